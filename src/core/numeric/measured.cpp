@@ -1,0 +1,48 @@
+#include "core/numeric/measured.hpp"
+
+#include "core/message.hpp"
+
+#include <algorithm>
+
+namespace fusain {
+
+std::string_view sourceName(Source source) {
+    switch (source) {
+    case Source::DryMass:
+        return FUSAIN_TEXT("dry mass");
+    case Source::UnderwaterReading:
+        return FUSAIN_TEXT("underwater reading");
+    case Source::BetweenTrials:
+        return FUSAIN_TEXT("between trials");
+    case Source::ResidualVolume:
+        return FUSAIN_TEXT("residual volume");
+    case Source::GutGas:
+        return FUSAIN_TEXT("gut gas");
+    case Source::WaterTemperature:
+        return FUSAIN_TEXT("water temperature");
+    case Source::FatFreeDensity:
+        return FUSAIN_TEXT("fat-free density of this person");
+    case Source::Count:
+        break;
+    }
+    return "";
+}
+
+std::vector<BudgetLine> varianceBudget(const Uncertain& value) {
+    double variance = 0.0;
+    std::vector<BudgetLine> lines;
+    for (std::size_t i = 0; i < sourceCount; ++i) {
+        const auto source = static_cast<Source>(i);
+        const double error = std::abs(value.shares()[i]);
+        if (isMethodError(source) || error == 0.0)
+            continue;
+        variance += error * error;
+        lines.push_back({source, error, 0.0});
+    }
+    for (BudgetLine& line : lines)
+        line.fraction = line.standardError * line.standardError / variance;
+    std::ranges::sort(lines, std::greater<>(), &BudgetLine::standardError);
+    return lines;
+}
+
+} // namespace fusain

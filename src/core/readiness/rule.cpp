@@ -1,0 +1,58 @@
+#include "core/readiness/rule.hpp"
+
+namespace fusain::readiness {
+namespace {
+
+bool holds(Comparison comparison, double value, double limit) {
+    switch (comparison) {
+    case Comparison::AtLeast:
+        return value >= limit;
+    case Comparison::MoreThan:
+        return value > limit;
+    case Comparison::AtMost:
+        return value <= limit;
+    case Comparison::LessThan:
+        return value < limit;
+    case Comparison::Equals:
+        return value == limit;
+    }
+    return false;
+}
+
+bool keeps(const Rule& rule, const Answer& answer) {
+    switch (rule.type) {
+    case AnswerType::TimeSince:
+        if (answer.never)
+            return rule.okIf == Comparison::AtLeast || rule.okIf == Comparison::MoreThan;
+        return answer.hoursSince && holds(rule.okIf, *answer.hoursSince, limitHours(rule));
+    case AnswerType::Number:
+        return answer.number && holds(rule.okIf, *answer.number, rule.limit);
+    case AnswerType::Choice:
+        // A choice that is neither the wanted one nor its opposite ("no beard") does not break the rule.
+        return answer.choice == rule.limitChoice ||
+               (!answer.choice.empty() && answer.choice != "yes" && answer.choice != "no" &&
+                answer.choice != "unsure" && answer.choice != "unknown" && answer.choice.starts_with("no"));
+    }
+    return false;
+}
+
+} // namespace
+
+double limitHours(const Rule& rule) {
+    if (rule.unit == "min")
+        return rule.limit / 60.0;
+    return rule.unit == "d" || rule.unit == "days" ? rule.limit * 24.0 : rule.limit;
+}
+
+Finding judge(const Rule& rule, const Answer& answer) {
+    Finding finding;
+    finding.kept = keeps(rule, answer);
+    if (finding.kept)
+        return finding;
+    finding.action = rule.actionIfBroken;
+    if (rule.type == AnswerType::TimeSince && rule.okIf == Comparison::AtLeast && answer.hoursSince)
+        finding.waitMinutes = (limitHours(rule) - *answer.hoursSince) * 60.0;
+    return finding;
+}
+
+} // namespace fusain::readiness

@@ -1,0 +1,49 @@
+#pragma once
+#include "core/units/units.hpp"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace fusain::reference {
+
+/// A stretch of the scale with the name that its own source gives it.
+struct Band {
+    std::string
+        label; ///< e.g. "middle", as worded by this program where the source's word would judge a person
+    std::optional<double> from;
+    std::optional<double> to;
+};
+
+/// What a reference set says about people of one sex and age.
+struct ReferenceRow {
+    Sex sex = Sex::Female;
+    double ageFrom = 0.0; ///< completed years, inclusive
+    double ageTo = 0.0;   ///< completed years, inclusive
+    double low = 0.0;     ///< lower end of the band drawn under the scale
+    double high = 0.0;    ///< upper end of it
+    std::vector<Band> bands;
+};
+
+/// A published reference for one quantity. It is always shown with its name and population.
+struct ReferenceSet {
+    std::string id;
+    std::string quantity; ///< "fat-percent", "fat-mass-index", "fat-free-mass-index"
+    std::string unit;
+    std::string title;
+    std::string population;
+    std::string citation;
+    std::string date;
+    std::string grade;       ///< "A" or "B"; B is shown as "to be confirmed against the source"
+    std::string bandMeaning; ///< what low … high stands for in this set
+    std::vector<ReferenceRow> rows;
+
+    /// The row for this person, or nothing when the set does not cover them.
+    [[nodiscard]] const ReferenceRow* rowFor(Sex sex, Years age) const;
+};
+
+/// Where a value lies with regard to the drawn band.
+enum class Position { Below, Within, Above };
+[[nodiscard]] Position positionIn(const ReferenceRow& row, double value);
+
+} // namespace fusain::reference

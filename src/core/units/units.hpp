@@ -1,0 +1,95 @@
+#pragma once
+#include "core/units/quantity.hpp"
+
+namespace fusain {
+
+namespace unit {
+struct Kilogram {
+    static constexpr std::string_view symbol = "kg";
+};
+struct Litre {
+    static constexpr std::string_view symbol = "L";
+};
+struct Metre {
+    static constexpr std::string_view symbol = "m";
+};
+struct Celsius {
+    static constexpr std::string_view symbol = "°C";
+};
+struct KilogramPerLitre {
+    static constexpr std::string_view symbol = "kg/L";
+};
+struct MillimetreOfMercury {
+    static constexpr std::string_view symbol = "mmHg";
+};
+struct Year {
+    static constexpr std::string_view symbol = "y";
+};
+struct Second {
+    static constexpr std::string_view symbol = "s";
+};
+struct Percent {
+    static constexpr std::string_view symbol = "%";
+};
+struct KilogramPerSquareMetre {
+    static constexpr std::string_view symbol = "kg/m²";
+};
+struct LitrePerSecond {
+    static constexpr std::string_view symbol = "L/s";
+};
+struct Hertz {
+    static constexpr std::string_view symbol = "Hz";
+};
+} // namespace unit
+
+using Kilograms = Quantity<unit::Kilogram>;
+using Litres = Quantity<unit::Litre>;
+using Metres = Quantity<unit::Metre>;
+using Celsius = Quantity<unit::Celsius>;
+using KilogramsPerLitre = Quantity<unit::KilogramPerLitre>;
+using MillimetresOfMercury = Quantity<unit::MillimetreOfMercury>;
+using Years = Quantity<unit::Year>;
+using Seconds = Quantity<unit::Second>;
+using Percent = Quantity<unit::Percent>;
+using KilogramsPerSquareMetre = Quantity<unit::KilogramPerSquareMetre>;
+using LitresPerSecond = Quantity<unit::LitrePerSecond>;
+using Hertz = Quantity<unit::Hertz>;
+
+/// Sex as the published equations use it: the sex of the group from which each was derived.
+enum class Sex { Male, Female };
+
+[[nodiscard]] constexpr double centimetres(Metres height) {
+    return height.value() * 100.0;
+}
+[[nodiscard]] constexpr Metres metresFromCentimetres(double centimetres) {
+    return Metres(centimetres / 100.0);
+}
+[[nodiscard]] constexpr double hectopascals(MillimetresOfMercury pressure) {
+    return pressure.value() * 1013.25 / 760.0;
+}
+[[nodiscard]] constexpr MillimetresOfMercury pressureFromHectopascals(double hectopascals) {
+    return MillimetresOfMercury(hectopascals * 760.0 / 1013.25);
+}
+
+inline constexpr double kilogramsPerPound = 0.45359237; ///< exact (international pound, 1959)
+inline constexpr double metresPerInch = 0.0254;         ///< exact
+[[nodiscard]] constexpr double pounds(Kilograms mass) {
+    return mass.value() / kilogramsPerPound;
+}
+[[nodiscard]] constexpr Kilograms massFromPounds(double pounds) {
+    return Kilograms(pounds * kilogramsPerPound);
+}
+[[nodiscard]] constexpr double inches(Metres length) {
+    return length.value() / metresPerInch;
+}
+[[nodiscard]] constexpr Metres lengthFromInches(double inches) {
+    return Metres(inches * metresPerInch);
+}
+[[nodiscard]] constexpr double fahrenheit(Celsius temperature) {
+    return temperature.value() * 1.8 + 32.0;
+}
+[[nodiscard]] constexpr Celsius temperatureFromFahrenheit(double fahrenheit) {
+    return Celsius((fahrenheit - 32.0) / 1.8);
+}
+
+} // namespace fusain

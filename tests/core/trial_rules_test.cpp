@@ -1,0 +1,90 @@
+#include "core/hydrostatic/trial_rules.hpp"
+
+#include "support/property.hpp"
+#include <algorithm>
+#include <gtest/gtest.h>
+
+namespace fusain::hydrostatic {
+namespace {
+
+std::vector<TrialReading> trials(std::initializer_list<double> masses) {
+    std::vector<TrialReading> readings;
+    for (const double mass : masses)
+        readings.push_back({static_cast<int>(readings.size()) + 1, Kilograms(mass)});
+    return readings;
+}
+
+const std::vector<TrialReading> ten = trials({7.10, 7.25, 7.30, 7.38, 7.42, 7.45, 7.40, 7.45, 7.44, 7.40});
+
+TrialJudgement judged(const std::vector<TrialReading>& readings, TrialRule rule, double tolerance = 0.1,
+                      double resolution = 0.01) {
+    return judgeTrials(readings, {rule, Kilograms(tolerance), Kilograms(resolution), 3, 10});
+}
+
+// The four schools on the same ten readings, worked by hand.
+TEST(TrialRules, FourSchoolsOnOneSeries) {
+    EXPECT_NEAR(judged(ten, TrialRule::MeanOfThreeHeaviest).net.value(), (7.45 + 7.45 + 7.44) / 3.0, 1e-12);
+    EXPECT_NEAR(judged(ten, TrialRule::RepresentativeWeight).net.value(), 7.42, 1e-12);
+    EXPECT_NEAR(judged(ten, TrialRule::RepresentativeWeight, 0.1, 0.05).net.value(), 7.45, 0.006);
+    EXPECT_NEAR(judged(ten, TrialRule::SingleHeaviest).net.value(), 7.45, 1e-12);
+    EXPECT_NEAR(judged(ten, TrialRule::MeanOfLastThree).net.value(), 7.43, 1e-12);
+}
+
+TEST(TrialRules, NamesTheTrialsItUses) {
+    EXPECT_EQ(judged(ten, TrialRule::MeanOfThreeHeaviest).used, (std::vector<int>{6, 8, 9}));
+    EXPECT_EQ(judged(ten, TrialRule::MeanOfLastThree).used, (std::vector<int>{8, 9, 10}));
+}
+
+TEST(TrialRules, EqualityWithTheToleranceAgrees) {
+    EXPECT_EQ(judged(trials({3.0, 3.1, 3.05}), TrialRule::MeanOfThreeHeaviest).verdict, TrialVerdict::Enough);
+    EXPECT_EQ(judged(trials({3.0, 3.1001, 3.05}), TrialRule::MeanOfThreeHeaviest).verdict,
+              TrialVerdict::NeedMore);
+}
+
+TEST(TrialRules, TwoTrialsAreNeverEnough) {
+    for (const TrialRule rule : {TrialRule::MeanOfThreeHeaviest, TrialRule::RepresentativeWeight,
+                                 TrialRule::SingleHeaviest, TrialRule::MeanOfLastThree})
+        EXPECT_EQ(judged(trials({3.0, 3.0}), rule).verdict, TrialVerdict::NeedMore);
+}
+
+TEST(TrialRules, TenScatteredTrialsAreTheLimit) {
+    const auto scattered = trials({1.0, 1.3, 1.6, 1.9, 2.2, 2.5, 2.8, 3.1, 3.4, 3.7});
+    EXPECT_EQ(judged(scattered, TrialRule::MeanOfThreeHeaviest).verdict, TrialVerdict::AtLimit);
+}
+
+TEST(TrialRules, RisingTrialsAreNamedAsLearning) {
+    const auto rising = judged(trials({2.60, 2.75, 2.90}), TrialRule::MeanOfThreeHeaviest);
+    EXPECT_TRUE(rising.rising);
+    EXPECT_NEAR(rising.risePerTrial.value(), 0.15, 1e-12);
+    EXPECT_NE(rising.message.english().find("learning to breathe out"), std::string::npos)
+        << rising.message.english();
+    EXPECT_FALSE(judged(trials({2.60, 2.75, 2.74}), TrialRule::MeanOfThreeHeaviest).rising);
+}
+
+TEST(TrialRules, AnEmptyListUsesNothing) {
+    for (const TrialRule rule : {TrialRule::MeanOfThreeHeaviest, TrialRule::RepresentativeWeight,
+                                 TrialRule::SingleHeaviest, TrialRule::MeanOfLastThree}) {
+        const auto nothing = judged({}, rule);
+        EXPECT_TRUE(nothing.used.empty());
+        EXPECT_EQ(nothing.verdict, TrialVerdict::NeedMore);
+    }
+}
+
+TEST(TrialRules, TheResultLiesAmongTheReadings) {
+    testing::holdsFor("between the smallest and the largest", [] {
+        const auto grams = *rc::gen::nonEmpty(rc::gen::container<std::vector<int>>(rc::gen::inRange(0, 12000)));
+        std::vector<TrialReading> readings;
+        for (const int mass : grams)
+            readings.push_back({static_cast<int>(readings.size()) + 1, Kilograms(mass / 1000.0)});
+        const auto [low, high] = std::ranges::minmax(grams);
+        for (const TrialRule rule : {TrialRule::MeanOfThreeHeaviest, TrialRule::RepresentativeWeight,
+                                     TrialRule::SingleHeaviest, TrialRule::MeanOfLastThree}) {
+            const double net = judgeTrials(readings, {rule}).net.value();
+            RC_ASSERT(net >= low / 1000.0 - 1e-9);
+            RC_ASSERT(net <= high / 1000.0 + 1e-9);
+        }
+    });
+}
+
+} // namespace
+} // namespace fusain::hydrostatic

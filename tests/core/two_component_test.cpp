@@ -1,0 +1,109 @@
+#include "core/compartments/two_component.hpp"
+#include "core/hydrostatic/body_density.hpp"
+#include "core/water/density.hpp"
+
+#include "support/property.hpp"
+#include <gtest/gtest.h>
+
+namespace fusain {
+namespace {
+
+using namespace compartments;
+
+// Ma 70, gross 7.45, tare 4.15, 34 °C Kell, RV 1.30, GI 0.1; worked with bc to 20 digits:
+// volume = (70 − 3.30)/0.9943715018774842 − 1.40 = 65.67754584082806 L, density = 70/volume
+// = 1.065813271550182.
+TEST(BodyDensity, WorkedExample) {
+    const auto body =
+        hydrostatic::volumeAndDensity(70.0, 3.30, water::densityKell1975(Celsius(34.0)).value(), 1.30, 0.1);
+    EXPECT_NEAR(body.bodyVolume, 65.67754584082806, 1e-12);
+    EXPECT_NEAR(body.bodyDensity, 1.065813271550182, 1e-14);
+    EXPECT_NEAR(fatPercent(siri1961, KilogramsPerLitre(body.bodyDensity)).value(), 14.4341, 5e-5);
+    EXPECT_NEAR(fatPercent(brozek1963, KilogramsPerLitre(body.bodyDensity)).value(), 14.5805, 5e-5);
+}
+
+TEST(BodyDensity, AFloatingBodyHasANegativeUnderwaterMass) {
+    // The same man at total lung capacity, 6.50 L: expected −1.8707 kg; density is recovered.
+    EXPECT_NEAR(hydrostatic::bodyDensity(Kilograms(70), Kilograms(-1.8707319),
+                                         water::densityKell1975(Celsius(34.0)), Litres(6.50), Litres(0.1))
+                    .value(),
+                1.065813271550182, 1e-7);
+}
+
+TEST(BodyDensity, PlausibleRangeIncludesItsEnds) {
+    EXPECT_TRUE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(0.93)));
+    EXPECT_TRUE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(1.10)));
+    EXPECT_FALSE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(0.9299)));
+    EXPECT_FALSE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(1.1001)));
+}
+
+struct Printed {
+    TwoComponentConstants constants;
+    double at1060, at1045;
+};
+
+TEST(FatFromDensity, PrintedExamplesOfEveryConversion) {
+    // 100·(C1/D − C2), printed to three decimals.
+    const Printed table[] = {{siri1961, 16.981, 23.684},
+                             {brozek1963, 16.932, 23.121},
+                             {schutte1984, 19.842, 25.765},
+                             {wagnerHeyward2001, 18.902, 25.480}};
+    for (const Printed& row : table) {
+        EXPECT_NEAR(fatPercent(row.constants, KilogramsPerLitre(1.060)).value(), row.at1060, 5e-4);
+        EXPECT_NEAR(fatPercent(row.constants, KilogramsPerLitre(1.045)).value(), row.at1045, 5e-4);
+    }
+}
+
+TEST(FatFromDensity, ConstantsImplyTheirComponentDensities) {
+    EXPECT_NEAR(siri1961.fatFreeDensity(), 1.100, 1e-12);
+    EXPECT_NEAR(siri1961.fatDensity(), 0.900, 1e-12);
+    EXPECT_NEAR(wagnerHeyward2001.fatFreeDensity(), 1.1056, 1e-4);
+}
+
+TEST(FatFromDensity, ChildrenByCompletedYears) {
+    // D 1.045 at 12 years: boy 100·(5.23/1.045 − 4.81) = 19.48, girl 18.39.
+    const KilogramsPerLitre density(1.045);
+    EXPECT_NEAR(fatPercent(*lohman1989(Sex::Male, Years(12.9)), density).value(), 19.478, 5e-4);
+    EXPECT_NEAR(fatPercent(*lohman1989(Sex::Female, Years(12.0)), density).value(), 18.392, 5e-4);
+    EXPECT_FALSE(lohman1989(Sex::Female, Years(6.9)));
+    EXPECT_TRUE(lohman1989(Sex::Female, Years(7.0)));
+}
+
+TEST(FatFromDensity, ChildrenGetOnlyChildConstantsAndAdultsOnlyAdultOnes) {
+    for (const DensityConversion& conversion : densityConversions()) {
+        if (conversion.groupSpecific)
+            continue;
+        EXPECT_EQ(conversion.constantsFor(Sex::Female, Years(11)).has_value(), conversion.childConstants)
+            << conversion.id;
+        EXPECT_EQ(conversion.constantsFor(Sex::Male, Years(40)).has_value(), !conversion.childConstants)
+            << conversion.id;
+    }
+}
+
+TEST(FatFromDensity, TheDefaultIsNotGroupSpecific) {
+    EXPECT_EQ(densityConversions().front().id, "fat.density.siri-1961");
+    EXPECT_FALSE(densityConversions().front().groupSpecific);
+}
+
+TEST(FatFromDensity, DenserIsLeanerAndTheFormulaInverts) {
+    testing::holdsFor("monotonic and invertible", [] {
+        const double density = *rc::gen::inRange(930, 1100) / 1000.0;
+        const double fat = fatPercent(siri1961, KilogramsPerLitre(density)).value();
+        RC_ASSERT(fatPercent(siri1961, KilogramsPerLitre(density + 0.001)).value() < fat);
+        RC_ASSERT(std::abs(siri1961.C1 / (fat / 100.0 + siri1961.C2) - density) < 1e-12);
+    });
+}
+
+TEST(FatFromDensity, TheBiologyTermMatchesADirectDifference) {
+    // Change the fat-free density by ±s with fat density 0.900 kept: C1 = f·d/(d − f), C2 = f/(d − f).
+    const auto withFatFree = [](double d) {
+        const double f = 0.900;
+        return 100.0 * (f * d / (d - f) / 1.05 - f / (d - f));
+    };
+    const double expected = (withFatFree(1.1001) - withFatFree(1.0999)) / 0.0002 * 0.006;
+    const Uncertain fat = fatPercent(siri1961, Uncertain(1.05), 0.006);
+    EXPECT_NEAR(std::abs(fat.share(Source::FatFreeDensity)), std::abs(expected), 0.002);
+}
+
+} // namespace
+} // namespace fusain

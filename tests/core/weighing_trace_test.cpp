@@ -1,0 +1,78 @@
+#include "core/hydrostatic/weighing_trace.hpp"
+
+#include <cmath>
+#include <gtest/gtest.h>
+#include <numbers>
+
+namespace fusain::hydrostatic {
+namespace {
+
+// A steady 7.250 kg under a swing, without random noise: the answer is known exactly.
+std::vector<ForceSample> swinging(double seconds, double driftPerSecond = 0.0, double rate = 50.0) {
+    std::vector<ForceSample> samples;
+    for (int i = 0; i < static_cast<int>(seconds * rate); ++i) {
+        const double t = i / rate;
+        samples.push_back(
+            {Seconds(t), Kilograms(7.250 + driftPerSecond * t +
+                                   0.3 * std::exp(-0.2 * t) * std::cos(2.0 * std::numbers::pi * 0.6 * t))});
+    }
+    return samples;
+}
+
+TEST(WeighingTrace, ReadsTheLevelUnderTheSwing) {
+    const TraceReading reading = analyseTrace(swinging(8.0));
+    EXPECT_EQ(reading.verdict, TraceVerdict::Readable);
+    EXPECT_NEAR(reading.gross.value(), 7.250, 0.001);
+    EXPECT_NEAR(reading.swing.value(), 0.6, 0.01);
+}
+
+TEST(WeighingTrace, ARisingWeightIsStillBreathingOut) {
+    const TraceReading reading = analyseTrace(swinging(10.0, 0.06));
+    EXPECT_EQ(reading.verdict, TraceVerdict::StillBreathingOut);
+    EXPECT_NEAR(reading.driftPerSecond, 0.06, 0.01);
+}
+
+TEST(WeighingTrace, AJumpAfterTheReadingIsContact) {
+    auto samples = swinging(12.0);
+    for (ForceSample& sample : samples)
+        if (sample.time.value() > 7.0)
+            sample.gross += Kilograms(-0.25);
+    EXPECT_EQ(analyseTrace(samples).verdict, TraceVerdict::Contact);
+}
+
+TEST(WeighingTrace, AHeadOutOfTheWaterEndsTheReading) {
+    auto samples = swinging(8.0);
+    for (ForceSample& sample : samples)
+        if (sample.time.value() > 6.0)
+            sample.gross += Kilograms(-4.0);
+    const TraceReading reading = analyseTrace(samples);
+    EXPECT_EQ(reading.verdict, TraceVerdict::Readable);
+    EXPECT_NEAR(reading.gross.value(), 7.250, 0.001);
+}
+
+TEST(WeighingTrace, NothingIsReadFromLessThanASecond) {
+    EXPECT_EQ(analyseTrace(swinging(0.9)).verdict, TraceVerdict::Waiting);
+    EXPECT_EQ(analyseTrace({}).verdict, TraceVerdict::Waiting);
+}
+
+TEST(WeighingTrace, AThousandHertzGivesTheSameAnswer) {
+    EXPECT_NEAR(analyseTrace(swinging(8.0, 0.0, 1000.0)).gross.value(), 7.250, 0.001);
+}
+
+TEST(WeighingTrace, BadSamplesAreIgnored) {
+    auto samples = swinging(8.0);
+    samples.insert(samples.begin() + 100, {Seconds(0.5), Kilograms(99.0)});          // out of order
+    samples.insert(samples.begin() + 200, {Seconds(3.99), Kilograms(std::nan(""))}); // not a number
+    EXPECT_NEAR(analyseTrace(samples).gross.value(), 7.250, 0.002);
+}
+
+TEST(WeighingTrace, LiveAndWholeAnalysisAgree) {
+    const auto samples = swinging(9.0);
+    WeighingTraceAnalyzer live;
+    for (const ForceSample& sample : samples)
+        live.add(sample);
+    EXPECT_EQ(live.reading().gross, analyseTrace(samples).gross);
+}
+
+} // namespace
+} // namespace fusain::hydrostatic

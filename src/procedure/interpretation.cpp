@@ -1,0 +1,142 @@
+#include "procedure/interpretation.hpp"
+
+#include "core/quality/precision.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+// Technical error without the residual volume when it is predicted: that part is the same in both tests.
+template <class Q>
+double repeatError(const Measured<Q>& value, bool residualVolumeMeasured) {
+    const double total = value.technicalError().value();
+    const double shared = residualVolumeMeasured ? 0.0 : value.uncertain().share(Source::ResidualVolume);
+    return std::sqrt(std::max(0.0, total * total - shared * shared));
+}
+
+double middle(const reference::ReferenceRow& row) {
+    return 0.5 * (row.low + row.high);
+}
+
+Message positionSentence(const reference::ReferenceSet& set, const reference::ReferenceRow& row,
+                         const Measured<Percent>& fat) {
+    const double value = fat.estimate().value();
+    const std::vector<std::string> arguments{fixed(value, 1), fixed(row.low, 0), fixed(row.high, 0), set.title};
+    switch (reference::positionIn(row, value)) {
+    case reference::Position::Below:
+        return {FUSAIN_TEXT("{1} % fat lies below the band of {2} to {3} % for this sex and age ({4})."),
+                arguments};
+    case reference::Position::Above:
+        return {FUSAIN_TEXT("{1} % fat lies above the band of {2} to {3} % for this sex and age ({4})."),
+                arguments};
+    case reference::Position::Within:
+        return {FUSAIN_TEXT("{1} % fat lies in the band of {2} to {3} % for this sex and age ({4})."),
+                arguments};
+    }
+    return {};
+}
+
+Message changeSentence(const Changes& changes) {
+    const Change& fat = changes.fatMass;
+    const Change& lean = changes.fatFreeMass;
+    const std::vector<std::string> arguments{signedFixed(fat.difference, 1), fixed(fat.leastSignificant, 1),
+                                             signedFixed(lean.difference, 1), fixed(lean.leastSignificant, 1)};
+    if (fat.real() && !lean.real())
+        return {FUSAIN_TEXT("Since the last test: fat mass {1} kg, more than the {2} kg the test can tell "
+                            "apart; fat-free mass unchanged within error ({3} kg)."),
+                arguments};
+    if (fat.real() && lean.real())
+        return {FUSAIN_TEXT("Since the last test: fat mass {1} kg and fat-free mass {3} kg, both more than the "
+                            "test's own error."),
+                arguments};
+    if (lean.real())
+        return {FUSAIN_TEXT("Since the last test: fat-free mass {3} kg, more than the {4} kg the test can tell "
+                            "apart; fat mass unchanged within error."),
+                arguments};
+    return {
+        FUSAIN_TEXT(
+            "Since the last test: no change larger than the test's own error (fat mass {1} kg, limit {2} kg)."),
+        arguments};
+}
+
+} // namespace
+
+Changes changesSince(const EarlierResult& earlier, const HydrostaticResult& now) {
+    const auto& c = now.composition;
+    const bool measured = now.residualVolume.measured || earlier.residualVolumeMeasured;
+    const auto change = [&](double before, double beforeError, const auto& after) {
+        const double error = repeatError(after, measured);
+        // The earlier error is stored whole; when the prediction cancels, the present repeat error stands for
+        // both.
+        return Change{after.estimate().value() - before,
+                      quality::leastSignificantChange(measured ? beforeError : error, error)};
+    };
+    return {change(earlier.fatPercent.value(), earlier.fatPercentError.value(), c.fatPercent),
+            change(earlier.fatMass.value(), earlier.fatMassError.value(), c.fatMass),
+            change(earlier.fatFreeMass.value(), earlier.fatFreeMassError.value(), c.fatFreeMass)};
+}
+
+WeightPattern weightPattern(const HydrostaticResult& result, const reference::ReferenceSet* fatMassIndex,
+                            const reference::ReferenceSet* fatFreeMassIndex, const TestSubject& subject) {
+    const auto* fat = fatMassIndex ? fatMassIndex->rowFor(subject.sex, subject.age) : nullptr;
+    const auto* lean = fatFreeMassIndex ? fatFreeMassIndex->rowFor(subject.sex, subject.age) : nullptr;
+    if (!fat || !lean)
+        return WeightPattern::Unknown;
+    const double fatDistance =
+        (result.composition.fatMassIndex.estimate().value() - middle(*fat)) / (fat->high - fat->low);
+    const double leanDistance =
+        (result.composition.fatFreeMassIndex.estimate().value() - middle(*lean)) / (lean->high - lean->low);
+    if (std::abs(fatDistance - leanDistance) < 0.5)
+        return WeightPattern::Even;
+    return fatDistance > leanDistance ? WeightPattern::FatLed : WeightPattern::MuscleLed;
+}
+
+std::string_view patternText(WeightPattern pattern) {
+    switch (pattern) {
+    case WeightPattern::FatLed:
+        return FUSAIN_TEXT("fat-led");
+    case WeightPattern::MuscleLed:
+        return FUSAIN_TEXT("muscle-led");
+    case WeightPattern::Even:
+        return FUSAIN_TEXT("even");
+    case WeightPattern::Unknown:
+        break;
+    }
+    return FUSAIN_TEXT("not covered by the reference");
+}
+
+std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResult& result,
+                              const reference::ReferenceSet* fatReference,
+                              const std::optional<EarlierResult>& earlier) {
+    std::vector<Message> sentences;
+    const auto& fat = result.composition.fatPercent;
+    const auto* row = fatReference ? fatReference->rowFor(test.subject.sex, test.subject.age) : nullptr;
+    if (row)
+        sentences.push_back(positionSentence(*fatReference, *row, fat));
+    else
+        sentences.push_back({FUSAIN_TEXT("{1} % fat; the chosen reference does not cover this person."),
+                             {fixed(fat.estimate().value(), 1)}});
+    if (earlier)
+        sentences.push_back(changeSentence(changesSince(*earlier, result)));
+    const double half = normal95 * fat.technicalError().value();
+    if (const auto budget = fat.budget(); !budget.empty())
+        sentences.push_back({FUSAIN_TEXT("The interval is ± {1} % fat; most of it ({2} %) comes from: {3}."),
+                             {fixed(half, 1), fixed(100.0 * budget.front().fraction, 0),
+                              std::string(sourceName(budget.front().source))}});
+    for (const AnsweredQuestion& answer : test.answers)
+        if (!answer.finding.kept && !answer.acceptedReason.empty())
+            sentences.push_back({FUSAIN_TEXT("Preparation: {1} was not kept; gone on because: {2}."),
+                                 {answer.rule, answer.acceptedReason}});
+    sentences.insert(sentences.end(), result.flags.begin(), result.flags.end());
+    return sentences;
+}
+
+int monthsToNextTest(const HydrostaticResult& result) {
+    const double limit = quality::leastSignificantChange(
+        repeatError(result.composition.fatPercent, result.residualVolume.measured));
+    return std::clamp(static_cast<int>(std::ceil(limit / 0.5)), 2, 6);
+}
+
+} // namespace fusain

@@ -1,0 +1,110 @@
+#include "procedure/worked_sheet.hpp"
+
+#include "core/equations.hpp"
+
+#include <fmt/format.h>
+
+namespace fusain {
+namespace {
+
+std::string listed(const std::vector<int>& numbers) {
+    std::string text;
+    for (const int number : numbers)
+        text += (text.empty() ? "" : ", ") + std::to_string(number);
+    return text;
+}
+
+std::string citation(const std::string& equation) {
+    const Equation* found = findEquation(equation);
+    return found ? std::string(found->citation) : std::string();
+}
+
+std::string originOf(const Reading& reading) {
+    return fmt::format("{} {}", reading.origin == Origin::Link ? "link" : "typed", clockText(reading.at));
+}
+
+template <class Q>
+WorkedLine measuredLine(std::string symbol, std::string name, const Measured<Q>& value, int decimals,
+                        std::string formula, std::string source) {
+    return {std::move(symbol),
+            std::move(name),
+            fixed(value.estimate().value(), decimals),
+            std::string(Q::symbol()),
+            fixed(value.technicalError().value(), decimals),
+            "computed",
+            std::move(formula),
+            std::move(source)};
+}
+
+void readingLines(std::vector<WorkedLine>& sheet, const HydrostaticTest& test, const HydrostaticPolicy& policy,
+                  const HydrostaticResult& result) {
+    sheet.push_back({"Ma", "dry mass", fixed(test.dryMass->value, 2), "kg",
+                     fixed(policy.dryMassError.value(), 2), originOf(*test.dryMass), "", ""});
+    const Uncertain& net = result.inputs.underwaterMass;
+    const Measured<Kilograms> netMass(net);
+    sheet.push_back(
+        {"Mw", "net underwater mass", fixed(net.estimate(), 3), "kg",
+         fixed(netMass.technicalError().value(), 3),
+         fmt::format("{}; trials {}", trialRuleTitle(policy.trials.rule), listed(result.trials.used)),
+         fmt::format("gross − tare {}", fixed(result.tare.value(), 3)), policy.source});
+    sheet.push_back({"Tw", "water temperature", fixed(test.waterTemperature->value, 2), "°C",
+                     fixed(policy.waterTemperatureError.value(), 2), originOf(*test.waterTemperature), "", ""});
+    sheet.push_back(
+        {"Dw", "water density", fixed(result.composition.waterDensity.value(), 6), "kg/L", "", "computed",
+         fmt::format("a5·[1 − (t + a1)²(t + a2)/(a3(t + a4))], t = {}", fixed(test.waterTemperature->value, 2)),
+         citation("water.density.tanaka-2001")});
+    const ResidualVolumeUsed& residual = result.residualVolume;
+    sheet.push_back({"RV", "residual volume", fixed(residual.volume.value(), 3), "L",
+                     fixed(residual.standardError.value(), 2),
+                     (residual.measured ? "measured: " : "predicted: ") + residual.how,
+                     residual.measured ? "" : std::string(findEquation(residual.equation)->formula),
+                     citation(residual.equation)});
+    sheet.push_back({"GI", "gas in the gut", fixed(policy.gutGas.value(), 2), "L",
+                     fixed(policy.gutGasError.value(), 2), "convention", "", "Buskirk ER (1961), NAS-NRC"});
+}
+
+} // namespace
+
+std::vector<WorkedLine> workedSheet(const HydrostaticTest& test, const HydrostaticPolicy& policy,
+                                    const HydrostaticResult& result) {
+    std::vector<WorkedLine> sheet;
+    readingLines(sheet, test, policy, result);
+    const auto& c = result.composition;
+    const auto& in = result.inputs;
+    sheet.push_back(measuredLine(
+        "Vb", "body volume", c.bodyVolume, 3,
+        fmt::format("(Ma − Mw)/Dw − (RV + GI) = ({} − {})/{} − ({} + {})", fixed(in.dryMass.estimate(), 2),
+                    fixed(in.underwaterMass.estimate(), 3), fixed(c.waterDensity.value(), 6),
+                    fixed(in.residualVolume.estimate(), 3), fixed(in.gutGas.estimate(), 2)),
+        citation("hydrostatic.body-density")));
+    sheet.push_back(measuredLine("Db", "body density", c.bodyDensity, 5,
+                                 fmt::format("Ma/Vb = {}/{}", fixed(in.dryMass.estimate(), 2),
+                                             fixed(c.bodyVolume.estimate().value(), 3)),
+                                 citation("hydrostatic.body-density")));
+    sheet.push_back(measuredLine("%fat", "fat", c.fatPercent, 2,
+                                 fmt::format("100·(C1/Db − C2) = 100·({}/{} − {})", in.constants.C1,
+                                             fixed(c.bodyDensity.estimate().value(), 5), in.constants.C2),
+                                 citation(result.conversion)));
+    sheet.push_back({"", "spread of fat-free density between people",
+                     fixed(c.fatPercent.methodError().value(), 1), "%", "", "method error, stated apart",
+                     fmt::format("D_FFM ± {} kg/L", fixed(in.fatFreeDensitySpread, 3)),
+                     "Siri WE (1961), NAS-NRC, pp 223-244"});
+    sheet.push_back(measuredLine("FM", "fat mass", c.fatMass, 2, "Ma·%fat/100", ""));
+    sheet.push_back(measuredLine("FFM", "fat-free mass", c.fatFreeMass, 2, "Ma − FM", ""));
+    const std::string height = fixed(in.height.value(), 3);
+    sheet.push_back(measuredLine("FMI", "fat mass index", c.fatMassIndex, 2, "FM/H² = FM/" + height + "²", ""));
+    sheet.push_back(
+        measuredLine("FFMI", "fat-free mass index", c.fatFreeMassIndex, 2, "FFM/H² = FFM/" + height + "²", ""));
+    return sheet;
+}
+
+std::string plainText(const std::vector<WorkedLine>& sheet) {
+    std::string text;
+    for (const WorkedLine& line : sheet)
+        text += fmt::format("{:<5} {:<42} {:>10} {:<6} {:<10} {}{}\n", line.symbol, line.name, line.value,
+                            line.unit, line.plusMinus.empty() ? "" : "± " + line.plusMinus, line.how,
+                            line.formula.empty() ? "" : "; " + line.formula);
+    return text;
+}
+
+} // namespace fusain

@@ -1,0 +1,26 @@
+#pragma once
+#include "core/readiness/rule.hpp"
+#include "record/json.hpp"
+
+namespace fusain {
+
+/// What a lab asks and says before and during a test by one method.
+struct Protocol {
+    std::string id;
+    std::string title;
+    std::string method;
+    std::vector<readiness::Rule> screening; ///< contraindications and safety
+    std::vector<readiness::Rule> readiness; ///< preparation, with the effect of each deviation
+    std::vector<std::string> safety;        ///< shown at the tank, in order
+    std::vector<std::string> rehearsal;     ///< what to practise before the first trial
+
+    [[nodiscard]] const readiness::Rule* find(const std::string& ruleId) const;
+};
+
+/// Reads and checks a protocol. The Problem names the file, the place ("/readiness/4/limit") and the reason.
+[[nodiscard]] Expected<Protocol> protocolFromJson(const Json& json, const std::string& where);
+
+[[nodiscard]] std::string_view effectText(readiness::Effect effect);
+[[nodiscard]] std::string_view actionText(readiness::Action action);
+
+} // namespace fusain

@@ -1,0 +1,187 @@
+#include "procedure/hydrostatic_events.hpp"
+#include "procedure/hydrostatic_result.hpp"
+#include "support/hydrostatic_run.hpp"
+
+namespace fusain {
+namespace {
+
+using namespace fusain::testing;
+using enum HydrostaticStep;
+
+class Run : public ::testing::Test {
+protected:
+    HydrostaticProcedure begin(const TestSubject& subject = man) {
+        return *HydrostaticProcedure::begin(standardSetting(), "t1", subject, technician, journal, clock);
+    }
+    MemoryJournal journal;
+    SteppingClock clock;
+};
+
+TEST_F(Run, GoesThroughTheRunSheetInOrder) {
+    HydrostaticProcedure run = begin();
+    EXPECT_EQ(run.currentStep(), TankReady);
+    prepare(run);
+    EXPECT_EQ(run.currentStep(), Trials);
+    weighThreeTimes(run);
+    EXPECT_EQ(run.currentStep(), OutSafely);
+    finish(run);
+    EXPECT_EQ(run.test().state, TestState::Signed);
+    EXPECT_EQ(run.currentStep(), Report);
+}
+
+TEST_F(Run, TheResultIsTheWorkedExample) {
+    HydrostaticProcedure run = begin();
+    prepare(run);
+    weighThreeTimes(run); // mean 7.45 − 4.15 = 3.30 kg
+    const auto result = computeHydrostatic(run.test(), run.setting().policy);
+    ASSERT_TRUE(result);
+    // As the worked example of the sheet, with Tanaka's water 0.9943724264007725: bc gives
+    // 70/((70 − 3.30)/0.9943724264007725 − 1.40) = 1.0658142764…, Siri 14.43378….
+    const double density = 70.0 / ((70.0 - 3.30) / 0.9943724264007725 - 1.40);
+    EXPECT_NEAR(result->composition.bodyDensity.estimate().value(), density, 1e-12);
+    EXPECT_NEAR(result->composition.fatPercent.estimate().value(), 14.434, 1e-3);
+    EXPECT_NEAR((result->composition.fatMass.estimate() + result->composition.fatFreeMass.estimate()).value(),
+                70.0, 1e-12);
+}
+
+TEST_F(Run, ResumesExactlyWhereItWasAfterEveryEvent) {
+    HydrostaticProcedure run = begin();
+    prepare(run);
+    weighThreeTimes(run);
+    MUST(run.setAside(2, "coughed"));
+    MUST(run.goTo(Readiness));
+    const std::vector<Event> all = journal.events();
+    for (std::size_t kept = 1; kept <= all.size(); ++kept) {
+        MemoryJournal other;
+        const auto resumed = HydrostaticProcedure::resume(
+            standardSetting(), {all.begin(), all.begin() + static_cast<long>(kept)}, technician, other, clock);
+        ASSERT_TRUE(resumed);
+        if (kept == all.size()) {
+            EXPECT_EQ(toJson(resumed->test()), toJson(run.test()));
+            EXPECT_EQ(resumed->currentStep(), Readiness);
+        }
+    }
+}
+
+TEST_F(Run, NoTrialWithoutScreening) {
+    HydrostaticProcedure run = begin();
+    MUST(run.weighDry(Kilograms(70.0), Origin::Typed));
+    const auto refused = run.acceptTrial(Kilograms(7.4), Kilograms(0.02), Origin::Typed);
+    ASSERT_FALSE(refused);
+    EXPECT_TRUE(run.test().trials.empty());
+}
+
+TEST_F(Run, ABlockedAnswerNeedsThePhysiologist) {
+    HydrostaticProcedure run = begin();
+    MUST(run.answer("hw_seizure", {std::nullopt, false, std::nullopt, "yes"}));
+    EXPECT_FALSE(run.acceptDeviation("hw_seizure", "seems fine"));
+    run.setAtTheBench(physiologist);
+    EXPECT_FALSE(run.acceptDeviation("hw_seizure", " "));
+    MUST(run.acceptDeviation("hw_seizure", "neurologist's letter, 10 March"));
+    EXPECT_FALSE(run.answerTo("hw_seizure")->open());
+}
+
+TEST_F(Run, ATechnicianMayGoPastAWaitWithAReason) {
+    HydrostaticProcedure run = begin();
+    MUST(run.answer("hw_food", {2.5, false, std::nullopt, ""}));
+    const AnsweredQuestion* answer = run.answerTo("hw_food");
+    EXPECT_TRUE(answer->open());
+    EXPECT_NEAR(answer->finding.waitMinutes, 90.0, 1e-9); // 4 h asked, 2.5 h kept
+    MUST(run.acceptDeviation("hw_food", "only a biscuit"));
+    EXPECT_FALSE(run.answerTo("hw_food")->open());
+}
+
+TEST_F(Run, ImpossibleReadingsAreRefusedAndNothingChanges) {
+    HydrostaticProcedure run = begin();
+    prepare(run);
+    const auto before = toJson(run.test());
+    EXPECT_FALSE(run.acceptTrial(Kilograms(75.0), Kilograms(0.02), Origin::Typed)); // above the dry mass
+    EXPECT_FALSE(run.acceptTrial(Kilograms(30.0), Kilograms(0.02), Origin::Typed));
+    EXPECT_FALSE(run.readWaterTemperature(Celsius(93.2), Origin::Typed)); // fahrenheit
+    EXPECT_FALSE(run.weighDry(Kilograms(700.0), Origin::Typed));
+    EXPECT_FALSE(run.readRoom(Celsius(22.0), MillimetresOfMercury(1013.0), Origin::Typed)); // hectopascals
+    EXPECT_FALSE(run.addEffort(Litres(5200.0), true, "", Origin::Typed));                   // millilitres
+    EXPECT_EQ(toJson(run.test()), before);
+}
+
+TEST_F(Run, ATrialSetAsideDoesNotCountUntilRestored) {
+    HydrostaticProcedure run = begin();
+    prepare(run);
+    weighThreeTimes(run);
+    EXPECT_FALSE(run.setAside(3, ""));
+    MUST(run.setAside(3, "touched the wall"));
+    EXPECT_EQ(run.trials().verdict, hydrostatic::TrialVerdict::NeedMore);
+    EXPECT_EQ(run.currentStep(), Trials);
+    MUST(run.restore(3));
+    EXPECT_EQ(run.trials().verdict, hydrostatic::TrialVerdict::Enough);
+}
+
+TEST_F(Run, UndoTakesBackTheLastChangeAndIsItselfOnTheRecord) {
+    HydrostaticProcedure run = begin();
+    MUST(run.confirm(TankReady));
+    MUST(run.weighDry(Kilograms(70.0), Origin::Typed));
+    const std::size_t events = journal.events().size();
+    MUST(run.undo());
+    EXPECT_FALSE(run.test().dryMass);
+    EXPECT_TRUE(run.test().done("tank-ready"));
+    EXPECT_EQ(journal.events().size(), events + 1);
+    MUST(run.undo());
+    EXPECT_FALSE(run.undo());
+}
+
+TEST_F(Run, SigningLocksAndAmendingKeepsBothVersions) {
+    HydrostaticProcedure run = begin();
+    prepare(run);
+    weighThreeTimes(run);
+    MUST(run.confirm(OutSafely));
+    MUST(run.confirm(Result));
+    MUST(run.interpret("In the band."));
+    EXPECT_FALSE(run.sign(technician, std::nullopt));
+    EXPECT_FALSE(run.sign(technician, technician));
+    MUST(run.sign(technician, physiologist));
+    EXPECT_FALSE(run.weighDry(Kilograms(71.0), Origin::Typed));
+    EXPECT_FALSE(run.undo());
+    EXPECT_FALSE(run.amend(""));
+    MUST(run.amend("scale was in the wrong unit"));
+    EXPECT_EQ(run.test().version, 2);
+    MUST(run.weighDry(Kilograms(71.0), Origin::Typed));
+    EXPECT_EQ(run.currentStep(), Sign);
+}
+
+TEST_F(Run, AFailedLoadCellCheckStopsTheTechnicianOnly) {
+    HydrostaticProcedure run = begin();
+    MUST(run.checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(5.05)));
+    EXPECT_FALSE(run.isDone(LoadCell));
+    EXPECT_FALSE(run.confirm(LoadCell, "only a little"));
+    run.setAtTheBench(physiologist);
+    MUST(run.confirm(LoadCell, "reference mass was wet"));
+    EXPECT_TRUE(run.isDone(LoadCell));
+}
+
+// A journal whose disk is full after some events.
+class FullDisk : public MemoryJournal {
+public:
+    Expected<Event> append(Event event) override {
+        if (static_cast<int>(events().size()) >= room)
+            return failure({"The disk is full.", {}});
+        return MemoryJournal::append(std::move(event));
+    }
+    int room = 2;
+};
+
+TEST(RunOnAFullDisk, NothingIsAcceptedUntilThereIsSpaceAgain) {
+    FullDisk disk;
+    SteppingClock clock;
+    auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, disk, clock);
+    ASSERT_TRUE(run);
+    MUST(run->weighDry(Kilograms(70.0), Origin::Typed));
+    EXPECT_FALSE(run->readWaterTemperature(Celsius(34.0), Origin::Typed));
+    EXPECT_FALSE(run->test().waterTemperature);
+    EXPECT_TRUE(run->test().dryMass);
+    disk.room = 100;
+    MUST(run->readWaterTemperature(Celsius(34.0), Origin::Typed));
+    EXPECT_TRUE(run->test().waterTemperature);
+}
+
+} // namespace
+} // namespace fusain

@@ -1,0 +1,80 @@
+#pragma once
+#include "procedure/hydrostatic_procedure.hpp"
+
+#include <fstream>
+#include <gtest/gtest.h>
+#include <sstream>
+
+namespace fusain::testing {
+
+inline Json dataFile(const std::string& name) {
+    std::ifstream file(std::string(FUSAIN_SOURCE_DIR) + "/data/" + name);
+    std::stringstream text;
+    text << file.rdbuf();
+    return Json::parse(text.str());
+}
+
+inline HydrostaticSetting standardSetting() {
+    return {*policyFromJson(dataFile("policies/hydrostatic.json").at(0), "policies"),
+            *protocolFromJson(dataFile("protocols/hydrostatic.json"), "protocol")};
+}
+
+/// A clock that moves one second at every look.
+class SteppingClock {
+public:
+    explicit SteppingClock(Instant start = *instantFromIso("2026-03-12T07:40:00.000Z"))
+        : now_(std::make_shared<Instant>(start)) {}
+    Instant operator()() const { return *now_ = now_->plusMinutes(1.0 / 60.0); }
+
+private:
+    std::shared_ptr<Instant> now_;
+};
+
+inline const Staff technician{"bram", "Bram Iyengar", Role::Technician};
+inline const Staff physiologist{"oriel", "Oriel Thackway", Role::Physiologist};
+inline const TestSubject man{"client-1", Sex::Male, Years(30.0), Metres(1.75), false};
+
+/// The answer that keeps a rule.
+inline readiness::Answer keeping(const readiness::Rule& rule) {
+    readiness::Answer answer;
+    if (rule.type == readiness::AnswerType::Choice)
+        answer.choice = rule.limitChoice;
+    else if (rule.type == readiness::AnswerType::Number)
+        answer.number = rule.limit;
+    else
+        answer.hoursSince = readiness::limitHours(rule);
+    return answer;
+}
+
+#define MUST(command)                                                                                          \
+    do {                                                                                                       \
+        const auto outcome = (command);                                                                        \
+        ASSERT_TRUE(outcome.has_value()) << outcome.error().english();                                         \
+    } while (false)
+
+/// Everything before the first trial, by the book.
+inline void prepare(HydrostaticProcedure& run) {
+    MUST(run.confirm(HydrostaticStep::TankReady));
+    MUST(run.checkLoadCell(Kilograms(4.15), Kilograms(5.0), Kilograms(5.004)));
+    MUST(run.readWaterTemperature(Celsius(34.0), Origin::Typed));
+    for (const HydrostaticStep step : {HydrostaticStep::Screening, HydrostaticStep::Readiness})
+        for (const readiness::Rule* rule : run.questions(step))
+            MUST(run.answer(rule->id, keeping(*rule)));
+    MUST(run.weighDry(Kilograms(70.0), Origin::Typed));
+    MUST(run.measureResidualVolume(Litres(1.30), "oxygen dilution"));
+    MUST(run.confirm(HydrostaticStep::Rehearsal));
+}
+
+inline void weighThreeTimes(HydrostaticProcedure& run) {
+    for (const double gross : {7.44, 7.46, 7.45})
+        MUST(run.acceptTrial(Kilograms(gross), Kilograms(0.02), Origin::Typed));
+}
+
+inline void finish(HydrostaticProcedure& run) {
+    MUST(run.confirm(HydrostaticStep::OutSafely));
+    MUST(run.confirm(HydrostaticStep::Result));
+    MUST(run.interpret("In the band."));
+    MUST(run.sign(technician, physiologist));
+}
+
+} // namespace fusain::testing

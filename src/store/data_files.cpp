@@ -1,0 +1,67 @@
+#include "store/data_files.hpp"
+
+#include "record/reference_json.hpp"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QFile>
+
+namespace fusain::store {
+namespace {
+
+// Every document of every *.json file in a folder; a file holds one document or a list of them.
+template <class T, class Read>
+Expected<void> readAll(const QString& folder, std::vector<T>& target, Read read) {
+    const QDir dir(folder);
+    for (const QString& name : dir.entryList({QStringLiteral("*.json")}, QDir::Files, QDir::Name)) {
+        const auto json = readJsonFile(dir.filePath(name));
+        if (!json)
+            return tl::unexpected(json.error());
+        const Json list = json->is_array() ? *json : Json::array({*json});
+        for (const Json& document : list) {
+            auto item = read(document, dir.filePath(name).toStdString());
+            if (!item)
+                return tl::unexpected(item.error());
+            target.push_back(std::move(*item));
+        }
+    }
+    if (target.empty())
+        return failure({FUSAIN_TEXT("No data files were found."), {}}, folder.toStdString(),
+                       {FUSAIN_TEXT("Install Fusain again, or set FUSAIN_DATA."), {}});
+    return {};
+}
+
+} // namespace
+
+QString dataFolder() {
+    if (const QString chosen = qEnvironmentVariable("FUSAIN_DATA"); !chosen.isEmpty())
+        return chosen;
+    const QDir installed(QCoreApplication::applicationDirPath() + QStringLiteral("/../share/fusain/data"));
+    return installed.exists() ? installed.absolutePath() : QStringLiteral(FUSAIN_SOURCE_DATA);
+}
+
+Expected<Json> readJsonFile(const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly))
+        return failure({FUSAIN_TEXT("The file cannot be read."), {}}, path.toStdString(),
+                       {FUSAIN_TEXT("Check the name and the permissions."), {}});
+    if (file.size() > 64 * 1024 * 1024)
+        return failure({FUSAIN_TEXT("The file is larger than 64 MB; a record never is."), {}},
+                       path.toStdString());
+    return parseJson(file.readAll().toStdString(), path.toStdString());
+}
+
+Expected<LabCatalogue> readCatalogue(const QString& folder) {
+    LabCatalogue catalogue;
+    if (auto done = readAll(folder + QStringLiteral("/policies"), catalogue.policies, policyFromJson); !done)
+        return tl::unexpected(done.error());
+    if (auto done = readAll(folder + QStringLiteral("/protocols"), catalogue.protocols, protocolFromJson);
+        !done)
+        return tl::unexpected(done.error());
+    if (auto done = readAll(folder + QStringLiteral("/references"), catalogue.references, referenceFromJson);
+        !done)
+        return tl::unexpected(done.error());
+    return catalogue;
+}
+
+} // namespace fusain::store

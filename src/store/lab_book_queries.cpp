@@ -1,0 +1,181 @@
+// The reading side of the lab book.
+#include "store/lab_book.hpp"
+#include "store/sql.hpp"
+
+#include <QSqlQuery>
+#include <QVariant>
+#include <algorithm>
+
+namespace fusain::store {
+namespace {
+
+QString text(const std::string& value) {
+    return QString::fromStdString(value);
+}
+
+Json documentIn(const QSqlQuery& row, int column) {
+    return Json::parse(row.value(column).toString().toStdString(), nullptr, false);
+}
+
+Instant instantIn(const QSqlQuery& row, int column) {
+    return instantFromIso(row.value(column).toString().toStdString()).value_or(Instant{});
+}
+
+template <class T, class Convert>
+std::vector<T> collect(Expected<QSqlQuery> rows, Convert convert) {
+    std::vector<T> found;
+    while (rows && rows->next())
+        if (auto item = convert(*rows))
+            found.push_back(std::move(*item));
+    return found;
+}
+
+template <class T>
+std::optional<T> kept(Expected<T> value) {
+    return value ? std::optional<T>(std::move(*value)) : std::nullopt;
+}
+
+std::optional<Client> clientIn(const QSqlQuery& row) {
+    return kept(clientFromJson(documentIn(row, 0), "client"));
+}
+std::optional<HydrostaticTest> testIn(const QSqlQuery& row) {
+    return kept(hydrostaticTestFromJson(documentIn(row, 0), "test"));
+}
+
+std::optional<Visit> visitIn(const QSqlQuery& row) {
+    const auto column = [&](int i) { return row.value(i).toString().toStdString(); };
+    return Visit{column(0), column(1), instantIn(row, 2), column(3), column(4), column(5), column(6)};
+}
+
+const QString visitColumns = QStringLiteral("SELECT id, client, at, method, state, test, note FROM visits ");
+
+QString lowered(const std::string& value) {
+    return text(value).toLower().simplified();
+}
+
+} // namespace
+
+std::vector<Client> LabBook::clients() {
+    return collect<Client>(
+        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT document FROM clients ORDER BY name")),
+        clientIn);
+}
+
+std::optional<Client> LabBook::client(const std::string& id) {
+    auto found = collect<Client>(run(QSqlDatabase::database(connection_),
+                                     QStringLiteral("SELECT document FROM clients WHERE id = ?"), {text(id)}),
+                                 clientIn);
+    return found.empty() ? std::nullopt : std::optional(found.front());
+}
+
+std::vector<Client> LabBook::findClients(const std::string& searched) {
+    std::vector<Client> found = clients();
+    const QString wanted = lowered(searched);
+    if (!wanted.isEmpty())
+        std::erase_if(found, [&](const Client& client) {
+            return !lowered(client.name).contains(wanted) && !lowered(client.code).contains(wanted) &&
+                   !text(isoText(client.birthDate)).contains(wanted);
+        });
+    return found;
+}
+
+std::vector<Client> LabBook::likelyDuplicates(const Client& client) {
+    std::vector<Client> found = clients();
+    const QStringList parts = lowered(client.name).split(QLatin1Char(' '));
+    std::erase_if(found, [&](const Client& other) {
+        const QString name = lowered(other.name);
+        const bool sameName = name == lowered(client.name);
+        const bool sharesPart = std::ranges::any_of(
+            parts, [&](const QString& part) { return part.size() > 2 && name.contains(part); });
+        return other.id == client.id || !(sameName || (other.birthDate == client.birthDate && sharesPart));
+    });
+    return found;
+}
+
+std::vector<Staff> LabBook::staff() {
+    return collect<Staff>(
+        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT document FROM staff ORDER BY name")),
+        [](const QSqlQuery& row) { return kept(staffFromJson(documentIn(row, 0), "staff")); });
+}
+
+std::vector<Visit> LabBook::visitsOn(Date day) {
+    return collect<Visit>(run(QSqlDatabase::database(connection_),
+                              visitColumns + QStringLiteral("WHERE substr(at, 1, 10) = ? ORDER BY at"),
+                              {text(isoText(day))}),
+                          visitIn);
+}
+
+std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
+    return collect<Visit>(run(QSqlDatabase::database(connection_),
+                              visitColumns + QStringLiteral("WHERE client = ? ORDER BY at"), {text(clientId)}),
+                          visitIn);
+}
+
+std::vector<HydrostaticTest> LabBook::testsOf(const std::string& clientId) {
+    return collect<HydrostaticTest>(run(QSqlDatabase::database(connection_),
+                                        QStringLiteral("SELECT document FROM tests AS t WHERE client = ? AND "
+                                                       "version = (SELECT max(version) FROM tests WHERE "
+                                                       "id = t.id) ORDER BY started_at"),
+                                        {text(clientId)}),
+                                    testIn);
+}
+
+std::vector<HydrostaticTest> LabBook::versionsOf(const std::string& testId) {
+    return collect<HydrostaticTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document FROM tests WHERE id = ? ORDER BY version"), {text(testId)}),
+        testIn);
+}
+
+std::optional<HydrostaticTest> LabBook::test(const std::string& id, int version) {
+    const auto versions = versionsOf(id);
+    for (const HydrostaticTest& found : versions)
+        if (found.version == version)
+            return found;
+    return versions.empty() || version != 0 ? std::nullopt : std::optional(versions.back());
+}
+
+std::vector<HydrostaticTest> LabBook::runningTests() {
+    return collect<HydrostaticTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document FROM tests AS t WHERE state = 'running' AND version = (SELECT "
+                           "max(version) FROM tests "
+                           "WHERE id = t.id) ORDER BY started_at DESC")),
+        testIn);
+}
+
+std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
+    return collect<StoredResult>(run(QSqlDatabase::database(connection_),
+                                     QStringLiteral("SELECT test_version, number, at, document FROM results "
+                                                    "WHERE test = ? ORDER BY test_version, number"),
+                                     {text(testId)}),
+                                 [&](const QSqlQuery& row) {
+                                     return std::optional(StoredResult{testId, row.value(0).toInt(),
+                                                                       row.value(1).toInt(), instantIn(row, 2),
+                                                                       documentIn(row, 3)});
+                                 });
+}
+
+std::vector<Check> LabBook::checks(const std::string& instrument) {
+    return collect<Check>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT id, instrument, kind, at, document FROM checks WHERE ? = '' OR instrument = "
+                           "? ORDER BY at"),
+            {text(instrument), text(instrument)}),
+        [](const QSqlQuery& row) {
+            const Json document = documentIn(row, 4);
+            return std::optional(
+                Check{row.value(0).toString().toStdString(), row.value(1).toString().toStdString(),
+                      row.value(2).toString().toStdString(), instantIn(row, 3),
+                      document.value("nominal_kg", 0.0), document.value("reading_kg", 0.0),
+                      document.value("passed", true), document.value("by", ""), document.value("note", "")});
+        });
+}
+
+std::string LabBook::setting(const std::string& key, const std::string& otherwise) {
+    auto rows = run(QSqlDatabase::database(connection_),
+                    QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});
+    return rows && rows->next() ? rows->value(0).toString().toStdString() : otherwise;
+}
+
+} // namespace fusain::store

@@ -1,0 +1,18 @@
+#pragma once
+#include <QString>
+#include <vector>
+
+namespace fusain::store {
+
+/// One step of the schema: what turns version n − 1 into version n. SQL that SQLite and PostgreSQL both read.
+struct Migration {
+    int version;
+    std::vector<QString> statements;
+};
+
+[[nodiscard]] const std::vector<Migration>& migrations();
+[[nodiscard]] inline int newestSchema() {
+    return migrations().back().version;
+}
+
+} // namespace fusain::store

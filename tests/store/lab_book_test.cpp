@@ -1,0 +1,245 @@
+#include "store/data_files.hpp"
+#include "store/lab_book.hpp"
+#include "support/hydrostatic_run.hpp"
+
+#include <QFile>
+#include <QFileInfo>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+
+namespace fusain::store {
+namespace {
+
+using namespace fusain::testing;
+
+class Book : public ::testing::Test {
+protected:
+    QString file(const char* name = "lab.fusain") const { return folder.filePath(QLatin1String(name)); }
+    std::unique_ptr<LabBook> open() {
+        auto book = LabBook::open(file(), clock);
+        EXPECT_TRUE(book) << book.error().english();
+        return std::move(*book);
+    }
+    static Client ailsa() {
+        return {"client-1",  "SP-001",     "Ailsa Brandvold",  *dateFromIso("1984-06-02"),
+                Sex::Female, Metres(1.68), UnitSystem::Metric, "",
+                false};
+    }
+    // Runs SQL on the file behind the book's back.
+    void tamper(const QString& sql) {
+        {
+            QSqlDatabase database =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("tamper"));
+            database.setDatabaseName(file());
+            ASSERT_TRUE(database.open());
+            ASSERT_TRUE(QSqlQuery(database).exec(sql));
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("tamper"));
+    }
+    QTemporaryDir folder;
+    SteppingClock clock;
+};
+
+TEST_F(Book, KeepsClientsAndFindsThem) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    EXPECT_EQ(book->findClients("BRAND").size(), 1u);
+    EXPECT_EQ(book->findClients("sp-001").size(), 1u);
+    EXPECT_EQ(book->findClients("1984-06").size(), 1u);
+    EXPECT_TRUE(book->findClients("nobody").empty());
+}
+
+TEST_F(Book, WarnsOfDuplicates) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    Client again = ailsa();
+    again.id = "client-2";
+    again.code = "SP-002";
+    EXPECT_EQ(book->likelyDuplicates(again).size(), 1u);
+    again.name = "Ailsa B. Brandvold-Roe";
+    EXPECT_EQ(book->likelyDuplicates(again).size(), 1u); // same birth date, shares a name
+    again.birthDate = *dateFromIso("1990-01-01");
+    EXPECT_TRUE(book->likelyDuplicates(again).empty());
+}
+
+TEST_F(Book, RefusesImpossibleClients) {
+    auto book = open();
+    Client client = ailsa();
+    client.birthDate = *dateFromIso("2033-01-01");
+    EXPECT_FALSE(book->save(client, "bram"));
+    EXPECT_TRUE(book->clients().empty());
+}
+
+TEST_F(Book, ATestIsThereAfterClosingAtAnyMoment) {
+    {
+        auto book = open();
+        MUST(book->save(ailsa(), "bram"));
+        auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
+        ASSERT_TRUE(run);
+        prepare(*run);
+        MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02), Origin::Typed));
+    } // no farewell: the object goes as in a crash
+    auto book = open();
+    ASSERT_EQ(book->runningTests().size(), 1u);
+    auto resumed =
+        HydrostaticProcedure::resume(standardSetting(), book->eventsOf("t1"), technician, *book, clock);
+    ASSERT_TRUE(resumed);
+    EXPECT_EQ(resumed->test().trials.size(), 1u);
+    MUST(resumed->acceptTrial(Kilograms(7.46), Kilograms(0.02), Origin::Typed));
+    MUST(resumed->undo());
+    EXPECT_EQ(toJson(*book->test("t1")), toJson(resumed->test()));
+    EXPECT_TRUE(book->verify().sound());
+}
+
+TEST_F(Book, AnAmendmentKeepsBothVersions) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
+    prepare(*run);
+    weighThreeTimes(*run);
+    finish(*run);
+    MUST(run->amend("scale in the wrong unit"));
+    MUST(run->weighDry(Kilograms(71.0), Origin::Typed));
+    ASSERT_EQ(book->versionsOf("t1").size(), 2u);
+    EXPECT_EQ(book->test("t1", 1)->dryMass->value, 70.0);
+    EXPECT_EQ(book->test("t1", 1)->state, TestState::Signed);
+    EXPECT_EQ(book->test("t1")->dryMass->value, 71.0);
+    EXPECT_EQ(book->testsOf("client-1").size(), 1u);
+    EXPECT_TRUE(book->verify().sound());
+}
+
+TEST_F(Book, ResultsAreStoredBesideNeverOver) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    ASSERT_TRUE(HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock));
+    MUST(book->save(StoredResult{"t1", 1, 1, clock(), {{"fat_percent", 14.4}}}, "bram"));
+    MUST(book->save(StoredResult{"t1", 1, 2, clock(), {{"fat_percent", 14.6}}}, "bram"));
+    EXPECT_FALSE(book->save(StoredResult{"t1", 1, 1, clock(), {{"fat_percent", 99.0}}}, "bram"));
+    EXPECT_EQ(book->resultsOf("t1").size(), 2u);
+}
+
+TEST_F(Book, VerifyFindsAChangedEvent) {
+    {
+        auto book = open();
+        MUST(book->save(ailsa(), "bram"));
+        MUST(book->setSetting("theme", "dark", "bram"));
+        EXPECT_TRUE(book->verify().sound());
+    }
+    tamper(QStringLiteral("UPDATE journal SET staff = 'oriel' WHERE sequence = 1"));
+    const auto verification = open()->verify();
+    EXPECT_FALSE(verification.sound());
+}
+
+TEST_F(Book, VerifyFindsARemovedEvent) {
+    {
+        auto book = open();
+        MUST(book->save(ailsa(), "bram"));
+        MUST(book->setSetting("theme", "dark", "bram"));
+    }
+    tamper(QStringLiteral("DELETE FROM journal WHERE sequence = 1"));
+    EXPECT_FALSE(open()->verify().sound());
+}
+
+TEST_F(Book, VerifyFindsAChangedRawRecord) {
+    {
+        auto book = open();
+        MUST(book->save(ailsa(), "bram"));
+        auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
+        prepare(*run);
+    }
+    tamper(QStringLiteral("UPDATE tests SET document = replace(document, '70.0', '60.0')"));
+    EXPECT_FALSE(open()->verify().sound());
+}
+
+TEST_F(Book, ForeignFilesAreLeftAlone) {
+    QFile other(file());
+    ASSERT_TRUE(other.open(QIODevice::WriteOnly));
+    other.write("dear diary");
+    other.close();
+    const auto refused = LabBook::open(file(), clock);
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("not a lab book"), std::string::npos);
+    ASSERT_TRUE(other.open(QIODevice::ReadOnly));
+    EXPECT_EQ(other.readAll(), QByteArray("dear diary"));
+}
+
+TEST_F(Book, AnotherProgramsDatabaseIsLeftAlone) {
+    tamper(QStringLiteral("CREATE TABLE songs (title TEXT)"));
+    EXPECT_FALSE(LabBook::open(file(), clock));
+}
+
+TEST_F(Book, ATruncatedFileIsExplained) {
+    { MUST(open()->save(ailsa(), "bram")); }
+    QFile book(file());
+    ASSERT_TRUE(book.resize(book.size() / 2));
+    const auto opened = LabBook::open(file(), clock);
+    // Either the opening or the check says so; it must not pass as sound.
+    EXPECT_TRUE(!opened || !(*opened)->verify().sound());
+}
+
+TEST_F(Book, ANewerBookIsRefused) {
+    open();
+    tamper(QStringLiteral("UPDATE meta SET value = '99' WHERE key = 'schema'"));
+    const auto refused = LabBook::open(file(), clock);
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("newer Fusain"), std::string::npos);
+}
+
+TEST_F(Book, BacksUpChecksAndRestores) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    const auto daily = book->backUpDaily(clock());
+    ASSERT_TRUE(daily) << daily.error().english();
+    MUST(LabBook::restore(*daily, file("restored.fusain")));
+    EXPECT_FALSE(LabBook::restore(*daily, file("restored.fusain"))); // never over a file
+    EXPECT_EQ((*LabBook::open(file("restored.fusain"), clock))->clients().size(), 1u);
+}
+
+TEST_F(Book, OldDailyCopiesAreThinnedOut) {
+    auto book = open();
+    for (int day = 0; day < 5; ++day)
+        ASSERT_TRUE(book->backUpDaily(Instant{clock().milliseconds + day * 86400000LL}, 3));
+    EXPECT_EQ(QDir(folder.filePath(QStringLiteral("lab.copies"))).entryList(QDir::Files).size(), 3);
+}
+
+TEST_F(Book, AClockSetBackIsNoticed) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    EXPECT_FALSE(book->clockWarning(clock()));
+    EXPECT_TRUE(book->clockWarning(Instant{clock().milliseconds - 3600000}));
+}
+
+// The page limit of SQLite stands for a full disk: the same error code, without needing a small file system.
+TEST_F(Book, AFullDiskLosesNothingAndWorkGoesOnAfterwards) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
+    ASSERT_TRUE(run);
+    prepare(*run);
+    const Json before = toJson(run->test());
+    const auto connection = QSqlDatabase::connectionNames().constFirst();
+    QSqlQuery limit(QSqlDatabase::database(connection));
+    ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA page_count")) && limit.next());
+    ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA max_page_count = %1").arg(limit.value(0).toInt())));
+    std::vector<hydrostatic::ForceSample> trace(3000, {Seconds(0.1), Kilograms(1.0 / 3.0)});
+    const auto refused = run->acceptTrial(Kilograms(7.44), Kilograms(0.02), Origin::Link, "", trace);
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("disk is full"), std::string::npos) << refused.error().english();
+    EXPECT_EQ(toJson(run->test()), before);
+    ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA max_page_count = 1000000")));
+    MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02), Origin::Link, "", trace));
+    EXPECT_EQ(book->test("t1")->trials.size(), 1u);
+    EXPECT_TRUE(book->verify().sound());
+}
+
+TEST(DataFiles, TheShippedCatalogueIsRead) {
+    const auto catalogue = readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
+    ASSERT_TRUE(catalogue) << catalogue.error().english();
+    EXPECT_EQ(catalogue->policies.front().id, "policy.hydrostatic.three-heaviest");
+    for (const auto& policy : catalogue->policies)
+        EXPECT_TRUE(catalogue->reference(policy.fatReference)) << policy.id;
+}
+
+} // namespace
+} // namespace fusain::store

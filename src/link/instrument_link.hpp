@@ -1,0 +1,71 @@
+#pragma once
+#include "link/frame.hpp"
+
+#include <QElapsedTimer>
+#include <QIODevice>
+#include <QObject>
+#include <QTimer>
+#include <memory>
+
+namespace fusain::link {
+
+/// How an instrument is reached.
+struct LinkSettings {
+    enum class Kind { None, Tcp, Serial } kind = Kind::None;
+    QString address; ///< "host:port", or the serial port's path
+    int baudRate = 9600;
+    QString parity = QStringLiteral("none"); ///< none, even, odd
+    /// Reads "none", "tcp:host:port" or "serial:/dev/ttyUSB0:9600:none".
+    [[nodiscard]] static LinkSettings fromText(const QString& text);
+    [[nodiscard]] QString toText() const;
+};
+
+enum class LinkState { Off, Connecting, Live, Silent };
+
+/// What a link is doing, for the spine: a word with its counts.
+struct LinkStatus {
+    LinkState state = LinkState::Off;
+    quint64 frames = 0;
+    quint64 malformed = 0;
+    QString detail;
+};
+
+/// One instrument on its port. Lives on the links' thread, reconnects by itself, and never blocks the window.
+class InstrumentLink : public QObject {
+    Q_OBJECT
+public:
+    InstrumentLink(QString role, LinkSettings settings);
+    ~InstrumentLink() override;
+
+public Q_SLOTS:
+    void start();
+    void stop();
+    /// Sends one line to the instrument, such as "zero". Real devices ignore what they do not know.
+    void send(const QString& line);
+
+Q_SIGNALS:
+    void frameRead(const fusain::link::Frame& frame);
+    void statusChanged(const QString& role, const fusain::link::LinkStatus& status);
+
+private:
+    void connectDevice();
+    void deviceReady();
+    void lost(const QString& reason);
+    void readDevice();
+    void watch();
+    void setState(LinkState state, const QString& detail = {});
+
+    QString role_;
+    LinkSettings settings_;
+    std::unique_ptr<QIODevice> device_;
+    LineAssembler lines_;
+    LinkStatus status_;
+    QTimer* retry_ = nullptr;
+    QTimer* watchdog_ = nullptr;
+    QElapsedTimer lastFrame_;
+};
+
+} // namespace fusain::link
+
+Q_DECLARE_METATYPE(fusain::link::Frame)
+Q_DECLARE_METATYPE(fusain::link::LinkStatus)

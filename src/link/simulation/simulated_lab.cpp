@@ -1,0 +1,200 @@
+#include "link/simulation/simulated_lab.hpp"
+
+#include <QFile>
+#include <QSocketNotifier>
+#include <QTcpServer>
+#include <QTcpSocket>
+#include <cmath>
+#include <cstdlib>
+#include <fcntl.h>
+#include <termios.h>
+#include <unistd.h>
+
+namespace fusain::simulation {
+namespace {
+
+constexpr int tickMilliseconds = 20;  // the load cell's 50 Hz
+constexpr double chairAndBelt = 4.15; // kg in the water before zeroing
+
+double gauss(Random& random, double deviation) {
+    return std::normal_distribution(0.0, deviation)(random);
+}
+
+} // namespace
+
+struct SimulatedLab::Instrument {
+    std::unique_ptr<QTcpServer> server;
+    std::vector<QTcpSocket*> clients;
+    int terminal = -1;
+    std::unique_ptr<QSocketNotifier> notifier;
+    unsigned long sequence = 0;
+    QByteArray pending;
+};
+
+SimulatedLab::SimulatedLab(std::uint64_t seed, VirtualPerson person, LabFaults faults, QObject* parent)
+    : QObject(parent), random_(seed), person_(person), faults_(faults) {
+    connect(&timer_, &QTimer::timeout, this, &SimulatedLab::tick);
+    timer_.setTimerType(Qt::PreciseTimer);
+    timer_.start(tickMilliseconds);
+}
+
+SimulatedLab::~SimulatedLab() {
+    for (auto& [role, instrument] : instruments_)
+        if (instrument->terminal >= 0)
+            ::close(instrument->terminal);
+}
+
+quint16 SimulatedLab::openTcp(const QString& role, quint16 port) {
+    auto& instrument = instruments_[role] = std::make_unique<Instrument>();
+    instrument->server = std::make_unique<QTcpServer>();
+    if (!instrument->server->listen(QHostAddress::LocalHost, port))
+        return 0;
+    Instrument* target = instrument.get();
+    connect(target->server.get(), &QTcpServer::newConnection, this, [this, target, role] {
+        while (QTcpSocket* socket = target->server->nextPendingConnection()) {
+            target->clients.push_back(socket);
+            connect(socket, &QTcpSocket::disconnected, this, [target, socket] {
+                std::erase(target->clients, socket);
+                socket->deleteLater();
+            });
+            connect(socket, &QIODevice::readyRead, this, [this, socket, role] {
+                while (socket->canReadLine())
+                    take(role, QString::fromUtf8(socket->readLine()).trimmed());
+            });
+        }
+    });
+    return instrument->server->serverPort();
+}
+
+QString SimulatedLab::openTerminal(const QString& role) {
+    const int terminal = ::posix_openpt(O_RDWR | O_NOCTTY | O_NONBLOCK);
+    if (terminal < 0 || ::grantpt(terminal) != 0 || ::unlockpt(terminal) != 0)
+        return {};
+    const QString path = QString::fromLocal8Bit(::ptsname(terminal));
+    termios raw{};
+    if (::tcgetattr(terminal, &raw) == 0) {
+        ::cfmakeraw(&raw);
+        ::tcsetattr(terminal, TCSANOW, &raw);
+    }
+    auto& instrument = instruments_[role] = std::make_unique<Instrument>();
+    instrument->terminal = terminal;
+    instrument->notifier = std::make_unique<QSocketNotifier>(terminal, QSocketNotifier::Read);
+    Instrument* target = instrument.get();
+    connect(target->notifier.get(), &QSocketNotifier::activated, this, [this, target, role] {
+        char bytes[256];
+        const ssize_t count = ::read(target->terminal, bytes, sizeof bytes);
+        if (count <= 0) {
+            // Nobody holds the other end: look again with the next tick instead of spinning.
+            target->notifier->setEnabled(false);
+            QTimer::singleShot(200, this, [target] { target->notifier->setEnabled(true); });
+            return;
+        }
+        target->pending.append(bytes, static_cast<int>(count));
+        for (qsizetype end = target->pending.indexOf('\n'); end >= 0; end = target->pending.indexOf('\n')) {
+            take(role, QString::fromUtf8(target->pending.left(end)).trimmed());
+            target->pending.remove(0, end + 1);
+        }
+    });
+    return path;
+}
+
+void SimulatedLab::pullCables() {
+    for (auto& [role, instrument] : instruments_)
+        for (QTcpSocket* socket : std::vector<QTcpSocket*>(instrument->clients))
+            socket->abort();
+}
+
+void SimulatedLab::emitFrame(const QString& role, std::map<std::string, double> values) {
+    const auto found = instruments_.find(role);
+    if (found == instruments_.end())
+        return;
+    Instrument& instrument = *found->second;
+    QByteArray line = QByteArray::fromStdString(
+                          link::formatFrame({role.toStdString(), ++instrument.sequence, std::move(values)})) +
+                      '\n';
+    if (faults_.garbage && ++lines_ % 5 == 0)
+        line = QByteArray("\x03#~ noise \xff\x00 on the line *ZZ", 30) + '\n';
+    for (QTcpSocket* socket : instrument.clients)
+        socket->write(line);
+    if (instrument.terminal >= 0) [[maybe_unused]]
+        const ssize_t written =
+            ::write(instrument.terminal, line.constData(), static_cast<std::size_t>(line.size()));
+}
+
+double SimulatedLab::loadCellReading() {
+    const double drift =
+        faults_.zeroDrift ? 0.002 * static_cast<double>(ticks_) * tickMilliseconds / 1000.0 : 0.0;
+    if (submersionAt_ < submersion_.size())
+        return submersion_[submersionAt_++].gross.value() + chairAndBelt - zero_ + drift;
+    return chairAndBelt + hung_ - zero_ + drift + gauss(random_, 0.002);
+}
+
+void SimulatedLab::tick() {
+    ++ticks_;
+    const double seconds = static_cast<double>(ticks_) * tickMilliseconds / 1000.0;
+    emitFrame(QStringLiteral("load-cell"), {{"t", seconds}, {"kg", std::round(loadCellReading() * 1e4) / 1e4}});
+    if (blowAt_ < blow_.size()) {
+        emitFrame(QStringLiteral("spirometer"),
+                  {{"t", static_cast<double>(blowAt_) * tickMilliseconds / 1000.0}, {"l", blow_[blowAt_]}});
+        if (++blowAt_ == blow_.size())
+            emitFrame(QStringLiteral("spirometer"), {{"end", 1.0}});
+    }
+    if (ticks_ % 5 == 0) {
+        const double sway = faults_.scaleUnstable ? 0.4 : 0.01;
+        const double mass = onScale_
+                                ? person_.dryMass + (faults_.scaleOffset ? 0.4 : 0.0) + gauss(random_, sway)
+                                : gauss(random_, 0.01);
+        emitFrame(QStringLiteral("floor-scale"),
+                  {{"kg", std::round(mass * 100.0) / 100.0}, {"stable", faults_.scaleUnstable ? 0.0 : 1.0}});
+    }
+    if (ticks_ % 50 == 0) {
+        if (!faults_.thermometerDead)
+            emitFrame(QStringLiteral("thermometer"),
+                      {{"c", std::round((34.2 + gauss(random_, 0.03)) * 100.0) / 100.0}});
+        emitFrame(QStringLiteral("room"), {{"c", std::round((23.4 + gauss(random_, 0.05)) * 10.0) / 10.0},
+                                           {"mmhg", std::round((756.3 + gauss(random_, 0.1)) * 10.0) / 10.0}});
+        emitFrame(QStringLiteral("spirometer"), {{"idle", 1.0}});
+    }
+}
+
+void SimulatedLab::startSubmersion() {
+    const double heldBack = person_.learning * std::pow(2.0 / 3.0, trials_);
+    SubmersionSettings settings =
+        drawSubmersion(random_, person_.netUnderwaterMass - 0.994 * heldBack + gauss(random_, 0.015));
+    settings.faults.incompleteBreathingOut = faults_.incompleteBreathingOut;
+    settings.faults.wallTouch = faults_.wallTouch;
+    settings.faults.splash = faults_.splash;
+    ++trials_;
+    submersion_ = playSubmersion(settings, random_).samples;
+    submersionAt_ = 0;
+}
+
+void SimulatedLab::startBlow() {
+    const double capacity =
+        person_.vitalCapacity * (1.0 - std::abs(gauss(random_, 0.012))) / 1.083; // at ambient conditions
+    const double seconds = faults_.spirometerLeak ? 1.6 : 7.5;
+    blow_.clear();
+    for (double t = 0.0; t < seconds; t += tickMilliseconds / 1000.0)
+        blow_.push_back(t < 0.2 ? 0.0 : capacity * (1.0 - std::exp(-(t - 0.2) / 0.6)));
+    blowAt_ = 0;
+}
+
+void SimulatedLab::take(const QString& role, const QString& line) {
+    if (role == QLatin1String("load-cell")) {
+        if (line == QLatin1String("zero"))
+            zero_ = chairAndBelt + hung_;
+        else if (line.startsWith(QLatin1String("cue reference")))
+            hung_ = line.section(QLatin1Char(' '), 2).toDouble();
+        else if (line == QLatin1String("cue under"))
+            startSubmersion();
+        else if (line == QLatin1String("cue out"))
+            submersionAt_ = submersion_.size();
+    } else if (role == QLatin1String("floor-scale")) {
+        if (line.startsWith(QLatin1String("cue step")))
+            onScale_ = line.endsWith(QLatin1String("on"));
+    } else if (role == QLatin1String("spirometer") && line == QLatin1String("cue blow")) {
+        startBlow();
+    }
+}
+
+} // namespace fusain::simulation

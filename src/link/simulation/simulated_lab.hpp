@@ -1,0 +1,86 @@
+#pragma once
+#include "link/frame.hpp"
+#include "link/simulation/submersion.hpp"
+
+#include <QIODevice>
+#include <QMap>
+#include <QObject>
+#include <QTimer>
+#include <memory>
+#include <set>
+
+class QTcpServer;
+
+namespace fusain::simulation {
+
+/// The person on the simulated instruments.
+struct VirtualPerson {
+    double dryMass = 70.0;          ///< kg
+    double netUnderwaterMass = 3.3; ///< kg after breathing out completely
+    double vitalCapacity = 5.2;     ///< L BTPS
+    double learning = 0.0;          ///< L of air still held back in the first trial; a third less each time
+};
+
+/// What goes wrong, per instrument.
+struct LabFaults {
+    bool scaleUnstable = false;
+    bool scaleOffset = false; ///< floor scale reads 0.4 kg high
+    bool zeroDrift = false;   ///< load cell drifts 2 g/s
+    bool incompleteBreathingOut = false;
+    bool wallTouch = false;
+    bool splash = false;
+    bool thermometerDead = false;
+    bool spirometerLeak = false; ///< efforts stop early
+    bool garbage = false;        ///< every fifth line of every instrument is noise
+};
+
+/// The simulated instruments: each has its own TCP port or pseudo-terminal and speaks the line protocol.
+/// Seeded: the same seed and the same cues give the same readings.
+class SimulatedLab : public QObject {
+    Q_OBJECT
+public:
+    SimulatedLab(std::uint64_t seed, VirtualPerson person, LabFaults faults, QObject* parent = nullptr);
+    ~SimulatedLab() override;
+
+    /// Opens a TCP port for a role on this machine. @return the port, 0 when none could be opened
+    [[nodiscard]] quint16 openTcp(const QString& role, quint16 port = 0);
+    /// Opens a pseudo-terminal for a role. @return its path, empty when none could be opened
+    [[nodiscard]] QString openTerminal(const QString& role);
+    void setPerson(const VirtualPerson& person) {
+        person_ = person;
+        trials_ = 0;
+    }
+    void setFaults(const LabFaults& faults) { faults_ = faults; }
+    /// Pulls every cable; clients see their connection end.
+    void pullCables();
+
+    /// Takes one cue, as a client would send it: "cue under", "cue out", "cue reference 5", "zero", "cue
+    /// step-on", "cue blow".
+    void take(const QString& role, const QString& line);
+
+private:
+    struct Instrument;
+    void tick();
+    void emitFrame(const QString& role, std::map<std::string, double> values);
+    [[nodiscard]] double loadCellReading();
+    void startSubmersion();
+    void startBlow();
+
+    Random random_;
+    VirtualPerson person_;
+    LabFaults faults_;
+    std::map<QString, std::unique_ptr<Instrument>> instruments_;
+    QTimer timer_;
+    qint64 ticks_ = 0;
+    int trials_ = 0;
+    double hung_ = 0.0; ///< kg on the hook
+    double zero_ = 0.0;
+    bool onScale_ = false;
+    std::vector<hydrostatic::ForceSample> submersion_;
+    std::size_t submersionAt_ = 0;
+    std::vector<double> blow_;
+    std::size_t blowAt_ = 0;
+    unsigned long lines_ = 0;
+};
+
+} // namespace fusain::simulation

@@ -1,0 +1,152 @@
+#include "report/figures/rule_figure.hpp"
+#include "report/hydrostatic_report.hpp"
+#include "report/words.hpp"
+
+#include <QCoreApplication>
+#include <cmath>
+
+namespace fusain::report {
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("report", text);
+}
+QString number(double value, int decimals) {
+    return QString::fromStdString(fixed(value, decimals));
+}
+QString shown(const Shown& value) {
+    return QString::fromStdString(value.text());
+}
+
+void header(PageFlow& flow, const HydrostaticReport& report) {
+    flow.title(tr("Your body composition"));
+    const QString who = QString::fromStdString(report.namesHidden ? report.client.code : report.client.name);
+    flow.paragraph(tr("%1 · underwater weighing on %2 · %3")
+                       .arg(who, QString::fromStdString(longText(dateOf(report.test.startedAt))),
+                            QString::fromStdString(report.labName)),
+                   10.5, printPalette().softInk);
+    if (report.test.version > 1)
+        flow.paragraph(tr("This is version %1. It replaces an earlier page: %2")
+                           .arg(report.test.version)
+                           .arg(QString::fromStdString(report.test.amendmentReason)));
+    flow.rule();
+}
+
+void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
+    const auto& composition = report.result.composition;
+    const double fat = composition.fatPercent.estimate().value(),
+                 half = normal95 * composition.fatPercent.technicalError().value();
+    flow.heading(tr("The result"));
+    flow.paragraph(tr("About %1 % of your body mass is fat. A measurement is never exact: your true value by "
+                      "this method most likely lies "
+                      "between %2 and %3 %.")
+                       .arg(number(fat, 0), number(fat - half, 0), number(fat + half, 0)),
+                   13);
+    RuleModel model;
+    model.title = tr("Body fat");
+    model.unit = QStringLiteral("%");
+    model.from = std::max(0.0, std::floor((fat - half - 8.0) / 5.0) * 5.0);
+    model.to = std::ceil((fat + half + 12.0) / 5.0) * 5.0;
+    model.spindles = {{fat, half}};
+    if (const auto* row = report.fatReference
+                              ? report.fatReference->rowFor(report.test.subject.sex, report.test.subject.age)
+                              : nullptr) {
+        model.band = {row->low, row->high};
+        model.from = std::min(model.from, std::max(0.0, row->low - 5.0));
+        model.to = std::max(model.to, row->high + 5.0);
+        model.reference = tr("Bracket: %1. %2")
+                              .arg(QString::fromStdString(report.fatReference->title),
+                                   QString::fromStdString(report.fatReference->population));
+    } else {
+        model.reference = tr("The reference that this lab uses does not cover your age.");
+    }
+    flow.figure(ruleHeight, [model](QPainter& painter, const QRectF& area) {
+        paintRule(painter, area, model, printPalette());
+    });
+    flow.gap(4);
+    const auto mass = [&](const Measured<Kilograms>& value) {
+        const Shown half95 = show(Kilograms(normal95 * value.technicalError().value()), report.units);
+        return shown(show(value.estimate(), report.units)) +
+               QStringLiteral("  (± %1)").arg(QString::fromStdString(half95.number));
+    };
+    const std::vector<double> columns{0.5, 0.5};
+    flow.row({tr("Body mass"), shown(show(Kilograms(report.test.dryMass->value), report.units))}, columns);
+    flow.row({tr("of it fat"), mass(composition.fatMass)}, columns);
+    flow.row({tr("of it everything else: muscle, bone, water, organs"), mass(composition.fatFreeMass)},
+             columns);
+}
+
+void comparison(PageFlow& flow, const HydrostaticReport& report) {
+    if (!report.earlier)
+        return;
+    const Changes changes = changesSince(*report.earlier, report.result);
+    const auto words = [&](const Change& change, const QString& what) {
+        const QString size = shown(show(Kilograms(std::abs(change.difference)), report.units));
+        if (!change.real())
+            return tr("%1: no change that this test can tell apart.").arg(what);
+        return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size)
+                                       : tr("%1: %2 more.").arg(what, size);
+    };
+    flow.heading(
+        tr("Since your last test, %1").arg(QString::fromStdString(longText(dateOf(report.earlier->at)))));
+    flow.paragraph(words(changes.fatMass, tr("Fat")) + QLatin1Char(' ') +
+                   words(changes.fatFreeMass, tr("Everything else")));
+}
+
+void disturbances(PageFlow& flow, const HydrostaticReport& report) {
+    QStringList items;
+    if (!report.result.residualVolume.measured)
+        items << tr("The air that stays in your lungs was estimated from your height and age. Measuring it "
+                    "would make the result about twice as certain.");
+    for (const AnsweredQuestion& answer : report.test.answers)
+        if (const auto* rule = report.protocol.find(answer.rule); rule && !answer.finding.kept)
+            items
+                << tr("%1 This %2.").arg(say(std::string_view(rule->question)), say(effectText(rule->effect)));
+    for (const Message& flag : report.result.flags)
+        items << say(flag);
+    flow.heading(tr("What could have disturbed it"));
+    if (items.isEmpty())
+        flow.paragraph(tr("Nothing that we noticed. You were prepared as asked, and the readings agreed."));
+    for (const QString& item : items)
+        flow.paragraph(QStringLiteral("– ") + item);
+}
+
+} // namespace
+
+PageFlow clientCopy(const HydrostaticReport& report) {
+    PageFlow flow(tr("%1 · client copy").arg(QString::fromStdString(report.labName)));
+    header(flow, report);
+    flow.heading(tr("What was done"));
+    flow.paragraph(tr("You were weighed on land and %1 times under water after breathing out. Fat is lighter "
+                      "than water and the rest is heavier, so "
+                      "the two weights together show how much of you is fat.")
+                       .arg(std::ranges::count_if(report.test.trials, &WeighingTrial::counts)));
+    resultInWords(flow, report);
+    comparison(flow, report);
+    if (!report.test.interpretation.empty()) {
+        flow.heading(tr("What we make of it"));
+        flow.paragraph(QString::fromStdString(report.test.interpretation));
+    }
+    disturbances(flow, report);
+    flow.heading(tr("Good to know"));
+    flow.paragraph(tr(
+        "This page describes your body on one day. It is not a diagnosis and says nothing about your worth or "
+        "fitness by itself. If you "
+        "plan to change your weight, or anything here worries you, talk to your doctor or dietitian first."));
+    flow.paragraph(tr("A next test makes sense in about %1 months, at the same time of day and prepared the "
+                      "same way: before that, a change would be too "
+                      "small for the test to see.")
+                       .arg(monthsToNextTest(report.result)));
+    flow.gap(8);
+    flow.paragraph(
+        tr("Tested by %1. %2")
+            .arg(
+                QString::fromStdString(report.technician),
+                report.physiologist.empty()
+                    ? QString()
+                    : tr("The result is answered for by %1.").arg(QString::fromStdString(report.physiologist))),
+        9, printPalette().softInk);
+    return flow;
+}
+
+} // namespace fusain::report

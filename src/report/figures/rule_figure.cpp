@@ -1,0 +1,93 @@
+#include "report/figures/rule_figure.hpp"
+
+#include "core/units/format.hpp"
+
+#include <QPainterPath>
+#include <cmath>
+
+namespace fusain::report {
+
+double graduation(double range, int count) {
+    const double raw = range / count, power = std::pow(10.0, std::floor(std::log10(raw))),
+                 leading = raw / power;
+    return (leading < 1.5 ? 1.0 : leading < 3.5 ? 2.0 : leading < 7.5 ? 5.0 : 10.0) * power;
+}
+
+void paintSpindle(QPainter& painter, const Spindle& spindle, double origin, double pixelsPerUnit, double y,
+                  double height, const Palette& palette) {
+    const double x = origin + spindle.estimate * pixelsPerUnit, half = spindle.halfWidth * pixelsPerUnit;
+    const QColor colour = spindle.past ? palette.softInk : palette.berry;
+    if (half > 1.0) {
+        QPainterPath lens(QPointF(x - half, y));
+        lens.quadTo(QPointF(x, y - height), QPointF(x + half, y));
+        lens.quadTo(QPointF(x, y + height), QPointF(x - half, y));
+        painter.setPen(QPen(colour, 1.2));
+        painter.setBrush(spindle.past ? Qt::NoBrush : QBrush(colour, Qt::SolidPattern));
+        painter.drawPath(lens);
+    }
+    painter.setPen(QPen(spindle.past ? colour : palette.ink, 1.6));
+    painter.drawLine(QPointF(x, y - height * 0.85), QPointF(x, y + height * 0.85));
+}
+
+namespace {
+
+void paintBand(QPainter& painter, double left, double right, double y, const Palette& palette) {
+    painter.setPen(QPen(palette.softInk, 0.8));
+    for (double x = left; x < right; x += 5.0)
+        painter.drawLine(QPointF(x, y + 7.0),
+                         QPointF(std::min(x + 5.0, right), y + 7.0 - std::min(5.0, right - x)));
+    painter.setPen(QPen(palette.ink, 1.2));
+    painter.drawPolyline(QPolygonF({{left, y}, {left, y + 8.0}, {right, y + 8.0}, {right, y}}));
+}
+
+} // namespace
+
+void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, const Palette& palette) {
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const double left = area.left() + 10.0, width = area.width() - 20.0;
+    const double scale = width / (model.to - model.from), origin = left - model.from * scale;
+    const double line = area.top() + 52.0;
+
+    painter.setFont(textFont(13, Weight::SemiBold));
+    painter.setPen(palette.ink);
+    painter.drawText(QRectF(area.left(), area.top(), area.width() * 0.6, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     model.title);
+    if (!model.spindles.empty()) {
+        const Spindle& now = model.spindles.back();
+        QString value =
+            QString::fromStdString(fixed(now.estimate, model.decimals)) + QLatin1Char(' ') + model.unit;
+        if (now.halfWidth > 0.0)
+            value += QStringLiteral("  ± %1").arg(QString::fromStdString(fixed(now.halfWidth, model.decimals)));
+        painter.setFont(numberFont(13, Weight::SemiBold));
+        painter.setPen(palette.berry);
+        painter.drawText(QRectF(area.left(), area.top(), area.width(), 18), Qt::AlignRight | Qt::AlignVCenter,
+                         value);
+    }
+
+    painter.setPen(QPen(palette.ink, 1.2));
+    painter.drawLine(QPointF(left, line), QPointF(left + width, line));
+    const double step = graduation(model.to - model.from, 8);
+    painter.setFont(numberFont(11));
+    for (double x = std::ceil(model.from / step) * step; x <= model.to + 1e-9; x += step) {
+        const double at = origin + x * scale;
+        painter.setPen(QPen(palette.ink, 1.0));
+        painter.drawLine(QPointF(at, line), QPointF(at, line + 6.0));
+        painter.setPen(palette.softInk);
+        painter.drawText(QRectF(at - 30, line + 6.0, 60, 14), Qt::AlignCenter,
+                         QString::fromStdString(fixed(x, step < 1.0 ? 1 : 0)));
+    }
+    for (const Spindle& spindle : model.spindles)
+        paintSpindle(painter, spindle, origin, scale, line - 14.0, 12.0, palette);
+    if (model.band)
+        paintBand(painter, std::max(left, origin + model.band->first * scale),
+                  std::min(left + width, origin + model.band->second * scale), line + 21.0, palette);
+    painter.setFont(textFont(11));
+    painter.setPen(palette.softInk);
+    painter.drawText(
+        QRectF(area.left(), line + 32.0, area.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
+        painter.fontMetrics().elidedText(model.reference, Qt::ElideRight, static_cast<int>(area.width())));
+    painter.restore();
+}
+
+} // namespace fusain::report

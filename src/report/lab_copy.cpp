@@ -1,0 +1,212 @@
+#include "core/equations.hpp"
+#include "report/figures/rule_figure.hpp"
+#include "report/figures/trace_figure.hpp"
+#include "report/hydrostatic_report.hpp"
+#include "report/words.hpp"
+
+#include <QCoreApplication>
+#include <cmath>
+
+namespace fusain::report {
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("report", text);
+}
+QString number(double value, int decimals) {
+    return QString::fromStdString(fixed(value, decimals));
+}
+QString plain(const std::string& text) {
+    return QString::fromStdString(text);
+}
+
+void heading(PageFlow& flow, const HydrostaticReport& report) {
+    const HydrostaticTest& test = report.test;
+    flow.title(tr("Underwater weighing, lab copy"));
+    flow.paragraph(
+        tr("%1 · %2, %3 y, %4 cm · %5 %6 UTC · test %7, version %8")
+            .arg(report.namesHidden ? plain(report.client.code) : plain(report.client.name),
+                 plain(std::string(sexText(test.subject.sex))), number(std::floor(test.subject.age.value()), 0),
+                 number(centimetres(test.subject.height), 1), plain(longText(dateOf(test.startedAt))),
+                 plain(clockText(test.startedAt)), plain(test.id))
+            .arg(test.version),
+        9.5, printPalette().softInk);
+    if (test.version > 1)
+        flow.paragraph(tr("Amended: %1. The earlier version is kept.").arg(plain(test.amendmentReason)));
+    if (test.state != TestState::Signed)
+        flow.paragraph(tr("Not signed: a draft."), 10.5, printPalette().berry);
+    flow.rule();
+}
+
+void results(PageFlow& flow, const HydrostaticReport& report) {
+    const auto& c = report.result.composition;
+    const std::vector<double> columns{0.34, 0.16, 0.12, 0.19, 0.19};
+    const std::vector<int> numbers{1, 3, 4};
+    flow.heading(tr("Results"));
+    flow.row({tr("quantity"), tr("value"), tr("unit"), tr("95 % interval ±"), tr("method error")}, columns,
+             true, numbers);
+    const auto line = [&](const QString& name, const auto& value, int decimals, const QString& unit) {
+        flow.row({name, number(value.estimate().value(), decimals), unit,
+                  number(normal95 * value.technicalError().value(), decimals),
+                  number(value.methodError().value(), decimals)},
+                 columns, false, numbers);
+    };
+    line(tr("body density"), c.bodyDensity, 4, QStringLiteral("kg/L"));
+    line(tr("fat"), c.fatPercent, 1, QStringLiteral("%"));
+    line(tr("fat mass"), c.fatMass, 1, QStringLiteral("kg"));
+    line(tr("fat-free mass"), c.fatFreeMass, 1, QStringLiteral("kg"));
+    line(tr("fat mass index"), c.fatMassIndex, 1, QStringLiteral("kg/m²"));
+    line(tr("fat-free mass index"), c.fatFreeMassIndex, 1, QStringLiteral("kg/m²"));
+    flow.paragraph(tr("The interval holds what the measurement itself leaves open. The method error is the "
+                      "spread of fat-free density between people; repeating "
+                      "the test does not shrink it."),
+                   8.5, printPalette().softInk);
+}
+
+void sheet(PageFlow& flow, const HydrostaticReport& report) {
+    const std::vector<double> columns{0.06, 0.21, 0.1, 0.07, 0.09, 0.47};
+    const std::vector<int> numbers{2, 4};
+    flow.heading(tr("Worked sheet"));
+    flow.row({QString(), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, columns, true, numbers);
+    for (const WorkedLine& line : workedSheet(report.test, report.policy, report.result))
+        flow.row(
+            {plain(line.symbol), plain(line.name), plain(line.value), plain(line.unit), plain(line.plusMinus),
+             plain(line.how) + (line.formula.empty() ? QString() : QStringLiteral("; ") + plain(line.formula))},
+            columns, false, numbers);
+    flow.heading(tr("Where the uncertainty comes from (%fat)"));
+    for (const BudgetLine& line : report.result.composition.fatPercent.budget())
+        flow.row({say(sourceName(line.source)), number(100.0 * line.fraction, 0) + QStringLiteral(" %"),
+                  QStringLiteral("± ") + number(line.standardError, 2)},
+                 {0.4, 0.12, 0.15}, false, {1, 2});
+}
+
+void trials(PageFlow& flow, const HydrostaticReport& report) {
+    const HydrostaticTest& test = report.test;
+    const std::vector<double> columns{0.08, 0.14, 0.14, 0.1, 0.54};
+    const std::vector<int> numbers{1, 2};
+    flow.heading(tr("Trials"));
+    flow.row({tr("trial"), tr("gross, kg"), tr("net, kg"), tr("time"), tr("used, or why not")}, columns, true,
+             numbers);
+    for (const WeighingTrial& trial : test.trials) {
+        const bool used =
+            std::ranges::find(report.result.trials.used, trial.number) != report.result.trials.used.end();
+        const QString state = !trial.counts() ? tr("set aside: %1").arg(plain(trial.setAsideReason))
+                              : used          ? tr("used")
+                                              : tr("counts, not used by the rule");
+        flow.row({QString::number(trial.number), number(trial.gross.value(), 3),
+                  number((trial.gross - report.result.tare).value(), 3), plain(clockText(trial.at)), state},
+                 columns, false, numbers);
+    }
+    flow.paragraph(say(report.result.trials.message));
+    std::vector<const WeighingTrial*> traced;
+    for (const WeighingTrial& trial : test.trials)
+        if (!trial.trace.empty())
+            traced.push_back(&trial);
+    for (std::size_t i = 0; i < traced.size(); i += 2) {
+        std::vector<WeighingTrial> pair{*traced[i]};
+        if (i + 1 < traced.size())
+            pair.push_back(*traced[i + 1]);
+        flow.figure(112, [pair](QPainter& painter, const QRectF& area) {
+            for (std::size_t k = 0; k < pair.size(); ++k) {
+                const QRectF half(area.left() + static_cast<double>(k) * area.width() / 2.0, area.top(),
+                                  area.width() / 2.0 - 8.0, area.height());
+                painter.setFont(textFont(9));
+                painter.setPen(printPalette().softInk);
+                painter.drawText(QRectF(half.left() + 48, half.top(), 100, 12), Qt::AlignLeft,
+                                 tr("trial %1, kg").arg(pair[k].number));
+                paintTrace(painter, half.adjusted(0, 8, 0, 0),
+                           {pair[k].trace, hydrostatic::analyseTrace(pair[k].trace)}, printPalette());
+            }
+        });
+    }
+}
+
+void preparation(PageFlow& flow, const HydrostaticReport& report) {
+    const HydrostaticTest& test = report.test;
+    flow.heading(tr("Checks, lungs and preparation"));
+    if (test.loadCell)
+        flow.paragraph(tr("Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.")
+                           .arg(plain(clockText(test.loadCell->at)),
+                                number(test.loadCell->referenceNominal.value(), 3),
+                                number(test.loadCell->referenceReading.value(), 3),
+                                number(test.loadCell->tare.value(), 3)),
+                       9);
+    QStringList efforts;
+    for (const VitalCapacityEffort& effort : test.efforts)
+        efforts << number(effort.volume.value(), 2) + (effort.acceptable ? QString() : tr(" (not acceptable)"));
+    if (!efforts.isEmpty())
+        flow.paragraph(tr("Vital capacity, L BTPS: %1.").arg(efforts.join(QStringLiteral("; "))), 9);
+    int kept = 0;
+    for (const AnsweredQuestion& answer : test.answers) {
+        const auto* rule = report.protocol.find(answer.rule);
+        if (answer.finding.kept || !rule) {
+            ++kept;
+            continue;
+        }
+        flow.paragraph(
+            tr("– %1 Not kept; %2. %3")
+                .arg(say(std::string_view(rule->question)), say(effectText(rule->effect)),
+                     answer.acceptedReason.empty()
+                         ? QString()
+                         : tr("Gone on: %1 (%2).").arg(plain(answer.acceptedReason), plain(answer.acceptedBy))),
+            9);
+    }
+    flow.paragraph(tr("%1 of %2 screening and readiness questions were answered as the protocol asks.")
+                       .arg(kept)
+                       .arg(test.answers.size()),
+                   9);
+    for (const std::string& note : test.notes)
+        flow.paragraph(tr("Note: %1").arg(plain(note)), 9);
+    for (const Message& flag : report.result.flags)
+        flow.paragraph(tr("Flag: %1").arg(say(flag)), 9);
+}
+
+void policies(PageFlow& flow, const HydrostaticReport& report) {
+    const auto cite = [](const std::string& id) {
+        const Equation* equation = findEquation(id);
+        return equation ? plain(std::string(equation->citation)) : QString();
+    };
+    flow.heading(tr("Policies and sources"));
+    flow.paragraph(tr("Trials: %1 (%2).").arg(plain(report.policy.title), plain(report.policy.source)), 8.5);
+    flow.paragraph(tr("Body density: %1. Conversion: %2.")
+                       .arg(cite("hydrostatic.body-density"), cite(report.result.conversion)),
+                   8.5);
+    flow.paragraph(tr("Water density: %1.").arg(cite("water.density.tanaka-2001")), 8.5);
+    flow.paragraph(report.result.residualVolume.measured
+                       ? tr("Residual volume measured: %1.").arg(plain(report.result.residualVolume.how))
+                       : tr("Residual volume predicted: %1.").arg(cite(report.result.residualVolume.equation)),
+                   8.5);
+    if (report.fatReference)
+        flow.paragraph(tr("Reference: %1; %2; %3.")
+                           .arg(plain(report.fatReference->title), plain(report.fatReference->citation),
+                                plain(report.fatReference->bandMeaning)),
+                       8.5);
+    flow.paragraph(tr("Computed by %1.").arg(plain(std::string(engineVersion))), 8.5);
+    if (!report.test.interpretation.empty()) {
+        flow.heading(tr("Interpretation"));
+        flow.paragraph(plain(report.test.interpretation), 9.5);
+    }
+    flow.heading(tr("Signed"));
+    flow.paragraph(report.test.signature ? tr("%1 and %2, %3 UTC")
+                                               .arg(plain(report.technician),
+                                                    report.physiologist.empty() ? tr("no physiologist")
+                                                                                : plain(report.physiologist),
+                                                    plain(isoText(report.test.signature->at)))
+                                         : tr("not yet"),
+                   9.5);
+}
+
+} // namespace
+
+PageFlow labCopy(const HydrostaticReport& report) {
+    PageFlow flow(tr("%1 · lab copy").arg(plain(report.labName)));
+    heading(flow, report);
+    results(flow, report);
+    sheet(flow, report);
+    trials(flow, report);
+    preparation(flow, report);
+    policies(flow, report);
+    return flow;
+}
+
+} // namespace fusain::report

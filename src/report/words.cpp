@@ -1,0 +1,27 @@
+#include "report/words.hpp"
+
+#include <QCoreApplication>
+
+namespace fusain::report {
+
+QString say(std::string_view marked) {
+    return QCoreApplication::translate("fusain", std::string(marked).c_str());
+}
+
+QString say(const Message& message) {
+    return QString::fromStdString(
+        fillPlaceholders(say(std::string_view(message.text)).toStdString(), message.arguments));
+}
+
+QString say(const Problem& problem) {
+    QStringList parts{say(problem.what)};
+    if (!problem.where.empty())
+        parts << QStringLiteral("(%1)").arg(QString::fromStdString(problem.where));
+    if (!problem.kept.empty())
+        parts << say(problem.kept);
+    if (!problem.remedy.empty())
+        parts << say(problem.remedy);
+    return parts.join(QLatin1Char(' '));
+}
+
+} // namespace fusain::report

@@ -54,7 +54,7 @@ void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
         model.band = {row->low, row->high};
         model.from = std::min(model.from, std::max(0.0, row->low - 5.0));
         model.to = std::max(model.to, row->high + 5.0);
-        model.reference = tr("Bracket: %1. %2")
+        model.reference = tr("Bracket: %1; %2")
                               .arg(QString::fromStdString(report.fatReference->title),
                                    QString::fromStdString(report.fatReference->population));
     } else {
@@ -70,10 +70,11 @@ void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
                QStringLiteral("  (± %1)").arg(QString::fromStdString(half95.number));
     };
     const std::vector<double> columns{0.5, 0.5};
-    flow.row({tr("Body mass"), shown(show(Kilograms(report.test.dryMass->value), report.units))}, columns);
-    flow.row({tr("of it fat"), mass(composition.fatMass)}, columns);
-    flow.row({tr("of it everything else: muscle, bone, water, organs"), mass(composition.fatFreeMass)},
-             columns);
+    flow.row({tr("Your body mass"), shown(show(Kilograms(report.test.dryMass->value), report.units))}, columns,
+             false, {}, 10.5);
+    flow.row({tr("Fat"), mass(composition.fatMass)}, columns, false, {}, 10.5);
+    flow.row({tr("Everything else: muscle, bone, water, organs"), mass(composition.fatFreeMass)}, columns,
+             false, {}, 10.5);
 }
 
 void comparison(PageFlow& flow, const HydrostaticReport& report) {

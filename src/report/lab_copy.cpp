@@ -48,7 +48,8 @@ void results(PageFlow& flow, const HydrostaticReport& report) {
     const auto line = [&](const QString& name, const auto& value, int decimals, const QString& unit) {
         flow.row({name, number(value.estimate().value(), decimals), unit,
                   number(normal95 * value.technicalError().value(), decimals),
-                  number(value.methodError().value(), decimals)},
+                  value.methodError().value() > 0.0 ? number(value.methodError().value(), decimals)
+                                                    : QStringLiteral("–")},
                  columns, false, numbers);
     };
     line(tr("body density"), c.bodyDensity, 4, QStringLiteral("kg/L"));

@@ -73,8 +73,8 @@ void PageFlow::paragraph(const QString& text, double size, const QColor& colour)
 }
 
 void PageFlow::row(const QStringList& cells, const std::vector<double>& fractions, bool bold,
-                   const std::vector<int>& numbers) {
-    constexpr double size = 8.5, space = 6.0;
+                   const std::vector<int>& numbers, double size) {
+    constexpr double space = 6.0;
     struct Cell {
         QString text;
         double left, width;

@@ -24,7 +24,7 @@ public:
     /// Columns by fractions of the text width; cells wrap; `numbers` columns are set in the number font,
     /// right-aligned.
     void row(const QStringList& cells, const std::vector<double>& fractions, bool bold = false,
-             const std::vector<int>& numbers = {});
+             const std::vector<int>& numbers = {}, double size = 8.5);
     void figure(double height, Paint paint);
     void gap(double height) { y_ += height; }
     void rule();

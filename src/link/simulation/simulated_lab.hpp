@@ -73,8 +73,8 @@ private:
     QTimer timer_;
     qint64 ticks_ = 0;
     int trials_ = 0;
-    double hung_ = 0.0; ///< kg on the hook
-    double zero_ = 0.0;
+    double hung_ = 0.0;  ///< kg on the hook
+    double zero_ = 4.15; ///< kg taken off: chair and belt, as zeroed before
     bool onScale_ = false;
     std::vector<hydrostatic::ForceSample> submersion_;
     std::size_t submersionAt_ = 0;

@@ -25,7 +25,7 @@ Field fieldFor(const QRectF& area, const FieldModel& model) {
         x1 = std::max(x1, std::ceil(point.fatFreeMassIndex) + 1.0);
         y1 = std::max(y1, std::ceil(point.fatMassIndex) + 2.0);
     }
-    return {area.adjusted(42, 8, -12, -40), x0, x1, y0, y1};
+    return {area.adjusted(42, 8, -12, -56), x0, x1, y0, y1};
 }
 
 void paintIsolines(QPainter& painter, const Field& field, const Palette& palette) {
@@ -34,7 +34,7 @@ void paintIsolines(QPainter& painter, const Field& field, const Palette& palette
         painter.setPen(QPen(palette.rule, 1.2, Qt::DashLine));
         painter.drawLine(field.at(field.x0, bmi - field.x0), field.at(field.x1, bmi - field.x1));
         // The label stands where the line leaves through the bottom or the right.
-        const double x = std::min(bmi - field.y0 - 0.6, field.x1 - 1.2);
+        const double x = std::min(bmi - field.y0 - 1.4, field.x1 - 1.8);
         if (x > field.x0 && bmi - x < field.y1 - 0.5) {
             painter.setPen(palette.softInk);
             painter.drawText(field.at(x, bmi - x) + QPointF(4, -4), QStringLiteral("BMI %1").arg(bmi));
@@ -111,7 +111,7 @@ void paintField(QPainter& painter, const QRectF& area, const FieldModel& model, 
     paintFieldAxes(painter, field, palette);
     painter.setFont(textFont(11));
     painter.setPen(palette.softInk);
-    painter.drawText(QRectF(field.plot.left(), area.bottom() - 16, area.width() - 42, 16),
+    painter.drawText(QRectF(area.left(), area.bottom() - 16, area.width(), 16),
                      Qt::AlignLeft | Qt::AlignVCenter, model.referenceName);
     painter.restore();
 }

@@ -1,0 +1,384 @@
+#include "demo/demo_book.hpp"
+
+#include "core/water/density.hpp"
+#include "procedure/hydrostatic_result.hpp"
+
+#include <cmath>
+
+namespace fusain::demo {
+namespace {
+
+using Random = simulation::Random;
+using enum HydrostaticStep;
+
+struct Person {
+    const char* id;
+    const char* code;
+    const char* name;
+    const char* born;
+    double heightCm;
+    UnitSystem units;
+    const char* note;
+    TrueBody body;
+};
+
+const Person people[] = {
+    {"ailsa",
+     "SP-101",
+     "Ailsa Brandvold",
+     "1984-06-02",
+     168.0,
+     UnitSystem::Metric,
+     "helm",
+     {Sex::Female, 71.0, 0.262, 1.55, 3.7}},
+    {"teo",
+     "SP-102",
+     "Teo Marangwe",
+     "1996-09-14",
+     183.0,
+     UnitSystem::Metric,
+     "crew; residual volume measured",
+     {Sex::Male, 88.0, 0.171, 1.98, 5.6}},
+    {"pau",
+     "SP-106",
+     "Pau Ferrandiz-Noor",
+     "1951-11-20",
+     170.0,
+     UnitSystem::Metric,
+     "pacemaker; afraid of water",
+     {Sex::Male, 69.0, 0.27, 2.4, 3.4}},
+    {"yusuf",
+     "SP-110",
+     "Yusuf Calloway",
+     "1987-05-30",
+     181.0,
+     UnitSystem::Metric,
+     "crew; first tank test",
+     {Sex::Male, 83.0, 0.208, 1.9, 5.2}},
+    {"dov",
+     "SP-112",
+     "Dov Castellane",
+     "1994-08-08",
+     190.0,
+     UnitSystem::Metric,
+     "all four methods today",
+     {Sex::Male, 96.0, 0.186, 2.0, 6.2}},
+    {"wren",
+     "SP-113",
+     "Wren Tallis",
+     "2014-10-03",
+     146.0,
+     UnitSystem::Metric,
+     "child: child constants only",
+     {Sex::Female, 38.0, 0.19, 0.78, 2.5, 1.086}},
+    {"marit",
+     "SP-115",
+     "Marit Quennell",
+     "1989-07-21",
+     169.0,
+     UnitSystem::UsCustomary,
+     "asks for US units",
+     {Sex::Female, 63.0, 0.243, 1.4, 3.9}},
+};
+
+double gauss(Random& random, double deviation) {
+    return std::normal_distribution(0.0, deviation)(random);
+}
+
+readiness::Answer asAsked(const readiness::Rule& rule) {
+    readiness::Answer answer;
+    if (rule.type == readiness::AnswerType::Choice)
+        answer.choice = rule.limitChoice;
+    else if (rule.type == readiness::AnswerType::Number)
+        answer.number = rule.limit;
+    else
+        answer.hoursSince =
+            readiness::limitHours(rule) * (rule.okIf == readiness::Comparison::AtLeast ? 1.5 : 0.5);
+    return answer;
+}
+
+// Runs one test of one true body through the real procedure. Stops at the first problem.
+class DemoTest {
+public:
+    DemoTest(store::LabBook& book, HydrostaticProcedure procedure, TrueBody body, Random& random,
+             Instant& clock)
+        : book_(book), run_(std::move(procedure)), body_(body), random_(random), clock_(clock) {}
+
+    Expected<void> prepare() {
+        const double reference = 5.0 + gauss(random_, 0.004);
+        Expected<void> done = run_.confirm(TankReady);
+        if (done)
+            done = run_.checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(reference));
+        if (done)
+            done = book_.save(
+                store::Check{
+                    "check-" + run_.test().id, "Tank", "load-cell", clock_, 5.0, reference, true, "bram", {}},
+                "bram");
+        if (done)
+            done = run_.readWaterTemperature(Celsius(waterTemperature + gauss(random_, 0.05)), Origin::Link);
+        for (const HydrostaticStep step : {Screening, Readiness})
+            for (const readiness::Rule* rule : run_.questions(step))
+                if (done)
+                    done = run_.answer(rule->id, asAsked(*rule));
+        if (done)
+            done = run_.weighDry(Kilograms(std::round((body_.mass + gauss(random_, 0.02)) * 100.0) / 100.0),
+                                 Origin::Link);
+        if (done)
+            done = run_.readRoom(Celsius(23.4), MillimetresOfMercury(756.3), Origin::Link);
+        for (int effort = 0; effort < 3 && done; ++effort)
+            done = run_.addEffort(Litres(body_.vitalCapacity - std::abs(gauss(random_, 0.04))), true, {},
+                                  Origin::Link);
+        clock_ = clock_.plusMinutes(14);
+        return done ? run_.confirm(Rehearsal) : done;
+    }
+
+    // `heldBack` litres of air stay in the lungs in the first trial, a third less each time.
+    Expected<void> weigh(int trials, double heldBack) {
+        for (int trial = 0; trial < 10; ++trial) {
+            if (trials > 0 ? trial >= trials : run_.trials().verdict == hydrostatic::TrialVerdict::Enough)
+                break;
+            clock_ = clock_.plusMinutes(1.5);
+            const double net =
+                body_.netUnderwater(water::densityTanaka2001(Celsius(waterTemperature)).value()) -
+                0.994 * heldBack * std::pow(0.78, trial) + gauss(random_, 0.02);
+            const auto played = simulation::playSubmersion(simulation::drawSubmersion(random_, net), random_);
+            const auto reading = hydrostatic::analyseTrace(played.samples);
+            if (reading.verdict != hydrostatic::TraceVerdict::Readable)
+                continue;
+            if (auto done = run_.acceptTrial(reading.gross, reading.standardError, Origin::Link,
+                                             reading.message().english(), played.samples);
+                !done)
+                return done;
+        }
+        return {};
+    }
+
+    Expected<void> finish(const Staff& technician, const Staff& physiologist) {
+        const auto result = computeHydrostatic(run_.test(), run_.setting().policy);
+        if (!result)
+            return tl::unexpected(result.error());
+        Expected<void> done = run_.confirm(OutSafely);
+        if (done)
+            done = run_.confirm(HydrostaticStep::Result);
+        if (done)
+            done = run_.interpret("Measured calmly; the trials agree. Prepared as asked.");
+        if (done)
+            done = run_.sign(technician, physiologist);
+        if (done)
+            done = book_.save(store::StoredResult{run_.test().id, 1, 1, clock_,
+                                                  fusain::toJson(*result, run_.test(), run_.setting().policy)},
+                              technician.id);
+        if (done)
+            done = run_.confirm(Report);
+        return done ? run_.confirm(After) : done;
+    }
+
+    HydrostaticProcedure& run() { return run_; }
+
+private:
+    static constexpr double waterTemperature = 34.2;
+    store::LabBook& book_;
+    HydrostaticProcedure run_;
+    TrueBody body_;
+    Random& random_;
+    Instant& clock_;
+};
+
+class DemoLab {
+public:
+    DemoLab(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock, std::uint64_t seed)
+        : book_(book), catalogue_(catalogue), clock_(clock), random_(seed) {}
+
+    Expected<void> fill() {
+        clock_ = at("2024-12-02T08:00:00.000Z");
+        Expected<void> done = book_.setSetting("lab-name", "Skerry Point Physiology Laboratory", "oriel");
+        for (const Staff& member : {physiologist_, technician_, trainee_})
+            if (done)
+                done = book_.save(member, "oriel");
+        for (const Person& person : people)
+            if (done)
+                done = saveClient(person);
+        if (done)
+            done = ailsasYear();
+        if (done)
+            done = otherTests();
+        if (done)
+            done = scaleChecks();
+        if (done)
+            done = today();
+        if (done)
+            done = book_.setSetting("at-the-bench", technician_.id, technician_.id);
+        clock_ = demoNow();
+        return done;
+    }
+
+private:
+    static Instant at(const char* text) { return *instantFromIso(text); }
+    static const Person& person(std::string_view id) {
+        for (const Person& each : people)
+            if (each.id == id)
+                return each;
+        return people[0];
+    }
+
+    Expected<void> saveClient(const Person& p) {
+        Client client{p.id,
+                      p.code,
+                      p.name,
+                      *dateFromIso(p.born),
+                      p.body.sex,
+                      metresFromCentimetres(p.heightCm),
+                      p.units,
+                      p.note,
+                      std::string_view(p.id) == "wren"};
+        if (auto done = book_.save(client, "bram"); !done)
+            return done;
+        return book_.setSetting(std::string("truth.") + p.id, toJson(p.body).dump(), "oriel");
+    }
+
+    Expected<DemoTest> begin(const Person& p, const TrueBody& body, const char* when) {
+        clock_ = at(when);
+        const Client client = *book_.client(p.id);
+        const bool repeat = !book_.testsOf(p.id).empty();
+        auto procedure =
+            HydrostaticProcedure::begin({catalogue_.policies.front(), catalogue_.protocols.front()},
+                                        "test-" + std::string(p.id) + "-" + isoText(clock_).substr(0, 10),
+                                        {p.id, client.sex, client.ageAt(clock_), *client.height, repeat},
+                                        technician_, book_, [this] { return clock_; });
+        if (!procedure)
+            return tl::unexpected(procedure.error());
+        return DemoTest(book_, std::move(*procedure), body, random_, clock_);
+    }
+
+    Expected<void> wholeTest(const char* id, const TrueBody& body, const char* when,
+                             double measuredResidualVolume = 0.0) {
+        auto test = begin(person(id), body, when);
+        if (!test)
+            return tl::unexpected(test.error());
+        Expected<void> done = test->prepare();
+        if (done && measuredResidualVolume > 0.0)
+            done = test->run().measureResidualVolume(Litres(measuredResidualVolume), "oxygen dilution");
+        if (done)
+            done = test->weigh(0, 0.05);
+        return done ? test->finish(technician_, physiologist_) : done;
+    }
+
+    // Fat down, lean kept, over fourteen months.
+    Expected<void> ailsasYear() {
+        struct Stage {
+            const char* when;
+            double mass, fat;
+        };
+        Expected<void> done;
+        for (const Stage& stage : {Stage{"2025-01-09T09:05:00.000Z", 76.4, 0.318},
+                                   {"2025-04-10T09:00:00.000Z", 75.0, 0.305},
+                                   {"2025-07-17T09:10:00.000Z", 73.6, 0.290},
+                                   {"2025-11-06T09:00:00.000Z", 72.2, 0.276},
+                                   {"2026-03-05T09:00:00.000Z", 71.0, 0.262}}) {
+            TrueBody body = person("ailsa").body;
+            body.mass = stage.mass;
+            body.fatFraction = stage.fat;
+            if (done)
+                done = wholeTest("ailsa", body, stage.when);
+        }
+        return done;
+    }
+
+    Expected<void> otherTests() {
+        Expected<void> done = wholeTest("teo", person("teo").body, "2026-02-26T10:00:00.000Z", 1.96);
+        if (done)
+            done = wholeTest("marit", person("marit").body, "2025-10-22T11:00:00.000Z");
+        if (done)
+            done = wholeTest("wren", person("wren").body, "2025-10-23T13:30:00.000Z", 0.79);
+        if (!done)
+            return done;
+        auto pau = begin(person("pau"), person("pau").body, "2026-03-03T10:30:00.000Z");
+        if (!pau)
+            return tl::unexpected(pau.error());
+        done = pau->run().answer("hw_fear", {std::nullopt, false, std::nullopt, "no"});
+        return done ? pau->run().refuse("afraid of water; the chamber instead") : done;
+    }
+
+    Expected<void> scaleChecks() {
+        Expected<void> done;
+        for (int week = 0; week < 20; ++week) {
+            clock_ = at("2025-10-27T07:20:00.000Z").plusMinutes(week * 7.0 * 24.0 * 60.0);
+            const double reading = 20.0 + 0.0015 * week + gauss(random_, 0.008) + (week == 12 ? 0.07 : 0.0);
+            if (done && clock_ < demoNow())
+                done = book_.save(store::Check{"check-scale-" + std::to_string(week),
+                                               "Scale A",
+                                               "reference-mass",
+                                               clock_,
+                                               20.0,
+                                               reading,
+                                               std::abs(reading - 20.0) <= 0.05,
+                                               "bram",
+                                               {}},
+                                  "bram");
+        }
+        return done;
+    }
+
+    Expected<void> today() {
+        auto yusuf = begin(person("yusuf"), person("yusuf").body, "2026-03-12T07:12:00.000Z");
+        if (!yusuf)
+            return tl::unexpected(yusuf.error());
+        Expected<void> done = yusuf->prepare();
+        if (done)
+            done = yusuf->weigh(3, 0.75);
+        const auto visit = [&](const char* id, const char* when, const char* state, const std::string& test,
+                               const char* note) {
+            if (done)
+                done = book_.save(
+                    store::Visit{std::string("visit-") + id, id, at(when), "hydrostatic", state, test, note},
+                    "bram");
+        };
+        clock_ = at("2026-03-12T07:39:00.000Z");
+        visit("yusuf", "2026-03-12T07:10:00.000Z", "running", yusuf->run().test().id, "first tank test");
+        visit("dov", "2026-03-12T09:00:00.000Z", "booked", {}, "four methods today");
+        visit("marit", "2026-03-12T10:30:00.000Z", "booked", {}, "US units");
+        visit("wren", "2026-03-12T13:30:00.000Z", "booked", {}, "with guardian");
+        return done;
+    }
+
+    store::LabBook& book_;
+    const LabCatalogue& catalogue_;
+    Instant& clock_;
+    Random random_;
+    const Staff physiologist_{"oriel", "Oriel Thackway", Role::Physiologist};
+    const Staff technician_{"bram", "Bram Iyengar", Role::Technician};
+    const Staff trainee_{"sunniva", "Sunniva Pell", Role::Trainee};
+};
+
+} // namespace
+
+Instant demoNow() {
+    return *instantFromIso("2026-03-12T07:40:00.000Z");
+}
+
+Json toJson(const TrueBody& body) {
+    return {{"sex", sexText(body.sex)},
+            {"mass_kg", body.mass},
+            {"fat_fraction", body.fatFraction},
+            {"residual_volume_l", body.residualVolume},
+            {"vital_capacity_l", body.vitalCapacity},
+            {"fat_free_density_kg_per_l", body.fatFreeDensity}};
+}
+
+TrueBody trueBodyFromJson(const Json& json) {
+    return {sexFromText(json.value("sex", "female")), json.value("mass_kg", 70.0),
+            json.value("fat_fraction", 0.25),         json.value("residual_volume_l", 1.4),
+            json.value("vital_capacity_l", 4.0),      json.value("fat_free_density_kg_per_l", 1.1)};
+}
+
+simulation::VirtualPerson virtualPersonOf(const TrueBody& body) {
+    return {body.mass, body.netUnderwater(water::densityTanaka2001(Celsius(34.2)).value()), body.vitalCapacity,
+            0.25};
+}
+
+Expected<void> fillDemoBook(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock,
+                            std::uint64_t seed) {
+    return DemoLab(book, catalogue, clock, seed).fill();
+}
+
+} // namespace fusain::demo

@@ -1,0 +1,36 @@
+#pragma once
+#include "link/simulation/simulated_lab.hpp"
+#include "procedure/lab_catalogue.hpp"
+#include "store/lab_book.hpp"
+
+namespace fusain::demo {
+
+/// The demo's today.
+[[nodiscard]] Instant demoNow();
+
+/// A made-up body, known exactly: what the simulated instruments measure.
+struct TrueBody {
+    Sex sex = Sex::Female;
+    double mass = 70.0;            ///< kg
+    double fatFraction = 0.25;     ///< of the mass
+    double residualVolume = 1.4;   ///< L BTPS
+    double vitalCapacity = 4.0;    ///< L BTPS
+    double fatFreeDensity = 1.100; ///< kg/L
+    [[nodiscard]] double density() const {
+        return 1.0 / (fatFraction / 0.900 + (1.0 - fatFraction) / fatFreeDensity);
+    }
+    /// Net mass under water of `waterDensity` with 0.1 L of gas in the gut.
+    [[nodiscard]] double netUnderwater(double waterDensity) const {
+        return mass - (mass / density() + residualVolume + 0.1) * waterDensity;
+    }
+};
+[[nodiscard]] Json toJson(const TrueBody& body);
+[[nodiscard]] TrueBody trueBodyFromJson(const Json& json);
+[[nodiscard]] simulation::VirtualPerson virtualPersonOf(const TrueBody& body);
+
+/// Fills a new lab book with the made-up lab: staff, clients, their tests measured by the simulator through the
+/// real procedure, checks and today's appointments. The same seed gives the same book.
+[[nodiscard]] Expected<void> fillDemoBook(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock,
+                                          std::uint64_t seed);
+
+} // namespace fusain::demo

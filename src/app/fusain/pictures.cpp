@@ -1,0 +1,97 @@
+#include "desktop/bench/closing_panels.hpp"
+#include "desktop/bench/trials_panel.hpp"
+#include "fusain/run.hpp"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QTextStream>
+
+namespace fusain {
+namespace {
+
+using desktop::PlaceName;
+
+void letTimePass(int milliseconds) {
+    QElapsedTimer timer;
+    timer.start();
+    while (timer.elapsed() < milliseconds)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+}
+
+class Camera {
+public:
+    Camera(desktop::Shell& shell, QDir folder) : shell_(shell), folder_(std::move(folder)) {}
+    void take(const QString& name) {
+        letTimePass(150);
+        good_ = shell_.grab().save(folder_.filePath(name + QStringLiteral(".png"))) && good_;
+    }
+    void takePage(const report::PageFlow& flow, int page, const QString& name) {
+        QImage image(827, 1170, QImage::Format_RGB32);
+        image.fill(Qt::white);
+        QPainter painter(&image);
+        flow.paint(painter, page, QRectF(0, 0, image.width(), image.height()));
+        painter.end();
+        good_ = image.save(folder_.filePath(name + QStringLiteral(".png"))) && good_;
+    }
+    [[nodiscard]] bool good() const { return good_; }
+
+private:
+    desktop::Shell& shell_;
+    QDir folder_;
+    bool good_ = true;
+};
+
+bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    const auto running = session.book().runningTests();
+    if (running.empty() || !session.report(session.resumeRun(running.front().id)))
+        return false;
+    letTimePass(1500); // the links come up
+    shell.open(PlaceName::Bench);
+    shell.bench().currentPanel()->primary();
+    letTimePass(8000);
+    camera.take(QStringLiteral("bench-trial"));
+    shell.bench().setStandBack(true);
+    camera.take(QStringLiteral("bench-stand-back"));
+    shell.bench().setStandBack(false);
+    session.report(session.run()->goTo(HydrostaticStep::Readiness));
+    camera.take(QStringLiteral("bench-readiness"));
+    return true;
+}
+
+} // namespace
+
+int takePictures(desktop::Shell& shell, desktop::Session& session, const QString& folder) {
+    QDir().mkpath(folder);
+    Camera camera(shell, QDir(folder));
+    camera.take(QStringLiteral("day"));
+    shell.open(PlaceName::Clients);
+    shell.clients().showClient(QStringLiteral("ailsa"));
+    camera.take(QStringLiteral("clients"));
+    shell.clients().showFindings();
+    camera.take(QStringLiteral("findings"));
+    const bool benchStood = bench(shell, session, camera);
+    shell.open(PlaceName::Quality);
+    camera.take(QStringLiteral("quality"));
+    shell.open(PlaceName::Library);
+    shell.library().search(QStringLiteral("siri"));
+    camera.take(QStringLiteral("library"));
+    session.setDark(true);
+    shell.open(PlaceName::Clients);
+    camera.take(QStringLiteral("findings-dark"));
+    session.setDark(false);
+    const auto tests = session.book().testsOf("ailsa");
+    const auto report = tests.empty() ? failure({"no test", {}}) : session.reportOn(tests.back());
+    if (report) {
+        camera.takePage(report::clientCopy(*report), 0, QStringLiteral("report-client"));
+        camera.takePage(report::labCopy(*report), 0, QStringLiteral("report-lab-1"));
+        if (report::labCopy(*report).pageCount() > 1)
+            camera.takePage(report::labCopy(*report), 1, QStringLiteral("report-lab-2"));
+    }
+    if (camera.good() && benchStood && report)
+        return 0;
+    QTextStream(stderr) << QStringLiteral("The pictures could not all be taken in ") << folder << '\n';
+    return 1;
+}
+
+} // namespace fusain

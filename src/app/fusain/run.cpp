@@ -1,0 +1,139 @@
+#include "fusain/run.hpp"
+
+#include "demo/demo_book.hpp"
+#include "fusain/single_instance.hpp"
+#include "report/words.hpp"
+#include "store/data_files.hpp"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QMessageBox>
+#include <QStandardPaths>
+#include <QTextStream>
+#include <QTimer>
+
+namespace fusain {
+namespace {
+
+int explain(const Problem& problem) {
+    QTextStream(stderr) << report::say(problem) << '\n';
+    if (!qEnvironmentVariableIsSet("FUSAIN_QUIET") &&
+        QGuiApplication::platformName() != QLatin1String("offscreen"))
+        QMessageBox::warning(nullptr, QStringLiteral("Fusain"), report::say(problem));
+    return 2;
+}
+
+QString usualBook() {
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    QDir().mkpath(folder);
+    return folder + QStringLiteral("/Lab book.fusain");
+}
+
+// A fresh folder for every demo, so that it always starts at the same morning.
+QString demoBook() {
+    QDir folder(QDir::tempPath() + QStringLiteral("/fusain-demo-%1").arg(QCoreApplication::applicationPid()));
+    folder.removeRecursively();
+    folder.mkpath(QStringLiteral("."));
+    return folder.filePath(QStringLiteral("Skerry Point.fusain"));
+}
+
+// The demo's clock starts at its fixed morning and then runs on.
+class DemoClock {
+public:
+    explicit DemoClock(Instant start)
+        : instant_(std::make_shared<Instant>(start)), running_(std::make_shared<bool>(false)) {}
+    Instant operator()() const {
+        return *running_ ? Instant{instant_->milliseconds + elapsed_.elapsed()} : *instant_;
+    }
+    Instant& instant() { return *instant_; }
+    void run() { *running_ = true; }
+
+private:
+    std::shared_ptr<Instant> instant_;
+    std::shared_ptr<bool> running_;
+    QElapsedTimer elapsed_ = [] {
+        QElapsedTimer timer;
+        timer.start();
+        return timer;
+    }();
+};
+
+// Keeps the right made-up person on the simulated instruments.
+void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& lab) {
+    for (const QString& role : link::InstrumentHub::roles())
+        session.hub().configure(
+            role, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(role))));
+    const auto follow = [&session, &lab, last = std::string()]() mutable {
+        if (!session.run() || session.run()->test().id == last)
+            return;
+        last = session.run()->test().id;
+        if (const std::string truth = session.book().setting("truth." + session.run()->test().subject.clientId);
+            !truth.empty())
+            lab.setPerson(demo::virtualPersonOf(demo::trueBodyFromJson(Json::parse(truth, nullptr, false))));
+    };
+    QObject::connect(&session, &desktop::Session::changed, &lab, follow);
+}
+
+void backUpDaily(desktop::Session& session) {
+    if (const auto copy = session.book().backUpDaily(session.now()); !copy)
+        Q_EMIT session.problemRaised(copy.error());
+}
+
+} // namespace
+
+int runDesktop(const RunOptions& options,
+               const std::function<void(desktop::Shell&, desktop::Session&)>& driver) {
+    const QString data = store::dataFolder();
+    report::loadFonts(data + QStringLiteral("/fonts"));
+    auto catalogue = store::readCatalogue(data);
+    if (!catalogue)
+        return explain(catalogue.error());
+
+    DemoClock demoClock(demo::demoNow());
+    const Clock clock = options.demo ? Clock([&demoClock] { return demoClock(); })
+                                     : Clock([] { return Instant{QDateTime::currentMSecsSinceEpoch()}; });
+    const bool freshDemo = options.demo && options.book.isEmpty();
+    const QString path = !options.book.isEmpty() ? options.book : options.demo ? demoBook() : usualBook();
+    SingleInstance instance;
+    desktop::Shell* window = nullptr;
+    if (!instance.claim(path, [&window] {
+            if (window)
+                window->bringForward();
+        })) {
+        QTextStream(stderr) << QCoreApplication::translate(
+                                   "run", "This lab book is already open; its window was brought forward.")
+                            << '\n';
+        return 3;
+    }
+    auto book = store::LabBook::open(path, clock);
+    if (!book)
+        return explain(book.error());
+    if (freshDemo)
+        if (auto filled = demo::fillDemoBook(**book, *catalogue, demoClock.instant(), 20260312); !filled)
+            return explain(filled.error());
+    demoClock.run();
+    if ((*book)->staff().empty())
+        if (auto first = (*book)->save(Staff{"staff-1", "Physiologist", Role::Physiologist}, "staff-1"); !first)
+            return explain(first.error());
+
+    desktop::Session session(std::move(*book), std::move(*catalogue), clock);
+    std::unique_ptr<simulation::SimulatedLab> lab;
+    if (options.demo) {
+        lab = std::make_unique<simulation::SimulatedLab>(20260312, simulation::VirtualPerson{},
+                                                         simulation::LabFaults{});
+        connectSimulatedLab(session, *lab);
+    }
+    desktop::Shell shell(session);
+    window = &shell;
+    shell.show();
+    if (!freshDemo)
+        backUpDaily(session);
+    if (!options.pictures.isEmpty())
+        return takePictures(shell, session, options.pictures);
+    if (driver)
+        QTimer::singleShot(0, &shell, [&] { driver(shell, session); });
+    return QApplication::exec();
+}
+
+} // namespace fusain

@@ -1,0 +1,24 @@
+#pragma once
+#include "desktop/shell.hpp"
+
+#include <functional>
+
+namespace fusain {
+
+/// What the command line asks of the desktop program.
+struct RunOptions {
+    QString book;      ///< the lab book to open; empty: the usual place
+    bool demo = false; ///< the made-up lab with simulated instruments
+    QString pictures;  ///< write a PNG of each main view here and leave
+};
+
+/// Opens the lab book and runs the window until it is closed.
+/// @param driver called once when the window stands, for tests that drive the real program
+/// @return exit code: 0 done, 2 the lab book could not be opened, 3 another window has it
+int runDesktop(const RunOptions& options,
+               const std::function<void(desktop::Shell&, desktop::Session&)>& driver = {});
+
+/// Writes a PNG of each main view of the demo.
+int takePictures(desktop::Shell& shell, desktop::Session& session, const QString& folder);
+
+} // namespace fusain

@@ -1,0 +1,50 @@
+#include "link/instrument_hub.hpp"
+#include "link/simulation/simulated_lab.hpp"
+
+#include <CLI/CLI.hpp>
+#include <QCoreApplication>
+#include <iostream>
+
+int main(int argc, char** argv) {
+    CLI::App cli{"Simulated instruments of an underwater-weighing bench", "fusain-instruments"};
+    std::uint64_t seed = 1;
+    int firstPort = 0;
+    bool terminals = false;
+    fusain::simulation::VirtualPerson person;
+    fusain::simulation::LabFaults faults;
+    cli.add_option("--seed", seed, "Seed of the random numbers: the same seed and cues give the same readings");
+    cli.add_option("--port", firstPort, "First TCP port; 0 takes free ones");
+    cli.add_flag("--terminals", terminals, "Use pseudo-terminals instead of TCP ports");
+    cli.add_option("--mass", person.dryMass, "Dry mass of the person, kg");
+    cli.add_option("--net", person.netUnderwaterMass, "Net underwater mass of the person, kg");
+    cli.add_option("--vital-capacity", person.vitalCapacity, "Vital capacity of the person, L BTPS");
+    cli.add_option("--learning", person.learning, "Air held back in the first trial, L");
+    cli.add_flag("--fault-scale-unstable", faults.scaleUnstable, "The floor scale never settles");
+    cli.add_flag("--fault-scale-offset", faults.scaleOffset, "The floor scale reads 0.4 kg high");
+    cli.add_flag("--fault-zero-drift", faults.zeroDrift, "The load cell drifts 2 g a second");
+    cli.add_flag("--fault-breathing", faults.incompleteBreathingOut, "The person goes on breathing out slowly");
+    cli.add_flag("--fault-wall", faults.wallTouch, "The person touches the wall");
+    cli.add_flag("--fault-splash", faults.splash, "Splashing during the whole trial");
+    cli.add_flag("--fault-thermometer", faults.thermometerDead, "The thermometer is dead");
+    cli.add_flag("--fault-spirometer", faults.spirometerLeak, "Efforts end early");
+    cli.add_flag("--fault-garbage", faults.garbage, "Every fifth line is noise");
+    cli.set_version_flag("--version", std::string("fusain-instruments ") + FUSAIN_VERSION);
+    CLI11_PARSE(cli, argc, argv);
+
+    QCoreApplication application(argc, argv);
+    fusain::simulation::SimulatedLab lab(seed, person, faults);
+    for (const QString& role : fusain::link::InstrumentHub::roles()) {
+        if (terminals) {
+            const QString path = lab.openTerminal(role);
+            if (path.isEmpty())
+                return std::cerr << "No pseudo-terminal for " << role.toStdString() << ".\n", 1;
+            std::cout << role.toStdString() << " serial:" << path.toStdString() << ":9600:none" << std::endl;
+        } else {
+            const quint16 port = lab.openTcp(role, static_cast<quint16>(firstPort == 0 ? 0 : firstPort++));
+            if (port == 0)
+                return std::cerr << "No TCP port for " << role.toStdString() << ".\n", 1;
+            std::cout << role.toStdString() << " tcp:127.0.0.1:" << port << std::endl;
+        }
+    }
+    return QCoreApplication::exec();
+}

@@ -1,0 +1,342 @@
+#include "desktop/bench/bench_place.hpp"
+
+#include "desktop/bench/closing_panels.hpp"
+#include "desktop/bench/lungs_panel.hpp"
+#include "desktop/bench/questions_panel.hpp"
+#include "desktop/bench/reading_panels.hpp"
+#include "desktop/bench/trials_panel.hpp"
+#include "procedure/worked_sheet.hpp"
+#include "report/words.hpp"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+
+namespace fusain::desktop {
+namespace {
+
+QStringList fromTexts(const std::vector<std::string>& texts) {
+    QStringList list;
+    for (const std::string& text : texts)
+        list << report::say(std::string_view(text));
+    return list;
+}
+
+QString markOf(StepState state) {
+    switch (state) {
+    case StepState::Done:
+        return QStringLiteral("✓  ");
+    case StepState::Current:
+        return QStringLiteral("▶  ");
+    case StepState::Attention:
+        return QStringLiteral("▲  ");
+    case StepState::Waiting:
+        break;
+    }
+    return QStringLiteral("·   ");
+}
+
+bool typing(const QWidget* focus) {
+    return qobject_cast<const QLineEdit*>(focus) || focus->inherits("QPlainTextEdit") ||
+           focus->inherits("QComboBox");
+}
+
+QWidget* withHeading(const QString& text, QWidget* content, int width) {
+    auto* box = new QWidget;
+    auto* layout = new QVBoxLayout(box);
+    layout->setContentsMargins(12, 12, 12, 8);
+    layout->addWidget(label(text, "heading"));
+    layout->addWidget(content, 1);
+    box->setFixedWidth(width);
+    return box;
+}
+
+} // namespace
+
+BenchPlace::BenchPlace(Session& session)
+    : Place(session), runSheet_(new QListWidget), panels_(new QStackedWidget),
+      sheet_(table({tr(""), tr("value"), tr("±")}, tr("Worked sheet"))), pages_(new QStackedWidget),
+      empty_(label(tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in Clients "
+                      "(Alt+C) and start one there."),
+                   "heading")),
+      verdict_(label({}, "verdict")), primary_(button({}, true)), standTitle_(label({})),
+      standReading_(label({})), standVerdict_(label({})), standKey_(label({}, "soft")) {
+    setFocusPolicy(Qt::StrongFocus);
+    runSheet_->setAccessibleName(tr("Run sheet"));
+    sheetSide_ = withHeading(tr("Worked sheet"), sheet_, 284);
+    sheet_->setColumnWidth(0, 54);
+    sheet_->setColumnWidth(1, 136);
+    sheet_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+
+    auto* work = new QWidget;
+    auto* columns = new QHBoxLayout(work);
+    columns->setContentsMargins(0, 0, 0, 0);
+    columns->setSpacing(0);
+    columns->addWidget(withHeading(tr("Run sheet"), runSheet_, 216));
+    columns->addWidget(panels_, 1);
+    columns->addWidget(sheetSide_);
+
+    auto* foot = new QFrame;
+    foot->setObjectName(QStringLiteral("verdictLine"));
+    auto* footLine = new QHBoxLayout(foot);
+    footLine->setContentsMargins(20, 10, 20, 10);
+    footLine->addWidget(verdict_, 1);
+    primary_->setToolTip(tr("Space"));
+    footLine->addWidget(primary_);
+
+    auto* desk = new QWidget;
+    auto* deskLayout = new QVBoxLayout(desk);
+    deskLayout->setContentsMargins(0, 0, 0, 0);
+    deskLayout->setSpacing(0);
+    deskLayout->addWidget(work, 1);
+    deskLayout->addWidget(foot);
+
+    auto* stand = new QWidget;
+    auto* standLayout = new QVBoxLayout(stand);
+    standLayout->setContentsMargins(56, 40, 56, 40);
+    for (QLabel* each : {standTitle_, standReading_, standVerdict_})
+        each->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    standTitle_->setStyleSheet(QStringLiteral("font-size: 40px; font-weight: 600;"));
+    standReading_->setStyleSheet(
+        QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 150px; font-weight: 600;"));
+    standVerdict_->setStyleSheet(QStringLiteral("font-size: 64px; font-weight: 600;"));
+    standKey_->setStyleSheet(QStringLiteral("font-size: 26px;"));
+    standLayout->addWidget(standTitle_);
+    standLayout->addStretch(1);
+    standLayout->addWidget(standReading_);
+    standLayout->addStretch(1);
+    standLayout->addWidget(standVerdict_);
+    standLayout->addStretch(1);
+    standLayout->addWidget(standKey_);
+
+    auto* nothing = new QWidget;
+    auto* nothingLayout = new QVBoxLayout(nothing);
+    nothingLayout->setContentsMargins(56, 56, 56, 56);
+    nothingLayout->addWidget(empty_);
+    nothingLayout->addStretch();
+
+    for (QWidget* page : {nothing, desk, stand})
+        pages_->addWidget(page);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(pages_);
+
+    buildPanels();
+    connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
+    const auto chosen = [this](const QListWidgetItem* item) {
+        session_.report(session_.run()->goTo(static_cast<HydrostaticStep>(runSheet_->row(item))));
+    };
+    connect(runSheet_, &QListWidget::itemClicked, this, chosen);
+    connect(runSheet_, &QListWidget::itemActivated, this, chosen);
+}
+
+void BenchPlace::buildPanels() {
+    using enum HydrostaticStep;
+    const Protocol& protocol = session_.catalogue().protocols.front();
+    const QStringList ready{
+        tr("Surfaces disinfected, 15 minutes of contact."), tr("Rinsed until the smell is gone."),
+        tr("Filled to below the overflow; filling takes 2 to 4 hours."), tr("Water between 32 and 36 °C."),
+        tr("Floor dry, ladder fast, towel and robe at hand.")};
+    const QStringList out{tr("Belt off before standing up."),
+                          tr("One hand on the rail, you in front of the client."),
+                          tr("Towel and robe; sit down for a minute if dizzy.")};
+    const QStringList after{tr("Drain the tank, or cover it for the next client."),
+                            tr("Take the chair off the load cell."),
+                            tr("Rinse the nose clip and the mouthpiece; put them to disinfect.")};
+    for (StepPanel* panel : std::initializer_list<StepPanel*>{
+             new ConfirmPanel(session_, TankReady, ready, tr("The tank is ready")), new LoadCellPanel(session_),
+             waterTemperaturePanel(session_), new QuestionsPanel(session_, Screening),
+             new QuestionsPanel(session_, Readiness), dryMassPanel(session_), new LungsPanel(session_),
+             new ConfirmPanel(session_, Rehearsal, fromTexts(protocol.safety) + fromTexts(protocol.rehearsal),
+                              tr("Rehearsed")),
+             new TrialsPanel(session_), new ConfirmPanel(session_, OutSafely, out, tr("The client is out")),
+             new ResultPanel(session_), new InterpretationPanel(session_), new SignPanel(session_),
+             new ReportPanel(session_), new ConfirmPanel(session_, After, after, tr("Finish"))}) {
+        panels_->addWidget(panel);
+        connect(panel, &StepPanel::touched, this, &BenchPlace::showFoot);
+    }
+}
+
+StepPanel* BenchPlace::currentPanel() const {
+    return static_cast<StepPanel*>(panels_->currentWidget());
+}
+
+QString BenchPlace::where() const {
+    if (!session_.run())
+        return tr("Bench");
+    const auto client = session_.book().client(session_.run()->test().subject.clientId);
+    return tr("Bench  ›  %1  ›  Underwater weighing").arg(client ? session_.nameOf(*client) : QString());
+}
+
+void BenchPlace::enter() {
+    refresh();
+    auto* first = session_.run() && !standBack_ ? currentPanel()->firstField() : nullptr;
+    if (first)
+        first->setFocus();
+    else
+        setFocus();
+}
+
+void BenchPlace::refresh() {
+    if (!session_.run()) {
+        pages_->setCurrentIndex(0);
+        return;
+    }
+    pages_->setCurrentIndex(standBack_ ? 2 : 1);
+    const HydrostaticStep step = session_.run()->currentStep();
+    panels_->setCurrentIndex(static_cast<int>(step));
+    const bool wide = step >= HydrostaticStep::Result;
+    sheetSide_->setVisible(!wide);
+    showRunSheet();
+    currentPanel()->refresh();
+    if (!wide)
+        showWorkedSheet();
+    showFoot();
+    if (shownStep_ != step && isVisible()) {
+        shownStep_ = step;
+        auto* first = standBack_ ? nullptr : currentPanel()->firstField();
+        (first ? first : this)->setFocus();
+    }
+}
+
+void BenchPlace::showRunSheet() {
+    if (runSheet_->count() == 0)
+        for (std::size_t i = 0; i < hydrostaticStepCount; ++i)
+            runSheet_->addItem(QString());
+    for (int i = 0; i < runSheet_->count(); ++i) {
+        const auto step = static_cast<HydrostaticStep>(i);
+        runSheet_->item(i)->setText(markOf(session_.run()->stateOf(step)) + report::say(textOf(step).title));
+    }
+    const QSignalBlocker blocker(runSheet_);
+    runSheet_->setCurrentRow(static_cast<int>(session_.run()->currentStep()));
+}
+
+// Readings as they come; the whole calculation once it can be made.
+void BenchPlace::showWorkedSheet() {
+    const auto& test = session_.run()->test();
+    QList<QStringList> rows;
+    if (const auto result = computeHydrostatic(test, session_.run()->setting().policy)) {
+        for (const WorkedLine& line : workedSheet(test, session_.run()->setting().policy, *result))
+            if (!line.symbol.empty())
+                rows << QStringList{QString::fromStdString(line.symbol),
+                                    QString::fromStdString(line.value + " " + line.unit),
+                                    QString::fromStdString(line.plusMinus)};
+    } else {
+        if (test.waterTemperature)
+            rows << QStringList{QStringLiteral("Tw"),
+                                QString::fromStdString(fixed(test.waterTemperature->value, 2) + " °C"),
+                                {}};
+        if (test.dryMass)
+            rows << QStringList{
+                QStringLiteral("Ma"), QString::fromStdString(fixed(test.dryMass->value, 2) + " kg"), {}};
+        if (const auto capacity = session_.run()->vitalCapacity().largest)
+            rows << QStringList{
+                QStringLiteral("VC"), QString::fromStdString(fixed(capacity->value(), 2) + " L"), {}};
+    }
+    sheet_->setRowCount(static_cast<int>(rows.size()));
+    for (int row = 0; row < rows.size(); ++row)
+        setRow(sheet_, row, rows[row]);
+}
+
+void BenchPlace::showFoot() {
+    if (!session_.run())
+        return;
+    const auto& test = session_.run()->test();
+    StepPanel* panel = currentPanel();
+    verdict_->setText(test.state == TestState::Refused
+                          ? tr("Ended without a result: %1").arg(QString::fromStdString(test.refusal))
+                          : panel->verdict());
+    const QString text = panel->primaryText();
+    primary_->setVisible(!text.isEmpty() && test.state != TestState::Refused);
+    primary_->setText(text + tr("   [Space]"));
+    primary_->setEnabled(panel->primaryEnabled());
+    if (standBack_)
+        showStandBack();
+}
+
+void BenchPlace::showStandBack() {
+    const StandBack words = currentPanel()->standBack();
+    const auto& text = textOf(session_.run()->currentStep());
+    standTitle_->setText(report::say(text.title) + QStringLiteral(".  ") + report::say(text.instruction));
+    standReading_->setText(words.reading);
+    const bool sentence = words.reading.size() > 12;
+    standReading_->setStyleSheet(
+        sentence
+            ? QStringLiteral("font-size: 64px; font-weight: 600;")
+            : QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 170px; font-weight: 600;"));
+    standVerdict_->setText(words.verdict);
+    standKey_->setText(
+        currentPanel()->primaryText().isEmpty()
+            ? tr("F11 back to the desk")
+            : tr("Space: %1     R: repeat     F11: back to the desk").arg(currentPanel()->primaryText()));
+}
+
+void BenchPlace::setStandBack(bool on) {
+    standBack_ = on && session_.run();
+    refresh();
+    setFocus();
+    Q_EMIT standBackChanged(standBack_);
+}
+
+void BenchPlace::primary() {
+    if (session_.run() && currentPanel()->primaryEnabled() &&
+        session_.run()->test().state != TestState::Refused)
+        currentPanel()->primary();
+}
+
+void BenchPlace::goBack() {
+    const int step = static_cast<int>(session_.run()->currentStep());
+    if (standBack_)
+        setStandBack(false);
+    else if (step > 0)
+        session_.report(session_.run()->goTo(static_cast<HydrostaticStep>(step - 1)));
+}
+
+void BenchPlace::addNote() {
+    const QString note = askReason(this, tr("Add a note"), tr("The note is kept with the raw record."));
+    if (!note.isEmpty())
+        session_.report(session_.run()->addNote(note.toStdString()));
+}
+
+void BenchPlace::endTest() {
+    const QString reason = askReason(this, tr("End without a result"),
+                                     tr("Why does the test end here (rebooked, refused, unwell …)?"));
+    if (!reason.isEmpty())
+        session_.report(session_.run()->refuse(reason.toStdString()));
+}
+
+void BenchPlace::goPastCheck() {
+    const QString reason =
+        askReason(this, tr("Go past a failed check"), tr("The physiologist decides and says why."));
+    if (!reason.isEmpty())
+        session_.report(session_.run()->confirm(HydrostaticStep::LoadCell, reason.toStdString()));
+}
+
+void BenchPlace::keyPressEvent(QKeyEvent* event) {
+    if (!session_.run() || typing(focusWidget() ? focusWidget() : this))
+        return Place::keyPressEvent(event);
+    const bool control = event->modifiers() & Qt::ControlModifier;
+    switch (event->key()) {
+    case Qt::Key_Space:
+        return primary();
+    case Qt::Key_R:
+        return currentPanel()->repeat();
+    case Qt::Key_X:
+        return currentPanel()->setAside();
+    case Qt::Key_N:
+        return addNote();
+    case Qt::Key_Escape:
+        return goBack();
+    case Qt::Key_Z:
+        if (control)
+            session_.report(session_.run()->undo());
+        return;
+    case Qt::Key_E:
+        return control ? endTest() : void();
+    case Qt::Key_G:
+        return control && session_.run()->currentStep() == HydrostaticStep::LoadCell ? goPastCheck() : void();
+    default:
+        Place::keyPressEvent(event);
+    }
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,234 @@
+#include "desktop/bench/closing_panels.hpp"
+
+#include "report/words.hpp"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <algorithm>
+
+namespace fusain::desktop {
+
+ResultPanel::ResultPanel(Session& session)
+    : StepPanel(session, HydrostaticStep::Result), findings_(new FindingsView(session)) {
+    body()->itemAt(1)->widget()->hide(); // the findings speak for themselves
+    body()->addWidget(findings_, 1);
+}
+
+void ResultPanel::refresh() {
+    if (isVisible())
+        findings_->showTest(run().test());
+}
+
+void ResultPanel::primary() {
+    session_.report(run().confirm(HydrostaticStep::Result));
+}
+
+StandBack ResultPanel::standBack() const {
+    const auto result = computeHydrostatic(run().test(), run().setting().policy);
+    if (!result)
+        return {{}, report::say(result.error())};
+    const auto& fat = result->composition.fatPercent;
+    return {QStringLiteral("%1 %").arg(QString::fromStdString(fixed(fat.estimate().value(), 1))),
+            tr("± %1 %").arg(QString::fromStdString(fixed(normal95 * fat.technicalError().value(), 1)))};
+}
+
+InterpretationPanel::InterpretationPanel(Session& session)
+    : StepPanel(session, HydrostaticStep::Interpretation), suggestions_(label({})), text_(new QPlainTextEdit) {
+    auto* take = button(tr("Take these sentences over"));
+    text_->setAccessibleName(tr("Interpretation"));
+    text_->setTabChangesFocus(true);
+    body()->addWidget(suggestions_);
+    body()->addWidget(take, 0, Qt::AlignLeft);
+    body()->addWidget(text_, 1);
+    connect(take, &QPushButton::clicked, this, [this] { text_->setPlainText(suggested_); });
+}
+
+void InterpretationPanel::refresh() {
+    const auto report = session_.reportOn(run().test());
+    if (!report) {
+        suggestions_->setText(report::say(report.error()));
+        return;
+    }
+    QStringList lines;
+    for (const Message& sentence :
+         findings(report->test, report->result, report->fatReference, report->earlier))
+        lines << report::say(sentence);
+    suggested_ = lines.mid(0, 2).join(QLatin1Char(' '));
+    suggestions_->setText(tr("What the numbers say:\n") + lines.join(QLatin1Char('\n')));
+    if (!text_->hasFocus() && !run().test().interpretation.empty())
+        text_->setPlainText(QString::fromStdString(run().test().interpretation));
+}
+
+void InterpretationPanel::primary() {
+    session_.report(run().interpret(text_->toPlainText().trimmed().toStdString()));
+}
+
+SignPanel::SignPanel(Session& session)
+    : StepPanel(session, HydrostaticStep::Sign), summary_(label({}, "heading")), technician_(new QComboBox),
+      physiologist_(new QComboBox) {
+    technician_->setAccessibleName(tr("Technician"));
+    physiologist_->setAccessibleName(tr("Physiologist"));
+    for (QComboBox* box : {technician_, physiologist_})
+        box->setMaximumWidth(320);
+    body()->addWidget(summary_);
+    body()->addWidget(label(tr("Technician"), "soft"));
+    body()->addWidget(technician_);
+    body()->addWidget(label(tr("Physiologist who answers for the result"), "soft"));
+    body()->addWidget(physiologist_);
+    body()->addStretch();
+}
+
+void SignPanel::refresh() {
+    if (technician_->count() == 0) {
+        staff_ = session_.book().staff();
+        physiologist_->addItem(tr("nobody"), QString());
+        for (const Staff& staff : staff_) {
+            technician_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
+            if (staff.role == Role::Physiologist)
+                physiologist_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
+        }
+        technician_->setCurrentIndex(
+            std::max(0, technician_->findData(QString::fromStdString(run().test().startedBy))));
+        physiologist_->setCurrentIndex(physiologist_->count() - 1);
+    }
+    const auto& signature = run().test().signature;
+    summary_->setText(signature ? tr("Signed by %1 and %2 at %3 UTC. Version %4.")
+                                      .arg(QString::fromStdString(session_.staffName(signature->technician)),
+                                           QString::fromStdString(session_.staffName(signature->physiologist)),
+                                           QString::fromStdString(clockText(signature->at)))
+                                      .arg(run().test().version)
+                                : tr("Version %1, not signed yet.").arg(run().test().version));
+}
+
+QString SignPanel::primaryText() const {
+    return run().test().state == TestState::Signed ? tr("Amend with a reason") : tr("Sign and lock");
+}
+
+void SignPanel::primary() {
+    if (run().test().state == TestState::Signed) {
+        const QString reason = askReason(this, tr("Amend a signed test"),
+                                         tr("What has to change, and why? Both versions are kept."));
+        if (!reason.isEmpty())
+            session_.report(run().amend(reason.toStdString()));
+        return;
+    }
+    const auto chosen = [&](const QComboBox* box) -> std::optional<Staff> {
+        const auto found = std::ranges::find(staff_, box->currentData().toString().toStdString(), &Staff::id);
+        return found == staff_.end() ? std::nullopt : std::optional(*found);
+    };
+    session_.report(
+        session_.signRun(chosen(technician_).value_or(session_.atTheBench()), chosen(physiologist_)));
+}
+
+QString SignPanel::verdict() const {
+    return run().test().state == TestState::Signed
+               ? tr("Locked. An amendment makes a new version; both are kept.")
+               : StepPanel::verdict();
+}
+
+ReportPanel::ReportPanel(Session& session)
+    : StepPanel(session, HydrostaticStep::Report), copy_(new QComboBox), pageWords_(label({}, "soft", false)),
+      preview_(new FigureView(tr("Report preview"), 380)) {
+    body()->itemAt(1)->widget()->hide();
+    copy_->addItems({tr("Client copy"), tr("Lab copy")});
+    copy_->setAccessibleName(tr("Which copy"));
+    auto* earlier = button(tr("Page before"));
+    auto* later = button(tr("Next page"));
+    auto* printer = button(tr("Print…"));
+    auto* row = new QHBoxLayout;
+    for (QWidget* widget : std::initializer_list<QWidget*>{copy_, earlier, later, pageWords_, printer})
+        row->addWidget(widget);
+    row->addStretch();
+    body()->addLayout(row);
+    body()->addWidget(preview_, 1);
+    connect(copy_, &QComboBox::currentIndexChanged, this, [this] {
+        page_ = 0;
+        showPage();
+    });
+    connect(earlier, &QPushButton::clicked, this, [this] {
+        --page_;
+        showPage();
+    });
+    connect(later, &QPushButton::clicked, this, [this] {
+        ++page_;
+        showPage();
+    });
+    connect(printer, &QPushButton::clicked, this, &ReportPanel::print);
+}
+
+std::optional<report::PageFlow> ReportPanel::pages() {
+    const auto report = session_.reportOn(run().test());
+    if (!report) {
+        pageWords_->setText(report::say(report.error()));
+        return std::nullopt;
+    }
+    return copy_->currentIndex() == 0 ? report::clientCopy(*report) : report::labCopy(*report);
+}
+
+void ReportPanel::showCopy(bool lab) {
+    copy_->setCurrentIndex(lab ? 1 : 0);
+}
+
+void ReportPanel::refresh() {
+    if (isVisible())
+        showPage();
+}
+
+void ReportPanel::showPage() {
+    auto flow = pages();
+    if (!flow)
+        return;
+    page_ = std::clamp(page_, 0, flow->pageCount() - 1);
+    pageWords_->setText(tr("page %1 of %2").arg(page_ + 1).arg(flow->pageCount()));
+    preview_->setPaint([flow = std::move(*flow), page = page_](QPainter& painter, const QRectF& area) {
+        const double height = area.height() - 8.0,
+                     width = height * report::PageFlow::pageWidth / report::PageFlow::pageHeight;
+        const QRectF sheet(area.center().x() - width / 2.0, area.top() + 4.0, width, height);
+        painter.fillRect(sheet, Qt::white);
+        painter.setPen(QPen(report::printPalette().rule, 1));
+        painter.drawRect(sheet);
+        flow.paint(painter, page, sheet);
+    });
+}
+
+bool ReportPanel::saveTo(const QString& path) {
+    auto flow = pages();
+    if (!flow || !session_.report(report::writePdf(*flow, path, tr("Body composition report"))))
+        return false;
+    return run().isDone(HydrostaticStep::Report) || session_.report(run().confirm(HydrostaticStep::Report));
+}
+
+void ReportPanel::primary() {
+    const auto client = session_.book().client(run().test().subject.clientId);
+    const QString name =
+        QStringLiteral("%1-%2-%3.pdf")
+            .arg(QString::fromStdString(client ? client->code : "client"),
+                 QString::fromStdString(isoText(dateOf(run().test().startedAt))),
+                 copy_->currentIndex() == 0 ? QStringLiteral("client") : QStringLiteral("lab"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), name, tr("PDF (*.pdf)"));
+    if (!path.isEmpty())
+        saveTo(path);
+}
+
+void ReportPanel::print() {
+    auto flow = pages();
+    if (!flow)
+        return;
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setFullPage(true);
+    printer.setPageSize(QPageSize(QPageSize::A4));
+    QPrintDialog dialog(&printer, this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    QPainter painter(&printer);
+    for (int page = 0; page < flow->pageCount(); ++page) {
+        if (page > 0)
+            printer.newPage();
+        flow->paint(painter, page, QRectF(0, 0, printer.width(), printer.height()));
+    }
+    session_.report(run().confirm(HydrostaticStep::Report));
+}
+
+} // namespace fusain::desktop

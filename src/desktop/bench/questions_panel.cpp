@@ -1,0 +1,226 @@
+#include "desktop/bench/questions_panel.hpp"
+
+#include "report/words.hpp"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+
+QuestionsPanel::QuestionsPanel(Session& session, HydrostaticStep step)
+    : StepPanel(session, step), question_(label({}, "title")), effect_(label({}, "soft")),
+      choices_(new QWidget), typed_(new QLineEdit), list_(new QListWidget) {
+    new QHBoxLayout(choices_);
+    choices_->layout()->setContentsMargins(0, 0, 0, 0);
+    typed_->setAccessibleName(tr("Answer"));
+    typed_->setMaximumWidth(280);
+    list_->setAccessibleName(tr("Questions and answers"));
+    for (QWidget* widget : std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, list_})
+        body()->addWidget(widget);
+    body()->setStretchFactor(list_, 1);
+    connect(list_, &QListWidget::currentRowChanged, this, &QuestionsPanel::showQuestion);
+    connect(typed_, &QLineEdit::returnPressed, this, &QuestionsPanel::primary);
+    connect(typed_, &QLineEdit::textEdited, this, &StepPanel::touched);
+}
+
+const readiness::Rule* QuestionsPanel::current() const {
+    const int row = list_->currentRow();
+    return row >= 0 && row < static_cast<int>(rules_.size()) ? rules_[static_cast<std::size_t>(row)] : nullptr;
+}
+
+QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
+    const auto& answer = answered.answer;
+    QString text = !answer.choice.empty() ? QString::fromStdString(answer.choice)
+                   : answer.never         ? tr("never")
+                   : answer.hoursSince
+                       ? tr("%1 h ago").arg(QString::fromStdString(fixed(*answer.hoursSince, 1)))
+                   : answer.number ? QString::fromStdString(fixed(*answer.number, 2))
+                                   : tr("unknown");
+    if (answered.finding.kept)
+        return text + tr("  ✓ as asked");
+    if (!answered.acceptedReason.empty())
+        return text + tr("  gone on: %1").arg(QString::fromStdString(answered.acceptedReason));
+    if (answered.finding.waitMinutes > 0.0 && answered.finding.action == readiness::Action::Wait)
+        return text + tr("  ▲ wait %1 min").arg(std::ceil(answered.finding.waitMinutes));
+    return text + QStringLiteral("  ▲ ") + report::say(actionText(answered.finding.action));
+}
+
+void QuestionsPanel::refresh() {
+    rules_ = run().questions(step());
+    const int row = list_->currentRow();
+    const QSignalBlocker blocker(list_);
+    list_->clear();
+    int firstOpen = -1;
+    for (int i = 0; i < static_cast<int>(rules_.size()); ++i) {
+        const auto* answer = run().answerTo(rules_[static_cast<std::size_t>(i)]->id);
+        list_->addItem(report::say(std::string_view(rules_[static_cast<std::size_t>(i)]->question)) +
+                       (answer ? QStringLiteral("   —   ") + answerText(*answer) : QString()));
+        if (firstOpen < 0 && (!answer || answer->open()))
+            firstOpen = i;
+    }
+    // After an answer the next open question comes up by itself, unless this one still needs a decision.
+    const auto* here = row >= 0 && row < static_cast<int>(rules_.size())
+                           ? run().answerTo(rules_[static_cast<std::size_t>(row)]->id)
+                           : nullptr;
+    list_->setCurrentRow(here && here->open() ? row : firstOpen >= 0 ? firstOpen : std::max(0, row));
+    showQuestion();
+}
+
+void QuestionsPanel::showQuestion() {
+    const readiness::Rule* rule = current();
+    if (!rule || !session_.run())
+        return;
+    question_->setText(report::say(std::string_view(rule->question)));
+    QStringList effect{report::say(effectText(rule->effect))};
+    if (!rule->effectSize.empty())
+        effect << QString::fromStdString(rule->effectSize);
+    effect << QString::fromStdString(rule->reason)
+           << QString::fromStdString(rule->source) +
+                  (rule->grade == "B" ? tr(" (to be confirmed against the source)") : QString());
+    effect_->setText(tr("If not as asked: %1").arg(effect.join(QStringLiteral("; "))));
+    qDeleteAll(choices_->findChildren<QPushButton*>(QString(), Qt::FindDirectChildrenOnly));
+    const bool choice = rule->type == readiness::AnswerType::Choice;
+    for (int i = 0; choice && i < static_cast<int>(rule->choices.size()); ++i) {
+        const QString text = QString::fromStdString(rule->choices[static_cast<std::size_t>(i)]);
+        auto* option = button(QStringLiteral("%1   %2").arg(i + 1).arg(text));
+        option->setAccessibleName(text);
+        choices_->layout()->addWidget(option);
+        connect(option, &QPushButton::clicked, this, [this, text] {
+            give({std::nullopt, false, std::nullopt, text.toStdString()});
+        });
+    }
+    choices_->setVisible(choice);
+    typed_->setVisible(!choice);
+    typed_->clear();
+    typed_->setPlaceholderText(rule->type == readiness::AnswerType::Number
+                                   ? QString::fromStdString(rule->unit)
+                                   : tr("07:15, 3.5 h, 90 min, 2 d or never"));
+    if (!choice && isVisible())
+        typed_->setFocus();
+    else if (isVisible())
+        setFocus();
+    Q_EMIT touched();
+}
+
+std::optional<readiness::Answer> QuestionsPanel::readTime(const QString& text, Instant now) {
+    readiness::Answer answer;
+    const QString trimmed = text.trimmed().toLower();
+    if (trimmed == tr("never")) {
+        answer.never = true;
+        return answer;
+    }
+    const QStringList clock = trimmed.split(QLatin1Char(':'));
+    if (clock.size() == 2) {
+        bool hourRead = false, minuteRead = false;
+        const int hour = clock[0].toInt(&hourRead), minute = clock[1].toInt(&minuteRead);
+        if (!hourRead || !minuteRead || hour > 23 || minute > 59 || hour < 0 || minute < 0)
+            return std::nullopt;
+        double minutes = minutesBetween(startOf(dateOf(now)), now) - (hour * 60.0 + minute);
+        if (minutes < 0.0)
+            minutes += 24.0 * 60.0; // such a time today lies ahead: it was yesterday
+        answer.hoursSince = minutes / 60.0;
+        return answer;
+    }
+    double factor = 1.0;
+    QString digits = trimmed;
+    for (const auto& [suffix, hours] :
+         {std::pair(QStringLiteral("min"), 1.0 / 60.0), std::pair(QStringLiteral("h"), 1.0),
+          std::pair(QStringLiteral("d"), 24.0)})
+        if (digits.endsWith(suffix)) {
+            digits.chop(suffix.size());
+            factor = hours;
+            break;
+        }
+    const auto value = parseTyped(digits.toStdString());
+    if (!value || *value < 0.0)
+        return std::nullopt;
+    answer.hoursSince = *value * factor;
+    return answer;
+}
+
+void QuestionsPanel::give(const readiness::Answer& answer) {
+    if (const readiness::Rule* rule = current())
+        session_.report(run().answer(rule->id, answer));
+}
+
+QString QuestionsPanel::primaryText() const {
+    const auto* rule = current();
+    const auto* answer = rule ? run().answerTo(rule->id) : nullptr;
+    if (answer && answer->open() && typed_->text().isEmpty())
+        return tr("Go on with a reason");
+    return rule && rule->type != readiness::AnswerType::Choice ? tr("Keep the answer") : QString();
+}
+
+bool QuestionsPanel::primaryEnabled() const {
+    return true;
+}
+
+void QuestionsPanel::primary() {
+    const auto* rule = current();
+    if (!rule)
+        return;
+    const auto* answered = run().answerTo(rule->id);
+    if (answered && answered->open() && typed_->text().isEmpty())
+        return goOnPast();
+    if (rule->type == readiness::AnswerType::Choice)
+        return;
+    const auto refuseText = [&] {
+        session_.report(
+            failure({FUSAIN_TEXT("\"{1}\" was not understood."), {typed_->text().toStdString()}}, {},
+                    {FUSAIN_TEXT("Type a time like 07:15, 3.5 h, 90 min, 2 d or never; or a number."), {}}));
+    };
+    if (rule->type == readiness::AnswerType::Number) {
+        const auto value = parseTyped(typed_->text().toStdString());
+        return value ? give({std::nullopt, false, *value, {}}) : refuseText();
+    }
+    const auto answer = readTime(typed_->text(), session_.now());
+    return answer ? give(*answer) : refuseText();
+}
+
+void QuestionsPanel::goOnPast() {
+    const QString reason = askReason(this, tr("Go on past a deviation"),
+                                     tr("Why is it right to go on? This is kept on the record."));
+    if (!reason.isEmpty())
+        session_.report(run().acceptDeviation(current()->id, reason.toStdString()));
+}
+
+QString QuestionsPanel::verdict() const {
+    int open = 0, unanswered = 0;
+    for (const auto* rule : rules_) {
+        const auto* answer = run().answerTo(rule->id);
+        unanswered += answer ? 0 : 1;
+        open += answer && answer->open() ? 1 : 0;
+    }
+    if (open > 0)
+        return tr("%1 answers need a decision: wait, rebook (Ctrl+E ends the test), or go on with a reason.")
+            .arg(open);
+    return unanswered > 0
+               ? tr("%1 of %2 questions left. Number keys answer.").arg(unanswered).arg(rules_.size())
+               : tr("All answered.");
+}
+
+StandBack QuestionsPanel::standBack() const {
+    return {question_->text(), verdict()};
+}
+
+QWidget* QuestionsPanel::firstField() const {
+    const auto* rule = current();
+    return rule && rule->type != readiness::AnswerType::Choice ? static_cast<QWidget*>(typed_) : nullptr;
+}
+
+void QuestionsPanel::keyPressEvent(QKeyEvent* event) {
+    const auto* rule = current();
+    const int digit = event->key() - Qt::Key_1;
+    if (rule && rule->type == readiness::AnswerType::Choice && digit >= 0 &&
+        digit < static_cast<int>(rule->choices.size()))
+        give({std::nullopt, false, std::nullopt, rule->choices[static_cast<std::size_t>(digit)]});
+    else if (event->key() == Qt::Key_Down || event->key() == Qt::Key_Up)
+        list_->setCurrentRow(
+            std::clamp(list_->currentRow() + (event->key() == Qt::Key_Down ? 1 : -1), 0, list_->count() - 1));
+    else
+        StepPanel::keyPressEvent(event);
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,252 @@
+#include "desktop/bench/reading_panels.hpp"
+
+#include "core/water/density.hpp"
+#include "report/words.hpp"
+
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+QString number(double value, int decimals) {
+    return QString::fromStdString(fixed(value, decimals));
+}
+
+} // namespace
+
+ConfirmPanel::ConfirmPanel(Session& session, HydrostaticStep step, const QStringList& items, QString primary)
+    : StepPanel(session, step), primary_(std::move(primary)) {
+    for (const QString& item : items) {
+        auto* line = label(QStringLiteral("–  ") + item, "heading");
+        body()->addWidget(line);
+    }
+    body()->addStretch();
+}
+
+void ConfirmPanel::primary() {
+    session_.report(run().confirm(step()));
+}
+
+LoadCellPanel::LoadCellPanel(Session& session)
+    : StepPanel(session, HydrostaticStep::LoadCell), live_(label({}, "live")),
+      tare_(new ValueField(tr("Chair and belt in the water"), tr("kg (0 when zeroed)"))),
+      nominal_(new ValueField(tr("Reference mass, as marked"), tr("kg"))),
+      reading_(new ValueField(tr("Shown with the reference mass"), tr("kg"))), history_(label({}, "soft")) {
+    nominal_->setValue(5.0, 3);
+    tare_->setValue(0.0, 3);
+    for (QWidget* widget : std::initializer_list<QWidget*>{live_, tare_, nominal_, reading_, history_})
+        body()->addWidget(widget);
+    body()->addStretch();
+    for (ValueField* field : {tare_, nominal_, reading_})
+        connect(field, &ValueField::edited, this, &StepPanel::touched);
+    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
+        if (isVisible() && frame.role == "load-cell")
+            showLive();
+    });
+}
+
+bool LoadCellPanel::linked() const {
+    return session_.hub().isLive(QStringLiteral("load-cell"));
+}
+
+void LoadCellPanel::showLive() {
+    if (const auto kg = live("load-cell", "kg"))
+        live_->setText(number(*kg, 3) + QStringLiteral(" kg"));
+}
+
+void LoadCellPanel::refresh() {
+    live_->setVisible(linked());
+    const auto earlier = session_.book().checks("Tank");
+    history_->setText(earlier.empty()
+                          ? tr("No earlier check in this lab book.")
+                          : tr("Last check %1: off by %2 kg.")
+                                .arg(QString::fromStdString(isoText(earlier.back().at).substr(0, 16)),
+                                     QString::fromStdString(
+                                         signedFixed(earlier.back().reading - earlier.back().nominal, 3))));
+    if (const auto& check = run().test().loadCell) {
+        tare_->setValue(check->tare.value(), 3);
+        nominal_->setValue(check->referenceNominal.value(), 3);
+        reading_->setValue(check->referenceReading.value(), 3);
+    }
+}
+
+QString LoadCellPanel::primaryText() const {
+    if (linked())
+        return stage_ == Stage::Zero ? tr("Zero with chair and belt") : tr("Take the reference reading");
+    return tr("Keep the check");
+}
+
+bool LoadCellPanel::primaryEnabled() const {
+    return linked() || (tare_->value() && nominal_->value() && reading_->value());
+}
+
+void LoadCellPanel::primary() {
+    if (linked() && stage_ == Stage::Zero) {
+        session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("zero"));
+        session_.hub().send(QStringLiteral("load-cell"),
+                            QStringLiteral("cue reference %1").arg(nominal_->value().value_or(5.0)));
+        stage_ = Stage::Reference;
+        Q_EMIT touched();
+        return;
+    }
+    const double reading = linked() ? live("load-cell", "kg").value_or(0.0) : *reading_->value();
+    const double nominal = nominal_->value().value_or(5.0);
+    session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue reference 0"));
+    stage_ = Stage::Zero;
+    if (!session_.report(run().checkLoadCell(Kilograms(tare_->value().value_or(0.0)), Kilograms(nominal),
+                                             Kilograms(reading))))
+        return;
+    const bool passed = std::abs(reading - nominal) <= loadCellTolerance + 1e-9;
+    session_.report(session_.book().save(store::Check{session_.freshId("check"),
+                                                      "Tank",
+                                                      "load-cell",
+                                                      session_.now(),
+                                                      nominal,
+                                                      reading,
+                                                      passed,
+                                                      session_.atTheBench().id,
+                                                      {}},
+                                         session_.atTheBench().id));
+}
+
+QString LoadCellPanel::verdict() const {
+    if (const auto& check = run().test().loadCell; check && !run().isDone(HydrostaticStep::LoadCell))
+        return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
+            .arg(QString::fromStdString(signedFixed(check->error().value(), 3)), number(loadCellTolerance, 3));
+    if (stage_ == Stage::Reference)
+        return tr("Zeroed. Hang the reference mass on the chair and let it come to rest.");
+    return StepPanel::verdict();
+}
+
+StandBack LoadCellPanel::standBack() const {
+    return {linked() ? number(live("load-cell", "kg").value_or(0.0), 3) + QStringLiteral(" kg") : QString(),
+            verdict()};
+}
+
+QWidget* LoadCellPanel::firstField() const {
+    return linked() ? nullptr : reading_->edit();
+}
+
+ReadingPanel::ReadingPanel(Session& session, HydrostaticStep step, Source source)
+    : StepPanel(session, step), source_(std::move(source)), live_(label({}, "live")),
+      field_(new ValueField(source_.name, source_.unit)), accepted_(label({}, "heading")) {
+    body()->addWidget(live_);
+    body()->addWidget(field_);
+    body()->addWidget(accepted_);
+    body()->addStretch();
+    connect(field_, &ValueField::edited, this, &StepPanel::touched);
+    connect(field_, &ValueField::entered, this, &ReadingPanel::primary);
+    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
+        if (isVisible() && frame.role == source_.role)
+            showLive();
+    });
+}
+
+void ReadingPanel::showLive() {
+    if (const auto value = live(source_.role, source_.key)) {
+        live_->setText(number(*value, source_.decimals) + QLatin1Char(' ') + source_.unit);
+        Q_EMIT touched();
+    }
+}
+
+void ReadingPanel::refresh() {
+    live_->setVisible(session_.hub().isLive(QLatin1String(source_.role)));
+    if (isVisible() && !source_.cue.isEmpty())
+        session_.hub().send(QLatin1String(source_.role), source_.cue);
+    const auto reading = source_.accepted(run().test());
+    accepted_->setText(reading
+                           ? tr("Accepted: %1 %2 (%3, %4).")
+                                 .arg(number(reading->value, source_.decimals), source_.unit,
+                                      reading->origin == Origin::Link ? tr("from the instrument") : tr("typed"),
+                                      QString::fromStdString(clockText(reading->at)))
+                           : QString());
+}
+
+std::optional<std::pair<double, Origin>> ReadingPanel::candidate() const {
+    if (!field_->edit()->text().isEmpty()) {
+        if (const auto typed = field_->value())
+            return std::pair(*typed, Origin::Typed);
+        return std::nullopt;
+    }
+    if (const auto value = live(source_.role, source_.key))
+        return std::pair(*value, Origin::Link);
+    return std::nullopt;
+}
+
+QString ReadingPanel::primaryText() const {
+    return tr("Accept the reading");
+}
+
+void ReadingPanel::primary() {
+    const auto taken = candidate();
+    if (!taken) {
+        session_.report(
+            failure({FUSAIN_TEXT("\"{1}\" is not a number."), {field_->edit()->text().toStdString()}}, {},
+                    {FUSAIN_TEXT("Type digits with a point or a comma."), {}}));
+        return;
+    }
+    if (session_.report(source_.accept(run(), taken->first, taken->second)))
+        field_->clear();
+}
+
+QString ReadingPanel::verdict() const {
+    if (const auto taken = candidate())
+        if (const QString judged = source_.judge(taken->first); !judged.isEmpty())
+            return judged;
+    if (const auto reading = source_.accepted(run().test()))
+        if (const QString judged = source_.judge(reading->value); !judged.isEmpty())
+            return judged;
+    return StepPanel::verdict();
+}
+
+StandBack ReadingPanel::standBack() const {
+    const auto taken = candidate();
+    return {taken ? number(taken->first, source_.decimals) + QLatin1Char(' ') + source_.unit : QString(),
+            verdict()};
+}
+
+QWidget* ReadingPanel::firstField() const {
+    return session_.hub().isLive(QLatin1String(source_.role)) ? nullptr : field_->edit();
+}
+
+ReadingPanel* waterTemperaturePanel(Session& session) {
+    return new ReadingPanel(session, HydrostaticStep::WaterTemperature,
+                            {"thermometer",
+                             "c",
+                             QObject::tr("Water temperature"),
+                             QStringLiteral("°C"),
+                             2,
+                             {},
+                             [](HydrostaticProcedure& run, double value, Origin origin) {
+                                 return run.readWaterTemperature(Celsius(value), origin);
+                             },
+                             [](const HydrostaticTest& test) { return test.waterTemperature; },
+                             [](double value) {
+                                 switch (water::judgeTemperature(Celsius(value))) {
+                                 case water::TemperatureVerdict::Refused:
+                                     return QObject::tr("No test below 20 or above 40 °C.");
+                                 case water::TemperatureVerdict::Unusual:
+                                     return QObject::tr(
+                                         "Outside 32 to 36 °C: uncomfortable, and it will be flagged.");
+                                 case water::TemperatureVerdict::Comfortable:
+                                     break;
+                                 }
+                                 return QString();
+                             }});
+}
+
+ReadingPanel* dryMassPanel(Session& session) {
+    return new ReadingPanel(
+        session, HydrostaticStep::DryMass,
+        {"floor-scale", "kg", QObject::tr("Dry mass"), QStringLiteral("kg"), 2, QStringLiteral("cue step-on"),
+         [](HydrostaticProcedure& run, double value, Origin origin) {
+             return run.weighDry(Kilograms(value), origin);
+         },
+         [](const HydrostaticTest& test) { return test.dryMass; },
+         [](double value) {
+             return value < 10.0 || value > 300.0 ? QObject::tr("A dry mass lies between 10 and 300 kg.")
+                                                  : QString();
+         }});
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,79 @@
+#pragma once
+#include "desktop/bench/step_panel.hpp"
+
+#include <QCheckBox>
+
+namespace fusain::desktop {
+
+/// A step that is a list of things to do, confirmed as a whole: tank ready, rehearsal, out safely, after.
+class ConfirmPanel : public StepPanel {
+    Q_OBJECT
+public:
+    ConfirmPanel(Session& session, HydrostaticStep step, const QStringList& items, QString primary);
+    [[nodiscard]] QString primaryText() const override { return primary_; }
+    void primary() override;
+
+private:
+    QString primary_;
+};
+
+/// Zero with chair and belt, then the reference mass.
+class LoadCellPanel : public StepPanel {
+    Q_OBJECT
+public:
+    explicit LoadCellPanel(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    [[nodiscard]] bool primaryEnabled() const override;
+    void primary() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+private:
+    [[nodiscard]] bool linked() const;
+    void showLive();
+    enum class Stage { Zero, Reference } stage_ = Stage::Zero;
+    QLabel* live_;
+    ValueField* tare_;
+    ValueField* nominal_;
+    ValueField* reading_;
+    QLabel* history_;
+};
+
+/// One number from one instrument, or typed: water temperature, dry mass.
+class ReadingPanel : public StepPanel {
+    Q_OBJECT
+public:
+    struct Source {
+        const char* role;
+        const char* key;
+        QString name;
+        QString unit;
+        int decimals;
+        QString cue; ///< told to the simulated instrument when the step opens
+        std::function<HydrostaticProcedure::Done(HydrostaticProcedure&, double, Origin)> accept;
+        std::function<std::optional<Reading>(const HydrostaticTest&)> accepted;
+        std::function<QString(double)> judge;
+    };
+    ReadingPanel(Session& session, HydrostaticStep step, Source source);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    void primary() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+private:
+    [[nodiscard]] std::optional<std::pair<double, Origin>> candidate() const;
+    void showLive();
+    Source source_;
+    QLabel* live_;
+    ValueField* field_;
+    QLabel* accepted_;
+};
+
+[[nodiscard]] ReadingPanel* waterTemperaturePanel(Session& session);
+[[nodiscard]] ReadingPanel* dryMassPanel(Session& session);
+
+} // namespace fusain::desktop

@@ -1,0 +1,272 @@
+#include "desktop/places/clients_place.hpp"
+
+#include "core/quality/precision.hpp"
+#include "desktop/places/client_form.hpp"
+#include "report/figures/field_figure.hpp"
+#include "report/words.hpp"
+
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+QString text(const std::string& value) {
+    return QString::fromStdString(value);
+}
+
+QString stateWords(const HydrostaticTest& test) {
+    switch (test.state) {
+    case TestState::Signed:
+        return test.version > 1 ? QObject::tr("✓ signed, version %1").arg(test.version)
+                                : QObject::tr("✓ signed");
+    case TestState::Refused:
+        return QObject::tr("no result: %1").arg(text(test.refusal));
+    case TestState::Running:
+        break;
+    }
+    return QObject::tr("▶ not signed");
+}
+
+} // namespace
+
+ClientsPlace::ClientsPlace(Session& session)
+    : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title")),
+      facts_(label({}, "soft")),
+      tests_(table({tr("date"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")}, tr("Tests"))),
+      trend_(new FigureView(tr("Fat mass over time"), 200)), pages_(new QTabWidget),
+      findings_(new FindingsView(session)), stored_(label({}, "soft")), policy_(new QComboBox) {
+    search_->setPlaceholderText(tr("name, code or birth date"));
+    search_->setAccessibleName(tr("Search clients"));
+    list_->setAccessibleName(tr("Clients"));
+    auto* add = button(tr("New client…"));
+    auto* edit = button(tr("Change…"));
+    auto* start = button(tr("Start a test"), true);
+    auto* open = button(tr("Open on the bench"));
+    auto* again = button(tr("Compute with it too"));
+    policy_->setAccessibleName(tr("Another policy"));
+    policy_->setMaximumWidth(300);
+    for (const auto& policy : session.catalogue().policies)
+        policy_->addItem(text(policy.title), text(policy.id));
+
+    auto* left = new QVBoxLayout;
+    left->addWidget(search_);
+    left->addWidget(list_, 1);
+    left->addWidget(add);
+    auto* leftBox = new QWidget;
+    leftBox->setFixedWidth(248);
+    leftBox->setLayout(left);
+    left->setContentsMargins(0, 0, 0, 0);
+
+    auto* head = new QHBoxLayout;
+    head->addWidget(name_, 1);
+    for (QPushButton* each : {start, open, edit})
+        head->addWidget(each);
+    auto* testsPage = new QWidget;
+    auto* testsLayout = new QVBoxLayout(testsPage);
+    testsLayout->addWidget(trend_);
+    testsLayout->addWidget(tests_, 1);
+    auto* policies = new QHBoxLayout;
+    policies->addWidget(label(tr("Another policy"), "soft", false));
+    policies->addWidget(policy_);
+    policies->addWidget(again);
+    policies->addStretch();
+    testsLayout->addLayout(policies);
+    testsLayout->addWidget(stored_);
+    auto* findingsPage = new QWidget;
+    auto* findingsLayout = new QVBoxLayout(findingsPage);
+    findingsLayout->addWidget(findings_);
+    pages_->addTab(testsPage, tr("&Progress and tests"));
+    pages_->addTab(findingsPage, tr("&Findings of the chosen test"));
+    pages_->setDocumentMode(true);
+
+    auto* right = new QVBoxLayout;
+    right->addLayout(head);
+    right->addWidget(facts_);
+    right->addWidget(pages_, 1);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(24, 16, 24, 16);
+    layout->setSpacing(24);
+    layout->addWidget(leftBox);
+    layout->addLayout(right, 1);
+
+    connect(search_, &QLineEdit::textChanged, this, &ClientsPlace::refresh);
+    connect(search_, &QLineEdit::returnPressed, list_, qOverload<>(&QWidget::setFocus));
+    connect(list_, &QListWidget::currentRowChanged, this, &ClientsPlace::showDossier);
+    connect(add, &QPushButton::clicked, this, &ClientsPlace::newClient);
+    connect(edit, &QPushButton::clicked, this, &ClientsPlace::editClient);
+    connect(start, &QPushButton::clicked, this, &ClientsPlace::startTest);
+    connect(open, &QPushButton::clicked, this, &ClientsPlace::openTest);
+    connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
+    connect(tests_, &QTableWidget::cellActivated, this, &ClientsPlace::openTest);
+    connect(tests_, &QTableWidget::currentCellChanged, this, [this](int row) {
+        if (row >= 0 && row < static_cast<int>(shown_.size()))
+            findings_->showTest(shown_[static_cast<std::size_t>(row)]);
+    });
+}
+
+QString ClientsPlace::where() const {
+    const auto client = selected();
+    return client ? tr("Clients  ›  %1").arg(session_.nameOf(*client)) : tr("Clients");
+}
+
+void ClientsPlace::enter() {
+    list_->setFocus();
+}
+
+std::optional<Client> ClientsPlace::selected() const {
+    const auto* item = list_->currentItem();
+    return item ? session_.book().client(item->data(Qt::UserRole).toString().toStdString()) : std::nullopt;
+}
+
+void ClientsPlace::refresh() {
+    const QString before =
+        list_->currentItem() ? list_->currentItem()->data(Qt::UserRole).toString() : QString();
+    {
+        const QSignalBlocker blocker(list_);
+        list_->clear();
+        for (const Client& client : session_.book().findClients(search_->text().toStdString())) {
+            auto* item = new QListWidgetItem(
+                session_.nameOf(client) + QStringLiteral("\n") +
+                    (session_.namesHidden() ? QString() : text(client.code) + QStringLiteral("   ")) +
+                    tr("%1 y").arg(std::floor(client.ageAt(session_.now()).value())),
+                list_);
+            item->setData(Qt::UserRole, text(client.id));
+            if (text(client.id) == before)
+                list_->setCurrentItem(item);
+        }
+        if (!list_->currentItem() && list_->count() > 0)
+            list_->setCurrentRow(0);
+    }
+    showDossier();
+}
+
+void ClientsPlace::showClient(const QString& id) {
+    search_->clear();
+    for (int row = 0; row < list_->count(); ++row)
+        if (list_->item(row)->data(Qt::UserRole).toString() == id)
+            list_->setCurrentRow(row);
+    pages_->setCurrentIndex(0);
+}
+
+void ClientsPlace::search(const QString& wanted) {
+    search_->setText(wanted);
+}
+
+void ClientsPlace::showDossier() {
+    const auto client = selected();
+    name_->setText(client ? session_.nameOf(*client) : tr("No client yet. \"New client\" is the first step."));
+    shown_ = client ? session_.book().testsOf(client->id) : std::vector<HydrostaticTest>{};
+    std::ranges::reverse(shown_);
+    QStringList facts;
+    if (client) {
+        facts << tr("%1, %2 years")
+                     .arg(text(std::string(sexText(client->sex))))
+                     .arg(std::floor(client->ageAt(session_.now()).value()));
+        if (!session_.namesHidden())
+            facts << tr("born %1").arg(text(isoText(client->birthDate)));
+        facts << (client->height ? text(fusain::show(*client->height, client->units).text())
+                                 : tr("height missing"));
+        if (!client->note.empty())
+            facts << text(client->note);
+    }
+    facts_->setText(facts.join(QStringLiteral("  ·  ")));
+    const QSignalBlocker blocker(tests_);
+    tests_->setRowCount(static_cast<int>(shown_.size()));
+    for (int row = 0; row < tests_->rowCount(); ++row) {
+        const HydrostaticTest& test = shown_[static_cast<std::size_t>(row)];
+        const auto result = computeHydrostatic(test, session_.settingOf(test).policy);
+        const auto mass = [&](const Measured<Kilograms>& value) {
+            return text(fusain::show(value.estimate(), client->units).text());
+        };
+        setRow(tests_, row,
+               {text(isoText(dateOf(test.startedAt))),
+                result ? text(fusain::show(result->composition.fatPercent.estimate()).text()) : QString(),
+                result ? mass(result->composition.fatMass) : QString(),
+                result ? mass(result->composition.fatFreeMass) : QString(), stateWords(test)});
+    }
+    tests_->setColumnWidth(0, 120);
+    tests_->setColumnWidth(4, 220);
+    if (tests_->rowCount() > 0) {
+        tests_->setCurrentCell(0, 0);
+        findings_->showTest(shown_.front());
+    }
+    QStringList stored;
+    for (const HydrostaticTest& test : shown_)
+        for (const auto& result : session_.book().resultsOf(test.id))
+            if (result.number > 1)
+                stored << tr("%1 also by \"%2\": %3 %")
+                              .arg(text(isoText(dateOf(test.startedAt))),
+                                   text(result.document["recipe"].value("policy", "")),
+                                   text(fixed(result.document["fat_percent"].value("value", 0.0), 1)));
+    stored_->setText(stored.join(QLatin1Char('\n')));
+    std::vector<HydrostaticTest> oldestFirst(shown_.rbegin(), shown_.rend());
+    showTrend(oldestFirst);
+}
+
+void ClientsPlace::showTrend(const std::vector<HydrostaticTest>& tests) {
+    report::TrendModel model;
+    model.title = tr("Fat mass; grey: the change that the test cannot tell apart from none");
+    model.unit = QStringLiteral("kg");
+    for (const HydrostaticTest& test : tests) {
+        const auto result = computeHydrostatic(test, session_.settingOf(test).policy);
+        if (!result)
+            continue;
+        const auto& fatMass = result->composition.fatMass;
+        const double shared =
+            result->residualVolume.measured ? 0.0 : fatMass.uncertain().share(Source::ResidualVolume);
+        const double repeat =
+            std::sqrt(std::max(0.0, std::pow(fatMass.technicalError().value(), 2) - shared * shared));
+        if (model.points.empty())
+            model.leastSignificantChange = quality::leastSignificantChange(repeat);
+        model.points.push_back({static_cast<double>(test.startedAt.milliseconds) / 86400000.0,
+                                fatMass.estimate().value(), normal95 * repeat,
+                                text(isoText(dateOf(test.startedAt)))});
+    }
+    trend_->setVisible(model.points.size() > 1);
+    trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintTrend(painter, area, model, palette);
+    });
+}
+
+void ClientsPlace::showFindings() {
+    pages_->setCurrentIndex(1);
+}
+
+void ClientsPlace::newClient() {
+    ClientForm form(session_, Client{}, this);
+    if (form.exec() != QDialog::Accepted)
+        return;
+    refresh();
+    showClient(text(form.client().id));
+}
+
+void ClientsPlace::editClient() {
+    if (const auto client = selected()) {
+        ClientForm form(session_, *client, this);
+        if (form.exec() == QDialog::Accepted)
+            refresh();
+    }
+}
+
+void ClientsPlace::startTest() {
+    if (const auto client = selected(); client && session_.report(session_.startRun(*client, {})))
+        Q_EMIT openBench();
+}
+
+void ClientsPlace::openTest() {
+    const int row = tests_->currentRow();
+    if (row >= 0 && row < static_cast<int>(shown_.size()) &&
+        session_.report(session_.resumeRun(shown_[static_cast<std::size_t>(row)].id)))
+        Q_EMIT openBench();
+}
+
+void ClientsPlace::recompute() {
+    const int row = tests_->currentRow();
+    const auto* policy = session_.catalogue().policy(policy_->currentData().toString().toStdString());
+    if (policy && row >= 0 && row < static_cast<int>(shown_.size()))
+        session_.report(session_.recompute(shown_[static_cast<std::size_t>(row)], *policy));
+}
+
+} // namespace fusain::desktop

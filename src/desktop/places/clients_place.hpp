@@ -1,0 +1,46 @@
+#pragma once
+#include "desktop/places/place.hpp"
+#include "desktop/widgets/findings_view.hpp"
+
+#include <QListWidget>
+#include <QTabWidget>
+
+namespace fusain::desktop {
+
+/// Clients: the list with its search on the left, the dossier on the right.
+class ClientsPlace : public Place {
+    Q_OBJECT
+public:
+    explicit ClientsPlace(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString where() const override;
+    void enter() override;
+    void showClient(const QString& id);
+    void search(const QString& text);
+    /// Opens the findings of the client's latest computed test.
+    void showFindings();
+    void newClient();
+
+private:
+    void showDossier();
+    void showTrend(const std::vector<HydrostaticTest>& tests);
+    void editClient();
+    void startTest();
+    void openTest();
+    void recompute();
+    [[nodiscard]] std::optional<Client> selected() const;
+
+    QLineEdit* search_;
+    QListWidget* list_;
+    QLabel* name_;
+    QLabel* facts_;
+    QTableWidget* tests_;
+    FigureView* trend_;
+    QTabWidget* pages_;
+    FindingsView* findings_;
+    QLabel* stored_;
+    QComboBox* policy_;
+    std::vector<HydrostaticTest> shown_;
+};
+
+} // namespace fusain::desktop

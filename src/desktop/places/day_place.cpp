@@ -1,0 +1,164 @@
+#include "desktop/places/day_place.hpp"
+
+#include "procedure/tank_plan.hpp"
+#include "report/words.hpp"
+
+#include <QDateTimeEdit>
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QHBoxLayout>
+#include <QTimeZone>
+#include <QVBoxLayout>
+
+namespace fusain::desktop {
+namespace {
+
+QString text(const std::string& value) {
+    return QString::fromStdString(value);
+}
+
+QString stateWords(const std::string& state) {
+    if (state == "running")
+        return QObject::tr("▶ at the bench");
+    if (state == "done")
+        return QObject::tr("✓ signed");
+    if (state == "refused")
+        return QObject::tr("ended without a result");
+    return QObject::tr("booked");
+}
+
+} // namespace
+
+DayPlace::DayPlace(Session& session)
+    : Place(session), title_(label({}, "title")),
+      visits_(
+          table({tr("time"), tr("client"), tr("method"), tr("state"), tr("note")}, tr("Appointments today"))),
+      tasks_(table({tr("from"), tr("to"), tr("tank")}, tr("What the tank needs"))), due_(label({})) {
+    auto* start = button(tr("Start or go on"), true);
+    auto* bookVisit = button(tr("Book an appointment…"));
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(start);
+    buttons->addWidget(bookVisit);
+    buttons->addStretch();
+    auto* left = new QVBoxLayout;
+    left->addWidget(label(tr("Appointments"), "heading"));
+    left->addWidget(visits_, 1);
+    left->addLayout(buttons);
+    auto* right = new QVBoxLayout;
+    right->addWidget(label(tr("Tank, worked back from the first client"), "heading"));
+    right->addWidget(tasks_);
+    right->addWidget(label(tr("Due now"), "heading"));
+    right->addWidget(due_);
+    right->addStretch();
+    tasks_->setFixedHeight(150);
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(24);
+    columns->addLayout(left, 3);
+    columns->addLayout(right, 2);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(24, 16, 24, 16);
+    layout->addWidget(title_);
+    layout->addWidget(thinRule());
+    layout->addLayout(columns, 1);
+    visits_->setColumnWidth(0, 64);
+    visits_->setColumnWidth(1, 150);
+    visits_->setColumnWidth(2, 160);
+    visits_->setColumnWidth(3, 150);
+    tasks_->setColumnWidth(0, 64);
+    tasks_->setColumnWidth(1, 64);
+    connect(start, &QPushButton::clicked, this, &DayPlace::startSelected);
+    connect(visits_, &QTableWidget::cellActivated, this, &DayPlace::startSelected);
+    connect(bookVisit, &QPushButton::clicked, this, &DayPlace::book);
+}
+
+void DayPlace::enter() {
+    visits_->setFocus();
+}
+
+void DayPlace::refresh() {
+    const Instant now = session_.now();
+    title_->setText(text(longText(dateOf(now))) + tr(", %1 UTC").arg(text(clockText(now))));
+    shown_ = session_.book().visitsOn(dateOf(now));
+    const int row = std::max(0, visits_->currentRow());
+    visits_->setRowCount(static_cast<int>(shown_.size()));
+    for (int i = 0; i < visits_->rowCount(); ++i) {
+        const auto& visit = shown_[static_cast<std::size_t>(i)];
+        const auto client = session_.book().client(visit.clientId);
+        setRow(visits_, i,
+               {text(clockText(visit.at)), client ? session_.nameOf(*client) : QString(),
+                tr("underwater weighing"), stateWords(visit.state), text(visit.note)});
+    }
+    if (visits_->rowCount() > 0)
+        visits_->setCurrentCell(std::min(row, visits_->rowCount() - 1), 0);
+    tasks_->setRowCount(0);
+    if (!shown_.empty()) {
+        const auto tasks = planTank(shown_.front().at);
+        for (int i = 0; i < static_cast<int>(tasks.size()); ++i)
+            setRow(tasks_, i,
+                   {text(clockText(tasks[static_cast<std::size_t>(i)].from)),
+                    text(clockText(tasks[static_cast<std::size_t>(i)].to)),
+                    report::say(tasks[static_cast<std::size_t>(i)].title)});
+    }
+    QStringList due;
+    for (const auto& test : session_.book().runningTests()) {
+        const auto client = session_.book().client(test.subject.clientId);
+        due << tr("▶ %1: the test of %2 is not signed.")
+                   .arg(client ? session_.nameOf(*client) : QString(), text(isoText(dateOf(test.startedAt))));
+    }
+    const auto checks = session_.book().checks("Tank");
+    if (checks.empty() || minutesBetween(checks.back().at, now) > 24 * 60)
+        due << tr("▲ Load cell: no check in the last 24 hours.");
+    const auto scale = session_.book().checks("Scale A");
+    if (scale.empty() || minutesBetween(scale.back().at, now) > 7 * 24 * 60)
+        due << tr("▲ Scale A: no reference mass in the last 7 days.");
+    due_->setText(due.isEmpty() ? tr("Nothing. A quiet morning.") : due.join(QLatin1Char('\n')));
+}
+
+void DayPlace::startSelected() {
+    const int row = visits_->currentRow();
+    if (row < 0 || row >= static_cast<int>(shown_.size()))
+        return;
+    const store::Visit visit = shown_[static_cast<std::size_t>(row)];
+    const auto client = session_.book().client(visit.clientId);
+    if (!client)
+        return;
+    const bool opened = session_.report(visit.testId.empty() ? session_.startRun(*client, visit.id)
+                                                             : session_.resumeRun(visit.testId));
+    if (opened)
+        Q_EMIT openBench();
+}
+
+void DayPlace::book() {
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("Book an appointment"));
+    auto* layout = new QVBoxLayout(&dialog);
+    auto* who = new QComboBox;
+    who->setAccessibleName(tr("Client"));
+    for (const Client& client : session_.book().clients())
+        who->addItem(session_.nameOf(client), text(client.id));
+    auto* when =
+        new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(session_.now().milliseconds, QTimeZone::utc()));
+    when->setDisplayFormat(QStringLiteral("yyyy-MM-dd HH:mm"));
+    when->setAccessibleName(tr("Date and time"));
+    auto* note = new QLineEdit;
+    note->setPlaceholderText(tr("note"));
+    auto* buttons = new QDialogButtonBox;
+    buttons->addButton(tr("Book"), QDialogButtonBox::AcceptRole);
+    buttons->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
+    for (QWidget* widget : std::initializer_list<QWidget*>{who, when, note, buttons})
+        layout->addWidget(widget);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    if (dialog.exec() != QDialog::Accepted || who->currentIndex() < 0)
+        return;
+    session_.report(session_.book().save(store::Visit{session_.freshId("visit"),
+                                                      who->currentData().toString().toStdString(),
+                                                      {when->dateTime().toMSecsSinceEpoch()},
+                                                      "hydrostatic",
+                                                      "booked",
+                                                      {},
+                                                      note->text().toStdString()},
+                                         session_.atTheBench().id));
+}
+
+} // namespace fusain::desktop

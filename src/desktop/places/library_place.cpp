@@ -1,0 +1,213 @@
+#include "desktop/places/library_place.hpp"
+
+#include "core/equations.hpp"
+#include "report/words.hpp"
+
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+namespace fusain::desktop {
+namespace {
+
+QString text(std::string_view value) {
+    return QString::fromUtf8(value.data(), static_cast<qsizetype>(value.size())).toHtmlEscaped();
+}
+QString gradeWords(char grade) {
+    return grade == 'A' ? QObject::tr("certain")
+                        : QObject::tr("<b>to be confirmed against the source</b>; never a default");
+}
+QString row(const QString& name, const QString& value) {
+    return QStringLiteral("<p><b>%1</b><br>%2</p>").arg(name, value);
+}
+
+enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry };
+
+} // namespace
+
+LibraryPlace::LibraryPlace(Session& session)
+    : Place(session), tree_(new QTreeWidget), page_(new QTextBrowser),
+      choose_(button(tr("Put this policy in force"), true)) {
+    tree_->setHeaderHidden(true);
+    tree_->setAccessibleName(tr("Library"));
+    tree_->setFixedWidth(400);
+    page_->setAccessibleName(tr("Entry"));
+    auto* right = new QVBoxLayout;
+    right->addWidget(page_, 1);
+    right->addWidget(choose_, 0, Qt::AlignLeft);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(24, 16, 24, 16);
+    layout->setSpacing(16);
+    layout->addWidget(tree_);
+    layout->addLayout(right, 1);
+    fill();
+    connect(tree_, &QTreeWidget::currentItemChanged, this, &LibraryPlace::showEntry);
+    connect(choose_, &QPushButton::clicked, this, &LibraryPlace::choosePolicy);
+}
+
+void LibraryPlace::fill() {
+    const auto group = [&](const QString& title) {
+        auto* item = new QTreeWidgetItem(tree_, {title});
+        item->setExpanded(true);
+        return item;
+    };
+    const auto add = [](QTreeWidgetItem* parent, const QString& title, Kind kind, std::string_view id) {
+        auto* item = new QTreeWidgetItem(parent, {title});
+        item->setData(0, Qt::UserRole, kind);
+        item->setData(0, Qt::UserRole + 1, QString::fromUtf8(id.data(), static_cast<qsizetype>(id.size())));
+    };
+    auto* equations = group(tr("Equations"));
+    for (const Equation& equation : equationCatalogue())
+        add(equations, QString::fromUtf8(equation.id.data(), static_cast<qsizetype>(equation.id.size())),
+            EquationEntry, equation.id);
+    auto* references = group(tr("Reference sets"));
+    for (const auto& set : session_.catalogue().references)
+        add(references, QString::fromStdString(set.quantity + ": " + set.title), ReferenceEntry, set.id);
+    auto* protocols = group(tr("Protocols"));
+    for (const auto& protocol : session_.catalogue().protocols)
+        add(protocols, QString::fromStdString(protocol.title), ProtocolEntry, protocol.id);
+    auto* policies = group(tr("Policies"));
+    for (const auto& policy : session_.catalogue().policies)
+        add(policies, QString::fromStdString(policy.title), PolicyEntry, policy.id);
+    tree_->setCurrentItem(equations->child(0));
+}
+
+void LibraryPlace::refresh() {
+    showEntry();
+}
+
+void LibraryPlace::search(const QString& wanted) {
+    const auto found = tree_->findItems(wanted, Qt::MatchContains | Qt::MatchRecursive);
+    if (!found.isEmpty())
+        tree_->setCurrentItem(found.first());
+}
+
+void LibraryPlace::showEntry() {
+    const auto* item = tree_->currentItem();
+    const int kind = item ? item->data(0, Qt::UserRole).toInt() : 0;
+    const QString id = item ? item->data(0, Qt::UserRole + 1).toString() : QString();
+    choose_->setVisible(kind == PolicyEntry && session_.policyInForce().id != id.toStdString());
+    switch (kind) {
+    case EquationEntry:
+        return page_->setHtml(equationPage(id));
+    case ReferenceEntry:
+        return page_->setHtml(referencePage(id));
+    case ProtocolEntry:
+        return page_->setHtml(protocolPage(id));
+    case PolicyEntry:
+        return page_->setHtml(policyPage(id));
+    default:
+        page_->setHtml(item ? QStringLiteral("<h2>%1</h2>").arg(item->text(0)) : QString());
+    }
+}
+
+QString LibraryPlace::equationPage(const QString& id) const {
+    const Equation* equation = findEquation(id.toStdString());
+    QString page = QStringLiteral("<h2>%1</h2><p>%2</p>").arg(text(equation->title), id);
+    page += row(tr("Formula"), text(equation->formula)) + row(tr("Result"), text(equation->unit)) +
+            row(tr("Valid for"), text(equation->validity));
+    QString inputs;
+    for (const EquationInput& input : equation->inputs)
+        inputs += QStringLiteral("%1: %2%3<br>")
+                      .arg(text(input.name), text(input.description),
+                           input.isSex() ? QString()
+                                         : QStringLiteral(", %1 to %2 %3")
+                                               .arg(input.minimum)
+                                               .arg(input.maximum)
+                                               .arg(text(input.unit)));
+    page += row(tr("Inputs"), inputs) + row(tr("Source"), text(equation->citation)) +
+            row(tr("Coefficients"), gradeWords(equation->grade));
+    if (!equation->caveat.empty())
+        page += row(tr("Caution"), text(equation->caveat));
+    const HydrostaticPolicy& policy = session_.policyInForce();
+    if (id.toStdString() == policy.adultConversion || id.toStdString() == policy.childConversion ||
+        id.toStdString() == policy.residualVolumeEquation)
+        page += row(tr("In this lab"), tr("chosen by the policy in force, \"%1\"").arg(text(policy.title)));
+    return page;
+}
+
+QString LibraryPlace::referencePage(const QString& id) const {
+    const auto* set = session_.catalogue().reference(id.toStdString());
+    QString page = QStringLiteral("<h2>%1</h2>").arg(text(set->title)) +
+                   row(tr("Population"), text(set->population)) + row(tr("Source"), text(set->citation)) +
+                   row(tr("What the band means"), text(set->bandMeaning)) +
+                   row(tr("Values"), gradeWords(set->grade.front()));
+    page += QStringLiteral("<table cellpadding=4><tr><th align=left>%1</th><th align=left>%2</th><th "
+                           "align=right>%3</th><th align=right>%4</th></tr>")
+                .arg(tr("sex"), tr("age"), tr("from"), tr("to"));
+    for (const auto& entry : set->rows)
+        page += QStringLiteral(
+                    "<tr><td>%1</td><td>%2–%3</td><td align=right>%4</td><td align=right>%5 %6</td></tr>")
+                    .arg(text(sexText(entry.sex)))
+                    .arg(entry.ageFrom)
+                    .arg(entry.ageTo)
+                    .arg(entry.low)
+                    .arg(entry.high)
+                    .arg(text(set->unit));
+    return page + QStringLiteral("</table>");
+}
+
+QString LibraryPlace::protocolPage(const QString& id) const {
+    const auto* protocol = session_.catalogue().protocol(id.toStdString());
+    QString page = QStringLiteral("<h2>%1</h2>").arg(text(protocol->title));
+    for (const auto& [title, rules] :
+         {std::pair(tr("Screening"), &protocol->screening), std::pair(tr("Readiness"), &protocol->readiness)}) {
+        page += QStringLiteral("<h3>%1</h3>").arg(title);
+        for (const auto& rule : *rules)
+            page += QStringLiteral("<p><b>%1</b><br>%2: %3. %4<br><i>%5%6</i></p>")
+                        .arg(text(rule.question), tr("If not as asked"),
+                             report::say(actionText(rule.actionIfBroken)),
+                             text(rule.effectSize.empty() ? rule.reason : rule.effectSize + "; " + rule.reason),
+                             text(rule.source),
+                             rule.grade == "B" ? tr(" — to be confirmed against the source") : QString());
+    }
+    page += QStringLiteral("<h3>%1</h3>").arg(tr("Safety"));
+    for (const auto& line : protocol->safety)
+        page += QStringLiteral("<p>– %1</p>").arg(text(line));
+    return page;
+}
+
+QString LibraryPlace::policyPage(const QString& id) const {
+    const auto* policy = session_.catalogue().policy(id.toStdString());
+    QString chosen = tr("available");
+    if (session_.policyInForce().id == policy->id) {
+        chosen = tr("in force (the default)");
+        for (const Event& event : session_.book().eventsOf("policy.hydrostatic"))
+            if (event.data.value("value", "") == policy->id)
+                chosen = tr("in force, chosen by %1 on %2")
+                             .arg(text(session_.staffName(event.by)), text(isoText(dateOf(event.at))));
+    }
+    return QStringLiteral("<h2>%1</h2>").arg(text(policy->title)) + row(tr("In this lab"), chosen) +
+           row(tr("Trials"), tr("%1, within %2 kg, %3 to %4 trials")
+                                 .arg(report::say(trialRuleTitle(policy->trials.rule)))
+                                 .arg(policy->trials.tolerance.value())
+                                 .arg(policy->trials.minimumTrials)
+                                 .arg(policy->trials.maximumTrials)) +
+           row(tr("Residual volume when not measured"), text(policy->residualVolumeEquation)) +
+           row(tr("Gas in the gut"),
+               tr("%1 ± %2 L").arg(policy->gutGas.value()).arg(policy->gutGasError.value())) +
+           row(tr("Density to fat"),
+               tr("adults %1; children %2").arg(text(policy->adultConversion), text(policy->childConversion))) +
+           row(tr("Reference for the fat percentage"), text(policy->fatReference)) +
+           row(tr("Signature"),
+               policy->physiologistSigns ? tr("technician and physiologist") : tr("technician")) +
+           row(tr("Stated errors"),
+               tr("dry mass %1 kg, typed reading %2 kg, water %3 °C, measured residual volume %4 L")
+                   .arg(policy->dryMassError.value())
+                   .arg(policy->typedReadingError.value())
+                   .arg(policy->waterTemperatureError.value())
+                   .arg(policy->measuredResidualVolumeError.value())) +
+           row(tr("Source"), text(policy->source));
+}
+
+void LibraryPlace::choosePolicy() {
+    if (session_.atTheBench().role != Role::Physiologist) {
+        session_.report(failure({FUSAIN_TEXT("The physiologist owns the policies."), {}}, {},
+                                {FUSAIN_TEXT("Change who is at the bench, then choose."), {}}));
+        return;
+    }
+    session_.report(session_.book().setSetting(
+        "policy.hydrostatic", tree_->currentItem()->data(0, Qt::UserRole + 1).toString().toStdString(),
+        session_.atTheBench().id));
+}
+
+} // namespace fusain::desktop

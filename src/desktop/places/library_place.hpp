@@ -1,0 +1,33 @@
+#pragma once
+#include "desktop/places/place.hpp"
+
+#include <QTextBrowser>
+#include <QTreeWidget>
+
+namespace fusain::desktop {
+
+/// Equations, reference sets, protocols and policies: each with citation and validity, and who in this lab
+/// chose it.
+class LibraryPlace : public Place {
+    Q_OBJECT
+public:
+    explicit LibraryPlace(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString where() const override { return tr("Library"); }
+    void enter() override { tree_->setFocus(); }
+    void search(const QString& text);
+
+private:
+    void fill();
+    void showEntry();
+    void choosePolicy();
+    [[nodiscard]] QString equationPage(const QString& id) const;
+    [[nodiscard]] QString referencePage(const QString& id) const;
+    [[nodiscard]] QString protocolPage(const QString& id) const;
+    [[nodiscard]] QString policyPage(const QString& id) const;
+    QTreeWidget* tree_;
+    QTextBrowser* page_;
+    QPushButton* choose_;
+};
+
+} // namespace fusain::desktop

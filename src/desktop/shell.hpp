@@ -1,0 +1,61 @@
+#pragma once
+#include "desktop/bench/bench_place.hpp"
+#include "desktop/places/clients_place.hpp"
+#include "desktop/places/day_place.hpp"
+#include "desktop/places/library_place.hpp"
+#include "desktop/places/quality_place.hpp"
+
+#include <QMainWindow>
+#include <QStackedWidget>
+
+namespace fusain::desktop {
+
+enum class PlaceName { Day, Clients, Bench, Quality, Library };
+
+/// The window: the spine with five places, the breadcrumb and the search.
+class Shell : public QMainWindow {
+    Q_OBJECT
+public:
+    explicit Shell(Session& session);
+    void open(PlaceName place);
+    [[nodiscard]] BenchPlace& bench() { return *bench_; }
+    [[nodiscard]] ClientsPlace& clients() { return *clients_; }
+    [[nodiscard]] LibraryPlace& library() { return *library_; }
+    /// The last problem shown, for tests and for the reader who missed it.
+    [[nodiscard]] QString lastProblem() const { return problem_->text(); }
+    /// Brings the window to the front: a second start with the same lab book asks for it.
+    void bringForward();
+
+private:
+    QWidget* buildSpine();
+    QWidget* buildTop();
+    void addKeys();
+    void refresh();
+    void applyAppearance();
+    void showProblem(const Problem& problem);
+    void searchFor(const QString& text);
+    void showLinks();
+    void editLink();
+    [[nodiscard]] Place* current() const;
+
+    Session& session_;
+    QStackedWidget* places_;
+    DayPlace* day_;
+    ClientsPlace* clients_;
+    BenchPlace* bench_;
+    QualityPlace* quality_;
+    LibraryPlace* library_;
+    QWidget* spine_;
+    QWidget* top_;
+    QList<QPushButton*> placeButtons_;
+    QLabel* breadcrumb_;
+    QLineEdit* search_;
+    QLabel* problem_;
+    QPushButton* dismiss_;
+    QFrame* problemBar_;
+    QComboBox* staff_;
+    QLabel* links_;
+    QLabel* bookName_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,40 @@
+#pragma once
+#include "desktop/session.hpp"
+#include "desktop/widgets/parts.hpp"
+
+#include <QVBoxLayout>
+
+namespace fusain::desktop {
+
+/// The result of one test on a page: the rule, the field, the worked sheet with what-if, and where the
+/// uncertainty comes from.
+class FindingsView : public QWidget {
+    Q_OBJECT
+public:
+    explicit FindingsView(Session& session, QWidget* parent = nullptr);
+    void showTest(const HydrostaticTest& test);
+
+private:
+    void fillSheet(const report::HydrostaticReport& report);
+    void fillFigures(const report::HydrostaticReport& report);
+    void fillSentences(const report::HydrostaticReport& report);
+    void recompute();
+    void copySheet();
+
+    Session& session_;
+    std::optional<HydrostaticTest> test_;
+    std::string sheetText_;
+    QLabel* sentences_;
+    FigureView* rule_;
+    FigureView* field_;
+    FigureView* budget_;
+    QTableWidget* sheet_;
+    QLabel* lineDetail_;
+    QLineEdit* whatIfResidual_;
+    QComboBox* whatIfConversion_;
+    QComboBox* whatIfRule_;
+    QLabel* whatIfNote_;
+    QStringList lineDetails_;
+};
+
+} // namespace fusain::desktop

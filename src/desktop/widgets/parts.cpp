@@ -1,0 +1,112 @@
+#include "desktop/widgets/parts.hpp"
+
+#include "core/units/format.hpp"
+#include "report/style.hpp"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+
+namespace fusain::desktop {
+
+QLabel* label(const QString& text, const char* role, bool wrap) {
+    auto* result = new QLabel(text);
+    result->setObjectName(QLatin1String(role));
+    result->setWordWrap(wrap);
+    QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
+    policy.setHeightForWidth(wrap);
+    result->setSizePolicy(policy);
+    return result;
+}
+
+QPushButton* button(const QString& text, bool primary) {
+    auto* result = new QPushButton(text);
+    if (primary)
+        result->setObjectName(QStringLiteral("primary"));
+    result->setAutoDefault(false);
+    return result;
+}
+
+QFrame* thinRule() {
+    auto* line = new QFrame;
+    line->setObjectName(QStringLiteral("thinRule"));
+    return line;
+}
+
+QTableWidget* table(const QStringList& columns, const QString& accessibleName) {
+    auto* result = new QTableWidget(0, static_cast<int>(columns.size()));
+    result->setHorizontalHeaderLabels(columns);
+    result->setAccessibleName(accessibleName);
+    result->verticalHeader()->hide();
+    result->verticalHeader()->setDefaultSectionSize(26);
+    result->horizontalHeader()->setStretchLastSection(true);
+    result->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    result->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    result->setSelectionBehavior(QAbstractItemView::SelectRows);
+    result->setSelectionMode(QAbstractItemView::SingleSelection);
+    result->setTabKeyNavigation(false);
+    result->setShowGrid(false);
+    result->setWordWrap(false);
+    return result;
+}
+
+void setRow(QTableWidget* table, int row, const QStringList& cells) {
+    if (table->rowCount() <= row)
+        table->setRowCount(row + 1);
+    for (int column = 0; column < cells.size(); ++column) {
+        auto* item = new QTableWidgetItem(cells[column]);
+        item->setToolTip(cells[column]);
+        if (const QChar first = cells[column].isEmpty() ? QChar() : cells[column].front();
+            first.isDigit() || first == QChar(0x2212) || first == QLatin1Char('+'))
+            item->setFont(report::numberFont(13));
+        table->setItem(row, column, item);
+    }
+}
+
+FigureView::FigureView(const QString& accessibleName, int height, QWidget* parent) : QWidget(parent) {
+    setAccessibleName(accessibleName);
+    setMinimumHeight(height);
+}
+
+void FigureView::setPaint(Paint paint) {
+    paint_ = std::move(paint);
+    update();
+}
+
+void FigureView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    if (paint_)
+        paint_(painter, QRectF(rect()));
+}
+
+ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent)
+    : QWidget(parent), edit_(new QLineEdit) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    auto* caption = label(name, "", false);
+    caption->setMinimumWidth(200);
+    caption->setBuddy(edit_);
+    edit_->setAccessibleName(unit.isEmpty() ? name : name + QStringLiteral(", ") + unit);
+    edit_->setMaximumWidth(120);
+    edit_->setFont(QFont(QStringLiteral("Atkinson Hyperlegible Mono")));
+    row->addWidget(caption);
+    row->addWidget(edit_);
+    row->addWidget(label(unit, "soft", false));
+    row->addStretch();
+    setFocusProxy(edit_);
+    connect(edit_, &QLineEdit::textEdited, this, &ValueField::edited);
+    connect(edit_, &QLineEdit::returnPressed, this, &ValueField::entered);
+}
+
+std::optional<double> ValueField::value() const {
+    return parseTyped(edit_->text().toStdString());
+}
+
+void ValueField::setValue(double value, int decimals) {
+    edit_->setText(QString::fromStdString(fixed(value, decimals)));
+}
+
+void ValueField::clear() {
+    edit_->clear();
+}
+
+} // namespace fusain::desktop

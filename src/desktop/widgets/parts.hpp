@@ -1,0 +1,55 @@
+#pragma once
+#include <QComboBox>
+#include <QFrame>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+#include <QPushButton>
+#include <QTableWidget>
+#include <functional>
+#include <optional>
+
+namespace fusain::desktop {
+
+/// A label styled by role: "title", "heading", "soft", "warning", "verdict", "live".
+[[nodiscard]] QLabel* label(const QString& text, const char* role = "", bool wrap = true);
+[[nodiscard]] QPushButton* button(const QString& text, bool primary = false);
+[[nodiscard]] QFrame* thinRule();
+/// A read-only table that the keyboard moves through row by row.
+[[nodiscard]] QTableWidget* table(const QStringList& columns, const QString& accessibleName);
+void setRow(QTableWidget* table, int row, const QStringList& cells);
+
+/// Paints a figure and gives it an accessible name.
+class FigureView : public QWidget {
+public:
+    using Paint = std::function<void(QPainter&, const QRectF&)>;
+    FigureView(const QString& accessibleName, int height, QWidget* parent = nullptr);
+    void setPaint(Paint paint);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    Paint paint_;
+};
+
+/// A number with its name and unit, typed with a point or a comma.
+class ValueField : public QWidget {
+    Q_OBJECT
+public:
+    ValueField(const QString& name, const QString& unit, QWidget* parent = nullptr);
+    /// The number, or nothing while the text is not one.
+    [[nodiscard]] std::optional<double> value() const;
+    void setValue(double value, int decimals);
+    void clear();
+    [[nodiscard]] QLineEdit* edit() const { return edit_; }
+
+Q_SIGNALS:
+    void edited();
+    void entered();
+
+private:
+    QLineEdit* edit_;
+};
+
+} // namespace fusain::desktop

@@ -32,7 +32,8 @@ Expected<void> writePdf(const PageFlow& pages, const QString& path, const QStrin
             pages.paint(painter, page, QRectF(0, 0, writer.width(), writer.height()));
         }
     }
-    if (!file.commit())
+    // A full disk may show only when the last bytes leave the buffer.
+    if (!file.flush() || file.error() != QFileDevice::NoError || !file.commit())
         return cannot();
     return {};
 }

@@ -29,6 +29,30 @@ struct Parameters {
     double level = 0.0, cosine = 0.0, sine = 0.0, damping = 0.0, omega = 0.0, slow = 0.0;
 };
 
+// e^(−λτ)·(cos ωτ, sin ωτ) for rising τ. Samples come at even steps, so that a rotation replaces the functions.
+class DampedRotation {
+public:
+    DampedRotation(double damping, double omega) : damping_(damping), omega_(omega) {}
+    void advanceTo(double tau) {
+        const double step = tau - tau_;
+        if (std::abs(step - step_) > 1e-9) {
+            step_ = step;
+            const double decay = std::exp(-damping_ * step);
+            stepCosine_ = decay * std::cos(omega_ * step);
+            stepSine_ = decay * std::sin(omega_ * step);
+        }
+        const double c = cosine * stepCosine_ - sine * stepSine_;
+        sine = cosine * stepSine_ + sine * stepCosine_;
+        cosine = c;
+        tau_ = tau;
+    }
+    double cosine = 1.0, sine = 0.0;
+
+private:
+    double damping_, omega_;
+    double tau_ = 0.0, step_ = 0.0, stepCosine_ = 1.0, stepSine_ = 0.0;
+};
+
 class WindowFit {
 public:
     WindowFit(std::span<const SwingPoint> window, double noise)
@@ -46,12 +70,6 @@ public:
 private:
     [[nodiscard]] double slowBasis(double time, Slow slow) const {
         return slow == Slow::Drift ? time - middle_ : -std::exp(-(time - start_) / tailSeconds);
-    }
-    [[nodiscard]] double model(const Parameters& x, double time, Slow slow) const {
-        const double tau = time - start_;
-        return x.level + x.slow * slowBasis(time, slow) +
-               std::exp(-x.damping * tau) *
-                   (x.cosine * std::cos(x.omega * tau) + x.sine * std::sin(x.omega * tau));
     }
     bool step(Parameters& x, Slow slow);
 
@@ -72,10 +90,10 @@ std::optional<Parameters> WindowFit::gridSearch() const {
             Eigen::Matrix4d normal = Eigen::Matrix4d::Zero();
             Eigen::Vector4d right = Eigen::Vector4d::Zero();
             double total = 0.0;
+            DampedRotation swing(damping, omega);
             for (std::size_t i = 0; i < window_.size(); i += stride) {
-                const double tau = window_[i].time - start_, decay = std::exp(-damping * tau);
-                const Eigen::Vector4d basis(1.0, decay * std::cos(omega * tau), decay * std::sin(omega * tau),
-                                            window_[i].time - middle_);
+                swing.advanceTo(window_[i].time - start_);
+                const Eigen::Vector4d basis(1.0, swing.cosine, swing.sine, window_[i].time - middle_);
                 const double mass = window_[i].mass - window_.front().mass;
                 normal.noalias() += basis * basis.transpose();
                 right.noalias() += basis * mass;
@@ -95,9 +113,11 @@ std::optional<Parameters> WindowFit::gridSearch() const {
 bool WindowFit::step(Parameters& x, Slow slow) {
     Eigen::Matrix<double, 6, 6> normal = Eigen::Matrix<double, 6, 6>::Zero();
     Eigen::Matrix<double, 6, 1> right = Eigen::Matrix<double, 6, 1>::Zero();
+    DampedRotation rotation(x.damping, x.omega);
     for (std::size_t i = 0; i < window_.size(); ++i) {
-        const double tau = window_[i].time - start_, decay = std::exp(-x.damping * tau);
-        const double c = decay * std::cos(x.omega * tau), s = decay * std::sin(x.omega * tau);
+        const double tau = window_[i].time - start_;
+        rotation.advanceTo(tau);
+        const double c = rotation.cosine, s = rotation.sine;
         const double swing = x.cosine * c + x.sine * s;
         const double slowTerm = slowBasis(window_[i].time, slow);
         const double rest = window_[i].mass - (x.level + x.slow * slowTerm + swing);
@@ -148,8 +168,12 @@ bool WindowFit::refine(Parameters& parameters, Slow slow) {
 
 double WindowFit::residualDeviation(const Parameters& parameters, Slow slow) const {
     double sum = 0.0, weight = 0.0;
+    DampedRotation rotation(parameters.damping, parameters.omega);
     for (std::size_t i = 0; i < window_.size(); ++i) {
-        const double rest = window_[i].mass - model(parameters, window_[i].time, slow);
+        rotation.advanceTo(window_[i].time - start_);
+        const double rest =
+            window_[i].mass - (parameters.level + parameters.slow * slowBasis(window_[i].time, slow) +
+                               parameters.cosine * rotation.cosine + parameters.sine * rotation.sine);
         // Single splashes are weighted down; a window full of them keeps its large residual.
         const double w = std::max(0.05, weights_[i]);
         sum += w * rest * rest;

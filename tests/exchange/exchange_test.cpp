@@ -1,0 +1,113 @@
+#include "exchange/hydrostatic_batch.hpp"
+#include "exchange/trace_csv.hpp"
+#include "procedure/hydrostatic_result.hpp"
+#include "support/hydrostatic_run.hpp"
+#include "support/property.hpp"
+
+namespace fusain::exchange {
+namespace {
+
+TEST(TraceCsv, KeepsEveryDigit) {
+    fusain::testing::holdsFor("round trip", [] {
+        std::vector<hydrostatic::ForceSample> samples;
+        for (int i = 0; i < 20; ++i)
+            samples.push_back({Seconds(i / 3.0), Kilograms(*rc::gen::inRange(-100000, 100000) / 7.0)});
+        const auto back = traceFromCsv(traceToCsv(samples), "t.csv");
+        RC_ASSERT(back.has_value());
+        for (std::size_t i = 0; i < samples.size(); ++i)
+            RC_ASSERT((*back)[i].gross == samples[i].gross && (*back)[i].time == samples[i].time);
+    });
+}
+
+TEST(TraceCsv, ReadsSpreadsheetFlavours) {
+    EXPECT_EQ(traceFromCsv("\xEF\xBB\xBFtime_s,gross_kg\r\n0,7.1\r\n0.02,7.2\r\n", "t")->size(), 2u);
+    EXPECT_DOUBLE_EQ((*traceFromCsv("time_s;gross_kg\n0;7,1\n0,02;7,2\n", "t"))[1].gross.value(), 7.2);
+}
+
+TEST(TraceCsv, NamesLineAndColumn) {
+    const auto where = [](const char* text) { return traceFromCsv(text, "t.csv").error().where; };
+    EXPECT_EQ(where(""), "t.csv, line 1, column 1");
+    EXPECT_EQ(where("time_s,gross_kg\n0,7\n0.1,seven\n"), "t.csv, line 3, column 2");
+    EXPECT_EQ(where("time_s,gross_kg\n0,7\n0,7\n"), "t.csv, line 3, column 1");
+    EXPECT_EQ(where("time_s,gross_kg\n0\n"), "t.csv, line 2, column 2");
+    EXPECT_EQ(where("\xFF\xFEt\0i"), "t.csv, line 1, column 1");
+    EXPECT_EQ(where("time_s,gross_kg\n"), "t.csv, line 2, column 1");
+}
+
+const std::string header =
+    "id,sex,age_y,height_cm,mass_kg,gross_kg,tare_kg,water_c,residual_volume_l,vital_capacity_l\n";
+
+struct BatchRun {
+    std::string output;
+    std::vector<std::string> complaints;
+    bool whole = true;
+};
+
+BatchRun compute(const std::string& text, std::size_t piece = 1 << 20) {
+    BatchRun run;
+    const HydrostaticPolicy policy = fusain::testing::standardSetting().policy;
+    HydrostaticBatch batch(
+        policy, "in.csv", [&](std::string_view part) { run.output += part; },
+        [&](const Problem& problem) { run.complaints.push_back(problem.english()); });
+    for (std::size_t at = 0; at < text.size() && run.whole; at += piece)
+        run.whole = batch.add(std::string_view(text).substr(at, piece)).has_value();
+    run.whole = run.whole && batch.finish().has_value();
+    return run;
+}
+
+double cell(const std::string& output, int row, int column) {
+    std::stringstream lines(output);
+    std::string line;
+    for (int i = 0; i <= row; ++i)
+        std::getline(lines, line);
+    std::stringstream cells(line);
+    for (int i = 0; i <= column; ++i)
+        std::getline(cells, line, ',');
+    return std::stod(line);
+}
+
+TEST(Batch, GivesWhatTheBenchGives) {
+    HydrostaticTest test;
+    test.subject = fusain::testing::man;
+    test.dryMass = Reading{70.0, Origin::Typed, {}};
+    test.waterTemperature = Reading{34.0, Origin::Typed, {}};
+    test.residualVolume = MeasuredResidualVolume{Litres(1.30), "x", {}};
+    test.trials = {{1, Kilograms(3.30), Kilograms(0.02), Origin::Typed, {}, {}, {}, {}}};
+    const auto bench = computeHydrostatic(test, fusain::testing::standardSetting().policy);
+    const BatchRun run = compute(header + "a,male,30,175,70,7.45,4.15,34,1.30,\n");
+    EXPECT_NEAR(cell(run.output, 1, 3), bench->composition.fatPercent.estimate().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 4), bench->composition.fatPercent.technicalError().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 6) + cell(run.output, 1, 8), 70.0, 1e-9);
+}
+
+TEST(Batch, DoesNotCareWhereTheFileIsCut) {
+    std::string text = header;
+    for (int i = 0; i < 50; ++i)
+        text += "p" + std::to_string(i) + ",female,31.5,168,71.3," + std::to_string(5.0 + i / 100.0) +
+                ",4.15,34.1,,3.9\n";
+    const std::string whole = compute(text).output;
+    for (const std::size_t piece : {1u, 7u, 64u, 1000u})
+        EXPECT_EQ(compute(text, piece).output, whole) << piece;
+}
+
+TEST(Batch, BadRowsAreReportedAndTheRestGoesOn) {
+    const BatchRun run = compute(
+        header + "a,male,30,175,70,7.45,4.15,34,1.30,\n" + "b,male,x,175,70,7.45,4.15,34,1.30,\n" +
+        "c,man,30,175,70,7.45,4.15,34,1.30,\n" + "d,male,30,1.75,70,7.45,4.15,34,1.30,\n" +
+        "e,male,30,175,70,75,4.15,34,1.30,\n" + "f,male,30,175,70,7.45,4.15,93,1.30,\n" + "g,male,30,175\n" +
+        "h,male,3,100,15,4.4,4.15,34,,\n" + "i,male,30,175,70,7.45,4.15,34,1.30,\n");
+    EXPECT_TRUE(run.whole);
+    EXPECT_EQ(run.complaints.size(), 7u);
+    EXPECT_NE(run.complaints[0].find("line 3, column age_y"), std::string::npos) << run.complaints[0];
+    EXPECT_EQ(std::ranges::count(run.output, '\n'), 3); // header, a and i
+}
+
+TEST(Batch, WholeFilesThatAreNoTableAreRefused) {
+    EXPECT_FALSE(compute("").whole);
+    EXPECT_FALSE(compute("id,sex\n").whole);
+    EXPECT_FALSE(compute(std::string(200000, 'x'), 4096).whole);
+    EXPECT_FALSE(compute("\xFF\xFEi\0d\0").whole);
+}
+
+} // namespace
+} // namespace fusain::exchange

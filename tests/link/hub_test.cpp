@@ -1,0 +1,100 @@
+#include "link/instrument_hub.hpp"
+#include "link/simulation/simulated_lab.hpp"
+
+#include <QCoreApplication>
+#include <QElapsedTimer>
+#include <gtest/gtest.h>
+
+namespace fusain::link {
+namespace {
+
+using simulation::LabFaults;
+using simulation::SimulatedLab;
+
+const QString loadCell = QStringLiteral("load-cell");
+
+// Lets the event loop run until `condition` holds; false after `milliseconds`.
+template <class Condition>
+bool soon(Condition condition, int milliseconds = 8000) {
+    QElapsedTimer timer;
+    timer.start();
+    while (!condition() && timer.elapsed() < milliseconds)
+        QCoreApplication::processEvents(QEventLoop::AllEvents, 10);
+    return condition();
+}
+
+class Links : public ::testing::Test {
+protected:
+    void listen(const LabFaults& faults = {}) {
+        lab = std::make_unique<SimulatedLab>(3, simulation::VirtualPerson{}, faults);
+        port = lab->openTcp(loadCell);
+        hub.configure(loadCell, LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(port)));
+        QObject::connect(&hub, &InstrumentHub::frameArrived, &hub,
+                         [this](const Frame& frame) { frames.push_back(frame); });
+    }
+    InstrumentHub hub;
+    std::unique_ptr<SimulatedLab> lab;
+    quint16 port = 0;
+    std::vector<Frame> frames;
+};
+
+TEST_F(Links, ReadingsArriveOverTcp) {
+    listen();
+    ASSERT_TRUE(soon([&] { return frames.size() > 20; }));
+    EXPECT_TRUE(hub.isLive(loadCell));
+    EXPECT_NEAR(hub.latest(loadCell)->value("kg"), 0.0, 0.02); // chair and belt, zeroed
+}
+
+TEST_F(Links, ReadingsArriveOverASerialTerminal) {
+    lab = std::make_unique<SimulatedLab>(3, simulation::VirtualPerson{}, LabFaults{});
+    const QString path = lab->openTerminal(loadCell);
+    ASSERT_FALSE(path.isEmpty());
+    hub.configure(loadCell, LinkSettings::fromText(QStringLiteral("serial:%1:9600:none").arg(path)));
+    EXPECT_TRUE(soon([&] { return hub.latest(loadCell).has_value(); }));
+    hub.send(loadCell, QStringLiteral("cue reference 5"));
+    EXPECT_TRUE(soon([&] { return hub.latest(loadCell) && hub.latest(loadCell)->value("kg") > 4.9; }));
+}
+
+TEST_F(Links, ThePulledCableComesBackByItself) {
+    listen();
+    ASSERT_TRUE(soon([&] { return frames.size() > 5; }));
+    lab->pullCables();
+    ASSERT_TRUE(soon([&] { return hub.status(loadCell).state == LinkState::Connecting; }));
+    const std::size_t before = frames.size();
+    EXPECT_TRUE(soon([&] { return hub.isLive(loadCell) && frames.size() > before + 5; }));
+}
+
+TEST_F(Links, GarbageIsCountedAndThrownAway) {
+    LabFaults faults;
+    faults.garbage = true;
+    listen(faults);
+    ASSERT_TRUE(soon([&] { return hub.status(loadCell).malformed > 3 && frames.size() > 20; }));
+    for (const Frame& frame : frames)
+        EXPECT_EQ(frame.role, "load-cell");
+    EXPECT_NE(wordsFor(hub.status(loadCell)).indexOf(QStringLiteral("bad lines")), -1);
+}
+
+TEST_F(Links, ASilentInstrumentIsCalledSilent) {
+    lab =
+        std::make_unique<SimulatedLab>(3, simulation::VirtualPerson{},
+                                       LabFaults{false, false, false, false, false, false, true, false, false});
+    const QString thermometer = QStringLiteral("thermometer");
+    hub.configure(thermometer,
+                  LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab->openTcp(thermometer))));
+    EXPECT_TRUE(soon([&] { return hub.status(thermometer).state == LinkState::Silent; }));
+}
+
+TEST_F(Links, NothingThereIsLookedForWithoutEnd) {
+    hub.configure(loadCell, LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:1")));
+    soon([] { return false; }, 700);
+    EXPECT_EQ(hub.status(loadCell).state, LinkState::Connecting);
+}
+
+TEST(LinkSettings, RoundTripAsText) {
+    for (const char* text : {"none", "tcp:127.0.0.1:4000", "serial:/dev/ttyUSB0:19200:even"})
+        EXPECT_EQ(LinkSettings::fromText(QLatin1String(text)).toText(), QLatin1String(text));
+    EXPECT_EQ(LinkSettings::fromText(QStringLiteral("pigeon")).kind, LinkSettings::Kind::None);
+}
+
+} // namespace
+} // namespace fusain::link

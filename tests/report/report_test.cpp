@@ -1,0 +1,158 @@
+#include "record/reference_json.hpp"
+#include "report/figures/rule_figure.hpp"
+#include "report/hydrostatic_report.hpp"
+#include "report/words.hpp"
+#include "support/hydrostatic_run.hpp"
+
+#include <QFile>
+#include <QGuiApplication>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QTemporaryDir>
+#include <csignal>
+#include <sys/resource.h>
+
+namespace fusain::report {
+namespace {
+
+using namespace fusain::testing;
+
+class Report : public ::testing::Test {
+protected:
+    static void SetUpTestSuite() { ASSERT_TRUE(loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"))); }
+    Report() {
+        MemoryJournal journal;
+        auto run =
+            HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, journal, SteppingClock());
+        prepare(*run);
+        weighThreeTimes(*run);
+        finish(*run);
+        report.labName = "Test lab";
+        report.client = {"client-1", "SP-001",     "Teo Marangwe",     *dateFromIso("1996-01-01"),
+                         Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
+                         false};
+        report.test = run->test();
+        report.policy = run->setting().policy;
+        report.protocol = run->setting().protocol;
+        report.result = *computeHydrostatic(report.test, report.policy);
+        report.fatReference = &reference;
+        report.technician = "Bram Iyengar";
+        report.physiologist = "Oriel Thackway";
+    }
+    QString write(const PageFlow& pages) {
+        const QString path = folder.filePath(QStringLiteral("report.pdf"));
+        EXPECT_TRUE(writePdf(pages, path, QStringLiteral("Report")));
+        return path;
+    }
+    static QString output(const QString& program, const QStringList& arguments) {
+        QProcess process;
+        process.start(program, arguments);
+        process.waitForFinished();
+        return QString::fromUtf8(process.readAllStandardOutput()).simplified();
+    }
+    QString text(const PageFlow& pages) {
+        return output(QStringLiteral("pdftotext"),
+                      {QStringLiteral("-layout"), write(pages), QStringLiteral("-")});
+    }
+
+    reference::ReferenceSet reference =
+        *referenceFromJson(dataFile("references/composition.json").at(0), "references");
+    HydrostaticReport report;
+    QTemporaryDir folder;
+};
+
+TEST_F(Report, TheClientCopyIsOnePageInPlainWords) {
+    const PageFlow pages = clientCopy(report);
+    EXPECT_EQ(pages.pageCount(), 1);
+    const QString words = text(pages);
+    for (const char* part : {"Teo Marangwe", "About 14 % of your body mass is fat", "most likely lies between",
+                             "not a diagnosis", "Gallagher", "Oriel Thackway"})
+        EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
+}
+
+TEST_F(Report, TheLabCopyHasEverythingOnTwoOrThreePages) {
+    const PageFlow pages = labCopy(report);
+    EXPECT_GE(pages.pageCount(), 2);
+    EXPECT_LE(pages.pageCount(), 3);
+    const QString words = text(pages);
+    for (const char* part : {"Worked sheet", "1.0658", "Trials", "Bonge", "Siri", "Tanaka", "oxygen dilution",
+                             "Where the uncertainty comes from"})
+        EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
+}
+
+TEST_F(Report, NamesAreHiddenInPrivacyMode) {
+    report.namesHidden = true;
+    for (const PageFlow& pages : {clientCopy(report), labCopy(report)}) {
+        const QString words = text(pages);
+        EXPECT_FALSE(words.contains(QLatin1String("Marangwe")));
+        EXPECT_TRUE(words.contains(QLatin1String("SP-001")));
+    }
+}
+
+TEST_F(Report, UsCustomaryUnitsAreNotMixedWithMetric) {
+    report.units = UnitSystem::UsCustomary;
+    const QString words = text(clientCopy(report));
+    EXPECT_TRUE(words.contains(QLatin1String("154.3 lb"))) << words.toStdString(); // 70 / 0.45359237
+    EXPECT_FALSE(words.contains(QLatin1String(" kg")));
+}
+
+TEST_F(Report, AnAmendmentSaysSo) {
+    report.test.version = 2;
+    report.test.amendmentReason = "scale was in the wrong unit";
+    EXPECT_TRUE(text(clientCopy(report)).contains(QLatin1String("version 2")));
+    EXPECT_TRUE(text(labCopy(report)).contains(QLatin1String("scale was in the wrong unit")));
+}
+
+TEST_F(Report, ThePdfIsA1bWithItsFontsInside) {
+    const QString path = write(labCopy(report));
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    const QByteArray bytes = file.readAll();
+    EXPECT_TRUE(bytes.startsWith("%PDF-1.4"));
+    EXPECT_TRUE(bytes.contains("pdfaid:part"));
+    EXPECT_TRUE(bytes.contains("/OutputIntents"));
+    EXPECT_FALSE(QString::fromLatin1(bytes).contains(
+        QRegularExpression(QStringLiteral("/SMask [0-9]")))); // no soft masks in PDF/A-1
+    const QString fonts = output(QStringLiteral("pdffonts"), {path});
+    EXPECT_TRUE(fonts.contains(QLatin1String("Atkinson"))) << fonts.toStdString();
+    EXPECT_FALSE(fonts.contains(QLatin1String(" no no "))) << "a font is not embedded: " << fonts.toStdString();
+}
+
+TEST_F(Report, AFullOrMissingFolderIsExplainedAndLeavesNothing) {
+    const auto refused = writePdf(clientCopy(report), QStringLiteral("/nonexistent/report.pdf"), {});
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("could not be written"), std::string::npos);
+    // A file size limit stands for the full disk: the write fails in the middle.
+    const QString path = folder.filePath(QStringLiteral("full.pdf"));
+    rlimit before{};
+    getrlimit(RLIMIT_FSIZE, &before);
+    std::signal(SIGXFSZ, SIG_IGN);
+    const rlimit small{2000, before.rlim_max};
+    setrlimit(RLIMIT_FSIZE, &small);
+    const auto full = writePdf(clientCopy(report), path, {});
+    setrlimit(RLIMIT_FSIZE, &before);
+    EXPECT_FALSE(full);
+    EXPECT_FALSE(QFile::exists(path));
+}
+
+TEST_F(Report, ASpindleIsAsWideAsItsInterval) {
+    QImage image(400, 60, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter painter(&image);
+    paintSpindle(painter, {20.0, 5.0, false}, 0.0, 10.0, 30.0, 12.0, printPalette()); // 15 … 25 at 10 px a unit
+    painter.end();
+    const auto inked = [&](int x) { return QColor(image.pixel(x, 30)) != QColor(Qt::white); };
+    EXPECT_TRUE(inked(152));
+    EXPECT_TRUE(inked(248));
+    EXPECT_FALSE(inked(146));
+    EXPECT_FALSE(inked(254));
+}
+
+TEST(Graduation, IsOneTwoOrFiveTimesAPowerOfTen) {
+    EXPECT_DOUBLE_EQ(graduation(40.0, 8), 5.0);
+    EXPECT_DOUBLE_EQ(graduation(0.8, 8), 0.1);
+    EXPECT_DOUBLE_EQ(graduation(13.0, 7), 2.0);
+}
+
+} // namespace
+} // namespace fusain::report

@@ -10,6 +10,7 @@
 #include <QElapsedTimer>
 #include <QMessageBox>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 #include <QTextStream>
 #include <QTimer>
 
@@ -28,14 +29,6 @@ QString usualBook() {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
     QDir().mkpath(folder);
     return folder + QStringLiteral("/Lab book.fusain");
-}
-
-// A fresh folder for every demo, so that it always starts at the same morning.
-QString demoBook() {
-    QDir folder(QDir::tempPath() + QStringLiteral("/fusain-demo-%1").arg(QCoreApplication::applicationPid()));
-    folder.removeRecursively();
-    folder.mkpath(QStringLiteral("."));
-    return folder.filePath(QStringLiteral("Skerry Point.fusain"));
 }
 
 // The demo's clock starts at its fixed morning and then runs on.
@@ -94,7 +87,11 @@ int runDesktop(const RunOptions& options,
     const Clock clock = options.demo ? Clock([&demoClock] { return demoClock(); })
                                      : Clock([] { return Instant{QDateTime::currentMSecsSinceEpoch()}; });
     const bool freshDemo = options.demo && options.book.isEmpty();
-    const QString path = !options.book.isEmpty() ? options.book : options.demo ? demoBook() : usualBook();
+    // A fresh folder for every demo, so that it always starts at the same morning.
+    const QTemporaryDir demoFolder;
+    const QString path = !options.book.isEmpty() ? options.book
+                         : options.demo          ? demoFolder.filePath(QStringLiteral("Skerry Point.fusain"))
+                                                 : usualBook();
     SingleInstance instance;
     desktop::Shell* window = nullptr;
     if (!instance.claim(path, [&window] {

@@ -1,0 +1,67 @@
+// Kills the real program at random moments and looks at what is left. Four shards of fifty make two hundred
+// kills.
+#include "procedure/hydrostatic_events.hpp"
+#include "store/lab_book.hpp"
+
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QThread>
+#include <gtest/gtest.h>
+#include <random>
+
+namespace fusain {
+namespace {
+
+#if defined(__SANITIZE_ADDRESS__)
+constexpr int kills = 8;
+#else
+constexpr int kills = 50;
+#endif
+
+void killManyTimes(unsigned seed) {
+    std::mt19937 random(seed);
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("lab.fusain"));
+    std::map<std::string, std::size_t> accepted; // test → most events that were shown as accepted
+    int readings = 0;
+    for (int kill = 0; kill < kills; ++kill) {
+        QProcess victim;
+        victim.start(QStringLiteral(FUSAIN_BUILD_DIR "/tests/kill_victim"), {path});
+        ASSERT_TRUE(victim.waitForReadyRead(60000)) << victim.readAllStandardError().toStdString();
+        QThread::usleep(std::uniform_int_distribution<unsigned>(0, 250000)(random));
+        victim.kill();
+        victim.waitForFinished();
+        for (const QByteArray& line : victim.readAllStandardOutput().split('\n')) {
+            const QList<QByteArray> words = line.split(' ');
+            if (words.size() == 2 && !words[1].isEmpty()) {
+                auto& most = accepted[words[0].toStdString()];
+                most = std::max(most, static_cast<std::size_t>(words[1].toUInt()));
+                ++readings;
+            }
+        }
+        auto book = store::LabBook::open(path, [] { return Instant{}; });
+        ASSERT_TRUE(book) << book.error().english();
+        const auto verification = (*book)->verify();
+        ASSERT_TRUE(verification.sound()) << verification.faults.front();
+        for (const auto& [test, events] : accepted)
+            ASSERT_GE((*book)->eventsOf(test).size(), events)
+                << "an accepted reading of " << test << " is gone after kill " << kill;
+    }
+    EXPECT_GT(readings, kills) << "the program was killed before it did any work";
+}
+
+TEST(KillTest, FiftyKillsA) {
+    killManyTimes(1);
+}
+TEST(KillTest, FiftyKillsB) {
+    killManyTimes(2);
+}
+TEST(KillTest, FiftyKillsC) {
+    killManyTimes(3);
+}
+TEST(KillTest, FiftyKillsD) {
+    killManyTimes(4);
+}
+
+} // namespace
+} // namespace fusain

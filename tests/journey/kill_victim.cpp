@@ -1,0 +1,46 @@
+// The program that the kill test kills: the real desktop, driven by keys without end. After every change that
+// the window shows it says which test it was and how many of its events are accepted by then.
+#include "fusain/run.hpp"
+#include "support/bench_driver.hpp"
+
+#include <cstdio>
+
+int main(int argc, char** argv) {
+    using namespace fusain;
+    if (argc < 2)
+        return 1;
+    QApplication application(argc, argv);
+    RunOptions options;
+    options.book = QString::fromLocal8Bit(argv[1]);
+    return runDesktop(options, [](desktop::Shell& shell, desktop::Session& session) {
+        testing::BenchDriver driver(shell, session);
+        QObject::connect(&session, &desktop::Session::changed, &shell, [&session] {
+            if (session.run()) {
+                std::printf("%s %zu\n", session.run()->test().id.c_str(), session.run()->events().size());
+                std::fflush(stdout);
+            }
+        });
+        if (const auto running = session.book().runningTests(); !running.empty())
+            session.report(session.resumeRun(running.front().id));
+        shell.open(desktop::PlaceName::Bench);
+        while (true) {
+            if (!session.run()) {
+                const Client client{session.freshId("client"),
+                                    session.freshId("code"),
+                                    "Kill Test",
+                                    *dateFromIso("1990-01-01"),
+                                    Sex::Male,
+                                    Metres(1.75),
+                                    UnitSystem::Metric,
+                                    "",
+                                    false};
+                session.report(session.book().save(client, "bram"));
+                session.report(session.startRun(client, {}));
+                shell.open(desktop::PlaceName::Bench);
+            }
+            QApplication::processEvents();
+            if (!driver.advance())
+                session.closeRun();
+        }
+    });
+}

@@ -1,8 +1,9 @@
-// How much of one core the analysis of a 1,000 Hz weighing trace needs: seconds of computing per second of trace.
+// How much of one core the analysis of a 1,000 Hz weighing trace needs: seconds of computing per second of
+// trace.
 #include "link/simulation/submersion.hpp"
 
-#include <ctime>
 #include <cstdio>
+#include <ctime>
 
 int main() {
     using namespace fusain;
@@ -19,6 +20,7 @@ int main() {
         if (reading.gross.value() == 0.0)
             return 1;
     }
-    std::printf("trace analysis at 1,000 Hz: %.2f %% of one core (aim under 2 %%)\n", 100.0 * computed / traced);
+    std::printf("trace analysis at 1,000 Hz: %.2f %% of one core (aim under 2 %%)\n",
+                100.0 * computed / traced);
     return 0;
 }

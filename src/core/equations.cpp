@@ -107,6 +107,30 @@ std::vector<Equation> waterAndGas() {
          [](EquationArguments x) {
              return plain(gas::btpsFromAtps(Celsius(x[0]), MillimetresOfMercury(x[1])));
          }},
+        {"gas.stpd-from-atps",
+         "Gas volume to standard conditions",
+         "(PB − PH2O(T))/760 × 273/(273 + T)",
+         "Quanjer PhH et al (1993), Eur Respir J 6 Suppl 16:5-40",
+         'A',
+         "1",
+         "saturated gas at 17-40 °C",
+         {{"temperature_c", "gas temperature", "°C", 17, 40},
+          {"pressure_mmhg", "barometric pressure", "mmHg", 500, 800}},
+         [](EquationArguments x) {
+             return plain(gas::stpdFromAtps(Celsius(x[0]), MillimetresOfMercury(x[1])));
+         }},
+        {"gas.btps-from-atpd",
+         "Dry gas volume to body conditions",
+         "PB/(PB − 47) × 310/(273 + T)",
+         "Quanjer PhH et al (1993), Eur Respir J 6 Suppl 16:5-40",
+         'A',
+         "1",
+         "dry gas metered from a cylinder at 17-40 °C",
+         {{"temperature_c", "gas temperature", "°C", 17, 40},
+          {"pressure_mmhg", "barometric pressure", "mmHg", 500, 800}},
+         [](EquationArguments x) {
+             return plain(gas::btpsFromAtpd(Celsius(x[0]), MillimetresOfMercury(x[1])));
+         }},
     };
 }
 
@@ -143,6 +167,22 @@ std::vector<Equation> lungVolumes() {
         {"lung.tlc.crapo-1982", "Total lung capacity", "M 0.0795H + 0.0032A − 7.333; F 0.0590H − 4.537", crapo,
          'A', "L", "17-90 y; standard error 0.79 / 0.54 L", lungInputs(146, 200, 17, 90),
          lungVolume<lung::totalLungCapacityCrapo1982>},
+        {"lung.tlc.ecsc-1993", "Total lung capacity", "M 7.99H − 7.08; F 6.60H − 5.79 (H in m)", ecsc, 'A', "L",
+         "18-70 y; standard error 0.70 / 0.60 L", lungInputs(145, 195, 18, 70),
+         lungVolume<lung::totalLungCapacityEcsc1993>},
+        {"lung.residual-volume.polgar-1971", "Residual volume, children", "0.0041·H^2.41 mL (H in cm)",
+         "Polgar G, Promadhat V (1971), Pulmonary Function Testing in Children, Saunders", 'B', "L",
+         "110-170 cm; scatter about 25 %", lungInputs(110, 170, 5, 17),
+         lungVolume<lung::residualVolumePolgar1971>},
+        {"lung.fvc.crapo-1981", "Forced vital capacity expected",
+         "M 0.0600H − 0.0214A − 4.650; F 0.0491H − 0.0216A − 3.590",
+         "Crapo RO, Morris AH, Gardner RM (1981), Am Rev Respir Dis 123:659-664", 'A', "L",
+         "never-smokers, 17-90 y; standard error 0.644 / 0.393 L", lungInputs(146, 200, 17, 90),
+         lungVolume<lung::forcedVitalCapacityCrapo1981>},
+        {"lung.fvc.ecsc-1993", "Forced vital capacity expected",
+         "M 5.76H − 0.026A − 4.34; F 4.43H − 0.026A − 2.89 (H in m)", ecsc, 'A', "L",
+         "18-70 y; standard error 0.61 / 0.43 L", lungInputs(145, 195, 18, 70),
+         lungVolume<lung::forcedVitalCapacityEcsc1993>},
         {"lung.fvc.hankinson-1999", "Forced vital capacity expected",
          "M≥20 −0.1933 + 0.00064A − 0.000269A² + 0.00018642H²; F≥18 −0.3560 + 0.01870A − 0.000382A² + "
          "0.00014815H²",

@@ -31,7 +31,8 @@ QListWidget, QTableWidget, QTextBrowser, QScrollArea, QTreeWidget { background: 
 QScrollArea > QWidget > QWidget { background: transparent; }
 QListWidget::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
 QListWidget::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
-QTableWidget::item:selected { background: @rule; color: @ink; }
+QTableWidget::item:selected, QTableWidget::item:focus { background: @rule; color: @ink; border: none; padding: 3px 6px; }
+QTabBar { qproperty-drawBase: 0; }
 QTableWidget { gridline-color: @rule; }
 QTabWidget::pane { border: none; border-top: 1px solid @ink; }
 QTabBar::tab { background: @paper; border: none; border-bottom: 3px solid transparent; padding: 7px 14px; font-size: 13px; }

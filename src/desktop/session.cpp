@@ -39,6 +39,10 @@ void Session::setDark(bool dark) {
     report(book_->setSetting("theme", dark ? "dark" : "light", atTheBench_.id));
 }
 
+UnitSystem Session::units() {
+    return book_->setting("units") == "us" ? UnitSystem::UsCustomary : UnitSystem::Metric;
+}
+
 QString Session::nameOf(const Client& client) const {
     return QString::fromStdString(namesHidden_ ? client.code : client.name);
 }
@@ -46,6 +50,11 @@ QString Session::nameOf(const Client& client) const {
 const HydrostaticPolicy& Session::policyInForce() {
     const HydrostaticPolicy* chosen = catalogue_.policy(book_->setting("policy.hydrostatic"));
     return chosen ? *chosen : catalogue_.policies.front();
+}
+
+const reference::ReferenceSet* Session::fatReferenceFor(const HydrostaticPolicy& policy) {
+    const auto* chosen = catalogue_.reference(book_->setting("reference.fat-percent"));
+    return chosen ? chosen : catalogue_.reference(policy.fatReference);
 }
 
 std::string Session::freshId(const std::string& prefix) {
@@ -80,9 +89,13 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
 }
 
 HydrostaticSetting Session::settingOf(const HydrostaticTest& test) const {
-    const HydrostaticPolicy* policy = catalogue_.policy(test.policyId);
     const Protocol* protocol = catalogue_.protocol(test.protocolId);
-    return {policy ? *policy : catalogue_.policies.front(),
+    // The policy as it stood when the test began; the shipped one only for records that do not carry it.
+    const auto kept = test.policy.is_null() ? failure({}) : policyFromJson(test.policy, test.id);
+    const HydrostaticPolicy* shipped = catalogue_.policy(test.policyId);
+    return {kept      ? *kept
+            : shipped ? *shipped
+                      : catalogue_.policies.front(),
             protocol ? *protocol : catalogue_.protocols.front()};
 }
 
@@ -97,6 +110,33 @@ Expected<void> Session::resumeRun(const std::string& testId) {
     run_.emplace(std::move(*resumed));
     Q_EMIT changed();
     return {};
+}
+
+Expected<void> Session::endRun(const std::string& reason) {
+    if (auto ended = run_->refuse(reason); !ended)
+        return ended;
+    return saveVisitOfRun("refused");
+}
+
+Expected<void> Session::saveVisitOfRun(const std::string& state) {
+    for (store::Visit visit : book_->visitsOf(run_->test().subject.clientId))
+        if (visit.testId == run_->test().id) {
+            visit.state = state;
+            if (auto saved = book_->save(visit, atTheBench_.id); !saved)
+                return saved;
+        }
+    return {};
+}
+
+std::optional<AnsweredQuestion> Session::earlierAnswer(const std::string& ruleId) {
+    if (!run_)
+        return std::nullopt;
+    std::optional<AnsweredQuestion> latest;
+    for (const HydrostaticTest& test : book_->testsOf(run_->test().subject.clientId))
+        if (test.id != run_->test().id && test.startedAt < run_->test().startedAt)
+            if (const AnsweredQuestion* answer = test.answerTo(ruleId))
+                latest = *answer;
+    return latest;
 }
 
 void Session::closeRun() {
@@ -140,8 +180,11 @@ std::string Session::staffName(const std::string& id) {
     return id;
 }
 
-Expected<report::HydrostaticReport> Session::reportOn(const HydrostaticTest& test, const WhatIf& whatIf) {
-    const HydrostaticSetting setting = settingOf(test);
+Expected<report::HydrostaticReport> Session::reportOn(const HydrostaticTest& test, const WhatIf& whatIf,
+                                                      const HydrostaticPolicy* instead) {
+    HydrostaticSetting setting = settingOf(test);
+    if (instead)
+        setting.policy = *instead;
     auto result = computeHydrostatic(test, setting.policy, whatIf);
     if (!result)
         return tl::unexpected(result.error());
@@ -153,7 +196,7 @@ Expected<report::HydrostaticReport> Session::reportOn(const HydrostaticTest& tes
                                      setting.policy,
                                      setting.protocol,
                                      std::move(*result),
-                                     catalogue_.reference(setting.policy.fatReference),
+                                     fatReferenceFor(setting.policy),
                                      earlierThan(test),
                                      staffName(test.signature ? test.signature->technician : test.startedBy),
                                      test.signature && !test.signature->physiologist.empty()
@@ -175,13 +218,7 @@ Expected<void> Session::signRun(const Staff& technician, const std::optional<Sta
             atTheBench_.id);
         !stored)
         return stored;
-    for (store::Visit visit : book_->visitsOf(test.subject.clientId))
-        if (visit.testId == test.id) {
-            visit.state = "done";
-            if (auto saved = book_->save(visit, atTheBench_.id); !saved)
-                return saved;
-        }
-    return {};
+    return saveVisitOfRun("done");
 }
 
 Expected<void> Session::recompute(const HydrostaticTest& test, const HydrostaticPolicy& policy) {

@@ -36,14 +36,22 @@ public:
     [[nodiscard]] const report::Palette& palette() const {
         return dark_ ? report::darkPalette() : report::lightPalette();
     }
+    /// Units in which this lab reads masses on land, heights and temperatures. Records stay metric.
+    [[nodiscard]] UnitSystem units();
     [[nodiscard]] QString nameOf(const Client& client) const;
     [[nodiscard]] const HydrostaticPolicy& policyInForce();
+    /// The reference set for %fat that this lab chose, else the policy's.
+    [[nodiscard]] const reference::ReferenceSet* fatReferenceFor(const HydrostaticPolicy& policy);
 
     // The running test
     [[nodiscard]] HydrostaticProcedure* run() { return run_ ? &*run_ : nullptr; }
     Expected<void> startRun(const Client& client, const std::string& visitId);
     Expected<void> resumeRun(const std::string& testId);
+    /// Ends the running test without a result and frees its appointment.
+    Expected<void> endRun(const std::string& reason);
     void closeRun();
+    /// What the same client answered to a question at the latest earlier test.
+    [[nodiscard]] std::optional<AnsweredQuestion> earlierAnswer(const std::string& ruleId);
     /// Reports a command's outcome: a Problem is shown, success refreshes every place. @return whether it
     /// succeeded
     bool report(const Expected<void>& outcome);
@@ -51,8 +59,10 @@ public:
     // Looking at a test
     [[nodiscard]] HydrostaticSetting settingOf(const HydrostaticTest& test) const;
     [[nodiscard]] std::optional<EarlierResult> earlierThan(const HydrostaticTest& test);
+    /// @param instead computes by another policy than the test's own; nothing is stored
     [[nodiscard]] Expected<report::HydrostaticReport> reportOn(const HydrostaticTest& test,
-                                                               const WhatIf& whatIf = {});
+                                                               const WhatIf& whatIf = {},
+                                                               const HydrostaticPolicy* instead = nullptr);
     [[nodiscard]] std::string staffName(const std::string& id);
     /// Signs the running test and stores its result beside the raw record.
     Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist);
@@ -66,6 +76,8 @@ Q_SIGNALS:
     void problemRaised(const fusain::Problem& problem);
 
 private:
+    Expected<void> saveVisitOfRun(const std::string& state);
+
     std::unique_ptr<store::LabBook> book_;
     LabCatalogue catalogue_;
     Clock clock_;

@@ -1,11 +1,11 @@
 #include "desktop/shell.hpp"
 
 #include "desktop/appearance.hpp"
+#include "desktop/lab_settings.hpp"
 #include "report/words.hpp"
 
 #include <QApplication>
 #include <QHBoxLayout>
-#include <QInputDialog>
 #include <QShortcut>
 #include <QVBoxLayout>
 
@@ -88,23 +88,28 @@ QWidget* Shell::buildSpine() {
     auto* foot = new QVBoxLayout;
     foot->setContentsMargins(12, 0, 12, 0);
     staff_->setAccessibleName(tr("Who is at the bench"));
-    for (const Staff& staff : session_.book().staff()) {
-        staff_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
-        if (staff.id == session_.atTheBench().id)
-            staff_->setCurrentIndex(staff_->count() - 1);
-    }
+    fillStaff();
     connect(staff_, &QComboBox::activated, this, [this] {
         for (const Staff& staff : session_.book().staff())
             if (staff.id == staff_->currentData().toString().toStdString())
                 session_.setAtTheBench(staff);
     });
-    auto* instruments = button(tr("Instruments…"));
-    connect(instruments, &QPushButton::clicked, this, &Shell::editLink);
+    auto* instruments = button(tr("The lab…"));
+    connect(instruments, &QPushButton::clicked, this, &Shell::editLab);
     for (QWidget* widget : std::initializer_list<QWidget*>{
              links_, instruments, label(tr("At the bench"), "soft"), staff_, bookName_})
         foot->addWidget(widget);
     layout->addLayout(foot);
     return spine;
+}
+
+void Shell::fillStaff() {
+    staff_->clear();
+    for (const Staff& staff : session_.book().staff()) {
+        staff_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
+        if (staff.id == session_.atTheBench().id)
+            staff_->setCurrentIndex(staff_->count() - 1);
+    }
 }
 
 QWidget* Shell::buildTop() {
@@ -159,34 +164,19 @@ void Shell::refresh() {
 
 void Shell::showLinks() {
     QStringList lines;
-    const QMap<QString, QString> names{{QStringLiteral("floor-scale"), tr("Scale")},
-                                       {QStringLiteral("load-cell"), tr("Load cell")},
-                                       {QStringLiteral("thermometer"), tr("Water")},
-                                       {QStringLiteral("spirometer"), tr("Spirometer")},
-                                       {QStringLiteral("room"), tr("Room")}};
     for (const QString& role : link::InstrumentHub::roles()) {
         const auto status = session_.hub().status(role);
         const QString dot = status.state == link::LinkState::Live  ? QStringLiteral("●")
                             : status.state == link::LinkState::Off ? QStringLiteral("·")
                                                                    : QStringLiteral("○");
-        lines << QStringLiteral("%1 %2: %3").arg(dot, names.value(role), link::wordsFor(status));
+        lines << QStringLiteral("%1 %2: %3").arg(dot, roleWords(role), link::wordsFor(status));
     }
     links_->setText(lines.join(QLatin1Char('\n')));
 }
 
-void Shell::editLink() {
-    bool chosen = false;
-    const QString role = QInputDialog::getItem(this, tr("Instruments"), tr("Which instrument?"),
-                                               link::InstrumentHub::roles(), 0, false, &chosen);
-    if (!chosen)
-        return;
-    const std::string key = "link." + role.toStdString();
-    const QString address = QInputDialog::getText(
-        this, tr("Instruments"), tr("How is it reached? none, tcp:host:port or serial:/dev/ttyUSB0:9600:none"),
-        QLineEdit::Normal, QString::fromStdString(session_.book().setting(key, "none")), &chosen);
-    if (chosen && session_.report(session_.book().setSetting(key, address.trimmed().toStdString(),
-                                                             session_.atTheBench().id)))
-        session_.hub().configure(role, link::LinkSettings::fromText(address.trimmed()));
+void Shell::editLab() {
+    LabSettings(session_, this).exec();
+    fillStaff();
 }
 
 void Shell::applyAppearance() {

@@ -35,7 +35,8 @@ private:
     void showProblem(const Problem& problem);
     void searchFor(const QString& text);
     void showLinks();
-    void editLink();
+    void editLab();
+    void fillStaff();
     [[nodiscard]] Place* current() const;
 
     Session& session_;

@@ -16,8 +16,9 @@ namespace {
 
 constexpr std::size_t longestLine = 65536;
 constexpr std::size_t outputChunk = 1 << 16;
-constexpr std::array<std::string_view, 10> names{"id",      "sex",     "age_y",   "height_cm",         "mass_kg",
-                                                 "gross_kg", "tare_kg", "water_c", "residual_volume_l", "vital_capacity_l"};
+constexpr std::array<std::string_view, 10> names{
+    "id",       "sex",     "age_y",   "height_cm",         "mass_kg",
+    "gross_kg", "tare_kg", "water_c", "residual_volume_l", "vital_capacity_l"};
 
 std::string_view trimmed(std::string_view text) {
     while (!text.empty() && (text.front() == ' ' || text.front() == '"'))
@@ -48,7 +49,8 @@ struct HydrostaticBatch::Row {
     std::array<bool, ColumnCount> given{};
 };
 
-HydrostaticBatch::HydrostaticBatch(const HydrostaticPolicy& policy, std::string where, Write write, Complain complain)
+HydrostaticBatch::HydrostaticBatch(const HydrostaticPolicy& policy, std::string where, Write write,
+                                   Complain complain)
     : policy_(policy), where_(std::move(where)), write_(std::move(write)), complain_(std::move(complain)) {}
 
 Expected<void> HydrostaticBatch::add(std::string_view piece) {
@@ -65,7 +67,8 @@ Expected<void> HydrostaticBatch::add(std::string_view piece) {
     }
     pending_ += piece;
     if (pending_.size() > longestLine)
-        return failure({FUSAIN_TEXT("A line is longer than 64 kB: this is not a table."), {}}, fmt::format("{}, line {}", where_, line_ + 1),
+        return failure({FUSAIN_TEXT("A line is longer than 64 kB: this is not a table."), {}},
+                       fmt::format("{}, line {}", where_, line_ + 1),
                        {FUSAIN_TEXT("Check the file; rows end with a line feed."), {}});
     return {};
 }
@@ -75,7 +78,8 @@ Expected<void> HydrostaticBatch::finish() {
         if (auto done = takeLine(pending_); !done)
             return done;
     if (line_ == 0)
-        return failure({FUSAIN_TEXT("The table is empty."), {}}, where_, {FUSAIN_TEXT("The first line names the columns."), {}});
+        return failure({FUSAIN_TEXT("The table is empty."), {}}, where_,
+                       {FUSAIN_TEXT("The first line names the columns."), {}});
     pending_.clear();
     write_(output_);
     output_.clear();
@@ -97,7 +101,8 @@ Expected<void> HydrostaticBatch::takeLine(std::string_view line) {
 
 Expected<void> HydrostaticBatch::takeHeader(std::string_view line) {
     if (line.starts_with("\xFF\xFE") || line.starts_with("\xFE\xFF"))
-        return failure({FUSAIN_TEXT("The file is in UTF-16."), {}}, where_, {FUSAIN_TEXT("Save it as UTF-8."), {}});
+        return failure({FUSAIN_TEXT("The file is in UTF-16."), {}}, where_,
+                       {FUSAIN_TEXT("Save it as UTF-8."), {}});
     if (line.starts_with("\xEF\xBB\xBF"))
         line.remove_prefix(3);
     std::array<bool, ColumnCount> found{};
@@ -113,7 +118,8 @@ Expected<void> HydrostaticBatch::takeHeader(std::string_view line) {
     }
     for (std::size_t column = 0; column < VitalCapacity; ++column)
         if (!found[column])
-            return failure({FUSAIN_TEXT("The column \"{1}\" is missing."), {std::string(names[column])}}, where_ + ", line 1",
+            return failure({FUSAIN_TEXT("The column \"{1}\" is missing."), {std::string(names[column])}},
+                           where_ + ", line 1",
                            {FUSAIN_TEXT("Columns are separated by commas; fusain-calc(1) lists them."), {}});
     output_ += outputHeader;
     return {};
@@ -123,7 +129,8 @@ bool HydrostaticBatch::readNumber(std::string_view cell, Column column, double& 
     const auto result = std::from_chars(cell.data(), cell.data() + cell.size(), value);
     if (result.ec == std::errc() && result.ptr == cell.data() + cell.size() && std::isfinite(value))
         return true;
-    reject(names[column], {FUSAIN_TEXT("\"{1}\" is not a number with a decimal point."), {std::string(cell.substr(0, 40))}});
+    reject(names[column],
+           {FUSAIN_TEXT("\"{1}\" is not a number with a decimal point."), {std::string(cell.substr(0, 40))}});
     return false;
 }
 
@@ -153,9 +160,11 @@ void HydrostaticBatch::takeRow(std::string_view line) {
         line.remove_prefix(comma + 1);
     }
     if (position + 1 < columnAt_.size())
-        return reject(names[0], {FUSAIN_TEXT("The row has {1} cells instead of {2}."), {std::to_string(position + 1), std::to_string(columnAt_.size())}});
+        return reject(names[0], {FUSAIN_TEXT("The row has {1} cells instead of {2}."),
+                                 {std::to_string(position + 1), std::to_string(columnAt_.size())}});
     if (row.sex != "male" && row.sex != "female")
-        return reject("sex", {FUSAIN_TEXT("sex must be male or female, not \"{1}\"."), {std::string(row.sex.substr(0, 40))}});
+        return reject("sex", {FUSAIN_TEXT("sex must be male or female, not \"{1}\"."),
+                              {std::string(row.sex.substr(0, 40))}});
     for (const Column column : {Age, Height, Mass, Gross, Tare, Water})
         if (!row.given[column])
             return reject(names[column], {FUSAIN_TEXT("The value is missing."), {}});
@@ -175,20 +184,30 @@ void HydrostaticBatch::compute(const Row& row) {
     const Years age(row.value[Age]);
     const Metres height = metresFromCentimetres(row.value[Height]);
     const bool child = age.value() < 17.0;
-    const auto* conversion = compartments::findDensityConversion(child ? policy_.childConversion : policy_.adultConversion);
+    const auto* conversion =
+        compartments::findDensityConversion(child ? policy_.childConversion : policy_.adultConversion);
     const auto constants = conversion->constantsFor(sex, age);
     if (!constants)
         return reject("age_y", {FUSAIN_TEXT("No conversion of the policy covers this age."), {}});
-    ResidualVolumeUsed residual{Litres(row.value[ResidualVolume]), policy_.measuredResidualVolumeError, true, {}, {}, true};
+    ResidualVolumeUsed residual{
+        Litres(row.value[ResidualVolume]), policy_.measuredResidualVolumeError, true, {}, {}, true};
     if (!row.given[ResidualVolume]) {
-        auto predicted = predictResidualVolume(policy_.residualVolumeEquation, sex, height, age, row.given[VitalCapacity] ? std::optional(Litres(row.value[VitalCapacity])) : std::nullopt);
+        auto predicted = predictResidualVolume(
+            policy_.residualVolumeEquation, sex, height, age,
+            row.given[VitalCapacity] ? std::optional(Litres(row.value[VitalCapacity])) : std::nullopt);
         if (!predicted)
             return reject("vital_capacity_l", predicted.error().what);
         residual = std::move(*predicted);
     }
-    const Uncertain net = Uncertain(row.value[Gross] - row.value[Tare], Source::UnderwaterReading, policy_.typedReadingError.value()) + Uncertain(0.0, Source::BetweenTrials, betweenTrialsError({}, 0.0));
-    const auto c = hydrostatic::compose({Uncertain(row.value[Mass], Source::DryMass, policy_.dryMassError.value()), net, Uncertain(row.value[Water], Source::WaterTemperature, policy_.waterTemperatureError.value()),
-                                         Uncertain(residual.volume.value(), Source::ResidualVolume, residual.standardError.value()), Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants, policy_.fatFreeDensitySpread, height});
+    const Uncertain net = Uncertain(row.value[Gross] - row.value[Tare], Source::UnderwaterReading,
+                                    policy_.typedReadingError.value()) +
+                          Uncertain(0.0, Source::BetweenTrials, betweenTrialsError({}, 0.0));
+    const auto c = hydrostatic::compose(
+        {Uncertain(row.value[Mass], Source::DryMass, policy_.dryMassError.value()), net,
+         Uncertain(row.value[Water], Source::WaterTemperature, policy_.waterTemperatureError.value()),
+         Uncertain(residual.volume.value(), Source::ResidualVolume, residual.standardError.value()),
+         Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants,
+         policy_.fatFreeDensitySpread, height});
     output_ += row.id;
     output_ += ',';
     append(output_, c.bodyDensity);

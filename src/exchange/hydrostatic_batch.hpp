@@ -7,9 +7,10 @@ namespace fusain::exchange {
 
 /// Computes a table of underwater weighings, one row a person, in constant memory.
 ///
-/// Input columns, in any order, named in the first line: id, sex (male or female), age_y, height_cm, mass_kg, gross_kg,
-/// tare_kg, water_c, residual_volume_l (empty: predicted by the policy), vital_capacity_l (may be missing altogether).
-/// Numbers have a decimal point. A row that cannot be computed is reported and left out; the rest goes on.
+/// Input columns, in any order, named in the first line: id, sex (male or female), age_y, height_cm, mass_kg,
+/// gross_kg, tare_kg, water_c, residual_volume_l (empty: predicted by the policy), vital_capacity_l (may be
+/// missing altogether). Numbers have a decimal point. A row that cannot be computed is reported and left out;
+/// the rest goes on.
 class HydrostaticBatch {
 public:
     using Write = std::function<void(std::string_view)>;
@@ -25,11 +26,25 @@ public:
     [[nodiscard]] std::size_t rejected() const { return rejected_; }
 
     static constexpr std::string_view outputHeader =
-        "id,body_density_kg_per_l,body_density_se,fat_percent,fat_percent_se,fat_percent_method_error,fat_mass_kg,fat_mass_se,fat_free_mass_kg,"
-        "fat_free_mass_se,fat_mass_index_kg_per_m2,fat_free_mass_index_kg_per_m2,residual_volume_l,residual_volume_how,flags\n";
+        "id,body_density_kg_per_l,body_density_se,fat_percent,fat_percent_se,fat_percent_method_error,fat_mass_"
+        "kg,fat_mass_se,fat_free_mass_kg,"
+        "fat_free_mass_se,fat_mass_index_kg_per_m2,fat_free_mass_index_kg_per_m2,residual_volume_l,residual_"
+        "volume_how,flags\n";
 
 private:
-    enum Column { Id, SexOf, Age, Height, Mass, Gross, Tare, Water, ResidualVolume, VitalCapacity, ColumnCount };
+    enum Column {
+        Id,
+        SexOf,
+        Age,
+        Height,
+        Mass,
+        Gross,
+        Tare,
+        Water,
+        ResidualVolume,
+        VitalCapacity,
+        ColumnCount
+    };
     struct Row;
     [[nodiscard]] Expected<void> takeLine(std::string_view line);
     [[nodiscard]] Expected<void> takeHeader(std::string_view line);

@@ -19,6 +19,7 @@ void started(HydrostaticTest& test, const Event& event) {
     test.id = event.subject;
     test.subject = subjectFromJson(event.data.at("subject"));
     test.policyId = event.data.at("policy").get<std::string>();
+    test.policy = event.data.value("policy_document", Json());
     test.protocolId = event.data.at("protocol").get<std::string>();
     test.startedBy = event.by;
     test.startedAt = event.at;

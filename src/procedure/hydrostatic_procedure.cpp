@@ -49,9 +49,11 @@ Expected<HydrostaticProcedure> HydrostaticProcedure::begin(HydrostaticSetting se
                                                            Journal& journal, Clock clock) {
     HydrostaticProcedure procedure(std::move(setting), std::move(atTheBench), journal, std::move(clock));
     procedure.test_.id = testId;
-    const Done started = procedure.append("test.started", {{"subject", toJson(subject)},
-                                                           {"policy", procedure.setting_.policy.id},
-                                                           {"protocol", procedure.setting_.protocol.id}});
+    const Done started =
+        procedure.append("test.started", {{"subject", toJson(subject)},
+                                          {"policy", procedure.setting_.policy.id},
+                                          {"policy_document", toJson(procedure.setting_.policy)},
+                                          {"protocol", procedure.setting_.protocol.id}});
     if (!started)
         return tl::unexpected(started.error());
     return procedure;
@@ -167,8 +169,7 @@ std::vector<const readiness::Rule*> HydrostaticProcedure::questions(HydrostaticS
 }
 
 const AnsweredQuestion* HydrostaticProcedure::answerTo(const std::string& ruleId) const {
-    const auto found = std::ranges::find(test_.answers, ruleId, &AnsweredQuestion::rule);
-    return found == test_.answers.end() ? nullptr : &*found;
+    return test_.answerTo(ruleId);
 }
 
 lung::SessionJudgement HydrostaticProcedure::vitalCapacity() const {
@@ -255,7 +256,17 @@ Done HydrostaticProcedure::answer(const std::string& ruleId, const readiness::An
         return refused({FUSAIN_TEXT("The protocol has no question \"{1}\"."), {ruleId}}, {});
     return appendOpen(
         "question.answered",
-        toJson(AnsweredQuestion{ruleId, answer, readiness::judge(*rule, answer), {}, {}, clock_()}));
+        toJson(AnsweredQuestion{
+            ruleId, rule->question, rule->effect, answer, readiness::judge(*rule, answer), {}, {}, clock_()}));
+}
+
+Done HydrostaticProcedure::answerAfterWaiting(const std::string& ruleId) {
+    const AnsweredQuestion* asked = answerTo(ruleId);
+    if (!asked || !asked->answer.hoursSince)
+        return refused({FUSAIN_TEXT("There is no time to wait for here."), {}}, {});
+    readiness::Answer now = asked->answer;
+    now.hoursSince = *now.hoursSince + minutesBetween(asked->at, clock_()) / 60.0;
+    return answer(ruleId, now);
 }
 
 Done HydrostaticProcedure::acceptDeviation(const std::string& ruleId, const std::string& reason) {

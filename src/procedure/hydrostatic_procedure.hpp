@@ -56,6 +56,8 @@ public:
     Done checkLoadCell(Kilograms tare, Kilograms referenceNominal, Kilograms referenceReading);
     Done readWaterTemperature(Celsius temperature, Origin origin);
     Done answer(const std::string& ruleId, const readiness::Answer& answer);
+    /// Judges the answer again with the time that has passed since it was given.
+    Done answerAfterWaiting(const std::string& ruleId);
     Done acceptDeviation(const std::string& ruleId, const std::string& reason);
     Done weighDry(Kilograms mass, Origin origin);
     Done readRoom(Celsius temperature, MillimetresOfMercury pressure, Origin origin);

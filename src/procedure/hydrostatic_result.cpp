@@ -139,6 +139,10 @@ Expected<ResidualVolumeUsed> predictResidualVolume(const std::string& equation, 
                                                    Years age, std::optional<Litres> vitalCapacity) {
     lung::PredictedVolume predicted{};
     std::string how;
+    if (age.value() < 17.0 && equation != "lung.residual-volume.polgar-1971")
+        return failure(
+            {FUSAIN_TEXT("No equation for adults may predict the residual volume of a child."), {}}, {},
+            {FUSAIN_TEXT("Measure it, or record the value and method of a measurement elsewhere."), {}});
     if (equation == "lung.residual-volume.crapo-1982") {
         predicted = lung::residualVolumeCrapo1982(sex, height, age);
         how = "Crapo 1982";
@@ -150,6 +154,9 @@ Expected<ResidualVolumeUsed> predictResidualVolume(const std::string& equation, 
             return tl::unexpected(missing("vital capacity"));
         predicted = lung::residualVolumeWilmore1969(sex, *vitalCapacity, age);
         how = "Wilmore 1969";
+    } else if (equation == "lung.residual-volume.polgar-1971") {
+        predicted = lung::residualVolumePolgar1971(sex, height, age);
+        how = "Polgar 1971, to be confirmed against the source";
     } else {
         return failure(
             {FUSAIN_TEXT("\"{1}\" is not a residual volume prediction of the catalogue."), {equation}});

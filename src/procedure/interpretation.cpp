@@ -127,8 +127,9 @@ std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResu
                               std::string(sourceName(budget.front().source))}});
     for (const AnsweredQuestion& answer : test.answers)
         if (!answer.finding.kept && !answer.acceptedReason.empty())
-            sentences.push_back({FUSAIN_TEXT("Preparation: {1} was not kept; gone on because: {2}."),
-                                 {answer.rule, answer.acceptedReason}});
+            sentences.push_back(
+                {FUSAIN_TEXT("Preparation not as asked: \"{1}\" Gone on because: {2}."),
+                 {answer.question.empty() ? answer.rule : answer.question, answer.acceptedReason}});
     sentences.insert(sentences.end(), result.flags.begin(), result.flags.end());
     return sentences;
 }

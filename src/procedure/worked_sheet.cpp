@@ -20,7 +20,7 @@ std::string citation(const std::string& equation) {
 }
 
 std::string originOf(const Reading& reading) {
-    return fmt::format("{} {}", reading.origin == Origin::Link ? "link" : "typed", clockText(reading.at));
+    return reading.origin == Origin::Link ? FUSAIN_TEXT("from the instrument") : FUSAIN_TEXT("typed");
 }
 
 template <class Q>

@@ -1,22 +1,22 @@
 #include "record/people.hpp"
 
 namespace fusain {
-namespace {
-
-Role roleFromText(const std::string& text) {
-    return text == "physiologist" ? Role::Physiologist : text == "trainee" ? Role::Trainee : Role::Technician;
-}
-
-} // namespace
-
 std::string_view sexText(Sex sex) {
     return sex == Sex::Male ? "male" : "female";
 }
 Sex sexFromText(const std::string& text) {
+    if (text != "male" && text != "female")
+        throw Json::other_error::create(501, "sex is \"" + text + "\" but must be male or female", nullptr);
     return text == "male" ? Sex::Male : Sex::Female;
 }
 std::string_view roleText(Role role) {
-    return role == Role::Physiologist ? "physiologist" : role == Role::Trainee ? "trainee" : "technician";
+    return role == Role::Physiologist ? FUSAIN_TEXT("physiologist")
+           : role == Role::Trainee    ? FUSAIN_TEXT("trainee")
+                                      : FUSAIN_TEXT("technician");
+}
+
+Role roleFromText(const std::string& text) {
+    return text == "physiologist" ? Role::Physiologist : text == "trainee" ? Role::Trainee : Role::Technician;
 }
 
 std::optional<Problem> problemWith(const Client& client, Instant now) {

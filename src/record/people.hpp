@@ -39,7 +39,10 @@ struct Staff {
 [[nodiscard]] Expected<Staff> staffFromJson(const Json& json, const std::string& where);
 
 [[nodiscard]] std::string_view sexText(Sex sex);
+/// "male" or "female"; any other text throws Json::exception, which readDocument turns into a Problem: a sex is
+/// never guessed.
 [[nodiscard]] Sex sexFromText(const std::string& text);
 [[nodiscard]] std::string_view roleText(Role role);
+[[nodiscard]] Role roleFromText(const std::string& text);
 
 } // namespace fusain

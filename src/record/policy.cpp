@@ -101,7 +101,7 @@ Expected<HydrostaticPolicy> policyFromJson(const Json& json, const std::string& 
                     json.value("maximum_trials", 10)};
         p.residualVolumeEquation = json.at("residual_volume_equation").get<std::string>();
         p.gutGas = Litres(json.at("gut_gas_l").get<double>());
-        p.gutGasError = Litres(json.value("gut_gas_error_l", 0.05));
+        p.gutGasError = Litres(json.value("gut_gas_error_l", 0.1));
         p.adultConversion = json.at("adult_conversion").get<std::string>();
         p.childConversion = json.at("child_conversion").get<std::string>();
         p.fatReference = json.at("fat_reference").get<std::string>();

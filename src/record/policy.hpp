@@ -13,7 +13,7 @@ struct HydrostaticPolicy {
     hydrostatic::TrialPolicy trials;
     std::string residualVolumeEquation = "lung.residual-volume.crapo-1982";
     Litres gutGas{0.1};
-    Litres gutGasError{0.05};
+    Litres gutGasError{0.1};
     std::string adultConversion = "fat.density.siri-1961";
     std::string childConversion = "fat.density.lohman-1989";
     std::string fatReference = "fat-percent.gallagher-2000.white";

@@ -22,8 +22,7 @@ void header(PageFlow& flow, const HydrostaticReport& report) {
     flow.title(tr("Your body composition"));
     const QString who = QString::fromStdString(report.namesHidden ? report.client.code : report.client.name);
     flow.paragraph(tr("%1 · underwater weighing on %2 · %3")
-                       .arg(who, QString::fromStdString(longText(dateOf(report.test.startedAt))),
-                            QString::fromStdString(report.labName)),
+                       .arg(who, longDay(report.test.startedAt), QString::fromStdString(report.labName)),
                    10.5, printPalette().softInk);
     if (report.test.version > 1)
         flow.paragraph(tr("This is version %1. It replaces an earlier page: %2")
@@ -88,8 +87,7 @@ void comparison(PageFlow& flow, const HydrostaticReport& report) {
         return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size)
                                        : tr("%1: %2 more.").arg(what, size);
     };
-    flow.heading(
-        tr("Since your last test, %1").arg(QString::fromStdString(longText(dateOf(report.earlier->at)))));
+    flow.heading(tr("Since your last test, %1").arg(longDay(report.earlier->at)));
     flow.paragraph(words(changes.fatMass, tr("Fat")) + QLatin1Char(' ') +
                    words(changes.fatFreeMass, tr("Everything else")));
 }

@@ -23,14 +23,14 @@ QString plain(const std::string& text) {
 void heading(PageFlow& flow, const HydrostaticReport& report) {
     const HydrostaticTest& test = report.test;
     flow.title(tr("Underwater weighing, lab copy"));
-    flow.paragraph(
-        tr("%1 · %2, %3 y, %4 cm · %5 %6 UTC · test %7, version %8")
-            .arg(report.namesHidden ? plain(report.client.code) : plain(report.client.name),
-                 plain(std::string(sexText(test.subject.sex))), number(std::floor(test.subject.age.value()), 0),
-                 number(centimetres(test.subject.height), 1), plain(longText(dateOf(test.startedAt))),
-                 plain(clockText(test.startedAt)), plain(test.id))
-            .arg(test.version),
-        9.5, printPalette().softInk);
+    flow.paragraph(tr("%1 · %2, %3 y, %4 cm · %5 %6 · test %7, version %8")
+                       .arg(report.namesHidden ? plain(report.client.code) : plain(report.client.name),
+                            plain(std::string(sexText(test.subject.sex))),
+                            number(std::floor(test.subject.age.value()), 0),
+                            number(centimetres(test.subject.height), 1), longDay(test.startedAt),
+                            clock(test.startedAt), plain(test.id))
+                       .arg(test.version),
+                   9.5, printPalette().softInk);
     if (test.version > 1)
         flow.paragraph(tr("Amended: %1. The earlier version is kept.").arg(plain(test.amendmentReason)));
     if (test.state != TestState::Signed)
@@ -95,7 +95,7 @@ void trials(PageFlow& flow, const HydrostaticReport& report) {
                               : used          ? tr("used")
                                               : tr("counts, not used by the rule");
         flow.row({QString::number(trial.number), number(trial.gross.value(), 3),
-                  number((trial.gross - report.result.tare).value(), 3), plain(clockText(trial.at)), state},
+                  number((trial.gross - report.result.tare).value(), 3), clock(trial.at), state},
                  columns, false, numbers);
     }
     flow.paragraph(say(report.result.trials.message));
@@ -115,8 +115,14 @@ void trials(PageFlow& flow, const HydrostaticReport& report) {
                 painter.setPen(printPalette().softInk);
                 painter.drawText(QRectF(half.left() + 48, half.top(), 100, 12), Qt::AlignLeft,
                                  tr("trial %1, kg").arg(pair[k].number));
-                paintTrace(painter, half.adjusted(0, 8, 0, 0),
-                           {pair[k].trace, hydrostatic::analyseTrace(pair[k].trace)}, printPalette());
+                // The figure is drawn for the screen: on paper it stands at seven tenths.
+                const QRectF area70(0, 0, half.width() / 0.7, (half.height() - 10.0) / 0.7);
+                painter.save();
+                painter.translate(half.left(), half.top() + 10.0);
+                painter.scale(0.7, 0.7);
+                paintTrace(painter, area70, {pair[k].trace, hydrostatic::analyseTrace(pair[k].trace)},
+                           printPalette());
+                painter.restore();
             }
         });
     }
@@ -127,8 +133,7 @@ void preparation(PageFlow& flow, const HydrostaticReport& report) {
     flow.heading(tr("Checks, lungs and preparation"));
     if (test.loadCell)
         flow.paragraph(tr("Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.")
-                           .arg(plain(clockText(test.loadCell->at)),
-                                number(test.loadCell->referenceNominal.value(), 3),
+                           .arg(clock(test.loadCell->at), number(test.loadCell->referenceNominal.value(), 3),
                                 number(test.loadCell->referenceReading.value(), 3),
                                 number(test.loadCell->tare.value(), 3)),
                        9);
@@ -188,13 +193,14 @@ void policies(PageFlow& flow, const HydrostaticReport& report) {
         flow.paragraph(plain(report.test.interpretation), 9.5);
     }
     flow.heading(tr("Signed"));
-    flow.paragraph(report.test.signature ? tr("%1 and %2, %3 UTC")
-                                               .arg(plain(report.technician),
-                                                    report.physiologist.empty() ? tr("no physiologist")
-                                                                                : plain(report.physiologist),
-                                                    plain(isoText(report.test.signature->at)))
-                                         : tr("not yet"),
-                   9.5);
+    flow.paragraph(
+        report.test.signature
+            ? tr("%1 and %2, %3")
+                  .arg(plain(report.technician),
+                       report.physiologist.empty() ? tr("no physiologist") : plain(report.physiologist),
+                       longDay(report.test.signature->at) + QLatin1Char(' ') + clock(report.test.signature->at))
+            : tr("not yet"),
+        9.5);
 }
 
 } // namespace

@@ -1,6 +1,8 @@
 #include "report/words.hpp"
 
 #include <QCoreApplication>
+#include <QDateTime>
+#include <QLocale>
 
 namespace fusain::report {
 
@@ -22,6 +24,24 @@ QString say(const Problem& problem) {
     if (!problem.remedy.empty())
         parts << say(problem.remedy);
     return parts.join(QLatin1Char(' '));
+}
+
+QString clock(Instant instant) {
+    return QDateTime::fromMSecsSinceEpoch(instant.milliseconds).toString(QStringLiteral("HH:mm"));
+}
+
+QString day(Instant instant) {
+    return QDateTime::fromMSecsSinceEpoch(instant.milliseconds).toString(QStringLiteral("yyyy-MM-dd"));
+}
+
+QString longDay(Instant instant) {
+    return QLocale().toString(QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date(),
+                              QStringLiteral("d MMMM yyyy"));
+}
+
+Instant startOfLocalDay(Instant instant, int daysLater) {
+    const QDate date = QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date().addDays(daysLater);
+    return {date.startOfDay().toMSecsSinceEpoch()};
 }
 
 } // namespace fusain::report

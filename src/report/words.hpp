@@ -1,6 +1,7 @@
 #pragma once
 #include "core/message.hpp"
 #include "core/problem.hpp"
+#include "record/calendar.hpp"
 
 #include <QString>
 
@@ -12,5 +13,15 @@ namespace fusain::report {
 [[nodiscard]] QString say(std::string_view marked);
 /// What happened, where, what was kept, what to do.
 [[nodiscard]] QString say(const Problem& problem);
+
+// Times are kept in UTC and said in the lab's own zone, which is the computer's.
+/// "07:40"
+[[nodiscard]] QString clock(Instant instant);
+/// "2026-03-12"
+[[nodiscard]] QString day(Instant instant);
+/// "12 March 2026", in the language of the program
+[[nodiscard]] QString longDay(Instant instant);
+/// The moment at which the lab's calendar day of `instant` begins, `daysLater` days on.
+[[nodiscard]] Instant startOfLocalDay(Instant instant, int daysLater = 0);
 
 } // namespace fusain::report

@@ -89,7 +89,8 @@ public:
 
     // Visits, tests, results, checks
     Expected<void> save(const Visit& visit, const std::string& by);
-    [[nodiscard]] std::vector<Visit> visitsOn(Date day);
+    /// Visits from `from` up to but not including `to`, in order of time.
+    [[nodiscard]] std::vector<Visit> visitsBetween(Instant from, Instant to);
     [[nodiscard]] std::vector<Visit> visitsOf(const std::string& clientId);
     /// The newest version of each test of a client, oldest first.
     [[nodiscard]] std::vector<HydrostaticTest> testsOf(const std::string& clientId);

@@ -98,10 +98,10 @@ std::vector<Staff> LabBook::staff() {
         [](const QSqlQuery& row) { return kept(staffFromJson(documentIn(row, 0), "staff")); });
 }
 
-std::vector<Visit> LabBook::visitsOn(Date day) {
+std::vector<Visit> LabBook::visitsBetween(Instant from, Instant to) {
     return collect<Visit>(run(QSqlDatabase::database(connection_),
-                              visitColumns + QStringLiteral("WHERE substr(at, 1, 10) = ? ORDER BY at"),
-                              {text(isoText(day))}),
+                              visitColumns + QStringLiteral("WHERE at >= ? AND at < ? ORDER BY at"),
+                              {text(isoText(from)), text(isoText(to))}),
                           visitIn);
 }
 

@@ -91,6 +91,8 @@ HydrostaticTest fullTest() {
     test.loadCell = LoadCellCheck{Kilograms(0.1), Kilograms(5.0), Kilograms(5.001), now};
     test.waterTemperature = Reading{34.1, Origin::Link, now};
     test.answers = {{"hw_food",
+                     "When did you last eat?",
+                     readiness::Effect::Under,
                      {3.5, false, std::nullopt, ""},
                      {false, readiness::Action::Wait, 30.0},
                      "late lunch",

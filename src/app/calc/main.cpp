@@ -25,7 +25,9 @@ int complain(const Problem& problem) {
     return CannotCompute;
 }
 
-std::string jsonText(std::string_view text) { return Json(std::string(text)).dump(); }
+std::string jsonText(std::string_view text) {
+    return Json(std::string(text)).dump();
+}
 
 int evaluate(const std::string& id, const std::vector<std::string>& pairs) {
     std::map<std::string, std::string> arguments;
@@ -42,9 +44,14 @@ int evaluate(const std::string& id, const std::vector<std::string>& pairs) {
     std::string flags;
     for (const std::string& flag : value->flags)
         flags += (flags.empty() ? "" : ", ") + jsonText(flag);
-    const auto number = [](double x) { return std::isfinite(x) ? fmt::format("{:.17g}", x) : std::string("null"); };
-    fmt::print("{{\"id\": {}, \"value\": {}, \"unit\": {}, \"standard_error\": {}, \"flags\": [{}], \"source\": {}}}\n", jsonText(id), number(value->value), jsonText(equation->unit),
-               value->standardError ? number(*value->standardError) : "null", flags, jsonText(equation->citation));
+    const auto number = [](double x) {
+        return std::isfinite(x) ? fmt::format("{:.17g}", x) : std::string("null");
+    };
+    fmt::print("{{\"id\": {}, \"value\": {}, \"unit\": {}, \"standard_error\": {}, \"flags\": [{}], "
+               "\"source\": {}}}\n",
+               jsonText(id), number(value->value), jsonText(equation->unit),
+               value->standardError ? number(*value->standardError) : "null", flags,
+               jsonText(equation->citation));
     return Done;
 }
 
@@ -58,8 +65,16 @@ Json describe(const Equation& equation) {
             entry.update({{"unit", input.unit}, {"minimum", input.minimum}, {"maximum", input.maximum}});
         inputs.push_back(entry);
     }
-    return {{"id", equation.id}, {"title", equation.title}, {"formula", equation.formula}, {"unit", equation.unit}, {"validity", equation.validity}, {"source", equation.citation},
-            {"grade", std::string(1, equation.grade)}, {"status", equation.grade == 'A' ? "certain" : "to be confirmed against the source"}, {"caveat", equation.caveat}, {"inputs", inputs}};
+    return {{"id", equation.id},
+            {"title", equation.title},
+            {"formula", equation.formula},
+            {"unit", equation.unit},
+            {"validity", equation.validity},
+            {"source", equation.citation},
+            {"grade", std::string(1, equation.grade)},
+            {"status", equation.grade == 'A' ? "certain" : "to be confirmed against the source"},
+            {"caveat", equation.caveat},
+            {"inputs", inputs}};
 }
 
 int listEquations() {
@@ -85,14 +100,20 @@ int listFolder(const char* name) {
     return Done;
 }
 
-Expected<HydrostaticPolicy> choosePolicy(const std::string& wanted, const std::string& recorded) {
+Expected<HydrostaticPolicy> choosePolicy(const std::string& wanted, const std::string& recorded,
+                                         const Json& kept = {}) {
+    if (wanted.empty() && !kept.is_null())
+        return policyFromJson(kept, "the record's own policy");
     const auto catalogue = store::readCatalogue(store::dataFolder());
     if (!catalogue)
         return tl::unexpected(catalogue.error());
-    const std::string id = !wanted.empty() ? wanted : !recorded.empty() ? recorded : catalogue->policies.front().id;
+    const std::string id = !wanted.empty()     ? wanted
+                           : !recorded.empty() ? recorded
+                                               : catalogue->policies.front().id;
     if (const HydrostaticPolicy* policy = catalogue->policy(id))
         return *policy;
-    return failure({FUSAIN_TEXT("There is no policy called \"{1}\"."), {id}}, {}, {FUSAIN_TEXT("List them with: fusain-calc policies"), {}});
+    return failure({FUSAIN_TEXT("There is no policy called \"{1}\"."), {id}}, {},
+                   {FUSAIN_TEXT("List them with: fusain-calc policies"), {}});
 }
 
 int runRecord(const std::string& file, const std::string& policyId, bool asText) {
@@ -102,7 +123,7 @@ int runRecord(const std::string& file, const std::string& policyId, bool asText)
     const auto test = hydrostaticTestFromJson(*json, file);
     if (!test)
         return complain(test.error());
-    const auto policy = choosePolicy(policyId, test->policyId);
+    const auto policy = choosePolicy(policyId, test->policyId, test->policy);
     if (!policy)
         return complain(policy.error());
     const auto result = computeHydrostatic(*test, *policy);
@@ -118,7 +139,14 @@ int runRecord(const std::string& file, const std::string& policyId, bool asText)
     Json output = toJson(*result, *test, *policy);
     Json lines = Json::array();
     for (const WorkedLine& line : sheet)
-        lines.push_back({{"symbol", line.symbol}, {"name", line.name}, {"value", line.value}, {"unit", line.unit}, {"standard_error", line.plusMinus}, {"how", line.how}, {"formula", line.formula}, {"source", line.source}});
+        lines.push_back({{"symbol", line.symbol},
+                         {"name", line.name},
+                         {"value", line.value},
+                         {"unit", line.unit},
+                         {"standard_error", line.plusMinus},
+                         {"how", line.how},
+                         {"formula", line.formula},
+                         {"source", line.source}});
     output["worked_sheet"] = lines;
     std::cout << output.dump(1) << '\n';
     return Done;
@@ -130,9 +158,14 @@ int batch(const std::string& file, const std::string& policyId) {
         return complain(policy.error());
     std::FILE* input = file == "-" ? stdin : std::fopen(file.c_str(), "rb");
     if (!input)
-        return complain({{FUSAIN_TEXT("The file cannot be read."), {}}, file, {}, {FUSAIN_TEXT("Check the name and the permissions."), {}}});
+        return complain({{FUSAIN_TEXT("The file cannot be read."), {}},
+                         file,
+                         {},
+                         {FUSAIN_TEXT("Check the name and the permissions."), {}}});
     exchange::HydrostaticBatch computer(
-        *policy, file == "-" ? "standard input" : file, [](std::string_view text) { std::fwrite(text.data(), 1, text.size(), stdout); }, [](const Problem& problem) { complain(problem); });
+        *policy, file == "-" ? "standard input" : file,
+        [](std::string_view text) { std::fwrite(text.data(), 1, text.size(), stdout); },
+        [](const Problem& problem) { complain(problem); });
     std::vector<char> buffer(1 << 18);
     Expected<void> done;
     for (std::size_t count = 0; done && (count = std::fread(buffer.data(), 1, buffer.size(), input)) > 0;)
@@ -146,7 +179,8 @@ int batch(const std::string& file, const std::string& policyId) {
     if (std::fflush(stdout) != 0)
         return complain({{FUSAIN_TEXT("The output could not be written: is the disk full?"), {}}, {}, {}, {}});
     if (computer.rejected() > 0)
-        std::cerr << fmt::format("fusain-calc: {} rows computed, {} left out.\n", computer.computed(), computer.rejected());
+        std::cerr << fmt::format("fusain-calc: {} rows computed, {} left out.\n", computer.computed(),
+                                 computer.rejected());
     return computer.rejected() > 0 ? SomeRowsBad : Done;
 }
 
@@ -155,7 +189,11 @@ int verify(const std::string& path) {
     if (!book)
         return complain(book.error());
     const auto verification = (*book)->verify();
-    std::cout << Json{{"events", verification.events}, {"sound", verification.sound()}, {"faults", verification.faults}}.dump(1) << '\n';
+    std::cout << Json{{"events", verification.events},
+                      {"sound", verification.sound()},
+                      {"faults", verification.faults}}
+                     .dump(1)
+              << '\n';
     return verification.sound() ? Done : Unsound;
 }
 

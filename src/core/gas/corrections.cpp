@@ -19,4 +19,13 @@ double btpsFromAtps(Celsius temperature, MillimetresOfMercury pressure) {
            (273.0 + temperature.value());
 }
 
+double stpdFromAtps(Celsius temperature, MillimetresOfMercury pressure) {
+    return (pressure.value() - vapourPressureBuck1981(temperature).value()) / 760.0 * 273.0 /
+           (273.0 + temperature.value());
+}
+
+double btpsFromAtpd(Celsius temperature, MillimetresOfMercury pressure) {
+    return pressure.value() / (pressure.value() - 47.0) * 310.0 / (273.0 + temperature.value());
+}
+
 } // namespace fusain::gas

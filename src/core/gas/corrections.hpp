@@ -23,4 +23,16 @@ namespace fusain::gas {
 /// @par Source Quanjer PhH et al (1993), Eur Respir J 6 Suppl 16:5-40.
 [[nodiscard]] double btpsFromAtps(Celsius temperature, MillimetresOfMercury pressure);
 
+/// Factor from ambient, saturated (ATPS) to standard conditions, dry (STPD: 0 °C, 760 mmHg).
+/// @param temperature 17 … 40 °C  @param pressure 500 … 800 mmHg
+/// @return dimensionless, (PB − PH2O(T))/760 × 273/(273 + T), PH2O by Buck
+/// @par Source Quanjer PhH et al (1993), Eur Respir J 6 Suppl 16:5-40.
+[[nodiscard]] double stpdFromAtps(Celsius temperature, MillimetresOfMercury pressure);
+
+/// Factor from dry gas at ambient conditions (ATPD, metered from a cylinder) to body conditions (BTPS).
+/// @param temperature 17 … 40 °C  @param pressure 500 … 800 mmHg
+/// @return dimensionless, PB/(PB − 47) × 310/(273 + T)
+/// @par Source gas laws; Quanjer PhH et al (1993), Eur Respir J 6 Suppl 16:5-40.
+[[nodiscard]] double btpsFromAtpd(Celsius temperature, MillimetresOfMercury pressure);
+
 } // namespace fusain::gas

@@ -1,6 +1,7 @@
 #include "core/lung/static_volumes.hpp"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fusain::lung {
 namespace {
@@ -57,6 +58,30 @@ PredictedVolume totalLungCapacityCrapo1982(Sex sex, Metres height, Years age) {
     const double H = centimetres(height), A = age.value();
     return {choose(sex, 0.0795 * H + 0.0032 * A - 7.333, 0.0590 * H - 4.537), choose(sex, 0.79, 0.54),
             crapoValid(height, age)};
+}
+
+PredictedVolume totalLungCapacityEcsc1993(Sex sex, Metres height, Years age) {
+    const double H = height.value();
+    return {choose(sex, 7.99 * H - 7.08, 6.60 * H - 5.79), choose(sex, 0.70, 0.60),
+            ecscValid(sex, height, age)};
+}
+
+PredictedVolume residualVolumePolgar1971(Sex, Metres height, Years age) {
+    const Litres volume(0.0041e-3 * std::pow(centimetres(height), 2.41));
+    return {volume, 0.25 * volume,
+            between(centimetres(height), 110.0, 170.0) && between(age.value(), 5.0, 17.0)};
+}
+
+PredictedVolume forcedVitalCapacityCrapo1981(Sex sex, Metres height, Years age) {
+    const double H = centimetres(height), A = age.value();
+    return {choose(sex, 0.0600 * H - 0.0214 * A - 4.650, 0.0491 * H - 0.0216 * A - 3.590),
+            choose(sex, 0.644, 0.393), crapoValid(height, age)};
+}
+
+PredictedVolume forcedVitalCapacityEcsc1993(Sex sex, Metres height, Years age) {
+    const double H = height.value(), A = std::max(25.0, age.value());
+    return {choose(sex, 5.76 * H - 0.026 * A - 4.34, 4.43 * H - 0.026 * A - 2.89), choose(sex, 0.61, 0.43),
+            ecscValid(sex, height, age)};
 }
 
 PredictedVolume forcedVitalCapacityHankinson1999(Sex sex, Metres height, Years age) {

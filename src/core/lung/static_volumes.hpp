@@ -43,6 +43,24 @@ struct PredictedVolume {
 /// @par Source Crapo RO et al (1982), Bull Eur Physiopathol Respir 18:419-425.
 [[nodiscard]] PredictedVolume totalLungCapacityCrapo1982(Sex sex, Metres height, Years age);
 
+/// Total lung capacity. @return M 7.99H − 7.08, F 6.60H − 5.79 (H m); RSD 0.70 / 0.60 L
+/// @par Source Quanjer PhH et al (1993), Eur Respir J 6 Suppl 16:5-40.
+[[nodiscard]] PredictedVolume totalLungCapacityEcsc1993(Sex sex, Metres height, Years age);
+
+/// Residual volume of children, textbook curve. @param height 1.10 … 1.70 m
+/// @return 0.0041·H^2.41 mL (H cm), both sexes; scatter about 25 %. To be confirmed against the source: never a
+/// default.
+/// @par Source Polgar G, Promadhat V (1971), Pulmonary Function Testing in Children, Saunders.
+[[nodiscard]] PredictedVolume residualVolumePolgar1971(Sex sex, Metres height, Years age);
+
+/// Forced vital capacity. @return M 0.0600H − 0.0214A − 4.650, F 0.0491H − 0.0216A − 3.590; SEE 0.644 / 0.393 L
+/// @par Source Crapo RO, Morris AH, Gardner RM (1981), Am Rev Respir Dis 123:659-664.
+[[nodiscard]] PredictedVolume forcedVitalCapacityCrapo1981(Sex sex, Metres height, Years age);
+
+/// Forced vital capacity. @return M 5.76H − 0.026A − 4.34, F 4.43H − 0.026A − 2.89 (H m); RSD 0.61 / 0.43 L
+/// @par Source Quanjer PhH et al (1993), Eur Respir J 6 Suppl 16:5-40.
+[[nodiscard]] PredictedVolume forcedVitalCapacityEcsc1993(Sex sex, Metres height, Years age);
+
 /// Forced vital capacity, the reference against which a measured vital capacity is judged plausible.
 /// @param age 8 … 80 y  @param height 1.10 … 2.00 m
 /// @return L; standard error derived from the lower limit of normal (mean − 1.645 SE)

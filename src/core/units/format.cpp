@@ -19,6 +19,53 @@ std::string withRealMinus(std::string text) {
 
 } // namespace
 
+std::string_view unitOf(Dimension dimension, UnitSystem system) {
+    const bool metric = system == UnitSystem::Metric;
+    switch (dimension) {
+    case Dimension::Mass:
+        return metric ? "kg" : "lb";
+    case Dimension::Height:
+        return metric ? "cm" : "in";
+    case Dimension::Temperature:
+        return metric ? "°C" : "°F";
+    case Dimension::Plain:
+        break;
+    }
+    return "";
+}
+
+double shownFromKept(Dimension dimension, double kept, UnitSystem system) {
+    if (system == UnitSystem::Metric)
+        return kept;
+    switch (dimension) {
+    case Dimension::Mass:
+        return pounds(Kilograms(kept));
+    case Dimension::Height:
+        return inches(metresFromCentimetres(kept));
+    case Dimension::Temperature:
+        return fahrenheit(Celsius(kept));
+    case Dimension::Plain:
+        break;
+    }
+    return kept;
+}
+
+double keptFromShown(Dimension dimension, double shown, UnitSystem system) {
+    if (system == UnitSystem::Metric)
+        return shown;
+    switch (dimension) {
+    case Dimension::Mass:
+        return massFromPounds(shown).value();
+    case Dimension::Height:
+        return centimetres(lengthFromInches(shown));
+    case Dimension::Temperature:
+        return temperatureFromFahrenheit(shown).value();
+    case Dimension::Plain:
+        break;
+    }
+    return shown;
+}
+
 std::string fixed(double value, int decimals) {
     if (!std::isfinite(value))
         return "\u2014";

@@ -9,6 +9,19 @@ namespace fusain {
 /// How quantities are shown. Storage and computation are always metric.
 enum class UnitSystem { Metric, UsCustomary };
 
+/// What kind of quantity a typed or shown number is, for the units of the lab.
+enum class Dimension {
+    Plain,      ///< the same in every system
+    Mass,       ///< kg or lb
+    Height,     ///< kept in cm; cm or in
+    Temperature ///< °C or °F
+};
+/// The unit in which people of this system read the dimension; empty for Plain.
+[[nodiscard]] std::string_view unitOf(Dimension dimension, UnitSystem system);
+/// From the kept unit (kg, cm, °C) to the shown one, and back. Exact conversions; nothing is rounded.
+[[nodiscard]] double shownFromKept(Dimension dimension, double kept, UnitSystem system);
+[[nodiscard]] double keptFromShown(Dimension dimension, double shown, UnitSystem system);
+
 /// A number made ready for people: rounded text and its unit, never used for computing.
 struct Shown {
     std::string number;

@@ -301,7 +301,7 @@ void BenchPlace::endTest() {
     const QString reason = askReason(this, tr("End without a result"),
                                      tr("Why does the test end here (rebooked, refused, unwell …)?"));
     if (!reason.isEmpty())
-        session_.report(session_.run()->refuse(reason.toStdString()));
+        session_.report(session_.endRun(reason.toStdString()));
 }
 
 void BenchPlace::goPastCheck() {

@@ -94,10 +94,10 @@ void SignPanel::refresh() {
         physiologist_->setCurrentIndex(physiologist_->count() - 1);
     }
     const auto& signature = run().test().signature;
-    summary_->setText(signature ? tr("Signed by %1 and %2 at %3 UTC. Version %4.")
+    summary_->setText(signature ? tr("Signed by %1 and %2 at %3. Version %4.")
                                       .arg(QString::fromStdString(session_.staffName(signature->technician)),
                                            QString::fromStdString(session_.staffName(signature->physiologist)),
-                                           QString::fromStdString(clockText(signature->at)))
+                                           report::clock(signature->at))
                                       .arg(run().test().version)
                                 : tr("Version %1, not signed yet.").arg(run().test().version));
 }
@@ -204,8 +204,7 @@ void ReportPanel::primary() {
     const auto client = session_.book().client(run().test().subject.clientId);
     const QString name =
         QStringLiteral("%1-%2-%3.pdf")
-            .arg(QString::fromStdString(client ? client->code : "client"),
-                 QString::fromStdString(isoText(dateOf(run().test().startedAt))),
+            .arg(QString::fromStdString(client ? client->code : "client"), report::day(run().test().startedAt),
                  copy_->currentIndex() == 0 ? QStringLiteral("client") : QStringLiteral("lab"));
     const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), name, tr("PDF (*.pdf)"));
     if (!path.isEmpty())

@@ -44,11 +44,12 @@ void paintBlow(QPainter& painter, const QRectF& area, const std::vector<lung::Vo
 LungsPanel::LungsPanel(Session& session)
     : StepPanel(session, HydrostaticStep::VitalCapacity),
       plot_(new FigureView(tr("Exhaled volume over time"), 150)),
-      temperature_(new ValueField(tr("Room temperature at the spirometer"), QStringLiteral("°C"))),
+      temperature_(new ValueField(tr("Room temperature at the spirometer"), {})),
       pressure_(new ValueField(tr("Air pressure"), tr("mmHg"))),
       typed_(new ValueField(tr("Vital capacity, as the spirometer shows"), tr("L, room conditions"))),
       residual_(new ValueField(tr("Or: residual volume measured elsewhere"), tr("L BTPS"))),
       method_(new QLineEdit), efforts_(label({}, "heading")) {
+    temperature_->setDimension(Dimension::Temperature, session.units());
     method_->setPlaceholderText(tr("by which method"));
     method_->setAccessibleName(tr("Method of the residual volume"));
     method_->setMaximumWidth(240);
@@ -109,6 +110,7 @@ void LungsPanel::finishEffort() {
 void LungsPanel::refresh() {
     const auto& test = run().test();
     plot_->setVisible(linked());
+    temperature_->setDimension(Dimension::Temperature, session_.units());
     if (test.roomTemperature && test.pressure) {
         temperature_->setValue(test.roomTemperature->value, 1);
         pressure_->setValue(test.pressure->value, 1);

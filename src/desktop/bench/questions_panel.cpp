@@ -4,22 +4,45 @@
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QTimer>
 #include <algorithm>
 #include <cmath>
 
 namespace fusain::desktop {
+namespace {
+
+QString givenText(const readiness::Answer& answer) {
+    if (!answer.choice.empty())
+        return QString::fromStdString(answer.choice);
+    if (answer.never)
+        return QObject::tr("never");
+    if (answer.hoursSince)
+        return QObject::tr("%1 h before").arg(QString::fromStdString(fixed(*answer.hoursSince, 1)));
+    return answer.number ? QString::fromStdString(fixed(*answer.number, 2)) : QObject::tr("unknown");
+}
+
+} // namespace
 
 QuestionsPanel::QuestionsPanel(Session& session, HydrostaticStep step)
     : StepPanel(session, step), question_(label({}, "title")), effect_(label({}, "soft")),
-      choices_(new QWidget), typed_(new QLineEdit), list_(new QListWidget) {
+      choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))), list_(new QListWidget) {
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);
     typed_->setAccessibleName(tr("Answer"));
     typed_->setMaximumWidth(280);
     list_->setAccessibleName(tr("Questions and answers"));
-    for (QWidget* widget : std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, list_})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, rebook_, list_})
         body()->addWidget(widget);
     body()->setStretchFactor(list_, 1);
+    body()->setAlignment(rebook_, Qt::AlignLeft);
+    connect(rebook_, &QPushButton::clicked, this, &QuestionsPanel::rebook);
+    auto* clock = new QTimer(this);
+    connect(clock, &QTimer::timeout, this, [this] {
+        if (isVisible())
+            Q_EMIT touched(); // a wait may be over
+    });
+    clock->start(5000);
     connect(list_, &QListWidget::currentRowChanged, this, &QuestionsPanel::showQuestion);
     connect(typed_, &QLineEdit::returnPressed, this, &QuestionsPanel::primary);
     connect(typed_, &QLineEdit::textEdited, this, &StepPanel::touched);
@@ -31,19 +54,15 @@ const readiness::Rule* QuestionsPanel::current() const {
 }
 
 QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
-    const auto& answer = answered.answer;
-    QString text = !answer.choice.empty() ? QString::fromStdString(answer.choice)
-                   : answer.never         ? tr("never")
-                   : answer.hoursSince
-                       ? tr("%1 h ago").arg(QString::fromStdString(fixed(*answer.hoursSince, 1)))
-                   : answer.number ? QString::fromStdString(fixed(*answer.number, 2))
-                                   : tr("unknown");
+    const QString text = givenText(answered.answer);
     if (answered.finding.kept)
         return text + tr("  ✓ as asked");
     if (!answered.acceptedReason.empty())
         return text + tr("  gone on: %1").arg(QString::fromStdString(answered.acceptedReason));
-    if (answered.finding.waitMinutes > 0.0 && answered.finding.action == readiness::Action::Wait)
-        return text + tr("  ▲ wait %1 min").arg(std::ceil(answered.finding.waitMinutes));
+    if (const auto until = answered.waitUntil())
+        return text + tr("  ▲ wait %1 min, until %2")
+                          .arg(std::ceil(answered.finding.waitMinutes))
+                          .arg(report::clock(*until));
     return text + QStringLiteral("  ▲ ") + report::say(actionText(answered.finding.action));
 }
 
@@ -79,7 +98,11 @@ void QuestionsPanel::showQuestion() {
     effect << QString::fromStdString(rule->reason)
            << QString::fromStdString(rule->source) +
                   (rule->grade == "B" ? tr(" (to be confirmed against the source)") : QString());
-    effect_->setText(tr("If not as asked: %1").arg(effect.join(QStringLiteral("; "))));
+    QString about = tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
+    if (const auto earlier = session_.earlierAnswer(rule->id))
+        about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), givenText(earlier->answer));
+    effect_->setText(about);
+    rebook_->setVisible(openAnswer());
     qDeleteAll(choices_->findChildren<QPushButton*>(QString(), Qt::FindDirectChildrenOnly));
     const bool choice = rule->type == readiness::AnswerType::Choice;
     for (int i = 0; choice && i < static_cast<int>(rule->choices.size()); ++i) {
@@ -117,7 +140,7 @@ std::optional<readiness::Answer> QuestionsPanel::readTime(const QString& text, I
         const int hour = clock[0].toInt(&hourRead), minute = clock[1].toInt(&minuteRead);
         if (!hourRead || !minuteRead || hour > 23 || minute > 59 || hour < 0 || minute < 0)
             return std::nullopt;
-        double minutes = minutesBetween(startOf(dateOf(now)), now) - (hour * 60.0 + minute);
+        double minutes = minutesBetween(report::startOfLocalDay(now), now) - (hour * 60.0 + minute);
         if (minutes < 0.0)
             minutes += 24.0 * 60.0; // such a time today lies ahead: it was yesterday
         answer.hoursSince = minutes / 60.0;
@@ -147,9 +170,8 @@ void QuestionsPanel::give(const readiness::Answer& answer) {
 
 QString QuestionsPanel::primaryText() const {
     const auto* rule = current();
-    const auto* answer = rule ? run().answerTo(rule->id) : nullptr;
-    if (answer && answer->open() && typed_->text().isEmpty())
-        return tr("Go on with a reason");
+    if (const auto* answer = openAnswer(); answer && typed_->text().isEmpty())
+        return waitedLongEnough(*answer) ? tr("Waited long enough: keep it") : tr("Go on with a reason");
     return rule && rule->type != readiness::AnswerType::Choice ? tr("Keep the answer") : QString();
 }
 
@@ -161,9 +183,12 @@ void QuestionsPanel::primary() {
     const auto* rule = current();
     if (!rule)
         return;
-    const auto* answered = run().answerTo(rule->id);
-    if (answered && answered->open() && typed_->text().isEmpty())
-        return goOnPast();
+    if (const auto* answered = openAnswer(); answered && typed_->text().isEmpty()) {
+        if (!waitedLongEnough(*answered))
+            return goOnPast();
+        session_.report(run().answerAfterWaiting(rule->id));
+        return;
+    }
     if (rule->type == readiness::AnswerType::Choice)
         return;
     const auto refuseText = [&] {
@@ -177,6 +202,24 @@ void QuestionsPanel::primary() {
     }
     const auto answer = readTime(typed_->text(), session_.now());
     return answer ? give(*answer) : refuseText();
+}
+
+const AnsweredQuestion* QuestionsPanel::openAnswer() const {
+    const auto* rule = current();
+    const auto* answer = rule ? run().answerTo(rule->id) : nullptr;
+    return answer && answer->open() ? answer : nullptr;
+}
+
+bool QuestionsPanel::waitedLongEnough(const AnsweredQuestion& answer) const {
+    const auto until = answer.waitUntil();
+    return until && session_.now() >= *until;
+}
+
+void QuestionsPanel::rebook() {
+    const QString reason = askReason(
+        this, tr("Rebook"), tr("The test ends here without a result and the appointment is free. Why?"));
+    if (!reason.isEmpty())
+        session_.report(session_.endRun(reason.toStdString()));
 }
 
 void QuestionsPanel::goOnPast() {
@@ -193,8 +236,13 @@ QString QuestionsPanel::verdict() const {
         unanswered += answer ? 0 : 1;
         open += answer && answer->open() ? 1 : 0;
     }
+    if (const auto* answer = openAnswer())
+        if (const auto until = answer->waitUntil())
+            return waitedLongEnough(*answer)
+                       ? tr("It is %1: the wait is over.").arg(report::clock(session_.now()))
+                       : tr("Wait until %1, rebook, or go on with a reason.").arg(report::clock(*until));
     if (open > 0)
-        return tr("%1 answers need a decision: wait, rebook (Ctrl+E ends the test), or go on with a reason.")
+        return tr("%1 answers need a decision: put it right and answer again, rebook, or go on with a reason.")
             .arg(open);
     return unanswered > 0
                ? tr("%1 of %2 questions left. Number keys answer.").arg(unanswered).arg(rules_.size())

@@ -30,6 +30,10 @@ private:
     void showQuestion();
     void give(const readiness::Answer& answer);
     void goOnPast();
+    void rebook();
+    /// The answer to the current question when it still needs a decision.
+    [[nodiscard]] const AnsweredQuestion* openAnswer() const;
+    [[nodiscard]] bool waitedLongEnough(const AnsweredQuestion& answer) const;
     [[nodiscard]] QString answerText(const AnsweredQuestion& answer) const;
 
     std::vector<const readiness::Rule*> rules_;
@@ -37,6 +41,7 @@ private:
     QLabel* effect_;
     QWidget* choices_;
     QLineEdit* typed_;
+    QPushButton* rebook_;
     QListWidget* list_;
 };
 

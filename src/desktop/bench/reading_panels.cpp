@@ -57,12 +57,13 @@ void LoadCellPanel::showLive() {
 void LoadCellPanel::refresh() {
     live_->setVisible(linked());
     const auto earlier = session_.book().checks("Tank");
-    history_->setText(earlier.empty()
-                          ? tr("No earlier check in this lab book.")
-                          : tr("Last check %1: off by %2 kg.")
-                                .arg(QString::fromStdString(isoText(earlier.back().at).substr(0, 16)),
-                                     QString::fromStdString(
-                                         signedFixed(earlier.back().reading - earlier.back().nominal, 3))));
+    history_->setText(
+        earlier.empty()
+            ? tr("No earlier check in this lab book.")
+            : tr("Last check %1: off by %2 kg.")
+                  .arg(
+                      report::day(earlier.back().at) + QLatin1Char(' ') + report::clock(earlier.back().at),
+                      QString::fromStdString(signedFixed(earlier.back().reading - earlier.back().nominal, 3))));
     if (const auto& check = run().test().loadCell) {
         tare_->setValue(check->tare.value(), 3);
         nominal_->setValue(check->referenceNominal.value(), 3);
@@ -129,7 +130,8 @@ QWidget* LoadCellPanel::firstField() const {
 
 ReadingPanel::ReadingPanel(Session& session, HydrostaticStep step, Source source)
     : StepPanel(session, step), source_(std::move(source)), live_(label({}, "live")),
-      field_(new ValueField(source_.name, source_.unit)), accepted_(label({}, "heading")) {
+      field_(new ValueField(source_.name, {})), accepted_(label({}, "heading")) {
+    field_->setDimension(source_.dimension, session.units());
     body()->addWidget(live_);
     body()->addWidget(field_);
     body()->addWidget(accepted_);
@@ -142,23 +144,30 @@ ReadingPanel::ReadingPanel(Session& session, HydrostaticStep step, Source source
     });
 }
 
+QString ReadingPanel::shown(double kept) const {
+    const auto unit = unitOf(source_.dimension, session_.units());
+    return number(shownFromKept(source_.dimension, kept, session_.units()), source_.decimals) +
+           QLatin1Char(' ') + QString::fromUtf8(unit.data(), static_cast<qsizetype>(unit.size()));
+}
+
 void ReadingPanel::showLive() {
     if (const auto value = live(source_.role, source_.key)) {
-        live_->setText(number(*value, source_.decimals) + QLatin1Char(' ') + source_.unit);
+        live_->setText(shown(*value));
         Q_EMIT touched();
     }
 }
 
 void ReadingPanel::refresh() {
+    field_->setDimension(source_.dimension, session_.units());
     live_->setVisible(session_.hub().isLive(QLatin1String(source_.role)));
     if (isVisible() && !source_.cue.isEmpty())
         session_.hub().send(QLatin1String(source_.role), source_.cue);
     const auto reading = source_.accepted(run().test());
     accepted_->setText(reading
-                           ? tr("Accepted: %1 %2 (%3, %4).")
-                                 .arg(number(reading->value, source_.decimals), source_.unit,
+                           ? tr("Accepted: %1 (%2, %3).")
+                                 .arg(shown(reading->value),
                                       reading->origin == Origin::Link ? tr("from the instrument") : tr("typed"),
-                                      QString::fromStdString(clockText(reading->at)))
+                                      report::clock(reading->at))
                            : QString());
 }
 
@@ -201,8 +210,7 @@ QString ReadingPanel::verdict() const {
 
 StandBack ReadingPanel::standBack() const {
     const auto taken = candidate();
-    return {taken ? number(taken->first, source_.decimals) + QLatin1Char(' ') + source_.unit : QString(),
-            verdict()};
+    return {taken ? shown(taken->first) : QString(), verdict()};
 }
 
 QWidget* ReadingPanel::firstField() const {
@@ -214,7 +222,7 @@ ReadingPanel* waterTemperaturePanel(Session& session) {
                             {"thermometer",
                              "c",
                              QObject::tr("Water temperature"),
-                             QStringLiteral("°C"),
+                             Dimension::Temperature,
                              2,
                              {},
                              [](HydrostaticProcedure& run, double value, Origin origin) {
@@ -238,7 +246,7 @@ ReadingPanel* waterTemperaturePanel(Session& session) {
 ReadingPanel* dryMassPanel(Session& session) {
     return new ReadingPanel(
         session, HydrostaticStep::DryMass,
-        {"floor-scale", "kg", QObject::tr("Dry mass"), QStringLiteral("kg"), 2, QStringLiteral("cue step-on"),
+        {"floor-scale", "kg", QObject::tr("Dry mass"), Dimension::Mass, 2, QStringLiteral("cue step-on"),
          [](HydrostaticProcedure& run, double value, Origin origin) {
              return run.weighDry(Kilograms(value), origin);
          },

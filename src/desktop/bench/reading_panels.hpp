@@ -49,7 +49,7 @@ public:
         const char* role;
         const char* key;
         QString name;
-        QString unit;
+        Dimension dimension;
         int decimals;
         QString cue; ///< told to the simulated instrument when the step opens
         std::function<HydrostaticProcedure::Done(HydrostaticProcedure&, double, Origin)> accept;
@@ -67,6 +67,7 @@ public:
 private:
     [[nodiscard]] std::optional<std::pair<double, Origin>> candidate() const;
     void showLive();
+    [[nodiscard]] QString shown(double kept) const;
     Source source_;
     QLabel* live_;
     ValueField* field_;

@@ -29,14 +29,17 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     units_->addItem(tr("US customary"));
     units_->setCurrentIndex(client.units == UnitSystem::UsCustomary ? 1 : 0);
     if (client.height)
-        height_->setText(QString::fromStdString(fixed(centimetres(*client.height), 1)));
+        height_->setText(QString::fromStdString(
+            fixed(shownFromKept(Dimension::Height, centimetres(*client.height), session.units()), 1)));
     consent_->setChecked(client.guardianConsent);
     auto* form = new QFormLayout(this);
     form->addRow(tr("Name"), name_);
     form->addRow(tr("Code"), code_);
     form->addRow(tr("Birth date"), birthDate_);
     form->addRow(tr("Equations for"), sex_);
-    form->addRow(tr("Height, cm"), height_);
+    const auto unit = unitOf(Dimension::Height, session.units());
+    form->addRow(tr("Height, %1").arg(QString::fromUtf8(unit.data(), static_cast<qsizetype>(unit.size()))),
+                 height_);
     form->addRow(tr("Units on pages"), units_);
     form->addRow(QString(), consent_);
     form->addRow(problem_);
@@ -65,8 +68,8 @@ void ClientForm::save() {
     if (!height_->text().trimmed().isEmpty()) {
         const auto typed = parseTyped(height_->text().toStdString());
         if (!typed)
-            return problem_->setText(tr("\"%1\" is not a height in centimetres.").arg(height_->text()));
-        entered.height = metresFromCentimetres(*typed);
+            return problem_->setText(tr("\"%1\" is not a height.").arg(height_->text()));
+        entered.height = metresFromCentimetres(keptFromShown(Dimension::Height, *typed, session_.units()));
     }
     if (auto problem = problemWith(entered, session_.now()))
         return problem_->setText(report::say(*problem));

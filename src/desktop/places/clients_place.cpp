@@ -32,7 +32,7 @@ QString stateWords(const HydrostaticTest& test) {
 } // namespace
 
 ClientsPlace::ClientsPlace(Session& session)
-    : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title")),
+    : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title", false)),
       facts_(label({}, "soft")),
       tests_(table({tr("date"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")}, tr("Tests"))),
       trend_(new FigureView(tr("Fat mass over time"), 200)), pages_(new QTabWidget),
@@ -181,7 +181,7 @@ void ClientsPlace::showDossier() {
             return text(fusain::show(value.estimate(), client->units).text());
         };
         setRow(tests_, row,
-               {text(isoText(dateOf(test.startedAt))),
+               {report::day(test.startedAt),
                 result ? text(fusain::show(result->composition.fatPercent.estimate()).text()) : QString(),
                 result ? mass(result->composition.fatMass) : QString(),
                 result ? mass(result->composition.fatFreeMass) : QString(), stateWords(test)});
@@ -197,7 +197,7 @@ void ClientsPlace::showDossier() {
         for (const auto& result : session_.book().resultsOf(test.id))
             if (result.number > 1)
                 stored << tr("%1 also by \"%2\": %3 %")
-                              .arg(text(isoText(dateOf(test.startedAt))),
+                              .arg(report::day(test.startedAt),
                                    text(result.document["recipe"].value("policy", "")),
                                    text(fixed(result.document["fat_percent"].value("value", 0.0), 1)));
     stored_->setText(stored.join(QLatin1Char('\n')));
@@ -221,8 +221,7 @@ void ClientsPlace::showTrend(const std::vector<HydrostaticTest>& tests) {
         if (model.points.empty())
             model.leastSignificantChange = quality::leastSignificantChange(repeat);
         model.points.push_back({static_cast<double>(test.startedAt.milliseconds) / 86400000.0,
-                                fatMass.estimate().value(), normal95 * repeat,
-                                text(isoText(dateOf(test.startedAt)))});
+                                fatMass.estimate().value(), normal95 * repeat, report::day(test.startedAt)});
     }
     trend_->setVisible(model.points.size() > 1);
     trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {

@@ -7,7 +7,6 @@
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QHBoxLayout>
-#include <QTimeZone>
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
@@ -61,9 +60,9 @@ DayPlace::DayPlace(Session& session)
     layout->addWidget(thinRule());
     layout->addLayout(columns, 1);
     visits_->setColumnWidth(0, 64);
-    visits_->setColumnWidth(1, 150);
-    visits_->setColumnWidth(2, 160);
-    visits_->setColumnWidth(3, 150);
+    visits_->setColumnWidth(1, 140);
+    visits_->setColumnWidth(2, 144);
+    visits_->setColumnWidth(3, 130);
     tasks_->setColumnWidth(0, 64);
     tasks_->setColumnWidth(1, 64);
     connect(start, &QPushButton::clicked, this, &DayPlace::startSelected);
@@ -77,15 +76,15 @@ void DayPlace::enter() {
 
 void DayPlace::refresh() {
     const Instant now = session_.now();
-    title_->setText(text(longText(dateOf(now))) + tr(", %1 UTC").arg(text(clockText(now))));
-    shown_ = session_.book().visitsOn(dateOf(now));
+    title_->setText(report::longDay(now) + QStringLiteral(", ") + report::clock(now));
+    shown_ = session_.book().visitsBetween(report::startOfLocalDay(now), report::startOfLocalDay(now, 1));
     const int row = std::max(0, visits_->currentRow());
     visits_->setRowCount(static_cast<int>(shown_.size()));
     for (int i = 0; i < visits_->rowCount(); ++i) {
         const auto& visit = shown_[static_cast<std::size_t>(i)];
         const auto client = session_.book().client(visit.clientId);
         setRow(visits_, i,
-               {text(clockText(visit.at)), client ? session_.nameOf(*client) : QString(),
+               {report::clock(visit.at), client ? session_.nameOf(*client) : QString(),
                 tr("underwater weighing"), stateWords(visit.state), text(visit.note)});
     }
     if (visits_->rowCount() > 0)
@@ -95,15 +94,15 @@ void DayPlace::refresh() {
         const auto tasks = planTank(shown_.front().at);
         for (int i = 0; i < static_cast<int>(tasks.size()); ++i)
             setRow(tasks_, i,
-                   {text(clockText(tasks[static_cast<std::size_t>(i)].from)),
-                    text(clockText(tasks[static_cast<std::size_t>(i)].to)),
+                   {report::clock(tasks[static_cast<std::size_t>(i)].from),
+                    report::clock(tasks[static_cast<std::size_t>(i)].to),
                     report::say(tasks[static_cast<std::size_t>(i)].title)});
     }
     QStringList due;
     for (const auto& test : session_.book().runningTests()) {
         const auto client = session_.book().client(test.subject.clientId);
         due << tr("▶ %1: the test of %2 is not signed.")
-                   .arg(client ? session_.nameOf(*client) : QString(), text(isoText(dateOf(test.startedAt))));
+                   .arg(client ? session_.nameOf(*client) : QString(), report::day(test.startedAt));
     }
     const auto checks = session_.book().checks("Tank");
     if (checks.empty() || minutesBetween(checks.back().at, now) > 24 * 60)
@@ -136,8 +135,7 @@ void DayPlace::book() {
     who->setAccessibleName(tr("Client"));
     for (const Client& client : session_.book().clients())
         who->addItem(session_.nameOf(client), text(client.id));
-    auto* when =
-        new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(session_.now().milliseconds, QTimeZone::utc()));
+    auto* when = new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(session_.now().milliseconds));
     when->setDisplayFormat(QStringLiteral("yyyy-MM-dd HH:mm"));
     when->setAccessibleName(tr("Date and time"));
     auto* note = new QLineEdit;

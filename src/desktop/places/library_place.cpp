@@ -25,12 +25,12 @@ enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry };
 } // namespace
 
 LibraryPlace::LibraryPlace(Session& session)
-    : Place(session), tree_(new QTreeWidget), page_(new QTextBrowser),
-      choose_(button(tr("Put this policy in force"), true)) {
+    : Place(session), tree_(new QTreeWidget), page_(new QTextBrowser), choose_(button({}, true)) {
     tree_->setHeaderHidden(true);
     tree_->setAccessibleName(tr("Library"));
     tree_->setFixedWidth(400);
     page_->setAccessibleName(tr("Entry"));
+    page_->document()->setDocumentMargin(16);
     auto* right = new QVBoxLayout;
     right->addWidget(page_, 1);
     right->addWidget(choose_, 0, Qt::AlignLeft);
@@ -41,7 +41,7 @@ LibraryPlace::LibraryPlace(Session& session)
     layout->addLayout(right, 1);
     fill();
     connect(tree_, &QTreeWidget::currentItemChanged, this, &LibraryPlace::showEntry);
-    connect(choose_, &QPushButton::clicked, this, &LibraryPlace::choosePolicy);
+    connect(choose_, &QPushButton::clicked, this, &LibraryPlace::choose);
 }
 
 void LibraryPlace::fill() {
@@ -85,7 +85,12 @@ void LibraryPlace::showEntry() {
     const auto* item = tree_->currentItem();
     const int kind = item ? item->data(0, Qt::UserRole).toInt() : 0;
     const QString id = item ? item->data(0, Qt::UserRole + 1).toString() : QString();
-    choose_->setVisible(kind == PolicyEntry && session_.policyInForce().id != id.toStdString());
+    const bool policy = kind == PolicyEntry && session_.policyInForce().id != id.toStdString();
+    const auto* set = kind == ReferenceEntry ? session_.catalogue().reference(id.toStdString()) : nullptr;
+    const bool reference = set && set->quantity == "fat-percent" && set->grade == "A" &&
+                           set != session_.fatReferenceFor(session_.policyInForce());
+    choose_->setText(policy ? tr("Put this policy in force") : tr("Show fat percentages against this set"));
+    choose_->setVisible(policy || reference);
     switch (kind) {
     case EquationEntry:
         return page_->setHtml(equationPage(id));
@@ -131,6 +136,8 @@ QString LibraryPlace::referencePage(const QString& id) const {
                    row(tr("Population"), text(set->population)) + row(tr("Source"), text(set->citation)) +
                    row(tr("What the band means"), text(set->bandMeaning)) +
                    row(tr("Values"), gradeWords(set->grade.front()));
+    if (set == session_.fatReferenceFor(session_.policyInForce()))
+        page += row(tr("In this lab"), chosenBy("reference.fat-percent", set->id));
     page += QStringLiteral("<table cellpadding=4><tr><th align=left>%1</th><th align=left>%2</th><th "
                            "align=right>%3</th><th align=right>%4</th></tr>")
                 .arg(tr("sex"), tr("age"), tr("from"), tr("to"));
@@ -166,16 +173,21 @@ QString LibraryPlace::protocolPage(const QString& id) const {
     return page;
 }
 
+// Who put it in force, from the journal.
+QString LibraryPlace::chosenBy(const std::string& setting, const std::string& id) const {
+    QString chosen = tr("in force (the default)");
+    for (const Event& event : session_.book().eventsOf(setting))
+        if (event.data.value("value", "") == id)
+            chosen = tr("in force, chosen by %1 on %2")
+                         .arg(text(session_.staffName(event.by)), report::day(event.at));
+    return chosen;
+}
+
 QString LibraryPlace::policyPage(const QString& id) const {
     const auto* policy = session_.catalogue().policy(id.toStdString());
-    QString chosen = tr("available");
-    if (session_.policyInForce().id == policy->id) {
-        chosen = tr("in force (the default)");
-        for (const Event& event : session_.book().eventsOf("policy.hydrostatic"))
-            if (event.data.value("value", "") == policy->id)
-                chosen = tr("in force, chosen by %1 on %2")
-                             .arg(text(session_.staffName(event.by)), text(isoText(dateOf(event.at))));
-    }
+    const QString chosen = session_.policyInForce().id == policy->id
+                               ? chosenBy("policy.hydrostatic", policy->id)
+                               : tr("available");
     return QStringLiteral("<h2>%1</h2>").arg(text(policy->title)) + row(tr("In this lab"), chosen) +
            row(tr("Trials"), tr("%1, within %2 kg, %3 to %4 trials")
                                  .arg(report::say(trialRuleTitle(policy->trials.rule)))
@@ -199,15 +211,16 @@ QString LibraryPlace::policyPage(const QString& id) const {
            row(tr("Source"), text(policy->source));
 }
 
-void LibraryPlace::choosePolicy() {
+void LibraryPlace::choose() {
     if (session_.atTheBench().role != Role::Physiologist) {
         session_.report(failure({FUSAIN_TEXT("The physiologist owns the policies."), {}}, {},
                                 {FUSAIN_TEXT("Change who is at the bench, then choose."), {}}));
         return;
     }
+    const auto* item = tree_->currentItem();
     session_.report(session_.book().setSetting(
-        "policy.hydrostatic", tree_->currentItem()->data(0, Qt::UserRole + 1).toString().toStdString(),
-        session_.atTheBench().id));
+        item->data(0, Qt::UserRole).toInt() == PolicyEntry ? "policy.hydrostatic" : "reference.fat-percent",
+        item->data(0, Qt::UserRole + 1).toString().toStdString(), session_.atTheBench().id));
 }
 
 } // namespace fusain::desktop

@@ -20,7 +20,8 @@ public:
 private:
     void fill();
     void showEntry();
-    void choosePolicy();
+    void choose();
+    [[nodiscard]] QString chosenBy(const std::string& setting, const std::string& id) const;
     [[nodiscard]] QString equationPage(const QString& id) const;
     [[nodiscard]] QString referencePage(const QString& id) const;
     [[nodiscard]] QString protocolPage(const QString& id) const;

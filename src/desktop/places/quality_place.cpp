@@ -55,9 +55,9 @@ void paintHistory(QPainter& painter, const QRectF& area, const std::vector<store
     painter.setPen(palette.softInk);
     if (!checks.empty()) {
         painter.drawText(QRectF(plot.left(), plot.bottom() + 4, 140, 16), Qt::AlignLeft,
-                         text(isoText(dateOf(checks.front().at))));
+                         report::day(checks.front().at));
         painter.drawText(QRectF(plot.right() - 140, plot.bottom() + 4, 140, 16), Qt::AlignRight,
-                         text(isoText(dateOf(checks.back().at))));
+                         report::day(checks.back().at));
     }
 }
 
@@ -70,8 +70,8 @@ QualityPlace::QualityPlace(Session& session)
       checks_(table({tr("when"), tr("reference"), tr("reading"), tr("off by"), tr("verdict"), tr("by")},
                     tr("Checks"))),
       history_(new FigureView(tr("Error of the instrument over time"), 170)), book_(label({})) {
-    instrument_->addItem(tr("Tank load cell"), QStringLiteral("Tank"));
     instrument_->addItem(tr("Floor scale A"), QStringLiteral("Scale A"));
+    instrument_->addItem(tr("Tank load cell"), QStringLiteral("Tank"));
     instrument_->setAccessibleName(tr("Instrument"));
     auto* keep = button(tr("Keep the check"), true);
     auto* verifyBook = button(tr("Verify the lab book"));
@@ -79,9 +79,12 @@ QualityPlace::QualityPlace(Session& session)
     auto* restoreBook = button(tr("Restore a copy…"));
     auto* form = new QHBoxLayout;
     form->addWidget(instrument_);
+    nominal_->makeCompact();
+    reading_->makeCompact();
     form->addWidget(nominal_);
     form->addWidget(reading_);
     form->addWidget(keep);
+    form->addStretch();
     auto* care = new QHBoxLayout;
     for (QPushButton* each : {verifyBook, backUpBook, restoreBook})
         care->addWidget(each);
@@ -115,12 +118,13 @@ void QualityPlace::refresh() {
     checks_->setRowCount(static_cast<int>(checks.size()));
     for (int row = 0; row < checks_->rowCount(); ++row) {
         const auto& check = checks[static_cast<std::size_t>(row)];
-        setRow(
-            checks_, row,
-            {text(isoText(check.at).substr(0, 16)), text(fixed(check.nominal, 3)),
-             text(fixed(check.reading, 3)), grams(check.reading - check.nominal),
-             check.passed ? tr("✓ within %1").arg(grams(tolerance)) : tr("▲ outside %1").arg(grams(tolerance)),
-             text(session_.staffName(check.by))});
+        setRow(checks_, row,
+               {report::day(check.at) + QStringLiteral("  ") + report::clock(check.at),
+                text(fixed(check.nominal, 3)), text(fixed(check.reading, 3)),
+                grams(check.reading - check.nominal),
+                check.passed ? tr("✓ within %1 g").arg(1000.0 * tolerance)
+                             : tr("▲ outside %1 g").arg(1000.0 * tolerance),
+                text(session_.staffName(check.by))});
     }
     checks_->setColumnWidth(0, 170);
     checks_->setColumnWidth(4, 180);

@@ -36,25 +36,25 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
       budget_(new FigureView(tr("Where the uncertainty comes from"), 126)),
       sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, tr("Worked sheet"))),
       lineDetail_(label({}, "soft")), whatIfResidual_(new QLineEdit), whatIfConversion_(new QComboBox),
-      whatIfRule_(new QComboBox), whatIfNote_(label({}, "warning")) {
+      whatIfPolicy_(new QComboBox), whatIfNote_(label({}, "warning")) {
     whatIfResidual_->setPlaceholderText(tr("residual volume, L"));
     whatIfResidual_->setAccessibleName(tr("What if the residual volume were, litres"));
     whatIfConversion_->setAccessibleName(tr("What if the conversion were"));
-    whatIfRule_->setAccessibleName(tr("What if the trial rule were"));
+    whatIfPolicy_->setAccessibleName(tr("What if the policy were"));
     whatIfConversion_->addItem(tr("conversion as chosen"), QString());
     for (const auto& conversion : compartments::densityConversions())
         whatIfConversion_->addItem(plain(conversion.id), plain(conversion.id));
-    whatIfRule_->addItem(tr("trial rule as chosen"), -1);
-    for (int rule = 0; rule < 4; ++rule)
-        whatIfRule_->addItem(report::say(trialRuleTitle(static_cast<hydrostatic::TrialRule>(rule))), rule);
+    whatIfPolicy_->addItem(tr("policy of the test"), QString());
+    for (const auto& policy : session.catalogue().policies)
+        whatIfPolicy_->addItem(plain(policy.title), plain(policy.id));
     auto* copy = button(tr("Copy sheet as text"));
 
     auto* whatIf = new QHBoxLayout;
     whatIf->addWidget(label(tr("What if"), "heading", false));
     whatIfResidual_->setMaximumWidth(140);
     whatIfConversion_->setMaximumWidth(190);
-    whatIfRule_->setMaximumWidth(190);
-    for (QWidget* widget : std::initializer_list<QWidget*>{whatIfResidual_, whatIfConversion_, whatIfRule_})
+    whatIfPolicy_->setMaximumWidth(240);
+    for (QWidget* widget : std::initializer_list<QWidget*>{whatIfResidual_, whatIfConversion_, whatIfPolicy_})
         whatIf->addWidget(widget);
     whatIf->addStretch();
     whatIf->addWidget(copy);
@@ -82,7 +82,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
 
     connect(whatIfResidual_, &QLineEdit::textChanged, this, &FindingsView::recompute);
     connect(whatIfConversion_, &QComboBox::currentIndexChanged, this, &FindingsView::recompute);
-    connect(whatIfRule_, &QComboBox::currentIndexChanged, this, &FindingsView::recompute);
+    connect(whatIfPolicy_, &QComboBox::currentIndexChanged, this, &FindingsView::recompute);
     connect(copy, &QPushButton::clicked, this, &FindingsView::copySheet);
     connect(sheet_, &QTableWidget::currentCellChanged, this,
             [this](int row) { lineDetail_->setText(lineDetails_.value(row)); });
@@ -92,10 +92,10 @@ void FindingsView::showTest(const HydrostaticTest& test) {
     const bool another = !test_ || test_->id != test.id || test_->version != test.version;
     test_ = test;
     if (another) {
-        const QSignalBlocker a(whatIfResidual_), b(whatIfConversion_), c(whatIfRule_);
+        const QSignalBlocker a(whatIfResidual_), b(whatIfConversion_), c(whatIfPolicy_);
         whatIfResidual_->clear();
         whatIfConversion_->setCurrentIndex(0);
-        whatIfRule_->setCurrentIndex(0);
+        whatIfPolicy_->setCurrentIndex(0);
     }
     recompute();
 }
@@ -109,16 +109,16 @@ void FindingsView::recompute() {
         whatIf.residualVolume = Litres(*volume);
     if (const QString conversion = whatIfConversion_->currentData().toString(); !conversion.isEmpty())
         whatIf.conversion = conversion.toStdString();
-    if (const int rule = whatIfRule_->currentData().toInt(); rule >= 0)
-        whatIf.rule = static_cast<hydrostatic::TrialRule>(rule);
-    const auto report = session_.reportOn(*test_, whatIf);
+    const auto* policy = session_.catalogue().policy(whatIfPolicy_->currentData().toString().toStdString());
+    const auto report = session_.reportOn(*test_, whatIf, policy);
     if (!report) {
         sentences_->setText(report::say(report.error()));
         return;
     }
-    whatIfNote_->setVisible(!whatIf.empty());
-    const auto base = session_.reportOn(*test_);
-    if (!whatIf.empty() && base)
+    const bool trying = policy || !whatIf.empty();
+    whatIfNote_->setVisible(trying);
+    const auto base = trying ? session_.reportOn(*test_) : report;
+    if (trying && base)
         whatIfNote_->setText(
             tr("What if: %1 % instead of %2 %. Nothing stored changes.")
                 .arg(QString::fromStdString(fixed(report->result.composition.fatPercent.estimate().value(), 1)),
@@ -126,6 +126,8 @@ void FindingsView::recompute() {
     fillSentences(*report);
     fillFigures(*report);
     fillSheet(*report);
+    if (trying && base)
+        markChangedLines(*base);
 }
 
 void FindingsView::fillSentences(const report::HydrostaticReport& report) {
@@ -169,7 +171,7 @@ void FindingsView::fillFigures(const report::HydrostaticReport& report) {
     if (report.earlier) {
         const double h2 = report.test.subject.height.value() * report.test.subject.height.value();
         field.path.push_back({report.earlier->fatFreeMass.value() / h2, report.earlier->fatMass.value() / h2,
-                              QString::fromStdString(isoText(dateOf(report.earlier->at)))});
+                              report::day(report.earlier->at)});
     }
     field.path.push_back({c.fatFreeMassIndex.estimate().value(), c.fatMassIndex.estimate().value(), tr("now")});
     const auto* fmi = session_.catalogue().reference("fat-mass-index.kyle-2003");
@@ -218,6 +220,18 @@ void FindingsView::fillSheet(const report::HydrostaticReport& report) {
     sheet_->setColumnWidth(2, 90);
     sheet_->setColumnWidth(3, 60);
     sheet_->setColumnWidth(4, 70);
+}
+
+// A diamond before each line that differs from the stored calculation.
+void FindingsView::markChangedLines(const report::HydrostaticReport& base) {
+    const auto lines = workedSheet(base.test, base.policy, base.result);
+    for (int row = 0; row < std::min(sheet_->rowCount(), static_cast<int>(lines.size())); ++row) {
+        const WorkedLine& line = lines[static_cast<std::size_t>(row)];
+        const bool same = sheet_->item(row, 2)->text() == plain(line.value) &&
+                          sheet_->item(row, 4)->text() == plain(line.plusMinus);
+        if (!same)
+            sheet_->item(row, 1)->setText(QStringLiteral("◆ ") + sheet_->item(row, 1)->text());
+    }
 }
 
 void FindingsView::copySheet() {

@@ -19,6 +19,7 @@ private:
     void fillFigures(const report::HydrostaticReport& report);
     void fillSentences(const report::HydrostaticReport& report);
     void recompute();
+    void markChangedLines(const report::HydrostaticReport& base);
     void copySheet();
 
     Session& session_;
@@ -32,7 +33,7 @@ private:
     QLabel* lineDetail_;
     QLineEdit* whatIfResidual_;
     QComboBox* whatIfConversion_;
-    QComboBox* whatIfRule_;
+    QComboBox* whatIfPolicy_;
     QLabel* whatIfNote_;
     QStringList lineDetails_;
 };

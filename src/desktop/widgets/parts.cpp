@@ -1,6 +1,5 @@
 #include "desktop/widgets/parts.hpp"
 
-#include "core/units/format.hpp"
 #include "report/style.hpp"
 
 #include <QHBoxLayout>
@@ -45,6 +44,7 @@ QTableWidget* table(const QStringList& columns, const QString& accessibleName) {
     result->setSelectionMode(QAbstractItemView::SingleSelection);
     result->setTabKeyNavigation(false);
     result->setShowGrid(false);
+    result->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     result->setWordWrap(false);
     return result;
 }
@@ -79,18 +79,18 @@ void FigureView::paintEvent(QPaintEvent*) {
 }
 
 ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent)
-    : QWidget(parent), edit_(new QLineEdit) {
+    : QWidget(parent), edit_(new QLineEdit), caption_(label(name, "", false)),
+      unit_(label(unit, "soft", false)) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
-    auto* caption = label(name, "", false);
-    caption->setMinimumWidth(200);
-    caption->setBuddy(edit_);
+    caption_->setMinimumWidth(200);
+    caption_->setBuddy(edit_);
     edit_->setAccessibleName(unit.isEmpty() ? name : name + QStringLiteral(", ") + unit);
     edit_->setMaximumWidth(120);
     edit_->setFont(QFont(QStringLiteral("Atkinson Hyperlegible Mono")));
-    row->addWidget(caption);
+    row->addWidget(caption_);
     row->addWidget(edit_);
-    row->addWidget(label(unit, "soft", false));
+    row->addWidget(unit_);
     row->addStretch();
     setFocusProxy(edit_);
     connect(edit_, &QLineEdit::textEdited, this, &ValueField::edited);
@@ -98,11 +98,24 @@ ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent
 }
 
 std::optional<double> ValueField::value() const {
-    return parseTyped(edit_->text().toStdString());
+    const auto typed = parseTyped(edit_->text().toStdString());
+    return typed ? std::optional(keptFromShown(dimension_, *typed, system_)) : std::nullopt;
+}
+
+void ValueField::setDimension(Dimension dimension, UnitSystem system) {
+    dimension_ = dimension;
+    system_ = system;
+    const auto words = unitOf(dimension, system);
+    unit_->setText(QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size())));
+    edit_->setAccessibleName(caption_->text() + QStringLiteral(", ") + unit_->text());
 }
 
 void ValueField::setValue(double value, int decimals) {
-    edit_->setText(QString::fromStdString(fixed(value, decimals)));
+    edit_->setText(QString::fromStdString(fixed(shownFromKept(dimension_, value, system_), decimals)));
+}
+
+void ValueField::makeCompact() {
+    caption_->setMinimumWidth(0);
 }
 
 void ValueField::clear() {

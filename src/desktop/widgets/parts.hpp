@@ -1,4 +1,5 @@
 #pragma once
+#include "core/units/format.hpp"
 #include <QComboBox>
 #include <QFrame>
 #include <QLabel>
@@ -6,6 +7,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QTableWidget>
+
 #include <functional>
 #include <optional>
 
@@ -38,10 +40,14 @@ class ValueField : public QWidget {
     Q_OBJECT
 public:
     ValueField(const QString& name, const QString& unit, QWidget* parent = nullptr);
-    /// The number, or nothing while the text is not one.
+    /// Reads and shows a quantity in the units of the lab; value() and setValue() stay in the kept unit.
+    void setDimension(Dimension dimension, UnitSystem system);
+    /// The number in its kept unit, or nothing while the text is not one.
     [[nodiscard]] std::optional<double> value() const;
     void setValue(double value, int decimals);
     void clear();
+    /// Lets the name be as short as it is, for fields that stand in one row.
+    void makeCompact();
     [[nodiscard]] QLineEdit* edit() const { return edit_; }
 
 Q_SIGNALS:
@@ -50,6 +56,10 @@ Q_SIGNALS:
 
 private:
     QLineEdit* edit_;
+    QLabel* caption_;
+    QLabel* unit_;
+    Dimension dimension_ = Dimension::Plain;
+    UnitSystem system_ = UnitSystem::Metric;
 };
 
 } // namespace fusain::desktop

@@ -39,7 +39,7 @@ QTabBar::tab { background: @paper; border: none; border-bottom: 3px solid transp
 QTabBar::tab:selected { border-bottom: 3px solid @berry; font-weight: 600; }
 QTabBar::tab:focus { color: @berry; }
 QComboBox::drop-down { border: none; width: 20px; }
-QTableWidget::item { padding: 3px 6px; }
+QTableWidget::item { border: none; padding: 3px 6px; }
 QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @ink; padding: 4px 6px; font-weight: 600; }
 QTableCornerButton::section { background: @paper; border: none; }
 QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vertical { background: @rule; min-height: 24px; }

@@ -152,22 +152,17 @@ bool Session::report(const Expected<void>& outcome) {
     return outcome.has_value();
 }
 
-std::optional<EarlierResult> Session::earlierThan(const HydrostaticTest& test) {
-    std::optional<EarlierResult> earlier;
+std::vector<EarlierResult> Session::earlierThan(const HydrostaticTest& test) {
+    std::vector<EarlierResult> earlier;
     for (const HydrostaticTest& other : book_->testsOf(test.subject.clientId)) {
         if (other.state != TestState::Signed || !(other.startedAt < test.startedAt))
             continue;
         if (const auto result = computeHydrostatic(other, settingOf(other).policy)) {
             const auto& c = result->composition;
-            earlier = EarlierResult{other.startedAt,
-                                    Kilograms(other.dryMass->value),
-                                    c.fatPercent.estimate(),
-                                    c.fatPercent.technicalError(),
-                                    c.fatMass.estimate(),
-                                    c.fatMass.technicalError(),
-                                    c.fatFreeMass.estimate(),
-                                    c.fatFreeMass.technicalError(),
-                                    result->residualVolume.measured};
+            earlier.push_back({other.startedAt, Kilograms(other.dryMass->value), c.fatPercent.estimate(),
+                               c.fatPercent.technicalError(), c.fatMass.estimate(), c.fatMass.technicalError(),
+                               c.fatFreeMass.estimate(), c.fatFreeMass.technicalError(),
+                               result->residualVolume.measured});
         }
     }
     return earlier;
@@ -189,20 +184,25 @@ Expected<report::HydrostaticReport> Session::reportOn(const HydrostaticTest& tes
     if (!result)
         return tl::unexpected(result.error());
     const auto client = book_->client(test.subject.clientId);
-    report::HydrostaticReport report{labName(),
-                                     client.value_or(Client{}),
-                                     namesHidden_,
-                                     test,
-                                     setting.policy,
-                                     setting.protocol,
-                                     std::move(*result),
-                                     fatReferenceFor(setting.policy),
-                                     earlierThan(test),
-                                     staffName(test.signature ? test.signature->technician : test.startedBy),
-                                     test.signature && !test.signature->physiologist.empty()
-                                         ? staffName(test.signature->physiologist)
-                                         : std::string(),
-                                     client ? client->units : UnitSystem::Metric};
+    const auto earlier = earlierThan(test);
+    report::HydrostaticReport report;
+    report.labName = labName();
+    report.client = client.value_or(Client{});
+    report.namesHidden = namesHidden_;
+    report.test = test;
+    report.policy = setting.policy;
+    report.protocol = setting.protocol;
+    report.result = std::move(*result);
+    report.fatReference = fatReferenceFor(setting.policy);
+    if (!earlier.empty())
+        report.earlier = earlier.back();
+    if (earlier.size() > 1)
+        report.baseline = earlier.front();
+    report.technician = staffName(test.signature ? test.signature->technician : test.startedBy);
+    if (test.signature && !test.signature->physiologist.empty())
+        report.physiologist = staffName(test.signature->physiologist);
+    report.units = report.client.units;
+    report.withoutNumbers = report::betterWithoutNumbers(test);
     return report;
 }
 

@@ -58,7 +58,8 @@ public:
 
     // Looking at a test
     [[nodiscard]] HydrostaticSetting settingOf(const HydrostaticTest& test) const;
-    [[nodiscard]] std::optional<EarlierResult> earlierThan(const HydrostaticTest& test);
+    /// Results of the signed tests before this one, oldest first.
+    [[nodiscard]] std::vector<EarlierResult> earlierThan(const HydrostaticTest& test);
     /// @param instead computes by another policy than the test's own; nothing is stored
     [[nodiscard]] Expected<report::HydrostaticReport> reportOn(const HydrostaticTest& test,
                                                                const WhatIf& whatIf = {},

@@ -28,6 +28,29 @@ std::string_view trimmed(std::string_view text) {
     return text;
 }
 
+// Takes the next cell off the line. A quoted cell may hold the separator; the quotes stay for `trimmed`.
+std::string_view takeCell(std::string_view& line, char separator, bool& last) {
+    std::size_t end = 0;
+    for (bool quoted = false; end < line.size() && (quoted || line[end] != separator); ++end)
+        quoted = quoted != (line[end] == '"');
+    const std::string_view cell = trimmed(line.substr(0, end));
+    last = end == line.size();
+    line.remove_prefix(last ? end : end + 1);
+    return cell;
+}
+
+// An id with a separator or a quote inside is quoted again on the way out.
+void appendText(std::string& output, std::string_view text) {
+    if (text.find_first_of(",\"\n") == std::string_view::npos) {
+        output += text;
+    } else {
+        output += '"';
+        output += text;
+        output += '"';
+    }
+    output += ',';
+}
+
 void append(std::string& output, double value) {
     std::array<char, 32> digits;
     const auto end = std::to_chars(digits.data(), digits.data() + digits.size(), value).ptr;
@@ -106,31 +129,36 @@ Expected<void> HydrostaticBatch::takeHeader(std::string_view line) {
     if (line.starts_with("\xEF\xBB\xBF"))
         line.remove_prefix(3);
     std::array<bool, ColumnCount> found{};
-    while (true) {
-        const auto comma = line.find(',');
-        const auto known = std::ranges::find(names, trimmed(line.substr(0, comma)));
+    separator_ = line.find(';') == std::string_view::npos ? ',' : ';';
+    for (bool last = false; !last;) {
+        const auto known = std::ranges::find(names, takeCell(line, separator_, last));
         columnAt_.push_back(known == names.end() ? -1 : static_cast<int>(known - names.begin()));
         if (known != names.end())
             found[static_cast<std::size_t>(known - names.begin())] = true;
-        if (comma == std::string_view::npos)
-            break;
-        line.remove_prefix(comma + 1);
     }
     for (std::size_t column = 0; column < VitalCapacity; ++column)
         if (!found[column])
-            return failure({FUSAIN_TEXT("The column \"{1}\" is missing."), {std::string(names[column])}},
-                           where_ + ", line 1",
-                           {FUSAIN_TEXT("Columns are separated by commas; fusain-calc(1) lists them."), {}});
+            return failure(
+                {FUSAIN_TEXT("The column \"{1}\" is missing."), {std::string(names[column])}},
+                where_ + ", line 1",
+                {FUSAIN_TEXT("Columns are separated by commas or semicolons; fusain-calc(1) lists them."), {}});
     output_ += outputHeader;
     return {};
 }
 
 bool HydrostaticBatch::readNumber(std::string_view cell, Column column, double& value) {
+    std::array<char, 32> pointed;
+    if (separator_ == ';' && cell.size() <= pointed.size() && cell.find(',') != std::string_view::npos) {
+        std::ranges::replace_copy(cell, pointed.begin(), ',', '.');
+        cell = {pointed.data(), cell.size()};
+    }
     const auto result = std::from_chars(cell.data(), cell.data() + cell.size(), value);
     if (result.ec == std::errc() && result.ptr == cell.data() + cell.size() && std::isfinite(value))
         return true;
-    reject(names[column],
-           {FUSAIN_TEXT("\"{1}\" is not a number with a decimal point."), {std::string(cell.substr(0, 40))}});
+    reject(
+        names[column],
+        {FUSAIN_TEXT("\"{1}\" is not a number; the decimal mark is a point (a comma only between semicolons)."),
+         {std::string(cell.substr(0, 40))}});
     return false;
 }
 
@@ -142,9 +170,8 @@ void HydrostaticBatch::reject(std::string_view column, Message what) {
 void HydrostaticBatch::takeRow(std::string_view line) {
     Row row;
     std::size_t position = 0;
-    for (; position < columnAt_.size(); ++position) {
-        const auto comma = line.find(',');
-        const std::string_view cell = trimmed(line.substr(0, comma));
+    for (bool last = false; position < columnAt_.size(); ++position) {
+        const std::string_view cell = takeCell(line, separator_, last);
         const int at = columnAt_[position];
         if (at == Id)
             row.id = cell;
@@ -155,9 +182,8 @@ void HydrostaticBatch::takeRow(std::string_view line) {
                 return;
             row.given[static_cast<std::size_t>(at)] = true;
         }
-        if (comma == std::string_view::npos)
+        if (last)
             break;
-        line.remove_prefix(comma + 1);
     }
     if (position + 1 < columnAt_.size())
         return reject(names[0], {FUSAIN_TEXT("The row has {1} cells instead of {2}."),
@@ -208,8 +234,7 @@ void HydrostaticBatch::compute(const Row& row) {
          Uncertain(residual.volume.value(), Source::ResidualVolume, residual.standardError.value()),
          Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants,
          policy_.fatFreeDensitySpread, height});
-    output_ += row.id;
-    output_ += ',';
+    appendText(output_, row.id);
     append(output_, c.bodyDensity);
     append(output_, c.fatPercent);
     append(output_, c.fatPercent.methodError().value());

@@ -9,8 +9,8 @@ namespace fusain::exchange {
 ///
 /// Input columns, in any order, named in the first line: id, sex (male or female), age_y, height_cm, mass_kg,
 /// gross_kg, tare_kg, water_c, residual_volume_l (empty: predicted by the policy), vital_capacity_l (may be
-/// missing altogether). Numbers have a decimal point. A row that cannot be computed is reported and left out;
-/// the rest goes on.
+/// missing altogether). Cells are separated by commas, or by semicolons (then decimal commas are read too); a
+/// cell may be quoted. A row that cannot be computed is reported and left out; the rest goes on.
 class HydrostaticBatch {
 public:
     using Write = std::function<void(std::string_view)>;
@@ -60,6 +60,7 @@ private:
     std::string pending_;
     std::string output_;
     std::vector<int> columnAt_; ///< position in the line → Column, −1 for an unknown one
+    char separator_ = ',';
     std::size_t line_ = 0, computed_ = 0, rejected_ = 0;
 };
 

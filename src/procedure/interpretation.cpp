@@ -38,27 +38,27 @@ Message positionSentence(const reference::ReferenceSet& set, const reference::Re
     return {};
 }
 
-Message changeSentence(const Changes& changes) {
+// `since` begins the sentence: "Since the last test" or "Since the first test (2025-01-09)".
+Message changeSentence(const Changes& changes, const std::string& since) {
     const Change& fat = changes.fatMass;
     const Change& lean = changes.fatFreeMass;
-    const std::vector<std::string> arguments{signedFixed(fat.difference, 1), fixed(fat.leastSignificant, 1),
-                                             signedFixed(lean.difference, 1), fixed(lean.leastSignificant, 1)};
+    const std::vector<std::string> arguments{since, signedFixed(fat.difference, 1),
+                                             fixed(fat.leastSignificant, 1), signedFixed(lean.difference, 1),
+                                             fixed(lean.leastSignificant, 1)};
     if (fat.real() && !lean.real())
-        return {FUSAIN_TEXT("Since the last test: fat mass {1} kg, more than the {2} kg the test can tell "
-                            "apart; fat-free mass unchanged within error ({3} kg)."),
+        return {FUSAIN_TEXT("{1}: fat mass {2} kg, more than the {3} kg the test can tell apart; fat-free mass "
+                            "unchanged within error ({4} kg)."),
                 arguments};
     if (fat.real() && lean.real())
-        return {FUSAIN_TEXT("Since the last test: fat mass {1} kg and fat-free mass {3} kg, both more than the "
-                            "test's own error."),
-                arguments};
+        return {
+            FUSAIN_TEXT("{1}: fat mass {2} kg and fat-free mass {4} kg, both more than the test's own error."),
+            arguments};
     if (lean.real())
-        return {FUSAIN_TEXT("Since the last test: fat-free mass {3} kg, more than the {4} kg the test can tell "
-                            "apart; fat mass unchanged within error."),
+        return {FUSAIN_TEXT("{1}: fat-free mass {4} kg, more than the {5} kg the test can tell apart; fat mass "
+                            "unchanged within error."),
                 arguments};
-    return {
-        FUSAIN_TEXT(
-            "Since the last test: no change larger than the test's own error (fat mass {1} kg, limit {2} kg)."),
-        arguments};
+    return {FUSAIN_TEXT("{1}: no change larger than the test's own error (fat mass {2} kg, limit {3} kg)."),
+            arguments};
 }
 
 } // namespace
@@ -109,7 +109,8 @@ std::string_view patternText(WeightPattern pattern) {
 
 std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResult& result,
                               const reference::ReferenceSet* fatReference,
-                              const std::optional<EarlierResult>& earlier) {
+                              const std::optional<EarlierResult>& earlier,
+                              const std::optional<EarlierResult>& baseline) {
     std::vector<Message> sentences;
     const auto& fat = result.composition.fatPercent;
     const auto* row = fatReference ? fatReference->rowFor(test.subject.sex, test.subject.age) : nullptr;
@@ -119,7 +120,10 @@ std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResu
         sentences.push_back({FUSAIN_TEXT("{1} % fat; the chosen reference does not cover this person."),
                              {fixed(fat.estimate().value(), 1)}});
     if (earlier)
-        sentences.push_back(changeSentence(changesSince(*earlier, result)));
+        sentences.push_back(changeSentence(changesSince(*earlier, result), FUSAIN_TEXT("Since the last test")));
+    if (baseline)
+        sentences.push_back(
+            changeSentence(changesSince(*baseline, result), FUSAIN_TEXT("Since the first test")));
     const double half = normal95 * fat.technicalError().value();
     if (const auto budget = fat.budget(); !budget.empty())
         sentences.push_back({FUSAIN_TEXT("The interval is ± {1} % fat; most of it ({2} %) comes from: {3}."),

@@ -44,7 +44,8 @@ enum class WeightPattern { FatLed, Even, MuscleLed, Unknown };
 /// What the physiologist can say, most important first: where the result lies, what changed, what disturbed it.
 [[nodiscard]] std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResult& result,
                                             const reference::ReferenceSet* fatReference,
-                                            const std::optional<EarlierResult>& earlier);
+                                            const std::optional<EarlierResult>& earlier,
+                                            const std::optional<EarlierResult>& baseline = {});
 
 /// Months until a further test can show a realistic change (0.5 %fat a month), from the precision of this one;
 /// 2 … 6.

@@ -19,8 +19,8 @@ std::string citation(const std::string& equation) {
     return found ? std::string(found->citation) : std::string();
 }
 
-std::string originOf(const Reading& reading) {
-    return reading.origin == Origin::Link ? FUSAIN_TEXT("from the instrument") : FUSAIN_TEXT("typed");
+Message originOf(const Reading& reading) {
+    return {reading.origin == Origin::Link ? FUSAIN_TEXT("from the instrument") : FUSAIN_TEXT("typed"), {}};
 }
 
 template <class Q>
@@ -31,36 +31,51 @@ WorkedLine measuredLine(std::string symbol, std::string name, const Measured<Q>&
             fixed(value.estimate().value(), decimals),
             std::string(Q::symbol()),
             fixed(value.technicalError().value(), decimals),
-            "computed",
+            {FUSAIN_TEXT("computed"), {}},
             std::move(formula),
             std::move(source)};
 }
 
 void readingLines(std::vector<WorkedLine>& sheet, const HydrostaticTest& test, const HydrostaticPolicy& policy,
                   const HydrostaticResult& result) {
-    sheet.push_back({"Ma", "dry mass", fixed(test.dryMass->value, 2), "kg",
+    sheet.push_back({"Ma", FUSAIN_TEXT("dry mass"), fixed(test.dryMass->value, 2), "kg",
                      fixed(policy.dryMassError.value(), 2), originOf(*test.dryMass), "", ""});
     const Uncertain& net = result.inputs.underwaterMass;
     const Measured<Kilograms> netMass(net);
-    sheet.push_back(
-        {"Mw", "net underwater mass", fixed(net.estimate(), 3), "kg",
-         fixed(netMass.technicalError().value(), 3),
-         fmt::format("{}; trials {}", trialRuleTitle(policy.trials.rule), listed(result.trials.used)),
-         fmt::format("gross − tare {}", fixed(result.tare.value(), 3)), policy.source});
-    sheet.push_back({"Tw", "water temperature", fixed(test.waterTemperature->value, 2), "°C",
+    sheet.push_back({"Mw", FUSAIN_TEXT("net underwater mass"), fixed(net.estimate(), 3), "kg",
+                     fixed(netMass.technicalError().value(), 3),
+                     Message{FUSAIN_TEXT("{1}; trials {2}"),
+                             {std::string(trialRuleTitle(policy.trials.rule)), listed(result.trials.used)}},
+                     fmt::format("gross − tare {}", fixed(result.tare.value(), 3)), policy.source});
+    sheet.push_back({"Tw", FUSAIN_TEXT("water temperature"), fixed(test.waterTemperature->value, 2), "°C",
                      fixed(policy.waterTemperatureError.value(), 2), originOf(*test.waterTemperature), "", ""});
     sheet.push_back(
-        {"Dw", "water density", fixed(result.composition.waterDensity.value(), 6), "kg/L", "", "computed",
+        {"Dw",
+         FUSAIN_TEXT("water density"),
+         fixed(result.composition.waterDensity.value(), 6),
+         "kg/L",
+         "",
+         {FUSAIN_TEXT("computed"), {}},
          fmt::format("a5·[1 − (t + a1)²(t + a2)/(a3(t + a4))], t = {}", fixed(test.waterTemperature->value, 2)),
          citation("water.density.tanaka-2001")});
     const ResidualVolumeUsed& residual = result.residualVolume;
-    sheet.push_back({"RV", "residual volume", fixed(residual.volume.value(), 3), "L",
-                     fixed(residual.standardError.value(), 2),
-                     (residual.measured ? "measured: " : "predicted: ") + residual.how,
-                     residual.measured ? "" : std::string(findEquation(residual.equation)->formula),
-                     citation(residual.equation)});
-    sheet.push_back({"GI", "gas in the gut", fixed(policy.gutGas.value(), 2), "L",
-                     fixed(policy.gutGasError.value(), 2), "convention", "", "Buskirk ER (1961), NAS-NRC"});
+    sheet.push_back(
+        {"RV",
+         FUSAIN_TEXT("residual volume"),
+         fixed(residual.volume.value(), 3),
+         "L",
+         fixed(residual.standardError.value(), 2),
+         {residual.measured ? FUSAIN_TEXT("measured: {1}") : FUSAIN_TEXT("predicted: {1}"), {residual.how}},
+         residual.measured ? "" : std::string(findEquation(residual.equation)->formula),
+         citation(residual.equation)});
+    sheet.push_back({"GI",
+                     FUSAIN_TEXT("gas in the gut"),
+                     fixed(policy.gutGas.value(), 2),
+                     "L",
+                     fixed(policy.gutGasError.value(), 2),
+                     {FUSAIN_TEXT("convention"), {}},
+                     "",
+                     "Buskirk ER (1961), NAS-NRC"});
 }
 
 } // namespace
@@ -72,29 +87,34 @@ std::vector<WorkedLine> workedSheet(const HydrostaticTest& test, const Hydrostat
     const auto& c = result.composition;
     const auto& in = result.inputs;
     sheet.push_back(measuredLine(
-        "Vb", "body volume", c.bodyVolume, 3,
+        "Vb", FUSAIN_TEXT("body volume"), c.bodyVolume, 3,
         fmt::format("(Ma − Mw)/Dw − (RV + GI) = ({} − {})/{} − ({} + {})", fixed(in.dryMass.estimate(), 2),
                     fixed(in.underwaterMass.estimate(), 3), fixed(c.waterDensity.value(), 6),
                     fixed(in.residualVolume.estimate(), 3), fixed(in.gutGas.estimate(), 2)),
         citation("hydrostatic.body-density")));
-    sheet.push_back(measuredLine("Db", "body density", c.bodyDensity, 5,
+    sheet.push_back(measuredLine("Db", FUSAIN_TEXT("body density"), c.bodyDensity, 5,
                                  fmt::format("Ma/Vb = {}/{}", fixed(in.dryMass.estimate(), 2),
                                              fixed(c.bodyVolume.estimate().value(), 3)),
                                  citation("hydrostatic.body-density")));
-    sheet.push_back(measuredLine("%fat", "fat", c.fatPercent, 2,
+    sheet.push_back(measuredLine("%fat", FUSAIN_TEXT("fat"), c.fatPercent, 2,
                                  fmt::format("100·(C1/Db − C2) = 100·({}/{} − {})", in.constants.C1,
                                              fixed(c.bodyDensity.estimate().value(), 5), in.constants.C2),
                                  citation(result.conversion)));
-    sheet.push_back({"", "spread of fat-free density between people",
-                     fixed(c.fatPercent.methodError().value(), 1), "%", "", "method error, stated apart",
+    sheet.push_back({"",
+                     FUSAIN_TEXT("spread of fat-free density between people"),
+                     fixed(c.fatPercent.methodError().value(), 1),
+                     "%",
+                     "",
+                     {FUSAIN_TEXT("method error, stated apart"), {}},
                      fmt::format("D_FFM ± {} kg/L", fixed(in.fatFreeDensitySpread, 3)),
                      "Siri WE (1961), NAS-NRC, pp 223-244"});
-    sheet.push_back(measuredLine("FM", "fat mass", c.fatMass, 2, "Ma·%fat/100", ""));
-    sheet.push_back(measuredLine("FFM", "fat-free mass", c.fatFreeMass, 2, "Ma − FM", ""));
+    sheet.push_back(measuredLine("FM", FUSAIN_TEXT("fat mass"), c.fatMass, 2, "Ma·%fat/100", ""));
+    sheet.push_back(measuredLine("FFM", FUSAIN_TEXT("fat-free mass"), c.fatFreeMass, 2, "Ma − FM", ""));
     const std::string height = fixed(in.height.value(), 3);
-    sheet.push_back(measuredLine("FMI", "fat mass index", c.fatMassIndex, 2, "FM/H² = FM/" + height + "²", ""));
-    sheet.push_back(
-        measuredLine("FFMI", "fat-free mass index", c.fatFreeMassIndex, 2, "FFM/H² = FFM/" + height + "²", ""));
+    sheet.push_back(measuredLine("FMI", FUSAIN_TEXT("fat mass index"), c.fatMassIndex, 2,
+                                 "FM/H² = FM/" + height + "²", ""));
+    sheet.push_back(measuredLine("FFMI", FUSAIN_TEXT("fat-free mass index"), c.fatFreeMassIndex, 2,
+                                 "FFM/H² = FFM/" + height + "²", ""));
     return sheet;
 }
 
@@ -102,7 +122,7 @@ std::string plainText(const std::vector<WorkedLine>& sheet) {
     std::string text;
     for (const WorkedLine& line : sheet)
         text += fmt::format("{:<5} {:<42} {:>10} {:<6} {:<10} {}{}\n", line.symbol, line.name, line.value,
-                            line.unit, line.plusMinus.empty() ? "" : "± " + line.plusMinus, line.how,
+                            line.unit, line.plusMinus.empty() ? "" : "± " + line.plusMinus, line.how.english(),
                             line.formula.empty() ? "" : "; " + line.formula);
     return text;
 }

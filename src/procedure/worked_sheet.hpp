@@ -6,11 +6,11 @@ namespace fusain {
 /// One line of a calculation as a physiologist would write it.
 struct WorkedLine {
     std::string symbol; ///< as in the paper
-    std::string name;
-    std::string value; ///< rounded for display
+    std::string name;   ///< marked for translation
+    std::string value;  ///< rounded for display
     std::string unit;
     std::string plusMinus; ///< standard error, same unit; empty when there is none
-    std::string how;       ///< where the value came from
+    Message how;           ///< where the value came from
     std::string formula;   ///< with the numbers put in; empty for readings
     std::string source;    ///< citation; empty for readings
 };

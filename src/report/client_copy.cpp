@@ -1,3 +1,4 @@
+#include "core/anthropometry/indices.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/hydrostatic_report.hpp"
 #include "report/words.hpp"
@@ -31,38 +32,50 @@ void header(PageFlow& flow, const HydrostaticReport& report) {
     flow.rule();
 }
 
-void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
-    const auto& composition = report.result.composition;
-    const double fat = composition.fatPercent.estimate().value(),
-                 half = normal95 * composition.fatPercent.technicalError().value();
-    flow.heading(tr("The result"));
-    flow.paragraph(tr("About %1 % of your body mass is fat. A measurement is never exact: your true value by "
-                      "this method most likely lies "
-                      "between %2 and %3 %.")
-                       .arg(number(fat, 0), number(fat - half, 0), number(fat + half, 0)),
-                   13);
+const reference::ReferenceRow* referenceRow(const HydrostaticReport& report) {
+    return report.fatReference ? report.fatReference->rowFor(report.test.subject.sex, report.test.subject.age)
+                               : nullptr;
+}
+
+// Where the value lies, in words. A value whose interval reaches over an edge of the band is not put on one
+// side.
+QString placeInWords(const reference::ReferenceRow& row, double fat, double half, bool withNumbers) {
+    const QString band = withNumbers
+                             ? tr("the range of this reference for people of your sex and age (%1 to %2 %)")
+                                   .arg(number(row.low, 0), number(row.high, 0))
+                             : tr("the range of this reference for people of your sex and age");
+    if (fat + half < row.low)
+        return tr("Your value lies below %1.").arg(band);
+    if (fat - half > row.high)
+        return tr("Your value lies above %1.").arg(band);
+    if (fat >= row.low && fat <= row.high)
+        return tr("Your value lies within %1.").arg(band);
+    return tr("Your value lies at the edge of %1; the test cannot say on which side.").arg(band);
+}
+
+void scale(PageFlow& flow, const HydrostaticReport& report, double fat, double half) {
     RuleModel model;
     model.title = tr("Body fat");
     model.unit = QStringLiteral("%");
     model.from = std::max(0.0, std::floor((fat - half - 8.0) / 5.0) * 5.0);
     model.to = std::ceil((fat + half + 12.0) / 5.0) * 5.0;
     model.spindles = {{fat, half}};
-    if (const auto* row = report.fatReference
-                              ? report.fatReference->rowFor(report.test.subject.sex, report.test.subject.age)
-                              : nullptr) {
+    if (const auto* row = referenceRow(report)) {
         model.band = {row->low, row->high};
         model.from = std::min(model.from, std::max(0.0, row->low - 5.0));
         model.to = std::max(model.to, row->high + 5.0);
         model.reference = tr("Bracket: %1; %2")
                               .arg(QString::fromStdString(report.fatReference->title),
                                    QString::fromStdString(report.fatReference->population));
-    } else {
-        model.reference = tr("The reference that this lab uses does not cover your age.");
     }
     flow.figure(ruleHeight, [model](QPainter& painter, const QRectF& area) {
         paintRule(painter, area, model, printPalette());
     });
     flow.gap(4);
+}
+
+void masses(PageFlow& flow, const HydrostaticReport& report) {
+    const auto& composition = report.result.composition;
     const auto mass = [&](const Measured<Kilograms>& value) {
         const Shown half95 = show(Kilograms(normal95 * value.technicalError().value()), report.units);
         return shown(show(value.estimate(), report.units)) +
@@ -76,20 +89,66 @@ void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
              false, {}, 10.5);
 }
 
+void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
+    const auto& composition = report.result.composition;
+    const double fat = composition.fatPercent.estimate().value(),
+                 half = normal95 * composition.fatPercent.technicalError().value();
+    flow.heading(tr("The result"));
+    if (!report.withoutNumbers) {
+        flow.paragraph(tr("About %1 % of your body mass is fat. A measurement is never exact: your true value "
+                          "by this method most likely lies between %2 and %3 %.")
+                           .arg(number(fat, 0), number(fat - half, 0), number(fat + half, 0)),
+                       13);
+        scale(flow, report, fat, half);
+    } else {
+        flow.paragraph(
+            tr("The measurement went well. This page is in words only; the person who tested you has "
+               "the numbers and will talk them over with you if you wish."),
+            13);
+    }
+    if (const auto* row = referenceRow(report))
+        flow.paragraph(placeInWords(*row, fat, half, !report.withoutNumbers));
+    else
+        flow.paragraph(tr("The reference that this lab uses does not cover your age."));
+    if (!report.withoutNumbers)
+        masses(flow, report);
+}
+
+QString changeInWords(const Change& change, const QString& what, const HydrostaticReport& report) {
+    if (!change.real())
+        return tr("%1: no change that this test can tell apart.").arg(what);
+    if (report.withoutNumbers)
+        return change.difference < 0.0 ? tr("%1: less than then.").arg(what)
+                                       : tr("%1: more than then.").arg(what);
+    const QString size = shown(show(Kilograms(std::abs(change.difference)), report.units));
+    return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size) : tr("%1: %2 more.").arg(what, size);
+}
+
 void comparison(PageFlow& flow, const HydrostaticReport& report) {
-    if (!report.earlier)
-        return;
-    const Changes changes = changesSince(*report.earlier, report.result);
-    const auto words = [&](const Change& change, const QString& what) {
-        const QString size = shown(show(Kilograms(std::abs(change.difference)), report.units));
-        if (!change.real())
-            return tr("%1: no change that this test can tell apart.").arg(what);
-        return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size)
-                                       : tr("%1: %2 more.").arg(what, size);
+    const auto since = [&](const EarlierResult& past, const QString& heading) {
+        const Changes changes = changesSince(past, report.result);
+        flow.heading(heading.arg(longDay(past.at)));
+        flow.paragraph(changeInWords(changes.fatMass, tr("Fat"), report) + QLatin1Char(' ') +
+                       changeInWords(changes.fatFreeMass, tr("Everything else"), report));
     };
-    flow.heading(tr("Since your last test, %1").arg(longDay(report.earlier->at)));
-    flow.paragraph(words(changes.fatMass, tr("Fat")) + QLatin1Char(' ') +
-                   words(changes.fatFreeMass, tr("Everything else")));
+    if (report.earlier)
+        since(*report.earlier, tr("Since your last test, %1"));
+    if (report.baseline)
+        since(*report.baseline, tr("Since your first test, %1"));
+}
+
+QString directionInWords(readiness::Effect effect) {
+    switch (effect) {
+    case readiness::Effect::Over:
+        return tr("That can make the fat look a little higher than it is.");
+    case readiness::Effect::Under:
+        return tr("That can make the fat look a little lower than it is.");
+    case readiness::Effect::Noise:
+        return tr("That can make the result less certain.");
+    case readiness::Effect::None:
+        break;
+    }
+    return {};
 }
 
 void disturbances(PageFlow& flow, const HydrostaticReport& report) {
@@ -98,9 +157,9 @@ void disturbances(PageFlow& flow, const HydrostaticReport& report) {
         items << tr("The air that stays in your lungs was estimated from your height and age. Measuring it "
                     "would make the result about twice as certain.");
     for (const AnsweredQuestion& answer : report.test.answers)
-        if (const auto* rule = report.protocol.find(answer.rule); rule && !answer.finding.kept)
-            items
-                << tr("%1 This %2.").arg(say(std::string_view(rule->question)), say(effectText(rule->effect)));
+        if (!answer.finding.kept)
+            items << tr("You were not quite prepared as asked (\"%1\"). %2")
+                         .arg(say(std::string_view(answer.question)), directionInWords(answer.effect));
     for (const Message& flag : report.result.flags)
         items << say(flag);
     flow.heading(tr("What could have disturbed it"));
@@ -111,6 +170,12 @@ void disturbances(PageFlow& flow, const HydrostaticReport& report) {
 }
 
 } // namespace
+
+bool betterWithoutNumbers(const HydrostaticTest& test) {
+    if (!test.dryMass || test.subject.age.value() < 18.0)
+        return false;
+    return anthropometry::massIndex(Kilograms(test.dryMass->value), test.subject.height).value() < 18.5;
+}
 
 PageFlow clientCopy(const HydrostaticReport& report) {
     PageFlow flow(tr("%1 · client copy").arg(QString::fromStdString(report.labName)));
@@ -132,6 +197,10 @@ PageFlow clientCopy(const HydrostaticReport& report) {
         "This page describes your body on one day. It is not a diagnosis and says nothing about your worth or "
         "fitness by itself. If you "
         "plan to change your weight, or anything here worries you, talk to your doctor or dietitian first."));
+    if (report.test.subject.age.value() < 18.0)
+        flow.paragraph(
+            tr("For the family: bodies change quickly while they grow. This is about growth, strength and "
+               "health; there is no target for weight or fat at this age."));
     flow.paragraph(tr("A next test makes sense in about %1 months, at the same time of day and prepared the "
                       "same way: before that, a change would be too "
                       "small for the test to see.")

@@ -17,11 +17,17 @@ struct HydrostaticReport {
     Protocol protocol;
     HydrostaticResult result;
     const reference::ReferenceSet* fatReference = nullptr;
-    std::optional<EarlierResult> earlier;
-    std::string technician;   ///< name
-    std::string physiologist; ///< name
+    std::optional<EarlierResult> earlier;  ///< the latest signed test before this one
+    std::optional<EarlierResult> baseline; ///< the first signed test, when it is not the latest
+    std::string technician;                ///< name
+    std::string physiologist;              ///< name
     UnitSystem units = UnitSystem::Metric;
+    bool withoutNumbers = false; ///< the client copy says it in words only
 };
+
+/// True when numbers are better kept out of the client copy unless somebody decides otherwise: an adult with a
+/// body mass index below 18.5 kg/m².
+[[nodiscard]] bool betterWithoutNumbers(const HydrostaticTest& test);
 
 /// One page for the client: what was done, the result with its interval in plain words, what could have
 /// disturbed it.

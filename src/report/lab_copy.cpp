@@ -71,8 +71,9 @@ void sheet(PageFlow& flow, const HydrostaticReport& report) {
     flow.row({QString(), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, columns, true, numbers);
     for (const WorkedLine& line : workedSheet(report.test, report.policy, report.result))
         flow.row(
-            {plain(line.symbol), plain(line.name), plain(line.value), plain(line.unit), plain(line.plusMinus),
-             plain(line.how) + (line.formula.empty() ? QString() : QStringLiteral("; ") + plain(line.formula))},
+            {plain(line.symbol), say(std::string_view(line.name)), plain(line.value), plain(line.unit),
+             plain(line.plusMinus),
+             say(line.how) + (line.formula.empty() ? QString() : QStringLiteral("; ") + plain(line.formula))},
             columns, false, numbers);
     flow.heading(tr("Where the uncertainty comes from (%fat)"));
     for (const BudgetLine& line : report.result.composition.fatPercent.budget())

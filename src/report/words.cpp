@@ -11,8 +11,12 @@ QString say(std::string_view marked) {
 }
 
 QString say(const Message& message) {
+    // An argument may be a marked text of its own ("residual volume"); numbers come back as they are.
+    std::vector<std::string> arguments;
+    for (const std::string& argument : message.arguments)
+        arguments.push_back(argument.empty() ? argument : say(std::string_view(argument)).toStdString());
     return QString::fromStdString(
-        fillPlaceholders(say(std::string_view(message.text)).toStdString(), message.arguments));
+        fillPlaceholders(say(std::string_view(message.text)).toStdString(), arguments));
 }
 
 QString say(const Problem& problem) {

@@ -50,6 +50,23 @@ TEST(StaticVolumes, FunctionalResidualAndTotalCapacity) {
     EXPECT_NEAR(totalLungCapacityCrapo1982(Sex::Female, womanHeight, thirty).volume.value(), 5.198, 1e-12);
 }
 
+// By hand: 7.99·1.75 − 7.08; 6.60·1.65 − 5.79; 0.0600·175 − 0.0214·30 − 4.650; 5.76·1.75 − 0.026·30 − 4.34.
+TEST(StaticVolumes, EuropeanTotalCapacityAndTwoForcedCapacities) {
+    EXPECT_NEAR(totalLungCapacityEcsc1993(Sex::Male, manHeight, thirty).volume.value(), 6.9025, 1e-12);
+    EXPECT_NEAR(totalLungCapacityEcsc1993(Sex::Female, womanHeight, thirty).volume.value(), 5.100, 1e-12);
+    EXPECT_NEAR(forcedVitalCapacityCrapo1981(Sex::Male, manHeight, thirty).volume.value(), 5.208, 1e-12);
+    EXPECT_NEAR(forcedVitalCapacityCrapo1981(Sex::Female, womanHeight, thirty).volume.value(), 3.8635, 1e-12);
+    EXPECT_NEAR(forcedVitalCapacityEcsc1993(Sex::Male, manHeight, thirty).volume.value(), 4.96, 1e-12);
+    EXPECT_NEAR(forcedVitalCapacityEcsc1993(Sex::Female, womanHeight, thirty).volume.value(), 3.6395, 1e-12);
+}
+
+// 0.0041·150^2.41 = 720 mL, worked with a pocket calculator (150^2.41 = e^(2.41·5.010635) = 175 700).
+TEST(ResidualVolume, ChildrenByHeightOnly) {
+    EXPECT_NEAR(residualVolumePolgar1971(Sex::Male, Metres(1.50), Years(12)).volume.value(), 0.720, 5e-4);
+    EXPECT_TRUE(residualVolumePolgar1971(Sex::Female, Metres(1.10), Years(6)).withinValidity);
+    EXPECT_FALSE(residualVolumePolgar1971(Sex::Female, Metres(1.09), Years(6)).withinValidity);
+}
+
 TEST(ForcedVitalCapacity, HankinsonAdultsAndChildren) {
     EXPECT_NEAR(forcedVitalCapacityHankinson1999(Sex::Male, manHeight, thirty).volume.value(), 5.293, 5e-4);
     EXPECT_NEAR(forcedVitalCapacityHankinson1999(Sex::Female, womanHeight, thirty).volume.value(), 3.895, 5e-4);

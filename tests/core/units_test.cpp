@@ -36,6 +36,19 @@ TEST(Format, UnitsAreShownAndNotMixed) {
     EXPECT_EQ(show(Percent(14.43), 1).text(), "14.4 %");
 }
 
+// 156.528 lb = 71 kg (71/0.45359237); 66.142 in = 168 cm; 93.2 °F = 34 °C.
+TEST(UnitsOfTheLab, TypedNumbersComeBackToTheKeptUnit) {
+    EXPECT_NEAR(keptFromShown(Dimension::Mass, 156.528206, UnitSystem::UsCustomary), 71.0, 1e-6);
+    EXPECT_NEAR(keptFromShown(Dimension::Height, 66.1417323, UnitSystem::UsCustomary), 168.0, 1e-6);
+    EXPECT_NEAR(keptFromShown(Dimension::Temperature, 93.2, UnitSystem::UsCustomary), 34.0, 1e-12);
+    EXPECT_EQ(keptFromShown(Dimension::Mass, 71.0, UnitSystem::Metric), 71.0);
+    EXPECT_EQ(unitOf(Dimension::Temperature, UnitSystem::UsCustomary), "°F");
+    for (const auto dimension : {Dimension::Plain, Dimension::Mass, Dimension::Height, Dimension::Temperature})
+        for (const auto system : {UnitSystem::Metric, UnitSystem::UsCustomary})
+            EXPECT_NEAR(keptFromShown(dimension, shownFromKept(dimension, 71.37, system), system), 71.37,
+                        1e-12);
+}
+
 TEST(TypedNumbers, PointCommaSpacesAndSigns) {
     EXPECT_EQ(parseTyped("3.45"), 3.45);
     EXPECT_EQ(parseTyped(" 3,45 "), 3.45);

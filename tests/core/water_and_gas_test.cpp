@@ -62,6 +62,12 @@ TEST(VapourPressure, BuckAndAntoineAtBodyTemperature) {
     EXPECT_NEAR(gas::vapourPressureAntoine(Celsius(37.0)).value(), 47.07333848847665, 1e-9);
 }
 
+// At 22 °C and 760 mmHg, worked with a calculator from Buck's 19.824 mmHg.
+TEST(GasConditions, StandardAndDryGas) {
+    EXPECT_NEAR(gas::stpdFromAtps(Celsius(22.0), MillimetresOfMercury(760.0)), 0.9012850251578984, 1e-12);
+    EXPECT_NEAR(gas::btpsFromAtpd(Celsius(22.0), MillimetresOfMercury(760.0)), 1.1201179071481209, 1e-12);
+}
+
 TEST(Btps, WorkedValueAndTextbookTable) {
     EXPECT_NEAR(gas::btpsFromAtps(Celsius(22.0), MillimetresOfMercury(740.0)), 1.0920567517591233, 1e-12);
     // Usual textbook values at 760 mmHg, printed to three decimals.

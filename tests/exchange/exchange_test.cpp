@@ -102,6 +102,32 @@ TEST(Batch, BadRowsAreReportedAndTheRestGoesOn) {
     EXPECT_EQ(std::ranges::count(run.output, '\n'), 3); // header, a and i
 }
 
+TEST(Batch, SpreadsheetFlavoursGiveTheSameNumbers) {
+    const std::string plain = compute(header + "a,male,30,175,70.5,7.45,4.15,34,1.30,\n").output;
+    std::string semicolons = header + "a,male,30,175,70.5,7.45,4.15,34,1.30,\n";
+    std::ranges::replace(semicolons, ',', ';');
+    std::string commas = semicolons;
+    for (std::size_t at = commas.find('.'); at != std::string::npos; at = commas.find('.', at + 1))
+        commas[at] = ',';
+    EXPECT_EQ(compute(semicolons).output, plain);
+    EXPECT_EQ(compute(commas).output, plain);
+    EXPECT_EQ(compute("\xEF\xBB\xBF" + header + "a,male,30,175,70.5,7.45,4.15,34,1.30,\r\n").output, plain);
+}
+
+TEST(Batch, AQuotedCellMayHoldTheSeparator) {
+    const BatchRun run = compute(header + "\"Brandvold, A\",male,30,175,70,7.45,4.15,34,1.30,\n");
+    EXPECT_TRUE(run.complaints.empty()) << run.complaints.front();
+    EXPECT_NE(run.output.find("\"Brandvold, A\",1.06"), std::string::npos) << run.output;
+}
+
+TEST(Batch, AChildWithoutAMeasuredResidualVolumeIsLeftOut) {
+    const BatchRun run =
+        compute(header + "a,female,11,146,38,5.2,4.15,34,,2.5\n" + "b,female,11,146,38,5.2,4.15,34,0.78,2.5\n");
+    ASSERT_EQ(run.complaints.size(), 1u);
+    EXPECT_NE(run.complaints[0].find("child"), std::string::npos) << run.complaints[0];
+    EXPECT_EQ(std::ranges::count(run.output, '\n'), 2);
+}
+
 TEST(Batch, WholeFilesThatAreNoTableAreRefused) {
     EXPECT_FALSE(compute("").whole);
     EXPECT_FALSE(compute("id,sex\n").whole);

@@ -91,6 +91,36 @@ TEST_F(Run, ATechnicianMayGoPastAWaitWithAReason) {
     EXPECT_FALSE(run.answerTo("hw_food")->open());
 }
 
+TEST_F(Run, WaitingIsJudgedAgainWithTheTimeThatPassed) {
+    HydrostaticProcedure run = begin();
+    readiness::Answer ate;
+    ate.hoursSince = 3.5;
+    MUST(run.answer("hw_food", ate));
+    const AnsweredQuestion asked = *run.answerTo("hw_food");
+    ASSERT_TRUE(asked.waitUntil());
+    EXPECT_NEAR(minutesBetween(asked.at, *asked.waitUntil()), 30.0, 1e-6);
+    MUST(run.answerAfterWaiting("hw_food"));
+    EXPECT_FALSE(run.answerTo("hw_food")->finding.kept); // a second later: still too early
+    ate.hoursSince = 3.9999;
+    MUST(run.answer("hw_food", ate));
+    for (int second = 0; second < 3; ++second)
+        MUST(run.addNote("waiting"));
+    MUST(run.answerAfterWaiting("hw_food"));
+    EXPECT_TRUE(run.answerTo("hw_food")->finding.kept);
+    EXPECT_FALSE(run.answerAfterWaiting("hw_alcohol")); // nothing was asked yet
+}
+
+TEST_F(Run, TheRecordCarriesItsPolicyAndTheQuestionAsItWasAsked) {
+    HydrostaticProcedure run = begin();
+    readiness::Answer ate;
+    ate.hoursSince = 5.0;
+    MUST(run.answer("hw_food", ate));
+    EXPECT_EQ(run.answerTo("hw_food")->question, "When did you last eat?");
+    const auto kept = policyFromJson(run.test().policy, "record");
+    ASSERT_TRUE(kept);
+    EXPECT_EQ(toJson(*kept), toJson(run.setting().policy));
+}
+
 TEST_F(Run, ImpossibleReadingsAreRefusedAndNothingChanges) {
     HydrostaticProcedure run = begin();
     prepare(run);

@@ -130,6 +130,15 @@ TEST(RawTest, ANewerSchemaIsRefused) {
     EXPECT_NE(refused.error().english().find("newer"), std::string::npos);
 }
 
+TEST(RawTest, ASexIsNeverGuessed) {
+    Json json = toJson(fullTest());
+    json["subject"]["sex"] = "Male";
+    const auto read = hydrostaticTestFromJson(json, "r.json");
+    ASSERT_FALSE(read);
+    EXPECT_NE(read.error().english().find("must be male or female"), std::string::npos)
+        << read.error().english();
+}
+
 TEST(RawTest, DamageNamesThePlace) {
     Json json = toJson(fullTest());
     json["trials"][0].erase("gross_kg");

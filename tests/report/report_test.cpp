@@ -80,6 +80,26 @@ TEST_F(Report, TheLabCopyHasEverythingOnTwoOrThreePages) {
         EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
 }
 
+TEST_F(Report, AClientCopyInWordsOnlyHasNoResultInIt) {
+    report.withoutNumbers = true;
+    const QString words = text(clientCopy(report));
+    EXPECT_TRUE(words.contains(QLatin1String("in words only"))) << words.toStdString();
+    EXPECT_FALSE(words.contains(QRegularExpression(QStringLiteral("\\d+(\\.\\d+)? ?(%|kg|lb)"))))
+        << words.toStdString();
+}
+
+TEST_F(Report, WordsOnlyIsTheUsualForAThinAdult) {
+    EXPECT_FALSE(betterWithoutNumbers(report.test)); // 70 kg at 175 cm
+    report.test.dryMass->value = 18.5 * 1.75 * 1.75 - 0.01;
+    EXPECT_TRUE(betterWithoutNumbers(report.test));
+    report.test.subject.age = Years(15.0); // an adult limit: not for the young
+    EXPECT_FALSE(betterWithoutNumbers(report.test));
+}
+
+TEST_F(Report, TheClientCopySaysWhereTheValueLies) {
+    EXPECT_TRUE(text(clientCopy(report)).contains(QLatin1String("lies within the range of this reference")));
+}
+
 TEST_F(Report, NamesAreHiddenInPrivacyMode) {
     report.namesHidden = true;
     for (const PageFlow& pages : {clientCopy(report), labCopy(report)}) {

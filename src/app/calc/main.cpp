@@ -144,7 +144,7 @@ int runRecord(const std::string& file, const std::string& policyId, bool asText)
                          {"value", line.value},
                          {"unit", line.unit},
                          {"standard_error", line.plusMinus},
-                         {"how", line.how},
+                         {"how", line.how.english()},
                          {"formula", line.formula},
                          {"source", line.source}});
     output["worked_sheet"] = lines;

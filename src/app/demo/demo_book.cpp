@@ -242,7 +242,7 @@ private:
         const bool repeat = !book_.testsOf(p.id).empty();
         auto procedure =
             HydrostaticProcedure::begin({catalogue_.policies.front(), catalogue_.protocols.front()},
-                                        "test-" + std::string(p.id) + "-" + isoText(clock_).substr(0, 10),
+                                        std::string(p.code) + "-" + isoText(clock_).substr(0, 10),
                                         {p.id, client.sex, client.ageAt(clock_), *client.height, repeat},
                                         technician_, book_, [this] { return clock_; });
         if (!procedure)

@@ -13,6 +13,7 @@
 #include <QTemporaryDir>
 #include <QTextStream>
 #include <QTimer>
+#include <QTranslator>
 
 namespace fusain {
 namespace {
@@ -79,6 +80,13 @@ int runDesktop(const RunOptions& options,
                const std::function<void(desktop::Shell&, desktop::Session&)>& driver) {
     const QString data = store::dataFolder();
     report::loadFonts(data + QStringLiteral("/fonts"));
+    // English needs no file; another language is loaded when somebody has translated it (scripts/translations).
+    QTranslator translator;
+    if (translator.load(QLocale(), QStringLiteral("fusain"), QStringLiteral("_"),
+                        data + QStringLiteral("/translations")))
+        QCoreApplication::installTranslator(&translator);
+    else
+        QLocale::setDefault(QLocale(QLocale::English)); // dates in the language of the words around them
     auto catalogue = store::readCatalogue(data);
     if (!catalogue)
         return explain(catalogue.error());

@@ -27,6 +27,7 @@ int main(int argc, char** argv) {
     cli.add_flag("--fault-splash", faults.splash, "Splashing during the whole trial");
     cli.add_flag("--fault-thermometer", faults.thermometerDead, "The thermometer is dead");
     cli.add_flag("--fault-spirometer", faults.spirometerLeak, "Efforts end early");
+    cli.add_flag("--fault-room", faults.roomFrozen, "The barometer is stuck at 300 mmHg");
     cli.add_flag("--fault-garbage", faults.garbage, "Every fifth line is noise");
     cli.set_version_flag("--version", std::string("fusain-instruments ") + FUSAIN_VERSION);
     CLI11_PARSE(cli, argc, argv);

@@ -53,7 +53,7 @@ void InterpretationPanel::refresh() {
     }
     QStringList lines;
     for (const Message& sentence :
-         findings(report->test, report->result, report->fatReference, report->earlier))
+         findings(report->test, report->result, report->fatReference, report->earlier, report->baseline))
         lines << report::say(sentence);
     suggested_ = lines.mid(0, 2).join(QLatin1Char(' '));
     suggestions_->setText(tr("What the numbers say:\n") + lines.join(QLatin1Char('\n')));
@@ -129,7 +129,8 @@ QString SignPanel::verdict() const {
 }
 
 ReportPanel::ReportPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::Report), copy_(new QComboBox), pageWords_(label({}, "soft", false)),
+    : StepPanel(session, HydrostaticStep::Report), copy_(new QComboBox),
+      withoutNumbers_(new QCheckBox(tr("client copy in words only"))), pageWords_(label({}, "soft", false)),
       preview_(new FigureView(tr("Report preview"), 380)) {
     body()->itemAt(1)->widget()->hide();
     copy_->addItems({tr("Client copy"), tr("Lab copy")});
@@ -138,7 +139,8 @@ ReportPanel::ReportPanel(Session& session)
     auto* later = button(tr("Next page"));
     auto* printer = button(tr("Print…"));
     auto* row = new QHBoxLayout;
-    for (QWidget* widget : std::initializer_list<QWidget*>{copy_, earlier, later, pageWords_, printer})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{copy_, withoutNumbers_, earlier, later, pageWords_, printer})
         row->addWidget(widget);
     row->addStretch();
     body()->addLayout(row);
@@ -147,6 +149,7 @@ ReportPanel::ReportPanel(Session& session)
         page_ = 0;
         showPage();
     });
+    connect(withoutNumbers_, &QCheckBox::clicked, this, &ReportPanel::showPage);
     connect(earlier, &QPushButton::clicked, this, [this] {
         --page_;
         showPage();
@@ -159,11 +162,16 @@ ReportPanel::ReportPanel(Session& session)
 }
 
 std::optional<report::PageFlow> ReportPanel::pages() {
-    const auto report = session_.reportOn(run().test());
+    auto report = session_.reportOn(run().test());
     if (!report) {
         pageWords_->setText(report::say(report.error()));
         return std::nullopt;
     }
+    if (shownTest_ != report->test.id) {
+        shownTest_ = report->test.id;
+        withoutNumbers_->setChecked(report->withoutNumbers);
+    }
+    report->withoutNumbers = withoutNumbers_->isChecked();
     return copy_->currentIndex() == 0 ? report::clientCopy(*report) : report::labCopy(*report);
 }
 

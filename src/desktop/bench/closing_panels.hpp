@@ -2,6 +2,7 @@
 #include "desktop/bench/step_panel.hpp"
 #include "desktop/widgets/findings_view.hpp"
 
+#include <QCheckBox>
 #include <QPlainTextEdit>
 
 namespace fusain::desktop {
@@ -70,9 +71,11 @@ private:
     void print();
     [[nodiscard]] std::optional<report::PageFlow> pages();
     QComboBox* copy_;
+    QCheckBox* withoutNumbers_;
     QLabel* pageWords_;
     FigureView* preview_;
     int page_ = 0;
+    std::string shownTest_; ///< the test for which the box was set as is usual
 };
 
 } // namespace fusain::desktop

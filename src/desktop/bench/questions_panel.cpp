@@ -13,7 +13,7 @@ namespace {
 
 QString givenText(const readiness::Answer& answer) {
     if (!answer.choice.empty())
-        return QString::fromStdString(answer.choice);
+        return report::say(std::string_view(answer.choice));
     if (answer.never)
         return QObject::tr("never");
     if (answer.hoursSince)
@@ -94,8 +94,8 @@ void QuestionsPanel::showQuestion() {
     question_->setText(report::say(std::string_view(rule->question)));
     QStringList effect{report::say(effectText(rule->effect))};
     if (!rule->effectSize.empty())
-        effect << QString::fromStdString(rule->effectSize);
-    effect << QString::fromStdString(rule->reason)
+        effect << report::say(std::string_view(rule->effectSize));
+    effect << report::say(std::string_view(rule->reason))
            << QString::fromStdString(rule->source) +
                   (rule->grade == "B" ? tr(" (to be confirmed against the source)") : QString());
     QString about = tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
@@ -104,23 +104,24 @@ void QuestionsPanel::showQuestion() {
     effect_->setText(about);
     rebook_->setVisible(openAnswer());
     qDeleteAll(choices_->findChildren<QPushButton*>(QString(), Qt::FindDirectChildrenOnly));
-    const bool choice = rule->type == readiness::AnswerType::Choice;
-    for (int i = 0; choice && i < static_cast<int>(rule->choices.size()); ++i) {
-        const QString text = QString::fromStdString(rule->choices[static_cast<std::size_t>(i)]);
+    const bool chosen = rule->type == readiness::AnswerType::Choice;
+    for (int i = 0; chosen && i < static_cast<int>(rule->choices.size()); ++i) {
+        const std::string& choice = rule->choices[static_cast<std::size_t>(i)];
+        const QString text = report::say(std::string_view(choice));
         auto* option = button(QStringLiteral("%1   %2").arg(i + 1).arg(text));
         option->setAccessibleName(text);
         choices_->layout()->addWidget(option);
-        connect(option, &QPushButton::clicked, this, [this, text] {
-            give({std::nullopt, false, std::nullopt, text.toStdString()});
+        connect(option, &QPushButton::clicked, this, [this, choice] {
+            give({std::nullopt, false, std::nullopt, choice});
         });
     }
-    choices_->setVisible(choice);
-    typed_->setVisible(!choice);
+    choices_->setVisible(chosen);
+    typed_->setVisible(!chosen);
     typed_->clear();
     typed_->setPlaceholderText(rule->type == readiness::AnswerType::Number
-                                   ? QString::fromStdString(rule->unit)
+                                   ? report::say(std::string_view(rule->unit))
                                    : tr("07:15, 3.5 h, 90 min, 2 d or never"));
-    if (!choice && isVisible())
+    if (!chosen && isVisible())
         typed_->setFocus();
     else if (isVisible())
         setFocus();

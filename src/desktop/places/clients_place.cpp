@@ -48,7 +48,7 @@ ClientsPlace::ClientsPlace(Session& session)
     policy_->setAccessibleName(tr("Another policy"));
     policy_->setMaximumWidth(300);
     for (const auto& policy : session.catalogue().policies)
-        policy_->addItem(text(policy.title), text(policy.id));
+        policy_->addItem(report::say(std::string_view(policy.title)), text(policy.id));
 
     auto* left = new QVBoxLayout;
     left->addWidget(search_);

@@ -12,6 +12,10 @@ namespace {
 QString text(std::string_view value) {
     return QString::fromUtf8(value.data(), static_cast<qsizetype>(value.size())).toHtmlEscaped();
 }
+// A text of the catalogue or of a data file, in the user's language.
+QString words(std::string_view marked) {
+    return report::say(marked).toHtmlEscaped();
+}
 QString gradeWords(char grade) {
     return grade == 'A' ? QObject::tr("certain")
                         : QObject::tr("<b>to be confirmed against the source</b>; never a default");
@@ -20,7 +24,7 @@ QString row(const QString& name, const QString& value) {
     return QStringLiteral("<p><b>%1</b><br>%2</p>").arg(name, value);
 }
 
-enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry };
+enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry, TruthEntry };
 
 } // namespace
 
@@ -64,10 +68,17 @@ void LibraryPlace::fill() {
         add(references, QString::fromStdString(set.quantity + ": " + set.title), ReferenceEntry, set.id);
     auto* protocols = group(tr("Protocols"));
     for (const auto& protocol : session_.catalogue().protocols)
-        add(protocols, QString::fromStdString(protocol.title), ProtocolEntry, protocol.id);
+        add(protocols, report::say(std::string_view(protocol.title)), ProtocolEntry, protocol.id);
     auto* policies = group(tr("Policies"));
     for (const auto& policy : session_.catalogue().policies)
-        add(policies, QString::fromStdString(policy.title), PolicyEntry, policy.id);
+        add(policies, report::say(std::string_view(policy.title)), PolicyEntry, policy.id);
+    // A made-up lab book carries the true bodies that its instruments measured.
+    QTreeWidgetItem* truths = nullptr;
+    for (const Client& client : session_.book().clients())
+        if (!session_.book().setting("truth." + client.id).empty()) {
+            truths = truths ? truths : group(tr("Truth of the made-up people"));
+            add(truths, QString::fromStdString(client.code), TruthEntry, client.id);
+        }
     tree_->setCurrentItem(equations->child(0));
 }
 
@@ -100,6 +111,8 @@ void LibraryPlace::showEntry() {
         return page_->setHtml(protocolPage(id));
     case PolicyEntry:
         return page_->setHtml(policyPage(id));
+    case TruthEntry:
+        return page_->setHtml(truthPage(id));
     default:
         page_->setHtml(item ? QStringLiteral("<h2>%1</h2>").arg(item->text(0)) : QString());
     }
@@ -107,13 +120,13 @@ void LibraryPlace::showEntry() {
 
 QString LibraryPlace::equationPage(const QString& id) const {
     const Equation* equation = findEquation(id.toStdString());
-    QString page = QStringLiteral("<h2>%1</h2><p>%2</p>").arg(text(equation->title), id);
+    QString page = QStringLiteral("<h2>%1</h2><p>%2</p>").arg(words(equation->title), id);
     page += row(tr("Formula"), text(equation->formula)) + row(tr("Result"), text(equation->unit)) +
-            row(tr("Valid for"), text(equation->validity));
+            row(tr("Valid for"), words(equation->validity));
     QString inputs;
     for (const EquationInput& input : equation->inputs)
         inputs += QStringLiteral("%1: %2%3<br>")
-                      .arg(text(input.name), text(input.description),
+                      .arg(text(input.name), words(input.description),
                            input.isSex() ? QString()
                                          : QStringLiteral(", %1 to %2 %3")
                                                .arg(input.minimum)
@@ -122,19 +135,19 @@ QString LibraryPlace::equationPage(const QString& id) const {
     page += row(tr("Inputs"), inputs) + row(tr("Source"), text(equation->citation)) +
             row(tr("Coefficients"), gradeWords(equation->grade));
     if (!equation->caveat.empty())
-        page += row(tr("Caution"), text(equation->caveat));
+        page += row(tr("Caution"), words(equation->caveat));
     const HydrostaticPolicy& policy = session_.policyInForce();
     if (id.toStdString() == policy.adultConversion || id.toStdString() == policy.childConversion ||
         id.toStdString() == policy.residualVolumeEquation)
-        page += row(tr("In this lab"), tr("chosen by the policy in force, \"%1\"").arg(text(policy.title)));
+        page += row(tr("In this lab"), tr("chosen by the policy in force, \"%1\"").arg(words(policy.title)));
     return page;
 }
 
 QString LibraryPlace::referencePage(const QString& id) const {
     const auto* set = session_.catalogue().reference(id.toStdString());
-    QString page = QStringLiteral("<h2>%1</h2>").arg(text(set->title)) +
-                   row(tr("Population"), text(set->population)) + row(tr("Source"), text(set->citation)) +
-                   row(tr("What the band means"), text(set->bandMeaning)) +
+    QString page = QStringLiteral("<h2>%1</h2>").arg(words(set->title)) +
+                   row(tr("Population"), words(set->population)) + row(tr("Source"), text(set->citation)) +
+                   row(tr("What the band means"), words(set->bandMeaning)) +
                    row(tr("Values"), gradeWords(set->grade.front()));
     if (set == session_.fatReferenceFor(session_.policyInForce()))
         page += row(tr("In this lab"), chosenBy("reference.fat-percent", set->id));
@@ -155,21 +168,39 @@ QString LibraryPlace::referencePage(const QString& id) const {
 
 QString LibraryPlace::protocolPage(const QString& id) const {
     const auto* protocol = session_.catalogue().protocol(id.toStdString());
-    QString page = QStringLiteral("<h2>%1</h2>").arg(text(protocol->title));
+    QString page = QStringLiteral("<h2>%1</h2>").arg(words(protocol->title));
     for (const auto& [title, rules] :
          {std::pair(tr("Screening"), &protocol->screening), std::pair(tr("Readiness"), &protocol->readiness)}) {
         page += QStringLiteral("<h3>%1</h3>").arg(title);
         for (const auto& rule : *rules)
-            page += QStringLiteral("<p><b>%1</b><br>%2: %3. %4<br><i>%5%6</i></p>")
-                        .arg(text(rule.question), tr("If not as asked"),
-                             report::say(actionText(rule.actionIfBroken)),
-                             text(rule.effectSize.empty() ? rule.reason : rule.effectSize + "; " + rule.reason),
-                             text(rule.source),
-                             rule.grade == "B" ? tr(" — to be confirmed against the source") : QString());
+            page +=
+                QStringLiteral("<p><b>%1</b><br>%2: %3. %4<br><i>%5%6</i></p>")
+                    .arg(words(rule.question), tr("If not as asked"),
+                         report::say(actionText(rule.actionIfBroken)),
+                         (rule.effectSize.empty() ? QString() : words(rule.effectSize) + QStringLiteral("; ")) +
+                             words(rule.reason),
+                         text(rule.source),
+                         rule.grade == "B" ? tr(" — to be confirmed against the source") : QString());
     }
     page += QStringLiteral("<h3>%1</h3>").arg(tr("Safety"));
     for (const auto& line : protocol->safety)
         page += QStringLiteral("<p>– %1</p>").arg(text(line));
+    return page;
+}
+
+QString LibraryPlace::truthPage(const QString& id) const {
+    const auto client = session_.book().client(id.toStdString());
+    if (session_.atTheBench().role != Role::Physiologist || !client)
+        return QStringLiteral("<p>%1</p>")
+            .arg(tr("Only the physiologist opens the truth of a made-up person."));
+    const Json truth = Json::parse(session_.book().setting("truth." + id.toStdString()), nullptr, false);
+    QString page =
+        QStringLiteral("<h2>%1</h2>").arg(session_.nameOf(*client).toHtmlEscaped()) +
+        row(tr("What this is"), tr("The body that the simulated instruments measure today. Pages for clients "
+                                   "never show it."));
+    if (truth.is_object())
+        for (const auto& [key, value] : truth.items())
+            page += row(text(key), text(value.is_string() ? value.get<std::string>() : value.dump()));
     return page;
 }
 
@@ -188,7 +219,7 @@ QString LibraryPlace::policyPage(const QString& id) const {
     const QString chosen = session_.policyInForce().id == policy->id
                                ? chosenBy("policy.hydrostatic", policy->id)
                                : tr("available");
-    return QStringLiteral("<h2>%1</h2>").arg(text(policy->title)) + row(tr("In this lab"), chosen) +
+    return QStringLiteral("<h2>%1</h2>").arg(words(policy->title)) + row(tr("In this lab"), chosen) +
            row(tr("Trials"), tr("%1, within %2 kg, %3 to %4 trials")
                                  .arg(report::say(trialRuleTitle(policy->trials.rule)))
                                  .arg(policy->trials.tolerance.value())

@@ -25,6 +25,7 @@ private:
     [[nodiscard]] QString equationPage(const QString& id) const;
     [[nodiscard]] QString referencePage(const QString& id) const;
     [[nodiscard]] QString protocolPage(const QString& id) const;
+    [[nodiscard]] QString truthPage(const QString& id) const;
     [[nodiscard]] QString policyPage(const QString& id) const;
     QTreeWidget* tree_;
     QTextBrowser* page_;

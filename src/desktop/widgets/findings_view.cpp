@@ -46,7 +46,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
         whatIfConversion_->addItem(plain(conversion.id), plain(conversion.id));
     whatIfPolicy_->addItem(tr("policy of the test"), QString());
     for (const auto& policy : session.catalogue().policies)
-        whatIfPolicy_->addItem(plain(policy.title), plain(policy.id));
+        whatIfPolicy_->addItem(report::say(std::string_view(policy.title)), plain(policy.id));
     auto* copy = button(tr("Copy sheet as text"));
 
     auto* whatIf = new QHBoxLayout;
@@ -132,13 +132,14 @@ void FindingsView::recompute() {
 
 void FindingsView::fillSentences(const report::HydrostaticReport& report) {
     QStringList lines;
-    for (const Message& sentence : findings(report.test, report.result, report.fatReference, report.earlier))
+    for (const Message& sentence :
+         findings(report.test, report.result, report.fatReference, report.earlier, report.baseline))
         lines << report::say(sentence);
     const auto pattern =
         weightPattern(report.result, session_.catalogue().referenceFor("fat-mass-index"),
                       session_.catalogue().referenceFor("fat-free-mass-index"), report.test.subject);
     lines.insert(1, tr("What makes the weight: %1.").arg(report::say(patternText(pattern))));
-    sentences_->setText(lines.mid(0, 4).join(QLatin1Char('\n')));
+    sentences_->setText(lines.mid(0, 5).join(QLatin1Char('\n')));
 }
 
 void FindingsView::fillFigures(const report::HydrostaticReport& report) {
@@ -168,11 +169,11 @@ void FindingsView::fillFigures(const report::HydrostaticReport& report) {
     });
 
     report::FieldModel field;
-    if (report.earlier) {
-        const double h2 = report.test.subject.height.value() * report.test.subject.height.value();
-        field.path.push_back({report.earlier->fatFreeMass.value() / h2, report.earlier->fatMass.value() / h2,
-                              report::day(report.earlier->at)});
-    }
+    const double h2 = report.test.subject.height.value() * report.test.subject.height.value();
+    for (const auto& past : {report.baseline, report.earlier})
+        if (past)
+            field.path.push_back(
+                {past->fatFreeMass.value() / h2, past->fatMass.value() / h2, report::day(past->at)});
     field.path.push_back({c.fatFreeMassIndex.estimate().value(), c.fatMassIndex.estimate().value(), tr("now")});
     const auto* fmi = session_.catalogue().reference("fat-mass-index.kyle-2003");
     const auto* ffmi = session_.catalogue().reference("fat-free-mass-index.kyle-2003");
@@ -209,8 +210,8 @@ void FindingsView::fillSheet(const report::HydrostaticReport& report) {
     for (int row = 0; row < static_cast<int>(lines.size()); ++row) {
         const WorkedLine& line = lines[static_cast<std::size_t>(row)];
         setRow(sheet_, row,
-               {plain(line.symbol), plain(line.name), plain(line.value), plain(line.unit),
-                plain(line.plusMinus), plain(line.how)});
+               {plain(line.symbol), report::say(std::string_view(line.name)), plain(line.value),
+                plain(line.unit), plain(line.plusMinus), report::say(line.how)});
         lineDetails_ << plain(line.formula) + (line.source.empty() ? QString()
                                                                    : QStringLiteral("   [") +
                                                                          plain(line.source) + QLatin1Char(']'));

@@ -1,5 +1,4 @@
 #pragma once
-#include "core/units/format.hpp"
 #include <QComboBox>
 #include <QFrame>
 #include <QLabel>
@@ -7,6 +6,9 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QTableWidget>
+
+// After Qt's own headers: moc stumbles over the standard library's concepts when it meets them first.
+#include "core/units/format.hpp"
 
 #include <functional>
 #include <optional>

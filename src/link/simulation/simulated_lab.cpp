@@ -151,8 +151,10 @@ void SimulatedLab::tick() {
         if (!faults_.thermometerDead)
             emitFrame(QStringLiteral("thermometer"),
                       {{"c", std::round((34.2 + gauss(random_, 0.03)) * 100.0) / 100.0}});
-        emitFrame(QStringLiteral("room"), {{"c", std::round((23.4 + gauss(random_, 0.05)) * 10.0) / 10.0},
-                                           {"mmhg", std::round((756.3 + gauss(random_, 0.1)) * 10.0) / 10.0}});
+        emitFrame(
+            QStringLiteral("room"),
+            {{"c", std::round((23.4 + gauss(random_, 0.05)) * 10.0) / 10.0},
+             {"mmhg", faults_.roomFrozen ? 300.0 : std::round((756.3 + gauss(random_, 0.1)) * 10.0) / 10.0}});
         emitFrame(QStringLiteral("spirometer"), {{"idle", 1.0}});
     }
 }

@@ -31,6 +31,7 @@ struct LabFaults {
     bool splash = false;
     bool thermometerDead = false;
     bool spirometerLeak = false; ///< efforts stop early
+    bool roomFrozen = false;     ///< barometer and room thermometer stand still at an impossible 300 mmHg
     bool garbage = false;        ///< every fifth line of every instrument is noise
 };
 

@@ -1,5 +1,7 @@
 #include "core/equations.hpp"
 
+#include "core/airdisplacement/body_volume.hpp"
+#include "core/anthropometry/surface_area.hpp"
 #include "core/compartments/two_component.hpp"
 #include "core/gas/corrections.hpp"
 #include "core/hydrostatic/body_density.hpp"
@@ -295,9 +297,66 @@ std::vector<Equation> densityToFat() {
     };
 }
 
+std::vector<Equation> chamber() {
+    constexpr std::string_view dempster = "Dempster P, Aitkens S (1995), Med Sci Sports Exerc 27:1692-1697";
+    const std::vector<EquationInput> size{{"mass_kg", "mass", "kg", 3, 200},
+                                          {"height_cm", "height", "cm", 50, 220}};
+    return {
+        {"anthropometry.surface-area.dubois-1916", "Body surface area", "71.84·W^0.425·H^0.725",
+         "DuBois D, DuBois EF (1916), Arch Intern Med 17:863-871", 'A', "cm2", "error about 5 %", size,
+         [](EquationArguments x) {
+             return plain(squareCentimetres(
+                 anthropometry::surfaceAreaDuBois1916(Kilograms(x[0]), metresFromCentimetres(x[1]))));
+         }},
+        {"anthropometry.surface-area.haycock-1978", "Body surface area, infants to adults",
+         "0.024265·W^0.5378·H^0.3964", "Haycock GB, Schwartz GJ, Wisotsky DH (1978), J Pediatr 93:62-66", 'A',
+         "m2", "infants to adults", size,
+         [](EquationArguments x) {
+             return plain(
+                 anthropometry::surfaceAreaHaycock1978(Kilograms(x[0]), metresFromCentimetres(x[1])).value());
+         }},
+        {"chamber.surface-area-artefact", "Surface-area artefact of the chamber", "−4.67e-5·BSA(cm²), DuBois",
+         dempster, 'A', "L", "negative: air on the skin makes the chamber under-read", size,
+         [](EquationArguments x) {
+             return plain(
+                 airdisplacement::surfaceAreaArtefact(
+                     anthropometry::surfaceAreaDuBois1916(Kilograms(x[0]), metresFromCentimetres(x[1])))
+                     .value());
+         }},
+        {"chamber.body-volume",
+         "Body volume in the chamber",
+         "Vraw − SAA + 0.40·TGV",
+         dempster,
+         'A',
+         "L",
+         "SAA is negative, both terms add; no gut-gas term",
+         {{"raw_volume_l", "raw volume", "L", 10, 250},
+          {"surface_area_artefact_l", "surface-area artefact", "L", -2, 0},
+          {"thoracic_gas_l", "thoracic gas BTPS", "L", 0.5, 8}},
+         [](EquationArguments x) { return plain(airdisplacement::bodyVolume(x[0], x[1], x[2])); }},
+        {"chamber.thoracic-gas.adult", "Thoracic gas predicted, adults",
+         "M 0.0472H + 0.0090A − 5.290 + 0.60; F 0.0360H + 0.0031A − 3.182 + 0.35",
+         "McCrory MA et al (1998), J Appl Physiol 84:1475-1479; Crapo RO et al (1982)", 'A', "L",
+         "17-90 y; 0.44 L predicted against measured", lungInputs(146, 200, 17, 90),
+         lungVolume<airdisplacement::thoracicGasAdult>},
+        {"chamber.thoracic-gas.fields-2004",
+         "Thoracic gas predicted, children",
+         "M 0.00056H² − 0.12442H + 8.15194; F 0.00044H² − 0.09220H + 6.00305",
+         "Fields DA et al (2004), Obes Res 12:1797-1804",
+         'A',
+         "L",
+         "6-17 y; not below 111 cm (boys) or 105 cm (girls)",
+         {sexInput, {"height_cm", "standing height", "cm", 105, 200}},
+         [](EquationArguments x) {
+             return predicted(
+                 airdisplacement::thoracicGasFields2004(sexOf(x[0]), metresFromCentimetres(x[1]), Years(12.0)));
+         }},
+    };
+}
+
 std::vector<Equation> buildCatalogue() {
     std::vector<Equation> all;
-    for (const auto& part : {waterAndGas(), lungVolumes(), densityToFat()})
+    for (const auto& part : {waterAndGas(), lungVolumes(), densityToFat(), chamber()})
         all.insert(all.end(), part.begin(), part.end());
     return all;
 }

@@ -15,6 +15,8 @@ QString roleWords(const QString& role) {
         {QStringLiteral("thermometer"), QT_TR_NOOP("Water")},
         {QStringLiteral("spirometer"), QT_TR_NOOP("Spirometer")},
         {QStringLiteral("room"), QT_TR_NOOP("Room")},
+        {QStringLiteral("chamber"), QT_TR_NOOP("Chamber")},
+        {QStringLiteral("chamber-scale"), QT_TR_NOOP("Chamber scale")},
     };
     return LabSettings::tr(names.value(role, "?"));
 }

@@ -1,6 +1,8 @@
 #include "desktop/session.hpp"
 
-#include <cmath>
+#include "report/words.hpp"
+
+#include <algorithm>
 
 namespace fusain::desktop {
 
@@ -47,12 +49,11 @@ QString Session::nameOf(const Client& client) const {
     return QString::fromStdString(namesHidden_ ? client.code : client.name);
 }
 
-const HydrostaticPolicy& Session::policyInForce() {
-    const HydrostaticPolicy* chosen = catalogue_.policy(book_->setting("policy.hydrostatic"));
-    return chosen ? *chosen : catalogue_.policies.front();
+const AnyPolicy& Session::policyInForce(std::string_view method) {
+    return catalogue_.policyFor(method, book_->setting("policy." + std::string(method)));
 }
 
-const reference::ReferenceSet* Session::fatReferenceFor(const HydrostaticPolicy& policy) {
+const reference::ReferenceSet* Session::fatReferenceFor(const DensityPolicy& policy) {
     const auto* chosen = catalogue_.reference(book_->setting("reference.fat-percent"));
     return chosen ? chosen : catalogue_.reference(policy.fatReference);
 }
@@ -61,7 +62,47 @@ std::string Session::freshId(const std::string& prefix) {
     return prefix + "-" + std::to_string(book_->eventCount() + 1);
 }
 
-Expected<void> Session::startRun(const Client& client, const std::string& visitId) {
+namespace {
+
+template <class Method, class Policy>
+Expected<std::unique_ptr<Procedure>> owned(Expected<Method> procedure) {
+    if (!procedure)
+        return tl::unexpected(procedure.error());
+    return std::make_unique<Method>(std::move(*procedure));
+}
+
+} // namespace
+
+std::optional<Problem> Session::obstacleToTests(std::string_view method) {
+    return fusain::obstacleToTests(
+        method, catalogue_.instruments, [this](const std::string& id) { return book_->checks(id); }, now());
+}
+
+LabPrecision Session::precisionOf(std::string_view method) {
+    LabPrecision own;
+    for (const store::Study& study : book_->studies(method == methodChamber ? "chamber" : "load-cell")) {
+        const auto precision = quality::precisionOf(study.people);
+        if (!precision || !precision->enough())
+            continue;
+        if (study.quantity == "fat-percent")
+            own.fatPercent = precision->rootMeanSquareSd;
+        else if (study.quantity == "fat-mass")
+            own.fatMass = precision->rootMeanSquareSd;
+        else if (study.quantity == "fat-free-mass")
+            own.fatFreeMass = precision->rootMeanSquareSd;
+    }
+    return own;
+}
+
+Expected<void> Session::startRun(const Client& client, const std::string& visitId, std::string_view method,
+                                 const std::string& override) {
+    if (auto obstacle = obstacleToTests(method)) {
+        if (override.empty())
+            return tl::unexpected(*obstacle);
+        if (atTheBench_.role != Role::Physiologist)
+            return failure({FUSAIN_TEXT("Only the physiologist may start a test past a check."), {}}, {},
+                           {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
+    }
     if (!client.height)
         return failure({FUSAIN_TEXT("The height of this client is missing; the equations need it."), {}}, {},
                        {FUSAIN_TEXT("Measure and enter it in the dossier."), {}});
@@ -69,45 +110,72 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
     if (age.value() < 18.0 && !client.guardianConsent)
         return failure({FUSAIN_TEXT("The client is under 18 and the guardian's consent is not recorded."), {}},
                        {}, {FUSAIN_TEXT("Record it in the dossier first."), {}});
-    const bool repeat = !book_->testsOf(client.id).empty();
-    auto begun = HydrostaticProcedure::begin({policyInForce(), catalogue_.protocols.front()}, freshId("test"),
-                                             {client.id, client.sex, age, *client.height, repeat}, atTheBench_,
-                                             *book_, clock_);
+    const bool repeat = std::ranges::any_of(book_->testsOf(client.id),
+                                            [&](const AnyTest& test) { return methodOf(test) == method; });
+    const TestSubject subject{client.id, client.sex, age, *client.height, repeat};
+    const Protocol& protocol = catalogue_.protocolFor(method);
+    auto begun = std::visit(
+        [&](const auto& policy) -> Expected<std::unique_ptr<Procedure>> {
+            using Policy = std::decay_t<decltype(policy)>;
+            using Method = std::conditional_t<std::is_same_v<Policy, HydrostaticPolicy>, HydrostaticProcedure,
+                                              ChamberProcedure>;
+            return owned<Method, Policy>(
+                Method::begin({policy, protocol}, freshId("test"), subject, atTheBench_, *book_, clock_));
+        },
+        policyInForce(method));
     if (!begun)
         return tl::unexpected(begun.error());
-    run_.emplace(std::move(*begun));
-    visitId_ = visitId;
+    run_ = std::move(*begun);
     for (store::Visit visit : book_->visitsOf(client.id))
         if (visit.id == visitId) {
             visit.state = "running";
-            visit.testId = run_->test().id;
+            visit.testId = run_->record().id;
             if (auto saved = book_->save(visit, atTheBench_.id); !saved)
                 return saved;
         }
+    if (!override.empty())
+        if (auto noted = run_->addNote("started past a check of an instrument: " + override); !noted)
+            return noted;
+    if (method == methodChamber)
+        if (auto noted = noteWetHair(client); !noted)
+            return noted;
     Q_EMIT changed();
     return {};
 }
 
-HydrostaticSetting Session::settingOf(const HydrostaticTest& test) const {
-    const Protocol* protocol = catalogue_.protocol(test.protocolId);
-    // The policy as it stood when the test began; the shipped one only for records that do not carry it.
-    const auto kept = test.policy.is_null() ? failure({}) : policyFromJson(test.policy, test.id);
-    const HydrostaticPolicy* shipped = catalogue_.policy(test.policyId);
-    return {kept      ? *kept
-            : shipped ? *shipped
-                      : catalogue_.policies.front(),
-            protocol ? *protocol : catalogue_.protocols.front()};
+// Wet hair and warm skin ruin the chamber: say so when the same person was in the tank today.
+Expected<void> Session::noteWetHair(const Client& client) {
+    for (const AnyTest& test : book_->testsOf(client.id))
+        if (methodOf(test) == methodHydrostatic && report::day(common(test).startedAt) == report::day(now())) {
+            Q_EMIT problemRaised(
+                {{FUSAIN_TEXT("This client was in the tank today: hair and skin may be wet or warm, which "
+                              "makes the chamber read too lean."),
+                  {}},
+                 {},
+                 {},
+                 {FUSAIN_TEXT("Dry well and wait; better, measure in the chamber before the tank."), {}}});
+            return run_->addNote("in the tank earlier today: hair and skin may be wet or warm");
+        }
+    return {};
 }
 
 Expected<void> Session::resumeRun(const std::string& testId) {
     const auto test = book_->test(testId);
     if (!test)
         return failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
-    auto resumed =
-        HydrostaticProcedure::resume(settingOf(*test), book_->eventsOf(testId), atTheBench_, *book_, clock_);
+    const Protocol& protocol = catalogue_.protocolFor(methodOf(*test), common(*test).protocolId);
+    auto resumed = std::visit(
+        [&](const auto& policy) -> Expected<std::unique_ptr<Procedure>> {
+            using Policy = std::decay_t<decltype(policy)>;
+            using Method = std::conditional_t<std::is_same_v<Policy, HydrostaticPolicy>, HydrostaticProcedure,
+                                              ChamberProcedure>;
+            return owned<Method, Policy>(
+                Method::resume({policy, protocol}, book_->eventsOf(testId), atTheBench_, *book_, clock_));
+        },
+        policyOf(*test, catalogue_));
     if (!resumed)
         return tl::unexpected(resumed.error());
-    run_.emplace(std::move(*resumed));
+    run_ = std::move(*resumed);
     Q_EMIT changed();
     return {};
 }
@@ -119,8 +187,8 @@ Expected<void> Session::endRun(const std::string& reason) {
 }
 
 Expected<void> Session::saveVisitOfRun(const std::string& state) {
-    for (store::Visit visit : book_->visitsOf(run_->test().subject.clientId))
-        if (visit.testId == run_->test().id) {
+    for (store::Visit visit : book_->visitsOf(run_->record().subject.clientId))
+        if (visit.testId == run_->record().id) {
             visit.state = state;
             if (auto saved = book_->save(visit, atTheBench_.id); !saved)
                 return saved;
@@ -132,9 +200,9 @@ std::optional<AnsweredQuestion> Session::earlierAnswer(const std::string& ruleId
     if (!run_)
         return std::nullopt;
     std::optional<AnsweredQuestion> latest;
-    for (const HydrostaticTest& test : book_->testsOf(run_->test().subject.clientId))
-        if (test.id != run_->test().id && test.startedAt < run_->test().startedAt)
-            if (const AnsweredQuestion* answer = test.answerTo(ruleId))
+    for (const AnyTest& test : book_->testsOf(run_->record().subject.clientId))
+        if (common(test).id != run_->record().id && common(test).startedAt < run_->record().startedAt)
+            if (const AnsweredQuestion* answer = common(test).answerTo(ruleId))
                 latest = *answer;
     return latest;
 }
@@ -152,20 +220,42 @@ bool Session::report(const Expected<void>& outcome) {
     return outcome.has_value();
 }
 
-std::vector<EarlierResult> Session::earlierThan(const HydrostaticTest& test) {
+Expected<ComputedTest> Session::computed(const AnyTest& test, const WhatIf& whatIf,
+                                         const AnyPolicy* instead) const {
+    return computeTest(test, instead ? *instead : policyOf(test, catalogue_), whatIf);
+}
+
+std::vector<EarlierResult> Session::earlierThan(const AnyTest& test) {
     std::vector<EarlierResult> earlier;
-    for (const HydrostaticTest& other : book_->testsOf(test.subject.clientId)) {
-        if (other.state != TestState::Signed || !(other.startedAt < test.startedAt))
+    for (const AnyTest& other : book_->testsOf(common(test).subject.clientId)) {
+        const RawTest& record = common(other);
+        if (methodOf(other) != methodOf(test) || record.state != TestState::Signed ||
+            !(record.startedAt < common(test).startedAt))
             continue;
-        if (const auto result = computeHydrostatic(other, settingOf(other).policy)) {
-            const auto& c = result->composition;
-            earlier.push_back({other.startedAt, Kilograms(other.dryMass->value), c.fatPercent.estimate(),
-                               c.fatPercent.technicalError(), c.fatMass.estimate(), c.fatMass.technicalError(),
-                               c.fatFreeMass.estimate(), c.fatFreeMass.technicalError(),
-                               result->residualVolume.measured});
+        if (const auto result = computed(other)) {
+            const DensityResult& density = result->density();
+            const compartments::Body& body = density.body;
+            earlier.push_back({record.startedAt, density.mass, body.fatPercent.estimate(),
+                               body.fatPercent.technicalError(), body.fatMass.estimate(),
+                               body.fatMass.technicalError(), body.fatFreeMass.estimate(),
+                               body.fatFreeMass.technicalError(), density.lungGasMeasured});
         }
     }
     return earlier;
+}
+
+std::vector<OtherMethod> Session::sameDayAs(const ComputedTest& own) {
+    std::vector<OtherMethod> others;
+    for (const AnyTest& test : book_->testsOf(own.record().subject.clientId)) {
+        const RawTest& record = common(test);
+        if (methodOf(test) == methodOf(own.test) || record.state == TestState::Refused ||
+            report::day(record.startedAt) != report::day(own.record().startedAt))
+            continue;
+        if (const auto other = computed(test))
+            others.push_back(
+                compareMethods(own.record(), own.density(), methodOf(test), record, other->density()));
+    }
+    return others;
 }
 
 std::string Session::staffName(const std::string& id) {
@@ -175,63 +265,86 @@ std::string Session::staffName(const std::string& id) {
     return id;
 }
 
-Expected<report::HydrostaticReport> Session::reportOn(const HydrostaticTest& test, const WhatIf& whatIf,
-                                                      const HydrostaticPolicy* instead) {
-    HydrostaticSetting setting = settingOf(test);
-    if (instead)
-        setting.policy = *instead;
-    auto result = computeHydrostatic(test, setting.policy, whatIf);
+Expected<report::DensityReport> Session::reportOn(const AnyTest& test, const WhatIf& whatIf,
+                                                  const AnyPolicy* instead) {
+    auto result = computed(test, whatIf, instead);
     if (!result)
         return tl::unexpected(result.error());
-    const auto client = book_->client(test.subject.clientId);
+    const RawTest& record = common(test);
     const auto earlier = earlierThan(test);
-    report::HydrostaticReport report;
+    report::DensityReport report(std::move(*result));
     report.labName = labName();
-    report.client = client.value_or(Client{});
+    report.client = book_->client(record.subject.clientId).value_or(Client{});
     report.namesHidden = namesHidden_;
-    report.test = test;
-    report.policy = setting.policy;
-    report.protocol = setting.protocol;
-    report.result = std::move(*result);
-    report.fatReference = fatReferenceFor(setting.policy);
+    report.protocol = catalogue_.protocolFor(methodOf(test), record.protocolId);
+    report.fatReference = fatReferenceFor(common(report.computed.policy));
     if (!earlier.empty())
         report.earlier = earlier.back();
     if (earlier.size() > 1)
         report.baseline = earlier.front();
-    report.technician = staffName(test.signature ? test.signature->technician : test.startedBy);
-    if (test.signature && !test.signature->physiologist.empty())
-        report.physiologist = staffName(test.signature->physiologist);
+    report.sameDay = sameDayAs(report.computed);
+    report.precision = precisionOf(methodOf(test));
+    report.technician = staffName(record.signature ? record.signature->technician : record.startedBy);
+    if (record.signature && !record.signature->physiologist.empty())
+        report.physiologist = staffName(record.signature->physiologist);
     report.units = report.client.units;
-    report.withoutNumbers = report::betterWithoutNumbers(test);
+    report.withoutNumbers = report::betterWithoutNumbers(record, report.result().mass);
     return report;
 }
 
 Expected<void> Session::signRun(const Staff& technician, const std::optional<Staff>& physiologist) {
-    const auto result = computeHydrostatic(run_->test(), run_->setting().policy);
+    const auto result = computed(run_->snapshot());
     if (!result)
         return tl::unexpected(result.error());
     if (auto done = run_->sign(technician, physiologist); !done)
         return done;
-    const HydrostaticTest& test = run_->test();
-    if (auto stored = book_->save(
-            store::StoredResult{test.id, test.version, 1, now(), toJson(*result, test, run_->setting().policy)},
-            atTheBench_.id);
+    const RawTest& record = run_->record();
+    if (auto stored = book_->save(store::StoredResult{record.id, record.version, 1, now(), result->document()},
+                                  atTheBench_.id);
         !stored)
         return stored;
     return saveVisitOfRun("done");
 }
 
-Expected<void> Session::recompute(const HydrostaticTest& test, const HydrostaticPolicy& policy) {
-    const auto result = computeHydrostatic(test, policy);
+Expected<void> Session::keepCheck(const std::string& instrument, const std::string& check, double nominal,
+                                  const std::vector<double>& readings) {
+    const Instrument* known = catalogue_.instrument(instrument);
+    const CheckDefinition* definition = known ? known->check(check) : nullptr;
+    if (!definition)
+        return failure({FUSAIN_TEXT("There is no check \"{1}\" of {2}."), {check, instrument}});
+    quality::CheckRule rule = definition->rule;
+    rule.nominal = nominal;
+    const auto verdict = quality::judgeCheck(readings, rule, definition->unit, definition->decimals);
+    return book_->save(Check{freshId("check"),
+                             instrument,
+                             check,
+                             now(),
+                             nominal,
+                             verdict.mean,
+                             verdict.passed,
+                             atTheBench_.id,
+                             {},
+                             readings},
+                       atTheBench_.id);
+}
+
+Litres Session::cylinderError() const {
+    const Instrument* chamber = catalogue_.instrument("chamber");
+    const CheckDefinition* check = chamber ? chamber->check("cylinder-volume") : nullptr;
+    return Litres(check ? check->uncertainty : 0.01);
+}
+
+Expected<void> Session::recompute(const AnyTest& test, const AnyPolicy& policy) {
+    const auto result = computed(test, {}, &policy);
     if (!result)
         return tl::unexpected(result.error());
+    const RawTest& record = common(test);
     int number = 0;
-    for (const auto& stored : book_->resultsOf(test.id))
-        if (stored.testVersion == test.version)
+    for (const auto& stored : book_->resultsOf(record.id))
+        if (stored.testVersion == record.version)
             number = std::max(number, stored.number);
-    return book_->save(
-        store::StoredResult{test.id, test.version, number + 1, now(), toJson(*result, test, policy)},
-        atTheBench_.id);
+    return book_->save(store::StoredResult{record.id, record.version, number + 1, now(), result->document()},
+                       atTheBench_.id);
 }
 
 } // namespace fusain::desktop

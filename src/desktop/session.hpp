@@ -1,9 +1,12 @@
 #pragma once
 #include "link/instrument_hub.hpp"
+#include "procedure/chamber_procedure.hpp"
+#include "procedure/computed_test.hpp"
 #include "procedure/hydrostatic_procedure.hpp"
 #include "procedure/interpretation.hpp"
 #include "procedure/lab_catalogue.hpp"
-#include "report/hydrostatic_report.hpp"
+#include "procedure/quality_review.hpp"
+#include "report/density_report.hpp"
 #include "report/style.hpp"
 #include "store/lab_book.hpp"
 
@@ -39,13 +42,20 @@ public:
     /// Units in which this lab reads masses on land, heights and temperatures. Records stay metric.
     [[nodiscard]] UnitSystem units();
     [[nodiscard]] QString nameOf(const Client& client) const;
-    [[nodiscard]] const HydrostaticPolicy& policyInForce();
+    [[nodiscard]] const AnyPolicy& policyInForce(std::string_view method);
     /// The reference set for %fat that this lab chose, else the policy's.
-    [[nodiscard]] const reference::ReferenceSet* fatReferenceFor(const HydrostaticPolicy& policy);
+    [[nodiscard]] const reference::ReferenceSet* fatReferenceFor(const DensityPolicy& policy);
 
     // The running test
-    [[nodiscard]] HydrostaticProcedure* run() { return run_ ? &*run_ : nullptr; }
-    Expected<void> startRun(const Client& client, const std::string& visitId);
+    [[nodiscard]] Procedure* run() { return run_.get(); }
+    /// Starts a test. An overdue or failed check of an instrument stops it, unless the physiologist overrides
+    /// with a reason.
+    Expected<void> startRun(const Client& client, const std::string& visitId,
+                            std::string_view method = methodHydrostatic, const std::string& override = {});
+    /// Why no test by this method may start now.
+    [[nodiscard]] std::optional<Problem> obstacleToTests(std::string_view method);
+    /// The lab's own precision by this method, from its studies.
+    [[nodiscard]] LabPrecision precisionOf(std::string_view method);
     Expected<void> resumeRun(const std::string& testId);
     /// Ends the running test without a result and frees its appointment.
     Expected<void> endRun(const std::string& reason);
@@ -57,18 +67,24 @@ public:
     bool report(const Expected<void>& outcome);
 
     // Looking at a test
-    [[nodiscard]] HydrostaticSetting settingOf(const HydrostaticTest& test) const;
-    /// Results of the signed tests before this one, oldest first.
-    [[nodiscard]] std::vector<EarlierResult> earlierThan(const HydrostaticTest& test);
+    /// A test computed by its own policy, or by another one.
+    [[nodiscard]] Expected<ComputedTest> computed(const AnyTest& test, const WhatIf& whatIf = {},
+                                                  const AnyPolicy* instead = nullptr) const;
+    /// Results of the signed tests by the same method before this one, oldest first.
+    [[nodiscard]] std::vector<EarlierResult> earlierThan(const AnyTest& test);
     /// @param instead computes by another policy than the test's own; nothing is stored
-    [[nodiscard]] Expected<report::HydrostaticReport> reportOn(const HydrostaticTest& test,
-                                                               const WhatIf& whatIf = {},
-                                                               const HydrostaticPolicy* instead = nullptr);
+    [[nodiscard]] Expected<report::DensityReport> reportOn(const AnyTest& test, const WhatIf& whatIf = {},
+                                                           const AnyPolicy* instead = nullptr);
     [[nodiscard]] std::string staffName(const std::string& id);
     /// Signs the running test and stores its result beside the raw record.
     Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist);
+    /// Keeps a check of an instrument with its verdict. @param readings in the unit of the reference
+    Expected<void> keepCheck(const std::string& instrument, const std::string& check, double nominal,
+                             const std::vector<double>& readings);
+    /// Standard uncertainty of the calibration cylinder's certificate.
+    [[nodiscard]] Litres cylinderError() const;
     /// Computes a test by another policy and stores the result beside the earlier ones.
-    Expected<void> recompute(const HydrostaticTest& test, const HydrostaticPolicy& policy);
+    Expected<void> recompute(const AnyTest& test, const AnyPolicy& policy);
     [[nodiscard]] std::string freshId(const std::string& prefix);
 
 Q_SIGNALS:
@@ -78,6 +94,8 @@ Q_SIGNALS:
 
 private:
     Expected<void> saveVisitOfRun(const std::string& state);
+    [[nodiscard]] std::vector<OtherMethod> sameDayAs(const ComputedTest& computed);
+    Expected<void> noteWetHair(const Client& client);
 
     std::unique_ptr<store::LabBook> book_;
     LabCatalogue catalogue_;
@@ -86,7 +104,7 @@ private:
     Staff atTheBench_;
     bool namesHidden_ = false;
     bool dark_ = false;
-    std::optional<HydrostaticProcedure> run_;
+    std::unique_ptr<Procedure> run_;
     std::string visitId_;
 };
 

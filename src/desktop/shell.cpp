@@ -23,6 +23,7 @@ Shell::Shell(Session& session)
     for (Place* place : std::initializer_list<Place*>{day_, clients_, bench_, quality_, library_}) {
         places_->addWidget(place);
         connect(place, &Place::openBench, this, [this] { open(PlaceName::Bench); });
+        connect(place, &Place::moved, this, &Shell::showWhere);
     }
     spine_ = buildSpine();
     top_ = buildTop();
@@ -156,10 +157,15 @@ void Shell::open(PlaceName place) {
 
 void Shell::refresh() {
     current()->refresh();
-    breadcrumb_->setText(current()->where() +
-                         (session_.namesHidden() ? tr("      names hidden (Ctrl+H)") : QString()));
+    showWhere();
     bookName_->setText(QString::fromStdString(session_.labName()));
     showLinks();
+}
+
+void Shell::showWhere() {
+    if (current())
+        breadcrumb_->setText(current()->where() +
+                             (session_.namesHidden() ? tr("      names hidden (Ctrl+H)") : QString()));
 }
 
 void Shell::showLinks() {
@@ -198,7 +204,7 @@ void Shell::searchFor(const QString& text) {
         clients_->showClient(QString::fromStdString(found.front().id));
     } else if (const auto test = session_.book().test(text.toStdString())) {
         open(PlaceName::Clients);
-        clients_->showClient(QString::fromStdString(test->subject.clientId));
+        clients_->showClient(QString::fromStdString(common(*test).subject.clientId));
     } else {
         open(PlaceName::Library);
         library_->search(text);

@@ -21,6 +21,7 @@ public:
     [[nodiscard]] BenchPlace& bench() { return *bench_; }
     [[nodiscard]] ClientsPlace& clients() { return *clients_; }
     [[nodiscard]] LibraryPlace& library() { return *library_; }
+    [[nodiscard]] QualityPlace& quality() { return *quality_; }
     /// The last problem shown, for tests and for the reader who missed it.
     [[nodiscard]] QString lastProblem() const { return problem_->text(); }
     /// Brings the window to the front: a second start with the same lab book asks for it.
@@ -35,6 +36,7 @@ private:
     void showProblem(const Problem& problem);
     void searchFor(const QString& text);
     void showLinks();
+    void showWhere();
     void editLab();
     void fillStaff();
     [[nodiscard]] Place* current() const;

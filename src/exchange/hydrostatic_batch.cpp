@@ -228,14 +228,16 @@ void HydrostaticBatch::compute(const Row& row) {
     const Uncertain net = Uncertain(row.value[Gross] - row.value[Tare], Source::UnderwaterReading,
                                     policy_.typedReadingError.value()) +
                           Uncertain(0.0, Source::BetweenTrials, betweenTrialsError({}, 0.0));
-    const auto c = hydrostatic::compose(
-        {Uncertain(row.value[Mass], Source::DryMass, policy_.dryMassError.value()), net,
-         Uncertain(row.value[Water], Source::WaterTemperature, policy_.waterTemperatureError.value()),
-         Uncertain(residual.volume.value(), Source::ResidualVolume, residual.standardError.value()),
-         Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants,
-         policy_.fatFreeDensitySpread, height});
+    const compartments::Body c =
+        hydrostatic::compose(
+            {Uncertain(row.value[Mass], Source::DryMass, policy_.dryMassError.value()), net,
+             Uncertain(row.value[Water], Source::WaterTemperature, policy_.waterTemperatureError.value()),
+             Uncertain(residual.volume.value(), Source::ResidualVolume, residual.standardError.value()),
+             Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants,
+             policy_.fatFreeDensitySpread, height})
+            .body;
     appendText(output_, row.id);
-    append(output_, c.bodyDensity);
+    append(output_, c.density);
     append(output_, c.fatPercent);
     append(output_, c.fatPercent.methodError().value());
     append(output_, c.fatMass);
@@ -244,7 +246,7 @@ void HydrostaticBatch::compute(const Row& row) {
     append(output_, c.fatFreeMassIndex.estimate().value());
     append(output_, residual.volume.value());
     output_ += residual.measured ? "measured," : "predicted,";
-    if (!hydrostatic::plausibleBodyDensity(c.bodyDensity.estimate()))
+    if (!compartments::plausibleBodyDensity(c.density.estimate()))
         output_ += "density-implausible ";
     if (water::judgeTemperature(Celsius(row.value[Water])) != water::TemperatureVerdict::Comfortable)
         output_ += "water-unusual ";

@@ -19,9 +19,10 @@ InstrumentHub::~InstrumentHub() {
 }
 
 const QStringList& InstrumentHub::roles() {
-    static const QStringList list{QStringLiteral("floor-scale"), QStringLiteral("load-cell"),
-                                  QStringLiteral("thermometer"), QStringLiteral("spirometer"),
-                                  QStringLiteral("room")};
+    static const QStringList list{QStringLiteral("floor-scale"),  QStringLiteral("load-cell"),
+                                  QStringLiteral("thermometer"),  QStringLiteral("spirometer"),
+                                  QStringLiteral("room"),         QStringLiteral("chamber"),
+                                  QStringLiteral("chamber-scale")};
     return list;
 }
 

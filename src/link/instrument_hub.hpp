@@ -13,7 +13,7 @@ public:
     explicit InstrumentHub(QObject* parent = nullptr);
     ~InstrumentHub() override;
 
-    /// The instruments that underwater weighing knows.
+    /// The instruments that the methods know.
     [[nodiscard]] static const QStringList& roles();
     void configure(const QString& role, const LinkSettings& settings);
     [[nodiscard]] LinkStatus status(const QString& role) const { return statuses_.value(role); }

@@ -12,13 +12,6 @@
 namespace fusain {
 namespace {
 
-Problem missing(std::string_view reading) {
-    return {{FUSAIN_TEXT("The result needs one more reading: {1}."), {std::string(reading)}},
-            {},
-            {},
-            {FUSAIN_TEXT("Take it, then come back."), {}}};
-}
-
 std::optional<Litres> largestVitalCapacity(const HydrostaticTest& test) {
     std::optional<Litres> largest;
     for (const VitalCapacityEffort& effort : test.efforts)
@@ -29,9 +22,9 @@ std::optional<Litres> largestVitalCapacity(const HydrostaticTest& test) {
 
 Expected<ResidualVolumeUsed> residualVolumeFor(const HydrostaticTest& test, const HydrostaticPolicy& policy,
                                                const WhatIf& whatIf) {
-    if (whatIf.residualVolume)
+    if (whatIf.lungGas)
         return ResidualVolumeUsed{
-            *whatIf.residualVolume, policy.measuredResidualVolumeError, true, "what if", {}, true};
+            *whatIf.lungGas, policy.measuredResidualVolumeError, true, "what if", {}, true};
     if (test.residualVolume && !whatIf.residualVolumeEquation)
         return ResidualVolumeUsed{test.residualVolume->volume,
                                   policy.measuredResidualVolumeError,
@@ -76,14 +69,7 @@ Underwater underwaterMass(const HydrostaticTest& test, const HydrostaticPolicy& 
 
 void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
     auto& flags = result.flags;
-    const double density = result.composition.bodyDensity.estimate().value();
-    if (!hydrostatic::plausibleBodyDensity(KilogramsPerLitre(density)))
-        flags.push_back(
-            {FUSAIN_TEXT("Body density {1} kg/L lies outside 0.93 to 1.10: a reading must be wrong."),
-             {fixed(density, 4)}});
-    if (const double fat = result.composition.fatPercent.estimate().value(); fat < 3.0 || fat > 60.0)
-        flags.push_back(
-            {FUSAIN_TEXT("{1} % fat is outside what this method can be trusted with."), {fixed(fat, 1)}});
+    flagBody(result);
     if (water::judgeTemperature(Celsius(result.inputs.waterTemperature.estimate())) ==
         water::TemperatureVerdict::Unusual)
         flags.push_back({FUSAIN_TEXT("Water at {1} °C, outside the comfortable 32 to 36 °C."),
@@ -113,20 +99,6 @@ void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
                          {signedFixed(test.loadCell->error().value(), 3)}});
 }
 
-template <class Q>
-Json valueJson(const Measured<Q>& value) {
-    Json budget = Json::array();
-    for (const BudgetLine& line : value.budget())
-        budget.push_back({{"source", sourceName(line.source)},
-                          {"standard_error", line.standardError},
-                          {"fraction", line.fraction}});
-    return {{"value", value.estimate().value()},
-            {"unit", Q::symbol()},
-            {"standard_error", value.technicalError().value()},
-            {"method_error", value.methodError().value()},
-            {"variance_budget", budget}};
-}
-
 } // namespace
 
 double betweenTrialsError(std::span<const double> used, double floor) {
@@ -151,7 +123,7 @@ Expected<ResidualVolumeUsed> predictResidualVolume(const std::string& equation, 
         how = "Quanjer 1993";
     } else if (equation == "lung.residual-volume.wilmore-1969") {
         if (!vitalCapacity)
-            return tl::unexpected(missing("vital capacity"));
+            return tl::unexpected(missingReading("vital capacity"));
         predicted = lung::residualVolumeWilmore1969(sex, *vitalCapacity, age);
         how = "Wilmore 1969";
     } else if (equation == "lung.residual-volume.polgar-1971") {
@@ -168,28 +140,25 @@ Expected<ResidualVolumeUsed> predictResidualVolume(const std::string& equation, 
 Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, const HydrostaticPolicy& policy,
                                                const WhatIf& whatIf) {
     if (!test.dryMass)
-        return tl::unexpected(missing("dry mass"));
+        return tl::unexpected(missingReading("dry mass"));
     if (!test.waterTemperature)
-        return tl::unexpected(missing("water temperature"));
+        return tl::unexpected(missingReading("water temperature"));
     HydrostaticResult result;
     result.tare = test.loadCell ? test.loadCell->tare : Kilograms(0.0);
     const Underwater underwater = underwaterMass(test, policy, whatIf, result.tare);
     if (underwater.judgement.used.empty())
-        return tl::unexpected(missing("a trial that counts"));
+        return tl::unexpected(missingReading("a trial that counts"));
     const auto residual = residualVolumeFor(test, policy, whatIf);
     if (!residual)
         return tl::unexpected(residual.error());
 
-    const bool child = test.subject.age.value() < 17.0;
-    result.conversion = whatIf.conversion.value_or(child ? policy.childConversion : policy.adultConversion);
-    const auto* conversion = compartments::findDensityConversion(result.conversion);
-    const auto constants =
-        conversion ? conversion->constantsFor(test.subject.sex, test.subject.age) : std::nullopt;
-    if (!constants || conversion->childConstants != child)
-        return failure({FUSAIN_TEXT("The conversion {1} does not cover a person of {2} years."),
-                        {result.conversion, fixed(test.subject.age.value(), 0)}},
-                       {}, {FUSAIN_TEXT("Choose another conversion in the policy."), {}});
-
+    const auto conversion = chooseConversion(policy, test.subject, whatIf.conversion);
+    if (!conversion)
+        return tl::unexpected(conversion.error());
+    result.mass = Kilograms(test.dryMass->value);
+    result.conversion = conversion->id;
+    result.constants = conversion->constants;
+    result.lungGasMeasured = residual->measured;
     result.residualVolume = *residual;
     result.trials = underwater.judgement;
     result.inputs = {
@@ -198,47 +167,36 @@ Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, cons
         Uncertain(test.waterTemperature->value, Source::WaterTemperature, policy.waterTemperatureError.value()),
         Uncertain(residual->volume.value(), Source::ResidualVolume, residual->standardError.value()),
         Uncertain(policy.gutGas.value(), Source::GutGas, policy.gutGasError.value()),
-        *constants,
+        conversion->constants,
         policy.fatFreeDensitySpread,
         test.subject.height};
-    result.composition = hydrostatic::compose(result.inputs);
+    const hydrostatic::Composition composition = hydrostatic::compose(result.inputs);
+    result.waterDensity = composition.waterDensity;
+    result.body = composition.body;
     flagResult(result, test);
     return result;
 }
 
 Json toJson(const HydrostaticResult& result, const HydrostaticTest& test, const HydrostaticPolicy& policy) {
-    const auto& composition = result.composition;
-    Json flags = Json::array();
-    for (const Message& flag : result.flags)
-        flags.push_back(flag.english());
-    return {{"format", "fusain-result"},
-            {"schema", 1},
-            {"method", "hydrostatic"},
-            {"test", test.id},
-            {"test_version", test.version},
-            {"recipe",
-             {{"engine", engineVersion},
-              {"policy", policy.id},
-              {"trial_rule", trialRuleText(policy.trials.rule)},
-              {"conversion", result.conversion},
-              {"residual_volume", result.residualVolume.measured ? "measured" : result.residualVolume.equation},
-              {"water_density", "water.density.tanaka-2001"}}},
-            {"trials_used", result.trials.used},
-            {"net_underwater_mass", {{"value", result.inputs.underwaterMass.estimate()}, {"unit", "kg"}}},
-            {"residual_volume",
-             {{"value", result.residualVolume.volume.value()},
-              {"standard_error", result.residualVolume.standardError.value()},
-              {"unit", "L"},
-              {"how", result.residualVolume.how}}},
-            {"water_density", {{"value", composition.waterDensity.value()}, {"unit", "kg/L"}}},
-            {"body_volume", valueJson(composition.bodyVolume)},
-            {"body_density", valueJson(composition.bodyDensity)},
-            {"fat_percent", valueJson(composition.fatPercent)},
-            {"fat_mass", valueJson(composition.fatMass)},
-            {"fat_free_mass", valueJson(composition.fatFreeMass)},
-            {"fat_mass_index", valueJson(composition.fatMassIndex)},
-            {"fat_free_mass_index", valueJson(composition.fatFreeMassIndex)},
-            {"flags", flags}};
+    Json json = bodyJson(result);
+    json["method"] = "hydrostatic";
+    json["test"] = test.id;
+    json["test_version"] = test.version;
+    json["recipe"] = {
+        {"engine", engineVersion},
+        {"policy", policy.id},
+        {"trial_rule", trialRuleText(policy.trials.rule)},
+        {"conversion", result.conversion},
+        {"residual_volume", result.residualVolume.measured ? "measured" : result.residualVolume.equation},
+        {"water_density", "water.density.tanaka-2001"}};
+    json["trials_used"] = result.trials.used;
+    json["net_underwater_mass"] = {{"value", result.inputs.underwaterMass.estimate()}, {"unit", "kg"}};
+    json["residual_volume"] = {{"value", result.residualVolume.volume.value()},
+                               {"standard_error", result.residualVolume.standardError.value()},
+                               {"unit", "L"},
+                               {"how", result.residualVolume.how}};
+    json["water_density"] = {{"value", result.waterDensity.value()}, {"unit", "kg/L"}};
+    return json;
 }
 
 } // namespace fusain

@@ -1,8 +1,8 @@
 #pragma once
 #include "core/hydrostatic/composition.hpp"
 #include "core/hydrostatic/trial_rules.hpp"
+#include "procedure/density_result.hpp"
 #include "record/hydrostatic_test.hpp"
-#include "record/policy.hpp"
 
 namespace fusain {
 
@@ -16,26 +16,13 @@ struct ResidualVolumeUsed {
     bool withinValidity = true;
 };
 
-/// Changes tried on the worked sheet; nothing that is stored changes with them.
-struct WhatIf {
-    std::optional<Litres> residualVolume; ///< taken as measured
-    std::optional<std::string> residualVolumeEquation;
-    std::optional<std::string> conversion;
-    std::optional<hydrostatic::TrialRule> rule;
-    [[nodiscard]] bool empty() const {
-        return !residualVolume && !residualVolumeEquation && !conversion && !rule;
-    }
-};
-
-/// A computed test: the composition, what it was computed from, and what to be careful about.
-struct HydrostaticResult {
+/// A computed test: the body, what it was computed from, and what to be careful about.
+struct HydrostaticResult : DensityResult {
     hydrostatic::CompositionInputs inputs;
-    hydrostatic::Composition composition;
+    KilogramsPerLitre waterDensity{0.0};
     hydrostatic::TrialJudgement trials;
     ResidualVolumeUsed residualVolume;
-    std::string conversion; ///< catalogue id
     Kilograms tare;
-    std::vector<Message> flags;
 };
 
 /// Computes a raw record by a policy. The same code serves the bench, the reports and fusain-calc.

@@ -2,39 +2,46 @@
 
 #include "core/message.hpp"
 
+#include <array>
+
 namespace fusain {
 
-const StepText& textOf(HydrostaticStep step) {
-    static constexpr std::array<StepText, hydrostaticStepCount> texts{{
+std::span<const StepText> hydrostaticSteps() {
+    static constexpr std::array texts = std::to_array<StepText>({
         {"tank-ready", FUSAIN_TEXT("Tank ready"),
          FUSAIN_TEXT("Disinfected for 15 minutes and rinsed, filled to below the overflow, water warm.")},
         {"load-cell", FUSAIN_TEXT("Load cell check"),
-         FUSAIN_TEXT("Hang the chair and the belt in the water, zero, then hang the reference mass.")},
+         FUSAIN_TEXT("Hang the chair and the belt in the water, zero, then hang the reference mass."),
+         StepKind::Check},
         {"water-temperature", FUSAIN_TEXT("Water temperature"),
-         FUSAIN_TEXT("Read the thermometer in the tank.")},
+         FUSAIN_TEXT("Read the thermometer in the tank."), StepKind::Reading},
         {"screening", FUSAIN_TEXT("Screening"),
-         FUSAIN_TEXT("Ask each question before the client goes near the water.")},
-        {"readiness", FUSAIN_TEXT("Readiness"), FUSAIN_TEXT("Ask how the client prepared, with times.")},
+         FUSAIN_TEXT("Ask each question before the client goes near the water."), StepKind::Screening},
+        {"readiness", FUSAIN_TEXT("Readiness"), FUSAIN_TEXT("Ask how the client prepared, with times."),
+         StepKind::Readiness},
         {"dry-mass", FUSAIN_TEXT("Dry mass"),
-         FUSAIN_TEXT("Swimwear, bladder emptied, dry, on the floor scale.")},
+         FUSAIN_TEXT("Swimwear, bladder emptied, dry, on the floor scale."), StepKind::Reading},
         {"vital-capacity", FUSAIN_TEXT("Vital capacity"),
          FUSAIN_TEXT(
-             "Breathe in fully, then out as far as it goes. Three good ones, the two largest within 150 mL.")},
+             "Breathe in fully, then out as far as it goes. Three good ones, the two largest within 150 mL."),
+         StepKind::OptionalReading},
         {"rehearsal", FUSAIN_TEXT("Rehearsal"),
          FUSAIN_TEXT("Enter carefully, wet hair and suit, press the air out, belt on, sit back, touch nothing "
                      "but the chair.")},
         {"trials", FUSAIN_TEXT("Trials"),
-         FUSAIN_TEXT("Breathe out fully, lean forward, keep still, count to six.")},
+         FUSAIN_TEXT("Breathe out fully, lean forward, keep still, count to six."), StepKind::OptionalReading},
         {"out-safely", FUSAIN_TEXT("Out safely"),
          FUSAIN_TEXT("Belt off, one hand on the rail, you in front of the client.")},
         {"result", FUSAIN_TEXT("Result"), FUSAIN_TEXT("Read the result and its interval.")},
-        {"interpretation", FUSAIN_TEXT("Interpretation"), FUSAIN_TEXT("Say what it means, in your own words.")},
-        {"sign", FUSAIN_TEXT("Sign"), FUSAIN_TEXT("Signing locks the readings.")},
+        {"interpretation", FUSAIN_TEXT("Interpretation"), FUSAIN_TEXT("Say what it means, in your own words."),
+         StepKind::Interpretation},
+        {"sign", FUSAIN_TEXT("Sign"), FUSAIN_TEXT("Signing locks the readings."), StepKind::Sign},
         {"report", FUSAIN_TEXT("Report"),
-         FUSAIN_TEXT("Preview, print or save the client copy and the lab copy.")},
-        {"after", FUSAIN_TEXT("After"), FUSAIN_TEXT("Drain the tank and take the chair off the load cell.")},
-    }};
-    return texts[static_cast<std::size_t>(step)];
+         FUSAIN_TEXT("Preview, print or save the client copy and the lab copy."), StepKind::Afterwards},
+        {"after", FUSAIN_TEXT("After"), FUSAIN_TEXT("Drain the tank and take the chair off the load cell."),
+         StepKind::Afterwards},
+    });
+    return texts;
 }
 
 } // namespace fusain

@@ -1,6 +1,7 @@
 #pragma once
-#include <array>
-#include <string_view>
+#include "procedure/run_sheet.hpp"
+
+#include <span>
 
 namespace fusain {
 
@@ -23,16 +24,7 @@ enum class HydrostaticStep {
     After
 };
 
-inline constexpr std::size_t hydrostaticStepCount = 15;
-
-struct StepText {
-    std::string_view id;
-    std::string_view title;
-    std::string_view instruction; ///< one sentence, for the stand-back view too
-};
-
-[[nodiscard]] const StepText& textOf(HydrostaticStep step);
-
-enum class StepState { Waiting, Current, Done, Attention };
+/// Titles and instructions in the order of HydrostaticStep.
+[[nodiscard]] std::span<const StepText> hydrostaticSteps();
 
 } // namespace fusain

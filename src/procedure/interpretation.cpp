@@ -8,14 +8,6 @@
 namespace fusain {
 namespace {
 
-// Technical error without the residual volume when it is predicted: that part is the same in both tests.
-template <class Q>
-double repeatError(const Measured<Q>& value, bool residualVolumeMeasured) {
-    const double total = value.technicalError().value();
-    const double shared = residualVolumeMeasured ? 0.0 : value.uncertain().share(Source::ResidualVolume);
-    return std::sqrt(std::max(0.0, total * total - shared * shared));
-}
-
 double middle(const reference::ReferenceRow& row) {
     return 0.5 * (row.low + row.high);
 }
@@ -63,31 +55,35 @@ Message changeSentence(const Changes& changes, const std::string& since) {
 
 } // namespace
 
-Changes changesSince(const EarlierResult& earlier, const HydrostaticResult& now) {
-    const auto& c = now.composition;
-    const bool measured = now.residualVolume.measured || earlier.residualVolumeMeasured;
-    const auto change = [&](double before, double beforeError, const auto& after) {
-        const double error = repeatError(after, measured);
+Changes changesSince(const EarlierResult& earlier, const DensityResult& now, const LabPrecision& own) {
+    const auto& c = now.body;
+    const bool measured = now.lungGasMeasured || earlier.lungGasMeasured;
+    const auto change = [&](double before, double beforeError, const auto& after,
+                            const std::optional<double>& study) {
+        if (study)
+            return Change{after.estimate().value() - before, quality::leastSignificantChange(*study)};
+        const double error = measured ? after.technicalError().value() : repeatError(after, now);
         // The earlier error is stored whole; when the prediction cancels, the present repeat error stands for
         // both.
         return Change{after.estimate().value() - before,
                       quality::leastSignificantChange(measured ? beforeError : error, error)};
     };
-    return {change(earlier.fatPercent.value(), earlier.fatPercentError.value(), c.fatPercent),
-            change(earlier.fatMass.value(), earlier.fatMassError.value(), c.fatMass),
-            change(earlier.fatFreeMass.value(), earlier.fatFreeMassError.value(), c.fatFreeMass)};
+    return {
+        change(earlier.fatPercent.value(), earlier.fatPercentError.value(), c.fatPercent, own.fatPercent),
+        change(earlier.fatMass.value(), earlier.fatMassError.value(), c.fatMass, own.fatMass),
+        change(earlier.fatFreeMass.value(), earlier.fatFreeMassError.value(), c.fatFreeMass, own.fatFreeMass)};
 }
 
-WeightPattern weightPattern(const HydrostaticResult& result, const reference::ReferenceSet* fatMassIndex,
+WeightPattern weightPattern(const DensityResult& result, const reference::ReferenceSet* fatMassIndex,
                             const reference::ReferenceSet* fatFreeMassIndex, const TestSubject& subject) {
     const auto* fat = fatMassIndex ? fatMassIndex->rowFor(subject.sex, subject.age) : nullptr;
     const auto* lean = fatFreeMassIndex ? fatFreeMassIndex->rowFor(subject.sex, subject.age) : nullptr;
     if (!fat || !lean)
         return WeightPattern::Unknown;
     const double fatDistance =
-        (result.composition.fatMassIndex.estimate().value() - middle(*fat)) / (fat->high - fat->low);
+        (result.body.fatMassIndex.estimate().value() - middle(*fat)) / (fat->high - fat->low);
     const double leanDistance =
-        (result.composition.fatFreeMassIndex.estimate().value() - middle(*lean)) / (lean->high - lean->low);
+        (result.body.fatFreeMassIndex.estimate().value() - middle(*lean)) / (lean->high - lean->low);
     if (std::abs(fatDistance - leanDistance) < 0.5)
         return WeightPattern::Even;
     return fatDistance > leanDistance ? WeightPattern::FatLed : WeightPattern::MuscleLed;
@@ -107,12 +103,12 @@ std::string_view patternText(WeightPattern pattern) {
     return FUSAIN_TEXT("not covered by the reference");
 }
 
-std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResult& result,
+std::vector<Message> findings(const RawTest& test, const DensityResult& result,
                               const reference::ReferenceSet* fatReference,
                               const std::optional<EarlierResult>& earlier,
-                              const std::optional<EarlierResult>& baseline) {
+                              const std::optional<EarlierResult>& baseline, const LabPrecision& own) {
     std::vector<Message> sentences;
-    const auto& fat = result.composition.fatPercent;
+    const auto& fat = result.body.fatPercent;
     const auto* row = fatReference ? fatReference->rowFor(test.subject.sex, test.subject.age) : nullptr;
     if (row)
         sentences.push_back(positionSentence(*fatReference, *row, fat));
@@ -120,10 +116,11 @@ std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResu
         sentences.push_back({FUSAIN_TEXT("{1} % fat; the chosen reference does not cover this person."),
                              {fixed(fat.estimate().value(), 1)}});
     if (earlier)
-        sentences.push_back(changeSentence(changesSince(*earlier, result), FUSAIN_TEXT("Since the last test")));
+        sentences.push_back(
+            changeSentence(changesSince(*earlier, result, own), FUSAIN_TEXT("Since the last test")));
     if (baseline)
         sentences.push_back(
-            changeSentence(changesSince(*baseline, result), FUSAIN_TEXT("Since the first test")));
+            changeSentence(changesSince(*baseline, result, own), FUSAIN_TEXT("Since the first test")));
     const double half = normal95 * fat.technicalError().value();
     if (const auto budget = fat.budget(); !budget.empty())
         sentences.push_back({FUSAIN_TEXT("The interval is ± {1} % fat; most of it ({2} %) comes from: {3}."),
@@ -138,9 +135,47 @@ std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResu
     return sentences;
 }
 
-int monthsToNextTest(const HydrostaticResult& result) {
-    const double limit = quality::leastSignificantChange(
-        repeatError(result.composition.fatPercent, result.residualVolume.measured));
+namespace {
+
+// What the larger uncertainty rests on: a predicted lung gas first, then deviations, then the largest share.
+Message causeOf(const RawTest& record, const DensityResult& result, const RawTest& otherRecord,
+                const DensityResult& other) {
+    for (const DensityResult* each : {&result, &other})
+        if (!each->lungGasMeasured)
+            return {each->lungGas == Source::ThoracicGas
+                        ? FUSAIN_TEXT(
+                              "Most likely the thoracic gas in the chamber, which was predicted: measure it.")
+                        : FUSAIN_TEXT(
+                              "Most likely the residual volume in the tank, which was predicted: measure it."),
+                    {}};
+    for (const RawTest* each : {&record, &otherRecord})
+        for (const AnsweredQuestion& answer : each->answers)
+            if (!answer.finding.kept)
+                return {FUSAIN_TEXT("A deviation could explain it: \"{1}\""), {answer.question}};
+    return {FUSAIN_TEXT("Both lung volumes were measured and the preparation was as asked: think of trapped "
+                        "air in the tank, "
+                        "or of clothing and hair in the chamber."),
+            {}};
+}
+
+} // namespace
+
+OtherMethod compareMethods(const RawTest& record, const DensityResult& result, std::string_view otherMethod,
+                           const RawTest& otherRecord, const DensityResult& other) {
+    OtherMethod comparison;
+    comparison.method = otherMethod;
+    comparison.fatPercent = other.body.fatPercent.estimate();
+    comparison.difference = (result.body.fatPercent.estimate() - other.body.fatPercent.estimate()).value();
+    comparison.halfInterval = normal95 * std::hypot(result.body.fatPercent.technicalError().value(),
+                                                    other.body.fatPercent.technicalError().value());
+    const double noticeable = 1.0; // %fat: below this nobody asks why
+    if (!comparison.agrees() || std::abs(comparison.difference) > noticeable)
+        comparison.likelyCause = causeOf(record, result, otherRecord, other);
+    return comparison;
+}
+
+int monthsToNextTest(const DensityResult& result) {
+    const double limit = quality::leastSignificantChange(repeatError(result.body.fatPercent, result));
     return std::clamp(static_cast<int>(std::ceil(limit / 0.5)), 2, 6);
 }
 

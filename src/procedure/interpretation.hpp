@@ -1,6 +1,9 @@
 #pragma once
 #include "core/reference/reference_set.hpp"
-#include "procedure/hydrostatic_result.hpp"
+#include "procedure/density_result.hpp"
+#include "procedure/quality_review.hpp"
+
+#include <cmath>
 
 namespace fusain {
 
@@ -14,7 +17,7 @@ struct EarlierResult {
     Kilograms fatMassError;
     Kilograms fatFreeMass;
     Kilograms fatFreeMassError;
-    bool residualVolumeMeasured = false;
+    bool lungGasMeasured = false;
 };
 
 /// A change between two tests, judged against what the two tests can tell apart.
@@ -26,29 +29,47 @@ struct Change {
 
 /// Change of fat percent, fat mass and fat-free mass from an earlier result.
 ///
-/// A residual volume predicted in both tests is the same error twice and cancels; it is left out of the limit.
-/// A lab's own precision study will replace this limit when it exists.
+/// A lung volume predicted in both tests is the same error twice and cancels; it is left out of the limit.
+/// A lab's own precision study replaces this limit.
 struct Changes {
     Change fatPercent, fatMass, fatFreeMass;
 };
-[[nodiscard]] Changes changesSince(const EarlierResult& earlier, const HydrostaticResult& now);
+/// @param own the lab's measured precision; where it is known it takes the place of the error model
+[[nodiscard]] Changes changesSince(const EarlierResult& earlier, const DensityResult& now,
+                                   const LabPrecision& own = {});
 
 /// Fat-led, even or muscle-led: which of the two indices is further from the middle of its reference.
 enum class WeightPattern { FatLed, Even, MuscleLed, Unknown };
-[[nodiscard]] WeightPattern weightPattern(const HydrostaticResult& result,
+[[nodiscard]] WeightPattern weightPattern(const DensityResult& result,
                                           const reference::ReferenceSet* fatMassIndex,
                                           const reference::ReferenceSet* fatFreeMassIndex,
                                           const TestSubject& subject);
 [[nodiscard]] std::string_view patternText(WeightPattern pattern);
 
 /// What the physiologist can say, most important first: where the result lies, what changed, what disturbed it.
-[[nodiscard]] std::vector<Message> findings(const HydrostaticTest& test, const HydrostaticResult& result,
+[[nodiscard]] std::vector<Message> findings(const RawTest& test, const DensityResult& result,
                                             const reference::ReferenceSet* fatReference,
                                             const std::optional<EarlierResult>& earlier,
-                                            const std::optional<EarlierResult>& baseline = {});
+                                            const std::optional<EarlierResult>& baseline = {},
+                                            const LabPrecision& own = {});
+
+/// A result of another method on the same day, and how it compares.
+struct OtherMethod {
+    std::string_view method; ///< "hydrostatic", "air-displacement"
+    Percent fatPercent;
+    double difference = 0.0;   ///< this test minus the other, %fat points
+    double halfInterval = 0.0; ///< 95 %, both errors together
+    Message likelyCause;       ///< from variance budgets and deviations; empty when they agree
+    [[nodiscard]] bool agrees() const { return std::abs(difference) <= halfInterval; }
+};
+/// Compares two densitometric results of one day. The fat-free density of the person is the same in both and
+/// does not count.
+[[nodiscard]] OtherMethod compareMethods(const RawTest& record, const DensityResult& result,
+                                         std::string_view otherMethod, const RawTest& otherRecord,
+                                         const DensityResult& other);
 
 /// Months until a further test can show a realistic change (0.5 %fat a month), from the precision of this one;
 /// 2 … 6.
-[[nodiscard]] int monthsToNextTest(const HydrostaticResult& result);
+[[nodiscard]] int monthsToNextTest(const DensityResult& result);
 
 } // namespace fusain

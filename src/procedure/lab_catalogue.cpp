@@ -1,6 +1,7 @@
 #include "procedure/lab_catalogue.hpp"
 
 #include <algorithm>
+#include <cassert>
 
 namespace fusain {
 namespace {
@@ -13,12 +14,35 @@ auto findIn(const List& list, const std::string& key, Project project) -> declty
 
 } // namespace
 
-const HydrostaticPolicy* LabCatalogue::policy(const std::string& id) const {
-    return findIn(policies, id, &HydrostaticPolicy::id);
+const AnyPolicy* LabCatalogue::policy(const std::string& id) const {
+    return findIn(policies, id, [](const AnyPolicy& each) { return common(each).id; });
 }
+
+const AnyPolicy& LabCatalogue::policyFor(std::string_view method, const std::string& id) const {
+    if (const AnyPolicy* found = policy(id); found && methodOf(*found) == method)
+        return *found;
+    const auto first =
+        std::ranges::find(policies, method, [](const AnyPolicy& each) { return methodOf(each); });
+    assert(first != policies.end()); // the catalogue is refused when a method has none
+    return *first;
+}
+
+const Instrument* LabCatalogue::instrument(const std::string& id) const {
+    return findIn(instruments, id, &Instrument::id);
+}
+
 const Protocol* LabCatalogue::protocol(const std::string& id) const {
     return findIn(protocols, id, &Protocol::id);
 }
+
+const Protocol& LabCatalogue::protocolFor(std::string_view method, const std::string& id) const {
+    if (const Protocol* found = protocol(id); found && found->method == method)
+        return *found;
+    const auto first = std::ranges::find(protocols, method, &Protocol::method);
+    assert(first != protocols.end());
+    return *first;
+}
+
 const reference::ReferenceSet* LabCatalogue::reference(const std::string& id) const {
     return findIn(references, id, &reference::ReferenceSet::id);
 }

@@ -1,6 +1,8 @@
 #pragma once
 #include "core/reference/reference_set.hpp"
-#include "record/policy.hpp"
+#include "record/any_policy.hpp"
+#include "record/any_test.hpp"
+#include "record/instrument.hpp"
 #include "record/protocol.hpp"
 
 #include <vector>
@@ -9,12 +11,23 @@ namespace fusain {
 
 /// The data that ships with the program: what a lab can choose from.
 struct LabCatalogue {
-    std::vector<HydrostaticPolicy> policies; ///< the first is the default
-    std::vector<Protocol> protocols;
+    std::vector<AnyPolicy> policies; ///< the first of a method is its default
+    std::vector<Protocol> protocols; ///< the first of a method is its default
     std::vector<reference::ReferenceSet> references;
+    std::vector<Instrument> instruments;
 
-    [[nodiscard]] const HydrostaticPolicy* policy(const std::string& id) const;
+    [[nodiscard]] const AnyPolicy* policy(const std::string& id) const;
+    /// The policy with this id, else the first of the method.
+    [[nodiscard]] const AnyPolicy& policyFor(std::string_view method, const std::string& id) const;
+    template <class Policy>
+    [[nodiscard]] const Policy* policyOf(const std::string& id) const {
+        const AnyPolicy* found = policy(id);
+        return found ? std::get_if<Policy>(found) : nullptr;
+    }
+    [[nodiscard]] const Instrument* instrument(const std::string& id) const;
     [[nodiscard]] const Protocol* protocol(const std::string& id) const;
+    /// The protocol with this id, else the first of the method.
+    [[nodiscard]] const Protocol& protocolFor(std::string_view method, const std::string& id = {}) const;
     [[nodiscard]] const reference::ReferenceSet* reference(const std::string& id) const;
     /// The first set for a quantity, e.g. "fat-mass-index".
     [[nodiscard]] const reference::ReferenceSet* referenceFor(const std::string& quantity) const;

@@ -1,4 +1,5 @@
 #pragma once
+#include "procedure/chamber_result.hpp"
 #include "procedure/hydrostatic_result.hpp"
 
 namespace fusain {
@@ -18,6 +19,9 @@ struct WorkedLine {
 /// The worked sheet of a result, from the readings to the indices, in the order of the calculation.
 [[nodiscard]] std::vector<WorkedLine> workedSheet(const HydrostaticTest& test, const HydrostaticPolicy& policy,
                                                   const HydrostaticResult& result);
+
+[[nodiscard]] std::vector<WorkedLine> workedSheet(const ChamberTest& test, const ChamberPolicy& policy,
+                                                  const ChamberResult& result);
 
 /// The sheet as plain text with aligned columns, for the clipboard and the command line.
 [[nodiscard]] std::string plainText(const std::vector<WorkedLine>& sheet);

@@ -93,6 +93,7 @@ Expected<Protocol> protocolFromJson(const Json& json, const std::string& where) 
         protocol.readiness = rulesFrom(json.at("readiness"), seen);
         protocol.safety = json.at("safety").get<std::vector<std::string>>();
         protocol.rehearsal = json.at("rehearsal").get<std::vector<std::string>>();
+        protocol.say = json.value("say", decltype(protocol.say){});
         return protocol;
     });
 }

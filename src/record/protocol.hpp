@@ -2,6 +2,8 @@
 #include "core/readiness/rule.hpp"
 #include "record/json.hpp"
 
+#include <map>
+
 namespace fusain {
 
 /// What a lab asks and says before and during a test by one method.
@@ -9,10 +11,11 @@ struct Protocol {
     std::string id;
     std::string title;
     std::string method;
-    std::vector<readiness::Rule> screening; ///< contraindications and safety
-    std::vector<readiness::Rule> readiness; ///< preparation, with the effect of each deviation
-    std::vector<std::string> safety;        ///< shown at the tank, in order
-    std::vector<std::string> rehearsal;     ///< what to practise before the first trial
+    std::vector<readiness::Rule> screening;              ///< contraindications and safety
+    std::vector<readiness::Rule> readiness;              ///< preparation, with the effect of each deviation
+    std::vector<std::string> safety;                     ///< shown at the tank, in order
+    std::vector<std::string> rehearsal;                  ///< what to practise before the first trial
+    std::map<std::string, std::vector<std::string>> say; ///< step id → calming sentences to say to the client
 
     [[nodiscard]] const readiness::Rule* find(const std::string& ruleId) const;
 };

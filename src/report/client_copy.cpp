@@ -1,6 +1,6 @@
 #include "core/anthropometry/indices.hpp"
+#include "report/density_report.hpp"
 #include "report/figures/rule_figure.hpp"
-#include "report/hydrostatic_report.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -19,22 +19,52 @@ QString shown(const Shown& value) {
     return QString::fromStdString(value.text());
 }
 
-void header(PageFlow& flow, const HydrostaticReport& report) {
+void header(PageFlow& flow, const DensityReport& report) {
     flow.title(tr("Your body composition"));
     const QString who = QString::fromStdString(report.namesHidden ? report.client.code : report.client.name);
-    flow.paragraph(tr("%1 · underwater weighing on %2 · %3")
-                       .arg(who, longDay(report.test.startedAt), QString::fromStdString(report.labName)),
+    flow.paragraph(tr("%1 · %2 on %3 · %4")
+                       .arg(who, say(methodTitle(methodOf(report.computed.test))),
+                            longDay(report.record().startedAt), QString::fromStdString(report.labName)),
                    10.5, printPalette().softInk);
-    if (report.test.version > 1)
+    if (report.record().version > 1)
         flow.paragraph(tr("This is version %1. It replaces an earlier page: %2")
-                           .arg(report.test.version)
-                           .arg(QString::fromStdString(report.test.amendmentReason)));
+                           .arg(report.record().version)
+                           .arg(QString::fromStdString(report.record().amendmentReason)));
     flow.rule();
 }
 
-const reference::ReferenceRow* referenceRow(const HydrostaticReport& report) {
-    return report.fatReference ? report.fatReference->rowFor(report.test.subject.sex, report.test.subject.age)
-                               : nullptr;
+QString whatWasDone(const DensityReport& report) {
+    if (const auto* tank = std::get_if<HydrostaticTest>(&report.computed.test))
+        return tr("You were weighed on land and %1 times under water after breathing out. Fat is lighter than "
+                  "water and "
+                  "the rest is heavier, so the two weights together show how much of you is fat.")
+            .arg(std::ranges::count_if(tank->trials, &WeighingTrial::counts));
+    const auto& chamber = std::get<ChamberTest>(report.computed.test);
+    return tr("You were weighed, and the chamber measured %1 times how much air you displace: that is your "
+              "volume. Fat "
+              "takes more room for its weight than the rest, so weight and volume together show how much of "
+              "you is fat.")
+        .arg(std::ranges::count_if(chamber.trials, &VolumeTrial::counts));
+}
+
+void otherMethods(PageFlow& flow, const DensityReport& report) {
+    for (const OtherMethod& other : report.sameDay) {
+        flow.heading(tr("The other measurement today"));
+        const QString method = say(methodTitle(other.method));
+        flow.paragraph(
+            other.agrees()
+                ? tr("The other method (%1) gave the same within what the two can tell apart.").arg(method)
+                : tr("The other method (%1) gave a different value, more than the two usually differ. Please "
+                     "ask "
+                     "us before you rely on either.")
+                      .arg(method));
+    }
+}
+
+const reference::ReferenceRow* referenceRow(const DensityReport& report) {
+    return report.fatReference
+               ? report.fatReference->rowFor(report.record().subject.sex, report.record().subject.age)
+               : nullptr;
 }
 
 // Where the value lies, in words. A value whose interval reaches over an edge of the band is not put on one
@@ -53,7 +83,7 @@ QString placeInWords(const reference::ReferenceRow& row, double fat, double half
     return tr("Your value lies at the edge of %1; the test cannot say on which side.").arg(band);
 }
 
-void scale(PageFlow& flow, const HydrostaticReport& report, double fat, double half) {
+void scale(PageFlow& flow, const DensityReport& report, double fat, double half) {
     RuleModel model;
     model.title = tr("Body fat");
     model.unit = QStringLiteral("%");
@@ -74,23 +104,22 @@ void scale(PageFlow& flow, const HydrostaticReport& report, double fat, double h
     flow.gap(4);
 }
 
-void masses(PageFlow& flow, const HydrostaticReport& report) {
-    const auto& composition = report.result.composition;
+void masses(PageFlow& flow, const DensityReport& report) {
+    const auto& composition = report.result().body;
     const auto mass = [&](const Measured<Kilograms>& value) {
         const Shown half95 = show(Kilograms(normal95 * value.technicalError().value()), report.units);
         return shown(show(value.estimate(), report.units)) +
                QStringLiteral("  (± %1)").arg(QString::fromStdString(half95.number));
     };
     const std::vector<double> columns{0.5, 0.5};
-    flow.row({tr("Your body mass"), shown(show(Kilograms(report.test.dryMass->value), report.units))}, columns,
-             false, {}, 10.5);
+    flow.row({tr("Your body mass"), shown(show(report.result().mass, report.units))}, columns, false, {}, 10.5);
     flow.row({tr("Fat"), mass(composition.fatMass)}, columns, false, {}, 10.5);
     flow.row({tr("Everything else: muscle, bone, water, organs"), mass(composition.fatFreeMass)}, columns,
              false, {}, 10.5);
 }
 
-void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
-    const auto& composition = report.result.composition;
+void resultInWords(PageFlow& flow, const DensityReport& report) {
+    const auto& composition = report.result().body;
     const double fat = composition.fatPercent.estimate().value(),
                  half = normal95 * composition.fatPercent.technicalError().value();
     flow.heading(tr("The result"));
@@ -114,7 +143,7 @@ void resultInWords(PageFlow& flow, const HydrostaticReport& report) {
         masses(flow, report);
 }
 
-QString changeInWords(const Change& change, const QString& what, const HydrostaticReport& report) {
+QString changeInWords(const Change& change, const QString& what, const DensityReport& report) {
     if (!change.real())
         return tr("%1: no change that this test can tell apart.").arg(what);
     if (report.withoutNumbers)
@@ -124,9 +153,9 @@ QString changeInWords(const Change& change, const QString& what, const Hydrostat
     return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size) : tr("%1: %2 more.").arg(what, size);
 }
 
-void comparison(PageFlow& flow, const HydrostaticReport& report) {
+void comparison(PageFlow& flow, const DensityReport& report) {
     const auto since = [&](const EarlierResult& past, const QString& heading) {
-        const Changes changes = changesSince(past, report.result);
+        const Changes changes = changesSince(past, report.result(), report.precision);
         flow.heading(heading.arg(longDay(past.at)));
         flow.paragraph(changeInWords(changes.fatMass, tr("Fat"), report) + QLatin1Char(' ') +
                        changeInWords(changes.fatFreeMass, tr("Everything else"), report));
@@ -151,16 +180,21 @@ QString directionInWords(readiness::Effect effect) {
     return {};
 }
 
-void disturbances(PageFlow& flow, const HydrostaticReport& report) {
+void disturbances(PageFlow& flow, const DensityReport& report) {
     QStringList items;
-    if (!report.result.residualVolume.measured)
-        items << tr("The air that stays in your lungs was estimated from your height and age. Measuring it "
-                    "would make the result about twice as certain.");
-    for (const AnsweredQuestion& answer : report.test.answers)
+    if (!report.result().lungGasMeasured)
+        items << (report.result().lungGas == Source::ThoracicGas
+                      ? tr("The air in your chest was estimated from your height and age. Measuring it would "
+                           "make the "
+                           "result more certain.")
+                      : tr("The air that stays in your lungs was estimated from your height and age. Measuring "
+                           "it "
+                           "would make the result about twice as certain."));
+    for (const AnsweredQuestion& answer : report.record().answers)
         if (!answer.finding.kept)
             items << tr("You were not quite prepared as asked (\"%1\"). %2")
                          .arg(say(std::string_view(answer.question)), directionInWords(answer.effect));
-    for (const Message& flag : report.result.flags)
+    for (const Message& flag : report.result().flags)
         items << say(flag);
     flow.heading(tr("What could have disturbed it"));
     if (items.isEmpty())
@@ -171,25 +205,22 @@ void disturbances(PageFlow& flow, const HydrostaticReport& report) {
 
 } // namespace
 
-bool betterWithoutNumbers(const HydrostaticTest& test) {
-    if (!test.dryMass || test.subject.age.value() < 18.0)
-        return false;
-    return anthropometry::massIndex(Kilograms(test.dryMass->value), test.subject.height).value() < 18.5;
+bool betterWithoutNumbers(const RawTest& record, Kilograms mass) {
+    return record.subject.age.value() >= 18.0 &&
+           anthropometry::massIndex(mass, record.subject.height).value() < 18.5;
 }
 
-PageFlow clientCopy(const HydrostaticReport& report) {
+PageFlow clientCopy(const DensityReport& report) {
     PageFlow flow(tr("%1 · client copy").arg(QString::fromStdString(report.labName)));
     header(flow, report);
     flow.heading(tr("What was done"));
-    flow.paragraph(tr("You were weighed on land and %1 times under water after breathing out. Fat is lighter "
-                      "than water and the rest is heavier, so "
-                      "the two weights together show how much of you is fat.")
-                       .arg(std::ranges::count_if(report.test.trials, &WeighingTrial::counts)));
+    flow.paragraph(whatWasDone(report));
     resultInWords(flow, report);
     comparison(flow, report);
-    if (!report.test.interpretation.empty()) {
+    otherMethods(flow, report);
+    if (!report.record().interpretation.empty()) {
         flow.heading(tr("What we make of it"));
-        flow.paragraph(QString::fromStdString(report.test.interpretation));
+        flow.paragraph(QString::fromStdString(report.record().interpretation));
     }
     disturbances(flow, report);
     flow.heading(tr("Good to know"));
@@ -197,14 +228,14 @@ PageFlow clientCopy(const HydrostaticReport& report) {
         "This page describes your body on one day. It is not a diagnosis and says nothing about your worth or "
         "fitness by itself. If you "
         "plan to change your weight, or anything here worries you, talk to your doctor or dietitian first."));
-    if (report.test.subject.age.value() < 18.0)
+    if (report.record().subject.age.value() < 18.0)
         flow.paragraph(
             tr("For the family: bodies change quickly while they grow. This is about growth, strength and "
                "health; there is no target for weight or fat at this age."));
     flow.paragraph(tr("A next test makes sense in about %1 months, at the same time of day and prepared the "
                       "same way: before that, a change would be too "
                       "small for the test to see.")
-                       .arg(monthsToNextTest(report.result)));
+                       .arg(monthsToNextTest(report.result())));
     flow.gap(8);
     flow.paragraph(
         tr("Tested by %1. %2")

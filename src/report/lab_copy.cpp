@@ -1,7 +1,9 @@
+#include "core/anthropometry/surface_area.hpp"
 #include "core/equations.hpp"
+#include "report/density_report.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/figures/trace_figure.hpp"
-#include "report/hydrostatic_report.hpp"
+#include "report/figures/volume_figure.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -19,10 +21,14 @@ QString number(double value, int decimals) {
 QString plain(const std::string& text) {
     return QString::fromStdString(text);
 }
+QString cite(const std::string& id) {
+    const Equation* equation = findEquation(id);
+    return equation ? plain(std::string(equation->citation)) : QString();
+}
 
-void heading(PageFlow& flow, const HydrostaticReport& report) {
-    const HydrostaticTest& test = report.test;
-    flow.title(tr("Underwater weighing, lab copy"));
+void heading(PageFlow& flow, const DensityReport& report) {
+    const RawTest& test = report.record();
+    flow.title(tr("Lab copy: %1").arg(say(methodTitle(methodOf(report.computed.test)))));
     flow.paragraph(tr("%1 · %2, %3 y, %4 cm · %5 %6 · test %7, version %8")
                        .arg(report.namesHidden ? plain(report.client.code) : plain(report.client.name),
                             plain(std::string(sexText(test.subject.sex))),
@@ -38,8 +44,8 @@ void heading(PageFlow& flow, const HydrostaticReport& report) {
     flow.rule();
 }
 
-void results(PageFlow& flow, const HydrostaticReport& report) {
-    const auto& c = report.result.composition;
+void results(PageFlow& flow, const DensityReport& report) {
+    const auto& c = report.result().body;
     const std::vector<double> columns{0.34, 0.16, 0.12, 0.19, 0.19};
     const std::vector<int> numbers{1, 3, 4};
     flow.heading(tr("Results"));
@@ -52,7 +58,7 @@ void results(PageFlow& flow, const HydrostaticReport& report) {
                                                     : QStringLiteral("–")},
                  columns, false, numbers);
     };
-    line(tr("body density"), c.bodyDensity, 4, QStringLiteral("kg/L"));
+    line(tr("body density"), c.density, 4, QStringLiteral("kg/L"));
     line(tr("fat"), c.fatPercent, 1, QStringLiteral("%"));
     line(tr("fat mass"), c.fatMass, 1, QStringLiteral("kg"));
     line(tr("fat-free mass"), c.fatFreeMass, 1, QStringLiteral("kg"));
@@ -64,42 +70,44 @@ void results(PageFlow& flow, const HydrostaticReport& report) {
                    8.5, printPalette().softInk);
 }
 
-void sheet(PageFlow& flow, const HydrostaticReport& report) {
+void sheet(PageFlow& flow, const DensityReport& report) {
     const std::vector<double> columns{0.06, 0.21, 0.1, 0.07, 0.09, 0.47};
     const std::vector<int> numbers{2, 4};
     flow.heading(tr("Worked sheet"));
     flow.row({QString(), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, columns, true, numbers);
-    for (const WorkedLine& line : workedSheet(report.test, report.policy, report.result))
+    for (const WorkedLine& line : report.computed.sheet())
         flow.row(
             {plain(line.symbol), say(std::string_view(line.name)), plain(line.value), plain(line.unit),
              plain(line.plusMinus),
              say(line.how) + (line.formula.empty() ? QString() : QStringLiteral("; ") + plain(line.formula))},
             columns, false, numbers);
     flow.heading(tr("Where the uncertainty comes from (%fat)"));
-    for (const BudgetLine& line : report.result.composition.fatPercent.budget())
+    for (const BudgetLine& line : report.result().body.fatPercent.budget())
         flow.row({say(sourceName(line.source)), number(100.0 * line.fraction, 0) + QStringLiteral(" %"),
                   QStringLiteral("± ") + number(line.standardError, 2)},
                  {0.4, 0.12, 0.15}, false, {1, 2});
 }
 
-void trials(PageFlow& flow, const HydrostaticReport& report) {
-    const HydrostaticTest& test = report.test;
+QString use(bool counts, bool used, const std::string& setAside) {
+    return !counts ? tr("set aside: %1").arg(plain(setAside))
+           : used  ? tr("used")
+                   : tr("counts, not used by the rule");
+}
+
+void trials(PageFlow& flow, const HydrostaticTest& test, const HydrostaticResult& result) {
     const std::vector<double> columns{0.08, 0.14, 0.14, 0.1, 0.54};
     const std::vector<int> numbers{1, 2};
     flow.heading(tr("Trials"));
     flow.row({tr("trial"), tr("gross, kg"), tr("net, kg"), tr("time"), tr("used, or why not")}, columns, true,
              numbers);
     for (const WeighingTrial& trial : test.trials) {
-        const bool used =
-            std::ranges::find(report.result.trials.used, trial.number) != report.result.trials.used.end();
-        const QString state = !trial.counts() ? tr("set aside: %1").arg(plain(trial.setAsideReason))
-                              : used          ? tr("used")
-                                              : tr("counts, not used by the rule");
+        const bool used = std::ranges::find(result.trials.used, trial.number) != result.trials.used.end();
         flow.row({QString::number(trial.number), number(trial.gross.value(), 3),
-                  number((trial.gross - report.result.tare).value(), 3), clock(trial.at), state},
+                  number((trial.gross - result.tare).value(), 3), clock(trial.at),
+                  use(trial.counts(), used, trial.setAsideReason)},
                  columns, false, numbers);
     }
-    flow.paragraph(say(report.result.trials.message));
+    flow.paragraph(say(result.trials.message));
     std::vector<const WeighingTrial*> traced;
     for (const WeighingTrial& trial : test.trials)
         if (!trial.trace.empty())
@@ -129,9 +137,43 @@ void trials(PageFlow& flow, const HydrostaticReport& report) {
     }
 }
 
-void preparation(PageFlow& flow, const HydrostaticReport& report) {
-    const HydrostaticTest& test = report.test;
-    flow.heading(tr("Checks, lungs and preparation"));
+void trials(PageFlow& flow, const ChamberTest& test, const ChamberResult& result) {
+    const std::vector<double> columns{0.08, 0.08, 0.16, 0.16, 0.1, 0.42};
+    const std::vector<int> numbers{2, 3};
+    flow.heading(tr("Volume trials"));
+    flow.row(
+        {tr("trial"), tr("set"), tr("raw volume, L"), tr("± within, L"), tr("time"), tr("used, or why not")},
+        columns, true, numbers);
+    for (const VolumeTrial& trial : test.trials) {
+        const bool used = std::ranges::find(result.trials.used, trial.number) != result.trials.used.end();
+        flow.row(
+            {QString::number(trial.number), QString::number(trial.set), number(trial.volume.value(), 3),
+             trial.standardError.value() > 0.0 ? number(trial.standardError.value(), 3) : QStringLiteral("–"),
+             clock(trial.at), use(trial.counts(), used, trial.setAsideReason)},
+            columns, false, numbers);
+    }
+    flow.paragraph(say(result.trials.message));
+    if (!test.calibration || !test.calibration->fromPressures)
+        return;
+    for (const VolumeTrial& trial : test.trials)
+        if (!trial.samples.empty())
+            flow.figure(
+                84, [trial, calibration = *test.calibration->fromPressures,
+                     known = airdisplacement::Occupant{Kilograms(test.mass->value),
+                                                       anthropometry::surfaceAreaDuBois1916(
+                                                           Kilograms(test.mass->value), test.subject.height)}](
+                        QPainter& painter, const QRectF& area) {
+                    painter.setFont(textFont(9));
+                    painter.setPen(printPalette().softInk);
+                    painter.drawText(QRectF(area.left(), area.top(), 200, 12), Qt::AlignLeft,
+                                     tr("trial %1, L").arg(trial.number));
+                    paintVolumeTrace(painter, area.adjusted(0, 12, 0, 0),
+                                     airdisplacement::readVolume(trial.samples, calibration, known),
+                                     printPalette());
+                });
+}
+
+void checks(PageFlow& flow, const HydrostaticTest& test) {
     if (test.loadCell)
         flow.paragraph(tr("Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.")
                            .arg(clock(test.loadCell->at), number(test.loadCell->referenceNominal.value(), 3),
@@ -143,6 +185,64 @@ void preparation(PageFlow& flow, const HydrostaticReport& report) {
         efforts << number(effort.volume.value(), 2) + (effort.acceptable ? QString() : tr(" (not acceptable)"));
     if (!efforts.isEmpty())
         flow.paragraph(tr("Vital capacity, L BTPS: %1.").arg(efforts.join(QStringLiteral("; "))), 9);
+}
+
+void checks(PageFlow& flow, const ChamberTest& test) {
+    if (test.scale)
+        flow.paragraph(tr("Scale at %1: %2 kg read %3 kg.")
+                           .arg(clock(test.scale->at), number(test.scale->nominal.value(), 3),
+                                number(test.scale->reading.value(), 3)),
+                       9);
+    if (const auto& calibration = test.calibration)
+        flow.paragraph(calibration->fromPressures
+                           ? tr("Calibrated at %1 with the cylinder of %2 L; empty ratio %3, with cylinder %4.")
+                                 .arg(clock(calibration->at), number(calibration->cylinderCertified.value(), 3),
+                                      number(calibration->fromPressures->empty.ratio, 6),
+                                      number(calibration->fromPressures->cylinder.ratio, 6))
+                           : tr("At %1 the chamber read %2 L for the cylinder of %3 L.")
+                                 .arg(clock(calibration->at), number(calibration->cylinderReading.value(), 3),
+                                      number(calibration->cylinderCertified.value(), 3)),
+                       9);
+}
+
+void sources(PageFlow& flow, const HydrostaticResult& result) {
+    flow.paragraph(tr("Body density: %1. Water density: %2.")
+                       .arg(cite("hydrostatic.body-density"), cite("water.density.tanaka-2001")),
+                   8.5);
+    flow.paragraph(result.residualVolume.measured
+                       ? tr("Residual volume measured: %1.").arg(plain(result.residualVolume.how))
+                       : tr("Residual volume predicted: %1.").arg(cite(result.residualVolume.equation)),
+                   8.5);
+    flow.paragraph(tr("Computed by %1.").arg(plain(std::string(engineVersion))), 8.5);
+}
+
+void sources(PageFlow& flow, const ChamberResult& result) {
+    flow.paragraph(tr("Body volume: %1. Surface area: %2.")
+                       .arg(cite("chamber.body-volume"), cite("anthropometry.surface-area.dubois-1916")),
+                   8.5);
+    flow.paragraph(result.thoracicGas.measured
+                       ? tr("Thoracic gas measured: %1.").arg(plain(result.thoracicGas.how))
+                       : tr("Thoracic gas predicted: %1.").arg(cite(result.thoracicGas.equation)),
+                   8.5);
+    flow.paragraph(tr("Computed by %1.").arg(plain(std::string(chamberEngineVersion))), 8.5);
+}
+
+void sameDay(PageFlow& flow, const DensityReport& report) {
+    for (const OtherMethod& other : report.sameDay) {
+        flow.heading(tr("Other method on the same day"));
+        flow.paragraph(
+            tr("%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6")
+                .arg(say(methodTitle(other.method)), number(other.fatPercent.value(), 1),
+                     QString::fromStdString(signedFixed(other.difference, 1)), number(other.halfInterval, 1),
+                     other.agrees() ? tr("they agree") : tr("they do not agree"), say(other.likelyCause)),
+            9.5);
+    }
+}
+
+void preparation(PageFlow& flow, const DensityReport& report) {
+    const RawTest& test = report.record();
+    flow.heading(tr("Checks, lungs and preparation"));
+    std::visit([&](const auto& own) { checks(flow, own); }, report.computed.test);
     int kept = 0;
     for (const AnsweredQuestion& answer : test.answers) {
         const auto* rule = report.protocol.find(answer.rule);
@@ -164,54 +264,52 @@ void preparation(PageFlow& flow, const HydrostaticReport& report) {
                    9);
     for (const std::string& note : test.notes)
         flow.paragraph(tr("Note: %1").arg(plain(note)), 9);
-    for (const Message& flag : report.result.flags)
+    for (const Message& flag : report.result().flags)
         flow.paragraph(tr("Flag: %1").arg(say(flag)), 9);
 }
 
-void policies(PageFlow& flow, const HydrostaticReport& report) {
-    const auto cite = [](const std::string& id) {
-        const Equation* equation = findEquation(id);
-        return equation ? plain(std::string(equation->citation)) : QString();
-    };
+void policies(PageFlow& flow, const DensityReport& report) {
     flow.heading(tr("Policies and sources"));
-    flow.paragraph(tr("Trials: %1 (%2).").arg(plain(report.policy.title), plain(report.policy.source)), 8.5);
-    flow.paragraph(tr("Body density: %1. Conversion: %2.")
-                       .arg(cite("hydrostatic.body-density"), cite(report.result.conversion)),
-                   8.5);
-    flow.paragraph(tr("Water density: %1.").arg(cite("water.density.tanaka-2001")), 8.5);
-    flow.paragraph(report.result.residualVolume.measured
-                       ? tr("Residual volume measured: %1.").arg(plain(report.result.residualVolume.how))
-                       : tr("Residual volume predicted: %1.").arg(cite(report.result.residualVolume.equation)),
-                   8.5);
+    flow.paragraph(
+        tr("Trials: %1 (%2).")
+            .arg(plain(common(report.computed.policy).title), plain(common(report.computed.policy).source)),
+        8.5);
+    flow.paragraph(tr("Conversion: %1.").arg(cite(report.result().conversion)), 8.5);
+    std::visit([&](const auto& own) { sources(flow, own); }, report.computed.result);
     if (report.fatReference)
         flow.paragraph(tr("Reference: %1; %2; %3.")
                            .arg(plain(report.fatReference->title), plain(report.fatReference->citation),
                                 plain(report.fatReference->bandMeaning)),
                        8.5);
-    flow.paragraph(tr("Computed by %1.").arg(plain(std::string(engineVersion))), 8.5);
-    if (!report.test.interpretation.empty()) {
+    if (!report.record().interpretation.empty()) {
         flow.heading(tr("Interpretation"));
-        flow.paragraph(plain(report.test.interpretation), 9.5);
+        flow.paragraph(plain(report.record().interpretation), 9.5);
     }
     flow.heading(tr("Signed"));
     flow.paragraph(
-        report.test.signature
+        report.record().signature
             ? tr("%1 and %2, %3")
                   .arg(plain(report.technician),
                        report.physiologist.empty() ? tr("no physiologist") : plain(report.physiologist),
-                       longDay(report.test.signature->at) + QLatin1Char(' ') + clock(report.test.signature->at))
+                       longDay(report.record().signature->at) + QLatin1Char(' ') +
+                           clock(report.record().signature->at))
             : tr("not yet"),
         9.5);
 }
 
 } // namespace
 
-PageFlow labCopy(const HydrostaticReport& report) {
+PageFlow labCopy(const DensityReport& report) {
     PageFlow flow(tr("%1 · lab copy").arg(plain(report.labName)));
     heading(flow, report);
     results(flow, report);
     sheet(flow, report);
-    trials(flow, report);
+    if (const auto* tank = std::get_if<HydrostaticTest>(&report.computed.test))
+        trials(flow, *tank, std::get<HydrostaticResult>(report.computed.result));
+    else
+        trials(flow, std::get<ChamberTest>(report.computed.test),
+               std::get<ChamberResult>(report.computed.result));
+    sameDay(flow, report);
     preparation(flow, report);
     policies(flow, report);
     return flow;

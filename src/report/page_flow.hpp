@@ -1,4 +1,5 @@
 #pragma once
+#include "core/problem.hpp"
 #include "report/style.hpp"
 
 #include <QPainter>
@@ -45,5 +46,8 @@ private:
     std::vector<std::vector<Block>> pages_;
     double y_ = margin;
 };
+
+/// Writes the pages as PDF/A-1b. @return a Problem when the file cannot be written; no partial file is left
+[[nodiscard]] Expected<void> writePdf(const PageFlow& pages, const QString& path, const QString& title);
 
 } // namespace fusain::report

@@ -1,4 +1,4 @@
-#include "report/hydrostatic_report.hpp"
+#include "report/page_flow.hpp"
 
 #include <QPageSize>
 #include <QPdfWriter>

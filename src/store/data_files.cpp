@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>
+#include <algorithm>
 
 namespace fusain::store {
 namespace {
@@ -53,7 +54,7 @@ Expected<Json> readJsonFile(const QString& path) {
 
 Expected<LabCatalogue> readCatalogue(const QString& folder) {
     LabCatalogue catalogue;
-    if (auto done = readAll(folder + QStringLiteral("/policies"), catalogue.policies, policyFromJson); !done)
+    if (auto done = readAll(folder + QStringLiteral("/policies"), catalogue.policies, anyPolicyFromJson); !done)
         return tl::unexpected(done.error());
     if (auto done = readAll(folder + QStringLiteral("/protocols"), catalogue.protocols, protocolFromJson);
         !done)
@@ -61,6 +62,17 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
     if (auto done = readAll(folder + QStringLiteral("/references"), catalogue.references, referenceFromJson);
         !done)
         return tl::unexpected(done.error());
+    if (auto done = readAll(folder + QStringLiteral("/quality"), catalogue.instruments, instrumentFromJson);
+        !done)
+        return tl::unexpected(done.error());
+    for (const std::string_view method : {methodHydrostatic, methodChamber})
+        if (std::ranges::none_of(catalogue.policies,
+                                 [&](const AnyPolicy& each) { return methodOf(each) == method; }) ||
+            std::ranges::none_of(catalogue.protocols,
+                                 [&](const Protocol& each) { return each.method == method; }))
+            return failure({FUSAIN_TEXT("There is no policy or no protocol for {1}."), {std::string(method)}},
+                           folder.toStdString(),
+                           {FUSAIN_TEXT("Install Fusain again, or set FUSAIN_DATA."), {}});
     return catalogue;
 }
 

@@ -1,6 +1,6 @@
 #include "store/lab_book.hpp"
 
-#include "procedure/hydrostatic_events.hpp"
+#include "procedure/test_events.hpp"
 #include "store/migrations.hpp"
 #include "store/sql.hpp"
 
@@ -192,27 +192,30 @@ Expected<void> LabBook::keepTestDocument(const Event& event) {
             eventsOf(event.subject); // this one included: it was written in the same transaction
         if (events.empty() || events.front().kind != "test.started")
             return {}; // an event of something else than a test
-        auto replayed = replayHydrostaticTest(events);
+        auto replayed = replayTest(events);
         if (!replayed)
             return tl::unexpected(replayed.error());
         open = open_.insert_or_assign(event.subject, std::move(*replayed)).first;
     } else {
-        if (open == open_.end())
-            open = open_.emplace(event.subject, HydrostaticTest{}).first;
+        if (open == open_.end()) {
+            auto empty = readDocument(event.subject, [&] {
+                return emptyTest(event.data.value("method", std::string(methodHydrostatic)));
+            });
+            if (!empty)
+                return tl::unexpected(empty.error());
+            open = open_.emplace(event.subject, std::move(*empty)).first;
+        }
         applyEvent(open->second, event);
     }
-    const HydrostaticTest& test = open->second;
-    const QString state = test.state == TestState::Signed    ? QStringLiteral("signed")
-                          : test.state == TestState::Refused ? QStringLiteral("refused")
-                                                             : QStringLiteral("running");
-    auto done =
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral(
-                "INSERT INTO tests (id, version, client, method, started_at, state, document) VALUES (?, ?, ?, "
-                "'hydrostatic', ?, ?, ?) "
-                "ON CONFLICT (id, version) DO UPDATE SET state = excluded.state, document = excluded.document"),
-            {text(test.id), test.version, text(test.subject.clientId), text(test.startedAt), state,
-             text(toJson(test))});
+    const RawTest& test = common(open->second);
+    auto done = run(
+        QSqlDatabase::database(connection_),
+        QStringLiteral(
+            "INSERT INTO tests (id, version, client, method, started_at, state, document) VALUES (?, ?, ?, "
+            "?, ?, ?, ?) "
+            "ON CONFLICT (id, version) DO UPDATE SET state = excluded.state, document = excluded.document"),
+        {text(test.id), test.version, text(test.subject.clientId), text(std::string(methodOf(open->second))),
+         text(test.startedAt), text(stateText(test.state)), text(toJson(open->second))});
     return done ? Expected<void>() : tl::unexpected(done.error());
 }
 
@@ -289,7 +292,7 @@ Verification LabBook::verify() {
     for (const auto& [subject, events] : tests) {
         if (events.front().kind != "test.started")
             continue;
-        const auto replayed = replayHydrostaticTest(events);
+        const auto replayed = replayTest(events);
         const auto stored = test(subject);
         if (!replayed || !stored || toJson(*replayed) != toJson(*stored))
             verification.faults.push_back("test " + subject + ": the raw record differs from its events");
@@ -354,15 +357,26 @@ Expected<void> LabBook::save(const StoredResult& result, const std::string& by) 
 }
 
 Expected<void> LabBook::save(const Check& check, const std::string& by) {
-    const Json document{{"nominal_kg", check.nominal},
-                        {"reading_kg", check.reading},
+    const Json document{{"nominal", check.nominal},
+                        {"reading", check.reading},
+                        {"readings", check.readings},
                         {"passed", check.passed},
                         {"by", check.by},
-                        {"note", check.note}};
+                        {"note", check.note},
+                        {"kind", check.kind},
+                        {"instrument", check.instrument}};
     return change(
         "check.saved", check.id, by, document,
         QStringLiteral("INSERT INTO checks (id, instrument, kind, at, document) VALUES (?, ?, ?, ?, ?)"),
         {text(check.id), text(check.instrument), text(check.kind), text(check.at), text(document)});
+}
+
+Expected<void> LabBook::save(const Study& study, const std::string& by) {
+    const Json document{
+        {"quantity", study.quantity}, {"unit", study.unit}, {"by", study.by}, {"people", study.people}};
+    return change("study.saved", study.id, by, document,
+                  QStringLiteral("INSERT INTO studies (id, instrument, at, document) VALUES (?, ?, ?, ?)"),
+                  {text(study.id), text(study.instrument), text(study.at), text(document)});
 }
 
 Expected<void> LabBook::setSetting(const std::string& key, const std::string& value, const std::string& by) {

@@ -1,7 +1,7 @@
 #pragma once
-#include "procedure/hydrostatic_procedure.hpp"
 #include "procedure/journal.hpp"
-#include "record/hydrostatic_test.hpp"
+#include "record/any_test.hpp"
+#include "record/instrument.hpp"
 #include "record/people.hpp"
 
 #include <QSqlDatabase>
@@ -20,17 +20,15 @@ struct Visit {
     std::string note;
 };
 
-/// A check of an instrument.
-struct Check {
+/// A precision study: repeated measurements of several people.
+struct Study {
     std::string id;
-    std::string instrument; ///< "Scale A", "Tank"
-    std::string kind;       ///< "reference-mass", "load-cell"
+    std::string instrument;
+    std::string quantity; ///< "fat-percent", "fat-mass" …
+    std::string unit;
     Instant at;
-    double nominal = 0.0; ///< kg
-    double reading = 0.0; ///< kg
-    bool passed = true;
     std::string by;
-    std::string note;
+    std::vector<std::vector<double>> people; ///< the repeats of each person
 };
 
 /// One stored result: computed by a recipe from a raw record, never overwritten.
@@ -93,14 +91,18 @@ public:
     [[nodiscard]] std::vector<Visit> visitsBetween(Instant from, Instant to);
     [[nodiscard]] std::vector<Visit> visitsOf(const std::string& clientId);
     /// The newest version of each test of a client, oldest first.
-    [[nodiscard]] std::vector<HydrostaticTest> testsOf(const std::string& clientId);
-    [[nodiscard]] std::optional<HydrostaticTest> test(const std::string& id, int version = 0);
-    [[nodiscard]] std::vector<HydrostaticTest> versionsOf(const std::string& testId);
-    [[nodiscard]] std::vector<HydrostaticTest> runningTests();
+    [[nodiscard]] std::vector<AnyTest> testsOf(const std::string& clientId);
+    [[nodiscard]] std::optional<AnyTest> test(const std::string& id, int version = 0);
+    [[nodiscard]] std::vector<AnyTest> versionsOf(const std::string& testId);
+    [[nodiscard]] std::vector<AnyTest> runningTests();
     Expected<void> save(const StoredResult& result, const std::string& by);
     [[nodiscard]] std::vector<StoredResult> resultsOf(const std::string& testId);
     Expected<void> save(const Check& check, const std::string& by);
     [[nodiscard]] std::vector<Check> checks(const std::string& instrument = {});
+    Expected<void> save(const Study& study, const std::string& by);
+    [[nodiscard]] std::vector<Study> studies(const std::string& instrument = {});
+    /// Tests of a method that were started after `since`, oldest first.
+    [[nodiscard]] std::vector<AnyTest> testsSince(Instant since, std::string_view method);
 
     // Settings of the lab (policy in force, units, theme …)
     Expected<void> setSetting(const std::string& key, const std::string& value, const std::string& by);
@@ -129,7 +131,7 @@ private:
     std::int64_t lastSequence_ = 0;
     // The documents of running tests, kept up event by event so that a long test need not be replayed each
     // time.
-    std::map<std::string, HydrostaticTest> open_;
+    std::map<std::string, AnyTest> open_;
 };
 
 } // namespace fusain::store

@@ -38,8 +38,8 @@ std::optional<T> kept(Expected<T> value) {
 std::optional<Client> clientIn(const QSqlQuery& row) {
     return kept(clientFromJson(documentIn(row, 0), "client"));
 }
-std::optional<HydrostaticTest> testIn(const QSqlQuery& row) {
-    return kept(hydrostaticTestFromJson(documentIn(row, 0), "test"));
+std::optional<AnyTest> testIn(const QSqlQuery& row) {
+    return kept(anyTestFromJson(documentIn(row, 0), "test"));
 }
 
 std::optional<Visit> visitIn(const QSqlQuery& row) {
@@ -111,32 +111,32 @@ std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
                           visitIn);
 }
 
-std::vector<HydrostaticTest> LabBook::testsOf(const std::string& clientId) {
-    return collect<HydrostaticTest>(run(QSqlDatabase::database(connection_),
-                                        QStringLiteral("SELECT document FROM tests AS t WHERE client = ? AND "
-                                                       "version = (SELECT max(version) FROM tests WHERE "
-                                                       "id = t.id) ORDER BY started_at"),
-                                        {text(clientId)}),
-                                    testIn);
+std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
+    return collect<AnyTest>(run(QSqlDatabase::database(connection_),
+                                QStringLiteral("SELECT document FROM tests AS t WHERE client = ? AND "
+                                               "version = (SELECT max(version) FROM tests WHERE "
+                                               "id = t.id) ORDER BY started_at"),
+                                {text(clientId)}),
+                            testIn);
 }
 
-std::vector<HydrostaticTest> LabBook::versionsOf(const std::string& testId) {
-    return collect<HydrostaticTest>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT document FROM tests WHERE id = ? ORDER BY version"), {text(testId)}),
-        testIn);
+std::vector<AnyTest> LabBook::versionsOf(const std::string& testId) {
+    return collect<AnyTest>(run(QSqlDatabase::database(connection_),
+                                QStringLiteral("SELECT document FROM tests WHERE id = ? ORDER BY version"),
+                                {text(testId)}),
+                            testIn);
 }
 
-std::optional<HydrostaticTest> LabBook::test(const std::string& id, int version) {
+std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
     const auto versions = versionsOf(id);
-    for (const HydrostaticTest& found : versions)
-        if (found.version == version)
+    for (const AnyTest& found : versions)
+        if (common(found).version == version)
             return found;
     return versions.empty() || version != 0 ? std::nullopt : std::optional(versions.back());
 }
 
-std::vector<HydrostaticTest> LabBook::runningTests() {
-    return collect<HydrostaticTest>(
+std::vector<AnyTest> LabBook::runningTests() {
+    return collect<AnyTest>(
         run(QSqlDatabase::database(connection_),
             QStringLiteral("SELECT document FROM tests AS t WHERE state = 'running' AND version = (SELECT "
                            "max(version) FROM tests "
@@ -164,12 +164,44 @@ std::vector<Check> LabBook::checks(const std::string& instrument) {
             {text(instrument), text(instrument)}),
         [](const QSqlQuery& row) {
             const Json document = documentIn(row, 4);
-            return std::optional(
-                Check{row.value(0).toString().toStdString(), row.value(1).toString().toStdString(),
-                      row.value(2).toString().toStdString(), instantIn(row, 3),
-                      document.value("nominal_kg", 0.0), document.value("reading_kg", 0.0),
-                      document.value("passed", true), document.value("by", ""), document.value("note", "")});
+            Check check;
+            check.id = row.value(0).toString().toStdString();
+            check.instrument = row.value(1).toString().toStdString();
+            check.kind = row.value(2).toString().toStdString();
+            check.at = instantIn(row, 3);
+            // Books of schema 1 had kilograms only, and said so in the key.
+            check.nominal = document.value("nominal", document.value("nominal_kg", 0.0));
+            check.reading = document.value("reading", document.value("reading_kg", 0.0));
+            check.readings = document.value("readings", std::vector<double>{check.reading});
+            check.passed = document.value("passed", true);
+            check.by = document.value("by", "");
+            check.note = document.value("note", "");
+            return std::optional(check);
         });
+}
+
+std::vector<Study> LabBook::studies(const std::string& instrument) {
+    return collect<Study>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral(
+                "SELECT id, instrument, at, document FROM studies WHERE ? = '' OR instrument = ? ORDER BY at"),
+            {text(instrument), text(instrument)}),
+        [](const QSqlQuery& row) {
+            const Json document = documentIn(row, 3);
+            return std::optional(Study{row.value(0).toString().toStdString(),
+                                       row.value(1).toString().toStdString(), document.value("quantity", ""),
+                                       document.value("unit", ""), instantIn(row, 2), document.value("by", ""),
+                                       document.value("people", std::vector<std::vector<double>>{})});
+        });
+}
+
+std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method) {
+    return collect<AnyTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document FROM tests AS t WHERE method = ? AND started_at > ? AND version = "
+                           "(SELECT max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
+            {text(std::string(method)), text(isoText(since))}),
+        testIn);
 }
 
 std::string LabBook::setting(const std::string& key, const std::string& otherwise) {

@@ -34,6 +34,16 @@ const std::vector<Migration>& migrations() {
                             "document TEXT NOT NULL)"),
              QStringLiteral("CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL)"),
          }},
+        {2,
+         {
+             // An instrument is called by the role of its link from here on.
+             QStringLiteral("UPDATE checks SET instrument = 'load-cell' WHERE instrument = 'Tank'"),
+             QStringLiteral("UPDATE checks SET instrument = 'floor-scale' WHERE instrument = 'Scale A'"),
+             QStringLiteral("CREATE INDEX checks_instrument ON checks (instrument, at)"),
+             QStringLiteral(
+                 "CREATE TABLE studies (id TEXT PRIMARY KEY, instrument TEXT NOT NULL, at TEXT NOT NULL, "
+                 "document TEXT NOT NULL)"),
+         }},
     };
     return steps;
 }

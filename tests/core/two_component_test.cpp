@@ -1,4 +1,4 @@
-#include "core/compartments/two_component.hpp"
+#include "core/compartments/body.hpp"
 #include "core/hydrostatic/body_density.hpp"
 #include "core/water/density.hpp"
 
@@ -31,10 +31,10 @@ TEST(BodyDensity, AFloatingBodyHasANegativeUnderwaterMass) {
 }
 
 TEST(BodyDensity, PlausibleRangeIncludesItsEnds) {
-    EXPECT_TRUE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(0.93)));
-    EXPECT_TRUE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(1.10)));
-    EXPECT_FALSE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(0.9299)));
-    EXPECT_FALSE(hydrostatic::plausibleBodyDensity(KilogramsPerLitre(1.1001)));
+    EXPECT_TRUE(compartments::plausibleBodyDensity(KilogramsPerLitre(0.93)));
+    EXPECT_TRUE(compartments::plausibleBodyDensity(KilogramsPerLitre(1.10)));
+    EXPECT_FALSE(compartments::plausibleBodyDensity(KilogramsPerLitre(0.9299)));
+    EXPECT_FALSE(compartments::plausibleBodyDensity(KilogramsPerLitre(1.1001)));
 }
 
 struct Printed {

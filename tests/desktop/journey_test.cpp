@@ -32,6 +32,8 @@ protected:
             ASSERT_TRUE((*book)->save(Staff{"bram", "Bram Iyengar", Role::Technician}, "bram"));
             ASSERT_TRUE((*book)->save(Staff{"oriel", "Oriel Thackway", Role::Physiologist}, "bram"));
             ASSERT_TRUE((*book)->setSetting("at-the-bench", "bram", "bram"));
+            fusain::testing::passAllChecks(
+                **book, *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock());
         }
         session = std::make_unique<Session>(
             std::move(*book), *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock);
@@ -64,10 +66,11 @@ protected:
         ASSERT_TRUE(session->report(session->startRun(client, {})));
         shell->open(PlaceName::Bench);
     }
-    void runUntil(HydrostaticStep step) {
-        for (int i = 0; i < 120 && session->run()->currentStep() != step; ++i)
+    HydrostaticProcedure& tank() { return dynamic_cast<HydrostaticProcedure&>(*session->run()); }
+    void runUntil(Step step) {
+        for (int i = 0; i < 120 && !(session->run()->current() == step); ++i)
             driver->advance();
-        ASSERT_EQ(session->run()->currentStep(), step) << shell->lastProblem().toStdString();
+        ASSERT_TRUE(session->run()->current() == step) << shell->lastProblem().toStdString();
     }
     // Answers the next modal question with a sentence.
     void replyToReason(const QString& reason) {
@@ -115,25 +118,25 @@ TEST_F(Journey, FromANewClientToTheSavedPdf) {
     const QString words = QString::fromUtf8(pdftotext.readAllStandardOutput()).simplified();
     EXPECT_TRUE(words.contains(QLatin1String("Teo Marangwe"))) << words.toStdString();
     EXPECT_TRUE(words.contains(QLatin1String("of your body mass is fat")));
-    EXPECT_EQ(session->book().resultsOf(session->run()->test().id).size(), 1u);
+    EXPECT_EQ(session->book().resultsOf(session->run()->record().id).size(), 1u);
     EXPECT_TRUE(session->book().verify().sound());
 }
 
 TEST_F(Journey, ClosingTheWindowAtAnyStepResumesExactlyThere) {
     startRun();
-    const std::string id = session->run()->test().id;
+    const std::string id = session->run()->record().id;
     for (int i = 0; i < 60; ++i) {
         driver->advance();
         if (i % 6 != 0)
             continue;
-        const auto step = session->run()->currentStep();
-        const Json record = toJson(session->run()->test());
+        const auto step = session->run()->current();
+        const Json record = toJson(session->run()->snapshot());
         closeWindow();
         openWindow();
         ASSERT_TRUE(session->report(session->resumeRun(id)));
         shell->open(PlaceName::Bench);
-        EXPECT_EQ(session->run()->currentStep(), step);
-        EXPECT_EQ(toJson(session->run()->test()), record);
+        EXPECT_TRUE(session->run()->current() == step);
+        EXPECT_EQ(toJson(session->run()->snapshot()), record);
     }
 }
 
@@ -177,11 +180,11 @@ TEST_F(Journey, ImpossibleTypingIsExplainedAndNothingIsAccepted) {
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("no test below 20 or above 40")));
     driver->type("Water temperature, °C", "warm", true);
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("not a number")));
-    EXPECT_FALSE(session->run()->test().waterTemperature);
+    EXPECT_FALSE(tank().test().waterTemperature);
     runUntil(HydrostaticStep::Trials);
     driver->type("Steady reading, typed, kg gross", "73,3", true);
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("not below the dry mass")));
-    EXPECT_TRUE(session->run()->test().trials.empty());
+    EXPECT_TRUE(tank().test().trials.empty());
 }
 
 TEST_F(Journey, SettingATrialAsideAsksForAReason) {
@@ -190,9 +193,9 @@ TEST_F(Journey, SettingATrialAsideAsksForAReason) {
     ASSERT_TRUE(session->report(session->run()->goTo(HydrostaticStep::Trials)));
     replyToReason(QStringLiteral("touched the wall"));
     driver->press(Qt::Key_X);
-    EXPECT_EQ(session->run()->test().trials.back().setAsideReason, "touched the wall");
+    EXPECT_EQ(tank().test().trials.back().setAsideReason, "touched the wall");
     driver->press(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_TRUE(session->run()->test().trials.back().counts());
+    EXPECT_TRUE(tank().test().trials.back().counts());
 }
 
 TEST_F(Journey, TheStandBackViewShowsOneReadingAndOneVerdict) {
@@ -221,15 +224,15 @@ TEST_F(Journey, ATrialComesFromTheSimulatedLoadCellAndSurvivesAPulledCable) {
     ASSERT_TRUE(soon(
         [&] { return shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Steady")); }, 20000));
     driver->press(Qt::Key_Space); // accept
-    ASSERT_EQ(session->run()->test().trials.size(), 1u);
-    EXPECT_NEAR(session->run()->test().trials[0].gross.value(), 3.3, 0.06);
-    EXPECT_GT(session->run()->test().trials[0].trace.size(), 100u);
+    ASSERT_EQ(tank().test().trials.size(), 1u);
+    EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.3, 0.06);
+    EXPECT_GT(tank().test().trials[0].trace.size(), 100u);
     driver->press(Qt::Key_Space);
     soon([] { return false; }, 500);
     lab.pullCables();
     soon([] { return false; }, 300);
-    EXPECT_EQ(session->run()->test().trials.size(), 1u);
-    EXPECT_EQ(session->book().test(session->run()->test().id)->trials.size(), 1u);
+    EXPECT_EQ(tank().test().trials.size(), 1u);
+    EXPECT_EQ(std::get<HydrostaticTest>(*session->book().test(session->run()->record().id)).trials.size(), 1u);
     EXPECT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
 }
 
@@ -242,17 +245,169 @@ TEST_F(Journey, ASavedTraceIsReplayedThroughTheBench) {
     panel->replay(played.samples);
     ASSERT_TRUE(soon([&] { return panel->verdict().startsWith(QLatin1String("Steady")); }, 20000));
     driver->press(Qt::Key_Space);
-    ASSERT_EQ(session->run()->test().trials.size(), 1u);
-    EXPECT_NEAR(session->run()->test().trials[0].gross.value(), 3.4, 0.02);
+    ASSERT_EQ(tank().test().trials.size(), 1u);
+    EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.4, 0.02);
+}
+
+// A failing set of volumes leads to recalibration and a good result.
+TEST_F(Journey, VolumesThatDoNotAgreeLeadToRecalibrationAndAReport) {
+    ASSERT_TRUE(session->report(session->startRun(someone(), {}, methodChamber)));
+    shell->open(PlaceName::Bench);
+    runUntil(ChamberStep::VolumeTrials);
+    for (const char* volume : {"63,50", "63,70", "63,90"})
+        driver->type("Raw volume, typed, L", volume, true);
+    auto& run = dynamic_cast<ChamberProcedure&>(*session->run());
+    ASSERT_EQ(run.test().trials.size(), 3u);
+    EXPECT_TRUE(shell->bench().currentPanel()->verdict().contains(QLatin1String("recalibrate")));
+    driver->type("Raw volume, typed, L", "63,60", true);
+    EXPECT_EQ(run.test().trials.size(), 3u);
+    replyToReason(QStringLiteral("volumes do not agree"));
+    driver->press(Qt::Key_Space);
+    EXPECT_EQ(run.currentStep(), ChamberStep::Calibration);
+    runUntil(ChamberStep::Report);
+    auto* panel = qobject_cast<ReportPanel*>(shell->bench().currentPanel());
+    ASSERT_TRUE(panel);
+    panel->showCopy(true);
+    const QString path = folder.filePath(QStringLiteral("lab.pdf"));
+    ASSERT_TRUE(panel->saveTo(path)) << shell->lastProblem().toStdString();
+    QProcess pdftotext;
+    pdftotext.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), path, QStringLiteral("-")});
+    pdftotext.waitForFinished();
+    const QString words = QString::fromUtf8(pdftotext.readAllStandardOutput()).simplified();
+    for (const char* part :
+         {"air displacement", "Volume trials", "surface-area artefact", "calibrated anew", "Dempster"})
+        EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
+    EXPECT_TRUE(session->book().verify().sound());
+}
+
+// The simulated chamber, played faster than life, through the real link.
+TEST_F(Journey, AVolumeTrialComesFromTheSimulatedChamberAndAFaultIsNamed) {
+    simulation::VirtualPerson person;
+    person.dryMass = 70.0;
+    simulation::LabFaults faults;
+    faults.chamber.moves = true;
+    simulation::SimulatedLab lab(7, person, faults);
+    lab.setChamberSpeed(10);
+    ASSERT_TRUE(session->report(session->startRun(someone(), {}, methodChamber)));
+    shell->open(PlaceName::Bench);
+    runUntil(ChamberStep::Calibration);
+    const auto text = QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QStringLiteral("chamber")));
+    session->hub().configure(QStringLiteral("chamber"), link::LinkSettings::fromText(text));
+    ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("chamber")); }));
+    auto& run = dynamic_cast<ChamberProcedure&>(*session->run());
+    const auto ready = [&] { return shell->bench().currentPanel()->primaryEnabled(); };
+    driver->press(Qt::Key_Space); // empty
+    ASSERT_TRUE(soon(ready, 20000));
+    driver->press(Qt::Key_Space); // with the cylinder
+    ASSERT_TRUE(soon([&] { return run.test().calibration.has_value(); }, 20000))
+        << shell->lastProblem().toStdString();
+    ASSERT_TRUE(run.test().calibration->fromPressures);
+    EXPECT_NEAR(run.test().calibration->fromPressures->empty.ratio, 1.5, 1e-3);
+    runUntil(ChamberStep::VolumeTrials);
+    driver->press(Qt::Key_Space);
+    ASSERT_TRUE(soon(ready, 30000));
+    EXPECT_TRUE(shell->bench().currentPanel()->verdict().contains(QLatin1String("moved")))
+        << shell->bench().currentPanel()->verdict().toStdString();
+    EXPECT_TRUE(run.test().trials.empty()); // never silently used
+    lab.setFaults({});
+    driver->press(Qt::Key_Space); // repeat
+    ASSERT_TRUE(soon(
+        [&] { return ready() && shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Steady")); },
+        30000))
+        << shell->bench().currentPanel()->verdict().toStdString();
+    driver->press(Qt::Key_Space); // accept
+    ASSERT_EQ(run.test().trials.size(), 1u);
+    EXPECT_GT(run.test().trials[0].samples.size(), 4900u);
+    lab.pullCables();
+    soon([] { return false; }, 300);
+    EXPECT_EQ(std::get<ChamberTest>(*session->book().test(run.record().id)).trials.size(), 1u);
+}
+
+TEST_F(Journey, AnOverdueCheckStopsTheTechnicianAndThePhysiologistOverridesWithAReason) {
+    const Client client = someone();
+    clock = [] { return *instantFromIso("2026-05-01T07:40:00.000Z"); };
+    closeWindow();
+    openWindow();
+    EXPECT_FALSE(session->report(session->startRun(client, {}, methodChamber)));
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("is due"))) << shell->lastProblem().toStdString();
+    EXPECT_FALSE(session->report(session->startRun(client, {}, methodChamber, "in a hurry"))); // a technician
+    session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodChamber, "checked by hand this morning")));
+    EXPECT_NE(session->run()->record().notes.front().find("checked by hand"), std::string::npos);
+}
+
+TEST_F(Journey, AFiveFoldCheckIsMadeInTheQualityPlaceAndFreesTheChamber) {
+    clock = [] { return *instantFromIso("2026-05-01T07:40:00.000Z"); };
+    closeWindow();
+    openWindow();
+    shell->open(PlaceName::Quality);
+    shell->quality().showInstrument(QStringLiteral("chamber"));
+    QLineEdit* reading = nullptr;
+    for (QLineEdit* edit : shell->quality().findChildren<QLineEdit*>())
+        if (edit->accessibleName().startsWith(QLatin1String("Reading")))
+            reading = edit;
+    ASSERT_TRUE(reading);
+    EXPECT_TRUE(session->obstacleToTests(methodChamber));
+    for (const char* value : {"50,02", "49,98", "50,01", "50,00", "49,99"}) {
+        QTest::keyClicks(reading, QLatin1String(value));
+        QTest::keyClick(reading, Qt::Key_Return);
+    }
+    EXPECT_FALSE(session->obstacleToTests(methodChamber));
+    EXPECT_EQ(session->book().checks("chamber").back().readings.size(), 5u);
+    QTest::keyClicks(reading, QStringLiteral("fifty"));
+    QTest::keyClick(reading, Qt::Key_Return);
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("reference value and a reading")));
+}
+
+TEST_F(Journey, ChecksTakeTheirReadingsFromTheLiveInstruments) {
+    simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
+    lab.setChamberSpeed(20);
+    for (const char* role : {"chamber", "spirometer", "thermometer"})
+        session->hub().configure(QLatin1String(role),
+                                 link::LinkSettings::fromText(
+                                     QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QLatin1String(role)))));
+    shell->open(PlaceName::Quality);
+    QPushButton* take = nullptr;
+    for (QPushButton* each : shell->quality().findChildren<QPushButton*>())
+        if (each->text() == QLatin1String("Take it from the instrument"))
+            take = each;
+    ASSERT_TRUE(take);
+    ASSERT_TRUE(soon([&] { return session->hub().latest(QStringLiteral("chamber")).has_value(); }));
+    shell->quality().showInstrument(QStringLiteral("chamber"));
+    const auto before = session->book().checks("chamber").size();
+    // Empty, cylinder, then five readings: each press records, and the last one keeps the check.
+    for (int recording = 0; recording < 40 && session->book().checks("chamber").size() == before; ++recording) {
+        QTest::mouseClick(take, Qt::LeftButton);
+        soon([&] { return session->book().checks("chamber").size() > before; }, 1700);
+    }
+    ASSERT_EQ(session->book().checks("chamber").size(), before + 1) << shell->lastProblem().toStdString();
+    EXPECT_TRUE(session->book().checks("chamber").back().passed);
+    EXPECT_EQ(session->book().checks("chamber").back().readings.size(), 5u);
+    shell->quality().showInstrument(QStringLiteral("spirometer"));
+    const auto strokes = session->book().checks("spirometer").size();
+    for (int stroke = 0; stroke < 3; ++stroke) {
+        QTest::mouseClick(take, Qt::LeftButton);
+        soon([&] { return session->book().checks("spirometer").size() > strokes; }, 3000);
+    }
+    ASSERT_EQ(session->book().checks("spirometer").size(), strokes + 1);
+    EXPECT_NEAR(session->book().checks("spirometer").back().reading, 3.0, 0.09);
+}
+
+TEST_F(Journey, TheChamberWarnsWhenTheClientWasInTheTankToday) {
+    startRun();
+    const auto client = session->book().client(session->run()->record().subject.clientId);
+    ASSERT_TRUE(session->report(session->startRun(*client, {}, methodChamber)));
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("in the tank today")));
+    EXPECT_FALSE(session->run()->record().notes.empty());
 }
 
 TEST_F(Journey, APhysiologistRecomputesBesideTheSignedResult) {
     startRun();
     runUntil(HydrostaticStep::Report);
-    const auto test = session->run()->test();
+    const AnyTest test = session->run()->snapshot();
     ASSERT_TRUE(session->report(
         session->recompute(test, *session->catalogue().policy("policy.hydrostatic.brozek-ecsc"))));
-    const auto results = session->book().resultsOf(test.id);
+    const auto results = session->book().resultsOf(common(test).id);
     ASSERT_EQ(results.size(), 2u);
     EXPECT_NE(results[0].document["fat_percent"]["value"], results[1].document["fat_percent"]["value"]);
 }

@@ -75,6 +75,7 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
                         Sex::Female, Metres(1.68), UnitSystem::Metric, "",
                         false};
     ASSERT_TRUE((*book)->save(client, "bram"));
+    passAllChecks(**book, *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock());
     {
         Session session(std::move(*book), *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")),
                         clock);

@@ -1,4 +1,6 @@
 #include "exchange/hydrostatic_batch.hpp"
+#include "exchange/pressure_csv.hpp"
+#include "exchange/quality_csv.hpp"
 #include "exchange/trace_csv.hpp"
 #include "procedure/hydrostatic_result.hpp"
 #include "support/hydrostatic_run.hpp"
@@ -66,6 +68,46 @@ double cell(const std::string& output, int row, int column) {
     return std::stod(line);
 }
 
+TEST(PressureCsv, KeepsEveryDigitAndNamesLineAndColumn) {
+    const std::vector<airdisplacement::PressureSample> samples{
+        {Seconds(0.0), Pascals(1.0 / 3.0), Pascals(-2.0 / 7.0)}, {Seconds(0.01), Pascals(5.0), Pascals(-6.0)}};
+    const auto read = pressuresFromCsv(pressuresToCsv(samples), "p.csv");
+    ASSERT_TRUE(read);
+    ASSERT_EQ(read->size(), 2u);
+    EXPECT_EQ((*read)[0].test, samples[0].test);
+    EXPECT_EQ((*read)[0].reference, samples[0].reference);
+    const auto bad = pressuresFromCsv("time_s,test_pa,reference_pa\n0,1,2\n0.01,1\n", "p.csv");
+    ASSERT_FALSE(bad);
+    EXPECT_NE(bad.error().english().find("line 3, column 3"), std::string::npos) << bad.error().english();
+    EXPECT_FALSE(pressuresFromCsv("time_s,test_pa\n0,1\n", "p.csv")); // the reference pressure is missing
+    EXPECT_FALSE(pressuresFromCsv("", "p.csv"));
+}
+
+TEST(QualityCsv, ChecksAndStudies) {
+    const std::vector<Check> checks{{"c",
+                                     "chamber",
+                                     "cylinder-volume",
+                                     *instantFromIso("2026-03-12T07:00:00.000Z"),
+                                     50.0,
+                                     50.25,
+                                     false,
+                                     "bram",
+                                     "said \"odd\"",
+                                     {50.2, 50.3}}};
+    EXPECT_NE(checksToCsv(checks).find(
+                  "2026-03-12T07:00:00.000Z,chamber,cylinder-volume,50,50.25,0.25,no,\"bram\",\"said "
+                  "\"\"odd\"\"\",50.2 50.3"),
+              std::string::npos)
+        << checksToCsv(checks);
+    const auto study = studyFromCsv("first,second\n18.2,18.5\n25.1,24.6\n", "s.csv");
+    ASSERT_TRUE(study);
+    EXPECT_EQ(study->size(), 2u);
+    EXPECT_EQ(studyFromCsv("18,2;18,5\r\n25,1;24,6\r\n", "s.csv")->at(0).at(0), 18.2);
+    EXPECT_FALSE(studyFromCsv("18.2,18.5\n25.1,x\n", "s.csv"));
+    EXPECT_FALSE(studyFromCsv("18.2\n", "s.csv"));
+    EXPECT_FALSE(studyFromCsv("", "s.csv"));
+}
+
 TEST(Batch, GivesWhatTheBenchGives) {
     HydrostaticTest test;
     test.subject = fusain::testing::man;
@@ -75,8 +117,8 @@ TEST(Batch, GivesWhatTheBenchGives) {
     test.trials = {{1, Kilograms(3.30), Kilograms(0.02), Origin::Typed, {}, {}, {}, {}}};
     const auto bench = computeHydrostatic(test, fusain::testing::standardSetting().policy);
     const BatchRun run = compute(header + "a,male,30,175,70,7.45,4.15,34,1.30,\n");
-    EXPECT_NEAR(cell(run.output, 1, 3), bench->composition.fatPercent.estimate().value(), 1e-9);
-    EXPECT_NEAR(cell(run.output, 1, 4), bench->composition.fatPercent.technicalError().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 3), bench->body.fatPercent.estimate().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 4), bench->body.fatPercent.technicalError().value(), 1e-9);
     EXPECT_NEAR(cell(run.output, 1, 6) + cell(run.output, 1, 8), 70.0, 1e-9);
 }
 

@@ -1,6 +1,5 @@
 // Kills the real program at random moments and looks at what is left. Four shards of fifty make two hundred
 // kills.
-#include "procedure/hydrostatic_events.hpp"
 #include "store/lab_book.hpp"
 
 #include <QProcess>

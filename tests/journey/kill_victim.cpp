@@ -16,12 +16,12 @@ int main(int argc, char** argv) {
         testing::BenchDriver driver(shell, session);
         QObject::connect(&session, &desktop::Session::changed, &shell, [&session] {
             if (session.run()) {
-                std::printf("%s %zu\n", session.run()->test().id.c_str(), session.run()->events().size());
+                std::printf("%s %zu\n", session.run()->record().id.c_str(), session.run()->events().size());
                 std::fflush(stdout);
             }
         });
         if (const auto running = session.book().runningTests(); !running.empty())
-            session.report(session.resumeRun(running.front().id));
+            session.report(session.resumeRun(common(running.front()).id));
         shell.open(desktop::PlaceName::Bench);
         while (true) {
             if (!session.run()) {
@@ -35,7 +35,9 @@ int main(int argc, char** argv) {
                                     "",
                                     false};
                 session.report(session.book().save(client, "bram"));
-                session.report(session.startRun(client, {}));
+                testing::passAllChecks(session.book(), session.catalogue(), session.now());
+                const bool chamber = session.book().eventCount() % 2 == 0;
+                session.report(session.startRun(client, {}, chamber ? methodChamber : methodHydrostatic));
                 shell.open(desktop::PlaceName::Bench);
             }
             QApplication::processEvents();

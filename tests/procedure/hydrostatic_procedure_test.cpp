@@ -1,5 +1,5 @@
-#include "procedure/hydrostatic_events.hpp"
 #include "procedure/hydrostatic_result.hpp"
+#include "procedure/test_events.hpp"
 #include "support/hydrostatic_run.hpp"
 
 namespace fusain {
@@ -38,10 +38,9 @@ TEST_F(Run, TheResultIsTheWorkedExample) {
     // As the worked example of the sheet, with Tanaka's water 0.9943724264007725: bc gives
     // 70/((70 − 3.30)/0.9943724264007725 − 1.40) = 1.0658142764…, Siri 14.43378….
     const double density = 70.0 / ((70.0 - 3.30) / 0.9943724264007725 - 1.40);
-    EXPECT_NEAR(result->composition.bodyDensity.estimate().value(), density, 1e-12);
-    EXPECT_NEAR(result->composition.fatPercent.estimate().value(), 14.434, 1e-3);
-    EXPECT_NEAR((result->composition.fatMass.estimate() + result->composition.fatFreeMass.estimate()).value(),
-                70.0, 1e-12);
+    EXPECT_NEAR(result->body.density.estimate().value(), density, 1e-12);
+    EXPECT_NEAR(result->body.fatPercent.estimate().value(), 14.434, 1e-3);
+    EXPECT_NEAR((result->body.fatMass.estimate() + result->body.fatFreeMass.estimate()).value(), 70.0, 1e-12);
 }
 
 TEST_F(Run, ResumesExactlyWhereItWasAfterEveryEvent) {
@@ -116,7 +115,7 @@ TEST_F(Run, TheRecordCarriesItsPolicyAndTheQuestionAsItWasAsked) {
     ate.hoursSince = 5.0;
     MUST(run.answer("hw_food", ate));
     EXPECT_EQ(run.answerTo("hw_food")->question, "When did you last eat?");
-    const auto kept = policyFromJson(run.test().policy, "record");
+    const auto kept = hydrostaticPolicyFromJson(run.test().policy, "record");
     ASSERT_TRUE(kept);
     EXPECT_EQ(toJson(*kept), toJson(run.setting().policy));
 }

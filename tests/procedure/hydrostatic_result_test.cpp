@@ -33,24 +33,23 @@ TEST(HydrostaticResult, MeasuringTheResidualVolumeShrinksTheInterval) {
     const auto measured = computeHydrostatic(weighed(), policy);
     const auto predicted = computeHydrostatic(weighed(man, 0.0), policy);
     ASSERT_TRUE(measured && predicted);
-    EXPECT_LT(measured->composition.fatPercent.technicalError().value(),
-              0.5 * predicted->composition.fatPercent.technicalError().value());
-    EXPECT_EQ(predicted->composition.fatPercent.budget().front().source, Source::ResidualVolume);
+    EXPECT_LT(measured->body.fatPercent.technicalError().value(),
+              0.5 * predicted->body.fatPercent.technicalError().value());
+    EXPECT_EQ(predicted->body.fatPercent.budget().front().source, Source::ResidualVolume);
     // 0.37 L of Crapo's scatter at about −7 %fat per litre: 2.6 %fat.
-    EXPECT_NEAR(predicted->composition.fatPercent.technicalError().value(), 2.6, 0.15);
+    EXPECT_NEAR(predicted->body.fatPercent.technicalError().value(), 2.6, 0.15);
 }
 
 TEST(HydrostaticResult, WhatIfChangesTheResultAndNothingElse) {
     const HydrostaticTest test = weighed();
     const Json before = toJson(test);
     WhatIf whatIf;
-    whatIf.residualVolume = Litres(1.80);
+    whatIf.lungGas = Litres(1.80);
     const auto base = computeHydrostatic(test, policy), changed = computeHydrostatic(test, policy, whatIf);
-    EXPECT_LT(changed->composition.fatPercent.estimate(), base->composition.fatPercent.estimate());
+    EXPECT_LT(changed->body.fatPercent.estimate(), base->body.fatPercent.estimate());
     whatIf = {};
     whatIf.conversion = "fat.density.brozek-1963";
-    EXPECT_NEAR(computeHydrostatic(test, policy, whatIf)->composition.fatPercent.estimate().value(), 14.580,
-                1e-3);
+    EXPECT_NEAR(computeHydrostatic(test, policy, whatIf)->body.fatPercent.estimate().value(), 14.580, 1e-3);
     EXPECT_EQ(toJson(test), before);
 }
 
@@ -108,7 +107,7 @@ TEST(HydrostaticResult, RoundsNoIntermediate) {
             1000.0;
         const double density = test.dryMass->value / ((test.dryMass->value - net) / water -
                                                       test.residualVolume->volume.value() - 0.1);
-        const double fat = computeHydrostatic(test, policy)->composition.fatPercent.estimate().value();
+        const double fat = computeHydrostatic(test, policy)->body.fatPercent.estimate().value();
         EXPECT_NEAR(fat, 495.0 / density - 450.0, 1e-10);
     }
 }
@@ -130,7 +129,7 @@ TEST(WorkedSheet, ShowsEveryStepWithNumbersPutIn) {
 
 TEST(Interpretation, ARealChangeExceedsTheLimit) {
     const auto result = computeHydrostatic(weighed(), policy);
-    const auto& c = result->composition;
+    const auto& c = result->body;
     EarlierResult earlier{{},
                           Kilograms(76.0),
                           Percent(21.0),

@@ -156,7 +156,8 @@ TEST(RawTest, TruncatedTextIsAProblemNotACrash) {
 
 TEST(ShippedData, PoliciesProtocolsAndReferencesAreValid) {
     for (const Json& policy : shipped("policies/hydrostatic.json"))
-        EXPECT_TRUE(policyFromJson(policy, "policies")) << policyFromJson(policy, "policies").error().english();
+        EXPECT_TRUE(hydrostaticPolicyFromJson(policy, "policies"))
+            << hydrostaticPolicyFromJson(policy, "policies").error().english();
     const auto protocol = protocolFromJson(shipped("protocols/hydrostatic.json"), "protocol");
     ASSERT_TRUE(protocol) << protocol.error().english();
     EXPECT_GE(protocol->screening.size(), 10u);
@@ -192,10 +193,10 @@ TEST(ProtocolFile, AnUnknownWordListsTheKnownOnes) {
 TEST(PolicyFile, ChildrenMayNotGetAdultConstants) {
     Json json = shipped("policies/hydrostatic.json").at(0);
     json["child_conversion"] = "fat.density.siri-1961";
-    EXPECT_FALSE(policyFromJson(json, "p"));
+    EXPECT_FALSE(hydrostaticPolicyFromJson(json, "p"));
     json = shipped("policies/hydrostatic.json").at(0);
     json["residual_volume_equation"] = "lung.frc.crapo-1982";
-    EXPECT_FALSE(policyFromJson(json, "p"));
+    EXPECT_FALSE(hydrostaticPolicyFromJson(json, "p"));
 }
 
 } // namespace

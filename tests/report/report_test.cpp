@@ -1,6 +1,6 @@
 #include "record/reference_json.hpp"
+#include "report/density_report.hpp"
 #include "report/figures/rule_figure.hpp"
-#include "report/hydrostatic_report.hpp"
 #include "report/words.hpp"
 #include "support/hydrostatic_run.hpp"
 
@@ -21,20 +21,9 @@ class Report : public ::testing::Test {
 protected:
     static void SetUpTestSuite() { ASSERT_TRUE(loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"))); }
     Report() {
-        MemoryJournal journal;
-        auto run =
-            HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, journal, SteppingClock());
-        prepare(*run);
-        weighThreeTimes(*run);
-        finish(*run);
-        report.labName = "Test lab";
         report.client = {"client-1", "SP-001",     "Teo Marangwe",     *dateFromIso("1996-01-01"),
                          Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
                          false};
-        report.test = run->test();
-        report.policy = run->setting().policy;
-        report.protocol = run->setting().protocol;
-        report.result = *computeHydrostatic(report.test, report.policy);
         report.fatReference = &reference;
         report.technician = "Bram Iyengar";
         report.physiologist = "Oriel Thackway";
@@ -57,7 +46,19 @@ protected:
 
     reference::ReferenceSet reference =
         *referenceFromJson(dataFile("references/composition.json").at(0), "references");
-    HydrostaticReport report;
+    DensityReport report = [] {
+        MemoryJournal journal;
+        auto run =
+            HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, journal, SteppingClock());
+        prepare(*run);
+        weighThreeTimes(*run);
+        finish(*run);
+        DensityReport made(*computeTest(run->snapshot(), run->setting().policy));
+        made.labName = "Test lab";
+        made.protocol = run->protocol();
+        return made;
+    }();
+    HydrostaticTest& tank() { return std::get<HydrostaticTest>(report.computed.test); }
     QTemporaryDir folder;
 };
 
@@ -89,11 +90,11 @@ TEST_F(Report, AClientCopyInWordsOnlyHasNoResultInIt) {
 }
 
 TEST_F(Report, WordsOnlyIsTheUsualForAThinAdult) {
-    EXPECT_FALSE(betterWithoutNumbers(report.test)); // 70 kg at 175 cm
-    report.test.dryMass->value = 18.5 * 1.75 * 1.75 - 0.01;
-    EXPECT_TRUE(betterWithoutNumbers(report.test));
-    report.test.subject.age = Years(15.0); // an adult limit: not for the young
-    EXPECT_FALSE(betterWithoutNumbers(report.test));
+    EXPECT_FALSE(betterWithoutNumbers(tank(), Kilograms(tank().dryMass->value))); // 70 kg at 175 cm
+    tank().dryMass->value = 18.5 * 1.75 * 1.75 - 0.01;
+    EXPECT_TRUE(betterWithoutNumbers(tank(), Kilograms(tank().dryMass->value)));
+    tank().subject.age = Years(15.0); // an adult limit: not for the young
+    EXPECT_FALSE(betterWithoutNumbers(tank(), Kilograms(tank().dryMass->value)));
 }
 
 TEST_F(Report, TheClientCopySaysWhereTheValueLies) {
@@ -117,8 +118,8 @@ TEST_F(Report, UsCustomaryUnitsAreNotMixedWithMetric) {
 }
 
 TEST_F(Report, AnAmendmentSaysSo) {
-    report.test.version = 2;
-    report.test.amendmentReason = "scale was in the wrong unit";
+    tank().version = 2;
+    tank().amendmentReason = "scale was in the wrong unit";
     EXPECT_TRUE(text(clientCopy(report)).contains(QLatin1String("version 2")));
     EXPECT_TRUE(text(labCopy(report)).contains(QLatin1String("scale was in the wrong unit")));
 }

@@ -1,6 +1,6 @@
 #include "store/data_files.hpp"
 #include "store/lab_book.hpp"
-#include "support/hydrostatic_run.hpp"
+#include "support/chamber_run.hpp"
 
 #include <QFile>
 #include <QFileInfo>
@@ -102,9 +102,9 @@ TEST_F(Book, AnAmendmentKeepsBothVersions) {
     MUST(run->amend("scale in the wrong unit"));
     MUST(run->weighDry(Kilograms(71.0), Origin::Typed));
     ASSERT_EQ(book->versionsOf("t1").size(), 2u);
-    EXPECT_EQ(book->test("t1", 1)->dryMass->value, 70.0);
-    EXPECT_EQ(book->test("t1", 1)->state, TestState::Signed);
-    EXPECT_EQ(book->test("t1")->dryMass->value, 71.0);
+    EXPECT_EQ(std::get<HydrostaticTest>(*book->test("t1", 1)).dryMass->value, 70.0);
+    EXPECT_EQ(common(*book->test("t1", 1)).state, TestState::Signed);
+    EXPECT_EQ(std::get<HydrostaticTest>(*book->test("t1")).dryMass->value, 71.0);
     EXPECT_EQ(book->testsOf("client-1").size(), 1u);
     EXPECT_TRUE(book->verify().sound());
 }
@@ -186,6 +186,54 @@ TEST_F(Book, ANewerBookIsRefused) {
     EXPECT_NE(refused.error().english().find("newer Fusain"), std::string::npos);
 }
 
+// A book of schema 1 is copied beside itself and brought forward; its checks keep their numbers under the new
+// names.
+TEST_F(Book, AnOlderBookIsCopiedAndBroughtForward) {
+    open();
+    tamper(QStringLiteral("DROP TABLE studies"));
+    tamper(QStringLiteral("DROP INDEX checks_instrument"));
+    tamper(QStringLiteral("UPDATE meta SET value = '1' WHERE key = 'schema'"));
+    tamper(QStringLiteral(
+        "INSERT INTO checks (id, instrument, kind, at, document) VALUES ('c', 'Tank', 'load-cell', "
+        "'2026-03-12T07:00:00.000Z', '{\"nominal_kg\": 5.0, \"reading_kg\": 5.01, \"passed\": true}')"));
+    auto book = open();
+    const auto checks = book->checks("load-cell");
+    ASSERT_EQ(checks.size(), 1u);
+    EXPECT_DOUBLE_EQ(checks[0].nominal, 5.0);
+    EXPECT_DOUBLE_EQ(checks[0].reading, 5.01);
+    EXPECT_TRUE(QFile::exists(file() + QStringLiteral(".before-schema-2")));
+    EXPECT_TRUE(book->studies().empty());
+}
+
+TEST_F(Book, KeepsChecksWithEveryReadingAndStudies) {
+    auto book = open();
+    MUST(book->save(
+        Check{"c1", "chamber", "cylinder-volume", clock(), 50.0, 50.01, true, "bram", "", {50.0, 50.02}},
+        "bram"));
+    MUST(book->save(Study{"s1", "chamber", "fat-percent", "%", clock(), "oriel", {{18.2, 18.4}, {25.0, 25.3}}},
+                    "oriel"));
+    EXPECT_EQ(book->checks("chamber").front().readings, (std::vector{50.0, 50.02}));
+    EXPECT_TRUE(book->checks("load-cell").empty());
+    EXPECT_EQ(book->studies("chamber").front().people[1][1], 25.3);
+    EXPECT_TRUE(book->verify().sound());
+}
+
+TEST_F(Book, AChamberTestIsKeptBesideTankTests) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    TestSubject subject = man;
+    subject.clientId = ailsa().id;
+    auto run = ChamberProcedure::begin(chamberSetting(), "c1", subject, technician, *book, clock);
+    ASSERT_TRUE(run) << run.error().english();
+    prepare(*run);
+    measureTwice(*run);
+    EXPECT_EQ(toJson(*book->test("c1")), toJson(run->snapshot()));
+    EXPECT_EQ(methodOf(*book->test("c1")), methodChamber);
+    EXPECT_EQ(book->testsSince(Instant{0}, methodChamber).size(), 1u);
+    EXPECT_TRUE(book->testsSince(Instant{0}, methodHydrostatic).empty());
+    EXPECT_TRUE(book->verify().sound());
+}
+
 TEST_F(Book, BacksUpChecksAndRestores) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
@@ -229,16 +277,16 @@ TEST_F(Book, AFullDiskLosesNothingAndWorkGoesOnAfterwards) {
     EXPECT_EQ(toJson(run->test()), before);
     ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA max_page_count = 1000000")));
     MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02), Origin::Link, "", trace));
-    EXPECT_EQ(book->test("t1")->trials.size(), 1u);
+    EXPECT_EQ(std::get<HydrostaticTest>(*book->test("t1")).trials.size(), 1u);
     EXPECT_TRUE(book->verify().sound());
 }
 
 TEST(DataFiles, TheShippedCatalogueIsRead) {
     const auto catalogue = readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
     ASSERT_TRUE(catalogue) << catalogue.error().english();
-    EXPECT_EQ(catalogue->policies.front().id, "policy.hydrostatic.three-heaviest");
+    EXPECT_EQ(common(catalogue->policyFor(methodHydrostatic, {})).id, "policy.hydrostatic.three-heaviest");
     for (const auto& policy : catalogue->policies)
-        EXPECT_TRUE(catalogue->reference(policy.fatReference)) << policy.id;
+        EXPECT_TRUE(catalogue->reference(common(policy).fatReference)) << common(policy).id;
 }
 
 } // namespace

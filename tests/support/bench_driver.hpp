@@ -8,6 +8,25 @@
 
 namespace fusain::testing {
 
+/// Every blocking check passed just now, so that tests may start.
+inline void passAllChecks(store::LabBook& book, const LabCatalogue& catalogue, Instant now) {
+    for (const Instrument& instrument : catalogue.instruments)
+        for (const CheckDefinition& check : instrument.checks)
+            if (!book.save(Check{"check-" + instrument.id + check.id + isoText(now),
+                                 instrument.id,
+                                 check.id,
+                                 now,
+                                 check.rule.nominal,
+                                 check.rule.nominal,
+                                 true,
+                                 "bram",
+                                 {},
+                                 std::vector<double>(static_cast<std::size_t>(check.rule.readings),
+                                                     check.rule.nominal)},
+                           "bram"))
+                qFatal("the check could not be kept");
+}
+
 /// Lets the event loop run until `condition` holds; false after `milliseconds`.
 template <class Condition>
 bool soon(Condition condition, int milliseconds = 10000) {
@@ -25,43 +44,10 @@ public:
 
     /// One piece of keyboard work for the step that is open. Returns false when the run needs nothing more.
     bool advance() {
-        using enum HydrostaticStep;
         auto* run = session_.run();
-        switch (run->currentStep()) {
-        case LoadCell:
-            type("Shown with the reference mass, kg", "5,003");
-            press(Qt::Key_Space);
-            break;
-        case WaterTemperature:
-            type("Water temperature, °C", "34.1", true);
-            break;
-        case Screening:
-        case Readiness:
-            answer(*run);
-            break;
-        case DryMass:
-            type("Dry mass, kg", "70,00", true);
-            break;
-        case VitalCapacity:
-            if (!run->test().roomTemperature) {
-                type("Room temperature at the spirometer, °C", "23.0");
-                type("Air pressure, mmHg", "760");
-            }
-            type("Vital capacity, as the spirometer shows, L, room conditions", "4,80", true);
-            break;
-        case Trials:
-            type("Steady reading, typed, kg gross", run->test().trials.size() % 2 == 0 ? "3,30" : "3,32", true);
-            break;
-        case Interpretation:
-            panel()->findChild<QPlainTextEdit*>()->setPlainText(QStringLiteral("In the band."));
-            press(Qt::Key_Space);
-            break;
-        case Report:
-            return false;
-        default:
-            press(Qt::Key_Space);
-        }
-        return true;
+        if (auto* tank = dynamic_cast<HydrostaticProcedure*>(run))
+            return advanceTank(*tank);
+        return advanceChamber(dynamic_cast<ChamberProcedure&>(*run));
     }
 
     void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
@@ -82,12 +68,92 @@ public:
     }
 
 private:
+    bool advanceTank(HydrostaticProcedure& run) {
+        using enum HydrostaticStep;
+        switch (run.currentStep()) {
+        case LoadCell:
+            type("Shown with the reference mass, kg", "5,003");
+            press(Qt::Key_Space);
+            break;
+        case WaterTemperature:
+            type("Water temperature, °C", "34.1", true);
+            break;
+        case Screening:
+        case Readiness:
+            answer(run);
+            break;
+        case DryMass:
+            type("Dry mass, kg", "70,00", true);
+            break;
+        case VitalCapacity:
+            if (!run.test().roomTemperature) {
+                type("Room temperature at the spirometer, °C", "23.0");
+                type("Air pressure, mmHg", "760");
+            }
+            type("Vital capacity, as the spirometer shows, L, room conditions", "4,80", true);
+            break;
+        case Trials:
+            type("Steady reading, typed, kg gross", run.test().trials.size() % 2 == 0 ? "3,30" : "3,32", true);
+            break;
+        case Interpretation:
+            interpret();
+            break;
+        case Report:
+            return false;
+        default:
+            press(Qt::Key_Space);
+        }
+        return true;
+    }
+
+    bool advanceChamber(ChamberProcedure& run) {
+        using enum ChamberStep;
+        switch (run.currentStep()) {
+        case Scale:
+            type("Shown with the reference masses, kg", "20,003", true);
+            break;
+        case Calibration:
+            type("Cylinder, as this chamber reads it, L (a chamber that calibrates itself)", "50,02", true);
+            break;
+        case Screening:
+        case Readiness:
+            answer(run);
+            break;
+        case Mass:
+            type("Mass, kg", "70,00", true);
+            break;
+        case VolumeTrials:
+            type("Raw volume, typed, L", run.test().trials.size() % 2 == 0 ? "63,50" : "63,58", true);
+            break;
+        case ThoracicGas:
+            panel()
+                ->findChild<QLineEdit*>(QString(), Qt::FindDirectChildrenOnly)
+                ->setText(QStringLiteral("panting"));
+            type("Or: thoracic gas measured elsewhere, L BTPS", "3,84");
+            press(Qt::Key_Space);
+            break;
+        case Interpretation:
+            interpret();
+            break;
+        case Report:
+            return false;
+        default:
+            press(Qt::Key_Space);
+        }
+        return true;
+    }
+
+    void interpret() {
+        panel()->findChild<QPlainTextEdit*>()->setPlainText(QStringLiteral("In the band."));
+        press(Qt::Key_Space);
+    }
+
     // Without the brackets of the translation test.
     static QString plain(QString name) { return name.remove(QChar(0x27E6)).remove(QChar(0x27E7)); }
     desktop::StepPanel* panel() { return shell_.bench().currentPanel(); }
 
-    void answer(HydrostaticProcedure& run) {
-        for (const auto* rule : run.questions(run.currentStep())) {
+    void answer(Procedure& run) {
+        for (const auto* rule : run.questions(run.current())) {
             if (run.answerTo(rule->id))
                 continue;
             if (rule->type == readiness::AnswerType::Choice) {

@@ -15,7 +15,7 @@ inline Json dataFile(const std::string& name) {
 }
 
 inline HydrostaticSetting standardSetting() {
-    return {*policyFromJson(dataFile("policies/hydrostatic.json").at(0), "policies"),
+    return {*hydrostaticPolicyFromJson(dataFile("policies/hydrostatic.json").at(0), "policies"),
             *protocolFromJson(dataFile("protocols/hydrostatic.json"), "protocol")};
 }
 

@@ -1,7 +1,6 @@
 #include "core/equations.hpp"
 #include "exchange/hydrostatic_batch.hpp"
-#include "procedure/hydrostatic_result.hpp"
-#include "procedure/worked_sheet.hpp"
+#include "procedure/computed_test.hpp"
 #include "record/reference_json.hpp"
 #include "store/data_files.hpp"
 #include "store/lab_book.hpp"
@@ -100,19 +99,15 @@ int listFolder(const char* name) {
     return Done;
 }
 
-Expected<HydrostaticPolicy> choosePolicy(const std::string& wanted, const std::string& recorded,
-                                         const Json& kept = {}) {
-    if (wanted.empty() && !kept.is_null())
-        return policyFromJson(kept, "the record's own policy");
+Expected<AnyPolicy> choosePolicy(const std::string& wanted, const AnyTest& test) {
     const auto catalogue = store::readCatalogue(store::dataFolder());
     if (!catalogue)
         return tl::unexpected(catalogue.error());
-    const std::string id = !wanted.empty()     ? wanted
-                           : !recorded.empty() ? recorded
-                                               : catalogue->policies.front().id;
-    if (const HydrostaticPolicy* policy = catalogue->policy(id))
+    if (wanted.empty())
+        return policyOf(test, *catalogue);
+    if (const AnyPolicy* policy = catalogue->policy(wanted))
         return *policy;
-    return failure({FUSAIN_TEXT("There is no policy called \"{1}\"."), {id}}, {},
+    return failure({FUSAIN_TEXT("There is no policy called \"{1}\"."), {wanted}}, {},
                    {FUSAIN_TEXT("List them with: fusain-calc policies"), {}});
 }
 
@@ -120,23 +115,23 @@ int runRecord(const std::string& file, const std::string& policyId, bool asText)
     const auto json = store::readJsonFile(QString::fromStdString(file));
     if (!json)
         return complain(json.error());
-    const auto test = hydrostaticTestFromJson(*json, file);
+    const auto test = anyTestFromJson(*json, file);
     if (!test)
         return complain(test.error());
-    const auto policy = choosePolicy(policyId, test->policyId, test->policy);
+    const auto policy = choosePolicy(policyId, *test);
     if (!policy)
         return complain(policy.error());
-    const auto result = computeHydrostatic(*test, *policy);
+    const auto result = computeTest(*test, *policy);
     if (!result)
         return complain(result.error());
-    const auto sheet = workedSheet(*test, *policy, *result);
+    const auto sheet = result->sheet();
     if (asText) {
         std::cout << plainText(sheet);
-        for (const Message& flag : result->flags)
+        for (const Message& flag : result->density().flags)
             std::cout << "flag: " << flag.english() << '\n';
         return Done;
     }
-    Json output = toJson(*result, *test, *policy);
+    Json output = result->document();
     Json lines = Json::array();
     for (const WorkedLine& line : sheet)
         lines.push_back({{"symbol", line.symbol},
@@ -153,9 +148,12 @@ int runRecord(const std::string& file, const std::string& policyId, bool asText)
 }
 
 int batch(const std::string& file, const std::string& policyId) {
-    const auto policy = choosePolicy(policyId, {});
+    const auto any = choosePolicy(policyId, HydrostaticTest{});
+    if (!any)
+        return complain(any.error());
+    const auto* policy = std::get_if<HydrostaticPolicy>(&*any);
     if (!policy)
-        return complain(policy.error());
+        return complain({{FUSAIN_TEXT("The policy \"{1}\" is for another method."), {policyId}}, {}, {}, {}});
     std::FILE* input = file == "-" ? stdin : std::fopen(file.c_str(), "rb");
     if (!input)
         return complain({{FUSAIN_TEXT("The file cannot be read."), {}},

@@ -1,6 +1,10 @@
 #include "demo/demo_book.hpp"
 
+#include "core/airdisplacement/body_volume.hpp"
+#include "core/anthropometry/surface_area.hpp"
 #include "core/water/density.hpp"
+#include "demo/chamber_tests.hpp"
+#include "procedure/hydrostatic_procedure.hpp"
 #include "procedure/hydrostatic_result.hpp"
 
 #include <cmath>
@@ -38,7 +42,7 @@ const Person people[] = {
      183.0,
      UnitSystem::Metric,
      "crew; residual volume measured",
-     {Sex::Male, 88.0, 0.171, 1.98, 5.6}},
+     {Sex::Male, 88.0, 0.171, 1.98, 5.6, 1.100, 1.3}},
     {"pau",
      "SP-106",
      "Pau Ferrandiz-Noor",
@@ -71,6 +75,14 @@ const Person people[] = {
      UnitSystem::Metric,
      "child: child constants only",
      {Sex::Female, 38.0, 0.19, 0.78, 2.5, 1.086}},
+    {"elio",
+     "SP-116",
+     "Elio Santangelo-Rask",
+     "1999-11-02",
+     169.0,
+     UnitSystem::Metric,
+     "restless in the chamber",
+     {Sex::Male, 74.0, 0.17, 1.5, 5.0}},
     {"marit",
      "SP-115",
      "Marit Quennell",
@@ -83,18 +95,6 @@ const Person people[] = {
 
 double gauss(Random& random, double deviation) {
     return std::normal_distribution(0.0, deviation)(random);
-}
-
-readiness::Answer asAsked(const readiness::Rule& rule) {
-    readiness::Answer answer;
-    if (rule.type == readiness::AnswerType::Choice)
-        answer.choice = rule.limitChoice;
-    else if (rule.type == readiness::AnswerType::Number)
-        answer.number = rule.limit;
-    else
-        answer.hoursSince =
-            readiness::limitHours(rule) * (rule.okIf == readiness::Comparison::AtLeast ? 1.5 : 0.5);
-    return answer;
 }
 
 // Runs one test of one true body through the real procedure. Stops at the first problem.
@@ -110,10 +110,17 @@ public:
         if (done)
             done = run_.checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(reference));
         if (done)
-            done = book_.save(
-                store::Check{
-                    "check-" + run_.test().id, "Tank", "load-cell", clock_, 5.0, reference, true, "bram", {}},
-                "bram");
+            done = book_.save(Check{"check-" + run_.test().id,
+                                    "load-cell",
+                                    "load-cell",
+                                    clock_,
+                                    5.0,
+                                    reference,
+                                    true,
+                                    "bram",
+                                    {},
+                                    {reference}},
+                              "bram");
         if (done)
             done = run_.readWaterTemperature(Celsius(waterTemperature + gauss(random_, 0.05)), Origin::Link);
         for (const HydrostaticStep step : {Screening, Readiness})
@@ -205,6 +212,12 @@ public:
         if (done)
             done = scaleChecks();
         if (done)
+            done = chamberChecks(book_, random_, clock_);
+        if (done)
+            done = chamberPrecision(book_, random_, clock_);
+        if (done)
+            done = chamberTests();
+        if (done)
             done = today();
         if (done)
             done = book_.setSetting("at-the-bench", technician_.id, technician_.id);
@@ -240,11 +253,12 @@ private:
         clock_ = at(when);
         const Client client = *book_.client(p.id);
         const bool repeat = !book_.testsOf(p.id).empty();
-        auto procedure =
-            HydrostaticProcedure::begin({catalogue_.policies.front(), catalogue_.protocols.front()},
-                                        std::string(p.code) + "-" + isoText(clock_).substr(0, 10),
-                                        {p.id, client.sex, client.ageAt(clock_), *client.height, repeat},
-                                        technician_, book_, [this] { return clock_; });
+        auto procedure = HydrostaticProcedure::begin(
+            {std::get<HydrostaticPolicy>(catalogue_.policyFor(methodHydrostatic, {})),
+             catalogue_.protocolFor(methodHydrostatic)},
+            std::string(p.code) + "-" + isoText(clock_).substr(0, 10),
+            {p.id, client.sex, client.ageAt(clock_), *client.height, repeat}, technician_, book_,
+            [this] { return clock_; });
         if (!procedure)
             return tl::unexpected(procedure.error());
         return DemoTest(book_, std::move(*procedure), body, random_, clock_);
@@ -299,21 +313,48 @@ private:
         return done ? pau->run().refuse("afraid of water; the chamber instead") : done;
     }
 
+    Expected<void> chamberTest(const char* id, const char* when, const ChamberDay& day) {
+        const Person& p = person(id);
+        clock_ = at(when);
+        const Client client = *book_.client(p.id);
+        auto procedure =
+            ChamberProcedure::begin({std::get<ChamberPolicy>(catalogue_.policyFor(methodChamber, {})),
+                                     catalogue_.protocolFor(methodChamber)},
+                                    std::string(p.code) + "-chamber-" + isoText(clock_).substr(0, 10),
+                                    {p.id, client.sex, client.ageAt(clock_), *client.height, false},
+                                    technician_, book_, [this] { return clock_; });
+        if (!procedure)
+            return tl::unexpected(procedure.error());
+        return runChamberTest(book_, *procedure, p.body, day, technician_, physiologist_, random_, clock_);
+    }
+
+    // Teo on the day of his tank test, first with the gas predicted; Pau, whom the tank refused; Elio, who
+    // cannot sit still.
+    Expected<void> chamberTests() {
+        Expected<void> done = chamberTest("teo", "2026-02-26T08:40:00.000Z", {false, 0.03, true});
+        if (done)
+            done = chamberTest("pau", "2026-03-03T11:10:00.000Z", {true, 0.03, true});
+        if (done)
+            done = chamberTest("dov", "2026-03-04T09:00:00.000Z", {true, 0.03, true});
+        return done ? chamberTest("elio", "2026-03-12T07:20:00.000Z", {true, 0.5, false}) : done;
+    }
+
     Expected<void> scaleChecks() {
         Expected<void> done;
         for (int week = 0; week < 20; ++week) {
             clock_ = at("2025-10-27T07:20:00.000Z").plusMinutes(week * 7.0 * 24.0 * 60.0);
             const double reading = 20.0 + 0.0015 * week + gauss(random_, 0.008) + (week == 12 ? 0.07 : 0.0);
             if (done && clock_ < demoNow())
-                done = book_.save(store::Check{"check-scale-" + std::to_string(week),
-                                               "Scale A",
-                                               "reference-mass",
-                                               clock_,
-                                               20.0,
-                                               reading,
-                                               std::abs(reading - 20.0) <= 0.05,
-                                               "bram",
-                                               {}},
+                done = book_.save(Check{"check-scale-" + std::to_string(week),
+                                        "floor-scale",
+                                        "reference-mass",
+                                        clock_,
+                                        20.0,
+                                        reading,
+                                        std::abs(reading - 20.0) <= 0.05,
+                                        "bram",
+                                        {},
+                                        {reading}},
                                   "bram");
         }
         return done;
@@ -333,9 +374,19 @@ private:
                     store::Visit{std::string("visit-") + id, id, at(when), "hydrostatic", state, test, note},
                     "bram");
         };
+        const auto chamberVisit = [&](const char* id, const char* when, const char* state,
+                                      const std::string& test, const char* note) {
+            if (done)
+                done = book_.save(store::Visit{std::string("visit-chamber-") + id, id, at(when),
+                                               std::string(methodChamber), state, test, note},
+                                  "bram");
+        };
         clock_ = at("2026-03-12T07:39:00.000Z");
         visit("yusuf", "2026-03-12T07:10:00.000Z", "running", yusuf->run().test().id, "first tank test");
+        chamberVisit("elio", "2026-03-12T07:20:00.000Z", "running", "SP-116-chamber-2026-03-12",
+                     "volumes do not agree");
         visit("dov", "2026-03-12T09:00:00.000Z", "booked", {}, "four methods today");
+        chamberVisit("marit", "2026-03-12T10:10:00.000Z", "booked", {}, "before the tank");
         visit("marit", "2026-03-12T10:30:00.000Z", "booked", {}, "US units");
         visit("wren", "2026-03-12T13:30:00.000Z", "booked", {}, "with guardian");
         return done;
@@ -356,24 +407,50 @@ Instant demoNow() {
     return *instantFromIso("2026-03-12T07:40:00.000Z");
 }
 
+readiness::Answer asAsked(const readiness::Rule& rule) {
+    readiness::Answer answer;
+    if (rule.type == readiness::AnswerType::Choice)
+        answer.choice = rule.limitChoice;
+    else if (rule.type == readiness::AnswerType::Number)
+        answer.number = rule.limit;
+    else
+        answer.hoursSince =
+            readiness::limitHours(rule) * (rule.okIf == readiness::Comparison::AtLeast ? 1.5 : 0.5);
+    return answer;
+}
+
+simulation::ChamberOccupant occupantOf(const TrueBody& body, Metres height) {
+    simulation::ChamberOccupant occupant;
+    occupant.tissueVolume = body.mass / body.density();
+    const bool male = body.sex == Sex::Male;
+    occupant.meanThoracicGas =
+        body.residualVolume + 0.32 * body.vitalCapacity + (male ? 0.4 : 0.3) + body.moreThoracicGas;
+    occupant.tidalVolume = male ? 0.7 : 0.5;
+    occupant.skinFilm =
+        4.67e-5 * squareCentimetres(anthropometry::surfaceAreaDuBois1916(Kilograms(body.mass), height)) / 0.4;
+    return occupant;
+}
+
 Json toJson(const TrueBody& body) {
     return {{"sex", sexText(body.sex)},
             {"mass_kg", body.mass},
             {"fat_fraction", body.fatFraction},
             {"residual_volume_l", body.residualVolume},
             {"vital_capacity_l", body.vitalCapacity},
-            {"fat_free_density_kg_per_l", body.fatFreeDensity}};
+            {"fat_free_density_kg_per_l", body.fatFreeDensity},
+            {"more_thoracic_gas_l", body.moreThoracicGas}};
 }
 
 TrueBody trueBodyFromJson(const Json& json) {
     return {sexFromText(json.value("sex", "female")), json.value("mass_kg", 70.0),
             json.value("fat_fraction", 0.25),         json.value("residual_volume_l", 1.4),
-            json.value("vital_capacity_l", 4.0),      json.value("fat_free_density_kg_per_l", 1.1)};
+            json.value("vital_capacity_l", 4.0),      json.value("fat_free_density_kg_per_l", 1.1),
+            json.value("more_thoracic_gas_l", 0.0)};
 }
 
 simulation::VirtualPerson virtualPersonOf(const TrueBody& body) {
     return {body.mass, body.netUnderwater(water::densityTanaka2001(Celsius(34.2)).value()), body.vitalCapacity,
-            0.25};
+            0.25, occupantOf(body, Metres(1.75))};
 }
 
 Expected<void> fillDemoBook(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock,

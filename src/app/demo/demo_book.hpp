@@ -16,6 +16,7 @@ struct TrueBody {
     double residualVolume = 1.4;   ///< L BTPS
     double vitalCapacity = 4.0;    ///< L BTPS
     double fatFreeDensity = 1.100; ///< kg/L
+    double moreThoracicGas = 0.0;  ///< L beyond what the other lung volumes suggest
     [[nodiscard]] double density() const {
         return 1.0 / (fatFraction / 0.900 + (1.0 - fatFraction) / fatFreeDensity);
     }
@@ -32,5 +33,11 @@ struct TrueBody {
 /// real procedure, checks and today's appointments. The same seed gives the same book.
 [[nodiscard]] Expected<void> fillDemoBook(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock,
                                           std::uint64_t seed);
+
+/// The same body as the chamber sees it; its thoracic gas is the prediction of its height, half a litre more.
+[[nodiscard]] simulation::ChamberOccupant occupantOf(const TrueBody& body, Metres height);
+
+/// The answer that keeps a rule of the protocol.
+[[nodiscard]] readiness::Answer asAsked(const readiness::Rule& rule);
 
 } // namespace fusain::demo

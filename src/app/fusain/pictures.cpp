@@ -42,12 +42,41 @@ private:
     bool good_ = true;
 };
 
-bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
-    const auto running = session.book().runningTests();
-    if (running.empty() || !session.report(session.resumeRun(running.front().id)))
+// A running test by one method, opened on the bench.
+bool openRunning(desktop::Shell& shell, desktop::Session& session, std::string_view method) {
+    for (const AnyTest& test : session.book().runningTests())
+        if (methodOf(test) == method && session.report(session.resumeRun(common(test).id))) {
+            letTimePass(1500); // the links come up
+            shell.open(PlaceName::Bench);
+            return true;
+        }
+    return false;
+}
+
+bool chamberBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    if (!openRunning(shell, session, methodChamber))
         return false;
-    letTimePass(1500); // the links come up
-    shell.open(PlaceName::Bench);
+    camera.take(QStringLiteral("chamber-bench"));
+    shell.bench().setStandBack(true);
+    camera.take(QStringLiteral("chamber-stand-back"));
+    shell.bench().setStandBack(false);
+    return true;
+}
+
+void qualityPages(desktop::Shell& shell, Camera& camera) {
+    using Page = desktop::QualityPlace::Page;
+    shell.open(PlaceName::Quality);
+    shell.quality().showInstrument(QStringLiteral("chamber"));
+    camera.take(QStringLiteral("quality"));
+    shell.quality().showPage(Page::Chart);
+    camera.take(QStringLiteral("quality-chart"));
+    shell.quality().showPage(Page::Precision);
+    camera.take(QStringLiteral("quality-precision"));
+}
+
+bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    if (!openRunning(shell, session, methodHydrostatic))
+        return false;
     shell.bench().currentPanel()->primary();
     letTimePass(8000);
     camera.take(QStringLiteral("bench-trial"));
@@ -70,14 +99,18 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     camera.take(QStringLiteral("clients"));
     shell.clients().showFindings();
     camera.take(QStringLiteral("findings"));
-    const bool benchStood = bench(shell, session, camera);
-    shell.open(PlaceName::Quality);
-    camera.take(QStringLiteral("quality"));
+    shell.clients().showClient(QStringLiteral("teo"));
+    shell.clients().showFindings(1);
+    camera.take(QStringLiteral("findings-chamber"));
+    const bool benchStood = bench(shell, session, camera) && chamberBench(shell, session, camera);
+    qualityPages(shell, camera);
     shell.open(PlaceName::Library);
     shell.library().search(QStringLiteral("siri"));
     camera.take(QStringLiteral("library"));
     session.setDark(true);
     shell.open(PlaceName::Clients);
+    shell.clients().showClient(QStringLiteral("ailsa"));
+    shell.clients().showFindings();
     camera.take(QStringLiteral("findings-dark"));
     session.setDark(false);
     const auto tests = session.book().testsOf("ailsa");

@@ -59,10 +59,11 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
         session.hub().configure(
             role, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(role))));
     const auto follow = [&session, &lab, last = std::string()]() mutable {
-        if (!session.run() || session.run()->test().id == last)
+        if (!session.run() || session.run()->record().id == last)
             return;
-        last = session.run()->test().id;
-        if (const std::string truth = session.book().setting("truth." + session.run()->test().subject.clientId);
+        last = session.run()->record().id;
+        if (const std::string truth =
+                session.book().setting("truth." + session.run()->record().subject.clientId);
             !truth.empty())
             lab.setPerson(demo::virtualPersonOf(demo::trueBodyFromJson(Json::parse(truth, nullptr, false))));
     };

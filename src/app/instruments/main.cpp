@@ -3,10 +3,11 @@
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
+#include <algorithm>
 #include <iostream>
 
 int main(int argc, char** argv) {
-    CLI::App cli{"Simulated instruments of an underwater-weighing bench", "fusain-instruments"};
+    CLI::App cli{"Simulated instruments of a tank and an air-displacement chamber", "fusain-instruments"};
     std::uint64_t seed = 1;
     int firstPort = 0;
     bool terminals = false;
@@ -27,6 +28,19 @@ int main(int argc, char** argv) {
     cli.add_flag("--fault-splash", faults.splash, "Splashing during the whole trial");
     cli.add_flag("--fault-thermometer", faults.thermometerDead, "The thermometer is dead");
     cli.add_flag("--fault-spirometer", faults.spirometerLeak, "Efforts end early");
+    int chamberSpeed = 1;
+    cli.add_option("--chamber-speed", chamberSpeed, "How many times faster than life the chamber plays");
+    cli.add_option("--tissue-volume", person.inChamber.tissueVolume, "Body volume without lung air, L");
+    cli.add_option("--thoracic-gas", person.inChamber.meanThoracicGas, "Mean thoracic gas, L");
+    cli.add_flag("--fault-cylinder-left", faults.chamber.cylinderLeft,
+                 "The calibration cylinder is still inside");
+    cli.add_flag("--fault-door", faults.chamber.doorOpen, "The chamber's door is not shut");
+    cli.add_flag("--fault-draught", faults.chamber.draught, "A draught about the chamber");
+    cli.add_flag("--fault-moves", faults.chamber.moves, "The person in the chamber moves");
+    cli.add_flag("--fault-coughs", faults.chamber.coughs, "The person in the chamber coughs");
+    cli.add_flag("--fault-loose-air", faults.chamber.looseAir, "No cap, or loose clothing");
+    cli.add_flag("--fault-warm", faults.chamber.warmDamp, "The person in the chamber is warm and damp");
+    cli.add_flag("--fault-chamber-scale", faults.chamberScaleOffset, "The chamber's scale reads 0.1 kg high");
     cli.add_flag("--fault-room", faults.roomFrozen, "The barometer is stuck at 300 mmHg");
     cli.add_flag("--fault-garbage", faults.garbage, "Every fifth line is noise");
     cli.set_version_flag("--version", std::string("fusain-instruments ") + FUSAIN_VERSION);
@@ -34,6 +48,7 @@ int main(int argc, char** argv) {
 
     QCoreApplication application(argc, argv);
     fusain::simulation::SimulatedLab lab(seed, person, faults);
+    lab.setChamberSpeed(std::max(1, chamberSpeed));
     for (const QString& role : fusain::link::InstrumentHub::roles()) {
         if (terminals) {
             const QString path = lab.openTerminal(role);

@@ -38,9 +38,4 @@ volumeAndDensity(const Number& Ma, const Number& Mw, const Number& Dw, const Num
                                  .bodyDensity);
 }
 
-/// True for densities that a living person can have.
-[[nodiscard]] constexpr bool plausibleBodyDensity(KilogramsPerLitre density) {
-    return density.value() >= 0.93 && density.value() <= 1.10;
-}
-
 } // namespace fusain::hydrostatic

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/compartments/two_component.hpp"
+#include "core/compartments/body.hpp"
 #include "core/numeric/measured.hpp"
 
 namespace fusain::hydrostatic {
@@ -19,19 +19,12 @@ struct CompositionInputs {
 /// What comes out, in full double precision.
 struct Composition {
     KilogramsPerLitre waterDensity{0.0};
-    Measured<Litres> bodyVolume;
-    Measured<KilogramsPerLitre> bodyDensity;
-    Measured<Percent> fatPercent;
-    Measured<Kilograms> fatMass;
-    Measured<Kilograms> fatFreeMass;
-    Measured<KilogramsPerSquareMetre> fatMassIndex;
-    Measured<KilogramsPerSquareMetre> fatFreeMassIndex;
+    compartments::Body body;
 };
 
 /// The whole chain: water density, body volume, body density, %fat, masses and indices. Nothing is rounded on
 /// the way.
-/// @par Source the functions it is made of: densityTanaka2001, volumeAndDensity, compartments::fatPercent,
-/// massIndex.
+/// @par Source the functions it is made of: densityTanaka2001, volumeAndDensity, compartments::bodyFrom.
 [[nodiscard]] Composition compose(const CompositionInputs& inputs);
 
 } // namespace fusain::hydrostatic

@@ -20,6 +20,14 @@ std::string_view sourceName(Source source) {
         return FUSAIN_TEXT("gut gas");
     case Source::WaterTemperature:
         return FUSAIN_TEXT("water temperature");
+    case Source::VolumeTrials:
+        return FUSAIN_TEXT("volume trials");
+    case Source::Calibration:
+        return FUSAIN_TEXT("calibration of the chamber");
+    case Source::ThoracicGas:
+        return FUSAIN_TEXT("thoracic gas");
+    case Source::SurfaceArea:
+        return FUSAIN_TEXT("body surface area");
     case Source::FatFreeDensity:
         return FUSAIN_TEXT("fat-free density of this person");
     case Source::Count:

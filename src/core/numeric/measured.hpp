@@ -18,6 +18,10 @@ enum class Source : unsigned char {
     ResidualVolume,
     GutGas,
     WaterTemperature,
+    VolumeTrials,
+    Calibration,
+    ThoracicGas,
+    SurfaceArea,
     FatFreeDensity, ///< biology: the spread of fat-free density between people, a method error
     Count
 };

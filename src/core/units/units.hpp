@@ -40,6 +40,15 @@ struct LitrePerSecond {
 struct Hertz {
     static constexpr std::string_view symbol = "Hz";
 };
+struct Pascal {
+    static constexpr std::string_view symbol = "Pa";
+};
+struct CentimetreOfWater {
+    static constexpr std::string_view symbol = "cmH2O";
+};
+struct SquareMetre {
+    static constexpr std::string_view symbol = "m²";
+};
 } // namespace unit
 
 using Kilograms = Quantity<unit::Kilogram>;
@@ -54,6 +63,9 @@ using Percent = Quantity<unit::Percent>;
 using KilogramsPerSquareMetre = Quantity<unit::KilogramPerSquareMetre>;
 using LitresPerSecond = Quantity<unit::LitrePerSecond>;
 using Hertz = Quantity<unit::Hertz>;
+using Pascals = Quantity<unit::Pascal>;
+using CentimetresOfWater = Quantity<unit::CentimetreOfWater>;
+using SquareMetres = Quantity<unit::SquareMetre>;
 
 /// Sex as the published equations use it: the sex of the group from which each was derived.
 enum class Sex { Male, Female };
@@ -69,6 +81,13 @@ enum class Sex { Male, Female };
 }
 [[nodiscard]] constexpr MillimetresOfMercury pressureFromHectopascals(double hectopascals) {
     return MillimetresOfMercury(hectopascals * 760.0 / 1013.25);
+}
+
+[[nodiscard]] constexpr Pascals pascals(MillimetresOfMercury pressure) {
+    return Pascals(pressure.value() * 101325.0 / 760.0);
+}
+[[nodiscard]] constexpr double squareCentimetres(SquareMetres area) {
+    return area.value() * 1e4;
 }
 
 inline constexpr double kilogramsPerPound = 0.45359237; ///< exact (international pound, 1959)

@@ -1,5 +1,6 @@
 #include "desktop/bench/bench_place.hpp"
 
+#include "desktop/bench/chamber_panels.hpp"
 #include "desktop/bench/closing_panels.hpp"
 #include "desktop/bench/lungs_panel.hpp"
 #include "desktop/bench/questions_panel.hpp"
@@ -59,7 +60,7 @@ BenchPlace::BenchPlace(Session& session)
                       "(Alt+C) and start one there."),
                    "heading")),
       verdict_(label({}, "verdict")), primary_(button({}, true)), standTitle_(label({})),
-      standReading_(label({})), standVerdict_(label({})), standKey_(label({}, "soft")) {
+      standReading_(label({})), standVerdict_(label({})), standSay_(label({})), standKey_(label({}, "soft")) {
     setFocusPolicy(Qt::StrongFocus);
     runSheet_->setAccessibleName(tr("Run sheet"));
     sheetSide_ = withHeading(tr("Worked sheet"), sheet_, 284);
@@ -99,12 +100,15 @@ BenchPlace::BenchPlace(Session& session)
     standReading_->setStyleSheet(
         QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 150px; font-weight: 600;"));
     standVerdict_->setStyleSheet(QStringLiteral("font-size: 64px; font-weight: 600;"));
+    standSay_->setStyleSheet(QStringLiteral("font-size: 28px;"));
     standKey_->setStyleSheet(QStringLiteral("font-size: 26px;"));
     standLayout->addWidget(standTitle_);
     standLayout->addStretch(1);
     standLayout->addWidget(standReading_);
     standLayout->addStretch(1);
     standLayout->addWidget(standVerdict_);
+    standLayout->addStretch(1);
+    standLayout->addWidget(standSay_);
     standLayout->addStretch(1);
     standLayout->addWidget(standKey_);
 
@@ -120,18 +124,30 @@ BenchPlace::BenchPlace(Session& session)
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addWidget(pages_);
 
-    buildPanels();
+    buildTankPanels();
+    buildChamberPanels();
     connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
     const auto chosen = [this](const QListWidgetItem* item) {
-        session_.report(session_.run()->goTo(static_cast<HydrostaticStep>(runSheet_->row(item))));
+        session_.report(session_.run()->goTo(Step(runSheet_->row(item))));
     };
     connect(runSheet_, &QListWidget::itemClicked, this, chosen);
     connect(runSheet_, &QListWidget::itemActivated, this, chosen);
 }
 
-void BenchPlace::buildPanels() {
+void BenchPlace::adopt(std::string_view method, std::initializer_list<StepPanel*> panels) {
+    auto* stack = new QStackedWidget;
+    for (StepPanel* panel : panels) {
+        stack->addWidget(panel);
+        connect(panel, &StepPanel::touched, this, &BenchPlace::showFoot);
+    }
+    stacks_[std::string(method)] = stack;
+    panels_->addWidget(stack);
+}
+
+void BenchPlace::buildTankPanels() {
     using enum HydrostaticStep;
-    const Protocol& protocol = session_.catalogue().protocols.front();
+    const auto sheet = hydrostaticSteps();
+    const Protocol& protocol = session_.catalogue().protocolFor(methodHydrostatic);
     const QStringList ready{
         tr("Surfaces disinfected, 15 minutes of contact."), tr("Rinsed until the smell is gone."),
         tr("Filled to below the overflow; filling takes 2 to 4 hours."), tr("Water between 32 and 36 °C."),
@@ -142,29 +158,51 @@ void BenchPlace::buildPanels() {
     const QStringList after{tr("Drain the tank, or cover it for the next client."),
                             tr("Take the chair off the load cell."),
                             tr("Rinse the nose clip and the mouthpiece; put them to disinfect.")};
-    for (StepPanel* panel : std::initializer_list<StepPanel*>{
-             new ConfirmPanel(session_, TankReady, ready, tr("The tank is ready")), new LoadCellPanel(session_),
-             waterTemperaturePanel(session_), new QuestionsPanel(session_, Screening),
-             new QuestionsPanel(session_, Readiness), dryMassPanel(session_), new LungsPanel(session_),
-             new ConfirmPanel(session_, Rehearsal, fromTexts(protocol.safety) + fromTexts(protocol.rehearsal),
-                              tr("Rehearsed")),
-             new TrialsPanel(session_), new ConfirmPanel(session_, OutSafely, out, tr("The client is out")),
-             new ResultPanel(session_), new InterpretationPanel(session_), new SignPanel(session_),
-             new ReportPanel(session_), new ConfirmPanel(session_, After, after, tr("Finish"))}) {
-        panels_->addWidget(panel);
-        connect(panel, &StepPanel::touched, this, &BenchPlace::showFoot);
-    }
+    adopt(methodHydrostatic,
+          {new ConfirmPanel(session_, sheet, TankReady, ready, tr("The tank is ready")),
+           new LoadCellPanel(session_), waterTemperaturePanel(session_),
+           new QuestionsPanel(session_, sheet, Screening), new QuestionsPanel(session_, sheet, Readiness),
+           dryMassPanel(session_), new LungsPanel(session_),
+           new ConfirmPanel(session_, sheet, Rehearsal,
+                            fromTexts(protocol.safety) + fromTexts(protocol.rehearsal), tr("Rehearsed")),
+           new TrialsPanel(session_),
+           new ConfirmPanel(session_, sheet, OutSafely, out, tr("The client is out")),
+           new ResultPanel(session_, sheet, Result), new InterpretationPanel(session_, sheet, Interpretation),
+           new SignPanel(session_, sheet, Sign), new ReportPanel(session_, sheet, Report),
+           new ConfirmPanel(session_, sheet, After, after, tr("Finish"))});
+}
+
+void BenchPlace::buildChamberPanels() {
+    using enum ChamberStep;
+    const auto sheet = chamberSteps();
+    const QStringList ready{tr("On for at least half an hour; the machine's own manual wins."),
+                            tr("Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet."),
+                            tr("Chamber empty, door shut, nothing leaning on it."),
+                            tr("Cap, towel and nose clip at hand.")};
+    const QStringList after{tr("Wipe seat and handles; wash the cap."),
+                            tr("Throw the filter of the tube away."),
+                            tr("Leave the door ajar so that the chamber dries.")};
+    adopt(methodChamber,
+          {new ConfirmPanel(session_, sheet, WarmUp, ready, tr("Warm and steady")), new ScalePanel(session_),
+           new CalibrationPanel(session_), new QuestionsPanel(session_, sheet, Screening),
+           new QuestionsPanel(session_, sheet, Readiness), chamberMassPanel(session_),
+           new VolumePanel(session_), new ThoracicGasPanel(session_), new ResultPanel(session_, sheet, Result),
+           new InterpretationPanel(session_, sheet, Interpretation), new SignPanel(session_, sheet, Sign),
+           new ReportPanel(session_, sheet, Report),
+           new ConfirmPanel(session_, sheet, After, after, tr("Finish"))});
 }
 
 StepPanel* BenchPlace::currentPanel() const {
-    return static_cast<StepPanel*>(panels_->currentWidget());
+    return static_cast<StepPanel*>(static_cast<QStackedWidget*>(panels_->currentWidget())->currentWidget());
 }
 
 QString BenchPlace::where() const {
     if (!session_.run())
         return tr("Bench");
-    const auto client = session_.book().client(session_.run()->test().subject.clientId);
-    return tr("Bench  ›  %1  ›  Underwater weighing").arg(client ? session_.nameOf(*client) : QString());
+    const auto client = session_.book().client(session_.run()->record().subject.clientId);
+    return tr("Bench  ›  %1  ›  %2")
+        .arg(client ? session_.nameOf(*client) : QString(),
+             report::say(methodTitle(methodOf(session_.run()->snapshot()))));
 }
 
 void BenchPlace::enter() {
@@ -182,55 +220,68 @@ void BenchPlace::refresh() {
         return;
     }
     pages_->setCurrentIndex(standBack_ ? 2 : 1);
-    const HydrostaticStep step = session_.run()->currentStep();
-    panels_->setCurrentIndex(static_cast<int>(step));
-    const bool wide = step >= HydrostaticStep::Result;
+    const Step step = session_.run()->current();
+    QStackedWidget* stack = stacks_[std::string(methodOf(session_.run()->snapshot()))];
+    panels_->setCurrentWidget(stack);
+    stack->setCurrentIndex(step.index());
+    // From the result on the sheet stands in the panel itself.
+    const bool wide = session_.run()->steps().size() - static_cast<std::size_t>(step.index()) <= 5;
     sheetSide_->setVisible(!wide);
     showRunSheet();
     currentPanel()->refresh();
     if (!wide)
         showWorkedSheet();
     showFoot();
-    if (shownStep_ != step && isVisible()) {
-        shownStep_ = step;
+    if (shownPanel_ != currentPanel() && isVisible()) {
+        shownPanel_ = currentPanel();
         auto* first = standBack_ ? nullptr : currentPanel()->firstField();
         (first ? first : this)->setFocus();
     }
 }
 
 void BenchPlace::showRunSheet() {
-    if (runSheet_->count() == 0)
-        for (std::size_t i = 0; i < hydrostaticStepCount; ++i)
-            runSheet_->addItem(QString());
-    for (int i = 0; i < runSheet_->count(); ++i) {
-        const auto step = static_cast<HydrostaticStep>(i);
-        runSheet_->item(i)->setText(markOf(session_.run()->stateOf(step)) + report::say(textOf(step).title));
-    }
+    const int count = static_cast<int>(session_.run()->steps().size());
+    while (runSheet_->count() > count)
+        delete runSheet_->takeItem(runSheet_->count() - 1);
+    while (runSheet_->count() < count)
+        runSheet_->addItem(QString());
+    for (int i = 0; i < count; ++i)
+        runSheet_->item(i)->setText(markOf(session_.run()->stateOf(Step(i))) +
+                                    report::say(session_.run()->textOf(Step(i)).title));
     const QSignalBlocker blocker(runSheet_);
-    runSheet_->setCurrentRow(static_cast<int>(session_.run()->currentStep()));
+    runSheet_->setCurrentRow(session_.run()->current().index());
 }
 
 // Readings as they come; the whole calculation once it can be made.
 void BenchPlace::showWorkedSheet() {
-    const auto& test = session_.run()->test();
+    const AnyTest test = session_.run()->snapshot();
     QList<QStringList> rows;
-    if (const auto result = computeHydrostatic(test, session_.run()->setting().policy)) {
-        for (const WorkedLine& line : workedSheet(test, session_.run()->setting().policy, *result))
+    const auto reading = [&rows](const QString& symbol, double value, int decimals, const char* unit) {
+        rows << QStringList{symbol,
+                            QString::fromStdString(fixed(value, decimals)) + QLatin1Char(' ') +
+                                QString::fromUtf8(unit),
+                            {}};
+    };
+    if (const auto result = session_.computed(test)) {
+        for (const WorkedLine& line : result->sheet())
             if (!line.symbol.empty())
                 rows << QStringList{QString::fromStdString(line.symbol),
                                     QString::fromStdString(line.value + " " + line.unit),
                                     QString::fromStdString(line.plusMinus)};
+    } else if (const auto* tank = std::get_if<HydrostaticTest>(&test)) {
+        if (tank->waterTemperature)
+            reading(QStringLiteral("Tw"), tank->waterTemperature->value, 2, "°C");
+        if (tank->dryMass)
+            reading(QStringLiteral("Ma"), tank->dryMass->value, 2, "kg");
+        for (const auto& effort : tank->efforts)
+            reading(QStringLiteral("VC"), effort.volume.value(), 2, "L");
     } else {
-        if (test.waterTemperature)
-            rows << QStringList{QStringLiteral("Tw"),
-                                QString::fromStdString(fixed(test.waterTemperature->value, 2) + " °C"),
-                                {}};
-        if (test.dryMass)
-            rows << QStringList{
-                QStringLiteral("Ma"), QString::fromStdString(fixed(test.dryMass->value, 2) + " kg"), {}};
-        if (const auto capacity = session_.run()->vitalCapacity().largest)
-            rows << QStringList{
-                QStringLiteral("VC"), QString::fromStdString(fixed(capacity->value(), 2) + " L"), {}};
+        const auto& chamber = std::get<ChamberTest>(test);
+        if (chamber.mass)
+            reading(QStringLiteral("M"), chamber.mass->value, 3, "kg");
+        for (const auto& trial : chamber.trials)
+            if (trial.counts() && trial.set == chamber.set)
+                reading(QStringLiteral("V%1").arg(trial.number), trial.volume.value(), 3, "L");
     }
     sheet_->setRowCount(static_cast<int>(rows.size()));
     for (int row = 0; row < rows.size(); ++row)
@@ -240,7 +291,7 @@ void BenchPlace::showWorkedSheet() {
 void BenchPlace::showFoot() {
     if (!session_.run())
         return;
-    const auto& test = session_.run()->test();
+    const RawTest& test = session_.run()->record();
     StepPanel* panel = currentPanel();
     verdict_->setText(test.state == TestState::Refused
                           ? tr("Ended without a result: %1").arg(QString::fromStdString(test.refusal))
@@ -255,7 +306,7 @@ void BenchPlace::showFoot() {
 
 void BenchPlace::showStandBack() {
     const StandBack words = currentPanel()->standBack();
-    const auto& text = textOf(session_.run()->currentStep());
+    const auto& text = session_.run()->textOf(session_.run()->current());
     standTitle_->setText(report::say(text.title) + QStringLiteral(".  ") + report::say(text.instruction));
     standReading_->setText(words.reading);
     const bool sentence = words.reading.size() > 12;
@@ -263,7 +314,17 @@ void BenchPlace::showStandBack() {
         sentence
             ? QStringLiteral("font-size: 64px; font-weight: 600;")
             : QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 170px; font-weight: 600;"));
+    standVerdict_->setStyleSheet(words.verdict.size() > 60
+                                     ? QStringLiteral("font-size: 46px; font-weight: 600;")
+                                     : QStringLiteral("font-size: 64px; font-weight: 600;"));
     standVerdict_->setText(words.verdict);
+    QStringList calming;
+    if (const auto said = session_.run()->protocol().say.find(std::string(text.id));
+        said != session_.run()->protocol().say.end())
+        for (const std::string& each : said->second)
+            calming << QStringLiteral("“%1”").arg(report::say(std::string_view(each)));
+    standSay_->setText(calming.join(QLatin1Char('\n')));
+    standSay_->setVisible(!calming.isEmpty());
     standKey_->setText(
         currentPanel()->primaryText().isEmpty()
             ? tr("F11 back to the desk")
@@ -279,16 +340,16 @@ void BenchPlace::setStandBack(bool on) {
 
 void BenchPlace::primary() {
     if (session_.run() && currentPanel()->primaryEnabled() &&
-        session_.run()->test().state != TestState::Refused)
+        session_.run()->record().state != TestState::Refused)
         currentPanel()->primary();
 }
 
 void BenchPlace::goBack() {
-    const int step = static_cast<int>(session_.run()->currentStep());
+    const int step = session_.run()->current().index();
     if (standBack_)
         setStandBack(false);
     else if (step > 0)
-        session_.report(session_.run()->goTo(static_cast<HydrostaticStep>(step - 1)));
+        session_.report(session_.run()->goTo(Step(step - 1)));
 }
 
 void BenchPlace::addNote() {
@@ -308,7 +369,7 @@ void BenchPlace::goPastCheck() {
     const QString reason =
         askReason(this, tr("Go past a failed check"), tr("The physiologist decides and says why."));
     if (!reason.isEmpty())
-        session_.report(session_.run()->confirm(HydrostaticStep::LoadCell, reason.toStdString()));
+        session_.report(session_.run()->confirm(session_.run()->current(), reason.toStdString()));
 }
 
 void BenchPlace::keyPressEvent(QKeyEvent* event) {
@@ -333,7 +394,9 @@ void BenchPlace::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_E:
         return control ? endTest() : void();
     case Qt::Key_G:
-        return control && session_.run()->currentStep() == HydrostaticStep::LoadCell ? goPastCheck() : void();
+        return control && session_.run()->textOf(session_.run()->current()).kind == StepKind::Check
+                   ? goPastCheck()
+                   : void();
     default:
         Place::keyPressEvent(event);
     }

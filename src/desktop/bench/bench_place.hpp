@@ -27,7 +27,9 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    void buildPanels();
+    void buildTankPanels();
+    void buildChamberPanels();
+    void adopt(std::string_view method, std::initializer_list<StepPanel*> panels);
     void showFoot();
     void showRunSheet();
     void showWorkedSheet();
@@ -39,7 +41,8 @@ private:
     void showStandBack();
 
     bool standBack_ = false;
-    std::optional<HydrostaticStep> shownStep_;
+    const StepPanel* shownPanel_ = nullptr;
+    std::map<std::string, QStackedWidget*> stacks_; ///< panels of each method
     QListWidget* runSheet_;
     QStackedWidget* panels_;
     QTableWidget* sheet_;
@@ -51,6 +54,7 @@ private:
     QLabel* standTitle_;
     QLabel* standReading_;
     QLabel* standVerdict_;
+    QLabel* standSay_;
     QLabel* standKey_;
 };
 

@@ -10,32 +10,32 @@
 
 namespace fusain::desktop {
 
-ResultPanel::ResultPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::Result), findings_(new FindingsView(session)) {
+ResultPanel::ResultPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : StepPanel(session, sheet, step), findings_(new FindingsView(session)) {
     body()->itemAt(1)->widget()->hide(); // the findings speak for themselves
     body()->addWidget(findings_, 1);
 }
 
 void ResultPanel::refresh() {
     if (isVisible())
-        findings_->showTest(run().test());
+        findings_->showTest(run().snapshot());
 }
 
 void ResultPanel::primary() {
-    session_.report(run().confirm(HydrostaticStep::Result));
+    session_.report(run().confirm(step()));
 }
 
 StandBack ResultPanel::standBack() const {
-    const auto result = computeHydrostatic(run().test(), run().setting().policy);
+    const auto result = session_.computed(run().snapshot());
     if (!result)
         return {{}, report::say(result.error())};
-    const auto& fat = result->composition.fatPercent;
+    const auto& fat = result->density().body.fatPercent;
     return {QStringLiteral("%1 %").arg(QString::fromStdString(fixed(fat.estimate().value(), 1))),
             tr("± %1 %").arg(QString::fromStdString(fixed(normal95 * fat.technicalError().value(), 1)))};
 }
 
-InterpretationPanel::InterpretationPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::Interpretation), suggestions_(label({})), text_(new QPlainTextEdit) {
+InterpretationPanel::InterpretationPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : StepPanel(session, sheet, step), suggestions_(label({})), text_(new QPlainTextEdit) {
     auto* take = button(tr("Take these sentences over"));
     text_->setAccessibleName(tr("Interpretation"));
     text_->setTabChangesFocus(true);
@@ -46,27 +46,27 @@ InterpretationPanel::InterpretationPanel(Session& session)
 }
 
 void InterpretationPanel::refresh() {
-    const auto report = session_.reportOn(run().test());
+    const auto report = session_.reportOn(run().snapshot());
     if (!report) {
         suggestions_->setText(report::say(report.error()));
         return;
     }
     QStringList lines;
-    for (const Message& sentence :
-         findings(report->test, report->result, report->fatReference, report->earlier, report->baseline))
+    for (const Message& sentence : findings(report->record(), report->result(), report->fatReference,
+                                            report->earlier, report->baseline, report->precision))
         lines << report::say(sentence);
     suggested_ = lines.mid(0, 2).join(QLatin1Char(' '));
     suggestions_->setText(tr("What the numbers say:\n") + lines.join(QLatin1Char('\n')));
-    if (!text_->hasFocus() && !run().test().interpretation.empty())
-        text_->setPlainText(QString::fromStdString(run().test().interpretation));
+    if (!text_->hasFocus() && !run().record().interpretation.empty())
+        text_->setPlainText(QString::fromStdString(run().record().interpretation));
 }
 
 void InterpretationPanel::primary() {
     session_.report(run().interpret(text_->toPlainText().trimmed().toStdString()));
 }
 
-SignPanel::SignPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::Sign), summary_(label({}, "heading")), technician_(new QComboBox),
+SignPanel::SignPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : StepPanel(session, sheet, step), summary_(label({}, "heading")), technician_(new QComboBox),
       physiologist_(new QComboBox) {
     technician_->setAccessibleName(tr("Technician"));
     physiologist_->setAccessibleName(tr("Physiologist"));
@@ -90,24 +90,24 @@ void SignPanel::refresh() {
                 physiologist_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
         }
         technician_->setCurrentIndex(
-            std::max(0, technician_->findData(QString::fromStdString(run().test().startedBy))));
+            std::max(0, technician_->findData(QString::fromStdString(run().record().startedBy))));
         physiologist_->setCurrentIndex(physiologist_->count() - 1);
     }
-    const auto& signature = run().test().signature;
+    const auto& signature = run().record().signature;
     summary_->setText(signature ? tr("Signed by %1 and %2 at %3. Version %4.")
                                       .arg(QString::fromStdString(session_.staffName(signature->technician)),
                                            QString::fromStdString(session_.staffName(signature->physiologist)),
                                            report::clock(signature->at))
-                                      .arg(run().test().version)
-                                : tr("Version %1, not signed yet.").arg(run().test().version));
+                                      .arg(run().record().version)
+                                : tr("Version %1, not signed yet.").arg(run().record().version));
 }
 
 QString SignPanel::primaryText() const {
-    return run().test().state == TestState::Signed ? tr("Amend with a reason") : tr("Sign and lock");
+    return run().record().state == TestState::Signed ? tr("Amend with a reason") : tr("Sign and lock");
 }
 
 void SignPanel::primary() {
-    if (run().test().state == TestState::Signed) {
+    if (run().record().state == TestState::Signed) {
         const QString reason = askReason(this, tr("Amend a signed test"),
                                          tr("What has to change, and why? Both versions are kept."));
         if (!reason.isEmpty())
@@ -123,13 +123,13 @@ void SignPanel::primary() {
 }
 
 QString SignPanel::verdict() const {
-    return run().test().state == TestState::Signed
+    return run().record().state == TestState::Signed
                ? tr("Locked. An amendment makes a new version; both are kept.")
                : StepPanel::verdict();
 }
 
-ReportPanel::ReportPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::Report), copy_(new QComboBox),
+ReportPanel::ReportPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : StepPanel(session, sheet, step), copy_(new QComboBox),
       withoutNumbers_(new QCheckBox(tr("client copy in words only"))), pageWords_(label({}, "soft", false)),
       preview_(new FigureView(tr("Report preview"), 380)) {
     body()->itemAt(1)->widget()->hide();
@@ -162,13 +162,13 @@ ReportPanel::ReportPanel(Session& session)
 }
 
 std::optional<report::PageFlow> ReportPanel::pages() {
-    auto report = session_.reportOn(run().test());
+    auto report = session_.reportOn(run().snapshot());
     if (!report) {
         pageWords_->setText(report::say(report.error()));
         return std::nullopt;
     }
-    if (shownTest_ != report->test.id) {
-        shownTest_ = report->test.id;
+    if (shownTest_ != report->record().id) {
+        shownTest_ = report->record().id;
         withoutNumbers_->setChecked(report->withoutNumbers);
     }
     report->withoutNumbers = withoutNumbers_->isChecked();
@@ -205,14 +205,15 @@ bool ReportPanel::saveTo(const QString& path) {
     auto flow = pages();
     if (!flow || !session_.report(report::writePdf(*flow, path, tr("Body composition report"))))
         return false;
-    return run().isDone(HydrostaticStep::Report) || session_.report(run().confirm(HydrostaticStep::Report));
+    return run().isDone(step()) || session_.report(run().confirm(step()));
 }
 
 void ReportPanel::primary() {
-    const auto client = session_.book().client(run().test().subject.clientId);
+    const auto client = session_.book().client(run().record().subject.clientId);
     const QString name =
         QStringLiteral("%1-%2-%3.pdf")
-            .arg(QString::fromStdString(client ? client->code : "client"), report::day(run().test().startedAt),
+            .arg(QString::fromStdString(client ? client->code : "client"),
+                 report::day(run().record().startedAt),
                  copy_->currentIndex() == 0 ? QStringLiteral("client") : QStringLiteral("lab"));
     const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), name, tr("PDF (*.pdf)"));
     if (!path.isEmpty())
@@ -235,7 +236,7 @@ void ReportPanel::print() {
             printer.newPage();
         flow->paint(painter, page, QRectF(0, 0, printer.width(), printer.height()));
     }
-    session_.report(run().confirm(HydrostaticStep::Report));
+    session_.report(run().confirm(step()));
 }
 
 } // namespace fusain::desktop

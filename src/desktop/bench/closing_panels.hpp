@@ -11,7 +11,7 @@ namespace fusain::desktop {
 class ResultPanel : public StepPanel {
     Q_OBJECT
 public:
-    explicit ResultPanel(Session& session);
+    ResultPanel(Session& session, std::span<const StepText> sheet, Step step);
     void refresh() override;
     [[nodiscard]] QString primaryText() const override { return tr("Result seen"); }
     void primary() override;
@@ -25,7 +25,7 @@ private:
 class InterpretationPanel : public StepPanel {
     Q_OBJECT
 public:
-    explicit InterpretationPanel(Session& session);
+    InterpretationPanel(Session& session, std::span<const StepText> sheet, Step step);
     void refresh() override;
     [[nodiscard]] QString primaryText() const override { return tr("Keep the interpretation"); }
     void primary() override;
@@ -41,7 +41,7 @@ private:
 class SignPanel : public StepPanel {
     Q_OBJECT
 public:
-    explicit SignPanel(Session& session);
+    SignPanel(Session& session, std::span<const StepText> sheet, Step step);
     void refresh() override;
     [[nodiscard]] QString primaryText() const override;
     void primary() override;
@@ -58,7 +58,7 @@ private:
 class ReportPanel : public StepPanel {
     Q_OBJECT
 public:
-    explicit ReportPanel(Session& session);
+    ReportPanel(Session& session, std::span<const StepText> sheet, Step step);
     void refresh() override;
     [[nodiscard]] QString primaryText() const override { return tr("Save as PDF…"); }
     void primary() override;

@@ -42,7 +42,7 @@ void paintBlow(QPainter& painter, const QRectF& area, const std::vector<lung::Vo
 } // namespace
 
 LungsPanel::LungsPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::VitalCapacity),
+    : StepPanel(session, hydrostaticSteps(), HydrostaticStep::VitalCapacity),
       plot_(new FigureView(tr("Exhaled volume over time"), 150)),
       temperature_(new ValueField(tr("Room temperature at the spirometer"), {})),
       pressure_(new ValueField(tr("Air pressure"), tr("mmHg"))),
@@ -80,7 +80,7 @@ bool LungsPanel::linked() const {
 void LungsPanel::takeFrame(const link::Frame& frame) {
     if (!session_.run() || !isVisible())
         return;
-    if (frame.role == "room" && !run().test().roomTemperature && temperature_->edit()->text().isEmpty()) {
+    if (frame.role == "room" && !tank().test().roomTemperature && temperature_->edit()->text().isEmpty()) {
         temperature_->setValue(frame.value("c"), 1);
         pressure_->setValue(frame.value("mmhg"), 1);
     }
@@ -99,7 +99,7 @@ void LungsPanel::takeFrame(const link::Frame& frame) {
 void LungsPanel::finishEffort() {
     std::optional<Litres> best;
     if (const auto factor = btps())
-        for (const auto& effort : run().test().efforts)
+        for (const auto& effort : tank().test().efforts)
             if (effort.acceptable && (!best || effort.volume.value() / *factor > best->value()))
                 best = Litres(effort.volume.value() / *factor);
     judged_ = lung::judgeManoeuvre(curve_, best);
@@ -108,7 +108,7 @@ void LungsPanel::finishEffort() {
 }
 
 void LungsPanel::refresh() {
-    const auto& test = run().test();
+    const auto& test = tank().test();
     plot_->setVisible(linked());
     temperature_->setDimension(Dimension::Temperature, session_.units());
     if (test.roomTemperature && test.pressure) {
@@ -131,7 +131,7 @@ void LungsPanel::refresh() {
 }
 
 std::optional<double> LungsPanel::btps() const {
-    const auto& test = run().test();
+    const auto& test = tank().test();
     if (!test.roomTemperature || !test.pressure)
         return std::nullopt;
     return gas::btpsFromAtps(Celsius(test.roomTemperature->value), MillimetresOfMercury(test.pressure->value));
@@ -175,16 +175,16 @@ void LungsPanel::keepEffort() {
                 {FUSAIN_TEXT(
                      "Room temperature and air pressure are needed for the correction to body conditions."),
                  {}});
-        return run().readRoom(Celsius(*c), MillimetresOfMercury(*mmhg),
-                              linked() ? Origin::Link : Origin::Typed);
+        return tank().readRoom(Celsius(*c), MillimetresOfMercury(*mmhg),
+                               linked() ? Origin::Link : Origin::Typed);
     };
     if (!session_.report(keepRoom()))
         return;
     const bool fromLink = judged_.has_value();
     const double ambient = fromLink ? judged_->vitalCapacity.value() : typed_->value().value_or(0.0);
-    const auto kept = run().addEffort(Litres(ambient * *btps()), !fromLink || judged_->acceptable(),
-                                      fromLink ? judged_->remark.english() : std::string(),
-                                      fromLink ? Origin::Link : Origin::Typed);
+    const auto kept = tank().addEffort(Litres(ambient * *btps()), !fromLink || judged_->acceptable(),
+                                       fromLink ? judged_->remark.english() : std::string(),
+                                       fromLink ? Origin::Link : Origin::Typed);
     state_ = State::Idle;
     judged_.reset();
     typed_->clear();
@@ -204,7 +204,7 @@ void LungsPanel::keepTyped() {
 
 void LungsPanel::keepResidualVolume() {
     const auto volume = residual_->value();
-    session_.report(run().measureResidualVolume(Litres(volume.value_or(0.0)), method_->text().toStdString()));
+    session_.report(tank().measureResidualVolume(Litres(volume.value_or(0.0)), method_->text().toStdString()));
 }
 
 void LungsPanel::goWithout() {
@@ -221,7 +221,7 @@ QString LungsPanel::verdict() const {
         return judged_->acceptable()
                    ? tr("Good effort: %1 L at room conditions.").arg(number(judged_->vitalCapacity.value(), 2))
                    : tr("Not acceptable: %1").arg(report::say(judged_->remark));
-    return run().test().efforts.empty() ? StepPanel::verdict() : report::say(run().vitalCapacity().message);
+    return tank().test().efforts.empty() ? StepPanel::verdict() : report::say(tank().vitalCapacity().message);
 }
 
 StandBack LungsPanel::standBack() const {

@@ -23,8 +23,8 @@ QString givenText(const readiness::Answer& answer) {
 
 } // namespace
 
-QuestionsPanel::QuestionsPanel(Session& session, HydrostaticStep step)
-    : StepPanel(session, step), question_(label({}, "title")), effect_(label({}, "soft")),
+QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : StepPanel(session, sheet, step), question_(label({}, "title")), effect_(label({}, "soft")),
       choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))), list_(new QListWidget) {
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);

@@ -9,7 +9,7 @@ namespace fusain::desktop {
 class QuestionsPanel : public StepPanel {
     Q_OBJECT
 public:
-    QuestionsPanel(Session& session, HydrostaticStep step);
+    QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step);
     void refresh() override;
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;

@@ -14,8 +14,9 @@ QString number(double value, int decimals) {
 
 } // namespace
 
-ConfirmPanel::ConfirmPanel(Session& session, HydrostaticStep step, const QStringList& items, QString primary)
-    : StepPanel(session, step), primary_(std::move(primary)) {
+ConfirmPanel::ConfirmPanel(Session& session, std::span<const StepText> sheet, Step step,
+                           const QStringList& items, QString primary)
+    : StepPanel(session, sheet, step), primary_(std::move(primary)) {
     for (const QString& item : items) {
         auto* line = label(QStringLiteral("–  ") + item, "heading");
         body()->addWidget(line);
@@ -28,7 +29,7 @@ void ConfirmPanel::primary() {
 }
 
 LoadCellPanel::LoadCellPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::LoadCell), live_(label({}, "live")),
+    : StepPanel(session, hydrostaticSteps(), HydrostaticStep::LoadCell), live_(label({}, "live")),
       tare_(new ValueField(tr("Chair and belt in the water"), tr("kg (0 when zeroed)"))),
       nominal_(new ValueField(tr("Reference mass, as marked"), tr("kg"))),
       reading_(new ValueField(tr("Shown with the reference mass"), tr("kg"))), history_(label({}, "soft")) {
@@ -56,7 +57,7 @@ void LoadCellPanel::showLive() {
 
 void LoadCellPanel::refresh() {
     live_->setVisible(linked());
-    const auto earlier = session_.book().checks("Tank");
+    const auto earlier = session_.book().checks("load-cell");
     history_->setText(
         earlier.empty()
             ? tr("No earlier check in this lab book.")
@@ -64,7 +65,7 @@ void LoadCellPanel::refresh() {
                   .arg(
                       report::day(earlier.back().at) + QLatin1Char(' ') + report::clock(earlier.back().at),
                       QString::fromStdString(signedFixed(earlier.back().reading - earlier.back().nominal, 3))));
-    if (const auto& check = run().test().loadCell) {
+    if (const auto& check = tank().test().loadCell) {
         tare_->setValue(check->tare.value(), 3);
         nominal_->setValue(check->referenceNominal.value(), 3);
         reading_->setValue(check->referenceReading.value(), 3);
@@ -94,24 +95,14 @@ void LoadCellPanel::primary() {
     const double nominal = nominal_->value().value_or(5.0);
     session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue reference 0"));
     stage_ = Stage::Zero;
-    if (!session_.report(run().checkLoadCell(Kilograms(tare_->value().value_or(0.0)), Kilograms(nominal),
-                                             Kilograms(reading))))
+    if (!session_.report(tank().checkLoadCell(Kilograms(tare_->value().value_or(0.0)), Kilograms(nominal),
+                                              Kilograms(reading))))
         return;
-    const bool passed = std::abs(reading - nominal) <= loadCellTolerance + 1e-9;
-    session_.report(session_.book().save(store::Check{session_.freshId("check"),
-                                                      "Tank",
-                                                      "load-cell",
-                                                      session_.now(),
-                                                      nominal,
-                                                      reading,
-                                                      passed,
-                                                      session_.atTheBench().id,
-                                                      {}},
-                                         session_.atTheBench().id));
+    session_.report(session_.keepCheck("load-cell", "load-cell", nominal, {reading}));
 }
 
 QString LoadCellPanel::verdict() const {
-    if (const auto& check = run().test().loadCell; check && !run().isDone(HydrostaticStep::LoadCell))
+    if (const auto& check = tank().test().loadCell; check && !run().isDone(HydrostaticStep::LoadCell))
         return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
             .arg(QString::fromStdString(signedFixed(check->error().value(), 3)), number(loadCellTolerance, 3));
     if (stage_ == Stage::Reference)
@@ -128,8 +119,8 @@ QWidget* LoadCellPanel::firstField() const {
     return linked() ? nullptr : reading_->edit();
 }
 
-ReadingPanel::ReadingPanel(Session& session, HydrostaticStep step, Source source)
-    : StepPanel(session, step), source_(std::move(source)), live_(label({}, "live")),
+ReadingPanel::ReadingPanel(Session& session, std::span<const StepText> sheet, Step step, Source source)
+    : StepPanel(session, sheet, step), source_(std::move(source)), live_(label({}, "live")),
       field_(new ValueField(source_.name, {})), accepted_(label({}, "heading")) {
     field_->setDimension(source_.dimension, session.units());
     body()->addWidget(live_);
@@ -162,7 +153,7 @@ void ReadingPanel::refresh() {
     live_->setVisible(session_.hub().isLive(QLatin1String(source_.role)));
     if (isVisible() && !source_.cue.isEmpty())
         session_.hub().send(QLatin1String(source_.role), source_.cue);
-    const auto reading = source_.accepted(run().test());
+    const auto reading = source_.accepted(run());
     accepted_->setText(reading
                            ? tr("Accepted: %1 (%2, %3).")
                                  .arg(shown(reading->value),
@@ -202,7 +193,7 @@ QString ReadingPanel::verdict() const {
     if (const auto taken = candidate())
         if (const QString judged = source_.judge(taken->first); !judged.isEmpty())
             return judged;
-    if (const auto reading = source_.accepted(run().test()))
+    if (const auto reading = source_.accepted(run()))
         if (const QString judged = source_.judge(reading->value); !judged.isEmpty())
             return judged;
     return StepPanel::verdict();
@@ -218,41 +209,57 @@ QWidget* ReadingPanel::firstField() const {
 }
 
 ReadingPanel* waterTemperaturePanel(Session& session) {
-    return new ReadingPanel(session, HydrostaticStep::WaterTemperature,
-                            {"thermometer",
-                             "c",
-                             QObject::tr("Water temperature"),
-                             Dimension::Temperature,
-                             2,
-                             {},
-                             [](HydrostaticProcedure& run, double value, Origin origin) {
-                                 return run.readWaterTemperature(Celsius(value), origin);
-                             },
-                             [](const HydrostaticTest& test) { return test.waterTemperature; },
-                             [](double value) {
-                                 switch (water::judgeTemperature(Celsius(value))) {
-                                 case water::TemperatureVerdict::Refused:
-                                     return QObject::tr("No test below 20 or above 40 °C.");
-                                 case water::TemperatureVerdict::Unusual:
-                                     return QObject::tr(
-                                         "Outside 32 to 36 °C: uncomfortable, and it will be flagged.");
-                                 case water::TemperatureVerdict::Comfortable:
-                                     break;
-                                 }
-                                 return QString();
-                             }});
+    return new ReadingPanel(
+        session, hydrostaticSteps(), HydrostaticStep::WaterTemperature,
+        {"thermometer",
+         "c",
+         QObject::tr("Water temperature"),
+         Dimension::Temperature,
+         2,
+         {},
+         [](Procedure& run, double value, Origin origin) {
+             return static_cast<HydrostaticProcedure&>(run).readWaterTemperature(Celsius(value), origin);
+         },
+         [](const Procedure& run) {
+             return static_cast<const HydrostaticProcedure&>(run).test().waterTemperature;
+         },
+         [](double value) {
+             switch (water::judgeTemperature(Celsius(value))) {
+             case water::TemperatureVerdict::Refused:
+                 return QObject::tr("No test below 20 or above 40 °C.");
+             case water::TemperatureVerdict::Unusual:
+                 return QObject::tr("Outside 32 to 36 °C: uncomfortable, and it will be flagged.");
+             case water::TemperatureVerdict::Comfortable:
+                 break;
+             }
+             return QString();
+         }});
 }
 
 ReadingPanel* dryMassPanel(Session& session) {
     return new ReadingPanel(
-        session, HydrostaticStep::DryMass,
+        session, hydrostaticSteps(), HydrostaticStep::DryMass,
         {"floor-scale", "kg", QObject::tr("Dry mass"), Dimension::Mass, 2, QStringLiteral("cue step-on"),
-         [](HydrostaticProcedure& run, double value, Origin origin) {
-             return run.weighDry(Kilograms(value), origin);
+         [](Procedure& run, double value, Origin origin) {
+             return static_cast<HydrostaticProcedure&>(run).weighDry(Kilograms(value), origin);
          },
-         [](const HydrostaticTest& test) { return test.dryMass; },
+         [](const Procedure& run) { return static_cast<const HydrostaticProcedure&>(run).test().dryMass; },
          [](double value) {
              return value < 10.0 || value > 300.0 ? QObject::tr("A dry mass lies between 10 and 300 kg.")
+                                                  : QString();
+         }});
+}
+
+ReadingPanel* chamberMassPanel(Session& session) {
+    return new ReadingPanel(
+        session, chamberSteps(), ChamberStep::Mass,
+        {"chamber-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 3, QStringLiteral("cue step-on"),
+         [](Procedure& run, double value, Origin origin) {
+             return static_cast<ChamberProcedure&>(run).weigh(Kilograms(value), origin);
+         },
+         [](const Procedure& run) { return static_cast<const ChamberProcedure&>(run).test().mass; },
+         [](double value) {
+             return value < 10.0 || value > 250.0 ? QObject::tr("A mass lies between 10 and 250 kg.")
                                                   : QString();
          }});
 }

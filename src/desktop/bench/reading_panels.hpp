@@ -9,7 +9,8 @@ namespace fusain::desktop {
 class ConfirmPanel : public StepPanel {
     Q_OBJECT
 public:
-    ConfirmPanel(Session& session, HydrostaticStep step, const QStringList& items, QString primary);
+    ConfirmPanel(Session& session, std::span<const StepText> sheet, Step step, const QStringList& items,
+                 QString primary);
     [[nodiscard]] QString primaryText() const override { return primary_; }
     void primary() override;
 
@@ -52,11 +53,11 @@ public:
         Dimension dimension;
         int decimals;
         QString cue; ///< told to the simulated instrument when the step opens
-        std::function<HydrostaticProcedure::Done(HydrostaticProcedure&, double, Origin)> accept;
-        std::function<std::optional<Reading>(const HydrostaticTest&)> accepted;
+        std::function<Procedure::Done(Procedure&, double, Origin)> accept;
+        std::function<std::optional<Reading>(const Procedure&)> accepted;
         std::function<QString(double)> judge;
     };
-    ReadingPanel(Session& session, HydrostaticStep step, Source source);
+    ReadingPanel(Session& session, std::span<const StepText> sheet, Step step, Source source);
     void refresh() override;
     [[nodiscard]] QString primaryText() const override;
     void primary() override;
@@ -76,5 +77,6 @@ private:
 
 [[nodiscard]] ReadingPanel* waterTemperaturePanel(Session& session);
 [[nodiscard]] ReadingPanel* dryMassPanel(Session& session);
+[[nodiscard]] ReadingPanel* chamberMassPanel(Session& session);
 
 } // namespace fusain::desktop

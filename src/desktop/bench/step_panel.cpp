@@ -6,18 +6,19 @@
 
 namespace fusain::desktop {
 
-StepPanel::StepPanel(Session& session, HydrostaticStep step)
-    : session_(session), step_(step), body_(new QVBoxLayout(this)) {
+StepPanel::StepPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : session_(session), step_(step), text_(sheet[static_cast<std::size_t>(step.index())]),
+      body_(new QVBoxLayout(this)) {
     body_->setContentsMargins(24, 16, 24, 16);
     body_->setSpacing(10);
-    body_->addWidget(label(report::say(textOf(step).title), "title"));
-    body_->addWidget(label(report::say(textOf(step).instruction), "heading"));
+    body_->addWidget(label(report::say(text_.title), "title"));
+    body_->addWidget(label(report::say(text_.instruction), "heading"));
 }
 
 QString StepPanel::verdict() const {
     if (auto obstacle = run().obstacleTo(step_))
         return report::say(*obstacle);
-    return run().isDone(step_) ? tr("Done.") : report::say(textOf(step_).instruction);
+    return run().isDone(step_) ? tr("Done.") : report::say(text_.instruction);
 }
 
 std::optional<double> StepPanel::live(const char* role, const char* key) const {

@@ -17,9 +17,9 @@ struct StandBack {
 class StepPanel : public QWidget {
     Q_OBJECT
 public:
-    StepPanel(Session& session, HydrostaticStep step);
+    StepPanel(Session& session, std::span<const StepText> sheet, Step step);
 
-    [[nodiscard]] HydrostaticStep step() const { return step_; }
+    [[nodiscard]] Step step() const { return step_; }
     /// Shows the procedure's present state. Called whenever anything changed and a run is open.
     virtual void refresh() {}
     /// Words on the one primary button; empty hides it.
@@ -41,14 +41,18 @@ Q_SIGNALS:
     void touched();
 
 protected:
-    [[nodiscard]] HydrostaticProcedure& run() const { return *session_.run(); }
+    [[nodiscard]] Procedure& run() const { return *session_.run(); }
+    [[nodiscard]] HydrostaticProcedure& tank() const { return static_cast<HydrostaticProcedure&>(run()); }
+    [[nodiscard]] ChamberProcedure& chamber() const { return static_cast<ChamberProcedure&>(run()); }
+    [[nodiscard]] const StepText& text() const { return text_; }
     QVBoxLayout* body() { return body_; }
     /// Takes the latest reading of an instrument, or nothing when there is no live link.
     [[nodiscard]] std::optional<double> live(const char* role, const char* key) const;
     Session& session_;
 
 private:
-    HydrostaticStep step_;
+    Step step_;
+    StepText text_;
     QVBoxLayout* body_;
 };
 

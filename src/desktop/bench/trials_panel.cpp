@@ -20,7 +20,7 @@ QString number(double value, int decimals) {
 } // namespace
 
 TrialsPanel::TrialsPanel(Session& session)
-    : StepPanel(session, HydrostaticStep::Trials), replayTimer_(new QTimer(this)),
+    : StepPanel(session, hydrostaticSteps(), HydrostaticStep::Trials), replayTimer_(new QTimer(this)),
       plot_(new FigureView(tr("Load cell over time"), 190)), live_(label({}, "live")),
       traceWords_(label({}, "heading")), typed_(new ValueField(tr("Steady reading, typed"), tr("kg gross"))),
       table_(table({tr("trial"), tr("gross kg"), tr("net kg"), tr("state")}, tr("Trials"))) {
@@ -84,7 +84,7 @@ void TrialsPanel::takeSample(const hydrostatic::ForceSample& sample) {
 void TrialsPanel::showTrace() {
     const report::Palette& palette = session_.palette();
     if (state_ == State::Idle && selectedTrial() > 0 && session_.run()) {
-        for (const WeighingTrial& trial : run().test().trials)
+        for (const WeighingTrial& trial : tank().test().trials)
             if (trial.number == selectedTrial() && !trial.trace.empty()) {
                 const auto reading = hydrostatic::analyseTrace(trial.trace);
                 plot_->setPaint(
@@ -111,8 +111,8 @@ void TrialsPanel::showTrace() {
 }
 
 void TrialsPanel::refresh() {
-    const auto& test = run().test();
-    const auto judged = run().trials();
+    const auto& test = tank().test();
+    const auto judged = tank().trials();
     const int before = table_->rowCount();
     const QSignalBlocker blocker(table_);
     table_->setRowCount(static_cast<int>(test.trials.size()));
@@ -140,7 +140,7 @@ QString TrialsPanel::primaryText() const {
         return analyzer_.reading().verdict == hydrostatic::TraceVerdict::Readable ? tr("Accept trial")
                                                                                   : tr("Reading…");
     if (linked())
-        return tr("Start trial %1").arg(run().test().trials.size() + 1);
+        return tr("Start trial %1").arg(tank().test().trials.size() + 1);
     return tr("Accept typed trial");
 }
 
@@ -174,8 +174,8 @@ void TrialsPanel::acceptTrace() {
     replayTimer_->stop();
     state_ = State::Idle;
     session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue out"));
-    const auto accepted = run().acceptTrial(reading.gross, reading.standardError, Origin::Link,
-                                            reading.message().english(), samples_);
+    const auto accepted = tank().acceptTrial(reading.gross, reading.standardError, Origin::Link,
+                                             reading.message().english(), samples_);
     if (!session_.report(accepted)) {
         state_ = State::Recording; // the trace is still here: accept again when the obstacle is gone
         Q_EMIT touched();
@@ -191,7 +191,7 @@ void TrialsPanel::acceptTyped() {
         return;
     }
     if (session_.report(
-            run().acceptTrial(Kilograms(*gross), run().setting().policy.typedReadingError, Origin::Typed)))
+            tank().acceptTrial(Kilograms(*gross), tank().setting().policy.typedReadingError, Origin::Typed)))
         typed_->clear();
 }
 
@@ -213,18 +213,18 @@ int TrialsPanel::selectedTrial() const {
 
 void TrialsPanel::setAside() {
     const int trial = selectedTrial();
-    const auto& trials = run().test().trials;
+    const auto& trials = tank().test().trials;
     const auto found = std::ranges::find(trials, trial, &WeighingTrial::number);
     if (found == trials.end())
         return;
     if (!found->counts()) {
-        session_.report(run().restore(trial));
+        session_.report(tank().restore(trial));
         return;
     }
     const QString reason = askReason(this, tr("Set trial %1 aside").arg(trial),
                                      tr("Why does it not count? It stays on the record and can be restored."));
     if (!reason.isEmpty())
-        session_.report(run().setAside(trial, reason.toStdString()));
+        session_.report(tank().setAside(trial, reason.toStdString()));
 }
 
 void TrialsPanel::goOnWithWhatThereIs() {
@@ -261,7 +261,7 @@ void TrialsPanel::loadTrace() {
 }
 
 void TrialsPanel::saveTrace() {
-    const auto& trials = run().test().trials;
+    const auto& trials = tank().test().trials;
     const auto found = std::ranges::find(trials, selectedTrial(), &WeighingTrial::number);
     if (found == trials.end() || found->trace.empty()) {
         session_.report(failure({FUSAIN_TEXT("The selected trial has no trace."), {}}, {},
@@ -288,7 +288,7 @@ QString TrialsPanel::verdict() const {
         return tr("The load cell's cable: what came so far is kept. R repeats when it is back.");
     if (state_ == State::Recording)
         return report::say(analyzer_.reading().message());
-    return report::say(run().trials().message);
+    return report::say(tank().trials().message);
 }
 
 StandBack TrialsPanel::standBack() const {

@@ -8,6 +8,7 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <cmath>
+#include <map>
 
 namespace fusain::desktop {
 namespace {
@@ -16,7 +17,7 @@ QString text(const std::string& value) {
     return QString::fromStdString(value);
 }
 
-QString stateWords(const HydrostaticTest& test) {
+QString stateWords(const RawTest& test) {
     switch (test.state) {
     case TestState::Signed:
         return test.version > 1 ? QObject::tr("✓ signed, version %1").arg(test.version)
@@ -34,9 +35,11 @@ QString stateWords(const HydrostaticTest& test) {
 ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title", false)),
       facts_(label({}, "soft")),
-      tests_(table({tr("date"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")}, tr("Tests"))),
+      tests_(table({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
+                   tr("Tests"))),
       trend_(new FigureView(tr("Fat mass over time"), 200)), pages_(new QTabWidget),
-      findings_(new FindingsView(session)), stored_(label({}, "soft")), policy_(new QComboBox) {
+      findings_(new FindingsView(session)), stored_(label({}, "soft")), policy_(new QComboBox),
+      method_(new QComboBox) {
     search_->setPlaceholderText(tr("name, code or birth date"));
     search_->setAccessibleName(tr("Search clients"));
     list_->setAccessibleName(tr("Clients"));
@@ -47,8 +50,11 @@ ClientsPlace::ClientsPlace(Session& session)
     auto* again = button(tr("Compute with it too"));
     policy_->setAccessibleName(tr("Another policy"));
     policy_->setMaximumWidth(300);
-    for (const auto& policy : session.catalogue().policies)
-        policy_->addItem(report::say(std::string_view(policy.title)), text(policy.id));
+    for (const AnyPolicy& policy : session.catalogue().policies)
+        policy_->addItem(report::say(std::string_view(common(policy).title)), text(common(policy).id));
+    for (const std::string_view method : {methodHydrostatic, methodChamber})
+        method_->addItem(report::say(methodTitle(method)), text(std::string(method)));
+    method_->setAccessibleName(tr("Method of the new test"));
 
     auto* left = new QVBoxLayout;
     left->addWidget(search_);
@@ -61,7 +67,7 @@ ClientsPlace::ClientsPlace(Session& session)
 
     auto* head = new QHBoxLayout;
     head->addWidget(name_, 1);
-    for (QPushButton* each : {start, open, edit})
+    for (QWidget* each : std::initializer_list<QWidget*>{method_, start, open, edit})
         head->addWidget(each);
     auto* testsPage = new QWidget;
     auto* testsLayout = new QVBoxLayout(testsPage);
@@ -157,7 +163,7 @@ void ClientsPlace::search(const QString& wanted) {
 void ClientsPlace::showDossier() {
     const auto client = selected();
     name_->setText(client ? session_.nameOf(*client) : tr("No client yet. \"New client\" is the first step."));
-    shown_ = client ? session_.book().testsOf(client->id) : std::vector<HydrostaticTest>{};
+    shown_ = client ? session_.book().testsOf(client->id) : std::vector<AnyTest>{};
     std::ranges::reverse(shown_);
     QStringList facts;
     if (client) {
@@ -172,56 +178,65 @@ void ClientsPlace::showDossier() {
             facts << text(client->note);
     }
     facts_->setText(facts.join(QStringLiteral("  ·  ")));
+    Q_EMIT moved();
     const QSignalBlocker blocker(tests_);
     tests_->setRowCount(static_cast<int>(shown_.size()));
     for (int row = 0; row < tests_->rowCount(); ++row) {
-        const HydrostaticTest& test = shown_[static_cast<std::size_t>(row)];
-        const auto result = computeHydrostatic(test, session_.settingOf(test).policy);
+        const AnyTest& any = shown_[static_cast<std::size_t>(row)];
+        const RawTest& test = common(any);
+        const auto result = session_.computed(any);
         const auto mass = [&](const Measured<Kilograms>& value) {
             return text(fusain::show(value.estimate(), client->units).text());
         };
         setRow(tests_, row,
-               {report::day(test.startedAt),
-                result ? text(fusain::show(result->composition.fatPercent.estimate()).text()) : QString(),
-                result ? mass(result->composition.fatMass) : QString(),
-                result ? mass(result->composition.fatFreeMass) : QString(), stateWords(test)});
+               {report::day(test.startedAt), report::say(methodTitle(methodOf(any))),
+                result ? text(fusain::show(result->density().body.fatPercent.estimate()).text()) : QString(),
+                result ? mass(result->density().body.fatMass) : QString(),
+                result ? mass(result->density().body.fatFreeMass) : QString(), stateWords(test)});
     }
     tests_->setColumnWidth(0, 120);
-    tests_->setColumnWidth(4, 220);
+    tests_->setColumnWidth(1, 150);
+    tests_->setColumnWidth(5, 180);
     if (tests_->rowCount() > 0) {
         tests_->setCurrentCell(0, 0);
         findings_->showTest(shown_.front());
     }
     QStringList stored;
-    for (const HydrostaticTest& test : shown_)
-        for (const auto& result : session_.book().resultsOf(test.id))
+    for (const AnyTest& test : shown_)
+        for (const auto& result : session_.book().resultsOf(common(test).id))
             if (result.number > 1)
                 stored << tr("%1 also by \"%2\": %3 %")
-                              .arg(report::day(test.startedAt),
+                              .arg(report::day(common(test).startedAt),
                                    text(result.document["recipe"].value("policy", "")),
                                    text(fixed(result.document["fat_percent"].value("value", 0.0), 1)));
     stored_->setText(stored.join(QLatin1Char('\n')));
-    std::vector<HydrostaticTest> oldestFirst(shown_.rbegin(), shown_.rend());
+    std::vector<AnyTest> oldestFirst(shown_.rbegin(), shown_.rend());
     showTrend(oldestFirst);
 }
 
-void ClientsPlace::showTrend(const std::vector<HydrostaticTest>& tests) {
+void ClientsPlace::showTrend(const std::vector<AnyTest>& tests) {
+    // One line: methods are never joined. The method with most tests is shown.
+    std::map<std::string_view, int> count;
+    for (const AnyTest& test : tests)
+        ++count[methodOf(test)];
+    const auto most = std::ranges::max_element(count, {}, [](const auto& each) { return each.second; });
     report::TrendModel model;
-    model.title = tr("Fat mass; grey: the change that the test cannot tell apart from none");
+    model.title = most == count.end()
+                      ? QString()
+                      : tr("Fat mass by %1; grey: the change that the test cannot tell apart from none")
+                            .arg(report::say(methodTitle(most->first)));
     model.unit = QStringLiteral("kg");
-    for (const HydrostaticTest& test : tests) {
-        const auto result = computeHydrostatic(test, session_.settingOf(test).policy);
+    for (const AnyTest& test : tests) {
+        const auto result = methodOf(test) == most->first ? session_.computed(test) : failure({});
         if (!result)
             continue;
-        const auto& fatMass = result->composition.fatMass;
-        const double shared =
-            result->residualVolume.measured ? 0.0 : fatMass.uncertain().share(Source::ResidualVolume);
-        const double repeat =
-            std::sqrt(std::max(0.0, std::pow(fatMass.technicalError().value(), 2) - shared * shared));
+        const auto& fatMass = result->density().body.fatMass;
+        const double repeat = repeatError(fatMass, result->density());
         if (model.points.empty())
             model.leastSignificantChange = quality::leastSignificantChange(repeat);
-        model.points.push_back({static_cast<double>(test.startedAt.milliseconds) / 86400000.0,
-                                fatMass.estimate().value(), normal95 * repeat, report::day(test.startedAt)});
+        model.points.push_back({static_cast<double>(common(test).startedAt.milliseconds) / 86400000.0,
+                                fatMass.estimate().value(), normal95 * repeat,
+                                report::day(common(test).startedAt)});
     }
     trend_->setVisible(model.points.size() > 1);
     trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
@@ -229,8 +244,9 @@ void ClientsPlace::showTrend(const std::vector<HydrostaticTest>& tests) {
     });
 }
 
-void ClientsPlace::showFindings() {
+void ClientsPlace::showFindings(int row) {
     pages_->setCurrentIndex(1);
+    tests_->setCurrentCell(row, 0);
 }
 
 void ClientsPlace::newClient() {
@@ -250,14 +266,15 @@ void ClientsPlace::editClient() {
 }
 
 void ClientsPlace::startTest() {
-    if (const auto client = selected(); client && session_.report(session_.startRun(*client, {})))
+    if (const auto client = selected();
+        client && Place::startTest(*client, {}, method_->currentData().toString().toStdString()))
         Q_EMIT openBench();
 }
 
 void ClientsPlace::openTest() {
     const int row = tests_->currentRow();
     if (row >= 0 && row < static_cast<int>(shown_.size()) &&
-        session_.report(session_.resumeRun(shown_[static_cast<std::size_t>(row)].id)))
+        session_.report(session_.resumeRun(common(shown_[static_cast<std::size_t>(row)]).id)))
         Q_EMIT openBench();
 }
 

@@ -18,12 +18,13 @@ public:
     void showClient(const QString& id);
     void search(const QString& text);
     /// Opens the findings of the client's latest computed test.
-    void showFindings();
+    /// The findings of a test, counted from the newest.
+    void showFindings(int row = 0);
     void newClient();
 
 private:
     void showDossier();
-    void showTrend(const std::vector<HydrostaticTest>& tests);
+    void showTrend(const std::vector<AnyTest>& tests);
     void editClient();
     void startTest();
     void openTest();
@@ -40,7 +41,8 @@ private:
     FindingsView* findings_;
     QLabel* stored_;
     QComboBox* policy_;
-    std::vector<HydrostaticTest> shown_;
+    QComboBox* method_;
+    std::vector<AnyTest> shown_;
 };
 
 } // namespace fusain::desktop

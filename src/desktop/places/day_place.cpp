@@ -26,6 +26,20 @@ QString stateWords(const std::string& state) {
     return QObject::tr("booked");
 }
 
+QString stateWords(CheckState state) {
+    switch (state) {
+    case CheckState::Failed:
+        return QObject::tr("failed");
+    case CheckState::CertificateExpired:
+        return QObject::tr("cannot count, the certificate has expired");
+    case CheckState::Overdue:
+        return QObject::tr("is due");
+    case CheckState::Valid:
+        break;
+    }
+    return {};
+}
+
 } // namespace
 
 DayPlace::DayPlace(Session& session)
@@ -85,13 +99,14 @@ void DayPlace::refresh() {
         const auto client = session_.book().client(visit.clientId);
         setRow(visits_, i,
                {report::clock(visit.at), client ? session_.nameOf(*client) : QString(),
-                tr("underwater weighing"), stateWords(visit.state), text(visit.note)});
+                report::say(methodTitle(visit.method)), stateWords(visit.state), text(visit.note)});
     }
     if (visits_->rowCount() > 0)
         visits_->setCurrentCell(std::min(row, visits_->rowCount() - 1), 0);
     tasks_->setRowCount(0);
     if (!shown_.empty()) {
-        const auto tasks = planTank(shown_.front().at);
+        const auto first = std::ranges::find(shown_, std::string(methodHydrostatic), &store::Visit::method);
+        const auto tasks = first == shown_.end() ? std::vector<TankTask>{} : planTank(first->at);
         for (int i = 0; i < static_cast<int>(tasks.size()); ++i)
             setRow(tasks_, i,
                    {report::clock(tasks[static_cast<std::size_t>(i)].from),
@@ -100,16 +115,17 @@ void DayPlace::refresh() {
     }
     QStringList due;
     for (const auto& test : session_.book().runningTests()) {
-        const auto client = session_.book().client(test.subject.clientId);
+        const auto client = session_.book().client(common(test).subject.clientId);
         due << tr("▶ %1: the test of %2 is not signed.")
-                   .arg(client ? session_.nameOf(*client) : QString(), report::day(test.startedAt));
+                   .arg(client ? session_.nameOf(*client) : QString(), report::day(common(test).startedAt));
     }
-    const auto checks = session_.book().checks("Tank");
-    if (checks.empty() || minutesBetween(checks.back().at, now) > 24 * 60)
-        due << tr("▲ Load cell: no check in the last 24 hours.");
-    const auto scale = session_.book().checks("Scale A");
-    if (scale.empty() || minutesBetween(scale.back().at, now) > 7 * 24 * 60)
-        due << tr("▲ Scale A: no reference mass in the last 7 days.");
+    for (const Instrument& instrument : session_.catalogue().instruments)
+        for (const CheckDefinition& check : instrument.checks)
+            if (const CheckStatus status = statusOf(check, session_.book().checks(instrument.id), now);
+                !status.good())
+                due << tr("▲ %1: \"%2\" %3.")
+                           .arg(report::say(std::string_view(instrument.name)),
+                                report::say(std::string_view(check.title)), stateWords(status.state));
     due_->setText(due.isEmpty() ? tr("Nothing. A quiet morning.") : due.join(QLatin1Char('\n')));
 }
 
@@ -121,8 +137,8 @@ void DayPlace::startSelected() {
     const auto client = session_.book().client(visit.clientId);
     if (!client)
         return;
-    const bool opened = session_.report(visit.testId.empty() ? session_.startRun(*client, visit.id)
-                                                             : session_.resumeRun(visit.testId));
+    const bool opened = visit.testId.empty() ? Place::startTest(*client, visit.id, visit.method)
+                                             : session_.report(session_.resumeRun(visit.testId));
     if (opened)
         Q_EMIT openBench();
 }
@@ -138,12 +154,16 @@ void DayPlace::book() {
     auto* when = new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(session_.now().milliseconds));
     when->setDisplayFormat(QStringLiteral("yyyy-MM-dd HH:mm"));
     when->setAccessibleName(tr("Date and time"));
+    auto* method = new QComboBox;
+    for (const std::string_view each : {methodHydrostatic, methodChamber})
+        method->addItem(report::say(methodTitle(each)), text(std::string(each)));
+    method->setAccessibleName(tr("Method"));
     auto* note = new QLineEdit;
     note->setPlaceholderText(tr("note"));
     auto* buttons = new QDialogButtonBox;
     buttons->addButton(tr("Book"), QDialogButtonBox::AcceptRole);
     buttons->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    for (QWidget* widget : std::initializer_list<QWidget*>{who, when, note, buttons})
+    for (QWidget* widget : std::initializer_list<QWidget*>{who, method, when, note, buttons})
         layout->addWidget(widget);
     connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
@@ -152,7 +172,7 @@ void DayPlace::book() {
     session_.report(session_.book().save(store::Visit{session_.freshId("visit"),
                                                       who->currentData().toString().toStdString(),
                                                       {when->dateTime().toMSecsSinceEpoch()},
-                                                      "hydrostatic",
+                                                      method->currentData().toString().toStdString(),
                                                       "booked",
                                                       {},
                                                       note->text().toStdString()},

@@ -24,6 +24,41 @@ QString row(const QString& name, const QString& value) {
     return QStringLiteral("<p><b>%1</b><br>%2</p>").arg(name, value);
 }
 
+QString tankRows(const HydrostaticPolicy& policy) {
+    return row(QObject::tr("Trials"), QObject::tr("%1, within %2 kg, %3 to %4 trials")
+                                          .arg(report::say(trialRuleTitle(policy.trials.rule)))
+                                          .arg(policy.trials.tolerance.value())
+                                          .arg(policy.trials.minimumTrials)
+                                          .arg(policy.trials.maximumTrials)) +
+           row(QObject::tr("Residual volume when not measured"), text(policy.residualVolumeEquation)) +
+           row(QObject::tr("Gas in the gut"),
+               QObject::tr("%1 ± %2 L").arg(policy.gutGas.value()).arg(policy.gutGasError.value())) +
+           row(QObject::tr("Stated errors"),
+               QObject::tr("dry mass %1 kg, typed reading %2 kg, water %3 °C, measured residual volume %4 L")
+                   .arg(policy.dryMassError.value())
+                   .arg(policy.typedReadingError.value())
+                   .arg(policy.waterTemperatureError.value())
+                   .arg(policy.measuredResidualVolumeError.value()));
+}
+
+QString chamberRows(const ChamberPolicy& policy) {
+    return row(QObject::tr("Trials"),
+               QObject::tr(
+                   "two within %1 mL are averaged; after %2 without agreement recalibrate, at most %3 sets")
+                   .arg(1000.0 * policy.trials.tolerance.value())
+                   .arg(policy.trials.trialsPerSet)
+                   .arg(policy.trials.sets)) +
+           row(QObject::tr("Thoracic gas"),
+               QObject::tr("measured; else predicted, children by their own equation")) +
+           row(QObject::tr("Stated errors"), QObject::tr("mass %1 kg, one volume %2 L, thoracic gas measured "
+                                                         "%3 L or predicted %4 L, surface area %5 %")
+                                                 .arg(policy.dryMassError.value())
+                                                 .arg(policy.volumeTrialError.value())
+                                                 .arg(policy.measuredThoracicGasError.value())
+                                                 .arg(policy.predictedThoracicGasError.value())
+                                                 .arg(100.0 * policy.surfaceAreaError));
+}
+
 enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry, TruthEntry };
 
 } // namespace
@@ -70,8 +105,8 @@ void LibraryPlace::fill() {
     for (const auto& protocol : session_.catalogue().protocols)
         add(protocols, report::say(std::string_view(protocol.title)), ProtocolEntry, protocol.id);
     auto* policies = group(tr("Policies"));
-    for (const auto& policy : session_.catalogue().policies)
-        add(policies, report::say(std::string_view(policy.title)), PolicyEntry, policy.id);
+    for (const AnyPolicy& policy : session_.catalogue().policies)
+        add(policies, report::say(std::string_view(common(policy).title)), PolicyEntry, common(policy).id);
     // A made-up lab book carries the true bodies that its instruments measured.
     QTreeWidgetItem* truths = nullptr;
     for (const Client& client : session_.book().clients())
@@ -96,10 +131,11 @@ void LibraryPlace::showEntry() {
     const auto* item = tree_->currentItem();
     const int kind = item ? item->data(0, Qt::UserRole).toInt() : 0;
     const QString id = item ? item->data(0, Qt::UserRole + 1).toString() : QString();
-    const bool policy = kind == PolicyEntry && session_.policyInForce().id != id.toStdString();
+    const AnyPolicy* entry = kind == PolicyEntry ? session_.catalogue().policy(id.toStdString()) : nullptr;
+    const bool policy = entry && common(session_.policyInForce(methodOf(*entry))).id != id.toStdString();
     const auto* set = kind == ReferenceEntry ? session_.catalogue().reference(id.toStdString()) : nullptr;
     const bool reference = set && set->quantity == "fat-percent" && set->grade == "A" &&
-                           set != session_.fatReferenceFor(session_.policyInForce());
+                           set != session_.fatReferenceFor(common(session_.policyInForce(methodHydrostatic)));
     choose_->setText(policy ? tr("Put this policy in force") : tr("Show fat percentages against this set"));
     choose_->setVisible(policy || reference);
     switch (kind) {
@@ -136,10 +172,15 @@ QString LibraryPlace::equationPage(const QString& id) const {
             row(tr("Coefficients"), gradeWords(equation->grade));
     if (!equation->caveat.empty())
         page += row(tr("Caution"), words(equation->caveat));
-    const HydrostaticPolicy& policy = session_.policyInForce();
-    if (id.toStdString() == policy.adultConversion || id.toStdString() == policy.childConversion ||
-        id.toStdString() == policy.residualVolumeEquation)
-        page += row(tr("In this lab"), tr("chosen by the policy in force, \"%1\"").arg(words(policy.title)));
+    for (const std::string_view method : {methodHydrostatic, methodChamber}) {
+        const AnyPolicy& any = session_.policyInForce(method);
+        const DensityPolicy& policy = common(any);
+        const auto* tank = std::get_if<HydrostaticPolicy>(&any);
+        if (id.toStdString() == policy.adultConversion || id.toStdString() == policy.childConversion ||
+            (tank && id.toStdString() == tank->residualVolumeEquation))
+            page += row(tr("In this lab"), tr("chosen for %1 by the policy in force, \"%2\"")
+                                               .arg(report::say(methodTitle(method)), words(policy.title)));
+    }
     return page;
 }
 
@@ -149,7 +190,7 @@ QString LibraryPlace::referencePage(const QString& id) const {
                    row(tr("Population"), words(set->population)) + row(tr("Source"), text(set->citation)) +
                    row(tr("What the band means"), words(set->bandMeaning)) +
                    row(tr("Values"), gradeWords(set->grade.front()));
-    if (set == session_.fatReferenceFor(session_.policyInForce()))
+    if (set == session_.fatReferenceFor(common(session_.policyInForce(methodHydrostatic))))
         page += row(tr("In this lab"), chosenBy("reference.fat-percent", set->id));
     page += QStringLiteral("<table cellpadding=4><tr><th align=left>%1</th><th align=left>%2</th><th "
                            "align=right>%3</th><th align=right>%4</th></tr>")
@@ -215,31 +256,25 @@ QString LibraryPlace::chosenBy(const std::string& setting, const std::string& id
 }
 
 QString LibraryPlace::policyPage(const QString& id) const {
-    const auto* policy = session_.catalogue().policy(id.toStdString());
-    const QString chosen = session_.policyInForce().id == policy->id
-                               ? chosenBy("policy.hydrostatic", policy->id)
+    const AnyPolicy& any = *session_.catalogue().policy(id.toStdString());
+    const DensityPolicy& policy = common(any);
+    const std::string_view method = methodOf(any);
+    const QString chosen = common(session_.policyInForce(method)).id == policy.id
+                               ? chosenBy("policy." + std::string(method), policy.id)
                                : tr("available");
-    return QStringLiteral("<h2>%1</h2>").arg(words(policy->title)) + row(tr("In this lab"), chosen) +
-           row(tr("Trials"), tr("%1, within %2 kg, %3 to %4 trials")
-                                 .arg(report::say(trialRuleTitle(policy->trials.rule)))
-                                 .arg(policy->trials.tolerance.value())
-                                 .arg(policy->trials.minimumTrials)
-                                 .arg(policy->trials.maximumTrials)) +
-           row(tr("Residual volume when not measured"), text(policy->residualVolumeEquation)) +
-           row(tr("Gas in the gut"),
-               tr("%1 ± %2 L").arg(policy->gutGas.value()).arg(policy->gutGasError.value())) +
+    QString page = QStringLiteral("<h2>%1</h2>").arg(words(policy.title)) + row(tr("In this lab"), chosen) +
+                   row(tr("Method"), report::say(methodTitle(method)));
+    if (const auto* tank = std::get_if<HydrostaticPolicy>(&any))
+        page += tankRows(*tank);
+    else
+        page += chamberRows(std::get<ChamberPolicy>(any));
+    return page +
            row(tr("Density to fat"),
-               tr("adults %1; children %2").arg(text(policy->adultConversion), text(policy->childConversion))) +
-           row(tr("Reference for the fat percentage"), text(policy->fatReference)) +
+               tr("adults %1; children %2").arg(text(policy.adultConversion), text(policy.childConversion))) +
+           row(tr("Reference for the fat percentage"), text(policy.fatReference)) +
            row(tr("Signature"),
-               policy->physiologistSigns ? tr("technician and physiologist") : tr("technician")) +
-           row(tr("Stated errors"),
-               tr("dry mass %1 kg, typed reading %2 kg, water %3 °C, measured residual volume %4 L")
-                   .arg(policy->dryMassError.value())
-                   .arg(policy->typedReadingError.value())
-                   .arg(policy->waterTemperatureError.value())
-                   .arg(policy->measuredResidualVolumeError.value())) +
-           row(tr("Source"), text(policy->source));
+               policy.physiologistSigns ? tr("technician and physiologist") : tr("technician")) +
+           row(tr("Source"), text(policy.source));
 }
 
 void LibraryPlace::choose() {
@@ -249,9 +284,11 @@ void LibraryPlace::choose() {
         return;
     }
     const auto* item = tree_->currentItem();
-    session_.report(session_.book().setSetting(
-        item->data(0, Qt::UserRole).toInt() == PolicyEntry ? "policy.hydrostatic" : "reference.fat-percent",
-        item->data(0, Qt::UserRole + 1).toString().toStdString(), session_.atTheBench().id));
+    const std::string id = item->data(0, Qt::UserRole + 1).toString().toStdString();
+    const AnyPolicy* policy = session_.catalogue().policy(id);
+    session_.report(session_.book().setSetting(policy ? "policy." + std::string(methodOf(*policy))
+                                                      : "reference.fat-percent",
+                                               id, session_.atTheBench().id));
 }
 
 } // namespace fusain::desktop

@@ -16,9 +16,14 @@ public:
     /// The first thing that the keyboard reaches.
     virtual void enter() { setFocus(); }
 
+    /// Starts a test; past a due check the physiologist is asked for a reason. @return whether it started
+    bool startTest(const Client& client, const std::string& visitId, std::string_view method);
+
 Q_SIGNALS:
     void openClient(const QString& id);
     void openBench();
+    /// What `where` says has changed without the record changing.
+    void moved();
 
 protected:
     Session& session_;

@@ -1,32 +1,74 @@
 #pragma once
 #include "desktop/places/place.hpp"
+#include "desktop/widgets/pressure_recorder.hpp"
+
+#include <QListWidget>
+#include <QTabWidget>
 
 namespace fusain::desktop {
 
-/// Checks of the scale and the load cell with their history, and the care of the lab book itself.
+/// The instruments of the lab: checks with their schedule, control charts, precision studies, service, and the
+/// care of the lab book.
 class QualityPlace : public Place {
     Q_OBJECT
 public:
     explicit QualityPlace(Session& session);
     void refresh() override;
-    [[nodiscard]] QString where() const override { return tr("Quality"); }
-    void enter() override { checks_->setFocus(); }
+    [[nodiscard]] QString where() const override;
+    void enter() override;
+    void showInstrument(const QString& id);
+    enum class Page { Checks, Chart, Precision, Book };
+    void showPage(Page page);
 
 private:
-    void keepCheck();
+    QWidget* buildChecksPage();
+    QWidget* buildChartPage();
+    QWidget* buildPrecisionPage();
+    QWidget* buildBookPage();
+    [[nodiscard]] const Instrument* selected() const;
+    [[nodiscard]] const CheckDefinition* selectedCheck() const;
+    void showChecks();
+    void showChart();
+    void showPrecision();
+    void takeReading();
+    void takeLive();
+    void takeFromChamber();
+    void chamberRecorded();
+    void takeFrame(const link::Frame& frame);
+    void keepReading(double reading);
+    void keepService();
+    void importStudy();
+    void addPerson();
+    void saveReport();
     void verify();
     void backUp();
     void restore();
-    void showHistory();
-    QComboBox* instrument_;
+
+    QListWidget* instruments_;
+    QLabel* title_;
+    QLabel* status_;
+    QTabWidget* pages_;
+    QComboBox* check_;
+    QLabel* rule_;
     ValueField* nominal_;
     ValueField* reading_;
+    QLabel* taken_;
     QTableWidget* checks_;
-    FigureView* history_;
+    QLabel* affected_;
+    FigureView* chart_;
+    QLabel* chartWords_;
+    QTableWidget* flags_;
+    QComboBox* quantity_;
+    QLineEdit* person_;
+    QLabel* precision_;
+    QTableWidget* people_;
     QLabel* book_;
+    PressureRecorder* recorder_;
+    std::vector<airdisplacement::PressureSample> empty_;
+    std::optional<airdisplacement::Calibration> calibration_; ///< of the cylinder check that is being made
+    double stroke_ = -1.0;                       ///< L of the syringe so far; negative: none under way
+    std::vector<double> readings_;               ///< of the check that is being made
+    std::vector<std::vector<double>> collected_; ///< of the study that is being made
 };
-
-/// Largest disagreement of the floor scale with its reference mass, kg: an engineering choice of this program.
-inline constexpr double scaleTolerance = 0.05;
 
 } // namespace fusain::desktop

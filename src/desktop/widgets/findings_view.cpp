@@ -37,16 +37,16 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
       sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, tr("Worked sheet"))),
       lineDetail_(label({}, "soft")), whatIfResidual_(new QLineEdit), whatIfConversion_(new QComboBox),
       whatIfPolicy_(new QComboBox), whatIfNote_(label({}, "warning")) {
-    whatIfResidual_->setPlaceholderText(tr("residual volume, L"));
-    whatIfResidual_->setAccessibleName(tr("What if the residual volume were, litres"));
+    whatIfResidual_->setPlaceholderText(tr("lung gas, L"));
+    whatIfResidual_->setAccessibleName(tr("What if the residual volume, or the thoracic gas, were, litres"));
     whatIfConversion_->setAccessibleName(tr("What if the conversion were"));
     whatIfPolicy_->setAccessibleName(tr("What if the policy were"));
     whatIfConversion_->addItem(tr("conversion as chosen"), QString());
     for (const auto& conversion : compartments::densityConversions())
         whatIfConversion_->addItem(plain(conversion.id), plain(conversion.id));
     whatIfPolicy_->addItem(tr("policy of the test"), QString());
-    for (const auto& policy : session.catalogue().policies)
-        whatIfPolicy_->addItem(report::say(std::string_view(policy.title)), plain(policy.id));
+    for (const AnyPolicy& policy : session.catalogue().policies)
+        whatIfPolicy_->addItem(report::say(std::string_view(common(policy).title)), plain(common(policy).id));
     auto* copy = button(tr("Copy sheet as text"));
 
     auto* whatIf = new QHBoxLayout;
@@ -88,8 +88,9 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
             [this](int row) { lineDetail_->setText(lineDetails_.value(row)); });
 }
 
-void FindingsView::showTest(const HydrostaticTest& test) {
-    const bool another = !test_ || test_->id != test.id || test_->version != test.version;
+void FindingsView::showTest(const AnyTest& test) {
+    const bool another =
+        !test_ || common(*test_).id != common(test).id || common(*test_).version != common(test).version;
     test_ = test;
     if (another) {
         const QSignalBlocker a(whatIfResidual_), b(whatIfConversion_), c(whatIfPolicy_);
@@ -105,8 +106,8 @@ void FindingsView::recompute() {
         return;
     WhatIf whatIf;
     if (const auto volume = parseTyped(whatIfResidual_->text().toStdString());
-        volume && *volume > 0.0 && *volume < 6.0)
-        whatIf.residualVolume = Litres(*volume);
+        volume && *volume > 0.0 && *volume < 8.0)
+        whatIf.lungGas = Litres(*volume);
     if (const QString conversion = whatIfConversion_->currentData().toString(); !conversion.isEmpty())
         whatIf.conversion = conversion.toStdString();
     const auto* policy = session_.catalogue().policy(whatIfPolicy_->currentData().toString().toStdString());
@@ -121,8 +122,8 @@ void FindingsView::recompute() {
     if (trying && base)
         whatIfNote_->setText(
             tr("What if: %1 % instead of %2 %. Nothing stored changes.")
-                .arg(QString::fromStdString(fixed(report->result.composition.fatPercent.estimate().value(), 1)),
-                     QString::fromStdString(fixed(base->result.composition.fatPercent.estimate().value(), 1))));
+                .arg(QString::fromStdString(fixed(report->result().body.fatPercent.estimate().value(), 1)),
+                     QString::fromStdString(fixed(base->result().body.fatPercent.estimate().value(), 1))));
     fillSentences(*report);
     fillFigures(*report);
     fillSheet(*report);
@@ -130,20 +131,27 @@ void FindingsView::recompute() {
         markChangedLines(*base);
 }
 
-void FindingsView::fillSentences(const report::HydrostaticReport& report) {
+void FindingsView::fillSentences(const report::DensityReport& report) {
     QStringList lines;
-    for (const Message& sentence :
-         findings(report.test, report.result, report.fatReference, report.earlier, report.baseline))
+    for (const Message& sentence : findings(report.record(), report.result(), report.fatReference,
+                                            report.earlier, report.baseline, report.precision))
         lines << report::say(sentence);
     const auto pattern =
-        weightPattern(report.result, session_.catalogue().referenceFor("fat-mass-index"),
-                      session_.catalogue().referenceFor("fat-free-mass-index"), report.test.subject);
+        weightPattern(report.result(), session_.catalogue().referenceFor("fat-mass-index"),
+                      session_.catalogue().referenceFor("fat-free-mass-index"), report.record().subject);
     lines.insert(1, tr("What makes the weight: %1.").arg(report::say(patternText(pattern))));
+    for (const OtherMethod& other : report.sameDay)
+        lines.insert(1, tr("The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4. %5")
+                            .arg(report::say(methodTitle(other.method)),
+                                 QString::fromStdString(fixed(other.fatPercent.value(), 1)),
+                                 QString::fromStdString(signedFixed(other.difference, 1)),
+                                 QString::fromStdString(fixed(other.halfInterval, 1)),
+                                 report::say(other.likelyCause)));
     sentences_->setText(lines.mid(0, 5).join(QLatin1Char('\n')));
 }
 
-void FindingsView::fillFigures(const report::HydrostaticReport& report) {
-    const auto& c = report.result.composition;
+void FindingsView::fillFigures(const report::DensityReport& report) {
+    const auto& c = report.result().body;
     const double fat = c.fatPercent.estimate().value(), half = normal95 * c.fatPercent.technicalError().value();
     report::RuleModel rule;
     rule.title = tr("Body fat");
@@ -154,9 +162,9 @@ void FindingsView::fillFigures(const report::HydrostaticReport& report) {
         rule.spindles.push_back(
             {report.earlier->fatPercent.value(), normal95 * report.earlier->fatPercentError.value(), true});
     rule.spindles.push_back({fat, half});
-    if (const auto* row = report.fatReference
-                              ? report.fatReference->rowFor(report.test.subject.sex, report.test.subject.age)
-                              : nullptr) {
+    if (const auto* row = report.fatReference ? report.fatReference->rowFor(report.record().subject.sex,
+                                                                            report.record().subject.age)
+                                              : nullptr) {
         rule.band = {row->low, row->high};
         rule.from = std::min(rule.from, std::max(0.0, row->low - 5.0));
         rule.to = std::max(rule.to, row->high + 5.0);
@@ -169,7 +177,7 @@ void FindingsView::fillFigures(const report::HydrostaticReport& report) {
     });
 
     report::FieldModel field;
-    const double h2 = report.test.subject.height.value() * report.test.subject.height.value();
+    const double h2 = report.record().subject.height.value() * report.record().subject.height.value();
     for (const auto& past : {report.baseline, report.earlier})
         if (past)
             field.path.push_back(
@@ -178,8 +186,8 @@ void FindingsView::fillFigures(const report::HydrostaticReport& report) {
     const auto* fmi = session_.catalogue().reference("fat-mass-index.kyle-2003");
     const auto* ffmi = session_.catalogue().reference("fat-free-mass-index.kyle-2003");
     if (fmi && ffmi)
-        if (const auto* y = fmi->rowFor(report.test.subject.sex, report.test.subject.age),
-            *x = ffmi->rowFor(report.test.subject.sex, report.test.subject.age);
+        if (const auto* y = fmi->rowFor(report.record().subject.sex, report.record().subject.age),
+            *x = ffmi->rowFor(report.record().subject.sex, report.record().subject.age);
             x && y) {
             field.reference = QRectF(QPointF(x->low, y->low), QPointF(x->high, y->high));
             field.referenceName =
@@ -202,8 +210,8 @@ void FindingsView::fillFigures(const report::HydrostaticReport& report) {
     });
 }
 
-void FindingsView::fillSheet(const report::HydrostaticReport& report) {
-    const auto lines = workedSheet(report.test, report.policy, report.result);
+void FindingsView::fillSheet(const report::DensityReport& report) {
+    const auto lines = report.computed.sheet();
     sheetText_ = plainText(lines);
     lineDetails_.clear();
     sheet_->setRowCount(static_cast<int>(lines.size()));
@@ -224,8 +232,8 @@ void FindingsView::fillSheet(const report::HydrostaticReport& report) {
 }
 
 // A diamond before each line that differs from the stored calculation.
-void FindingsView::markChangedLines(const report::HydrostaticReport& base) {
-    const auto lines = workedSheet(base.test, base.policy, base.result);
+void FindingsView::markChangedLines(const report::DensityReport& base) {
+    const auto lines = base.computed.sheet();
     for (int row = 0; row < std::min(sheet_->rowCount(), static_cast<int>(lines.size())); ++row) {
         const WorkedLine& line = lines[static_cast<std::size_t>(row)];
         const bool same = sheet_->item(row, 2)->text() == plain(line.value) &&

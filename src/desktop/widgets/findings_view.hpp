@@ -12,18 +12,18 @@ class FindingsView : public QWidget {
     Q_OBJECT
 public:
     explicit FindingsView(Session& session, QWidget* parent = nullptr);
-    void showTest(const HydrostaticTest& test);
+    void showTest(const AnyTest& test);
 
 private:
-    void fillSheet(const report::HydrostaticReport& report);
-    void fillFigures(const report::HydrostaticReport& report);
-    void fillSentences(const report::HydrostaticReport& report);
+    void fillSheet(const report::DensityReport& report);
+    void fillFigures(const report::DensityReport& report);
+    void fillSentences(const report::DensityReport& report);
     void recompute();
-    void markChangedLines(const report::HydrostaticReport& base);
+    void markChangedLines(const report::DensityReport& base);
     void copySheet();
 
     Session& session_;
-    std::optional<HydrostaticTest> test_;
+    std::optional<AnyTest> test_;
     std::string sheetText_;
     QLabel* sentences_;
     FigureView* rule_;

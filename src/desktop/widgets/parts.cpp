@@ -87,6 +87,7 @@ ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent
     caption_->setBuddy(edit_);
     edit_->setAccessibleName(unit.isEmpty() ? name : name + QStringLiteral(", ") + unit);
     edit_->setMaximumWidth(120);
+    edit_->setMinimumWidth(96);
     edit_->setFont(QFont(QStringLiteral("Atkinson Hyperlegible Mono")));
     row->addWidget(caption_);
     row->addWidget(edit_);

@@ -39,9 +39,13 @@ SimulatedLab::SimulatedLab(std::uint64_t seed, VirtualPerson person, LabFaults f
 }
 
 SimulatedLab::~SimulatedLab() {
-    for (auto& [role, instrument] : instruments_)
+    for (auto& [role, instrument] : instruments_) {
+        // A socket says goodbye while it dies; by then nobody must listen any more.
+        for (QTcpSocket* socket : instrument->clients)
+            socket->disconnect(this);
         if (instrument->terminal >= 0)
             ::close(instrument->terminal);
+    }
 }
 
 quint16 SimulatedLab::openTcp(const QString& role, quint16 port) {
@@ -113,7 +117,7 @@ void SimulatedLab::emitFrame(const QString& role, std::map<std::string, double> 
                           link::formatFrame({role.toStdString(), ++instrument.sequence, std::move(values)})) +
                       '\n';
     if (faults_.garbage && ++lines_ % 5 == 0)
-        line = QByteArray("\x03#~ noise \xff\x00 on the line *ZZ", 30) + '\n';
+        line = QByteArrayLiteral("\x03#~ noise \xff\x00 on the line *ZZ\n");
     for (QTcpSocket* socket : instrument.clients)
         socket->write(line);
     if (instrument.terminal >= 0) [[maybe_unused]]
@@ -139,7 +143,9 @@ void SimulatedLab::tick() {
         if (++blowAt_ == blow_.size())
             emitFrame(QStringLiteral("spirometer"), {{"end", 1.0}});
     }
+    tickChamber();
     if (ticks_ % 5 == 0) {
+        tickChamberScale();
         const double sway = faults_.scaleUnstable ? 0.4 : 0.01;
         const double mass = onScale_
                                 ? person_.dryMass + (faults_.scaleOffset ? 0.4 : 0.0) + gauss(random_, sway)
@@ -156,6 +162,51 @@ void SimulatedLab::tick() {
             {{"c", std::round((23.4 + gauss(random_, 0.05)) * 10.0) / 10.0},
              {"mmhg", faults_.roomFrozen ? 300.0 : std::round((756.3 + gauss(random_, 0.1)) * 10.0) / 10.0}});
         emitFrame(QStringLiteral("spirometer"), {{"idle", 1.0}});
+    }
+}
+
+// 100 Hz: two samples a tick in life. Between recordings the diaphragm moves on in the empty chamber.
+void SimulatedLab::tickChamber() {
+    const auto rounded = [](double x) { return std::round(x * 1e4) / 1e4; };
+    for (int i = 0; i < 2 * chamberSpeed_; ++i) {
+        ++chamberSamples_;
+        const double t = rounded(static_cast<double>(chamberSamples_) / chamber_.sampleRate);
+        if (pantingAt_ < panting_.size()) {
+            const auto& sample = panting_[pantingAt_++];
+            emitFrame(QStringLiteral("chamber"), {{"t", t},
+                                                  {"test", rounded(sample.chamber.value())},
+                                                  {"airway", rounded(sample.airway.value())}});
+        } else if (pressureAt_ < pressures_.size()) {
+            const auto& sample = pressures_[pressureAt_++];
+            emitFrame(
+                QStringLiteral("chamber"),
+                {{"t", t}, {"test", rounded(sample.test.value())}, {"ref", rounded(sample.reference.value())}});
+        } else if (chamberSamples_ % 100 == 0) {
+            emitFrame(QStringLiteral("chamber"), {{"idle", 1.0}});
+        }
+    }
+}
+
+void SimulatedLab::tickChamberScale() {
+    const double mass = onChamberScale_ + (faults_.chamberScaleOffset ? 0.1 : 0.0) + gauss(random_, 0.003);
+    emitFrame(QStringLiteral("chamber-scale"), {{"kg", std::round(mass * 1000.0) / 1000.0}});
+}
+
+void SimulatedLab::takeChamber(const QString& line) {
+    constexpr double calibrationSeconds = 29.0, trialSeconds = 54.0;
+    pressureAt_ = pantingAt_ = 0;
+    panting_.clear();
+    pressures_.clear();
+    if (line == QLatin1String("cue empty") || line == QLatin1String("cue cylinder")) {
+        pressures_ =
+            playCalibration(chamber_, line.endsWith(QLatin1String("cylinder")), calibrationSeconds, random_);
+    } else if (line == QLatin1String("cue trial")) {
+        ChamberOccupant occupant = person_.inChamber;
+        occupant.tissueVolume += gauss(random_, 0.03); // people never sit twice the same
+        occupant.faults = faults_.chamber;
+        pressures_ = playVolumeTrial(chamber_, occupant, trialSeconds, random_);
+    } else if (line == QLatin1String("cue pant")) {
+        panting_ = playPanting(chamber_, person_.inChamber, 12.0, false, random_);
     }
 }
 
@@ -181,6 +232,15 @@ void SimulatedLab::startBlow() {
     blowAt_ = 0;
 }
 
+// Three litres from the calibration syringe, as the spirometer sees them.
+void SimulatedLab::startSyringe() {
+    const double volume = 3.0 * (1.0 + gauss(random_, 0.006)) * (faults_.spirometerLeak ? 0.9 : 1.0);
+    blow_.clear();
+    for (double t = 0.0; t < 2.0; t += tickMilliseconds / 1000.0)
+        blow_.push_back(std::min(volume, volume * t / 1.2));
+    blowAt_ = 0;
+}
+
 void SimulatedLab::take(const QString& role, const QString& line) {
     if (role == QLatin1String("load-cell")) {
         if (line == QLatin1String("zero"))
@@ -194,8 +254,17 @@ void SimulatedLab::take(const QString& role, const QString& line) {
     } else if (role == QLatin1String("floor-scale")) {
         if (line.startsWith(QLatin1String("cue step")))
             onScale_ = line.endsWith(QLatin1String("on"));
+    } else if (role == QLatin1String("chamber")) {
+        takeChamber(line);
+    } else if (role == QLatin1String("chamber-scale")) {
+        onChamberScale_ = line.startsWith(QLatin1String("cue reference"))
+                              ? line.section(QLatin1Char(' '), 2).toDouble()
+                          : line == QLatin1String("cue step-on") ? person_.dryMass
+                                                                 : 0.0;
     } else if (role == QLatin1String("spirometer") && line == QLatin1String("cue blow")) {
         startBlow();
+    } else if (role == QLatin1String("spirometer") && line == QLatin1String("cue syringe")) {
+        startSyringe();
     }
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 #include "link/frame.hpp"
+#include "link/simulation/chamber.hpp"
 #include "link/simulation/submersion.hpp"
 
 #include <QIODevice>
@@ -19,6 +20,7 @@ struct VirtualPerson {
     double netUnderwaterMass = 3.3; ///< kg after breathing out completely
     double vitalCapacity = 5.2;     ///< L BTPS
     double learning = 0.0;          ///< L of air still held back in the first trial; a third less each time
+    ChamberOccupant inChamber;      ///< the same body as the chamber sees it
 };
 
 /// What goes wrong, per instrument.
@@ -30,9 +32,11 @@ struct LabFaults {
     bool wallTouch = false;
     bool splash = false;
     bool thermometerDead = false;
-    bool spirometerLeak = false; ///< efforts stop early
-    bool roomFrozen = false;     ///< barometer and room thermometer stand still at an impossible 300 mmHg
-    bool garbage = false;        ///< every fifth line of every instrument is noise
+    ChamberFaults chamber;           ///< of every volume trial
+    bool chamberScaleOffset = false; ///< the chamber's scale reads 0.1 kg high
+    bool spirometerLeak = false;     ///< efforts stop early
+    bool roomFrozen = false;         ///< barometer and room thermometer stand still at an impossible 300 mmHg
+    bool garbage = false;            ///< every fifth line of every instrument is noise
 };
 
 /// The simulated instruments: each has its own TCP port or pseudo-terminal and speaks the line protocol.
@@ -52,6 +56,8 @@ public:
         trials_ = 0;
     }
     void setFaults(const LabFaults& faults) { faults_ = faults; }
+    /// How many times faster than life the chamber plays; 1 is life.
+    void setChamberSpeed(int speed) { chamberSpeed_ = speed; }
     /// Pulls every cable; clients see their connection end.
     void pullCables();
 
@@ -66,6 +72,10 @@ private:
     [[nodiscard]] double loadCellReading();
     void startSubmersion();
     void startBlow();
+    void startSyringe();
+    void tickChamber();
+    void tickChamberScale();
+    void takeChamber(const QString& line);
 
     Random random_;
     VirtualPerson person_;
@@ -79,6 +89,14 @@ private:
     bool onScale_ = false;
     std::vector<hydrostatic::ForceSample> submersion_;
     std::size_t submersionAt_ = 0;
+    ChamberModel chamber_;
+    int chamberSpeed_ = 1;
+    PressureTrace pressures_;
+    std::size_t pressureAt_ = 0;
+    std::vector<airdisplacement::PantingSample> panting_;
+    std::size_t pantingAt_ = 0;
+    qint64 chamberSamples_ = 0;
+    double onChamberScale_ = 0.0; ///< kg
     std::vector<double> blow_;
     std::size_t blowAt_ = 0;
     unsigned long lines_ = 0;

@@ -1,0 +1,121 @@
+#pragma once
+#include "desktop/bench/step_panel.hpp"
+#include "desktop/widgets/pressure_recorder.hpp"
+
+namespace fusain::desktop {
+
+/// The chamber's scale: zero, then the reference masses.
+class ScalePanel : public StepPanel {
+    Q_OBJECT
+public:
+    explicit ScalePanel(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override { return tr("Keep the check"); }
+    [[nodiscard]] bool primaryEnabled() const override;
+    void primary() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+private:
+    [[nodiscard]] std::optional<double> reading() const;
+    QLabel* live_;
+    ValueField* nominal_;
+    ValueField* reading_;
+};
+
+/// Empty, then with the cylinder; or typed from a chamber that calibrates itself.
+class CalibrationPanel : public StepPanel {
+    Q_OBJECT
+public:
+    explicit CalibrationPanel(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    [[nodiscard]] bool primaryEnabled() const override { return !recorder_->recording(); }
+    void primary() override;
+    void repeat() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+private:
+    void recorded();
+    PressureRecorder* recorder_;
+    std::vector<airdisplacement::PressureSample> empty_;
+    ValueField* certified_;
+    ValueField* reading_;
+    QLabel* progress_;
+    QLabel* state_;
+};
+
+/// The volume trials: the live volume, what the pressures say, the table of trials.
+class VolumePanel : public StepPanel {
+    Q_OBJECT
+public:
+    explicit VolumePanel(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    [[nodiscard]] bool primaryEnabled() const override;
+    void primary() override;
+    void repeat() override;
+    void setAside() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+    /// Plays saved pressures through the panel as if they came from the chamber.
+    void replay(std::vector<airdisplacement::PressureSample> samples);
+
+private:
+    enum class State { Idle, Recording, Judged };
+    [[nodiscard]] airdisplacement::TrialVerdict judgement() const;
+    void judge();
+    void show();
+    [[nodiscard]] airdisplacement::VolumeReadingResult
+    read(const std::vector<airdisplacement::PressureSample>& samples) const;
+    void acceptTyped();
+    void accept();
+    void startOver();
+    void loadTrial();
+    void saveTrial();
+    [[nodiscard]] int selectedTrial() const;
+
+    State state_ = State::Idle;
+    PressureRecorder* recorder_;
+    std::size_t judgedSamples_ = 0;
+    airdisplacement::VolumeReadingResult result_;
+    FigureView* plot_;
+    QLabel* live_;
+    QLabel* words_;
+    ValueField* typed_;
+    QTableWidget* table_;
+};
+
+/// Thoracic gas: panting in the chamber, typed from elsewhere, or predicted.
+class ThoracicGasPanel : public StepPanel {
+    Q_OBJECT
+public:
+    explicit ThoracicGasPanel(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    void primary() override;
+    void repeat() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+private:
+    [[nodiscard]] bool linked() const;
+    void take(const link::Frame& frame);
+    void start();
+    void keepTyped();
+    void goPredicted();
+    bool panting_ = false;
+    std::vector<airdisplacement::PantingSample> samples_;
+    std::optional<airdisplacement::PantingResult> result_;
+    ValueField* barometric_;
+    ValueField* typed_;
+    QLineEdit* method_;
+    QLabel* state_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,151 @@
+#pragma once
+#include "procedure/journal.hpp"
+#include "procedure/run_sheet.hpp"
+#include "procedure/test_events.hpp"
+#include "record/protocol.hpp"
+
+namespace fusain {
+
+/// One test by any method, from the first check to the signed report, without a window.
+///
+/// The state is what the journal's events lead to. Every command checks its input, appends one event, and only
+/// then changes the state; a command that fails changes nothing. Reading the events again after a power cut
+/// gives the same state. What is special to a method stands in its own class.
+class Procedure {
+public:
+    using Done = Expected<void>;
+    virtual ~Procedure() = default;
+    Procedure(const Procedure&) = default;
+    Procedure(Procedure&&) = default;
+    Procedure& operator=(const Procedure&) = default;
+    Procedure& operator=(Procedure&&) = default;
+
+    [[nodiscard]] virtual std::span<const StepText> steps() const = 0;
+    [[nodiscard]] virtual const RawTest& record() const = 0;
+    [[nodiscard]] virtual AnyTest snapshot() const = 0;
+    [[nodiscard]] const Protocol& protocol() const { return protocol_; }
+    [[nodiscard]] const std::vector<Event>& events() const { return events_; }
+    void setAtTheBench(Staff staff) { staff_ = std::move(staff); }
+    [[nodiscard]] const Staff& atTheBench() const { return staff_; }
+
+    [[nodiscard]] const StepText& textOf(Step step) const {
+        return steps()[static_cast<std::size_t>(step.index())];
+    }
+    [[nodiscard]] StepState stateOf(Step step) const;
+    /// The step that the bench shows: the one gone to, else the first that is not done.
+    [[nodiscard]] Step current() const;
+    [[nodiscard]] bool isDone(Step step) const;
+    /// The questions of a step that apply to this client.
+    [[nodiscard]] std::vector<const readiness::Rule*> questions(Step step) const;
+    [[nodiscard]] const AnsweredQuestion* answerTo(const std::string& ruleId) const {
+        return record().answerTo(ruleId);
+    }
+    /// Why the step cannot be entered yet; nothing when it can.
+    [[nodiscard]] std::optional<Message> obstacleTo(Step step) const;
+
+    Done goTo(Step step);
+    /// Confirms a step that has no reading of its own, or goes past one (`reason` then says why).
+    Done confirm(Step step, const std::string& reason = {});
+    Done answer(const std::string& ruleId, const readiness::Answer& answer);
+    /// Judges the answer again with the time that has passed since it was given.
+    Done answerAfterWaiting(const std::string& ruleId);
+    Done acceptDeviation(const std::string& ruleId, const std::string& reason);
+    Done addNote(const std::string& text);
+    Done interpret(const std::string& text);
+    Done refuse(const std::string& reason);
+    Done sign(const Staff& technician, const std::optional<Staff>& physiologist);
+    Done amend(const std::string& reason);
+    /// Takes back the latest change that still holds; nothing signed can be taken back.
+    Done undo();
+
+protected:
+    Procedure(Protocol protocol, bool physiologistSigns, Staff staff, Journal& journal, Clock clock)
+        : protocol_(std::move(protocol)), physiologistSigns_(physiologistSigns), staff_(std::move(staff)),
+          journal_(&journal), clock_(std::move(clock)) {}
+
+    /// Steps that must be done before this one can be entered.
+    [[nodiscard]] virtual std::vector<Step> requiredFor(Step step) const = 0;
+    /// Whether a step that has a reading or check of its own is satisfied by it.
+    [[nodiscard]] virtual bool readingDone(Step step) const = 0;
+    [[nodiscard]] virtual bool needsAttention(Step) const { return false; }
+    virtual RawTest& rawRecord() = 0;
+    virtual void apply(const Event& event) = 0;
+    virtual void replaceRecord(AnyTest test) = 0;
+
+    /// The first event of a new test.
+    Done start(const std::string& id, std::string_view method, const TestSubject& subject,
+               const std::string& policyId, const Json& policy);
+    /// Takes the events of a test that exists.
+    Done takeUp(std::vector<Event> events);
+    /// For every change that a signature or a refusal forbids.
+    Done appendOpen(const std::string& kind, Json data);
+    [[nodiscard]] Instant now() const { return clock_(); }
+
+    /// A refusal that says that nothing was lost.
+    [[nodiscard]] static tl::unexpected<Problem> refused(Message what, Message remedy);
+    [[nodiscard]] static bool blank(const std::string& text);
+
+private:
+    Done append(const std::string& kind, Json data);
+    [[nodiscard]] bool answered(Step step) const;
+
+    Protocol protocol_;
+    bool physiologistSigns_;
+    Staff staff_;
+    Journal* journal_;
+    Clock clock_;
+    std::vector<Event> events_;
+    std::optional<Step> shown_;
+};
+
+/// The policy and protocol that a test follows; frozen when it starts.
+template <class Policy>
+struct Setting {
+    Policy policy;
+    Protocol protocol;
+};
+
+/// What a method adds to Procedure: its record, its policy, and how a test of it begins and resumes.
+template <class Method, class Record, class Policy>
+class MethodProcedure : public Procedure {
+public:
+    /// Starts a new test. @return a Problem when the journal cannot keep the start
+    [[nodiscard]] static Expected<Method> begin(Setting<Policy> setting, const std::string& testId,
+                                                const TestSubject& subject, Staff atTheBench, Journal& journal,
+                                                Clock clock) {
+        Method procedure(std::move(setting), std::move(atTheBench), journal, std::move(clock));
+        if (auto started = procedure.start(testId, methodOf(AnyTest(Record{})), subject,
+                                           procedure.setting_.policy.id, toJson(procedure.setting_.policy));
+            !started)
+            return tl::unexpected(started.error());
+        return procedure;
+    }
+    /// Takes a test up where its events leave it.
+    [[nodiscard]] static Expected<Method> resume(Setting<Policy> setting, std::vector<Event> events,
+                                                 Staff atTheBench, Journal& journal, Clock clock) {
+        Method procedure(std::move(setting), std::move(atTheBench), journal, std::move(clock));
+        if (auto taken = procedure.takeUp(std::move(events)); !taken)
+            return tl::unexpected(taken.error());
+        return procedure;
+    }
+
+    [[nodiscard]] const Record& test() const { return test_; }
+    [[nodiscard]] const Setting<Policy>& setting() const { return setting_; }
+    [[nodiscard]] const RawTest& record() const override { return test_; }
+    [[nodiscard]] AnyTest snapshot() const override { return test_; }
+
+protected:
+    MethodProcedure(Setting<Policy> setting, Staff staff, Journal& journal, Clock clock)
+        : Procedure(setting.protocol, setting.policy.physiologistSigns, std::move(staff), journal,
+                    std::move(clock)),
+          setting_(std::move(setting)) {}
+
+    RawTest& rawRecord() override { return test_; }
+    void apply(const Event& event) override { applyEvent(test_, event); }
+    void replaceRecord(AnyTest test) override { test_ = std::get<Record>(std::move(test)); }
+
+    Setting<Policy> setting_;
+    Record test_;
+};
+
+} // namespace fusain

@@ -1,0 +1,37 @@
+#pragma once
+#include "core/quality/control_chart.hpp"
+#include "core/quality/precision_study.hpp"
+#include "record/instrument.hpp"
+
+#include <functional>
+
+namespace fusain {
+
+/// A check's history on its control chart. A service restarts the baseline; before ten values there is none,
+/// and nothing is judged.
+struct ControlSeries {
+    std::vector<Check> checks; ///< of one kind, in order of time
+    std::vector<quality::ChartPoint> points;
+    std::vector<Instant> services;
+    std::optional<quality::Baseline> baseline; ///< of the present stretch
+    [[nodiscard]] std::size_t rejected() const;
+};
+
+/// @param checks all of the instrument, services included, in order of time
+[[nodiscard]] ControlSeries controlSeries(const CheckDefinition& definition, const std::vector<Check>& checks);
+
+/// Why no test by this method may start: an instrument of it whose blocking check is overdue, failed, or rests
+/// on an expired certificate.
+/// @param checksOf all checks of an instrument, in order of time
+[[nodiscard]] std::optional<Problem>
+obstacleToTests(std::string_view method, const std::vector<Instrument>& instruments,
+                const std::function<std::vector<Check>(const std::string&)>& checksOf, Instant now);
+
+/// The lab's own precision, where it has measured it; it replaces what the error model says about a change.
+struct LabPrecision {
+    std::optional<double> fatPercent;  ///< RMS-SD, %fat points
+    std::optional<double> fatMass;     ///< kg
+    std::optional<double> fatFreeMass; ///< kg
+};
+
+} // namespace fusain

@@ -1,0 +1,29 @@
+#pragma once
+#include "record/chamber_test.hpp"
+#include "record/hydrostatic_test.hpp"
+
+#include <variant>
+
+namespace fusain {
+
+/// A raw record of any method that this program runs.
+using AnyTest = std::variant<HydrostaticTest, ChamberTest>;
+
+inline constexpr std::string_view methodHydrostatic = "hydrostatic";
+inline constexpr std::string_view methodChamber = "air-displacement";
+
+/// What every method has in common.
+[[nodiscard]] const RawTest& common(const AnyTest& test);
+/// "hydrostatic", "air-displacement"
+[[nodiscard]] std::string_view methodOf(const AnyTest& test);
+/// The method as a person says it, marked for translation.
+[[nodiscard]] std::string_view methodTitle(std::string_view method);
+/// An empty record; an unknown method throws Json::exception for readDocument.
+[[nodiscard]] AnyTest emptyTest(const std::string& method);
+/// The mass of the client in air, once it is read.
+[[nodiscard]] std::optional<Kilograms> massOf(const AnyTest& test);
+
+[[nodiscard]] Json toJson(const AnyTest& test);
+[[nodiscard]] Expected<AnyTest> anyTestFromJson(const Json& json, const std::string& where);
+
+} // namespace fusain

@@ -1,0 +1,26 @@
+#pragma once
+#include "core/quality/control_chart.hpp"
+#include "report/style.hpp"
+
+#include <QPainter>
+
+namespace fusain::report {
+
+/// A control chart on real dates.
+struct ControlChartModel {
+    std::vector<double> days; ///< since 1970, one a value
+    std::vector<double> values;
+    std::vector<quality::ChartPoint> points;
+    quality::Baseline baseline;
+    std::vector<double> services; ///< days on which the instrument was serviced
+    QString unit;
+    int decimals = 3;
+    QString firstDay, lastDay;
+};
+
+/// Centre, warning (2 SD) and action (3 SD) lines; a dot in control, a diamond for a warning, a triangle when a
+/// rule rejects; the weighted average as a thin berry line; a service as a vertical rule.
+void paintControlChart(QPainter& painter, const QRectF& area, const ControlChartModel& model,
+                       const Palette& palette);
+
+} // namespace fusain::report

@@ -1,0 +1,328 @@
+#include "procedure/computed_test.hpp"
+#include "procedure/interpretation.hpp"
+#include "procedure/quality_review.hpp"
+#include "support/chamber_run.hpp"
+
+namespace fusain {
+namespace {
+
+using namespace fusain::testing;
+using enum ChamberStep;
+
+class ChamberRun : public ::testing::Test {
+protected:
+    ChamberProcedure begin(const TestSubject& subject = man, const Staff& staff = technician) {
+        return *ChamberProcedure::begin(chamberSetting(), "c1", subject, staff, journal, clock);
+    }
+    MemoryJournal journal;
+    SteppingClock clock;
+};
+
+TEST_F(ChamberRun, GoesThroughTheRunSheetInOrder) {
+    ChamberProcedure run = begin();
+    EXPECT_EQ(run.currentStep(), WarmUp);
+    prepare(run);
+    EXPECT_EQ(run.currentStep(), VolumeTrials);
+    measureTwice(run);
+    EXPECT_EQ(run.currentStep(), Result);
+    finish(run);
+    EXPECT_EQ(run.record().state, TestState::Signed);
+    EXPECT_EQ(run.currentStep(), Report);
+}
+
+// Raw 63.500, artefact −0.8631, gas 3.840: volume 65.89908, density 1.062230, Siri 16.0007 %, worked by hand.
+TEST_F(ChamberRun, TheResultIsTheWorkedExample) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    measureTwice(run);
+    const auto result = computeChamber(run.test(), run.setting().policy);
+    ASSERT_TRUE(result) << result.error().english();
+    EXPECT_NEAR(result->surfaceAreaArtefact.estimate(), -0.8631, 5e-5);
+    EXPECT_NEAR(result->body.volume.estimate().value(), 65.89908, 1e-4);
+    EXPECT_NEAR(result->body.density.estimate().value(), 1.062230, 1e-6);
+    EXPECT_NEAR(result->body.fatPercent.estimate().value(), 16.0007, 1e-3);
+    EXPECT_NEAR((result->body.fatMass.estimate() + result->body.fatFreeMass.estimate()).value(), 70.0, 1e-12);
+}
+
+TEST_F(ChamberRun, PredictingTheGasWidensTheInterval) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    measureTwice(run);
+    ChamberTest predicted = run.test();
+    predicted.thoracicGas.reset();
+    const auto measured = computeChamber(run.test(), run.setting().policy);
+    const auto without = computeChamber(predicted, run.setting().policy);
+    ASSERT_TRUE(without);
+    EXPECT_EQ(without->body.fatPercent.budget().front().source, Source::ThoracicGas);
+    EXPECT_GT(without->body.fatPercent.technicalError().value(),
+              2.0 * measured->body.fatPercent.technicalError().value());
+    EXPECT_NEAR(without->body.fatPercent.technicalError().value(), 1.30, 0.1); // sheet 7.2
+}
+
+TEST_F(ChamberRun, ChildrenGetTheirOwnGasAndConstants) {
+    ChamberProcedure run = begin({"child", Sex::Male, Years(12.3), Metres(1.50), false});
+    prepare(run);
+    ChamberTest test = run.test();
+    test.mass->value = 40.0;
+    test.trials = {{1, 1, Litres(36.85), Litres(0), Origin::Typed, {}, "", "", {}},
+                   {2, 1, Litres(36.85), Litres(0), Origin::Typed, {}, "", "", {}}};
+    const auto result = computeChamber(test, run.setting().policy);
+    ASSERT_TRUE(result) << result.error().english();
+    EXPECT_EQ(result->thoracicGas.equation, "chamber.thoracic-gas.fields-2004");
+    EXPECT_EQ(result->conversion, "fat.density.lohman-1989");
+    EXPECT_NEAR(result->body.density.estimate().value(), 1.04455, 2e-5); // worked by hand with 2.089 L
+    EXPECT_NEAR(result->body.fatPercent.estimate().value(), 19.69, 0.01);
+    test.subject.height = Metres(1.05); // below the vertex of the curve
+    EXPECT_FALSE(computeChamber(test, run.setting().policy));
+}
+
+TEST_F(ChamberRun, TrialsThatDoNotAgreeLeadToRecalibrationAndAFreshSet) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    for (const double volume : {63.5, 63.7, 63.9})
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+    EXPECT_EQ(run.trials().verdict, airdisplacement::TrialVerdict::Recalibrate);
+    EXPECT_FALSE(run.acceptTrial(Litres(63.6), Litres(0.0), Origin::Typed)); // not before recalibrating
+    EXPECT_FALSE(run.startOver(" "));
+    MUST(run.startOver("volumes do not agree"));
+    EXPECT_EQ(run.currentStep(), Calibration);
+    EXPECT_FALSE(run.test().calibration);
+    EXPECT_EQ(run.test().earlierCalibrations.size(), 1u);
+    MUST(run.calibrateTyped(Litres(50.0), Litres(49.99)));
+    measureTwice(run);
+    const auto result = computeChamber(run.test(), run.setting().policy);
+    ASSERT_TRUE(result);
+    EXPECT_EQ(result->trials.used, (std::vector{4, 5})); // the first set does not count
+    EXPECT_FALSE(run.startOver("again"));                // the policy allows two sets
+}
+
+TEST_F(ChamberRun, ASecondSetWithoutAgreementEndsTheSession) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    for (const double volume : {63.5, 63.7, 63.9})
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+    MUST(run.startOver("volumes do not agree"));
+    MUST(run.calibrateTyped(Litres(50.0), Litres(50.0)));
+    for (const double volume : {63.5, 63.7, 63.9})
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+    EXPECT_EQ(run.trials().verdict, airdisplacement::TrialVerdict::EndSession);
+    EXPECT_FALSE(run.acceptTrial(Litres(63.6), Litres(0.0), Origin::Typed));
+    MUST(run.refuse("volumes never agreed"));
+}
+
+TEST_F(ChamberRun, ImpossibleReadingsAreRefusedAndNothingChanges) {
+    ChamberProcedure run = begin();
+    EXPECT_FALSE(run.checkScale(Kilograms(0.0), Kilograms(0.0)));
+    EXPECT_FALSE(run.calibrateTyped(Litres(500.0), Litres(500.0))); // larger than the chamber
+    EXPECT_FALSE(run.calibrateTyped(Litres(50.0), Litres(5.0)));
+    EXPECT_FALSE(run.weigh(Kilograms(70.0), Origin::Typed)); // screening first
+    prepare(run);
+    const Json before = toJson(run.test());
+    EXPECT_FALSE(run.weigh(Kilograms(700.0), Origin::Typed));
+    EXPECT_FALSE(run.acceptTrial(Litres(-3.0), Litres(0.0), Origin::Typed));
+    EXPECT_FALSE(run.acceptTrial(Litres(113.5), Litres(0.0), Origin::Typed)); // the cylinder is still inside
+    EXPECT_FALSE(run.measureThoracicGas(Litres(3.8), "panting").has_value() && run.test().trials.empty() &&
+                 run.isDone(VolumeTrials));
+    EXPECT_FALSE(run.measureThoracicGas(Litres(38.0), "panting"));
+    EXPECT_FALSE(run.confirm(ThoracicGas, "no time")); // trials first
+    EXPECT_EQ(toJson(run.test()).at("volume_trials"), before.at("volume_trials"));
+}
+
+TEST_F(ChamberRun, AFailedScaleStopsTheTechnicianOnly) {
+    ChamberProcedure run = begin();
+    MUST(run.confirm(WarmUp));
+    MUST(run.checkScale(Kilograms(20.0), Kilograms(20.05)));
+    EXPECT_FALSE(run.isDone(Scale));
+    EXPECT_FALSE(run.confirm(Scale, "looks fine"));
+    run.setAtTheBench(physiologist);
+    MUST(run.confirm(Scale, "checked with another mass"));
+    EXPECT_TRUE(run.isDone(Scale));
+}
+
+TEST_F(ChamberRun, ResumesExactlyWhereItWasAfterEveryEvent) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    for (const double volume : {63.5, 63.7, 63.9})
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+    MUST(run.startOver("volumes do not agree"));
+    MUST(run.undo());
+    MUST(run.setAside(3, "moved"));
+    MUST(run.restore(3));
+    MUST(run.startOver("volumes do not agree"));
+    MUST(run.calibrateTyped(Litres(50.0), Litres(50.0)));
+    measureTwice(run);
+    finish(run);
+    const std::vector<Event> events = run.events();
+    auto resumed = ChamberProcedure::resume(chamberSetting(), events, technician, journal, clock);
+    ASSERT_TRUE(resumed);
+    EXPECT_EQ(toJson(resumed->test()), toJson(run.test()));
+    EXPECT_TRUE(resumed->current() == run.current());
+    for (std::size_t count = 1; count < events.size(); ++count)
+        EXPECT_TRUE(ChamberProcedure::resume(chamberSetting(),
+                                             {events.begin(), events.begin() + static_cast<long>(count)},
+                                             technician, journal, clock));
+}
+
+TEST_F(ChamberRun, TheRawRecordRoundTripsWithPressures) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    MUST(run.acceptTrial(Litres(63.5), Litres(0.012), Origin::Link, "Steady",
+                         {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(-2.0 / 7.0)},
+                          {Seconds(0.01), Pascals(1.0), Pascals(2.0)}}));
+    const auto read = anyTestFromJson(toJson(run.snapshot()), "record");
+    ASSERT_TRUE(read) << read.error().english();
+    EXPECT_EQ(toJson(*read), toJson(run.snapshot()));
+    Json other = toJson(run.snapshot());
+    other["method"] = "guesswork";
+    EXPECT_FALSE(anyTestFromJson(other, "record"));
+}
+
+TEST_F(ChamberRun, TheWorkedSheetShowsEveryTermWithItsSign) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    measureTwice(run);
+    const auto computed = computeTest(run.snapshot(), run.setting().policy);
+    ASSERT_TRUE(computed);
+    std::string volumeLine;
+    for (const WorkedLine& line : computed->sheet())
+        if (line.symbol == "Vb")
+            volumeLine = line.formula;
+    EXPECT_EQ(volumeLine, "Vraw − SAA + 0.40·TGV = 63.500 − (−0.8631) + 0.40·3.840");
+    EXPECT_FALSE(computeTest(run.snapshot(), standardSetting().policy)); // a policy of the tank
+}
+
+class TwoMethods : public ChamberRun {
+protected:
+    TwoMethods()
+        : tank(*HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, journal, clock)) {
+        testing::prepare(tank);
+        weighThreeTimes(tank);
+    }
+    HydrostaticProcedure tank;
+};
+
+TEST_F(TwoMethods, AreComparedWithTheirIntervalsAndTheLikelyCause) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    measureTwice(run);
+    ChamberTest predicted = run.test();
+    predicted.thoracicGas.reset();
+    const auto chamber = computeChamber(predicted, run.setting().policy);
+    const auto weighed = computeHydrostatic(tank.test(), tank.setting().policy);
+    ASSERT_TRUE(chamber && weighed);
+    const OtherMethod other = compareMethods(predicted, *chamber, methodHydrostatic, tank.test(), *weighed);
+    EXPECT_NEAR(other.difference,
+                (chamber->body.fatPercent.estimate() - weighed->body.fatPercent.estimate()).value(), 1e-12);
+    EXPECT_NEAR(other.halfInterval,
+                1.959964 * std::hypot(chamber->body.fatPercent.technicalError().value(),
+                                      weighed->body.fatPercent.technicalError().value()),
+                1e-4);
+    EXPECT_NE(other.likelyCause.english().find("thoracic gas"), std::string::npos)
+        << other.likelyCause.english();
+}
+
+TEST_F(TwoMethods, ALabsOwnPrecisionTakesThePlaceOfTheErrorModel) {
+    const auto now = computeHydrostatic(tank.test(), tank.setting().policy);
+    const EarlierResult earlier{{},
+                                now->mass,
+                                now->body.fatPercent.estimate() + Percent(1.0),
+                                Percent(1.0),
+                                now->body.fatMass.estimate(),
+                                Kilograms(0.7),
+                                now->body.fatFreeMass.estimate(),
+                                Kilograms(0.7),
+                                true};
+    EXPECT_FALSE(changesSince(earlier, *now).fatPercent.real());
+    LabPrecision own;
+    own.fatPercent = 0.3; // least significant change 0.83
+    EXPECT_TRUE(changesSince(earlier, *now, own).fatPercent.real());
+    EXPECT_NEAR(changesSince(earlier, *now, own).fatPercent.leastSignificant, 2.771808 * 0.3, 1e-6);
+}
+
+// Checks and the question whether a test may start.
+class Quality : public ::testing::Test {
+protected:
+    Quality() {
+        for (const Json& json : dataFile("quality/instruments.json"))
+            instruments.push_back(*instrumentFromJson(json, "instruments"));
+    }
+    const CheckDefinition& cylinder() { return *find("chamber").check("cylinder-volume"); }
+    const Instrument& find(const std::string& id) {
+        return *std::ranges::find(instruments, id, &Instrument::id);
+    }
+    static Check made(const char* at, bool passed, const char* kind = "cylinder-volume",
+                      double reading = 50.0) {
+        return {at, "chamber", kind, *instantFromIso(at), 50.0, reading, passed, "bram", {}, {reading}};
+    }
+    std::optional<Problem> obstacle(const std::vector<Check>& checks,
+                                    const char* now = "2026-03-12T07:40:00.000Z") {
+        return obstacleToTests(
+            methodChamber, instruments,
+            [&](const std::string& id) { return id == "chamber" ? checks : std::vector<Check>{}; },
+            *instantFromIso(now));
+    }
+    std::vector<Instrument> instruments;
+};
+
+TEST_F(Quality, ATestStartsOnlyAfterAGoodCheckInTime) {
+    EXPECT_TRUE(obstacle({}));
+    EXPECT_FALSE(obstacle({made("2026-03-12T07:00:00.000Z", true)}));
+    EXPECT_TRUE(obstacle({made("2026-03-11T07:00:00.000Z", true)})); // older than 24 h
+    EXPECT_TRUE(obstacle({made("2026-03-12T06:00:00.000Z", true), made("2026-03-12T07:00:00.000Z", false)}));
+    EXPECT_FALSE(obstacle({made("2026-03-12T06:00:00.000Z", false), made("2026-03-12T07:00:00.000Z", true)}));
+}
+
+TEST_F(Quality, AServiceAsksForANewCheck) {
+    EXPECT_TRUE(
+        obstacle({made("2026-03-12T06:00:00.000Z", true), made("2026-03-12T07:00:00.000Z", true, "service")}));
+}
+
+TEST_F(Quality, AnExpiredCertificateCountsForNothing) {
+    EXPECT_FALSE(obstacle({made("2027-01-31T07:00:00.000Z", true)}, "2027-01-31T12:00:00.000Z"));
+    const auto expired = obstacle({made("2027-02-01T07:00:00.000Z", true)}, "2027-02-01T12:00:00.000Z");
+    ASSERT_TRUE(expired);
+    EXPECT_NE(expired->english().find("certificate"), std::string::npos);
+}
+
+TEST_F(Quality, AServiceRestartsTheBaseline) {
+    std::vector<Check> checks;
+    const auto day = [](int n) { return Instant{n * 86400000LL}; };
+    for (int i = 0; i < 24; ++i) {
+        if (i == 12)
+            checks.push_back({"s", "chamber", "service", day(i), 0, 0, true, "oriel", "new diaphragm", {}});
+        Check check =
+            made("2026-03-12T07:00:00.000Z", true, "cylinder-volume", (i < 12 ? 50.0 : 50.2) + (i % 2) * 0.01);
+        check.at = day(i);
+        checks.push_back(check);
+    }
+    const ControlSeries series = controlSeries(cylinder(), checks);
+    ASSERT_EQ(series.points.size(), 24u);
+    EXPECT_EQ(series.services.size(), 1u);
+    EXPECT_EQ(series.rejected(), 0u); // each stretch against its own ten
+    ASSERT_TRUE(series.baseline);
+    EXPECT_NEAR(series.baseline->mean, 50.205, 1e-9);
+}
+
+TEST_F(Quality, NothingIsJudgedBeforeTenValues) {
+    std::vector<Check> checks;
+    for (int i = 0; i < 9; ++i)
+        checks.push_back(made("2026-03-12T07:00:00.000Z", true, "cylinder-volume", 50.0 + 3.0 * i));
+    const ControlSeries series = controlSeries(cylinder(), checks);
+    EXPECT_FALSE(series.baseline);
+    EXPECT_EQ(series.rejected(), 0u);
+    EXPECT_TRUE(controlSeries(cylinder(), {}).points.empty());
+}
+
+TEST_F(Quality, AnInstrumentFileWithAMissingKeyNamesThePlace) {
+    Json json = dataFile("quality/instruments.json").at(4);
+    json["checks"][0].erase("nominal");
+    const auto read = instrumentFromJson(json, "instruments.json");
+    ASSERT_FALSE(read);
+    EXPECT_NE(read.error().english().find("nominal"), std::string::npos) << read.error().english();
+    json = dataFile("quality/instruments.json").at(4);
+    json["checks"][0]["certificate_until"] = "next year";
+    EXPECT_FALSE(instrumentFromJson(json, "instruments.json"));
+}
+
+} // namespace
+} // namespace fusain

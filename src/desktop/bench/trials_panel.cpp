@@ -1,12 +1,12 @@
 #include "desktop/bench/trials_panel.hpp"
 
+#include "desktop/widgets/text_files.hpp"
 #include "exchange/trace_csv.hpp"
 #include "report/figures/trace_figure.hpp"
 #include "report/words.hpp"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QSaveFile>
 #include <QTimer>
 #include <algorithm>
 
@@ -244,16 +244,10 @@ void TrialsPanel::replay(std::vector<hydrostatic::ForceSample> samples) {
 }
 
 void TrialsPanel::loadTrace() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Replay a trace"), {}, tr("Traces (*.csv)"));
-    if (path.isEmpty())
+    const auto chosen = chooseText(session_, this, tr("Replay a trace"), tr("Traces (*.csv)"));
+    if (!chosen)
         return;
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly) || file.size() > 64 * 1024 * 1024) {
-        session_.report(failure({FUSAIN_TEXT("The file cannot be read, or is larger than 64 MB."), {}},
-                                path.toStdString()));
-        return;
-    }
-    auto samples = exchange::traceFromCsv(file.readAll().toStdString(), path.toStdString());
+    auto samples = exchange::traceFromCsv(chosen->text, chosen->path);
     if (samples)
         replay(std::move(*samples));
     else
@@ -270,14 +264,8 @@ void TrialsPanel::saveTrace() {
     }
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Save the trace"), tr("trial-%1.csv").arg(found->number), tr("Traces (*.csv)"));
-    if (path.isEmpty())
-        return;
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly) ||
-        file.write(QByteArray::fromStdString(exchange::traceToCsv(found->trace))) < 0 || !file.commit())
-        session_.report(
-            failure({FUSAIN_TEXT("The trace could not be written: {1}"), {file.errorString().toStdString()}},
-                    path.toStdString()));
+    if (!path.isEmpty())
+        saveText(session_, path, exchange::traceToCsv(found->trace));
 }
 
 QString TrialsPanel::verdict() const {

@@ -1,5 +1,8 @@
 #include "desktop/places/quality_place.hpp"
 
+#include "desktop/places/lab_book_page.hpp"
+#include "desktop/places/precision_page.hpp"
+#include "desktop/widgets/text_files.hpp"
 #include "exchange/quality_csv.hpp"
 #include "procedure/quality_review.hpp"
 #include "report/figures/control_chart_figure.hpp"
@@ -9,7 +12,6 @@
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QInputDialog>
-#include <QSaveFile>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -39,23 +41,6 @@ QString stateWords(const CheckStatus& status) {
                        : QObject::tr("▲ due, never made");
 }
 
-QHBoxLayout* line(std::initializer_list<QWidget*> widgets) {
-    auto* row = new QHBoxLayout;
-    for (QWidget* widget : widgets)
-        row->addWidget(widget);
-    row->addStretch();
-    return row;
-}
-
-struct Quantity {
-    const char* id;
-    const char* title;
-    const char* unit;
-};
-constexpr std::array quantities{Quantity{"fat-percent", QT_TR_NOOP("fat, %"), "%"},
-                                Quantity{"fat-mass", QT_TR_NOOP("fat mass, kg"), "kg"},
-                                Quantity{"fat-free-mass", QT_TR_NOOP("fat-free mass, kg"), "kg"}};
-
 } // namespace
 
 QualityPlace::QualityPlace(Session& session)
@@ -68,9 +53,7 @@ QualityPlace::QualityPlace(Session& session)
       affected_(label({}, "warning")), chart_(new FigureView(tr("Control chart"), 260)),
       chartWords_(label({}, "heading")),
       flags_(table({tr("when"), tr("value"), tr("rules")}, tr("Points that break a rule"))),
-      quantity_(new QComboBox), person_(new QLineEdit), precision_(label({}, "heading")),
-      people_(table({tr("person"), tr("repeats")}, tr("People of the study"))), book_(label({})),
-      recorder_(new PressureRecorder(session, this)) {
+      precision_(new PrecisionPage(session)), recorder_(new PressureRecorder(session, this)) {
     connect(recorder_, &PressureRecorder::finished, this, &QualityPlace::chamberRecorded);
     connect(&session.hub(), &link::InstrumentHub::frameArrived, this, &QualityPlace::takeFrame);
     instruments_->setAccessibleName(tr("Instruments"));
@@ -82,8 +65,8 @@ QualityPlace::QualityPlace(Session& session)
     pages_->setDocumentMode(true);
     pages_->addTab(buildChecksPage(), tr("C&hecks"));
     pages_->addTab(buildChartPage(), tr("Control cha&rt"));
-    pages_->addTab(buildPrecisionPage(), tr("&Precision"));
-    pages_->addTab(buildBookPage(), tr("Lab b&ook"));
+    pages_->addTab(precision_, tr("&Precision"));
+    pages_->addTab(new LabBookPage(session), tr("Lab b&ook"));
     auto* right = new QVBoxLayout;
     right->addWidget(title_);
     right->addWidget(status_);
@@ -117,12 +100,12 @@ QWidget* QualityPlace::buildChecksPage() {
     auto* service = button(tr("Service done…"));
     auto* report = button(tr("Quality report…"));
     layout->addWidget(check_, 0, Qt::AlignLeft);
-    layout->addLayout(line({nominal_, reading_, take, live}));
+    layout->addLayout(inOneRow({nominal_, reading_, take, live}));
     layout->addWidget(rule_);
     layout->addWidget(taken_);
     layout->addWidget(checks_, 1);
     layout->addWidget(affected_);
-    layout->addLayout(line({service, report}));
+    layout->addLayout(inOneRow({service, report}));
     connect(check_, &QComboBox::currentIndexChanged, this, [this] {
         readings_.clear();
         showChecks();
@@ -153,65 +136,6 @@ QWidget* QualityPlace::buildChartPage() {
                 checks_->setCurrentCell(i, 0);
         checks_->setFocus();
     });
-    return page;
-}
-
-QWidget* QualityPlace::buildPrecisionPage() {
-    auto* page = new QWidget;
-    auto* layout = new QVBoxLayout(page);
-    for (const Quantity& quantity : quantities)
-        quantity_->addItem(tr(quantity.title), QLatin1String(quantity.id));
-    quantity_->setAccessibleName(tr("Quantity of the study"));
-    person_->setPlaceholderText(tr("repeats of one person: 18.2 18.5 18.3"));
-    person_->setAccessibleName(tr("Repeats of one person"));
-    person_->setMinimumWidth(280);
-    auto* add = button(tr("Add person"), true);
-    auto* keep = button(tr("Keep the study"));
-    auto* import = button(tr("Import CSV…"));
-    layout->addWidget(
-        label(tr("Measure 15 people three times or 30 twice, stepping off and on again between the repeats."),
-              "soft"));
-    layout->addLayout(line({quantity_, person_, add, keep, import}));
-    layout->addWidget(precision_);
-    layout->addWidget(people_, 1);
-    connect(add, &QPushButton::clicked, this, &QualityPlace::addPerson);
-    connect(person_, &QLineEdit::returnPressed, this, &QualityPlace::addPerson);
-    connect(import, &QPushButton::clicked, this, &QualityPlace::importStudy);
-    connect(quantity_, &QComboBox::currentIndexChanged, this, [this] {
-        collected_.clear();
-        showPrecision();
-    });
-    connect(keep, &QPushButton::clicked, this, [this] {
-        const Instrument* instrument = selected();
-        if (!instrument || collected_.empty())
-            return;
-        const auto& quantity = quantities[static_cast<std::size_t>(quantity_->currentIndex())];
-        if (session_.report(session_.book().save(store::Study{session_.freshId("study"), instrument->id,
-                                                              quantity.id, quantity.unit, session_.now(),
-                                                              session_.atTheBench().id, collected_},
-                                                 session_.atTheBench().id)))
-            collected_.clear();
-        showPrecision();
-    });
-    return page;
-}
-
-QWidget* QualityPlace::buildBookPage() {
-    auto* page = new QWidget;
-    auto* layout = new QVBoxLayout(page);
-    auto* verifyBook = button(tr("Verify the lab book"));
-    auto* backUpBook = button(tr("Back up…"));
-    auto* restoreBook = button(tr("Restore a copy…"));
-    layout->addWidget(
-        label(tr("Every change is on disk in the chained journal before it is shown. Copies are made daily "
-                 "beside the book."),
-              "soft"));
-    layout->addLayout(line({verifyBook, backUpBook, restoreBook}));
-    layout->addWidget(book_);
-    layout->addStretch();
-    connect(verifyBook, &QPushButton::clicked, this, &QualityPlace::verify);
-    connect(backUpBook, &QPushButton::clicked, this, &QualityPlace::backUp);
-    connect(restoreBook, &QPushButton::clicked, this, &QualityPlace::restore);
     return page;
 }
 
@@ -265,7 +189,7 @@ void QualityPlace::refresh() {
     }
     showChecks();
     showChart();
-    showPrecision();
+    precision_->showInstrument(*instrument);
 }
 
 void QualityPlace::showChecks() {
@@ -366,42 +290,6 @@ void QualityPlace::showChart() {
         setRow(flags_, flags_->rowCount(),
                {report::day(series.checks[i].at) + QStringLiteral("  ") + report::clock(series.checks[i].at),
                 text(fixed(series.checks[i].reading, definition->decimals)), rules.join(QStringLiteral("; "))});
-    }
-}
-
-void QualityPlace::showPrecision() {
-    const Instrument* instrument = selected();
-    if (!instrument)
-        return;
-    const std::string quantity = quantity_->currentData().toString().toStdString();
-    auto shown = collected_;
-    QString when = tr("being collected");
-    if (shown.empty())
-        for (const store::Study& study : session_.book().studies(instrument->id))
-            if (study.quantity == quantity) {
-                shown = study.people;
-                when = report::day(study.at);
-            }
-    const auto precision = quality::precisionOf(shown);
-    precision_->setText(
-        !precision
-            ? tr("No study yet.")
-            : tr("%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %), least "
-                 "significant "
-                 "change %6. %7")
-                  .arg(when, text(fixed(precision->rootMeanSquareSd, 3)),
-                       text(fixed(precision->rootMeanSquareCv, 2)))
-                  .arg(precision->degreesOfFreedom)
-                  .arg(text(fixed(precision->upperBound, 3)), text(fixed(precision->leastSignificantChange, 2)),
-                       precision->enough()
-                           ? tr("It replaces the error model when a change is judged.")
-                           : tr("Too few: 27 degrees of freedom are needed before it counts.")));
-    people_->setRowCount(static_cast<int>(shown.size()));
-    for (int row = 0; row < people_->rowCount(); ++row) {
-        QStringList repeats;
-        for (const double value : shown[static_cast<std::size_t>(row)])
-            repeats << text(fixed(value, 2));
-        setRow(people_, row, {QString::number(row + 1), repeats.join(QStringLiteral("   "))});
     }
 }
 
@@ -526,44 +414,6 @@ void QualityPlace::keepService() {
                                          session_.atTheBench().id));
 }
 
-void QualityPlace::addPerson() {
-    std::vector<double> repeats;
-    for (const QString& part : person_->text().split(QLatin1Char(' '), Qt::SkipEmptyParts))
-        if (const auto value = parseTyped(part.toStdString()))
-            repeats.push_back(*value);
-        else {
-            session_.report(failure({FUSAIN_TEXT("\"{1}\" is not a number."), {part.toStdString()}}, {},
-                                    {FUSAIN_TEXT("Type the repeats with spaces between them."), {}}));
-            return;
-        }
-    if (repeats.size() < 2) {
-        session_.report(failure({FUSAIN_TEXT("A person needs at least two repeats."), {}}));
-        return;
-    }
-    collected_.push_back(std::move(repeats));
-    person_->clear();
-    showPrecision();
-}
-
-void QualityPlace::importStudy() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Import a study"), {}, tr("Tables (*.csv)"));
-    if (path.isEmpty())
-        return;
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly) || file.size() > 8 * 1024 * 1024) {
-        session_.report(
-            failure({FUSAIN_TEXT("The file cannot be read, or is larger than 8 MB."), {}}, path.toStdString()));
-        return;
-    }
-    auto people = exchange::studyFromCsv(file.readAll().toStdString(), path.toStdString());
-    if (!people) {
-        session_.report(tl::unexpected(people.error()));
-        return;
-    }
-    collected_ = std::move(*people);
-    showPrecision();
-}
-
 void QualityPlace::saveReport() {
     const Instrument* instrument = selected();
     const QString path =
@@ -575,43 +425,13 @@ void QualityPlace::saveReport() {
         return;
     const auto checks = session_.book().checks(instrument->id);
     if (path.endsWith(QLatin1String(".csv"))) {
-        QSaveFile file(path);
-        if (!file.open(QIODevice::WriteOnly) ||
-            file.write(QByteArray::fromStdString(exchange::checksToCsv(checks))) < 0 || !file.commit())
-            session_.report(
-                failure({FUSAIN_TEXT("The file could not be written: {1}"), {file.errorString().toStdString()}},
-                        path.toStdString()));
+        saveText(session_, path, exchange::checksToCsv(checks));
         return;
     }
     session_.report(report::writePdf(
         report::qualityReport(session_.labName(), *instrument, checks,
                               [this](const std::string& id) { return session_.staffName(id); }),
         path, tr("Quality report")));
-}
-
-void QualityPlace::verify() {
-    const auto verification = session_.book().verify();
-    book_->setText(verification.sound() ? tr("✓ %1 events, each as it was written.").arg(verification.events)
-                                        : tr("▲ %1").arg(text(verification.faults.front())));
-}
-
-void QualityPlace::backUp() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Back up the lab book"), tr("copy.fusain"));
-    if (path.isEmpty())
-        return;
-    const auto done = session_.book().backUp(path);
-    book_->setText(done ? tr("✓ Copied and checked: %1").arg(path) : report::say(done.error()));
-}
-
-void QualityPlace::restore() {
-    const QString from = QFileDialog::getOpenFileName(this, tr("Restore a copy"));
-    const QString to = from.isEmpty() ? QString()
-                                      : QFileDialog::getSaveFileName(this, tr("Restore as a new lab book"),
-                                                                     tr("restored.fusain"));
-    if (to.isEmpty())
-        return;
-    const auto done = store::LabBook::restore(from, to);
-    book_->setText(done ? tr("✓ Restored: open it with fusain %1").arg(to) : report::say(done.error()));
 }
 
 } // namespace fusain::desktop

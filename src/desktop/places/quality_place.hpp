@@ -7,6 +7,8 @@
 
 namespace fusain::desktop {
 
+class PrecisionPage;
+
 /// The instruments of the lab: checks with their schedule, control charts, precision studies, service, and the
 /// care of the lab book.
 class QualityPlace : public Place {
@@ -23,13 +25,10 @@ public:
 private:
     QWidget* buildChecksPage();
     QWidget* buildChartPage();
-    QWidget* buildPrecisionPage();
-    QWidget* buildBookPage();
     [[nodiscard]] const Instrument* selected() const;
     [[nodiscard]] const CheckDefinition* selectedCheck() const;
     void showChecks();
     void showChart();
-    void showPrecision();
     void takeReading();
     void takeLive();
     void takeFromChamber();
@@ -37,12 +36,7 @@ private:
     void takeFrame(const link::Frame& frame);
     void keepReading(double reading);
     void keepService();
-    void importStudy();
-    void addPerson();
     void saveReport();
-    void verify();
-    void backUp();
-    void restore();
 
     QListWidget* instruments_;
     QLabel* title_;
@@ -58,17 +52,12 @@ private:
     FigureView* chart_;
     QLabel* chartWords_;
     QTableWidget* flags_;
-    QComboBox* quantity_;
-    QLineEdit* person_;
-    QLabel* precision_;
-    QTableWidget* people_;
-    QLabel* book_;
+    PrecisionPage* precision_;
     PressureRecorder* recorder_;
     std::vector<airdisplacement::PressureSample> empty_;
     std::optional<airdisplacement::Calibration> calibration_; ///< of the cylinder check that is being made
-    double stroke_ = -1.0;                       ///< L of the syringe so far; negative: none under way
-    std::vector<double> readings_;               ///< of the check that is being made
-    std::vector<std::vector<double>> collected_; ///< of the study that is being made
+    double stroke_ = -1.0;         ///< L of the syringe so far; negative: none under way
+    std::vector<double> readings_; ///< of the check that is being made
 };
 
 } // namespace fusain::desktop

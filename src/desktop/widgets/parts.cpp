@@ -31,6 +31,14 @@ QFrame* thinRule() {
     return line;
 }
 
+QHBoxLayout* inOneRow(std::initializer_list<QWidget*> widgets) {
+    auto* row = new QHBoxLayout;
+    for (QWidget* widget : widgets)
+        row->addWidget(widget);
+    row->addStretch();
+    return row;
+}
+
 QTableWidget* table(const QStringList& columns, const QString& accessibleName) {
     auto* result = new QTableWidget(0, static_cast<int>(columns.size()));
     result->setHorizontalHeaderLabels(columns);

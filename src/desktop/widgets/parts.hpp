@@ -1,6 +1,7 @@
 #pragma once
 #include <QComboBox>
 #include <QFrame>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPainter>
@@ -19,6 +20,8 @@ namespace fusain::desktop {
 [[nodiscard]] QLabel* label(const QString& text, const char* role = "", bool wrap = true);
 [[nodiscard]] QPushButton* button(const QString& text, bool primary = false);
 [[nodiscard]] QFrame* thinRule();
+/// Widgets side by side, the rest of the row left free.
+[[nodiscard]] QHBoxLayout* inOneRow(std::initializer_list<QWidget*> widgets);
 /// A read-only table that the keyboard moves through row by row.
 [[nodiscard]] QTableWidget* table(const QStringList& columns, const QString& accessibleName);
 void setRow(QTableWidget* table, int row, const QStringList& cells);

@@ -78,20 +78,12 @@ std::optional<Problem> Session::obstacleToTests(std::string_view method) {
         method, catalogue_.instruments, [this](const std::string& id) { return book_->checks(id); }, now());
 }
 
-LabPrecision Session::precisionOf(std::string_view method) {
-    LabPrecision own;
-    for (const store::Study& study : book_->studies(method == methodChamber ? "chamber" : "load-cell")) {
-        const auto precision = quality::precisionOf(study.people);
-        if (!precision || !precision->enough())
-            continue;
-        if (study.quantity == "fat-percent")
-            own.fatPercent = precision->rootMeanSquareSd;
-        else if (study.quantity == "fat-mass")
-            own.fatMass = precision->rootMeanSquareSd;
-        else if (study.quantity == "fat-free-mass")
-            own.fatFreeMass = precision->rootMeanSquareSd;
-    }
-    return own;
+LabPrecision Session::precisionOf(std::string_view method, const std::string& technician) {
+    Staff colleague{technician, {}, Role::Technician};
+    for (const Staff& staff : book_->staff())
+        if (staff.id == technician)
+            colleague = staff;
+    return precisionInHandsOf(colleague, book_->studies(method == methodChamber ? "chamber" : "load-cell"));
 }
 
 Expected<void> Session::startRun(const Client& client, const std::string& visitId, std::string_view method,
@@ -283,8 +275,9 @@ Expected<report::DensityReport> Session::reportOn(const AnyTest& test, const Wha
     if (earlier.size() > 1)
         report.baseline = earlier.front();
     report.sameDay = sameDayAs(report.computed);
-    report.precision = precisionOf(methodOf(test));
-    report.technician = staffName(record.signature ? record.signature->technician : record.startedBy);
+    const std::string& technician = record.signature ? record.signature->technician : record.startedBy;
+    report.precision = precisionOf(methodOf(test), technician);
+    report.technician = staffName(technician);
     if (record.signature && !record.signature->physiologist.empty())
         report.physiologist = staffName(record.signature->physiologist);
     report.units = report.client.units;

@@ -55,7 +55,7 @@ public:
     /// Why no test by this method may start now.
     [[nodiscard]] std::optional<Problem> obstacleToTests(std::string_view method);
     /// The lab's own precision by this method, from its studies.
-    [[nodiscard]] LabPrecision precisionOf(std::string_view method);
+    [[nodiscard]] LabPrecision precisionOf(std::string_view method, const std::string& technician);
     Expected<void> resumeRun(const std::string& testId);
     /// Ends the running test without a result and frees its appointment.
     Expected<void> endRun(const std::string& reason);

@@ -69,6 +69,23 @@ ControlSeries controlSeries(const CheckDefinition& definition, const std::vector
     return series;
 }
 
+LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>& studies) {
+    LabPrecision own;
+    for (const std::string& group : {std::string(), std::string(roleText(colleague.role)), colleague.id})
+        for (const Study& study : studies) {
+            const auto precision = quality::precisionOf(study.people);
+            if (study.group != group || !precision || !precision->enough())
+                continue;
+            if (study.quantity == "fat-percent")
+                own.fatPercent = precision->rootMeanSquareSd;
+            else if (study.quantity == "fat-mass")
+                own.fatMass = precision->rootMeanSquareSd;
+            else if (study.quantity == "fat-free-mass")
+                own.fatFreeMass = precision->rootMeanSquareSd;
+        }
+    return own;
+}
+
 std::optional<Problem> obstacleToTests(std::string_view method, const std::vector<Instrument>& instruments,
                                        const std::function<std::vector<Check>(const std::string&)>& checksOf,
                                        Instant now) {

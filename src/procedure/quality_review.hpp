@@ -2,6 +2,7 @@
 #include "core/quality/control_chart.hpp"
 #include "core/quality/precision_study.hpp"
 #include "record/instrument.hpp"
+#include "record/people.hpp"
 
 #include <functional>
 
@@ -33,5 +34,10 @@ struct LabPrecision {
     std::optional<double> fatMass;     ///< kg
     std::optional<double> fatFreeMass; ///< kg
 };
+
+/// The lab's precision in the hands of one colleague: of each quantity the latest study that is large enough,
+/// one of the colleague's own before one of their role, that before one of everyone.
+/// @param studies of one instrument, in order of time
+[[nodiscard]] LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>& studies);
 
 } // namespace fusain

@@ -47,6 +47,19 @@ struct Check {
     [[nodiscard]] double error() const { return reading - nominal; }
 };
 
+/// A precision study: repeated measurements of several people.
+struct Study {
+    std::string id;
+    std::string instrument;
+    std::string quantity; ///< "fat-percent", "fat-mass" …
+    std::string unit;
+    Instant at;
+    std::string by;
+    std::vector<std::vector<double>> people; ///< the repeats of each person
+    std::string group =
+        {}; ///< whose hands it speaks for: a role, the id of one colleague, or empty for everyone
+};
+
 /// Where an instrument stands with a check.
 enum class CheckState { Valid, Overdue, Failed, CertificateExpired };
 struct CheckStatus {

@@ -4,6 +4,7 @@
 #include "report/words.hpp"
 
 #include <QCoreApplication>
+#include <algorithm>
 
 namespace fusain::report {
 namespace {
@@ -30,7 +31,28 @@ void definitionLines(PageFlow& flow, const CheckDefinition& check) {
     flow.paragraph(tr("Limits: %1").arg(say(std::string_view(check.source))), 9);
 }
 
+// What of a judged series lies in the period.
+ControlSeries part(const ControlSeries& whole, const Period& period) {
+    ControlSeries series;
+    series.baseline = whole.baseline;
+    for (std::size_t i = 0; i < whole.checks.size(); ++i)
+        if (period.contains(whole.checks[i].at)) {
+            series.checks.push_back(whole.checks[i]);
+            series.points.push_back(whole.points[i]);
+        }
+    std::ranges::copy_if(whole.services, std::back_inserter(series.services),
+                         [&](Instant service) { return period.contains(service); });
+    return series;
+}
+
 } // namespace
+
+std::vector<Check> within(const Period& period, const std::vector<Check>& checks) {
+    std::vector<Check> chosen;
+    std::ranges::copy_if(checks, std::back_inserter(chosen),
+                         [&](const Check& check) { return period.contains(check.at); });
+    return chosen;
+}
 
 ControlChartModel chartOf(const ControlSeries& series, const CheckDefinition& definition) {
     ControlChartModel model;
@@ -55,8 +77,9 @@ ControlChartModel chartOf(const ControlSeries& series, const CheckDefinition& de
 }
 
 PageFlow qualityReport(const std::string& labName, const Instrument& instrument,
-                       const std::vector<Check>& checks,
+                       const std::vector<Check>& history, const Period& period,
                        const std::function<std::string(const std::string&)>& nameOf) {
+    const std::vector<Check> checks = within(period, history);
     PageFlow flow(tr("%1 · quality report").arg(plain(labName)));
     flow.title(tr("Quality report: %1").arg(say(std::string_view(instrument.name))));
     if (!checks.empty())
@@ -67,9 +90,9 @@ PageFlow qualityReport(const std::string& labName, const Instrument& instrument,
     flow.rule();
     for (const CheckDefinition& definition : instrument.checks) {
         definitionLines(flow, definition);
-        const ControlSeries series = controlSeries(definition, checks);
+        const ControlSeries series = part(controlSeries(definition, history), period);
         if (series.checks.empty()) {
-            flow.paragraph(tr("Never made."), 9);
+            flow.paragraph(tr("Not made in this period."), 9);
             continue;
         }
         flow.figure(190, [model = chartOf(series, definition)](QPainter& painter, const QRectF& area) {

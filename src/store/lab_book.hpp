@@ -20,17 +20,6 @@ struct Visit {
     std::string note;
 };
 
-/// A precision study: repeated measurements of several people.
-struct Study {
-    std::string id;
-    std::string instrument;
-    std::string quantity; ///< "fat-percent", "fat-mass" …
-    std::string unit;
-    Instant at;
-    std::string by;
-    std::vector<std::vector<double>> people; ///< the repeats of each person
-};
-
 /// One stored result: computed by a recipe from a raw record, never overwritten.
 struct StoredResult {
     std::string testId;

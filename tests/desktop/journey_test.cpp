@@ -3,6 +3,7 @@
 #include "desktop/bench/questions_panel.hpp"
 #include "desktop/bench/trials_panel.hpp"
 #include "desktop/places/client_form.hpp"
+#include "desktop/places/precision_page.hpp"
 #include "link/simulation/simulated_lab.hpp"
 #include "store/data_files.hpp"
 #include "support/bench_driver.hpp"
@@ -399,6 +400,62 @@ TEST_F(Journey, TheChamberWarnsWhenTheClientWasInTheTankToday) {
     ASSERT_TRUE(session->report(session->startRun(*client, {}, methodChamber)));
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("in the tank today")));
     EXPECT_FALSE(session->run()->record().notes.empty());
+}
+
+TEST_F(Journey, AStudyIsTypedForOneGroupAndShownForThatGroupOnly) {
+    shell->open(PlaceName::Quality);
+    shell->quality().showInstrument(QStringLiteral("chamber"));
+    shell->quality().showPage(QualityPlace::Page::Precision);
+    auto* page = shell->quality().findChild<PrecisionPage*>();
+    ASSERT_TRUE(page);
+    QComboBox* group = nullptr;
+    for (QComboBox* each : page->findChildren<QComboBox*>())
+        if (each->accessibleName() == QLatin1String("Measured by"))
+            group = each;
+    ASSERT_TRUE(group);
+    group->setCurrentIndex(group->findData(QStringLiteral("trainee")));
+    auto* repeats = page->findChild<QLineEdit*>();
+    QTest::keyClicks(repeats, QStringLiteral("eighteen 18.5"));
+    QTest::keyClick(repeats, Qt::Key_Return);
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("is not a number")));
+    repeats->clear();
+    for (int person = 0; person < 14; ++person) {
+        QTest::keyClicks(repeats, QStringLiteral("18,2 18,5 18,3"));
+        QTest::keyClick(repeats, Qt::Key_Return);
+    }
+    const auto keep = [&] {
+        for (QPushButton* each : page->findChildren<QPushButton*>())
+            if (each->text() == QLatin1String("Keep the study"))
+                QTest::mouseClick(each, Qt::LeftButton);
+    };
+    keep();
+    ASSERT_EQ(session->book().studies("chamber").size(), 1u);
+    EXPECT_EQ(session->book().studies("chamber").front().group, "trainee");
+    EXPECT_EQ(page->findChild<QTableWidget*>()->rowCount(), 14);
+    group->setCurrentIndex(0);
+    EXPECT_EQ(page->findChild<QTableWidget*>()->rowCount(), 0);
+    keep(); // nothing is collected: nothing more is kept
+    EXPECT_EQ(session->book().studies("chamber").size(), 1u);
+}
+
+TEST_F(Journey, AClickOnAPointOfTheChartOpensItsCheck) {
+    shell->open(PlaceName::Quality);
+    shell->quality().showInstrument(QStringLiteral("chamber"));
+    shell->quality().showPage(QualityPlace::Page::Chart);
+    QApplication::processEvents();
+    auto* chart = shell->quality().findChild<FigureView*>();
+    ASSERT_TRUE(chart);
+    // One check so far: it lies at the left end of the axis, on the centre line.
+    const auto tables = shell->quality().findChildren<QTableWidget*>();
+    bool opened = false;
+    for (int y = 0; y < chart->height() && !opened; y += 4) {
+        QTest::mouseClick(chart, Qt::LeftButton, {}, QPoint(76, y));
+        opened = shell->quality().findChild<QTabWidget*>()->currentIndex() == 0;
+    }
+    ASSERT_TRUE(opened);
+    EXPECT_TRUE(std::ranges::any_of(tables, [](const QTableWidget* each) {
+        return each->accessibleName() == QLatin1String("Checks") && each->currentRow() >= 0;
+    }));
 }
 
 TEST_F(Journey, APhysiologistRecomputesBesideTheSignedResult) {

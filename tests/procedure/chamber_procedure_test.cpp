@@ -324,5 +324,33 @@ TEST_F(Quality, AnInstrumentFileWithAMissingKeyNamesThePlace) {
     EXPECT_FALSE(instrumentFromJson(json, "instruments.json"));
 }
 
+// Pairs that differ by d have SD d/√2; thirty of them make 30 degrees of freedom.
+Study studyOf(const std::string& group, double difference, int people = 30) {
+    return {"s-" + group,
+            "chamber",
+            "fat-percent",
+            "%",
+            {},
+            "oriel",
+            std::vector<std::vector<double>>(static_cast<std::size_t>(people), {20.0, 20.0 + difference}),
+            group};
+}
+
+TEST(PrecisionInHands, OnesOwnStudyComesBeforeTheRoleAndTheRoleBeforeEveryone) {
+    const Staff bram{"bram", "Bram Iyengar", Role::Technician}, noor{"noor", "Noor Ekdal", Role::Trainee};
+    const Staff lena{"lena", "Lena Ostrow", Role::Technician};
+    const std::vector<Study> studies{studyOf("bram", 0.4), studyOf("technician", 0.6), studyOf("", 1.0)};
+    EXPECT_NEAR(*precisionInHandsOf(bram, studies).fatPercent, 0.4 / std::sqrt(2.0), 1e-12);
+    EXPECT_NEAR(*precisionInHandsOf(lena, studies).fatPercent, 0.6 / std::sqrt(2.0), 1e-12);
+    EXPECT_NEAR(*precisionInHandsOf(noor, studies).fatPercent, 1.0 / std::sqrt(2.0), 1e-12);
+    EXPECT_FALSE(precisionInHandsOf(noor, studies).fatMass);
+}
+
+TEST(PrecisionInHands, TooSmallAStudyCountsForNothing) {
+    const Staff bram{"bram", "Bram Iyengar", Role::Technician};
+    EXPECT_FALSE(precisionInHandsOf(bram, {studyOf("bram", 0.4, 26)}).fatPercent); // 26 degrees of freedom
+    EXPECT_TRUE(precisionInHandsOf(bram, {studyOf("bram", 0.4, 27)}).fatPercent);
+}
+
 } // namespace
 } // namespace fusain

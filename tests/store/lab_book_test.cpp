@@ -210,11 +210,13 @@ TEST_F(Book, KeepsChecksWithEveryReadingAndStudies) {
     MUST(book->save(
         Check{"c1", "chamber", "cylinder-volume", clock(), 50.0, 50.01, true, "bram", "", {50.0, 50.02}},
         "bram"));
-    MUST(book->save(Study{"s1", "chamber", "fat-percent", "%", clock(), "oriel", {{18.2, 18.4}, {25.0, 25.3}}},
-                    "oriel"));
+    MUST(book->save(
+        Study{"s1", "chamber", "fat-percent", "%", clock(), "oriel", {{18.2, 18.4}, {25.0, 25.3}}, "trainee"},
+        "oriel"));
     EXPECT_EQ(book->checks("chamber").front().readings, (std::vector{50.0, 50.02}));
     EXPECT_TRUE(book->checks("load-cell").empty());
     EXPECT_EQ(book->studies("chamber").front().people[1][1], 25.3);
+    EXPECT_EQ(book->studies("chamber").front().group, "trainee");
     EXPECT_TRUE(book->verify().sound());
 }
 

@@ -160,7 +160,7 @@ Expected<void> chamberChecks(store::LabBook& book, Random& random, Instant& cloc
 
 Expected<void> chamberPrecision(store::LabBook& book, Random& random, Instant& clock) {
     clock = *instantFromIso("2026-02-20T15:00:00.000Z");
-    store::Study study{"study-chamber-fat", "chamber", "fat-percent", "%", clock, "oriel", {}};
+    Study study{"study-chamber-fat", "chamber", "fat-percent", "%", clock, "oriel", {}, {}};
     for (int person = 0; person < 30; ++person) {
         const double level = std::uniform_real_distribution(9.0, 38.0)(random);
         // Volume scatter of a repeat, in %fat: 0.035 L of 70 L, 7 %fat a litre, and the gas measured anew.

@@ -6,6 +6,7 @@
 #include "report/words.hpp"
 
 #include <QVBoxLayout>
+#include <algorithm>
 #include <array>
 
 namespace fusain::desktop {
@@ -27,31 +28,34 @@ constexpr std::array quantities{Quantity{"fat-percent", QT_TR_NOOP("fat, %"), "%
 } // namespace
 
 PrecisionPage::PrecisionPage(Session& session)
-    : session_(session), quantity_(new QComboBox), person_(new QLineEdit), precision_(label({}, "heading")),
+    : session_(session), quantity_(new QComboBox), group_(new QComboBox), person_(new QLineEdit),
+      precision_(label({}, "heading")),
       people_(table({tr("person"), tr("repeats")}, tr("People of the study"))) {
     auto* layout = new QVBoxLayout(this);
     for (const Quantity& quantity : quantities)
         quantity_->addItem(tr(quantity.title), QLatin1String(quantity.id));
     quantity_->setAccessibleName(tr("Quantity of the study"));
+    group_->setAccessibleName(tr("Measured by"));
     person_->setPlaceholderText(tr("repeats of one person: 18.2 18.5 18.3"));
     person_->setAccessibleName(tr("Repeats of one person"));
-    person_->setMinimumWidth(280);
+    person_->setMinimumWidth(240);
     auto* add = button(tr("Add person"), true);
     auto* keep = button(tr("Keep the study"));
     auto* import = button(tr("Import CSV…"));
     layout->addWidget(
         label(tr("Measure 15 people three times or 30 twice, stepping off and on again between the repeats."),
               "soft"));
-    layout->addLayout(inOneRow({quantity_, person_, add, keep, import}));
+    layout->addLayout(inOneRow({quantity_, group_, person_, add, keep, import}));
     layout->addWidget(precision_);
     layout->addWidget(people_, 1);
     connect(add, &QPushButton::clicked, this, &PrecisionPage::addPerson);
     connect(person_, &QLineEdit::returnPressed, this, &PrecisionPage::addPerson);
     connect(import, &QPushButton::clicked, this, &PrecisionPage::importStudy);
-    connect(quantity_, &QComboBox::currentIndexChanged, this, [this] {
-        collected_.clear();
-        showStudy();
-    });
+    for (const QComboBox* choice : {quantity_, group_})
+        connect(choice, &QComboBox::currentIndexChanged, this, [this] {
+            collected_.clear();
+            showStudy();
+        });
     connect(keep, &QPushButton::clicked, this, &PrecisionPage::keepStudy);
 }
 
@@ -59,15 +63,37 @@ void PrecisionPage::showInstrument(const Instrument& instrument) {
     if (instrument_ != instrument.id)
         collected_.clear();
     instrument_ = instrument.id;
+    offerGroups();
     showStudy();
+}
+
+// Everyone, a role, or one colleague: another pair of hands may be less precise.
+void PrecisionPage::offerGroups() {
+    const QSignalBlocker blocker(group_);
+    const QVariant chosen = group_->currentData();
+    group_->clear();
+    group_->addItem(tr("measured by anyone"), QString());
+    for (const Role role : {Role::Technician, Role::Trainee, Role::Physiologist})
+        group_->addItem(
+            tr("by a %1").arg(report::say(roleText(role))),
+            QString::fromUtf8(roleText(role).data(), static_cast<qsizetype>(roleText(role).size())));
+    for (const Staff& staff : session_.book().staff())
+        group_->addItem(tr("by %1").arg(text(staff.name)), text(staff.id));
+    group_->setCurrentIndex(std::max(0, group_->findData(chosen)));
 }
 
 void PrecisionPage::keepStudy() {
     if (collected_.empty())
         return;
     const auto& quantity = quantities[static_cast<std::size_t>(quantity_->currentIndex())];
-    const store::Study study{session_.freshId("study"), instrument_, quantity.id, quantity.unit, session_.now(),
-                             session_.atTheBench().id,  collected_};
+    const Study study{session_.freshId("study"),
+                      instrument_,
+                      quantity.id,
+                      quantity.unit,
+                      session_.now(),
+                      session_.atTheBench().id,
+                      collected_,
+                      group_->currentData().toString().toStdString()};
     if (session_.report(session_.book().save(study, session_.atTheBench().id)))
         collected_.clear();
     showStudy();
@@ -78,8 +104,8 @@ void PrecisionPage::showStudy() {
     auto shown = collected_;
     QString when = tr("being collected");
     if (shown.empty())
-        for (const store::Study& study : session_.book().studies(instrument_))
-            if (study.quantity == quantity) {
+        for (const Study& study : session_.book().studies(instrument_))
+            if (study.quantity == quantity && study.group == group_->currentData().toString().toStdString()) {
                 shown = study.people;
                 when = report::day(study.at);
             }

@@ -12,6 +12,7 @@ public:
     void showInstrument(const Instrument& instrument);
 
 private:
+    void offerGroups();
     void showStudy();
     void addPerson();
     void importStudy();
@@ -20,6 +21,7 @@ private:
     Session& session_;
     std::string instrument_;
     QComboBox* quantity_;
+    QComboBox* group_; ///< whose hands the study speaks for
     QLineEdit* person_;
     QLabel* precision_;
     QTableWidget* people_;

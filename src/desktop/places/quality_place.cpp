@@ -6,7 +6,6 @@
 #include "exchange/quality_csv.hpp"
 #include "procedure/quality_review.hpp"
 #include "report/figures/control_chart_figure.hpp"
-#include "report/quality_report.hpp"
 #include "report/words.hpp"
 
 #include <QFileDialog>
@@ -50,8 +49,8 @@ QualityPlace::QualityPlace(Session& session)
       taken_(label({})), checks_(table({tr("when"), tr("check"), tr("reference"), tr("reading"), tr("off by"),
                                         tr("verdict"), tr("by")},
                                        tr("Checks"))),
-      affected_(label({}, "warning")), chart_(new FigureView(tr("Control chart"), 260)),
-      chartWords_(label({}, "heading")),
+      affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
+      chart_(new FigureView(tr("Control chart"), 260)), chartWords_(label({}, "heading")),
       flags_(table({tr("when"), tr("value"), tr("rules")}, tr("Points that break a rule"))),
       precision_(new PrecisionPage(session)), recorder_(new PressureRecorder(session, this)) {
     connect(recorder_, &PressureRecorder::finished, this, &QualityPlace::chamberRecorded);
@@ -105,7 +104,13 @@ QWidget* QualityPlace::buildChecksPage() {
     layout->addWidget(taken_);
     layout->addWidget(checks_, 1);
     layout->addWidget(affected_);
-    layout->addLayout(inOneRow({service, report}));
+    for (const auto& [edit, name] :
+         {std::pair(from_, tr("from 2026-01-31")), std::pair(until_, tr("to 2026-12-31"))}) {
+        edit->setPlaceholderText(name);
+        edit->setAccessibleName(tr("Quality report, %1; empty for everything").arg(name));
+        edit->setMaximumWidth(150);
+    }
+    layout->addLayout(inOneRow({service, report, from_, until_}));
     connect(check_, &QComboBox::currentIndexChanged, this, [this] {
         readings_.clear();
         showChecks();
@@ -124,19 +129,26 @@ QWidget* QualityPlace::buildChartPage() {
     auto* layout = new QVBoxLayout(page);
     layout->addWidget(chartWords_);
     layout->addWidget(chart_, 2);
-    layout->addWidget(label(tr("Points that break a rule; activate one to open its check"), "soft"));
+    layout->addWidget(
+        label(tr("Points that break a rule. Click a point, or activate a line, to open its check."), "soft"));
     layout->addWidget(flags_, 1);
     flags_->setColumnWidth(0, 160);
     flags_->setColumnWidth(1, 110);
-    connect(flags_, &QTableWidget::cellActivated, this, [this](int row) {
-        const QString when = flags_->item(row, 0)->text();
-        showPage(Page::Checks);
-        for (int i = 0; i < checks_->rowCount(); ++i)
-            if (checks_->item(i, 0)->text() == when)
-                checks_->setCurrentCell(i, 0);
-        checks_->setFocus();
+    connect(flags_, &QTableWidget::cellActivated, this,
+            [this](int row) { openCheck(flags_->item(row, 0)->data(Qt::UserRole).toString()); });
+    connect(chart_, &FigureView::clicked, this, [this](const QPointF& place) {
+        if (const auto point = report::controlPointAt(place, QRectF(chart_->rect()), model_))
+            openCheck(charted_[*point]);
     });
     return page;
+}
+
+void QualityPlace::openCheck(const QString& id) {
+    showPage(Page::Checks);
+    for (int row = 0; row < checks_->rowCount(); ++row)
+        if (checks_->item(row, 0)->data(Qt::UserRole).toString() == id)
+            checks_->setCurrentCell(row, 0);
+    checks_->setFocus();
 }
 
 QString QualityPlace::where() const {
@@ -243,6 +255,7 @@ void QualityPlace::showChecks() {
                 : check.passed ? tr("✓ passed")
                                : tr("▲ failed"),
                 text(session_.staffName(check.by))});
+        checks_->item(row, 0)->setData(Qt::UserRole, text(check.id));
     }
     checks_->setColumnWidth(0, 166);
     checks_->setColumnWidth(1, 176);
@@ -266,7 +279,10 @@ void QualityPlace::showChart() {
     if (!instrument || !definition)
         return;
     const ControlSeries series = controlSeries(*definition, session_.book().checks(instrument->id));
-    report::ControlChartModel model = report::chartOf(series, *definition);
+    model_ = report::chartOf(series, *definition);
+    charted_.clear();
+    for (const Check& check : series.checks)
+        charted_.push_back(text(check.id));
     chartWords_->setText(
         series.checks.empty() ? tr("No checks yet. The first ten make the baseline.")
         : !series.baseline
@@ -277,7 +293,7 @@ void QualityPlace::showChart() {
                        text(definition->unit))
                   .arg(series.rejected())
                   .arg(series.points.size()));
-    chart_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+    chart_->setPaint([model = model_, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintControlChart(painter, area, model, palette);
     });
     flags_->setRowCount(0);
@@ -290,6 +306,7 @@ void QualityPlace::showChart() {
         setRow(flags_, flags_->rowCount(),
                {report::day(series.checks[i].at) + QStringLiteral("  ") + report::clock(series.checks[i].at),
                 text(fixed(series.checks[i].reading, definition->decimals)), rules.join(QStringLiteral("; "))});
+        flags_->item(flags_->rowCount() - 1, 0)->setData(Qt::UserRole, charted_[i]);
     }
 }
 
@@ -414,8 +431,29 @@ void QualityPlace::keepService() {
                                          session_.atTheBench().id));
 }
 
+// The period that is typed beside the button: whole days of the lab, the last one included.
+std::optional<report::Period> QualityPlace::period() {
+    report::Period period;
+    for (auto [edit, end, days] : {std::tuple(from_, &period.from, 0), std::tuple(until_, &period.until, 1)}) {
+        const std::string typed = edit->text().trimmed().toStdString();
+        if (typed.empty())
+            continue;
+        const auto noon = instantFromIso(typed + "T12:00:00.000Z"); // in every zone within that day
+        if (!noon) {
+            session_.report(failure({FUSAIN_TEXT("\"{1}\" is not a date."), {typed}}, {},
+                                    {FUSAIN_TEXT("Type it as 2026-01-31."), {}}));
+            return std::nullopt;
+        }
+        *end = report::startOfLocalDay(*noon, days);
+    }
+    return period;
+}
+
 void QualityPlace::saveReport() {
     const Instrument* instrument = selected();
+    const auto period = this->period();
+    if (!period)
+        return;
     const QString path =
         instrument ? QFileDialog::getSaveFileName(this, tr("Quality report"),
                                                   text(instrument->id) + QStringLiteral("-quality.pdf"),
@@ -425,11 +463,11 @@ void QualityPlace::saveReport() {
         return;
     const auto checks = session_.book().checks(instrument->id);
     if (path.endsWith(QLatin1String(".csv"))) {
-        saveText(session_, path, exchange::checksToCsv(checks));
+        saveText(session_, path, exchange::checksToCsv(report::within(*period, checks)));
         return;
     }
     session_.report(report::writePdf(
-        report::qualityReport(session_.labName(), *instrument, checks,
+        report::qualityReport(session_.labName(), *instrument, checks, *period,
                               [this](const std::string& id) { return session_.staffName(id); }),
         path, tr("Quality report")));
 }

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/places/place.hpp"
 #include "desktop/widgets/pressure_recorder.hpp"
+#include "report/quality_report.hpp"
 
 #include <QListWidget>
 #include <QTabWidget>
@@ -29,6 +30,7 @@ private:
     [[nodiscard]] const CheckDefinition* selectedCheck() const;
     void showChecks();
     void showChart();
+    void openCheck(const QString& id);
     void takeReading();
     void takeLive();
     void takeFromChamber();
@@ -36,6 +38,7 @@ private:
     void takeFrame(const link::Frame& frame);
     void keepReading(double reading);
     void keepService();
+    [[nodiscard]] std::optional<report::Period> period();
     void saveReport();
 
     QListWidget* instruments_;
@@ -49,7 +52,10 @@ private:
     QLabel* taken_;
     QTableWidget* checks_;
     QLabel* affected_;
+    QLineEdit *from_, *until_; ///< the period of the quality report
     FigureView* chart_;
+    report::ControlChartModel model_; ///< what the chart shows
+    std::vector<QString> charted_;    ///< ids of the checks on it
     QLabel* chartWords_;
     QTableWidget* flags_;
     PrecisionPage* precision_;

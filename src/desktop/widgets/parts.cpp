@@ -86,6 +86,10 @@ void FigureView::paintEvent(QPaintEvent*) {
         paint_(painter, QRectF(rect()));
 }
 
+void FigureView::mousePressEvent(QMouseEvent* event) {
+    Q_EMIT clicked(event->position());
+}
+
 ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent)
     : QWidget(parent), edit_(new QLineEdit), caption_(label(name, "", false)),
       unit_(label(unit, "soft", false)) {

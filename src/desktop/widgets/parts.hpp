@@ -28,13 +28,18 @@ void setRow(QTableWidget* table, int row, const QStringList& cells);
 
 /// Paints a figure and gives it an accessible name.
 class FigureView : public QWidget {
+    Q_OBJECT
 public:
     using Paint = std::function<void(QPainter&, const QRectF&)>;
     FigureView(const QString& accessibleName, int height, QWidget* parent = nullptr);
     void setPaint(Paint paint);
 
+Q_SIGNALS:
+    void clicked(const QPointF& place);
+
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
 
 private:
     Paint paint_;

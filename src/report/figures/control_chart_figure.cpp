@@ -9,6 +9,27 @@
 namespace fusain::report {
 namespace {
 
+// Where days and values lie in the picture.
+struct Axes {
+    Axes(const QRectF& area, const ControlChartModel& model) : plot(area.adjusted(76, 10, -64, -22)) {
+        sd = model.baseline.standardDeviation > 0.0 ? model.baseline.standardDeviation : 1.0;
+        const auto [least, most] = std::ranges::minmax(model.values);
+        low = std::min(least, model.baseline.mean - 3.4 * sd);
+        high = std::max(most, model.baseline.mean + 3.4 * sd);
+        margin = 0.05 * (high - low);
+        firstDay = model.days.front();
+        lastDay = std::max(model.days.back(), firstDay + 1.0);
+    }
+    [[nodiscard]] double x(double day) const {
+        return plot.left() + (day - firstDay) / (lastDay - firstDay) * plot.width();
+    }
+    [[nodiscard]] double y(double value) const {
+        return plot.bottom() - (value - low + margin) / (high - low + 2.0 * margin) * plot.height();
+    }
+    QRectF plot;
+    double sd = 1.0, low = 0.0, high = 1.0, margin = 0.0, firstDay = 0.0, lastDay = 1.0;
+};
+
 void paintMark(QPainter& painter, const QPointF& at, const quality::ChartPoint& point, const Palette& palette) {
     painter.setPen(QPen(point.rejected() || !point.rules.empty() ? palette.aril : palette.ink, 1.4));
     painter.setBrush(point.rejected() ? palette.aril : point.rules.empty() ? palette.ink : palette.sheet);
@@ -29,19 +50,11 @@ void paintControlChart(QPainter& painter, const QRectF& area, const ControlChart
         return;
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF plot = area.adjusted(76, 10, -64, -22);
-    const double sd = model.baseline.standardDeviation > 0.0 ? model.baseline.standardDeviation : 1.0;
-    const auto [least, most] = std::ranges::minmax(model.values);
-    const double low = std::min(least, model.baseline.mean - 3.4 * sd),
-                 high = std::max(most, model.baseline.mean + 3.4 * sd);
-    const double margin = 0.05 * (high - low);
-    const double firstDay = model.days.front(), lastDay = std::max(model.days.back(), firstDay + 1.0);
-    const auto x = [&](double day) {
-        return plot.left() + (day - firstDay) / (lastDay - firstDay) * plot.width();
-    };
-    const auto y = [&](double value) {
-        return plot.bottom() - (value - low + margin) / (high - low + 2.0 * margin) * plot.height();
-    };
+    const Axes axes(area, model);
+    const QRectF& plot = axes.plot;
+    const double sd = axes.sd;
+    const auto x = [&](double day) { return axes.x(day); };
+    const auto y = [&](double value) { return axes.y(value); };
     const bool roomy = y(model.baseline.mean) - y(model.baseline.mean + sd) > 14.0;
     painter.setFont(numberFont(11));
     for (const int multiple : {-3, -2, 0, 2, 3}) {
@@ -80,6 +93,23 @@ void paintControlChart(QPainter& painter, const QRectF& area, const ControlChart
     painter.drawText(QRectF(plot.left() - 20, plot.bottom() + 4, 140, 16), Qt::AlignLeft, model.firstDay);
     painter.drawText(QRectF(plot.right() - 140, plot.bottom() + 4, 140, 16), Qt::AlignRight, model.lastDay);
     painter.restore();
+}
+
+std::optional<std::size_t> controlPointAt(const QPointF& place, const QRectF& area,
+                                          const ControlChartModel& model) {
+    if (model.values.empty())
+        return std::nullopt;
+    const Axes axes(area, model);
+    std::optional<std::size_t> nearest;
+    double least = 12.0;
+    for (std::size_t i = 0; i < model.values.size(); ++i) {
+        const QPointF away = place - QPointF(axes.x(model.days[i]), axes.y(model.values[i]));
+        if (const double distance = std::hypot(away.x(), away.y()); distance <= least) {
+            least = distance;
+            nearest = i;
+        }
+    }
+    return nearest;
 }
 
 } // namespace fusain::report

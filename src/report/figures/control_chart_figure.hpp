@@ -3,6 +3,7 @@
 #include "report/style.hpp"
 
 #include <QPainter>
+#include <optional>
 
 namespace fusain::report {
 
@@ -22,5 +23,10 @@ struct ControlChartModel {
 /// rule rejects; the weighted average as a thin berry line; a service as a vertical rule.
 void paintControlChart(QPainter& painter, const QRectF& area, const ControlChartModel& model,
                        const Palette& palette);
+
+/// The value whose mark lies within 12 pixels of a place in the picture; the nearest when there are several.
+/// @param area the same that was painted
+[[nodiscard]] std::optional<std::size_t> controlPointAt(const QPointF& place, const QRectF& area,
+                                                        const ControlChartModel& model);
 
 } // namespace fusain::report

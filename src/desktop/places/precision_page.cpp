@@ -38,14 +38,16 @@ PrecisionPage::PrecisionPage(Session& session)
     group_->setAccessibleName(tr("Measured by"));
     person_->setPlaceholderText(tr("repeats of one person: 18.2 18.5 18.3"));
     person_->setAccessibleName(tr("Repeats of one person"));
-    person_->setMinimumWidth(240);
+    person_->setMinimumWidth(320);
     auto* add = button(tr("Add person"), true);
     auto* keep = button(tr("Keep the study"));
     auto* import = button(tr("Import CSV…"));
     layout->addWidget(
         label(tr("Measure 15 people three times or 30 twice, stepping off and on again between the repeats."),
               "soft"));
-    layout->addLayout(inOneRow({quantity_, group_, person_, add, keep, import}));
+    group_->setMinimumWidth(220);
+    layout->addLayout(inOneRow({quantity_, group_, import}));
+    layout->addLayout(inOneRow({person_, add, keep}));
     layout->addWidget(precision_);
     layout->addWidget(people_, 1);
     connect(add, &QPushButton::clicked, this, &PrecisionPage::addPerson);

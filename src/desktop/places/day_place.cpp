@@ -119,13 +119,14 @@ void DayPlace::refresh() {
         due << tr("▶ %1: the test of %2 is not signed.")
                    .arg(client ? session_.nameOf(*client) : QString(), report::day(common(test).startedAt));
     }
-    for (const Instrument& instrument : session_.catalogue().instruments)
+    for (const Instrument& instrument : session_.catalogue().instruments) {
+        const auto checks = session_.book().checks(instrument.id);
         for (const CheckDefinition& check : instrument.checks)
-            if (const CheckStatus status = statusOf(check, session_.book().checks(instrument.id), now);
-                !status.good())
+            if (const CheckStatus status = statusOf(check, checks, now); !status.good())
                 due << tr("▲ %1: \"%2\" %3.")
                            .arg(report::say(std::string_view(instrument.name)),
                                 report::say(std::string_view(check.title)), stateWords(status.state));
+    }
     due_->setText(due.isEmpty() ? tr("Nothing. A quiet morning.") : due.join(QLatin1Char('\n')));
 }
 

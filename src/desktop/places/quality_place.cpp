@@ -13,6 +13,7 @@
 #include <QInputDialog>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <functional>
 
 namespace fusain::desktop {
 namespace {
@@ -22,6 +23,14 @@ QString text(const std::string& value) {
 }
 QString words(const std::string& marked) {
     return report::say(std::string_view(marked));
+}
+
+// Reads the colleagues once for the whole of a table.
+std::function<std::string(const std::string&)> namesOf(std::vector<Staff> colleagues) {
+    return [colleagues = std::move(colleagues)](const std::string& id) {
+        const auto found = std::ranges::find(colleagues, id, &Staff::id);
+        return found == colleagues.end() ? id : found->name;
+    };
 }
 
 QString stateWords(const CheckStatus& status) {
@@ -182,9 +191,10 @@ const CheckDefinition* QualityPlace::selectedCheck() const {
 void QualityPlace::refresh() {
     for (int row = 0; row < instruments_->count(); ++row) {
         const auto& instrument = session_.catalogue().instruments[static_cast<std::size_t>(row)];
+        const auto checks = session_.book().checks(instrument.id);
         QString state;
         for (const CheckDefinition& check : instrument.checks) {
-            const auto status = statusOf(check, session_.book().checks(instrument.id), session_.now());
+            const auto status = statusOf(check, checks, session_.now());
             if (state.isEmpty() || !status.good())
                 state = stateWords(status);
         }
@@ -237,6 +247,7 @@ void QualityPlace::showChecks() {
                                             .arg(definition->rule.readings)
                                             .arg(taken.join(QStringLiteral("; "))));
     std::ranges::reverse(checks);
+    const auto nameOf = namesOf(session_.book().staff());
     checks_->setRowCount(static_cast<int>(checks.size()));
     for (int row = 0; row < checks_->rowCount(); ++row) {
         const Check& check = checks[static_cast<std::size_t>(row)];
@@ -254,7 +265,7 @@ void QualityPlace::showChecks() {
                 service        ? text(check.note)
                 : check.passed ? tr("✓ passed")
                                : tr("▲ failed"),
-                text(session_.staffName(check.by))});
+                text(nameOf(check.by))});
         checks_->item(row, 0)->setData(Qt::UserRole, text(check.id));
     }
     checks_->setColumnWidth(0, 166);
@@ -466,10 +477,9 @@ void QualityPlace::saveReport() {
         saveText(session_, path, exchange::checksToCsv(report::within(*period, checks)));
         return;
     }
-    session_.report(report::writePdf(
-        report::qualityReport(session_.labName(), *instrument, checks, *period,
-                              [this](const std::string& id) { return session_.staffName(id); }),
-        path, tr("Quality report")));
+    session_.report(report::writePdf(report::qualityReport(session_.labName(), *instrument, checks, *period,
+                                                           namesOf(session_.book().staff())),
+                                     path, tr("Quality report")));
 }
 
 } // namespace fusain::desktop

@@ -250,11 +250,11 @@ std::vector<OtherMethod> Session::sameDayAs(const ComputedTest& own) {
     return others;
 }
 
-std::string Session::staffName(const std::string& id) {
-    for (const Staff& staff : book_->staff())
-        if (staff.id == id)
-            return staff.name;
-    return id;
+std::function<std::string(const std::string&)> Session::staffNames() {
+    return [colleagues = book_->staff()](const std::string& id) {
+        const auto found = std::ranges::find(colleagues, id, &Staff::id);
+        return found == colleagues.end() ? id : found->name;
+    };
 }
 
 Expected<report::DensityReport> Session::reportOn(const AnyTest& test, const WhatIf& whatIf,
@@ -277,9 +277,10 @@ Expected<report::DensityReport> Session::reportOn(const AnyTest& test, const Wha
     report.sameDay = sameDayAs(report.computed);
     const std::string& technician = record.signature ? record.signature->technician : record.startedBy;
     report.precision = precisionOf(methodOf(test), technician);
-    report.technician = staffName(technician);
+    const auto nameOf = staffNames();
+    report.technician = nameOf(technician);
     if (record.signature && !record.signature->physiologist.empty())
-        report.physiologist = staffName(record.signature->physiologist);
+        report.physiologist = nameOf(record.signature->physiologist);
     report.units = report.client.units;
     report.withoutNumbers = report::betterWithoutNumbers(record, report.result().mass);
     return report;
@@ -300,7 +301,7 @@ Expected<void> Session::signRun(const Staff& technician, const std::optional<Sta
 }
 
 Expected<void> Session::keepCheck(const std::string& instrument, const std::string& check, double nominal,
-                                  const std::vector<double>& readings) {
+                                  const std::vector<double>& readings, const std::string& note) {
     const Instrument* known = catalogue_.instrument(instrument);
     const CheckDefinition* definition = known ? known->check(check) : nullptr;
     if (!definition)
@@ -308,16 +309,8 @@ Expected<void> Session::keepCheck(const std::string& instrument, const std::stri
     quality::CheckRule rule = definition->rule;
     rule.nominal = nominal;
     const auto verdict = quality::judgeCheck(readings, rule, definition->unit, definition->decimals);
-    return book_->save(Check{freshId("check"),
-                             instrument,
-                             check,
-                             now(),
-                             nominal,
-                             verdict.mean,
-                             verdict.passed,
-                             atTheBench_.id,
-                             {},
-                             readings},
+    return book_->save(Check{freshId("check"), instrument, check, now(), nominal, verdict.mean, verdict.passed,
+                             atTheBench_.id, note, readings},
                        atTheBench_.id);
 }
 

@@ -11,6 +11,7 @@
 #include "store/lab_book.hpp"
 
 #include <QObject>
+#include <functional>
 
 namespace fusain::desktop {
 
@@ -75,12 +76,14 @@ public:
     /// @param instead computes by another policy than the test's own; nothing is stored
     [[nodiscard]] Expected<report::DensityReport> reportOn(const AnyTest& test, const WhatIf& whatIf = {},
                                                            const AnyPolicy* instead = nullptr);
-    [[nodiscard]] std::string staffName(const std::string& id);
+    /// Names of the colleagues by id, read once for the whole of a table.
+    [[nodiscard]] std::function<std::string(const std::string&)> staffNames();
+    [[nodiscard]] std::string staffName(const std::string& id) { return staffNames()(id); }
     /// Signs the running test and stores its result beside the raw record.
     Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist);
     /// Keeps a check of an instrument with its verdict. @param readings in the unit of the reference
     Expected<void> keepCheck(const std::string& instrument, const std::string& check, double nominal,
-                             const std::vector<double>& readings);
+                             const std::vector<double>& readings, const std::string& note = {});
     /// Standard uncertainty of the calibration cylinder's certificate.
     [[nodiscard]] Litres cylinderError() const;
     /// Computes a test by another policy and stores the result beside the earlier ones.

@@ -16,6 +16,7 @@ void judgeStretch(ControlSeries& series, std::size_t from) {
     if (series.baseline && series.baseline->standardDeviation > 0.0) {
         const auto points = quality::judgeChart(values, *series.baseline);
         series.points.insert(series.points.end(), points.begin(), points.end());
+        series.stretches.push_back({series.checks[from].at, series.checks.back().at, *series.baseline});
         return;
     }
     for (const double value : values) {

@@ -11,9 +11,15 @@ namespace fusain {
 /// A check's history on its control chart. A service restarts the baseline; before ten values there is none,
 /// and nothing is judged.
 struct ControlSeries {
+    /// The values between two services, judged by the baseline of their own first values.
+    struct Stretch {
+        Instant from, until;
+        quality::Baseline baseline;
+    };
     std::vector<Check> checks; ///< of one kind, in order of time
     std::vector<quality::ChartPoint> points;
     std::vector<Instant> services;
+    std::vector<Stretch> stretches;            ///< those that have a baseline
     std::optional<quality::Baseline> baseline; ///< of the present stretch
     [[nodiscard]] std::size_t rejected() const;
 };

@@ -164,6 +164,13 @@ std::vector<WorkedLine> workedSheet(const ChamberTest& test, const ChamberPolicy
                      {gas.measured ? FUSAIN_TEXT("measured: {1}") : FUSAIN_TEXT("predicted: {1}"), {gas.how}},
                      gas.measured ? "" : std::string(findEquation(gas.equation)->formula),
                      citation(gas.equation)});
+    const double counted = 0.40 * result.thoracicGas.volume.value();
+    sheet.push_back(
+        {"VTG", FUSAIN_TEXT("part of the thoracic gas that the chamber does not see"), fixed(counted, 3), "L",
+         fixed(0.40 * result.thoracicGas.standardError.value(), 3), computed,
+         fmt::format("0.40·TGV = 0.40·{}; positive: isothermal air reads 40 % short, so it is added",
+                     fixed(result.thoracicGas.volume.value(), 3)),
+         citation("chamber.body-volume")});
     sheet.push_back(measuredLine(
         "Vb", FUSAIN_TEXT("body volume"), result.body.volume, 3,
         fmt::format("Vraw − SAA + 0.40·TGV = {} − ({}) + 0.40·{}", fixed(result.rawVolume.estimate(), 3),

@@ -12,9 +12,6 @@ namespace {
 QString tr(const char* text) {
     return QCoreApplication::translate("report", text);
 }
-QString number(double value, int decimals) {
-    return QString::fromStdString(fixed(value, decimals));
-}
 QString shown(const Shown& value) {
     return QString::fromStdString(value.text());
 }

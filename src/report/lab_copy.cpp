@@ -15,9 +15,6 @@ namespace {
 QString tr(const char* text) {
     return QCoreApplication::translate("report", text);
 }
-QString number(double value, int decimals) {
-    return QString::fromStdString(fixed(value, decimals));
-}
 QString plain(const std::string& text) {
     return QString::fromStdString(text);
 }

@@ -35,6 +35,7 @@ void definitionLines(PageFlow& flow, const CheckDefinition& check) {
 ControlSeries part(const ControlSeries& whole, const Period& period) {
     ControlSeries series;
     series.baseline = whole.baseline;
+    series.stretches = whole.stretches;
     for (std::size_t i = 0; i < whole.checks.size(); ++i)
         if (period.contains(whole.checks[i].at)) {
             series.checks.push_back(whole.checks[i]);
@@ -63,10 +64,18 @@ ControlChartModel chartOf(const ControlSeries& series, const CheckDefinition& de
         model.values.push_back(check.reading);
     }
     model.points = series.points;
+    for (const ControlSeries::Stretch& stretch : series.stretches) // as far as they lie in the shown period
+        if (const double from = std::max(daysOf(stretch.from), model.days.empty() ? 0.0 : model.days.front()),
+            until = std::min(daysOf(stretch.until), model.days.empty() ? 0.0 : model.days.back());
+            from <= until)
+            model.limits.push_back({from, until, stretch.baseline});
     // Before there is a baseline the picture is drawn about the certified value and its limit.
-    model.baseline = series.baseline.value_or(quality::Baseline{
-        definition.rule.nominal,
-        definition.rule.meanLimit.value_or(definition.rule.eachLimit.value_or(1.0)) / 3.0, 0});
+    if (model.limits.empty() && !model.days.empty())
+        model.limits.push_back(
+            {model.days.front(),
+             model.days.back(),
+             {definition.rule.nominal,
+              definition.rule.meanLimit.value_or(definition.rule.eachLimit.value_or(1.0)) / 3.0, 0}});
     for (const Instant service : series.services)
         model.services.push_back(daysOf(service));
     if (!series.checks.empty()) {

@@ -1,5 +1,7 @@
 #include "report/words.hpp"
 
+#include "core/units/format.hpp"
+
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QLocale>
@@ -28,6 +30,10 @@ QString say(const Problem& problem) {
     if (!problem.remedy.empty())
         parts << say(problem.remedy);
     return parts.join(QLatin1Char(' '));
+}
+
+QString number(double value, int decimals) {
+    return QString::fromStdString(fixed(value, decimals));
 }
 
 QString clock(Instant instant) {

@@ -14,6 +14,9 @@ namespace fusain::report {
 /// What happened, where, what was kept, what to do.
 [[nodiscard]] QString say(const Problem& problem);
 
+/// A number with so many decimals, as it stands on a page or a screen.
+[[nodiscard]] QString number(double value, int decimals);
+
 // Times are kept in UTC and said in the lab's own zone, which is the computer's.
 /// "07:40"
 [[nodiscard]] QString clock(Instant instant);

@@ -372,8 +372,11 @@ Expected<void> LabBook::save(const Check& check, const std::string& by) {
 }
 
 Expected<void> LabBook::save(const Study& study, const std::string& by) {
-    const Json document{
-        {"quantity", study.quantity}, {"unit", study.unit}, {"by", study.by}, {"group", study.group}, {"people", study.people}};
+    const Json document{{"quantity", study.quantity},
+                        {"unit", study.unit},
+                        {"by", study.by},
+                        {"group", study.group},
+                        {"people", study.people}};
     return change("study.saved", study.id, by, document,
                   QStringLiteral("INSERT INTO studies (id, instrument, at, document) VALUES (?, ?, ?, ?)"),
                   {text(study.id), text(study.instrument), text(study.at), text(document)});

@@ -87,7 +87,7 @@ public:
     Expected<void> save(const StoredResult& result, const std::string& by);
     [[nodiscard]] std::vector<StoredResult> resultsOf(const std::string& testId);
     Expected<void> save(const Check& check, const std::string& by);
-    [[nodiscard]] std::vector<Check> checks(const std::string& instrument = {});
+    [[nodiscard]] std::vector<Check> checks(const std::string& instrument);
     Expected<void> save(const Study& study, const std::string& by);
     [[nodiscard]] std::vector<Study> studies(const std::string& instrument = {});
     /// Tests of a method that were started after `since`, oldest first.

@@ -1,4 +1,5 @@
 #include "core/lung/static_volumes.hpp"
+#include "core/lung/syringe.hpp"
 #include "core/lung/vital_capacity.hpp"
 
 #include <cmath>
@@ -141,6 +142,35 @@ TEST(Session, UnacceptableEffortsDoNotCount) {
     EXPECT_EQ(judged.acceptable, 2);
     EXPECT_EQ(judged.largest->value(), 5.2);
     EXPECT_EQ(judged.verdict, SessionVerdict::NeedMore);
+}
+
+// A stroke at a steady flow, sampled at 50 Hz, with half a second of rest at the end.
+std::vector<VolumeSample> steadyStroke(double litres, double seconds) {
+    std::vector<VolumeSample> samples;
+    for (int i = 0; i / 50.0 < seconds + 0.5; ++i)
+        samples.push_back({Seconds(i / 50.0), Litres(std::min(litres, litres * i / 50.0 / seconds))});
+    return samples;
+}
+
+TEST(Syringe, ReadsVolumeAndFlowOfAStroke) {
+    const auto stroke = strokeOf(steadyStroke(3.0, 1.5)); // 3 L in 1.5 s: 2 L/s
+    ASSERT_TRUE(stroke);
+    EXPECT_DOUBLE_EQ(stroke->volume.value(), 3.0);
+    EXPECT_NEAR(stroke->flow.value(), 2.0, 0.05);
+    EXPECT_FALSE(strokeOf({}));
+    EXPECT_FALSE(strokeOf(std::vector<VolumeSample>(20, {Seconds(0.1), Litres(0.0)}))); // nothing went through
+}
+
+TEST(Syringe, AFlowCountsOnceAndWithinTheRangeOnly) {
+    const auto at = [](double flow) { return SyringeStroke{Litres(3.0), LitresPerSecond(flow)}; };
+    const std::vector<SyringeStroke> earlier{at(2.0)};
+    EXPECT_TRUE(addsAFlow(at(3.0), earlier)); // exactly half as fast again
+    EXPECT_FALSE(addsAFlow(at(2.9), earlier));
+    EXPECT_FALSE(addsAFlow(at(1.5), earlier));
+    EXPECT_TRUE(addsAFlow(at(1.3), earlier));
+    EXPECT_TRUE(addsAFlow(at(0.5), {}));
+    EXPECT_FALSE(addsAFlow(at(0.49), {}));
+    EXPECT_FALSE(addsAFlow(at(12.1), {}));
 }
 
 } // namespace

@@ -3,8 +3,8 @@
 
 #include "report/figures/control_chart_figure.hpp"
 #include "support/hydrostatic_run.hpp"
+#include "support/pdf_text.hpp"
 
-#include <QProcess>
 #include <QTemporaryDir>
 #include <gtest/gtest.h>
 
@@ -58,10 +58,7 @@ protected:
             return id == "bram" ? "Bram Iyengar" : "Oriel Thackway";
         };
         EXPECT_TRUE(writePdf(qualityReport("Test lab", chamber, checks, period, names), path, {}));
-        QProcess process;
-        process.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), path, QStringLiteral("-")});
-        process.waitForFinished();
-        return QString::fromUtf8(process.readAllStandardOutput()).simplified();
+        return testing::outputOf(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), path, QStringLiteral("-")});
     }
     static Period between(const char* from, const char* until) {
         return {instantFromIso(from), instantFromIso(until)};
@@ -107,6 +104,33 @@ TEST_F(QualityReport, ThePeriodHoldsItsFirstMomentAndNotItsEnd) {
     EXPECT_EQ(inside.front().id, "c2");
     EXPECT_EQ(inside.back().id, "c4");
     EXPECT_EQ(within({}, checks).size(), checks.size());
+}
+
+TEST_F(QualityReport, EachStretchBetweenServicesKeepsItsOwnLimits) {
+    for (int i = 0; i < 10; ++i) {
+        const std::string date = "2026-03-" + std::string(i < 9 ? "0" : "") + std::to_string(i + 1);
+        const double reading = i % 2 == 0 ? 50.19 : 50.21; // the new door seal shifts everything by 0.2 L
+        checks.push_back(Check{"d" + std::to_string(i),
+                               "chamber",
+                               "cylinder-volume",
+                               *instantFromIso(date + "T08:00:00.000Z"),
+                               50.0,
+                               reading,
+                               true,
+                               "bram",
+                               "",
+                               {reading}});
+    }
+    const auto& definition = chamber.checks.front();
+    const auto model = chartOf(controlSeries(definition, checks), definition);
+    ASSERT_EQ(model.limits.size(), 2u);
+    EXPECT_NEAR(model.limits[0].baseline.mean, 50.00, 1e-9);
+    EXPECT_NEAR(model.limits[1].baseline.mean, 50.20, 1e-9);
+    EXPECT_LT(model.limits[0].untilDay, model.services.front());
+    EXPECT_GT(model.limits[1].fromDay, model.services.front());
+    // A page about March alone has March's limits only.
+    EXPECT_TRUE(text(between("2026-03-01T00:00:00.000Z", "2026-04-01T00:00:00.000Z"))
+                    .contains(QLatin1String("50.200")));
 }
 
 TEST_F(QualityReport, AClickFindsThePaintedPoint) {

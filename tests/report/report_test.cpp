@@ -3,10 +3,10 @@
 #include "report/figures/rule_figure.hpp"
 #include "report/words.hpp"
 #include "support/hydrostatic_run.hpp"
+#include "support/pdf_text.hpp"
 
 #include <QFile>
 #include <QGuiApplication>
-#include <QProcess>
 #include <QRegularExpression>
 #include <QTemporaryDir>
 #include <csignal>
@@ -33,16 +33,7 @@ protected:
         EXPECT_TRUE(writePdf(pages, path, QStringLiteral("Report")));
         return path;
     }
-    static QString output(const QString& program, const QStringList& arguments) {
-        QProcess process;
-        process.start(program, arguments);
-        process.waitForFinished();
-        return QString::fromUtf8(process.readAllStandardOutput()).simplified();
-    }
-    QString text(const PageFlow& pages) {
-        return output(QStringLiteral("pdftotext"),
-                      {QStringLiteral("-layout"), write(pages), QStringLiteral("-")});
-    }
+    static QString text(const PageFlow& pages) { return textOf(pages); }
 
     reference::ReferenceSet reference =
         *referenceFromJson(dataFile("references/composition.json").at(0), "references");
@@ -134,7 +125,7 @@ TEST_F(Report, ThePdfIsA1bWithItsFontsInside) {
     EXPECT_TRUE(bytes.contains("/OutputIntents"));
     EXPECT_FALSE(QString::fromLatin1(bytes).contains(
         QRegularExpression(QStringLiteral("/SMask [0-9]")))); // no soft masks in PDF/A-1
-    const QString fonts = output(QStringLiteral("pdffonts"), {path});
+    const QString fonts = outputOf(QStringLiteral("pdffonts"), {path});
     EXPECT_TRUE(fonts.contains(QLatin1String("Atkinson"))) << fonts.toStdString();
     EXPECT_FALSE(fonts.contains(QLatin1String(" no no "))) << "a font is not embedded: " << fonts.toStdString();
 }

@@ -63,7 +63,7 @@ bool chamberBench(desktop::Shell& shell, desktop::Session& session, Camera& came
     return true;
 }
 
-void qualityPages(desktop::Shell& shell, Camera& camera) {
+void qualityPages(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
     using Page = desktop::QualityPlace::Page;
     shell.open(PlaceName::Quality);
     shell.quality().showInstrument(QStringLiteral("chamber"));
@@ -72,6 +72,10 @@ void qualityPages(desktop::Shell& shell, Camera& camera) {
     camera.take(QStringLiteral("quality-chart"));
     shell.quality().showPage(Page::Precision);
     camera.take(QStringLiteral("quality-precision"));
+    if (const Instrument* chamber = session.catalogue().instrument("chamber"))
+        camera.takePage(report::qualityReport(session.labName(), *chamber, session.book().checks("chamber"), {},
+                                              session.staffNames()),
+                        0, QStringLiteral("quality-report"));
 }
 
 bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
@@ -103,7 +107,7 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     shell.clients().showFindings(1);
     camera.take(QStringLiteral("findings-chamber"));
     const bool benchStood = bench(shell, session, camera) && chamberBench(shell, session, camera);
-    qualityPages(shell, camera);
+    qualityPages(shell, session, camera);
     shell.open(PlaceName::Library);
     shell.library().search(QStringLiteral("siri"));
     camera.take(QStringLiteral("library"));
@@ -117,9 +121,7 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     const auto report = tests.empty() ? failure({"no test", {}}) : session.reportOn(tests.back());
     if (report) {
         camera.takePage(report::clientCopy(*report), 0, QStringLiteral("report-client"));
-        camera.takePage(report::labCopy(*report), 0, QStringLiteral("report-lab-1"));
-        if (report::labCopy(*report).pageCount() > 1)
-            camera.takePage(report::labCopy(*report), 1, QStringLiteral("report-lab-2"));
+        camera.takePage(report::labCopy(*report), 0, QStringLiteral("report-lab"));
     }
     if (camera.good() && benchStood && report)
         return 0;

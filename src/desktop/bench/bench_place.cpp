@@ -7,6 +7,7 @@
 #include "desktop/bench/reading_panels.hpp"
 #include "desktop/bench/thoracic_gas_panel.hpp"
 #include "desktop/bench/trials_panel.hpp"
+#include "desktop/bench/volume_panel.hpp"
 #include "procedure/worked_sheet.hpp"
 #include "report/words.hpp"
 

@@ -9,10 +9,6 @@
 namespace fusain::desktop {
 namespace {
 
-QString number(double value, int decimals) {
-    return QString::fromStdString(fixed(value, decimals));
-}
-
 void paintBlow(QPainter& painter, const QRectF& area, const std::vector<lung::VolumeSample>& curve,
                const report::Palette& palette) {
     painter.setRenderHint(QPainter::Antialiasing);

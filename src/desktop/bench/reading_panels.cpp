@@ -6,14 +6,6 @@
 #include <cmath>
 
 namespace fusain::desktop {
-namespace {
-
-QString number(double value, int decimals) {
-    return QString::fromStdString(fixed(value, decimals));
-}
-
-} // namespace
-
 ConfirmPanel::ConfirmPanel(Session& session, std::span<const StepText> sheet, Step step,
                            const QStringList& items, QString primary)
     : StepPanel(session, sheet, step), primary_(std::move(primary)) {

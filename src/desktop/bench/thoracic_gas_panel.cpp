@@ -11,10 +11,6 @@ namespace {
 
 const QString chamberRole = QStringLiteral("chamber");
 
-QString number(double value, int decimals) {
-    return QString::fromStdString(fixed(value, decimals));
-}
-
 } // namespace
 
 ThoracicGasPanel::ThoracicGasPanel(Session& session)

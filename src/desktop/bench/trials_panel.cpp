@@ -5,20 +5,11 @@
 #include "report/figures/trace_figure.hpp"
 #include "report/words.hpp"
 
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QTimer>
 #include <algorithm>
 
 namespace fusain::desktop {
-namespace {
-
-QString number(double value, int decimals) {
-    return QString::fromStdString(fixed(value, decimals));
-}
-
-} // namespace
-
 TrialsPanel::TrialsPanel(Session& session)
     : StepPanel(session, hydrostaticSteps(), HydrostaticStep::Trials), replayTimer_(new QTimer(this)),
       plot_(new FigureView(tr("Load cell over time"), 190)), live_(label({}, "live")),
@@ -244,14 +235,9 @@ void TrialsPanel::replay(std::vector<hydrostatic::ForceSample> samples) {
 }
 
 void TrialsPanel::loadTrace() {
-    const auto chosen = chooseText(session_, this, tr("Replay a trace"), tr("Traces (*.csv)"));
-    if (!chosen)
-        return;
-    auto samples = exchange::traceFromCsv(chosen->text, chosen->path);
-    if (samples)
+    if (auto samples =
+            chooseDocument(session_, this, tr("Replay a trace"), tr("Traces (*.csv)"), exchange::traceFromCsv))
         replay(std::move(*samples));
-    else
-        session_.report(tl::unexpected(samples.error()));
 }
 
 void TrialsPanel::saveTrace() {
@@ -262,10 +248,8 @@ void TrialsPanel::saveTrace() {
                                 {FUSAIN_TEXT("Select a trial that came from the load cell."), {}}));
         return;
     }
-    const QString path = QFileDialog::getSaveFileName(
-        this, tr("Save the trace"), tr("trial-%1.csv").arg(found->number), tr("Traces (*.csv)"));
-    if (!path.isEmpty())
-        saveText(session_, path, exchange::traceToCsv(found->trace));
+    saveChosen(session_, this, tr("Save the trace"), tr("trial-%1.csv").arg(found->number),
+               tr("Traces (*.csv)"), exchange::traceToCsv(found->trace));
 }
 
 QString TrialsPanel::verdict() const {

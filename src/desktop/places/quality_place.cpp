@@ -13,24 +13,17 @@
 #include <QInputDialog>
 #include <QVBoxLayout>
 #include <algorithm>
-#include <functional>
 
 namespace fusain::desktop {
 namespace {
+
+constexpr std::size_t listedChecks = 200;
 
 QString text(const std::string& value) {
     return QString::fromStdString(value);
 }
 QString words(const std::string& marked) {
     return report::say(std::string_view(marked));
-}
-
-// Reads the colleagues once for the whole of a table.
-std::function<std::string(const std::string&)> namesOf(std::vector<Staff> colleagues) {
-    return [colleagues = std::move(colleagues)](const std::string& id) {
-        const auto found = std::ranges::find(colleagues, id, &Staff::id);
-        return found == colleagues.end() ? id : found->name;
-    };
 }
 
 QString stateWords(const CheckStatus& status) {
@@ -49,6 +42,24 @@ QString stateWords(const CheckStatus& status) {
                        : QObject::tr("▲ due, never made");
 }
 
+// What the check compares with, and what it has to show.
+QString ruleWords(const CheckDefinition& check) {
+    const QString unit = text(check.unit);
+    QStringList rule{QObject::tr("%1, certified %2 ± %3 %4")
+                         .arg(words(check.object), text(fixed(check.rule.nominal, check.decimals)),
+                              text(fixed(check.uncertainty, 4)), unit)};
+    if (check.certificateUntil)
+        rule << QObject::tr("certificate until %1").arg(text(isoText(*check.certificateUntil)));
+    if (check.rule.meanLimit)
+        rule << QObject::tr("mean within %1 %2").arg(*check.rule.meanLimit).arg(unit);
+    if (check.rule.spreadLimit)
+        rule << QObject::tr("scatter at most %1 %2").arg(*check.rule.spreadLimit).arg(unit);
+    if (check.rule.eachLimit)
+        rule << QObject::tr("each within %1 %2").arg(*check.rule.eachLimit).arg(unit);
+    rule << QObject::tr("every %1 h").arg(check.everyHours) << words(check.source);
+    return rule.join(QStringLiteral("; "));
+}
+
 } // namespace
 
 QualityPlace::QualityPlace(Session& session)
@@ -58,12 +69,12 @@ QualityPlace::QualityPlace(Session& session)
       taken_(label({})), checks_(table({tr("when"), tr("check"), tr("reference"), tr("reading"), tr("off by"),
                                         tr("verdict"), tr("by")},
                                        tr("Checks"))),
-      affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
+      older_(label({}, "soft")), affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
       chart_(new FigureView(tr("Control chart"), 260)), chartWords_(label({}, "heading")),
       flags_(table({tr("when"), tr("value"), tr("rules")}, tr("Points that break a rule"))),
-      precision_(new PrecisionPage(session)), recorder_(new PressureRecorder(session, this)) {
-    connect(recorder_, &PressureRecorder::finished, this, &QualityPlace::chamberRecorded);
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, &QualityPlace::takeFrame);
+      precision_(new PrecisionPage(session)), guided_(new GuidedCheck(session, this)) {
+    connect(guided_, &GuidedCheck::progressed, this, [this] { taken_->setText(guided_->progress()); });
+    connect(guided_, &GuidedCheck::complete, this, &QualityPlace::keepCheck);
     instruments_->setAccessibleName(tr("Instruments"));
     instruments_->setFixedWidth(248);
     for (const Instrument& instrument : session.catalogue().instruments) {
@@ -86,11 +97,8 @@ QualityPlace::QualityPlace(Session& session)
     layout->addLayout(right, 1);
     instruments_->setCurrentRow(0);
     connect(instruments_, &QListWidget::currentRowChanged, this, [this] {
-        readings_.clear();
-        empty_.clear();
-        calibration_.reset();
-        stroke_ = -1.0;
         check_->clear();
+        shownChecks_ = listedChecks;
         refresh();
         Q_EMIT moved();
     });
@@ -112,6 +120,7 @@ QWidget* QualityPlace::buildChecksPage() {
     layout->addWidget(rule_);
     layout->addWidget(taken_);
     layout->addWidget(checks_, 1);
+    layout->addWidget(older_);
     layout->addWidget(affected_);
     for (const auto& [edit, name] :
          {std::pair(from_, tr("from 2026-01-31")), std::pair(until_, tr("to 2026-12-31"))}) {
@@ -121,9 +130,8 @@ QWidget* QualityPlace::buildChecksPage() {
     }
     layout->addLayout(inOneRow({service, report, from_, until_}));
     connect(check_, &QComboBox::currentIndexChanged, this, [this] {
-        readings_.clear();
-        showChecks();
-        showChart();
+        guided_->begin(selected(), selectedCheck());
+        showCheck();
     });
     connect(take, &QPushButton::clicked, this, &QualityPlace::takeReading);
     connect(reading_, &ValueField::entered, this, &QualityPlace::takeReading);
@@ -154,9 +162,13 @@ QWidget* QualityPlace::buildChartPage() {
 
 void QualityPlace::openCheck(const QString& id) {
     showPage(Page::Checks);
-    for (int row = 0; row < checks_->rowCount(); ++row)
-        if (checks_->item(row, 0)->data(Qt::UserRole).toString() == id)
-            checks_->setCurrentCell(row, 0);
+    const auto found = std::ranges::find(history_, id.toStdString(), &Check::id);
+    const auto row = static_cast<std::size_t>(history_.end() - found); // counted from the newest
+    if (found == history_.end() || !selected())
+        return;
+    shownChecks_ = std::max(listedChecks, row);
+    fillChecks(*selected());
+    checks_->setCurrentCell(static_cast<int>(row) - 1, 0);
     checks_->setFocus();
 }
 
@@ -191,7 +203,7 @@ const CheckDefinition* QualityPlace::selectedCheck() const {
 void QualityPlace::refresh() {
     for (int row = 0; row < instruments_->count(); ++row) {
         const auto& instrument = session_.catalogue().instruments[static_cast<std::size_t>(row)];
-        const auto checks = session_.book().checks(instrument.id);
+        auto checks = session_.book().checks(instrument.id);
         QString state;
         for (const CheckDefinition& check : instrument.checks) {
             const auto status = statusOf(check, checks, session_.now());
@@ -199,6 +211,8 @@ void QualityPlace::refresh() {
                 state = stateWords(status);
         }
         instruments_->item(row)->setText(words(instrument.name) + QLatin1Char('\n') + state);
+        if (row == instruments_->currentRow())
+            history_ = std::move(checks);
     }
     const Instrument* instrument = selected();
     if (!instrument)
@@ -208,50 +222,40 @@ void QualityPlace::refresh() {
         const QSignalBlocker blocker(check_);
         for (const CheckDefinition& check : instrument->checks)
             check_->addItem(words(check.title), text(check.id));
+        guided_->begin(instrument, selectedCheck());
     }
-    showChecks();
-    showChart();
+    showCheck();
     precision_->showInstrument(*instrument);
 }
 
-void QualityPlace::showChecks() {
+void QualityPlace::showCheck() {
     const Instrument* instrument = selected();
     const CheckDefinition* definition = selectedCheck();
     if (!instrument || !definition)
         return;
-    auto checks = session_.book().checks(instrument->id);
-    const CheckStatus status = statusOf(*definition, checks, session_.now());
+    const CheckStatus status = statusOf(*definition, history_, session_.now());
     status_->setText(words(definition->title) + QStringLiteral(": ") + stateWords(status));
-    QStringList rule{tr("%1, certified %2 ± %3 %4")
-                         .arg(words(definition->object),
-                              text(fixed(definition->rule.nominal, definition->decimals)),
-                              text(fixed(definition->uncertainty, 4)), text(definition->unit))};
-    if (definition->certificateUntil)
-        rule << tr("certificate until %1").arg(text(isoText(*definition->certificateUntil)));
-    if (definition->rule.meanLimit)
-        rule << tr("mean within %1 %2").arg(*definition->rule.meanLimit).arg(text(definition->unit));
-    if (definition->rule.spreadLimit)
-        rule << tr("scatter at most %1 %2").arg(*definition->rule.spreadLimit).arg(text(definition->unit));
-    if (definition->rule.eachLimit)
-        rule << tr("each within %1 %2").arg(*definition->rule.eachLimit).arg(text(definition->unit));
-    rule << tr("every %1 h").arg(definition->everyHours) << words(definition->source);
-    rule_->setText(rule.join(QStringLiteral("; ")));
-    if (!nominal_->edit()->isModified() || readings_.empty())
+    rule_->setText(ruleWords(*definition));
+    if (!nominal_->edit()->isModified() || guided_->readings().empty())
         nominal_->setValue(definition->rule.nominal, definition->decimals);
-    QStringList taken;
-    for (const double reading : readings_)
-        taken << text(fixed(reading, definition->decimals));
-    taken_->setText(readings_.empty() ? tr("%1 readings make this check.").arg(definition->rule.readings)
-                                      : tr("%1 of %2: %3")
-                                            .arg(readings_.size())
-                                            .arg(definition->rule.readings)
-                                            .arg(taken.join(QStringLiteral("; "))));
-    std::ranges::reverse(checks);
-    const auto nameOf = namesOf(session_.book().staff());
-    checks_->setRowCount(static_cast<int>(checks.size()));
+    taken_->setText(guided_->progress());
+    fillChecks(*instrument);
+    showAffected(*instrument, status);
+    showChart(*definition);
+}
+
+// The newest first, and of a long history only as many as anyone reads on a screen, unless an older one is
+// asked for.
+void QualityPlace::fillChecks(const Instrument& instrument) {
+    const auto nameOf = session_.staffNames();
+    const std::size_t shown = std::min(history_.size(), shownChecks_);
+    older_->setText(tr("%1 older checks are not listed here; the chart and the quality report have them all.")
+                        .arg(history_.size() - shown));
+    older_->setVisible(shown < history_.size());
+    checks_->setRowCount(static_cast<int>(shown));
     for (int row = 0; row < checks_->rowCount(); ++row) {
-        const Check& check = checks[static_cast<std::size_t>(row)];
-        const CheckDefinition* kind = instrument->check(check.kind);
+        const Check& check = history_[history_.size() - 1 - static_cast<std::size_t>(row)];
+        const CheckDefinition* kind = instrument.check(check.kind);
         const int decimals = kind ? kind->decimals : 3;
         const bool service = check.kind == "service";
         setRow(checks_, row,
@@ -267,15 +271,19 @@ void QualityPlace::showChecks() {
                                : tr("▲ failed"),
                 text(nameOf(check.by))});
         checks_->item(row, 0)->setData(Qt::UserRole, text(check.id));
+        checks_->item(row, 0)->setToolTip(text(check.note));
     }
     checks_->setColumnWidth(0, 166);
     checks_->setColumnWidth(1, 176);
     for (const int column : {2, 3, 4, 5})
         checks_->setColumnWidth(column, 80);
-    // Tests since the last good check rest on an instrument that nobody can vouch for.
+}
+
+// Tests since the last good check rest on an instrument that nobody can vouch for.
+void QualityPlace::showAffected(const Instrument& instrument, const CheckStatus& status) {
     int affected = 0;
     if (!status.good() && status.last && status.lastGood)
-        for (const std::string& method : instrument->methods)
+        for (const std::string& method : instrument.methods)
             affected += static_cast<int>(session_.book().testsSince(*status.lastGood, method).size());
     affected_->setText(affected == 0 ? QString()
                                      : tr("%1 tests were made since the last good check (%2): review them.")
@@ -284,13 +292,9 @@ void QualityPlace::showChecks() {
     affected_->setVisible(affected > 0);
 }
 
-void QualityPlace::showChart() {
-    const Instrument* instrument = selected();
-    const CheckDefinition* definition = selectedCheck();
-    if (!instrument || !definition)
-        return;
-    const ControlSeries series = controlSeries(*definition, session_.book().checks(instrument->id));
-    model_ = report::chartOf(series, *definition);
+void QualityPlace::showChart(const CheckDefinition& definition) {
+    const ControlSeries series = controlSeries(definition, history_);
+    model_ = report::chartOf(series, definition);
     charted_.clear();
     for (const Check& check : series.checks)
         charted_.push_back(text(check.id));
@@ -299,16 +303,17 @@ void QualityPlace::showChart() {
         : !series.baseline
             ? tr("%1 of 10 values for the baseline; nothing is judged before.").arg(series.checks.size())
             : tr("Centre %1, SD %2 %3; %4 of %5 points break a rule that rejects.")
-                  .arg(text(fixed(series.baseline->mean, definition->decimals)),
-                       text(fixed(series.baseline->standardDeviation, definition->decimals + 1)),
-                       text(definition->unit))
+                  .arg(text(fixed(series.baseline->mean, definition.decimals)),
+                       text(fixed(series.baseline->standardDeviation, definition.decimals + 1)),
+                       text(definition.unit))
                   .arg(series.rejected())
                   .arg(series.points.size()));
     chart_->setPaint([model = model_, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintControlChart(painter, area, model, palette);
     });
     flags_->setRowCount(0);
-    for (std::size_t i = series.points.size(); i-- > 0;) {
+    for (std::size_t i = series.points.size();
+         i-- > 0 && flags_->rowCount() < static_cast<int>(listedChecks);) {
         if (series.points[i].rules.empty())
             continue;
         QStringList rules;
@@ -316,108 +321,34 @@ void QualityPlace::showChart() {
             rules << report::say(quality::inWords(rule));
         setRow(flags_, flags_->rowCount(),
                {report::day(series.checks[i].at) + QStringLiteral("  ") + report::clock(series.checks[i].at),
-                text(fixed(series.checks[i].reading, definition->decimals)), rules.join(QStringLiteral("; "))});
+                text(fixed(series.checks[i].reading, definition.decimals)), rules.join(QStringLiteral("; "))});
         flags_->item(flags_->rowCount() - 1, 0)->setData(Qt::UserRole, charted_[i]);
     }
 }
 
 void QualityPlace::takeReading() {
-    const CheckDefinition* definition = selectedCheck();
     const auto nominal = nominal_->value(), reading = reading_->value();
-    if (!definition || !nominal || !reading || !(*nominal > 0.0)) {
+    if (!selectedCheck() || !nominal || !reading || !(*nominal > 0.0)) {
         session_.report(failure({FUSAIN_TEXT("A check needs the reference value and a reading."), {}}, {},
                                 {FUSAIN_TEXT("Type numbers with a point or a comma."), {}}));
         return;
     }
-    keepReading(*reading);
-}
-
-// The last reading of a check judges and keeps it.
-void QualityPlace::keepReading(double reading) {
-    const CheckDefinition* definition = selectedCheck();
-    readings_.push_back(reading);
+    guided_->setNominal(*nominal);
     reading_->clear();
-    if (static_cast<int>(readings_.size()) < definition->rule.readings)
-        return showChecks();
-    if (session_.report(session_.keepCheck(selected()->id, definition->id,
-                                           nominal_->value().value_or(definition->rule.nominal), readings_))) {
-        readings_.clear();
-        calibration_.reset();
-        empty_.clear();
-    }
-    refresh();
+    guided_->take(*reading);
 }
 
 void QualityPlace::takeLive() {
-    const Instrument* instrument = selected();
-    if (!instrument || !selectedCheck())
-        return;
-    if (instrument->id == "chamber" && recorder_->linked())
-        return takeFromChamber();
-    if (instrument->id == "spirometer" && session_.hub().isLive(QStringLiteral("spirometer"))) {
-        stroke_ = 0.0;
-        session_.hub().send(QStringLiteral("spirometer"), QStringLiteral("cue syringe"));
-        return taken_->setText(tr("Empty the syringe in one even stroke."));
-    }
-    const auto frame = session_.hub().latest(text(instrument->id));
-    const std::optional<double> value = !frame             ? std::nullopt
-                                        : frame->has("kg") ? std::optional(frame->value("kg"))
-                                        : frame->has("c")  ? std::optional(frame->value("c"))
-                                                           : std::nullopt;
-    if (!value) {
-        session_.report(failure({FUSAIN_TEXT("There is no live reading from this instrument."), {}}, {},
-                                {FUSAIN_TEXT("Type the reading, or connect the instrument."), {}}));
-        return;
-    }
-    keepReading(*value);
+    guided_->setNominal(nominal_->value().value_or(guided_->nominal()));
+    guided_->takeLive();
 }
 
-// The empty chamber and the cylinder calibrate; then the cylinder is taken out and put in again for each
-// reading.
-void QualityPlace::takeFromChamber() {
-    if (recorder_->recording())
-        return;
-    recorder_->start(empty_.empty() ? QStringLiteral("cue empty") : QStringLiteral("cue cylinder"),
-                     calibrationSeconds);
-    taken_->setText(empty_.empty() ? tr("Recording the empty chamber…") : tr("Recording the cylinder…"));
-}
-
-void QualityPlace::chamberRecorded() {
-    if (!isVisible())
-        return;
-    if (empty_.empty()) {
-        empty_ = recorder_->samples();
-        return taken_->setText(tr("Empty chamber recorded. Put the cylinder in, close the door, and go on."));
-    }
-    if (!calibration_) {
-        auto calibration = airdisplacement::calibrate(
-            empty_, recorder_->samples(), Litres(nominal_->value().value_or(50.0)), session_.cylinderError());
-        if (!calibration) {
-            empty_.clear();
-            session_.report(tl::unexpected(calibration.error()));
-            return;
-        }
-        calibration_ = *calibration;
-        return taken_->setText(
-            tr("Calibrated. Take the cylinder out and put it in again for each of the five readings."));
-    }
-    const auto response = airdisplacement::responseOf(recorder_->samples());
-    if (!response) {
-        session_.report(tl::unexpected(response.error()));
-        return;
-    }
-    keepReading(calibration_->volumeAt(response->ratio).value());
-}
-
-void QualityPlace::takeFrame(const link::Frame& frame) {
-    if (stroke_ < 0.0 || frame.role != "spirometer" || !isVisible())
-        return;
-    stroke_ = std::max(stroke_, frame.value("l"));
-    if (!frame.has("end"))
-        return;
-    const double litres = stroke_;
-    stroke_ = -1.0;
-    keepReading(litres);
+// All readings are in: the check is judged and kept. One that cannot be kept is still here.
+void QualityPlace::keepCheck() {
+    if (session_.report(session_.keepCheck(selected()->id, selectedCheck()->id, guided_->nominal(),
+                                           guided_->readings(), guided_->note())))
+        guided_->begin(selected(), selectedCheck());
+    refresh();
 }
 
 void QualityPlace::keepService() {
@@ -472,14 +403,14 @@ void QualityPlace::saveReport() {
                    : QString();
     if (path.isEmpty())
         return;
-    const auto checks = session_.book().checks(instrument->id);
+    const auto& checks = history_;
     if (path.endsWith(QLatin1String(".csv"))) {
         saveText(session_, path, exchange::checksToCsv(report::within(*period, checks)));
         return;
     }
-    session_.report(report::writePdf(report::qualityReport(session_.labName(), *instrument, checks, *period,
-                                                           namesOf(session_.book().staff())),
-                                     path, tr("Quality report")));
+    session_.report(report::writePdf(
+        report::qualityReport(session_.labName(), *instrument, checks, *period, session_.staffNames()), path,
+        tr("Quality report")));
 }
 
 } // namespace fusain::desktop

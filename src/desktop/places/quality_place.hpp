@@ -1,6 +1,6 @@
 #pragma once
+#include "desktop/places/guided_check.hpp"
 #include "desktop/places/place.hpp"
-#include "desktop/widgets/pressure_recorder.hpp"
 #include "report/quality_report.hpp"
 
 #include <QListWidget>
@@ -28,15 +28,14 @@ private:
     QWidget* buildChartPage();
     [[nodiscard]] const Instrument* selected() const;
     [[nodiscard]] const CheckDefinition* selectedCheck() const;
-    void showChecks();
-    void showChart();
+    void showCheck();
+    void fillChecks(const Instrument& instrument);
+    void showAffected(const Instrument& instrument, const CheckStatus& status);
+    void showChart(const CheckDefinition& definition);
     void openCheck(const QString& id);
     void takeReading();
     void takeLive();
-    void takeFromChamber();
-    void chamberRecorded();
-    void takeFrame(const link::Frame& frame);
-    void keepReading(double reading);
+    void keepCheck();
     void keepService();
     [[nodiscard]] std::optional<report::Period> period();
     void saveReport();
@@ -51,6 +50,7 @@ private:
     ValueField* reading_;
     QLabel* taken_;
     QTableWidget* checks_;
+    QLabel* older_;
     QLabel* affected_;
     QLineEdit *from_, *until_; ///< the period of the quality report
     FigureView* chart_;
@@ -59,11 +59,9 @@ private:
     QLabel* chartWords_;
     QTableWidget* flags_;
     PrecisionPage* precision_;
-    PressureRecorder* recorder_;
-    std::vector<airdisplacement::PressureSample> empty_;
-    std::optional<airdisplacement::Calibration> calibration_; ///< of the cylinder check that is being made
-    double stroke_ = -1.0;         ///< L of the syringe so far; negative: none under way
-    std::vector<double> readings_; ///< of the check that is being made
+    GuidedCheck* guided_;           ///< the check that is being made
+    std::vector<Check> history_;    ///< of the shown instrument, in order of time
+    std::size_t shownChecks_ = 200; ///< how many of them the table lists
 };
 
 } // namespace fusain::desktop

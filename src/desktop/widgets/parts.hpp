@@ -10,6 +10,7 @@
 
 // After Qt's own headers: moc stumbles over the standard library's concepts when it meets them first.
 #include "core/units/format.hpp"
+#include "report/words.hpp"
 
 #include <functional>
 #include <optional>
@@ -25,6 +26,8 @@ namespace fusain::desktop {
 /// A read-only table that the keyboard moves through row by row.
 [[nodiscard]] QTableWidget* table(const QStringList& columns, const QString& accessibleName);
 void setRow(QTableWidget* table, int row, const QStringList& cells);
+
+using report::number;
 
 /// Paints a figure and gives it an accessible name.
 class FigureView : public QWidget {

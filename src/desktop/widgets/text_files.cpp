@@ -31,4 +31,11 @@ bool saveText(Session& session, const QString& path, const std::string& text) {
     return false;
 }
 
+void saveChosen(Session& session, QWidget* parent, const QString& title, const QString& suggestedName,
+                const QString& filter, const std::string& text) {
+    const QString path = QFileDialog::getSaveFileName(parent, title, suggestedName, filter);
+    if (!path.isEmpty())
+        saveText(session, path, text);
+}
+
 } // namespace fusain::desktop

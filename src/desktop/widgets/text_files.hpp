@@ -20,4 +20,25 @@ struct ChosenText {
 /// written
 bool saveText(Session& session, const QString& path, const std::string& text);
 
+/// Asks where a text goes and writes it; nothing happens when the user goes back.
+void saveChosen(Session& session, QWidget* parent, const QString& title, const QString& suggestedName,
+                const QString& filter, const std::string& text);
+
+/// Asks for a file and reads it as a document; one that does not parse is explained.
+/// @param parse takes the text and the path, gives an Expected
+/// @return nothing when the user went back or the file is not such a document
+template <class Parse>
+[[nodiscard]] auto chooseDocument(Session& session, QWidget* parent, const QString& title,
+                                  const QString& filter, Parse parse)
+    -> std::optional<typename std::invoke_result_t<Parse, const std::string&, const std::string&>::value_type> {
+    const auto chosen = chooseText(session, parent, title, filter);
+    if (!chosen)
+        return std::nullopt;
+    auto document = parse(chosen->text, chosen->path);
+    if (document)
+        return std::move(*document);
+    session.report(tl::unexpected(document.error()));
+    return std::nullopt;
+}
+
 } // namespace fusain::desktop

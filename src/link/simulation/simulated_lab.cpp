@@ -4,6 +4,7 @@
 #include <QSocketNotifier>
 #include <QTcpServer>
 #include <QTcpSocket>
+#include <array>
 #include <cmath>
 #include <cstdlib>
 #include <fcntl.h>
@@ -232,12 +233,15 @@ void SimulatedLab::startBlow() {
     blowAt_ = 0;
 }
 
-// Three litres from the calibration syringe, as the spirometer sees them.
+// Three litres from the calibration syringe, as the spirometer sees them: a slow, a middling and a fast stroke
+// in turn.
 void SimulatedLab::startSyringe() {
+    constexpr std::array strokeSeconds{3.0, 1.2, 0.6};
     const double volume = 3.0 * (1.0 + gauss(random_, 0.006)) * (faults_.spirometerLeak ? 0.9 : 1.0);
+    const double seconds = faults_.strokesAlike ? strokeSeconds[1] : strokeSeconds[strokes_++ % 3];
     blow_.clear();
-    for (double t = 0.0; t < 2.0; t += tickMilliseconds / 1000.0)
-        blow_.push_back(std::min(volume, volume * t / 1.2));
+    for (double t = 0.0; t < seconds + 0.4; t += tickMilliseconds / 1000.0)
+        blow_.push_back(std::min(volume, volume * t / seconds));
     blowAt_ = 0;
 }
 

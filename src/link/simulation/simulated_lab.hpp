@@ -35,6 +35,7 @@ struct LabFaults {
     ChamberFaults chamber;           ///< of every volume trial
     bool chamberScaleOffset = false; ///< the chamber's scale reads 0.1 kg high
     bool spirometerLeak = false;     ///< efforts stop early
+    bool strokesAlike = false;       ///< every stroke of the syringe at the same flow
     bool roomFrozen = false;         ///< barometer and room thermometer stand still at an impossible 300 mmHg
     bool garbage = false;            ///< every fifth line of every instrument is noise
 };
@@ -99,6 +100,7 @@ private:
     double onChamberScale_ = 0.0; ///< kg
     std::vector<double> blow_;
     std::size_t blowAt_ = 0;
+    std::size_t strokes_ = 0; ///< of the syringe
     unsigned long lines_ = 0;
 };
 

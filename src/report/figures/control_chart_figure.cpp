@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace fusain::report {
 namespace {
@@ -12,10 +13,15 @@ namespace {
 // Where days and values lie in the picture.
 struct Axes {
     Axes(const QRectF& area, const ControlChartModel& model) : plot(area.adjusted(76, 10, -64, -22)) {
-        sd = model.baseline.standardDeviation > 0.0 ? model.baseline.standardDeviation : 1.0;
         const auto [least, most] = std::ranges::minmax(model.values);
-        low = std::min(least, model.baseline.mean - 3.4 * sd);
-        high = std::max(most, model.baseline.mean + 3.4 * sd);
+        low = least;
+        high = most;
+        for (const ControlChartModel::Limits& limits : model.limits) {
+            low = std::min(low, limits.baseline.mean - 3.4 * limits.baseline.standardDeviation);
+            high = std::max(high, limits.baseline.mean + 3.4 * limits.baseline.standardDeviation);
+        }
+        if (!(high > low))
+            high = low + 1.0;
         margin = 0.05 * (high - low);
         firstDay = model.days.front();
         lastDay = std::max(model.days.back(), firstDay + 1.0);
@@ -27,7 +33,7 @@ struct Axes {
         return plot.bottom() - (value - low + margin) / (high - low + 2.0 * margin) * plot.height();
     }
     QRectF plot;
-    double sd = 1.0, low = 0.0, high = 1.0, margin = 0.0, firstDay = 0.0, lastDay = 1.0;
+    double low = 0.0, high = 1.0, margin = 0.0, firstDay = 0.0, lastDay = 1.0;
 };
 
 void paintMark(QPainter& painter, const QPointF& at, const quality::ChartPoint& point, const Palette& palette) {
@@ -42,6 +48,84 @@ void paintMark(QPainter& painter, const QPointF& at, const quality::ChartPoint& 
         painter.drawEllipse(at, 3.0, 3.0);
 }
 
+// Centre, warning and action lines of one stretch; the present ones reach the right edge and carry their
+// numbers.
+void paintLimits(QPainter& painter, const QRectF& area, const Axes& axes,
+                 const ControlChartModel::Limits& limits, const ControlChartModel& model,
+                 const Palette& palette) {
+    const QRectF& plot = axes.plot;
+    const double mean = limits.baseline.mean, sd = limits.baseline.standardDeviation;
+    const bool present = &limits == &model.limits.back();
+    const bool roomy = axes.y(mean) - axes.y(mean + sd) > 14.0;
+    const double left = axes.x(limits.fromDay), right = present ? plot.right() : axes.x(limits.untilDay);
+    for (const int multiple : {-3, -2, 0, 2, 3}) {
+        const double y = axes.y(mean + multiple * sd);
+        painter.setPen(QPen(multiple == 0 ? palette.ink : palette.softInk, multiple == 0 ? 1.2 : 1.0,
+                            multiple == 0             ? Qt::SolidLine
+                            : std::abs(multiple) == 2 ? Qt::DotLine
+                                                      : Qt::DashLine));
+        painter.drawLine(QPointF(left, y), QPointF(right, y));
+        if (!present || (std::abs(multiple) == 2 && !roomy))
+            continue;
+        painter.setPen(palette.softInk);
+        painter.drawText(QRectF(area.left(), y - 8, 70, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         QString::fromStdString(fixed(mean + multiple * sd, model.decimals)));
+        const QString name = multiple == 0
+                                 ? QCoreApplication::translate("report", "centre")
+                                 : QString::fromStdString(signedFixed(multiple, 0)) + QStringLiteral(" SD");
+        painter.drawText(QRectF(plot.right() + 6, y - 8, 60, 16), Qt::AlignLeft | Qt::AlignVCenter, name);
+    }
+}
+
+// The moving average; where many values share a column of the picture, only the least and the greatest of each
+// are drawn, which looks the same.
+void paintAverage(QPainter& painter, const Axes& axes, const ControlChartModel& model, const Palette& palette) {
+    QPolygonF line;
+    std::size_t columnStart = 0;
+    const auto at = [&](std::size_t i) { return QPointF(axes.x(model.days[i]), axes.y(model.points[i].ewma)); };
+    for (std::size_t i = 0; i < model.points.size(); ++i) {
+        const bool last = i + 1 == model.points.size();
+        if (!last && std::floor(at(i + 1).x()) == std::floor(at(columnStart).x()))
+            continue;
+        const auto begin = model.points.begin() + static_cast<std::ptrdiff_t>(columnStart);
+        const auto [least, most] =
+            std::minmax_element(begin, model.points.begin() + static_cast<std::ptrdiff_t>(i) + 1,
+                                [](const auto& a, const auto& b) { return a.ewma < b.ewma; });
+        for (const auto extreme : {std::min(least, most), std::max(least, most)})
+            line << at(static_cast<std::size_t>(extreme - model.points.begin()));
+        columnStart = i + 1;
+    }
+    // Single lines: joining the corners of a long zigzag costs more than everything else in the picture.
+    QVector<QLineF> pieces;
+    for (qsizetype i = 1; i < line.size(); ++i)
+        pieces << QLineF(line[i - 1], line[i]);
+    painter.setPen(QPen(palette.berry, 1.2));
+    painter.drawLines(pieces);
+}
+
+// Every value has its mark. In a crowd the quiet ones shrink to dots, one for each place that holds any, so
+// that those that break a rule stay visible above them.
+void paintMarks(QPainter& painter, const Axes& axes, const ControlChartModel& model, const Palette& palette) {
+    const bool crowded = static_cast<double>(model.values.size()) * 4.0 > axes.plot.width();
+    const auto at = [&](std::size_t i) { return QPointF(axes.x(model.days[i]), axes.y(model.values[i])); };
+    if (crowded) {
+        std::set<std::pair<int, int>> places;
+        QVector<QRectF> dots;
+        for (std::size_t i = 0; i < model.points.size(); ++i)
+            if (model.points[i].rules.empty() &&
+                places.emplace(static_cast<int>(at(i).x() / 2.0), static_cast<int>(at(i).y() / 2.0)).second)
+                dots << QRectF(at(i) - QPointF(1.0, 1.0), QSizeF(2.0, 2.0));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(palette.ink);
+        painter.setRenderHint(QPainter::Antialiasing, false);
+        painter.drawRects(dots);
+        painter.setRenderHint(QPainter::Antialiasing);
+    }
+    for (std::size_t i = 0; i < model.points.size(); ++i)
+        if (!crowded || !model.points[i].rules.empty())
+            paintMark(painter, at(i), model.points[i], palette);
+}
+
 } // namespace
 
 void paintControlChart(QPainter& painter, const QRectF& area, const ControlChartModel& model,
@@ -52,43 +136,18 @@ void paintControlChart(QPainter& painter, const QRectF& area, const ControlChart
     painter.setRenderHint(QPainter::Antialiasing);
     const Axes axes(area, model);
     const QRectF& plot = axes.plot;
-    const double sd = axes.sd;
     const auto x = [&](double day) { return axes.x(day); };
-    const auto y = [&](double value) { return axes.y(value); };
-    const bool roomy = y(model.baseline.mean) - y(model.baseline.mean + sd) > 14.0;
     painter.setFont(numberFont(11));
-    for (const int multiple : {-3, -2, 0, 2, 3}) {
-        const double value = model.baseline.mean + multiple * sd;
-        painter.setPen(QPen(multiple == 0 ? palette.ink : palette.softInk, multiple == 0 ? 1.2 : 1.0,
-                            multiple == 0             ? Qt::SolidLine
-                            : std::abs(multiple) == 2 ? Qt::DotLine
-                                                      : Qt::DashLine));
-        painter.drawLine(QPointF(plot.left(), y(value)), QPointF(plot.right(), y(value)));
-        if (std::abs(multiple) == 2 && !roomy)
-            continue;
-        painter.setPen(palette.softInk);
-        painter.drawText(QRectF(area.left(), y(value) - 8, 70, 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QString::fromStdString(fixed(value, model.decimals)));
-        const QString name = multiple == 0
-                                 ? QCoreApplication::translate("report", "centre")
-                                 : QString::fromStdString(signedFixed(multiple, 0)) + QStringLiteral(" SD");
-        painter.drawText(QRectF(plot.right() + 6, y(value) - 8, 60, 16), Qt::AlignLeft | Qt::AlignVCenter,
-                         name);
-    }
+    for (const ControlChartModel::Limits& limits : model.limits)
+        paintLimits(painter, area, axes, limits, model, palette);
     painter.setPen(QPen(palette.ink, 1.0));
     for (const double day : model.services) {
         painter.drawLine(QPointF(x(day), plot.top()), QPointF(x(day), plot.bottom()));
         painter.drawText(QRectF(x(day) + 3, plot.top(), 80, 14), Qt::AlignLeft,
                          QCoreApplication::translate("report", "service"));
     }
-    painter.setPen(QPen(palette.berry, 1.2));
-    painter.setBrush(Qt::NoBrush);
-    QPolygonF average;
-    for (std::size_t i = 0; i < model.points.size(); ++i)
-        average << QPointF(x(model.days[i]), y(model.points[i].ewma));
-    painter.drawPolyline(average);
-    for (std::size_t i = 0; i < model.points.size(); ++i)
-        paintMark(painter, QPointF(x(model.days[i]), y(model.values[i])), model.points[i], palette);
+    paintAverage(painter, axes, model, palette);
+    paintMarks(painter, axes, model, palette);
     painter.setPen(palette.softInk);
     painter.drawText(QRectF(plot.left() - 20, plot.bottom() + 4, 140, 16), Qt::AlignLeft, model.firstDay);
     painter.drawText(QRectF(plot.right() - 140, plot.bottom() + 4, 140, 16), Qt::AlignRight, model.lastDay);

@@ -12,7 +12,12 @@ struct ControlChartModel {
     std::vector<double> days; ///< since 1970, one a value
     std::vector<double> values;
     std::vector<quality::ChartPoint> points;
-    quality::Baseline baseline;
+    /// Limits hold from one day to another: between two services.
+    struct Limits {
+        double fromDay, untilDay;
+        quality::Baseline baseline;
+    };
+    std::vector<Limits> limits;   ///< the last are the present ones, which the axis names
     std::vector<double> services; ///< days on which the instrument was serviced
     QString unit;
     int decimals = 3;

@@ -356,7 +356,7 @@ std::vector<Equation> chamber() {
 
 std::vector<Equation> buildCatalogue() {
     std::vector<Equation> all;
-    for (const auto& part : {waterAndGas(), lungVolumes(), densityToFat(), chamber()})
+    for (const auto& part : {waterAndGas(), lungVolumes(), densityToFat(), chamber(), impedanceEquations()})
         all.insert(all.end(), part.begin(), part.end());
     return all;
 }

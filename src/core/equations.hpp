@@ -41,10 +41,12 @@ struct Equation {
     std::string_view unit;
     std::string_view validity;
     std::vector<EquationInput> inputs;
-    EquationValue (*compute)(EquationArguments);
+    std::function<EquationValue(EquationArguments)> compute;
     std::string_view caveat = "";
 };
 
+/// The impedance part of the catalogue, kept beside the others because its equations are a table of their own.
+[[nodiscard]] std::vector<Equation> impedanceEquations();
 /// Every equation that ships, in a stable order.
 [[nodiscard]] std::span<const Equation> equationCatalogue();
 [[nodiscard]] const Equation* findEquation(std::string_view id);

@@ -46,6 +46,12 @@ struct Pascal {
 struct CentimetreOfWater {
     static constexpr std::string_view symbol = "cmH2O";
 };
+struct Ohm {
+    static constexpr std::string_view symbol = "Ω";
+};
+struct Degree {
+    static constexpr std::string_view symbol = "°";
+};
 struct SquareMetre {
     static constexpr std::string_view symbol = "m²";
 };
@@ -65,7 +71,13 @@ using LitresPerSecond = Quantity<unit::LitrePerSecond>;
 using Hertz = Quantity<unit::Hertz>;
 using Pascals = Quantity<unit::Pascal>;
 using CentimetresOfWater = Quantity<unit::CentimetreOfWater>;
+using Ohms = Quantity<unit::Ohm>;
+using Degrees = Quantity<unit::Degree>;
 using SquareMetres = Quantity<unit::SquareMetre>;
+
+[[nodiscard]] constexpr Hertz kilohertz(double kilohertz) {
+    return Hertz(kilohertz * 1000.0);
+}
 
 /// Sex as the published equations use it: the sex of the group from which each was derived.
 enum class Sex { Male, Female };

@@ -1,0 +1,62 @@
+#include "core/impedance/whole_body.hpp"
+
+#include "core/anthropometry/indices.hpp"
+#include "core/units/format.hpp"
+
+namespace fusain::impedance {
+
+std::string_view predictedName(Predicted quantity) {
+    switch (quantity) {
+    case Predicted::FatFreeMass:
+        return FUSAIN_TEXT("fat-free mass");
+    case Predicted::BodyWater:
+        return FUSAIN_TEXT("body water");
+    case Predicted::ExtracellularWater:
+        return FUSAIN_TEXT("water outside the cells");
+    case Predicted::SkeletalMuscle:
+        return FUSAIN_TEXT("skeletal muscle");
+    case Predicted::AppendicularLean:
+        return FUSAIN_TEXT("lean mass of the limbs");
+    }
+    return "";
+}
+
+std::string_view predictedUnit(Predicted quantity) {
+    return quantity == Predicted::BodyWater || quantity == Predicted::ExtracellularWater ? "L" : "kg";
+}
+
+std::vector<Message> reservations(const WholeBodyEquation& equation, const WholeBodyInputs& inputs) {
+    std::vector<Message> found;
+    if (!equation.ages.contains(inputs.age.value()))
+        found.push_back(
+            {FUSAIN_TEXT("{1} was made for {2} to {3} y."),
+             {std::string(equation.title), fixed(equation.ages.least, 0), fixed(equation.ages.most, 0)}});
+    const double massIndex = anthropometry::massIndex(inputs.mass, inputs.height).value();
+    if (!equation.massIndices.contains(massIndex))
+        found.push_back({FUSAIN_TEXT("{1} was made for a body mass index of {2} to {3}; this one is {4}."),
+                         {std::string(equation.title), fixed(equation.massIndices.least, 1),
+                          fixed(equation.massIndices.most, 1), fixed(massIndex, 1)}});
+    if (!(inputs.sex == Sex::Male ? equation.men : equation.women))
+        found.push_back({inputs.sex == Sex::Male ? FUSAIN_TEXT("{1} was made for women only.")
+                                                 : FUSAIN_TEXT("{1} was made for men only."),
+                         {std::string(equation.title)}});
+    if (equation.grade != 'A')
+        found.push_back(
+            {FUSAIN_TEXT("{1}: to be confirmed against the source."), {std::string(equation.title)}});
+    return found;
+}
+
+Litres bodyWaterWatson1980(Sex sex, Years age, Metres height, Kilograms mass) {
+    const double cm = centimetres(height), kg = mass.value();
+    return Litres(sex == Sex::Male ? 2.447 - 0.09516 * age.value() + 0.1074 * cm + 0.3362 * kg
+                                   : -2.097 + 0.1069 * cm + 0.2466 * kg);
+}
+
+double geometryMistake(const WholeBodyEquation& equation, const WholeBodyInputs& contact) {
+    constexpr double contactToGel = 480.0 / 558.0;
+    WholeBodyInputs gel = contact;
+    gel.impedance = {contact.impedance.resistance * contactToGel, contact.impedance.reactance * contactToGel};
+    return equation.compute(contact) - equation.compute(gel);
+}
+
+} // namespace fusain::impedance

@@ -17,6 +17,7 @@ QString roleWords(const QString& role) {
         {QStringLiteral("room"), QT_TR_NOOP("Room")},
         {QStringLiteral("chamber"), QT_TR_NOOP("Chamber")},
         {QStringLiteral("chamber-scale"), QT_TR_NOOP("Chamber scale")},
+        {QStringLiteral("analyzer"), QT_TR_NOOP("Analyzer")},
     };
     return LabSettings::tr(names.value(role, "?"));
 }

@@ -53,7 +53,7 @@ const AnyPolicy& Session::policyInForce(std::string_view method) {
     return catalogue_.policyFor(method, book_->setting("policy." + std::string(method)));
 }
 
-const reference::ReferenceSet* Session::fatReferenceFor(const DensityPolicy& policy) {
+const reference::ReferenceSet* Session::fatReferenceFor(const MethodPolicy& policy) {
     const auto* chosen = catalogue_.reference(book_->setting("reference.fat-percent"));
     return chosen ? chosen : catalogue_.reference(policy.fatReference);
 }
@@ -62,16 +62,24 @@ std::string Session::freshId(const std::string& prefix) {
     return prefix + "-" + std::to_string(book_->eventCount() + 1);
 }
 
-namespace {
-
-template <class Method, class Policy>
-Expected<std::unique_ptr<Procedure>> owned(Expected<Method> procedure) {
-    if (!procedure)
-        return tl::unexpected(procedure.error());
-    return std::make_unique<Method>(std::move(*procedure));
+AnyPolicy Session::policyForNewTest(std::string_view method) {
+    AnyPolicy policy = policyInForce(method);
+    auto* impedance = std::get_if<ImpedancePolicy>(&policy);
+    if (!impedance)
+        return policy;
+    for (const Sex sex : {Sex::Male, Sex::Female}) {
+        const std::string whose = "." + std::string(sexText(sex));
+        const auto own = [&](const std::string& key, auto read, auto& target) {
+            if (const std::string kept = book_->setting(key + whose); !kept.empty())
+                if (auto found = readDocument(key, [&] { return read(Json::parse(kept)); }))
+                    target[sex] = *found;
+        };
+        own("calibration.contact-to-gel", pairedRegressionFromJson, impedance->contactToGel);
+        own("calibration.segments." + geometryText(impedance->geometry), segmentModelFromJson,
+            impedance->segments);
+    }
+    return policy;
 }
-
-} // namespace
 
 std::optional<Problem> Session::obstacleToTests(std::string_view method) {
     return fusain::obstacleToTests(
@@ -83,7 +91,9 @@ LabPrecision Session::precisionOf(std::string_view method, const std::string& te
     for (const Staff& staff : book_->staff())
         if (staff.id == technician)
             colleague = staff;
-    return precisionInHandsOf(colleague, book_->studies(method == methodChamber ? "chamber" : "load-cell"));
+    return precisionInHandsOf(colleague, book_->studies(method == methodChamber     ? "chamber"
+                                                        : method == methodImpedance ? "analyzer"
+                                                                                    : "load-cell"));
 }
 
 Expected<void> Session::startRun(const Client& client, const std::string& visitId, std::string_view method,
@@ -106,15 +116,8 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
                                             [&](const AnyTest& test) { return methodOf(test) == method; });
     const TestSubject subject{client.id, client.sex, age, *client.height, repeat};
     const Protocol& protocol = catalogue_.protocolFor(method);
-    auto begun = std::visit(
-        [&](const auto& policy) -> Expected<std::unique_ptr<Procedure>> {
-            using Policy = std::decay_t<decltype(policy)>;
-            using Method = std::conditional_t<std::is_same_v<Policy, HydrostaticPolicy>, HydrostaticProcedure,
-                                              ChamberProcedure>;
-            return owned<Method, Policy>(
-                Method::begin({policy, protocol}, freshId("test"), subject, atTheBench_, *book_, clock_));
-        },
-        policyInForce(method));
+    auto begun =
+        beginTest(policyForNewTest(method), protocol, freshId("test"), subject, atTheBench_, *book_, clock_);
     if (!begun)
         return tl::unexpected(begun.error());
     run_ = std::move(*begun);
@@ -156,15 +159,8 @@ Expected<void> Session::resumeRun(const std::string& testId) {
     if (!test)
         return failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
     const Protocol& protocol = catalogue_.protocolFor(methodOf(*test), common(*test).protocolId);
-    auto resumed = std::visit(
-        [&](const auto& policy) -> Expected<std::unique_ptr<Procedure>> {
-            using Policy = std::decay_t<decltype(policy)>;
-            using Method = std::conditional_t<std::is_same_v<Policy, HydrostaticPolicy>, HydrostaticProcedure,
-                                              ChamberProcedure>;
-            return owned<Method, Policy>(
-                Method::resume({policy, protocol}, book_->eventsOf(testId), atTheBench_, *book_, clock_));
-        },
-        policyOf(*test, catalogue_));
+    auto resumed =
+        resumeTest(policyOf(*test, catalogue_), protocol, book_->eventsOf(testId), atTheBench_, *book_, clock_);
     if (!resumed)
         return tl::unexpected(resumed.error());
     run_ = std::move(*resumed);
@@ -217,21 +213,15 @@ Expected<ComputedTest> Session::computed(const AnyTest& test, const WhatIf& what
     return computeTest(test, instead ? *instead : policyOf(test, catalogue_), whatIf);
 }
 
-std::vector<EarlierResult> Session::earlierThan(const AnyTest& test) {
-    std::vector<EarlierResult> earlier;
+std::vector<ComputedTest> Session::earlierThan(const AnyTest& test) {
+    std::vector<ComputedTest> earlier;
     for (const AnyTest& other : book_->testsOf(common(test).subject.clientId)) {
         const RawTest& record = common(other);
         if (methodOf(other) != methodOf(test) || record.state != TestState::Signed ||
             !(record.startedAt < common(test).startedAt))
             continue;
-        if (const auto result = computed(other)) {
-            const DensityResult& density = result->density();
-            const compartments::Body& body = density.body;
-            earlier.push_back({record.startedAt, density.mass, body.fatPercent.estimate(),
-                               body.fatPercent.technicalError(), body.fatMass.estimate(),
-                               body.fatMass.technicalError(), body.fatFreeMass.estimate(),
-                               body.fatFreeMass.technicalError(), density.lungGasMeasured});
-        }
+        if (auto result = computed(other))
+            earlier.push_back(std::move(*result));
     }
     return earlier;
 }
@@ -244,10 +234,29 @@ std::vector<OtherMethod> Session::sameDayAs(const ComputedTest& own) {
             report::day(record.startedAt) != report::day(own.record().startedAt))
             continue;
         if (const auto other = computed(test))
-            others.push_back(
-                compareMethods(own.record(), own.density(), methodOf(test), record, other->density()));
+            if (auto comparison = compareMethods(own, *other))
+                others.push_back(std::move(*comparison));
     }
     return others;
+}
+
+std::optional<Ohms> Session::magnitudeAt50(const ImpedanceTest& test) {
+    const ImpedanceSweep* sweep = test.sweep();
+    const auto* whole = sweep ? sweep->readings.of(impedance::Segment::WholeBody) : nullptr;
+    const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
+    return point ? std::optional(point->magnitude) : std::nullopt;
+}
+
+std::optional<impedance::IdentityFacts> Session::lastImpedance(const RawTest& test) {
+    std::optional<impedance::IdentityFacts> last;
+    for (const AnyTest& any : book_->testsOf(test.subject.clientId)) {
+        const auto* past = std::get_if<ImpedanceTest>(&any);
+        if (past && past->id != test.id && past->state == TestState::Signed && past->startedAt < test.startedAt)
+            last = {past->subject.height,
+                    past->mass ? std::optional(Kilograms(past->mass->value)) : std::nullopt,
+                    magnitudeAt50(*past)};
+    }
+    return last;
 }
 
 std::function<std::string(const std::string&)> Session::staffNames() {
@@ -257,23 +266,30 @@ std::function<std::string(const std::string&)> Session::staffNames() {
     };
 }
 
-Expected<report::DensityReport> Session::reportOn(const AnyTest& test, const WhatIf& whatIf,
-                                                  const AnyPolicy* instead) {
+Expected<report::TestReport> Session::reportOn(const AnyTest& test, const WhatIf& whatIf,
+                                               const AnyPolicy* instead) {
     auto result = computed(test, whatIf, instead);
     if (!result)
         return tl::unexpected(result.error());
     const RawTest& record = common(test);
-    const auto earlier = earlierThan(test);
-    report::DensityReport report(std::move(*result));
+    report::TestReport report(std::move(*result));
     report.labName = labName();
     report.client = book_->client(record.subject.clientId).value_or(Client{});
     report.namesHidden = namesHidden_;
     report.protocol = catalogue_.protocolFor(methodOf(test), record.protocolId);
     report.fatReference = fatReferenceFor(common(report.computed.policy));
-    if (!earlier.empty())
-        report.earlier = earlier.back();
-    if (earlier.size() > 1)
-        report.baseline = earlier.front();
+    report.fatMassIndexReference = catalogue_.reference("fat-mass-index.kyle-2003");
+    report.fatFreeMassIndexReference = catalogue_.reference("fat-free-mass-index.kyle-2003");
+    report.phaseAngleReference = catalogue_.referenceFor("phase-angle");
+    report.history = earlierThan(test);
+    std::vector<Outcome> outcomes;
+    for (const ComputedTest& past : report.history)
+        if (auto outcome = outcomeOf(past))
+            outcomes.push_back(std::move(*outcome));
+    if (!outcomes.empty())
+        report.earlier = outcomes.back();
+    if (outcomes.size() > 1)
+        report.baseline = outcomes.front();
     report.sameDay = sameDayAs(report.computed);
     const std::string& technician = record.signature ? record.signature->technician : record.startedBy;
     report.precision = precisionOf(methodOf(test), technician);

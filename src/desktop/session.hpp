@@ -1,13 +1,12 @@
 #pragma once
 #include "link/instrument_hub.hpp"
-#include "procedure/chamber_procedure.hpp"
+#include "procedure/any_procedure.hpp"
 #include "procedure/computed_test.hpp"
-#include "procedure/hydrostatic_procedure.hpp"
 #include "procedure/interpretation.hpp"
 #include "procedure/lab_catalogue.hpp"
 #include "procedure/quality_review.hpp"
-#include "report/density_report.hpp"
 #include "report/style.hpp"
+#include "report/test_report.hpp"
 #include "store/lab_book.hpp"
 
 #include <QObject>
@@ -44,8 +43,10 @@ public:
     [[nodiscard]] UnitSystem units();
     [[nodiscard]] QString nameOf(const Client& client) const;
     [[nodiscard]] const AnyPolicy& policyInForce(std::string_view method);
+    /// The policy in force with the lab's own calibrations put in, as a new test takes it.
+    [[nodiscard]] AnyPolicy policyForNewTest(std::string_view method);
     /// The reference set for %fat that this lab chose, else the policy's.
-    [[nodiscard]] const reference::ReferenceSet* fatReferenceFor(const DensityPolicy& policy);
+    [[nodiscard]] const reference::ReferenceSet* fatReferenceFor(const MethodPolicy& policy);
 
     // The running test
     [[nodiscard]] Procedure* run() { return run_.get(); }
@@ -71,13 +72,17 @@ public:
     /// A test computed by its own policy, or by another one.
     [[nodiscard]] Expected<ComputedTest> computed(const AnyTest& test, const WhatIf& whatIf = {},
                                                   const AnyPolicy* instead = nullptr) const;
-    /// Results of the signed tests by the same method before this one, oldest first.
-    [[nodiscard]] std::vector<EarlierResult> earlierThan(const AnyTest& test);
+    /// The signed tests by the same method before this one, computed, oldest first.
+    [[nodiscard]] std::vector<ComputedTest> earlierThan(const AnyTest& test);
     /// @param instead computes by another policy than the test's own; nothing is stored
-    [[nodiscard]] Expected<report::DensityReport> reportOn(const AnyTest& test, const WhatIf& whatIf = {},
-                                                           const AnyPolicy* instead = nullptr);
+    [[nodiscard]] Expected<report::TestReport> reportOn(const AnyTest& test, const WhatIf& whatIf = {},
+                                                        const AnyPolicy* instead = nullptr);
     /// Names of the colleagues by id, read once for the whole of a table.
     [[nodiscard]] std::function<std::string(const std::string&)> staffNames();
+    /// Height, mass and impedance of the client's last impedance test before this one.
+    [[nodiscard]] std::optional<impedance::IdentityFacts> lastImpedance(const RawTest& test);
+    /// |Z| of the whole body at 50 kHz, from the sweep that counts.
+    [[nodiscard]] static std::optional<Ohms> magnitudeAt50(const ImpedanceTest& test);
     [[nodiscard]] std::string staffName(const std::string& id) { return staffNames()(id); }
     /// Signs the running test and stores its result beside the raw record.
     Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist);

@@ -22,7 +22,8 @@ const QStringList& InstrumentHub::roles() {
     static const QStringList list{QStringLiteral("floor-scale"),  QStringLiteral("load-cell"),
                                   QStringLiteral("thermometer"),  QStringLiteral("spirometer"),
                                   QStringLiteral("room"),         QStringLiteral("chamber"),
-                                  QStringLiteral("chamber-scale")};
+                                  QStringLiteral("chamber-scale"),
+                                  QStringLiteral("analyzer")};
     return list;
 }
 

@@ -84,8 +84,7 @@ Expected<ChamberResult> computeChamber(const ChamberTest& test, const ChamberPol
     result.mass = Kilograms(test.mass->value);
     result.conversion = conversion->id;
     result.constants = conversion->constants;
-    result.lungGas = Source::ThoracicGas;
-    result.lungGasMeasured = gas->measured;
+    setLungGas(result, Source::ThoracicGas, gas->measured);
     result.thoracicGas = *gas;
     const Uncertain mass(test.mass->value, Source::DryMass, policy.dryMassError.value());
     const double area = squareCentimetres(

@@ -17,22 +17,45 @@ Expected<ComputedTest> assembled(const AnyTest& test, const AnyPolicy& policy, E
 
 } // namespace
 
-const DensityResult& ComputedTest::density() const {
-    return std::visit([](const DensityResult& shared) -> const DensityResult& { return shared; }, result);
+const TestResult& ComputedTest::shared() const {
+    return std::visit([](const TestResult& common) -> const TestResult& { return common; }, result);
+}
+
+const compartments::Composition* ComputedTest::composition() const {
+    if (const auto* impedance = std::get_if<ImpedanceResult>(&result))
+        return impedance->composition ? &*impedance->composition : nullptr;
+    return &density()->body;
+}
+
+const DensityResult* ComputedTest::density() const {
+    return std::visit(Overloaded{[](const ImpedanceResult&) -> const DensityResult* { return nullptr; },
+                                 [](const DensityResult& shared) -> const DensityResult* { return &shared; }},
+                      result);
 }
 
 std::vector<WorkedLine> ComputedTest::sheet() const {
-    if (const auto* hydrostatic = std::get_if<HydrostaticResult>(&result))
-        return workedSheet(std::get<HydrostaticTest>(test), std::get<HydrostaticPolicy>(policy), *hydrostatic);
-    return workedSheet(std::get<ChamberTest>(test), std::get<ChamberPolicy>(policy),
-                       std::get<ChamberResult>(result));
+    return std::visit(
+        Overloaded{[](const HydrostaticTest& record, const HydrostaticPolicy& own,
+                      const HydrostaticResult& found) { return workedSheet(record, own, found); },
+                   [](const ChamberTest& record, const ChamberPolicy& own, const ChamberResult& found) {
+                       return workedSheet(record, own, found);
+                   },
+                   [](const ImpedanceTest& record, const ImpedancePolicy& own, const ImpedanceResult& found) {
+                       return workedSheet(record, own, found);
+                   },
+                   [](const auto&, const auto&, const auto&) { return std::vector<WorkedLine>{}; }},
+        test, policy, result);
 }
 
 Json ComputedTest::document() const {
-    if (const auto* hydrostatic = std::get_if<HydrostaticResult>(&result))
-        return toJson(*hydrostatic, std::get<HydrostaticTest>(test), std::get<HydrostaticPolicy>(policy));
-    return toJson(std::get<ChamberResult>(result), std::get<ChamberTest>(test),
-                  std::get<ChamberPolicy>(policy));
+    return std::visit(Overloaded{[](const HydrostaticTest& record, const HydrostaticPolicy& own,
+                                    const HydrostaticResult& found) { return toJson(found, record, own); },
+                                 [](const ChamberTest& record, const ChamberPolicy& own,
+                                    const ChamberResult& found) { return toJson(found, record, own); },
+                                 [](const ImpedanceTest& record, const ImpedancePolicy& own,
+                                    const ImpedanceResult& found) { return toJson(found, record, own); },
+                                 [](const auto&, const auto&, const auto&) { return Json(); }},
+                      test, policy, result);
 }
 
 Expected<ComputedTest> computeTest(const AnyTest& test, const AnyPolicy& policy, const WhatIf& whatIf) {
@@ -43,6 +66,9 @@ Expected<ComputedTest> computeTest(const AnyTest& test, const AnyPolicy& policy,
             },
             [&](const ChamberTest& record, const ChamberPolicy& own) {
                 return assembled(test, policy, computeChamber(record, own, whatIf));
+            },
+            [&](const ImpedanceTest& record, const ImpedancePolicy& own) {
+                return assembled(test, policy, computeImpedance(record, own, whatIf));
             },
             [&](const auto&, const auto&) -> Expected<ComputedTest> {
                 return failure({FUSAIN_TEXT("The policy \"{1}\" is for another method."), {common(policy).id}});

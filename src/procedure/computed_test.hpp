@@ -1,12 +1,13 @@
 #pragma once
 #include "procedure/chamber_result.hpp"
 #include "procedure/hydrostatic_result.hpp"
+#include "procedure/impedance_result.hpp"
 #include "procedure/lab_catalogue.hpp"
 #include "procedure/worked_sheet.hpp"
 
 namespace fusain {
 
-using AnyResult = std::variant<HydrostaticResult, ChamberResult>;
+using AnyResult = std::variant<HydrostaticResult, ChamberResult, ImpedanceResult>;
 
 /// A raw record of any method together with the policy that it was computed by, and the result.
 struct ComputedTest {
@@ -15,7 +16,11 @@ struct ComputedTest {
     AnyResult result;
 
     [[nodiscard]] const RawTest& record() const { return common(test); }
-    [[nodiscard]] const DensityResult& density() const;
+    [[nodiscard]] const TestResult& shared() const;
+    /// Fat and the rest; null for a test that gives none.
+    [[nodiscard]] const compartments::Composition* composition() const;
+    /// Null for a method that does not go through the density of the body.
+    [[nodiscard]] const DensityResult* density() const;
     [[nodiscard]] std::vector<WorkedLine> sheet() const;
     /// As stored beside the raw record and printed by fusain-calc.
     [[nodiscard]] Json document() const;

@@ -3,31 +3,6 @@
 #include "core/units/format.hpp"
 
 namespace fusain {
-namespace {
-
-template <class Q>
-Json valueJson(const Measured<Q>& value) {
-    Json budget = Json::array();
-    for (const BudgetLine& line : value.budget())
-        budget.push_back({{"source", sourceName(line.source)},
-                          {"standard_error", line.standardError},
-                          {"fraction", line.fraction}});
-    return {{"value", value.estimate().value()},
-            {"unit", Q::symbol()},
-            {"standard_error", value.technicalError().value()},
-            {"method_error", value.methodError().value()},
-            {"variance_budget", budget}};
-}
-
-} // namespace
-
-Problem missingReading(std::string_view reading) {
-    return {{FUSAIN_TEXT("The result needs one more reading: {1}."), {std::string(reading)}},
-            {},
-            {},
-            {FUSAIN_TEXT("Take it, then come back."), {}}};
-}
-
 Expected<ChosenConversion> chooseConversion(const DensityPolicy& policy, const TestSubject& subject,
                                             const std::optional<std::string>& chosen) {
     const bool child = subject.age.value() < 17.0;
@@ -41,32 +16,27 @@ Expected<ChosenConversion> chooseConversion(const DensityPolicy& policy, const T
     return ChosenConversion{id, *constants};
 }
 
+void setLungGas(DensityResult& result, Source lungGas, bool measured) {
+    result.lungGas = lungGas;
+    result.lungGasMeasured = measured;
+    if (!measured)
+        result.repeated = {lungGas};
+}
+
 void flagBody(DensityResult& result) {
     const double density = result.body.density.estimate().value();
     if (!compartments::plausibleBodyDensity(KilogramsPerLitre(density)))
         result.flags.push_back(
             {FUSAIN_TEXT("Body density {1} kg/L lies outside 0.93 to 1.10: a reading must be wrong."),
              {fixed(density, 4)}});
-    if (const double fat = result.body.fatPercent.estimate().value(); fat < 3.0 || fat > 60.0)
-        result.flags.push_back(
-            {FUSAIN_TEXT("{1} % fat is outside what this method can be trusted with."), {fixed(fat, 1)}});
+    flagFat(result, result.body);
 }
 
 Json bodyJson(const DensityResult& result) {
-    Json flags = Json::array();
-    for (const Message& flag : result.flags)
-        flags.push_back(flag.english());
-    const compartments::Body& body = result.body;
-    return {{"format", "fusain-result"},
-            {"schema", 1},
-            {"body_volume", valueJson(body.volume)},
-            {"body_density", valueJson(body.density)},
-            {"fat_percent", valueJson(body.fatPercent)},
-            {"fat_mass", valueJson(body.fatMass)},
-            {"fat_free_mass", valueJson(body.fatFreeMass)},
-            {"fat_mass_index", valueJson(body.fatMassIndex)},
-            {"fat_free_mass_index", valueJson(body.fatFreeMassIndex)},
-            {"flags", flags}};
+    Json json = resultJson(result, &result.body);
+    json["body_volume"] = valueJson(result.body.volume);
+    json["body_density"] = valueJson(result.body.density);
+    return json;
 }
 
 } // namespace fusain

@@ -158,7 +158,7 @@ Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, cons
     result.mass = Kilograms(test.dryMass->value);
     result.conversion = conversion->id;
     result.constants = conversion->constants;
-    result.lungGasMeasured = residual->measured;
+    setLungGas(result, Source::ResidualVolume, residual->measured);
     result.residualVolume = *residual;
     result.trials = underwater.judgement;
     result.inputs = {

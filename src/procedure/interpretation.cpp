@@ -55,35 +55,43 @@ Message changeSentence(const Changes& changes, const std::string& since) {
 
 } // namespace
 
-Changes changesSince(const EarlierResult& earlier, const DensityResult& now, const LabPrecision& own) {
-    const auto& c = now.body;
-    const bool measured = now.lungGasMeasured || earlier.lungGasMeasured;
-    const auto change = [&](double before, double beforeError, const auto& after,
-                            const std::optional<double>& study) {
-        if (study)
-            return Change{after.estimate().value() - before, quality::leastSignificantChange(*study)};
-        const double error = measured ? after.technicalError().value() : repeatError(after, now);
-        // The earlier error is stored whole; when the prediction cancels, the present repeat error stands for
-        // both.
-        return Change{after.estimate().value() - before,
-                      quality::leastSignificantChange(measured ? beforeError : error, error)};
-    };
-    return {
-        change(earlier.fatPercent.value(), earlier.fatPercentError.value(), c.fatPercent, own.fatPercent),
-        change(earlier.fatMass.value(), earlier.fatMassError.value(), c.fatMass, own.fatMass),
-        change(earlier.fatFreeMass.value(), earlier.fatFreeMassError.value(), c.fatFreeMass, own.fatFreeMass)};
+std::optional<Outcome> outcomeOf(const ComputedTest& test) {
+    const auto* composition = test.composition();
+    if (!composition)
+        return std::nullopt;
+    return Outcome{test.record().startedAt, test.shared().mass, *composition, test.shared().repeated,
+                   test.shared().conversion};
 }
 
-WeightPattern weightPattern(const DensityResult& result, const reference::ReferenceSet* fatMassIndex,
+Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own) {
+    // Only what is predicted in both tests, by the same equation, cancels.
+    std::vector<Source> repeated;
+    if (earlier.conversion == now.conversion)
+        std::ranges::copy_if(now.repeated, std::back_inserter(repeated), [&](Source source) {
+            return std::ranges::find(earlier.repeated, source) != earlier.repeated.end();
+        });
+    const auto change = [&](const auto& before, const auto& after, const std::optional<double>& study) {
+        const double difference = (after.estimate() - before.estimate()).value();
+        return Change{difference, study ? quality::leastSignificantChange(*study)
+                                        : quality::leastSignificantChange(repeatError(before, repeated),
+                                                                          repeatError(after, repeated))};
+    };
+    const auto &a = earlier.composition, &b = now.composition;
+    return {change(a.fatPercent, b.fatPercent, own.fatPercent), change(a.fatMass, b.fatMass, own.fatMass),
+            change(a.fatFreeMass, b.fatFreeMass, own.fatFreeMass)};
+}
+
+WeightPattern weightPattern(const compartments::Composition& composition,
+                            const reference::ReferenceSet* fatMassIndex,
                             const reference::ReferenceSet* fatFreeMassIndex, const TestSubject& subject) {
     const auto* fat = fatMassIndex ? fatMassIndex->rowFor(subject.sex, subject.age) : nullptr;
     const auto* lean = fatFreeMassIndex ? fatFreeMassIndex->rowFor(subject.sex, subject.age) : nullptr;
     if (!fat || !lean)
         return WeightPattern::Unknown;
     const double fatDistance =
-        (result.body.fatMassIndex.estimate().value() - middle(*fat)) / (fat->high - fat->low);
+        (composition.fatMassIndex.estimate().value() - middle(*fat)) / (fat->high - fat->low);
     const double leanDistance =
-        (result.body.fatFreeMassIndex.estimate().value() - middle(*lean)) / (lean->high - lean->low);
+        (composition.fatFreeMassIndex.estimate().value() - middle(*lean)) / (lean->high - lean->low);
     if (std::abs(fatDistance - leanDistance) < 0.5)
         return WeightPattern::Even;
     return fatDistance > leanDistance ? WeightPattern::FatLed : WeightPattern::MuscleLed;
@@ -103,53 +111,75 @@ std::string_view patternText(WeightPattern pattern) {
     return FUSAIN_TEXT("not covered by the reference");
 }
 
-std::vector<Message> findings(const RawTest& test, const DensityResult& result,
-                              const reference::ReferenceSet* fatReference,
-                              const std::optional<EarlierResult>& earlier,
-                              const std::optional<EarlierResult>& baseline, const LabPrecision& own) {
-    std::vector<Message> sentences;
-    const auto& fat = result.body.fatPercent;
-    const auto* row = fatReference ? fatReference->rowFor(test.subject.sex, test.subject.age) : nullptr;
-    if (row)
+namespace {
+
+// What the fat says: its band, what changed, and how sure it is.
+void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const TestSubject& subject,
+              const reference::ReferenceSet* fatReference, const std::optional<Outcome>& earlier,
+              const std::optional<Outcome>& baseline, const LabPrecision& own) {
+    const auto& fat = outcome.composition.fatPercent;
+    if (const auto* row = fatReference ? fatReference->rowFor(subject.sex, subject.age) : nullptr)
         sentences.push_back(positionSentence(*fatReference, *row, fat));
     else
         sentences.push_back({FUSAIN_TEXT("{1} % fat; the chosen reference does not cover this person."),
                              {fixed(fat.estimate().value(), 1)}});
     if (earlier)
         sentences.push_back(
-            changeSentence(changesSince(*earlier, result, own), FUSAIN_TEXT("Since the last test")));
+            changeSentence(changesSince(*earlier, outcome, own), FUSAIN_TEXT("Since the last test")));
     if (baseline)
         sentences.push_back(
-            changeSentence(changesSince(*baseline, result, own), FUSAIN_TEXT("Since the first test")));
+            changeSentence(changesSince(*baseline, outcome, own), FUSAIN_TEXT("Since the first test")));
     const double half = normal95 * fat.technicalError().value();
     if (const auto budget = fat.budget(); !budget.empty())
         sentences.push_back({FUSAIN_TEXT("The interval is ± {1} % fat; most of it ({2} %) comes from: {3}."),
                              {fixed(half, 1), fixed(100.0 * budget.front().fraction, 0),
                               std::string(sourceName(budget.front().source))}});
-    for (const AnsweredQuestion& answer : test.answers)
+}
+
+} // namespace
+
+std::vector<Message> findings(const ComputedTest& test, const reference::ReferenceSet* fatReference,
+                              const std::optional<Outcome>& earlier, const std::optional<Outcome>& baseline,
+                              const LabPrecision& own) {
+    std::vector<Message> sentences;
+    if (const auto outcome = outcomeOf(test))
+        aboutFat(sentences, *outcome, test.record().subject, fatReference, earlier, baseline, own);
+    if (const auto* impedance = std::get_if<ImpedanceResult>(&test.result)) {
+        const auto more = impedanceFindings(*impedance, test.record().subject);
+        sentences.insert(sentences.end(), more.begin(), more.end());
+    }
+    for (const AnsweredQuestion& answer : test.record().answers)
         if (!answer.finding.kept && !answer.acceptedReason.empty())
             sentences.push_back(
                 {FUSAIN_TEXT("Preparation not as asked: \"{1}\" Gone on because: {2}."),
                  {answer.question.empty() ? answer.rule : answer.question, answer.acceptedReason}});
-    sentences.insert(sentences.end(), result.flags.begin(), result.flags.end());
+    const auto& flags = test.shared().flags;
+    sentences.insert(sentences.end(), flags.begin(), flags.end());
     return sentences;
 }
 
 namespace {
 
-// What the larger uncertainty rests on: a predicted lung gas first, then deviations, then the largest share.
-Message causeOf(const RawTest& record, const DensityResult& result, const RawTest& otherRecord,
-                const DensityResult& other) {
-    for (const DensityResult* each : {&result, &other})
-        if (!each->lungGasMeasured)
-            return {each->lungGas == Source::ThoracicGas
+// What the larger uncertainty rests on: an equation or a predicted lung gas first, then deviations, then the
+// usual suspects.
+Message causeOf(const ComputedTest& test, const ComputedTest& other) {
+    for (const ComputedTest* each : {&test, &other})
+        if (std::holds_alternative<ImpedanceResult>(each->result))
+            return {
+                FUSAIN_TEXT(
+                    "Most likely the impedance equation, whose error for one person is kilograms; fluid moves "
+                    "the two methods in different directions."),
+                {}};
+    for (const ComputedTest* each : {&test, &other})
+        if (const DensityResult* density = each->density(); density && !density->lungGasMeasured)
+            return {density->lungGas == Source::ThoracicGas
                         ? FUSAIN_TEXT(
                               "Most likely the thoracic gas in the chamber, which was predicted: measure it.")
                         : FUSAIN_TEXT(
                               "Most likely the residual volume in the tank, which was predicted: measure it."),
                     {}};
-    for (const RawTest* each : {&record, &otherRecord})
-        for (const AnsweredQuestion& answer : each->answers)
+    for (const ComputedTest* each : {&test, &other})
+        for (const AnsweredQuestion& answer : each->record().answers)
             if (!answer.finding.kept)
                 return {FUSAIN_TEXT("A deviation could explain it: \"{1}\""), {answer.question}};
     return {FUSAIN_TEXT("Both lung volumes were measured and the preparation was as asked: think of trapped "
@@ -160,22 +190,30 @@ Message causeOf(const RawTest& record, const DensityResult& result, const RawTes
 
 } // namespace
 
-OtherMethod compareMethods(const RawTest& record, const DensityResult& result, std::string_view otherMethod,
-                           const RawTest& otherRecord, const DensityResult& other) {
+std::optional<OtherMethod> compareMethods(const ComputedTest& test, const ComputedTest& other) {
+    const auto own = outcomeOf(test), theirs = outcomeOf(other);
+    if (!own || !theirs)
+        return std::nullopt;
+    const auto &a = own->composition.fatPercent, &b = theirs->composition.fatPercent;
+    // What only one of two densitometric methods does not share counts; against impedance, everything does.
+    const bool bothDensity = test.density() && other.density();
+    const auto error = [&](const Measured<Percent>& fat) {
+        return bothDensity ? fat.technicalError().value() : fat.totalError().value();
+    };
     OtherMethod comparison;
-    comparison.method = otherMethod;
-    comparison.fatPercent = other.body.fatPercent.estimate();
-    comparison.difference = (result.body.fatPercent.estimate() - other.body.fatPercent.estimate()).value();
-    comparison.halfInterval = normal95 * std::hypot(result.body.fatPercent.technicalError().value(),
-                                                    other.body.fatPercent.technicalError().value());
+    comparison.method = methodOf(other.test);
+    comparison.fatPercent = b.estimate();
+    comparison.difference = (a.estimate() - b.estimate()).value();
+    comparison.halfInterval = normal95 * std::hypot(error(a), error(b));
     const double noticeable = 1.0; // %fat: below this nobody asks why
     if (!comparison.agrees() || std::abs(comparison.difference) > noticeable)
-        comparison.likelyCause = causeOf(record, result, otherRecord, other);
+        comparison.likelyCause = causeOf(test, other);
     return comparison;
 }
 
-int monthsToNextTest(const DensityResult& result) {
-    const double limit = quality::leastSignificantChange(repeatError(result.body.fatPercent, result));
+int monthsToNextTest(const Outcome& outcome) {
+    const double limit =
+        quality::leastSignificantChange(repeatError(outcome.composition.fatPercent, outcome.repeated));
     return std::clamp(static_cast<int>(std::ceil(limit / 0.5)), 2, 6);
 }
 

@@ -1,24 +1,22 @@
 #pragma once
 #include "core/reference/reference_set.hpp"
-#include "procedure/density_result.hpp"
+#include "procedure/computed_test.hpp"
 #include "procedure/quality_review.hpp"
 
 #include <cmath>
 
 namespace fusain {
 
-/// An earlier result to compare with.
-struct EarlierResult {
+/// One result as far as it is compared with others.
+struct Outcome {
     Instant at;
     Kilograms mass;
-    Percent fatPercent;
-    Percent fatPercentError;
-    Kilograms fatMass;
-    Kilograms fatMassError;
-    Kilograms fatFreeMass;
-    Kilograms fatFreeMassError;
-    bool lungGasMeasured = false;
+    compartments::Composition composition;
+    std::vector<Source> repeated;
+    std::string conversion;
 };
+/// @return nothing for a test that gives no fat, such as standing contacts without an equation of their own
+[[nodiscard]] std::optional<Outcome> outcomeOf(const ComputedTest& test);
 
 /// A change between two tests, judged against what the two tests can tell apart.
 struct Change {
@@ -29,28 +27,27 @@ struct Change {
 
 /// Change of fat percent, fat mass and fat-free mass from an earlier result.
 ///
-/// A lung volume predicted in both tests is the same error twice and cancels; it is left out of the limit.
-/// A lab's own precision study replaces this limit.
+/// A lung volume predicted, or an equation used, in both tests is the same error twice and cancels; it is left
+/// out of the limit. A lab's own precision study replaces this limit.
 struct Changes {
     Change fatPercent, fatMass, fatFreeMass;
 };
 /// @param own the lab's measured precision; where it is known it takes the place of the error model
-[[nodiscard]] Changes changesSince(const EarlierResult& earlier, const DensityResult& now,
-                                   const LabPrecision& own = {});
+[[nodiscard]] Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own = {});
 
 /// Fat-led, even or muscle-led: which of the two indices is further from the middle of its reference.
 enum class WeightPattern { FatLed, Even, MuscleLed, Unknown };
-[[nodiscard]] WeightPattern weightPattern(const DensityResult& result,
+[[nodiscard]] WeightPattern weightPattern(const compartments::Composition& composition,
                                           const reference::ReferenceSet* fatMassIndex,
                                           const reference::ReferenceSet* fatFreeMassIndex,
                                           const TestSubject& subject);
 [[nodiscard]] std::string_view patternText(WeightPattern pattern);
 
 /// What the physiologist can say, most important first: where the result lies, what changed, what disturbed it.
-[[nodiscard]] std::vector<Message> findings(const RawTest& test, const DensityResult& result,
+[[nodiscard]] std::vector<Message> findings(const ComputedTest& test,
                                             const reference::ReferenceSet* fatReference,
-                                            const std::optional<EarlierResult>& earlier,
-                                            const std::optional<EarlierResult>& baseline = {},
+                                            const std::optional<Outcome>& earlier,
+                                            const std::optional<Outcome>& baseline = {},
                                             const LabPrecision& own = {});
 
 /// A result of another method on the same day, and how it compares.
@@ -62,14 +59,13 @@ struct OtherMethod {
     Message likelyCause;       ///< from variance budgets and deviations; empty when they agree
     [[nodiscard]] bool agrees() const { return std::abs(difference) <= halfInterval; }
 };
-/// Compares two densitometric results of one day. The fat-free density of the person is the same in both and
-/// does not count.
-[[nodiscard]] OtherMethod compareMethods(const RawTest& record, const DensityResult& result,
-                                         std::string_view otherMethod, const RawTest& otherRecord,
-                                         const DensityResult& other);
+/// Compares two results of one day. Between the tank and the chamber the fat-free density of the person is the
+/// same and does not count.
+/// @return nothing when one of them gives no fat
+[[nodiscard]] std::optional<OtherMethod> compareMethods(const ComputedTest& test, const ComputedTest& other);
 
 /// Months until a further test can show a realistic change (0.5 %fat a month), from the precision of this one;
 /// 2 … 6.
-[[nodiscard]] int monthsToNextTest(const DensityResult& result);
+[[nodiscard]] int monthsToNextTest(const Outcome& outcome);
 
 } // namespace fusain

@@ -122,13 +122,15 @@ std::vector<const readiness::Rule*> Procedure::questions(Step step) const {
         return list;
     for (const readiness::Rule& rule :
          kind == StepKind::Screening ? protocol_.screening : protocol_.readiness) {
-        const bool applies = rule.appliesIf.empty() ||
-                             (rule.appliesIf == "woman" && record().subject.sex == Sex::Female) ||
-                             (rule.appliesIf == "repeat test" && record().subject.repeatTest);
-        if (applies)
+        if (applies(rule.appliesIf))
             list.push_back(&rule);
     }
     return list;
+}
+
+bool Procedure::applies(const std::string& condition) const {
+    return condition.empty() || (condition == "woman" && record().subject.sex == Sex::Female) ||
+           (condition == "repeat test" && record().subject.repeatTest);
 }
 
 std::optional<Message> Procedure::obstacleTo(Step step) const {
@@ -181,10 +183,16 @@ Done Procedure::answer(const std::string& ruleId, const readiness::Answer& answe
 
 Done Procedure::answerAfterWaiting(const std::string& ruleId) {
     const AnsweredQuestion* asked = answerTo(ruleId);
-    if (!asked || !asked->answer.hoursSince)
+    const readiness::Rule* rule = protocol_.find(ruleId);
+    const bool minutes = rule && readiness::growsWithTime(*rule) && asked && asked->answer.number;
+    if (!asked || !(asked->answer.hoursSince || minutes))
         return refused({FUSAIN_TEXT("There is no time to wait for here."), {}}, {});
     readiness::Answer later = asked->answer;
-    later.hoursSince = *later.hoursSince + minutesBetween(asked->at, clock_()) / 60.0;
+    const double passed = minutesBetween(asked->at, clock_());
+    if (minutes)
+        later.number = *later.number + passed;
+    else
+        later.hoursSince = *later.hoursSince + passed / 60.0;
     return answer(ruleId, later);
 }
 

@@ -68,6 +68,8 @@ protected:
     /// Whether a step that has a reading or check of its own is satisfied by it.
     [[nodiscard]] virtual bool readingDone(Step step) const = 0;
     [[nodiscard]] virtual bool needsAttention(Step) const { return false; }
+    /// Whether a question with this condition is asked of this client on this instrument.
+    [[nodiscard]] virtual bool applies(const std::string& condition) const;
     virtual RawTest& rawRecord() = 0;
     virtual void apply(const Event& event) = 0;
     virtual void replaceRecord(AnyTest test) = 0;

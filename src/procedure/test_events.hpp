@@ -9,6 +9,7 @@ namespace fusain {
 /// Applies one event of the journal to a raw record. Events of other kinds are passed over.
 void applyEvent(HydrostaticTest& test, const Event& event);
 void applyEvent(ChamberTest& test, const Event& event);
+void applyEvent(ImpedanceTest& test, const Event& event);
 void applyEvent(AnyTest& test, const Event& event);
 
 /// Applies what every method has in common: start, answers, notes, signing … @return false for any other kind.

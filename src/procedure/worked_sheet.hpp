@@ -1,6 +1,7 @@
 #pragma once
 #include "procedure/chamber_result.hpp"
 #include "procedure/hydrostatic_result.hpp"
+#include "procedure/impedance_result.hpp"
 
 namespace fusain {
 
@@ -22,6 +23,9 @@ struct WorkedLine {
 
 [[nodiscard]] std::vector<WorkedLine> workedSheet(const ChamberTest& test, const ChamberPolicy& policy,
                                                   const ChamberResult& result);
+
+[[nodiscard]] std::vector<WorkedLine> workedSheet(const ImpedanceTest& test, const ImpedancePolicy& policy,
+                                                  const ImpedanceResult& result);
 
 /// The sheet as plain text with aligned columns, for the clipboard and the command line.
 [[nodiscard]] std::string plainText(const std::vector<WorkedLine>& sheet);

@@ -4,12 +4,22 @@
 
 namespace fusain {
 
-const DensityPolicy& common(const AnyPolicy& policy) {
-    return std::visit([](const DensityPolicy& shared) -> const DensityPolicy& { return shared; }, policy);
+const MethodPolicy& common(const AnyPolicy& policy) {
+    return std::visit([](const MethodPolicy& shared) -> const MethodPolicy& { return shared; }, policy);
 }
 
 std::string_view methodOf(const AnyPolicy& policy) {
-    return std::holds_alternative<HydrostaticPolicy>(policy) ? methodHydrostatic : methodChamber;
+    return methods[policy.index()];
+}
+
+std::vector<std::string> equationsOf(const AnyPolicy& policy) {
+    if (const auto* impedance = std::get_if<ImpedancePolicy>(&policy))
+        return {impedance->adultFatFreeMass, impedance->childFatFreeMass, impedance->bodyWater,
+                impedance->skeletalMuscle,   impedance->limbLean,         impedance->limbLeanOlder};
+    if (const auto* tank = std::get_if<HydrostaticPolicy>(&policy))
+        return {tank->adultConversion, tank->childConversion, tank->residualVolumeEquation};
+    const auto& chamber = std::get<ChamberPolicy>(policy);
+    return {chamber.adultConversion, chamber.childConversion};
 }
 
 Json toJson(const AnyPolicy& policy) {
@@ -29,6 +39,8 @@ Expected<AnyPolicy> anyPolicyFromJson(const Json& json, const std::string& where
         return widened(hydrostaticPolicyFromJson(json, where));
     if (*method == methodChamber)
         return widened(chamberPolicyFromJson(json, where));
+    if (*method == methodImpedance)
+        return widened(impedancePolicyFromJson(json, where));
     return failure({FUSAIN_TEXT("\"{1}\" is not a method that this program knows."), {*method}}, where);
 }
 

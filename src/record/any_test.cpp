@@ -7,10 +7,12 @@ const RawTest& common(const AnyTest& test) {
 }
 
 std::string_view methodOf(const AnyTest& test) {
-    return std::holds_alternative<HydrostaticTest>(test) ? methodHydrostatic : methodChamber;
+    return methods[test.index()];
 }
 
 std::string_view methodTitle(std::string_view method) {
+    if (method == methodImpedance)
+        return FUSAIN_TEXT("impedance");
     return method == methodChamber ? FUSAIN_TEXT("air displacement") : FUSAIN_TEXT("underwater weighing");
 }
 
@@ -19,14 +21,16 @@ AnyTest emptyTest(const std::string& method) {
         return HydrostaticTest{};
     if (method == methodChamber)
         return ChamberTest{};
+    if (method == methodImpedance)
+        return ImpedanceTest{};
     throw Json::other_error::create(501, "method \"" + method + "\" is not one that this program knows",
                                     nullptr);
 }
 
 std::optional<Kilograms> massOf(const AnyTest& test) {
-    if (const auto* hydrostatic = std::get_if<HydrostaticTest>(&test))
-        return hydrostatic->dryMass ? std::optional(Kilograms(hydrostatic->dryMass->value)) : std::nullopt;
-    const auto& mass = std::get<ChamberTest>(test).mass;
+    const auto& mass = std::holds_alternative<HydrostaticTest>(test) ? std::get<HydrostaticTest>(test).dryMass
+                       : std::holds_alternative<ChamberTest>(test)   ? std::get<ChamberTest>(test).mass
+                                                                     : std::get<ImpedanceTest>(test).mass;
     return mass ? std::optional(Kilograms(mass->value)) : std::nullopt;
 }
 
@@ -43,6 +47,8 @@ Expected<AnyTest> anyTestFromJson(const Json& json, const std::string& where) {
             return tl::unexpected(read.error());
         return AnyTest(std::move(*read));
     };
+    if (std::holds_alternative<ImpedanceTest>(*empty))
+        return widened(impedanceTestFromJson(json, where));
     return std::holds_alternative<HydrostaticTest>(*empty) ? widened(hydrostaticTestFromJson(json, where))
                                                            : widened(chamberTestFromJson(json, where));
 }

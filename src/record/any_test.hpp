@@ -1,20 +1,25 @@
 #pragma once
 #include "record/chamber_test.hpp"
 #include "record/hydrostatic_test.hpp"
+#include "record/impedance_test.hpp"
 
+#include <array>
 #include <variant>
 
 namespace fusain {
 
 /// A raw record of any method that this program runs.
-using AnyTest = std::variant<HydrostaticTest, ChamberTest>;
+using AnyTest = std::variant<HydrostaticTest, ChamberTest, ImpedanceTest>;
 
 inline constexpr std::string_view methodHydrostatic = "hydrostatic";
 inline constexpr std::string_view methodChamber = "air-displacement";
+inline constexpr std::string_view methodImpedance = "impedance";
+/// Every method, in the order in which they are offered.
+inline constexpr std::array methods{methodHydrostatic, methodChamber, methodImpedance};
 
 /// What every method has in common.
 [[nodiscard]] const RawTest& common(const AnyTest& test);
-/// "hydrostatic", "air-displacement"
+/// "hydrostatic", "air-displacement", "impedance"
 [[nodiscard]] std::string_view methodOf(const AnyTest& test);
 /// The method as a person says it, marked for translation.
 [[nodiscard]] std::string_view methodTitle(std::string_view method);

@@ -25,10 +25,6 @@ constexpr std::array ruleNames{
     RuleName{TrialRule::MeanOfLastThree, "mean-of-last-three", FUSAIN_TEXT("mean of the last three")},
 };
 
-Problem wrongPolicy(Message what, const std::string& where) {
-    return {std::move(what), where, {}, {FUSAIN_TEXT("Correct the policy, or use another one."), {}}};
-}
-
 std::optional<Problem> problemWithConversions(const DensityPolicy& policy, const std::string& where) {
     for (const std::string& id : {policy.adultConversion, policy.childConversion})
         if (!compartments::findDensityConversion(id))
@@ -38,29 +34,19 @@ std::optional<Problem> problemWithConversions(const DensityPolicy& policy, const
     return std::nullopt;
 }
 
-void readShared(const Json& json, DensityPolicy& policy) {
-    policy.id = json.at("id").get<std::string>();
-    policy.title = json.at("title").get<std::string>();
-    policy.source = json.at("source").get<std::string>();
+void readDensity(const Json& json, DensityPolicy& policy) {
+    readMethodPolicy(json, policy);
     policy.adultConversion = json.at("adult_conversion").get<std::string>();
     policy.childConversion = json.at("child_conversion").get<std::string>();
-    policy.fatReference = json.at("fat_reference").get<std::string>();
-    policy.physiologistSigns = json.value("physiologist_signs", true);
     policy.fatFreeDensitySpread = json.value("fat_free_density_spread_kg_per_l", policy.fatFreeDensitySpread);
-    policy.dryMassError = Kilograms(json.value("dry_mass_error_kg", policy.dryMassError.value()));
 }
 
-Json sharedJson(const DensityPolicy& policy, std::string_view method) {
-    return {{"id", policy.id},
-            {"title", policy.title},
-            {"method", method},
-            {"source", policy.source},
-            {"adult_conversion", policy.adultConversion},
-            {"child_conversion", policy.childConversion},
-            {"fat_reference", policy.fatReference},
-            {"physiologist_signs", policy.physiologistSigns},
-            {"fat_free_density_spread_kg_per_l", policy.fatFreeDensitySpread},
-            {"dry_mass_error_kg", policy.dryMassError.value()}};
+Json densityJson(const DensityPolicy& policy, std::string_view method) {
+    Json json = methodPolicyJson(policy, method);
+    json.update({{"adult_conversion", policy.adultConversion},
+                 {"child_conversion", policy.childConversion},
+                 {"fat_free_density_spread_kg_per_l", policy.fatFreeDensitySpread}});
+    return json;
 }
 
 std::optional<Problem> problemWith(const HydrostaticPolicy& policy, const std::string& where) {
@@ -81,6 +67,29 @@ std::optional<Problem> problemWith(const HydrostaticPolicy& policy, const std::s
 
 } // namespace
 
+Problem wrongPolicy(Message what, const std::string& where) {
+    return {std::move(what), where, {}, {FUSAIN_TEXT("Correct the policy, or use another one."), {}}};
+}
+
+void readMethodPolicy(const Json& json, MethodPolicy& policy) {
+    policy.id = json.at("id").get<std::string>();
+    policy.title = json.at("title").get<std::string>();
+    policy.source = json.at("source").get<std::string>();
+    policy.fatReference = json.at("fat_reference").get<std::string>();
+    policy.physiologistSigns = json.value("physiologist_signs", true);
+    policy.dryMassError = Kilograms(json.value("dry_mass_error_kg", policy.dryMassError.value()));
+}
+
+Json methodPolicyJson(const MethodPolicy& policy, std::string_view method) {
+    return {{"id", policy.id},
+            {"title", policy.title},
+            {"method", method},
+            {"source", policy.source},
+            {"fat_reference", policy.fatReference},
+            {"physiologist_signs", policy.physiologistSigns},
+            {"dry_mass_error_kg", policy.dryMassError.value()}};
+}
+
 std::string_view trialRuleText(TrialRule rule) {
     return ruleNames[static_cast<std::size_t>(rule)].text;
 }
@@ -95,7 +104,7 @@ std::optional<TrialRule> trialRuleFromText(std::string_view text) {
 }
 
 Json toJson(const HydrostaticPolicy& policy) {
-    Json json = sharedJson(policy, "hydrostatic");
+    Json json = densityJson(policy, "hydrostatic");
     json.update({{"trial_rule", trialRuleText(policy.trials.rule)},
                  {"trial_tolerance_kg", policy.trials.tolerance.value()},
                  {"trial_resolution_kg", policy.trials.resolution.value()},
@@ -114,7 +123,7 @@ Json toJson(const HydrostaticPolicy& policy) {
 Expected<HydrostaticPolicy> hydrostaticPolicyFromJson(const Json& json, const std::string& where) {
     auto policy = readDocument(where, [&] {
         HydrostaticPolicy p;
-        readShared(json, p);
+        readDensity(json, p);
         const auto rule = trialRuleFromText(json.at("trial_rule").get<std::string>());
         if (!rule)
             throw Json::type_error::create(302, "trial_rule must be one of the four known rules", &json);
@@ -137,7 +146,7 @@ Expected<HydrostaticPolicy> hydrostaticPolicyFromJson(const Json& json, const st
 }
 
 Json toJson(const ChamberPolicy& policy) {
-    Json json = sharedJson(policy, "air-displacement");
+    Json json = densityJson(policy, "air-displacement");
     json.update({{"trial_tolerance_l", policy.trials.tolerance.value()},
                  {"trials_per_set", policy.trials.trialsPerSet},
                  {"sets", policy.trials.sets},
@@ -152,7 +161,7 @@ Json toJson(const ChamberPolicy& policy) {
 Expected<ChamberPolicy> chamberPolicyFromJson(const Json& json, const std::string& where) {
     auto policy = readDocument(where, [&] {
         ChamberPolicy p;
-        readShared(json, p);
+        readDensity(json, p);
         p.trials = {Litres(json.at("trial_tolerance_l").get<double>()), json.value("trials_per_set", 3),
                     json.value("sets", 2)};
         p.volumeTrialError = Litres(json.value("volume_trial_error_l", p.volumeTrialError.value()));

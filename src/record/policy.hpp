@@ -5,17 +5,21 @@
 
 namespace fusain {
 
-/// What the policies of both densitometric methods decide: from density on, the two are the same.
-struct DensityPolicy {
+/// What the policies of all methods decide.
+struct MethodPolicy {
     std::string id;
     std::string title;
-    std::string source; ///< where the trial rule and the choices come from
-    std::string adultConversion = "fat.density.siri-1961";
-    std::string childConversion = "fat.density.lohman-1989";
+    std::string source; ///< where the rules and the choices come from
     std::string fatReference = "fat-percent.gallagher-2000.white";
     bool physiologistSigns = true;
-    double fatFreeDensitySpread = 0.006; ///< kg/L between people; about 2.5 %fat of method error
     Kilograms dryMassError{0.05};
+};
+
+/// What the policies of both densitometric methods decide: from density on, the two are the same.
+struct DensityPolicy : MethodPolicy {
+    std::string adultConversion = "fat.density.siri-1961";
+    std::string childConversion = "fat.density.lohman-1989";
+    double fatFreeDensitySpread = 0.006; ///< kg/L between people; about 2.5 %fat of method error
 };
 
 /// How this lab does underwater weighing: the schools it follows and the uncertainties it states for its
@@ -47,6 +51,12 @@ struct ChamberPolicy : DensityPolicy {
 };
 [[nodiscard]] Json toJson(const ChamberPolicy& policy);
 [[nodiscard]] Expected<ChamberPolicy> chamberPolicyFromJson(const Json& json, const std::string& where);
+
+/// What every policy has, for the policies of the methods.
+void readMethodPolicy(const Json& json, MethodPolicy& policy);
+[[nodiscard]] Json methodPolicyJson(const MethodPolicy& policy, std::string_view method);
+/// A Problem that says what to do about a policy.
+[[nodiscard]] Problem wrongPolicy(Message what, const std::string& where);
 
 [[nodiscard]] std::string_view trialRuleText(hydrostatic::TrialRule rule);
 [[nodiscard]] std::optional<hydrostatic::TrialRule> trialRuleFromText(std::string_view text);

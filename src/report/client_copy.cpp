@@ -1,6 +1,6 @@
 #include "core/anthropometry/indices.hpp"
-#include "report/density_report.hpp"
 #include "report/figures/rule_figure.hpp"
+#include "report/test_report.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -16,7 +16,7 @@ QString shown(const Shown& value) {
     return QString::fromStdString(value.text());
 }
 
-void header(PageFlow& flow, const DensityReport& report) {
+void header(PageFlow& flow, const TestReport& report) {
     flow.title(tr("Your body composition"));
     const QString who = QString::fromStdString(report.namesHidden ? report.client.code : report.client.name);
     flow.paragraph(tr("%1 · %2 on %3 · %4")
@@ -30,12 +30,16 @@ void header(PageFlow& flow, const DensityReport& report) {
     flow.rule();
 }
 
-QString whatWasDone(const DensityReport& report) {
+QString whatWasDone(const TestReport& report) {
     if (const auto* tank = std::get_if<HydrostaticTest>(&report.computed.test))
         return tr("You were weighed on land and %1 times under water after breathing out. Fat is lighter than "
                   "water and "
                   "the rest is heavier, so the two weights together show how much of you is fat.")
             .arg(std::ranges::count_if(tank->trials, &WeighingTrial::counts));
+    if (report.impedance())
+        return tr(
+            "You were weighed, and a current too weak to feel ran through your body. Water and muscle let it "
+            "pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.");
     const auto& chamber = std::get<ChamberTest>(report.computed.test);
     return tr("You were weighed, and the chamber measured %1 times how much air you displace: that is your "
               "volume. Fat "
@@ -44,7 +48,7 @@ QString whatWasDone(const DensityReport& report) {
         .arg(std::ranges::count_if(chamber.trials, &VolumeTrial::counts));
 }
 
-void otherMethods(PageFlow& flow, const DensityReport& report) {
+void otherMethods(PageFlow& flow, const TestReport& report) {
     for (const OtherMethod& other : report.sameDay) {
         flow.heading(tr("The other measurement today"));
         const QString method = say(methodTitle(other.method));
@@ -58,7 +62,7 @@ void otherMethods(PageFlow& flow, const DensityReport& report) {
     }
 }
 
-const reference::ReferenceRow* referenceRow(const DensityReport& report) {
+const reference::ReferenceRow* referenceRow(const TestReport& report) {
     return report.fatReference
                ? report.fatReference->rowFor(report.record().subject.sex, report.record().subject.age)
                : nullptr;
@@ -80,7 +84,7 @@ QString placeInWords(const reference::ReferenceRow& row, double fat, double half
     return tr("Your value lies at the edge of %1; the test cannot say on which side.").arg(band);
 }
 
-void scale(PageFlow& flow, const DensityReport& report, double fat, double half) {
+void scale(PageFlow& flow, const TestReport& report, double fat, double half) {
     RuleModel model;
     model.title = tr("Body fat");
     model.unit = QStringLiteral("%");
@@ -101,8 +105,8 @@ void scale(PageFlow& flow, const DensityReport& report, double fat, double half)
     flow.gap(4);
 }
 
-void masses(PageFlow& flow, const DensityReport& report) {
-    const auto& composition = report.result().body;
+void masses(PageFlow& flow, const TestReport& report) {
+    const auto& composition = *report.composition();
     const auto mass = [&](const Measured<Kilograms>& value) {
         const Shown half95 = show(Kilograms(normal95 * value.technicalError().value()), report.units);
         return shown(show(value.estimate(), report.units)) +
@@ -115,8 +119,43 @@ void masses(PageFlow& flow, const DensityReport& report) {
              false, {}, 10.5);
 }
 
-void resultInWords(PageFlow& flow, const DensityReport& report) {
-    const auto& composition = report.result().body;
+// What impedance adds to fat and the rest: water and the angle of the cells, in a line each.
+void impedanceInWords(PageFlow& flow, const TestReport& report) {
+    const ImpedanceResult* result = report.impedance();
+    if (!result || report.withoutNumbers)
+        return;
+    const std::vector<double> columns{0.5, 0.5};
+    const Litres water = result->fluids      ? result->fluids->total()
+                         : result->bodyWater ? result->bodyWater->estimate()
+                                             : Litres(0.0);
+    if (water.value() > 0.0)
+        flow.row({tr("Water in your body"), number(water.value(), 0) + QStringLiteral(" L")}, columns, false,
+                 {}, 10.5);
+    if (result->phaseAngle)
+        flow.row({tr("Phase angle (a sign of how much of you is cells)"),
+                  number(result->phaseAngle->estimate().value(), 1) + QStringLiteral("°")},
+                 columns, false, {}, 10.5);
+    const auto limbs = [&](const std::optional<impedance::LimbBalance>& pair, const QString& name) {
+        if (pair)
+            flow.row({name, pair->notable() ? tr("right and left differ; we will look at that together")
+                                            : tr("right and left alike, as far as this test can tell")},
+                     columns, false, {}, 10.5);
+    };
+    limbs(result->arms, tr("Your arms"));
+    limbs(result->legs, tr("Your legs"));
+}
+
+void resultInWords(PageFlow& flow, const TestReport& report) {
+    if (!report.composition()) {
+        flow.heading(tr("The result"));
+        flow.paragraph(
+            tr("With electrodes under hands and feet this lab does not work out fat: the published equations "
+               "were made for another way of measuring and would be wrong by kilograms. What was measured "
+               "is good for following you over time."),
+            12);
+        return impedanceInWords(flow, report);
+    }
+    const auto& composition = *report.composition();
     const double fat = composition.fatPercent.estimate().value(),
                  half = normal95 * composition.fatPercent.technicalError().value();
     flow.heading(tr("The result"));
@@ -138,9 +177,13 @@ void resultInWords(PageFlow& flow, const DensityReport& report) {
         flow.paragraph(tr("The reference that this lab uses does not cover your age."));
     if (!report.withoutNumbers)
         masses(flow, report);
+    if (const ImpedanceResult* impedance = report.impedance(); impedance && impedance->fromReported)
+        flow.paragraph(
+            tr("These values are as the instrument reported them; how it works them out is not published."));
+    impedanceInWords(flow, report);
 }
 
-QString changeInWords(const Change& change, const QString& what, const DensityReport& report) {
+QString changeInWords(const Change& change, const QString& what, const TestReport& report) {
     if (!change.real())
         return tr("%1: no change that this test can tell apart.").arg(what);
     if (report.withoutNumbers)
@@ -150,9 +193,12 @@ QString changeInWords(const Change& change, const QString& what, const DensityRe
     return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size) : tr("%1: %2 more.").arg(what, size);
 }
 
-void comparison(PageFlow& flow, const DensityReport& report) {
-    const auto since = [&](const EarlierResult& past, const QString& heading) {
-        const Changes changes = changesSince(past, report.result(), report.precision);
+void comparison(PageFlow& flow, const TestReport& report) {
+    const auto outcome = outcomeOf(report.computed);
+    if (!outcome)
+        return;
+    const auto since = [&](const Outcome& past, const QString& heading) {
+        const Changes changes = changesSince(past, *outcome, report.precision);
         flow.heading(heading.arg(longDay(past.at)));
         flow.paragraph(changeInWords(changes.fatMass, tr("Fat"), report) + QLatin1Char(' ') +
                        changeInWords(changes.fatFreeMass, tr("Everything else"), report));
@@ -177,10 +223,10 @@ QString directionInWords(readiness::Effect effect) {
     return {};
 }
 
-void disturbances(PageFlow& flow, const DensityReport& report) {
+void disturbances(PageFlow& flow, const TestReport& report) {
     QStringList items;
-    if (!report.result().lungGasMeasured)
-        items << (report.result().lungGas == Source::ThoracicGas
+    if (const DensityResult* density = report.computed.density(); density && !density->lungGasMeasured)
+        items << (density->lungGas == Source::ThoracicGas
                       ? tr("The air in your chest was estimated from your height and age. Measuring it would "
                            "make the "
                            "result more certain.")
@@ -207,7 +253,7 @@ bool betterWithoutNumbers(const RawTest& record, Kilograms mass) {
            anthropometry::massIndex(mass, record.subject.height).value() < 18.5;
 }
 
-PageFlow clientCopy(const DensityReport& report) {
+PageFlow clientCopy(const TestReport& report) {
     PageFlow flow(tr("%1 · client copy").arg(QString::fromStdString(report.labName)));
     header(flow, report);
     flow.heading(tr("What was done"));
@@ -229,10 +275,12 @@ PageFlow clientCopy(const DensityReport& report) {
         flow.paragraph(
             tr("For the family: bodies change quickly while they grow. This is about growth, strength and "
                "health; there is no target for weight or fat at this age."));
-    flow.paragraph(tr("A next test makes sense in about %1 months, at the same time of day and prepared the "
-                      "same way: before that, a change would be too "
-                      "small for the test to see.")
-                       .arg(monthsToNextTest(report.result())));
+    if (const auto outcome = outcomeOf(report.computed))
+        flow.paragraph(
+            tr("A next test makes sense in about %1 months, at the same time of day and prepared the "
+               "same way: before that, a change would be too "
+               "small for the test to see.")
+                .arg(monthsToNextTest(*outcome)));
     flow.gap(8);
     flow.paragraph(
         tr("Tested by %1. %2")

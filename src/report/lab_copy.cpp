@@ -1,9 +1,9 @@
 #include "core/anthropometry/surface_area.hpp"
 #include "core/equations.hpp"
-#include "report/density_report.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/figures/trace_figure.hpp"
 #include "report/figures/volume_figure.hpp"
+#include "report/result_figures.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -23,7 +23,7 @@ QString cite(const std::string& id) {
     return equation ? plain(std::string(equation->citation)) : QString();
 }
 
-void heading(PageFlow& flow, const DensityReport& report) {
+void heading(PageFlow& flow, const TestReport& report) {
     const RawTest& test = report.record();
     flow.title(tr("Lab copy: %1").arg(say(methodTitle(methodOf(report.computed.test)))));
     flow.paragraph(tr("%1 · %2, %3 y, %4 cm · %5 %6 · test %7, version %8")
@@ -41,8 +41,7 @@ void heading(PageFlow& flow, const DensityReport& report) {
     flow.rule();
 }
 
-void results(PageFlow& flow, const DensityReport& report) {
-    const auto& c = report.result().body;
+void results(PageFlow& flow, const TestReport& report) {
     const std::vector<double> columns{0.34, 0.16, 0.12, 0.19, 0.19};
     const std::vector<int> numbers{1, 3, 4};
     flow.heading(tr("Results"));
@@ -55,19 +54,35 @@ void results(PageFlow& flow, const DensityReport& report) {
                                                     : QStringLiteral("–")},
                  columns, false, numbers);
     };
-    line(tr("body density"), c.density, 4, QStringLiteral("kg/L"));
-    line(tr("fat"), c.fatPercent, 1, QStringLiteral("%"));
-    line(tr("fat mass"), c.fatMass, 1, QStringLiteral("kg"));
-    line(tr("fat-free mass"), c.fatFreeMass, 1, QStringLiteral("kg"));
-    line(tr("fat mass index"), c.fatMassIndex, 1, QStringLiteral("kg/m²"));
-    line(tr("fat-free mass index"), c.fatFreeMassIndex, 1, QStringLiteral("kg/m²"));
-    flow.paragraph(tr("The interval holds what the measurement itself leaves open. The method error is the "
-                      "spread of fat-free density between people; repeating "
-                      "the test does not shrink it."),
-                   8.5, printPalette().softInk);
+    if (const DensityResult* density = report.computed.density())
+        line(tr("body density"), density->body.density, 4, QStringLiteral("kg/L"));
+    if (const auto* c = report.composition()) {
+        line(tr("fat"), c->fatPercent, 1, QStringLiteral("%"));
+        line(tr("fat mass"), c->fatMass, 1, QStringLiteral("kg"));
+        line(tr("fat-free mass"), c->fatFreeMass, 1, QStringLiteral("kg"));
+        line(tr("fat mass index"), c->fatMassIndex, 1, QStringLiteral("kg/m²"));
+        line(tr("fat-free mass index"), c->fatFreeMassIndex, 1, QStringLiteral("kg/m²"));
+    }
+    if (const ImpedanceResult* impedance = report.impedance()) {
+        if (impedance->bodyWater)
+            line(tr("body water"), *impedance->bodyWater, 1, QStringLiteral("L"));
+        if (impedance->skeletalMuscle)
+            line(tr("skeletal muscle"), *impedance->skeletalMuscle, 1, QStringLiteral("kg"));
+        if (impedance->limbLean)
+            line(tr("lean mass of the limbs"), *impedance->limbLean, 1, QStringLiteral("kg"));
+        if (impedance->phaseAngle)
+            line(tr("phase angle"), *impedance->phaseAngle, 2, QStringLiteral("°"));
+    }
+    flow.paragraph(
+        report.computed.density()
+            ? tr("The interval holds what the measurement itself leaves open. The method error is the "
+                 "spread of fat-free density between people; repeating the test does not shrink it.")
+            : tr("The interval holds the reading and the published error of the equation for one person; the "
+                 "second is the same again when the test is repeated and does not blur a change."),
+        8.5, printPalette().softInk);
 }
 
-void sheet(PageFlow& flow, const DensityReport& report) {
+void sheet(PageFlow& flow, const TestReport& report) {
     const std::vector<double> columns{0.06, 0.21, 0.1, 0.07, 0.09, 0.47};
     const std::vector<int> numbers{2, 4};
     flow.heading(tr("Worked sheet"));
@@ -78,8 +93,10 @@ void sheet(PageFlow& flow, const DensityReport& report) {
              plain(line.plusMinus),
              say(line.how) + (line.formula.empty() ? QString() : QStringLiteral("; ") + plain(line.formula))},
             columns, false, numbers);
+    if (!report.composition())
+        return;
     flow.heading(tr("Where the uncertainty comes from (%fat)"));
-    for (const BudgetLine& line : report.result().body.fatPercent.budget())
+    for (const BudgetLine& line : report.composition()->fatPercent.budget())
         flow.row({say(sourceName(line.source)), number(100.0 * line.fraction, 0) + QStringLiteral(" %"),
                   QStringLiteral("± ") + number(line.standardError, 2)},
                  {0.4, 0.12, 0.15}, false, {1, 2});
@@ -224,7 +241,80 @@ void sources(PageFlow& flow, const ChamberResult& result) {
     flow.paragraph(tr("Computed by %1.").arg(plain(std::string(chamberEngineVersion))), 8.5);
 }
 
-void sameDay(PageFlow& flow, const DensityReport& report) {
+void checks(PageFlow& flow, const ImpedanceTest& test) {
+    if (test.moduleCheck)
+        flow.paragraph(tr("Test module at %1: %2 Ω read %3 Ω.")
+                           .arg(clock(test.moduleCheck->at), number(test.moduleCheck->nominal.value(), 1),
+                                number(test.moduleCheck->reading.value(), 1)),
+                       9);
+    flow.paragraph(tr("%1 %2, %3 electrodes, %4, %5 side.")
+                       .arg(plain(test.setup.analyzer), plain(test.setup.firmware))
+                       .arg(test.setup.electrodes)
+                       .arg(say(impedance::geometryName(test.setup.geometry)), plain(test.setup.side)),
+                   9);
+    if (test.identity)
+        for (const std::string& doubt : test.identity->doubts)
+            flow.paragraph(tr("Identity confirmed although: %1").arg(plain(doubt)), 9);
+}
+
+void sources(PageFlow& flow, const ImpedanceResult& result) {
+    for (const EquationEstimate& each : result.estimates)
+        if (each.chosen)
+            flow.paragraph(
+                plain(std::string(each.equation->title) + ": " + std::string(each.equation->citation) + "."),
+                8.5);
+    if (result.fluids)
+        flow.paragraph(tr("Water from the arc: %1.")
+                           .arg(plain(std::string(impedance::fluidMethodTitle(result.fluids->method)))),
+                       8.5);
+    flow.paragraph(tr("Computed by %1.").arg(plain(std::string(impedanceEngineVersion))), 8.5);
+}
+
+// The sweep that counts, segment by segment at 50 kHz, what the signal said, and the pictures.
+void sweeps(PageFlow& flow, const ImpedanceTest& test, const TestReport& report) {
+    const ImpedanceSweep* sweep = test.sweep();
+    flow.heading(tr("Sweeps"));
+    for (const ImpedanceSweep& each : test.sweeps)
+        flow.paragraph(each.counts()
+                           ? tr("Sweep %1 at %2%3.")
+                                 .arg(each.number)
+                                 .arg(clock(each.at), &each == sweep ? tr(", used") : tr(", not used"))
+                           : tr("Sweep %1 at %2 set aside: %3.")
+                                 .arg(each.number)
+                                 .arg(clock(each.at), plain(each.setAsideReason)),
+                       9);
+    if (!sweep)
+        return;
+    const std::vector<double> columns{0.22, 0.13, 0.13, 0.13, 0.13, 0.26};
+    flow.row({tr("at 50 kHz"), tr("R, Ω"), tr("Xc, Ω"), tr("|Z|, Ω"), tr("phase, °"), tr("frequencies")},
+             columns, true, {1, 2, 3, 4});
+    for (const impedance::Spectrum& spectrum : sweep->readings.spectra)
+        if (const auto* point = spectrum.at(impedance::standardFrequency))
+            flow.row({say(impedance::segmentName(spectrum.segment)),
+                      point->impedance ? number(point->impedance->resistance.value(), 1) : QStringLiteral("–"),
+                      point->impedance ? number(point->impedance->reactance.value(), 1) : QStringLiteral("–"),
+                      number(point->magnitude.value(), 1),
+                      point->impedance ? number(impedance::phaseAngle(*point->impedance).value(), 2)
+                                       : QStringLiteral("–"),
+                      tr("%1 from %2 to %3 kHz")
+                          .arg(spectrum.points.size())
+                          .arg(spectrum.points.front().frequency.value() / 1e3)
+                          .arg(spectrum.points.back().frequency.value() / 1e3)},
+                     columns, false, {1, 2, 3, 4});
+    for (const std::string& finding : sweep->findings)
+        flow.paragraph(tr("Signal: %1").arg(plain(finding)), 9);
+    for (const NamedFigure& figure : figuresOf(report))
+        if (figure.onPaper)
+            flow.figure(210, [figure](QPainter& painter, const QRectF& area) {
+                painter.save();
+                painter.translate(area.topLeft());
+                painter.scale(0.75, 0.75);
+                figure.paint(painter, QRectF(0, 0, area.width() / 0.75, area.height() / 0.75), printPalette());
+                painter.restore();
+            });
+}
+
+void sameDay(PageFlow& flow, const TestReport& report) {
     for (const OtherMethod& other : report.sameDay) {
         flow.heading(tr("Other method on the same day"));
         flow.paragraph(
@@ -236,7 +326,7 @@ void sameDay(PageFlow& flow, const DensityReport& report) {
     }
 }
 
-void preparation(PageFlow& flow, const DensityReport& report) {
+void preparation(PageFlow& flow, const TestReport& report) {
     const RawTest& test = report.record();
     flow.heading(tr("Checks, lungs and preparation"));
     std::visit([&](const auto& own) { checks(flow, own); }, report.computed.test);
@@ -265,13 +355,14 @@ void preparation(PageFlow& flow, const DensityReport& report) {
         flow.paragraph(tr("Flag: %1").arg(say(flag)), 9);
 }
 
-void policies(PageFlow& flow, const DensityReport& report) {
+void policies(PageFlow& flow, const TestReport& report) {
     flow.heading(tr("Policies and sources"));
     flow.paragraph(
         tr("Trials: %1 (%2).")
             .arg(plain(common(report.computed.policy).title), plain(common(report.computed.policy).source)),
         8.5);
-    flow.paragraph(tr("Conversion: %1.").arg(cite(report.result().conversion)), 8.5);
+    if (!report.result().conversion.empty())
+        flow.paragraph(tr("Conversion: %1.").arg(cite(report.result().conversion)), 8.5);
     std::visit([&](const auto& own) { sources(flow, own); }, report.computed.result);
     if (report.fatReference)
         flow.paragraph(tr("Reference: %1; %2; %3.")
@@ -296,13 +387,15 @@ void policies(PageFlow& flow, const DensityReport& report) {
 
 } // namespace
 
-PageFlow labCopy(const DensityReport& report) {
+PageFlow labCopy(const TestReport& report) {
     PageFlow flow(tr("%1 · lab copy").arg(plain(report.labName)));
     heading(flow, report);
     results(flow, report);
     sheet(flow, report);
     if (const auto* tank = std::get_if<HydrostaticTest>(&report.computed.test))
         trials(flow, *tank, std::get<HydrostaticResult>(report.computed.result));
+    else if (const auto* impedance = std::get_if<ImpedanceTest>(&report.computed.test))
+        sweeps(flow, *impedance, report);
     else
         trials(flow, std::get<ChamberTest>(report.computed.test),
                std::get<ChamberResult>(report.computed.result));

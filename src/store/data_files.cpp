@@ -65,7 +65,7 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
     if (auto done = readAll(folder + QStringLiteral("/quality"), catalogue.instruments, instrumentFromJson);
         !done)
         return tl::unexpected(done.error());
-    for (const std::string_view method : {methodHydrostatic, methodChamber})
+    for (const std::string_view method : methods)
         if (std::ranges::none_of(catalogue.policies,
                                  [&](const AnyPolicy& each) { return methodOf(each) == method; }) ||
             std::ranges::none_of(catalogue.protocols,

@@ -75,9 +75,9 @@ TEST_F(Links, GarbageIsCountedAndThrownAway) {
 }
 
 TEST_F(Links, ASilentInstrumentIsCalledSilent) {
-    lab =
-        std::make_unique<SimulatedLab>(3, simulation::VirtualPerson{},
-                                       LabFaults{false, false, false, false, false, false, true, false, false});
+    LabFaults faults;
+    faults.thermometerDead = true;
+    lab = std::make_unique<SimulatedLab>(3, simulation::VirtualPerson{}, faults);
     const QString thermometer = QStringLiteral("thermometer");
     hub.configure(thermometer,
                   LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab->openTcp(thermometer))));

@@ -207,10 +207,11 @@ TEST_F(TwoMethods, AreComparedWithTheirIntervalsAndTheLikelyCause) {
     measureTwice(run);
     ChamberTest predicted = run.test();
     predicted.thoracicGas.reset();
-    const auto chamber = computeChamber(predicted, run.setting().policy);
-    const auto weighed = computeHydrostatic(tank.test(), tank.setting().policy);
-    ASSERT_TRUE(chamber && weighed);
-    const OtherMethod other = compareMethods(predicted, *chamber, methodHydrostatic, tank.test(), *weighed);
+    const auto chamberTest = computeTest(predicted, run.setting().policy);
+    const auto tankTest = computeTest(tank.test(), tank.setting().policy);
+    ASSERT_TRUE(chamberTest && tankTest);
+    const DensityResult *chamber = chamberTest->density(), *weighed = tankTest->density();
+    const OtherMethod other = *compareMethods(*chamberTest, *tankTest);
     EXPECT_NEAR(other.difference,
                 (chamber->body.fatPercent.estimate() - weighed->body.fatPercent.estimate()).value(), 1e-12);
     EXPECT_NEAR(other.halfInterval,
@@ -222,16 +223,11 @@ TEST_F(TwoMethods, AreComparedWithTheirIntervalsAndTheLikelyCause) {
 }
 
 TEST_F(TwoMethods, ALabsOwnPrecisionTakesThePlaceOfTheErrorModel) {
-    const auto now = computeHydrostatic(tank.test(), tank.setting().policy);
-    const EarlierResult earlier{{},
-                                now->mass,
-                                now->body.fatPercent.estimate() + Percent(1.0),
-                                Percent(1.0),
-                                now->body.fatMass.estimate(),
-                                Kilograms(0.7),
-                                now->body.fatFreeMass.estimate(),
-                                Kilograms(0.7),
-                                true};
+    const auto now = outcomeOf(*computeTest(tank.test(), tank.setting().policy));
+    ASSERT_TRUE(now);
+    Outcome earlier = *now;
+    earlier.composition.fatPercent =
+        Measured<Percent>(now->composition.fatPercent.uncertain() + Uncertain(1.0));
     EXPECT_FALSE(changesSince(earlier, *now).fatPercent.real());
     LabPrecision own;
     own.fatPercent = 0.3; // least significant change 0.83

@@ -127,30 +127,51 @@ TEST(WorkedSheet, ShowsEveryStepWithNumbersPutIn) {
         EXPECT_NE(text.find(part), std::string::npos) << part << "\n" << text;
 }
 
+// An outcome with errors that nothing in the present one shares.
+Outcome outcomeWith(double fatPercent, double fatMass, double fatFreeMass, double error) {
+    Outcome outcome;
+    outcome.composition.fatPercent =
+        Measured<Percent>(Percent(fatPercent), Source::BetweenTrials, Percent(0.9));
+    outcome.composition.fatMass =
+        Measured<Kilograms>(Kilograms(fatMass), Source::BetweenTrials, Kilograms(error));
+    outcome.composition.fatFreeMass =
+        Measured<Kilograms>(Kilograms(fatFreeMass), Source::BetweenTrials, Kilograms(error));
+    return outcome;
+}
+
 TEST(Interpretation, ARealChangeExceedsTheLimit) {
-    const auto result = computeHydrostatic(weighed(), policy);
-    const auto& c = result->body;
-    EarlierResult earlier{{},
-                          Kilograms(76.0),
-                          Percent(21.0),
-                          Percent(0.9),
-                          Kilograms(16.0),
-                          Kilograms(0.7),
-                          Kilograms(60.0),
-                          Kilograms(0.7),
-                          true};
-    const Changes changes = changesSince(earlier, *result);
+    const auto now = outcomeOf(*computeTest(weighed(), policy));
+    ASSERT_TRUE(now);
+    const Changes changes = changesSince(outcomeWith(21.0, 16.0, 60.0, 0.7), *now);
     EXPECT_TRUE(changes.fatMass.real());
     EXPECT_FALSE(changes.fatFreeMass.real());
     // 1.959964·√(0.7² + se²)
     EXPECT_NEAR(changes.fatMass.leastSignificant,
-                1.959964 * std::hypot(0.7, c.fatMass.technicalError().value()), 1e-6);
+                1.959964 * std::hypot(0.7, now->composition.fatMass.technicalError().value()), 1e-6);
+}
+
+TEST(Interpretation, WhatIsPredictedInBothTestsCancelsAndOnlyThen) {
+    HydrostaticTest predicted = weighed();
+    predicted.residualVolume.reset();
+    const auto now = outcomeOf(*computeTest(predicted, policy));
+    ASSERT_TRUE(now);
+    ASSERT_EQ(now->repeated, std::vector{Source::ResidualVolume});
+    const double whole = now->composition.fatMass.technicalError().value();
+    const double repeat = repeatError(now->composition.fatMass, now->repeated);
+    EXPECT_LT(repeat, 0.5 * whole);
+    EXPECT_NEAR(changesSince(*now, *now).fatMass.leastSignificant, 1.959964 * std::sqrt(2.0) * repeat, 1e-6);
+    Outcome measured = *now;
+    measured.repeated.clear();
+    EXPECT_NEAR(changesSince(measured, *now).fatMass.leastSignificant, 1.959964 * std::sqrt(2.0) * whole, 1e-6);
+    Outcome otherwise = *now;
+    otherwise.conversion = "fat.density.brozek-1963"; // another equation: nothing cancels
+    EXPECT_NEAR(changesSince(otherwise, *now).fatMass.leastSignificant, 1.959964 * std::sqrt(2.0) * whole,
+                1e-6);
 }
 
 TEST(Interpretation, SaysWhereTheValueLies) {
     const auto set = referenceFromJson(dataFile("references/composition.json").at(0), "references");
-    const auto result = computeHydrostatic(weighed(), policy);
-    const auto sentences = findings(weighed(), *result, &*set, std::nullopt);
+    const auto sentences = findings(*computeTest(weighed(), policy), &*set, std::nullopt);
     ASSERT_FALSE(sentences.empty());
     EXPECT_NE(sentences.front().english().find("in the band of 8 to 20 %"), std::string::npos)
         << sentences.front().english();

@@ -1,6 +1,6 @@
 // The pages about a test in the air chamber: the client's and the lab's.
 #include "record/reference_json.hpp"
-#include "report/density_report.hpp"
+#include "report/test_report.hpp"
 #include "support/chamber_run.hpp"
 #include "support/pdf_text.hpp"
 
@@ -24,20 +24,20 @@ protected:
     }
     // A test by the book, or one that goes on to the trials and gas that `measure` wants.
     template <class Measure>
-    static DensityReport made(Measure measure) {
+    static TestReport made(Measure measure) {
         MemoryJournal journal;
         auto run = ChamberProcedure::begin(chamberSetting(), "t1", man, technician, journal, SteppingClock());
         prepare(*run);
         measure(*run);
         finish(*run);
-        DensityReport report(*computeTest(run->snapshot(), run->setting().policy));
+        TestReport report(*computeTest(run->snapshot(), run->setting().policy));
         report.labName = "Test lab";
         report.protocol = run->protocol();
         return report;
     }
     reference::ReferenceSet reference =
         *referenceFromJson(dataFile("references/composition.json").at(0), "references");
-    DensityReport report = made([](ChamberProcedure& run) { measureTwice(run); });
+    TestReport report = made([](ChamberProcedure& run) { measureTwice(run); });
 };
 
 TEST_F(ChamberReport, TheClientCopySaysWhatTheChamberDidOnOnePage) {

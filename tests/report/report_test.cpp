@@ -1,5 +1,5 @@
 #include "record/reference_json.hpp"
-#include "report/density_report.hpp"
+#include "report/test_report.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/words.hpp"
 #include "support/hydrostatic_run.hpp"
@@ -37,14 +37,14 @@ protected:
 
     reference::ReferenceSet reference =
         *referenceFromJson(dataFile("references/composition.json").at(0), "references");
-    DensityReport report = [] {
+    TestReport report = [] {
         MemoryJournal journal;
         auto run =
             HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, journal, SteppingClock());
         prepare(*run);
         weighThreeTimes(*run);
         finish(*run);
-        DensityReport made(*computeTest(run->snapshot(), run->setting().policy));
+        TestReport made(*computeTest(run->snapshot(), run->setting().policy));
         made.labName = "Test lab";
         made.protocol = run->protocol();
         return made;

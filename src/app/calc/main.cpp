@@ -127,7 +127,7 @@ int runRecord(const std::string& file, const std::string& policyId, bool asText)
     const auto sheet = result->sheet();
     if (asText) {
         std::cout << plainText(sheet);
-        for (const Message& flag : result->density().flags)
+        for (const Message& flag : result->shared().flags)
             std::cout << "flag: " << flag.english() << '\n';
         return Done;
     }

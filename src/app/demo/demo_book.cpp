@@ -4,7 +4,8 @@
 #include "core/anthropometry/surface_area.hpp"
 #include "core/water/density.hpp"
 #include "demo/chamber_tests.hpp"
-#include "procedure/hydrostatic_procedure.hpp"
+#include "demo/impedance_tests.hpp"
+#include "procedure/any_procedure.hpp"
 #include "procedure/hydrostatic_result.hpp"
 
 #include <cmath>
@@ -83,6 +84,38 @@ const Person people[] = {
      UnitSystem::Metric,
      "restless in the chamber",
      {Sex::Male, 74.0, 0.17, 1.5, 5.0}},
+    {"ines",
+     "SP-103",
+     "Ines Halloway",
+     "2002-11-19",
+     171.0,
+     UnitSystem::Metric,
+     "dancer",
+     {Sex::Female, 56.0, 0.172, 1.4, 3.8}},
+    {"ruan",
+     "SP-108",
+     "Ruan Achterberg",
+     "2006-05-14",
+     178.0,
+     UnitSystem::Metric,
+     "rower; left arm after a fracture",
+     {Sex::Male, 70.0, 0.13, 1.5, 5.4, 1.100, 0.0, 178.0, 0.732, 0.90, 1.12}},
+    {"lotte",
+     "SP-109",
+     "Lotte Vansittart",
+     "1997-07-30",
+     174.0,
+     UnitSystem::Metric,
+     "",
+     {Sex::Female, 66.0, 0.24, 1.5, 4.0, 1.100, 0.0, 174.0, 0.732, 0.997, 1.004}},
+    {"nerys",
+     "SP-111",
+     "Nerys Adebayo-Lund",
+     "1980-09-02",
+     163.0,
+     UnitSystem::Metric,
+     "wants to see what a day does to the result",
+     {Sex::Female, 92.0, 0.41, 1.5, 3.4}},
     {"marit",
      "SP-115",
      "Marit Quennell",
@@ -218,6 +251,12 @@ public:
         if (done)
             done = chamberTests();
         if (done)
+            done = impedanceChecks(book_, random_, clock_);
+        if (done)
+            done = impedanceTests();
+        if (done)
+            done = squad();
+        if (done)
             done = today();
         if (done)
             done = book_.setSetting("at-the-bench", technician_.id, technician_.id);
@@ -246,7 +285,9 @@ private:
                       std::string_view(p.id) == "wren"};
         if (auto done = book_.save(client, "bram"); !done)
             return done;
-        return book_.setSetting(std::string("truth.") + p.id, toJson(p.body).dump(), "oriel");
+        TrueBody body = p.body;
+        body.heightCm = p.heightCm;
+        return book_.setSetting(std::string("truth.") + p.id, toJson(body).dump(), "oriel");
     }
 
     Expected<DemoTest> begin(const Person& p, const TrueBody& body, const char* when) {
@@ -337,6 +378,129 @@ private:
         if (done)
             done = chamberTest("dov", "2026-03-04T09:00:00.000Z", {true, 0.03, true});
         return done ? chamberTest("elio", "2026-03-12T07:20:00.000Z", {true, 0.5, false}) : done;
+    }
+
+    Expected<void> impedanceTest(const char* id, const TrueBody& changed, const char* when,
+                                 const ImpedanceDay& day) {
+        const Person& p = person(id);
+        clock_ = at(when);
+        const Client client = *book_.client(p.id);
+        const AnyPolicy& policy = catalogue_.policyFor(methodImpedance, {});
+        TrueBody body = changed;
+        body.heightCm = p.heightCm;
+        auto begun =
+            beginTest(policy, catalogue_.protocolFor(methodImpedance),
+                      std::string(p.code) + "-impedance-" + isoText(clock_).substr(0, 16),
+                      {p.id, client.sex, client.ageAt(clock_), *client.height, !book_.testsOf(p.id).empty()},
+                      technician_, book_, [this] { return clock_; });
+        if (!begun)
+            return tl::unexpected(begun.error());
+        return runImpedanceTest(book_, static_cast<ImpedanceProcedure&>(**begun), body, p.code, day,
+                                technician_, physiologist_, random_, clock_);
+    }
+
+    // Ines over a season, Ruan's arm, Lotte who has none, Nerys in the morning and after a day, Dov before the
+    // rest; Pau's pacemaker.
+    Expected<void> impedanceTests() {
+        Expected<void> done;
+        struct Stage {
+            const char* when;
+            double mass, fat;
+        };
+        for (const Stage& stage : {Stage{"2025-09-18T08:10:00.000Z", 57.4, 0.196},
+                                   {"2025-12-04T08:05:00.000Z", 56.6, 0.181},
+                                   {"2026-03-06T08:10:00.000Z", 56.0, 0.172}}) {
+            TrueBody body = person("ines").body;
+            body.mass = stage.mass;
+            body.fatFraction = stage.fat;
+            ImpedanceDay day;
+            day.interpretation = "Strong and light. Eating enough for the training is the topic, not the fat.";
+            if (done)
+                done = impedanceTest("ines", body, stage.when, day);
+        }
+        if (done)
+            done = ruansArm();
+        ImpedanceDay contact;
+        contact.firstSweep.badContact = impedance::Segment::LeftArm;
+        if (done)
+            done = impedanceTest("lotte", person("lotte").body, "2026-03-09T09:20:00.000Z", contact);
+        if (done)
+            done = impedanceTest("nerys", person("nerys").body, "2026-03-11T07:30:00.000Z", {});
+        ImpedanceDay evening;
+        evening.deviations = {{"imp_food", 2.0, "wants to see the difference"},
+                              {"imp_exercise", 1.5, "wants to see the difference"}};
+        evening.waterShift = 1.035;
+        evening.interpretation =
+            "After a meal and training the body conducts better: the lower fat is not real.";
+        TrueBody fed = person("nerys").body;
+        fed.mass += 0.9;
+        if (done)
+            done = impedanceTest("nerys", fed, "2026-03-11T17:30:00.000Z", evening);
+        if (done)
+            done = impedanceTest("dov", person("dov").body, "2026-03-04T08:30:00.000Z", {});
+        return done ? pacemaker() : done;
+    }
+
+    Expected<void> ruansArm() {
+        ImpedanceDay day;
+        day.inSpite = "the left arm is thinner since the fracture: the difference is real";
+        day.interpretation =
+            "The left arm holds clearly less lean than the right: strength work for that side.";
+        return impedanceTest("ruan", person("ruan").body, "2026-03-09T09:00:00.000Z", day);
+    }
+
+    Expected<void> pacemaker() {
+        const Person& p = person("pau");
+        clock_ = at("2026-03-03T10:20:00.000Z");
+        const Client client = *book_.client(p.id);
+        auto begun = beginTest(catalogue_.policyFor(methodImpedance, {}),
+                               catalogue_.protocolFor(methodImpedance), std::string(p.code) + "-impedance",
+                               {p.id, client.sex, client.ageAt(clock_), *client.height, false}, technician_,
+                               book_, [this] { return clock_; });
+        if (!begun)
+            return tl::unexpected(begun.error());
+        if (auto done = (*begun)->answer("imp_implant", {std::nullopt, false, std::nullopt, "yes"}); !done)
+            return done;
+        return (*begun)->refuse("a pacemaker: no current through this body");
+    }
+
+    // Fourteen dancers, for a team morning.
+    Expected<void> squad() {
+        static constexpr std::array names{"Isolde Fenwright",    "Tamsin Okoro-Vale",  "Mireille Castaway",
+                                          "Petra Lindqvist-Rao", "Oona Harrowgate",    "Zella Marchetti",
+                                          "Briony Achebe-Holt",  "Saskia Thornbury",   "Kit Valderrama",
+                                          "Ambrose Quill",       "Leander Osei-Frost", "Dmitri Alderwick",
+                                          "Rafe Montclair-Bo",   "Jonah Pellworth"};
+        Expected<void> done;
+        for (std::size_t i = 0; i < names.size() && done; ++i) {
+            const bool man = i >= 8;
+            TrueBody body{man ? Sex::Male : Sex::Female, 0.0, (man ? 0.12 : 0.19) + gauss(random_, 0.02),
+                          man ? 1.6 : 1.3, man ? 5.0 : 3.7};
+            body.heightCm = (man ? 179.0 : 168.0) + std::round(gauss(random_, 4.0));
+            body.mass = (man ? 22.3 : 20.0) * body.heightCm * body.heightCm / 1e4 + gauss(random_, 1.5);
+            const std::string id = "dancer-" + std::to_string(i + 1),
+                              code = "SD-" + std::string(i < 9 ? "0" : "") + std::to_string(i + 1);
+            const std::string born =
+                std::to_string(1995 + (i * 5) % 12) + "-0" + std::to_string(1 + i % 9) + "-15";
+            clock_ = at("2026-03-02T09:00:00.000Z");
+            done = book_.save(Client{id, code, names[i], *dateFromIso(born), body.sex,
+                                     metresFromCentimetres(body.heightCm), UnitSystem::Metric,
+                                     "company in residence", false},
+                              "bram");
+            if (done)
+                done = book_.setSetting("truth." + id, toJson(body).dump(), "oriel");
+            if (done)
+                done = book_.save(
+                    store::Visit{"visit-team-" + id,
+                                 id,
+                                 at("2026-03-12T08:00:00.000Z").plusMinutes(4.0 * static_cast<double>(i)),
+                                 std::string(methodImpedance),
+                                 "booked",
+                                 {},
+                                 "team: dance company"},
+                    "bram");
+        }
+        return done;
     }
 
     Expected<void> scaleChecks() {
@@ -438,19 +602,34 @@ Json toJson(const TrueBody& body) {
             {"residual_volume_l", body.residualVolume},
             {"vital_capacity_l", body.vitalCapacity},
             {"fat_free_density_kg_per_l", body.fatFreeDensity},
-            {"more_thoracic_gas_l", body.moreThoracicGas}};
+            {"more_thoracic_gas_l", body.moreThoracicGas},
+            {"height_cm", body.heightCm},
+            {"water_of_fat_free", body.waterOfFatFree},
+            {"right_arm", body.rightArm},
+            {"left_arm", body.leftArm}};
 }
 
 TrueBody trueBodyFromJson(const Json& json) {
-    return {sexFromText(json.value("sex", "female")), json.value("mass_kg", 70.0),
-            json.value("fat_fraction", 0.25),         json.value("residual_volume_l", 1.4),
-            json.value("vital_capacity_l", 4.0),      json.value("fat_free_density_kg_per_l", 1.1),
-            json.value("more_thoracic_gas_l", 0.0)};
+    return {sexFromText(json.value("sex", "female")),
+            json.value("mass_kg", 70.0),
+            json.value("fat_fraction", 0.25),
+            json.value("residual_volume_l", 1.4),
+            json.value("vital_capacity_l", 4.0),
+            json.value("fat_free_density_kg_per_l", 1.1),
+            json.value("more_thoracic_gas_l", 0.0),
+            json.value("height_cm", 170.0),
+            json.value("water_of_fat_free", 0.732),
+            json.value("right_arm", 0.99),
+            json.value("left_arm", 1.01)};
 }
 
 simulation::VirtualPerson virtualPersonOf(const TrueBody& body) {
-    return {body.mass, body.netUnderwater(water::densityTanaka2001(Celsius(34.2)).value()), body.vitalCapacity,
-            0.25, occupantOf(body, Metres(1.75))};
+    return {body.mass,
+            body.netUnderwater(water::densityTanaka2001(Celsius(34.2)).value()),
+            body.vitalCapacity,
+            0.25,
+            occupantOf(body, metresFromCentimetres(body.heightCm)),
+            analyzerPersonOf(body)};
 }
 
 Expected<void> fillDemoBook(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock,

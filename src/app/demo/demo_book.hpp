@@ -11,12 +11,15 @@ namespace fusain::demo {
 /// A made-up body, known exactly: what the simulated instruments measure.
 struct TrueBody {
     Sex sex = Sex::Female;
-    double mass = 70.0;            ///< kg
-    double fatFraction = 0.25;     ///< of the mass
-    double residualVolume = 1.4;   ///< L BTPS
-    double vitalCapacity = 4.0;    ///< L BTPS
-    double fatFreeDensity = 1.100; ///< kg/L
-    double moreThoracicGas = 0.0;  ///< L beyond what the other lung volumes suggest
+    double mass = 70.0;                     ///< kg
+    double fatFraction = 0.25;              ///< of the mass
+    double residualVolume = 1.4;            ///< L BTPS
+    double vitalCapacity = 4.0;             ///< L BTPS
+    double fatFreeDensity = 1.100;          ///< kg/L
+    double moreThoracicGas = 0.0;           ///< L beyond what the other lung volumes suggest
+    double heightCm = 170.0;                ///< cm
+    double waterOfFatFree = 0.732;          ///< water as part of the fat-free mass
+    double rightArm = 0.99, leftArm = 1.01; ///< resistance against what is usual: above 1 is thinner
     [[nodiscard]] double density() const {
         return 1.0 / (fatFraction / 0.900 + (1.0 - fatFraction) / fatFreeDensity);
     }

@@ -106,6 +106,18 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     shell.clients().showClient(QStringLiteral("teo"));
     shell.clients().showFindings(1);
     camera.take(QStringLiteral("findings-chamber"));
+    shell.clients().showClient(QStringLiteral("ines"));
+    shell.clients().showFindings();
+    for (const auto& [picture, name] :
+         {std::pair("Core", "findings-impedance"), std::pair("Arc", "findings-arc"),
+          std::pair("Vector", "findings-vector")}) {
+        shell.clients().findings().choosePicture(QLatin1String(picture));
+        camera.take(QLatin1String(name));
+    }
+    shell.clients().showClient(QStringLiteral("ruan"));
+    shell.clients().showFindings();
+    shell.clients().findings().choosePicture(QStringLiteral("Limbs"));
+    camera.take(QStringLiteral("findings-limbs"));
     const bool benchStood = bench(shell, session, camera) && chamberBench(shell, session, camera);
     qualityPages(shell, session, camera);
     shell.open(PlaceName::Library);

@@ -58,6 +58,7 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
     for (const QString& role : link::InstrumentHub::roles())
         session.hub().configure(
             role, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(role))));
+    lab.setAnalyzer({}, 6); // a sweep in ten seconds: nobody waits a minute for a demonstration
     const auto follow = [&session, &lab, last = std::string()]() mutable {
         if (!session.run() || session.run()->record().id == last)
             return;

@@ -7,7 +7,7 @@
 #include <iostream>
 
 int main(int argc, char** argv) {
-    CLI::App cli{"Simulated instruments of a tank and an air-displacement chamber", "fusain-instruments"};
+    CLI::App cli{"Simulated instruments of a body-composition lab", "fusain-instruments"};
     std::uint64_t seed = 1;
     int firstPort = 0;
     bool terminals = false;
@@ -41,14 +41,31 @@ int main(int argc, char** argv) {
     cli.add_flag("--fault-loose-air", faults.chamber.looseAir, "No cap, or loose clothing");
     cli.add_flag("--fault-warm", faults.chamber.warmDamp, "The person in the chamber is warm and damp");
     cli.add_flag("--fault-chamber-scale", faults.chamberScaleOffset, "The chamber's scale reads 0.1 kg high");
+    int analyzerSpeed = 1;
+    bool standing = false, contactLost = false;
+    cli.add_option("--analyzer-speed", analyzerSpeed,
+                   "How many times faster than life a sweep of the analyzer runs");
+    cli.add_flag("--standing", standing, "The analyzer has contacts under hands and feet");
+    cli.add_flag("--fault-contact", contactLost, "An electrode of the left arm has poor contact");
+    cli.add_flag("--fault-socks", faults.analyzer.socks, "The person wears socks");
+    cli.add_flag("--fault-crossed", faults.analyzer.crossedLeads, "Two sense leads are crossed");
+    cli.add_flag("--fault-talking", faults.analyzer.talking, "The person talks");
+    cli.add_flag("--fault-drift", faults.analyzer.warmUpDrift, "The analyzer is not warm");
+    cli.add_option("--analyzer-off", faults.analyzerOff, "Relative error of the analyzer on its test module");
     cli.add_flag("--fault-room", faults.roomFrozen, "The barometer is stuck at 300 mmHg");
     cli.add_flag("--fault-garbage", faults.garbage, "Every fifth line is noise");
     cli.set_version_flag("--version", std::string("fusain-instruments ") + FUSAIN_VERSION);
     CLI11_PARSE(cli, argc, argv);
 
+    if (contactLost)
+        faults.analyzer.badContact = fusain::impedance::Segment::LeftArm;
     QCoreApplication application(argc, argv);
     fusain::simulation::SimulatedLab lab(seed, person, faults);
     lab.setChamberSpeed(std::max(1, chamberSpeed));
+    fusain::simulation::AnalyzerModel analyzer;
+    if (standing)
+        analyzer.geometry = fusain::impedance::ElectrodeGeometry::StandingContact;
+    lab.setAnalyzer(analyzer, std::max(1, analyzerSpeed));
     for (const QString& role : fusain::link::InstrumentHub::roles()) {
         if (terminals) {
             const QString path = lab.openTerminal(role);

@@ -2,22 +2,30 @@
 
 namespace fusain::compartments {
 
+namespace {
+
+Composition compositionWith(const Uncertain& fat, const Uncertain& fatMass, const Uncertain& fatFreeMass,
+                            Metres height) {
+    const Uncertain heightSquared(height.value() * height.value());
+    return {Measured<Percent>(fat), Measured<Kilograms>(fatMass), Measured<Kilograms>(fatFreeMass),
+            Measured<KilogramsPerSquareMetre>(fatMass / heightSquared),
+            Measured<KilogramsPerSquareMetre>(fatFreeMass / heightSquared)};
+}
+
+} // namespace
+
+Composition compositionFrom(const Uncertain& mass, const Uncertain& fatFreeMass, Metres height) {
+    const Uncertain fatMass = mass - fatFreeMass;
+    return compositionWith(Uncertain(100.0) * fatMass / mass, fatMass, fatFreeMass, height);
+}
+
 Body bodyFrom(const Uncertain& mass, const Uncertain& volume, const TwoComponentConstants& constants,
               double fatFreeDensitySpread, Metres height) {
     const Uncertain density = mass / volume;
     const Uncertain fat = fatPercent(constants, density, fatFreeDensitySpread);
     const Uncertain fatMass = mass * fat / Uncertain(100.0);
-    const Uncertain fatFreeMass = mass - fatMass;
-    const Uncertain heightSquared(height.value() * height.value());
-    Body body;
-    body.volume = Measured<Litres>(volume);
-    body.density = Measured<KilogramsPerLitre>(density);
-    body.fatPercent = Measured<Percent>(fat);
-    body.fatMass = Measured<Kilograms>(fatMass);
-    body.fatFreeMass = Measured<Kilograms>(fatFreeMass);
-    body.fatMassIndex = Measured<KilogramsPerSquareMetre>(fatMass / heightSquared);
-    body.fatFreeMassIndex = Measured<KilogramsPerSquareMetre>(fatFreeMass / heightSquared);
-    return body;
+    return {compositionWith(fat, fatMass, mass - fatMass, height), Measured<Litres>(volume),
+            Measured<KilogramsPerLitre>(density)};
 }
 
 } // namespace fusain::compartments

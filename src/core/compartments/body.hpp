@@ -3,15 +3,21 @@
 
 namespace fusain::compartments {
 
-/// A body by density and the two-component model, in full double precision.
-struct Body {
-    Measured<Litres> volume; ///< free of lung and gut gas
-    Measured<KilogramsPerLitre> density;
+/// Fat and the rest of a body, in full double precision, however they were found.
+struct Composition {
     Measured<Percent> fatPercent;
     Measured<Kilograms> fatMass;
     Measured<Kilograms> fatFreeMass;
     Measured<KilogramsPerSquareMetre> fatMassIndex;
     Measured<KilogramsPerSquareMetre> fatFreeMassIndex;
+};
+/// From mass and fat-free mass to the rest. @param mass kg  @param fatFreeMass kg  @param height m
+[[nodiscard]] Composition compositionFrom(const Uncertain& mass, const Uncertain& fatFreeMass, Metres height);
+
+/// A body by density and the two-component model.
+struct Body : Composition {
+    Measured<Litres> volume; ///< free of lung and gut gas
+    Measured<KilogramsPerLitre> density;
 };
 
 /// From mass and volume to the masses and indices. Nothing is rounded on the way.

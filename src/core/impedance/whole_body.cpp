@@ -27,7 +27,7 @@ std::string_view predictedUnit(Predicted quantity) {
 
 std::vector<Message> reservations(const WholeBodyEquation& equation, const WholeBodyInputs& inputs) {
     std::vector<Message> found;
-    if (!equation.ages.contains(inputs.age.value()))
+    if (!equation.coversAge(inputs.age))
         found.push_back(
             {FUSAIN_TEXT("{1} was made for {2} to {3} y."),
              {std::string(equation.title), fixed(equation.ages.least, 0), fixed(equation.ages.most, 0)}});

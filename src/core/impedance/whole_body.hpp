@@ -51,6 +51,9 @@ struct WholeBodyEquation {
         inputs; ///< what it is asked with: s sex, h height, w mass, a age, r resistance, x reactance
     bool men = true, women = true;
 
+    [[nodiscard]] bool coversAge(Years age) const {
+        return age.value() >= ages.least && age.value() < ages.most + 1.0;
+    }
     [[nodiscard]] double standardError(Sex sex) const { return sex == Sex::Male ? errorMen : errorWomen; }
     [[nodiscard]] bool usesReactance() const { return inputs.find('x') != std::string_view::npos; }
     [[nodiscard]] bool forChildren() const { return ages.most <= 19.0; }

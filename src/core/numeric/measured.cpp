@@ -28,6 +28,14 @@ std::string_view sourceName(Source source) {
         return FUSAIN_TEXT("thoracic gas");
     case Source::SurfaceArea:
         return FUSAIN_TEXT("body surface area");
+    case Source::Resistance:
+        return FUSAIN_TEXT("resistance reading");
+    case Source::Reactance:
+        return FUSAIN_TEXT("reactance reading");
+    case Source::PredictionEquation:
+        return FUSAIN_TEXT("the equation for one person");
+    case Source::ElectrodeConversion:
+        return FUSAIN_TEXT("conversion of the electrodes");
     case Source::FatFreeDensity:
         return FUSAIN_TEXT("fat-free density of this person");
     case Source::Count:

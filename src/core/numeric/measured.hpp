@@ -22,6 +22,10 @@ enum class Source : unsigned char {
     Calibration,
     ThoracicGas,
     SurfaceArea,
+    Resistance,         ///< of the impedance reading
+    Reactance,          ///< of the impedance reading
+    PredictionEquation, ///< of a published equation for one person: the same error each time it is used
+    ElectrodeConversion, ///< of a lab's own way from one electrode geometry to another
     FatFreeDensity, ///< biology: the spread of fat-free density between people, a method error
     Count
 };

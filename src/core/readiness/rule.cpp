@@ -44,6 +44,10 @@ double limitHours(const Rule& rule) {
     return rule.unit == "d" || rule.unit == "days" ? rule.limit * 24.0 : rule.limit;
 }
 
+bool growsWithTime(const Rule& rule) {
+    return rule.type == AnswerType::Number && rule.unit == "min" && rule.okIf == Comparison::AtLeast;
+}
+
 Finding judge(const Rule& rule, const Answer& answer) {
     Finding finding;
     finding.kept = keeps(rule, answer);
@@ -52,6 +56,8 @@ Finding judge(const Rule& rule, const Answer& answer) {
     finding.action = rule.actionIfBroken;
     if (rule.type == AnswerType::TimeSince && rule.okIf == Comparison::AtLeast && answer.hoursSince)
         finding.waitMinutes = (limitHours(rule) - *answer.hoursSince) * 60.0;
+    if (growsWithTime(rule) && answer.number)
+        finding.waitMinutes = rule.limit - *answer.number;
     return finding;
 }
 

@@ -24,7 +24,7 @@ struct Rule {
     std::string limitChoice; ///< choices
     std::string unit;        ///< "h", "min", "C", ""
     std::vector<std::string> choices;
-    std::string appliesIf; ///< "", "repeat test", "woman"
+    std::string appliesIf; ///< "", "repeat test", "woman", "supine analyzer", "standing analyzer", "gel electrodes"
     Effect effect = Effect::None;
     std::string effectSize;
     std::string reason;
@@ -48,6 +48,8 @@ struct Finding {
     double waitMinutes = 0.0; ///< for Wait on an at-least time rule: how long until it is met
 };
 
+/// True for a number of minutes that only has to grow: how long somebody has been standing or lying.
+[[nodiscard]] bool growsWithTime(const Rule& rule);
 /// Compares one answer with its rule. "never" meets an at-least rule; unknown breaks every rule.
 [[nodiscard]] Finding judge(const Rule& rule, const Answer& answer);
 

@@ -2,9 +2,11 @@
 
 #include "desktop/bench/chamber_panels.hpp"
 #include "desktop/bench/closing_panels.hpp"
+#include "desktop/bench/impedance_panels.hpp"
 #include "desktop/bench/lungs_panel.hpp"
 #include "desktop/bench/questions_panel.hpp"
 #include "desktop/bench/reading_panels.hpp"
+#include "desktop/bench/sweep_panel.hpp"
 #include "desktop/bench/thoracic_gas_panel.hpp"
 #include "desktop/bench/trials_panel.hpp"
 #include "desktop/bench/volume_panel.hpp"
@@ -128,6 +130,7 @@ BenchPlace::BenchPlace(Session& session)
 
     buildTankPanels();
     buildChamberPanels();
+    buildImpedancePanels();
     connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
     const auto chosen = [this](const QListWidgetItem* item) {
         session_.report(session_.run()->goTo(Step(runSheet_->row(item))));
@@ -189,6 +192,35 @@ void BenchPlace::buildChamberPanels() {
            new CalibrationPanel(session_), new QuestionsPanel(session_, sheet, Screening),
            new QuestionsPanel(session_, sheet, Readiness), chamberMassPanel(session_),
            new VolumePanel(session_), new ThoracicGasPanel(session_), new ResultPanel(session_, sheet, Result),
+           new InterpretationPanel(session_, sheet, Interpretation), new SignPanel(session_, sheet, Sign),
+           new ReportPanel(session_, sheet, Report),
+           new ConfirmPanel(session_, sheet, After, after, tr("Finish"))});
+}
+
+void BenchPlace::buildImpedancePanels() {
+    using enum ImpedanceStep;
+    const auto sheet = impedanceSteps();
+    const QStringList warm{tr("On for 10 to 15 minutes; the analyzer's own manual wins."),
+                           tr("Room 22 to 26 °C; the person has had time to get used to it."),
+                           tr("Cables apart from each other and from the mains.")};
+    const QStringList electrodes{
+        tr("Electrodes and plates cleaned since the last person."),
+        tr("Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened."),
+        tr("Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others."),
+        tr("Contacts: heels and balls of the feet on their plates, thumbs and fingers on theirs.")};
+    const QStringList posture{
+        tr("Arms about 30° from the trunk, thighs not touching: a dry towel between them if need be."),
+        tr("Lying: flat for 5 to 10 minutes, every time the same. Standing: upright for 5 minutes."),
+        tr("No talking, no deep breaths until the sweep is done.")};
+    const QStringList after{tr("Electrodes off, or plates wiped with what your local rules ask for."),
+                            tr("Leads hung up, not wound round the analyzer.")};
+    adopt(methodImpedance,
+          {new ConfirmPanel(session_, sheet, WarmUp, warm, tr("Warm and ready")), new ModulePanel(session_),
+           new IdentityPanel(session_), new QuestionsPanel(session_, sheet, Screening),
+           new QuestionsPanel(session_, sheet, Readiness), impedanceMassPanel(session_),
+           new ConfirmPanel(session_, sheet, Electrodes, electrodes, tr("Electrodes are on")),
+           new ConfirmPanel(session_, sheet, Posture, posture, tr("Posture is right")),
+           new SweepPanel(session_), new ResultPanel(session_, sheet, Result),
            new InterpretationPanel(session_, sheet, Interpretation), new SignPanel(session_, sheet, Sign),
            new ReportPanel(session_, sheet, Report),
            new ConfirmPanel(session_, sheet, After, after, tr("Finish"))});
@@ -277,6 +309,10 @@ void BenchPlace::showWorkedSheet() {
             reading(QStringLiteral("Ma"), tank->dryMass->value, 2, "kg");
         for (const auto& effort : tank->efforts)
             reading(QStringLiteral("VC"), effort.volume.value(), 2, "L");
+    } else if (const auto* impedance = std::get_if<ImpedanceTest>(&test)) {
+        reading(QStringLiteral("H"), centimetres(impedance->subject.height), 1, "cm");
+        if (impedance->mass)
+            reading(QStringLiteral("W"), impedance->mass->value, 2, "kg");
     } else {
         const auto& chamber = std::get<ChamberTest>(test);
         if (chamber.mass)

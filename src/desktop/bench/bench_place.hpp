@@ -29,6 +29,7 @@ protected:
 private:
     void buildTankPanels();
     void buildChamberPanels();
+    void buildImpedancePanels();
     void adopt(std::string_view method, std::initializer_list<StepPanel*> panels);
     void showFoot();
     void showRunSheet();

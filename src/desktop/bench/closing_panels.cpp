@@ -29,7 +29,14 @@ StandBack ResultPanel::standBack() const {
     const auto result = session_.computed(run().snapshot());
     if (!result)
         return {{}, report::say(result.error())};
-    const auto& fat = result->density().body.fatPercent;
+    if (!result->composition()) {
+        const auto* impedance = std::get_if<ImpedanceResult>(&result->result);
+        return {impedance && impedance->phaseAngle
+                    ? number(impedance->phaseAngle->estimate().value(), 1) + QStringLiteral("°")
+                    : QString(),
+                tr("Phase angle; fat is not worked out with these electrodes.")};
+    }
+    const auto& fat = result->composition()->fatPercent;
     return {QStringLiteral("%1 %").arg(QString::fromStdString(fixed(fat.estimate().value(), 1))),
             tr("± %1 %").arg(QString::fromStdString(fixed(normal95 * fat.technicalError().value(), 1)))};
 }
@@ -52,8 +59,8 @@ void InterpretationPanel::refresh() {
         return;
     }
     QStringList lines;
-    for (const Message& sentence : findings(report->record(), report->result(), report->fatReference,
-                                            report->earlier, report->baseline, report->precision))
+    for (const Message& sentence :
+         findings(report->computed, report->fatReference, report->earlier, report->baseline, report->precision))
         lines << report::say(sentence);
     suggested_ = lines.mid(0, 2).join(QLatin1Char(' '));
     suggestions_->setText(tr("What the numbers say:\n") + lines.join(QLatin1Char('\n')));

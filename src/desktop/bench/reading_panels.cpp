@@ -242,6 +242,20 @@ ReadingPanel* dryMassPanel(Session& session) {
          }});
 }
 
+ReadingPanel* impedanceMassPanel(Session& session) {
+    return new ReadingPanel(
+        session, impedanceSteps(), ImpedanceStep::Mass,
+        {"floor-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 2, QStringLiteral("cue step-on"),
+         [](Procedure& run, double value, Origin origin) {
+             return static_cast<ImpedanceProcedure&>(run).weigh(Kilograms(value), origin);
+         },
+         [](const Procedure& run) { return static_cast<const ImpedanceProcedure&>(run).test().mass; },
+         [](double value) {
+             return value < 10.0 || value > 300.0 ? QObject::tr("A mass lies between 10 and 300 kg.")
+                                                  : QString();
+         }});
+}
+
 ReadingPanel* chamberMassPanel(Session& session) {
     return new ReadingPanel(
         session, chamberSteps(), ChamberStep::Mass,

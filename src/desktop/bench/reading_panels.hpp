@@ -78,5 +78,7 @@ private:
 [[nodiscard]] ReadingPanel* waterTemperaturePanel(Session& session);
 [[nodiscard]] ReadingPanel* dryMassPanel(Session& session);
 [[nodiscard]] ReadingPanel* chamberMassPanel(Session& session);
+/// Mass on the floor scale, before the impedance sweep.
+[[nodiscard]] ReadingPanel* impedanceMassPanel(Session& session);
 
 } // namespace fusain::desktop

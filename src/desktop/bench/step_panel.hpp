@@ -44,6 +44,7 @@ protected:
     [[nodiscard]] Procedure& run() const { return *session_.run(); }
     [[nodiscard]] HydrostaticProcedure& tank() const { return static_cast<HydrostaticProcedure&>(run()); }
     [[nodiscard]] ChamberProcedure& chamber() const { return static_cast<ChamberProcedure&>(run()); }
+    [[nodiscard]] ImpedanceProcedure& analyzer() const { return static_cast<ImpedanceProcedure&>(run()); }
     [[nodiscard]] const StepText& text() const { return text_; }
     QVBoxLayout* body() { return body_; }
     /// Takes the latest reading of an instrument, or nothing when there is no live link.

@@ -52,7 +52,7 @@ ClientsPlace::ClientsPlace(Session& session)
     policy_->setMaximumWidth(300);
     for (const AnyPolicy& policy : session.catalogue().policies)
         policy_->addItem(report::say(std::string_view(common(policy).title)), text(common(policy).id));
-    for (const std::string_view method : {methodHydrostatic, methodChamber})
+    for (const std::string_view method : methods)
         method_->addItem(report::say(methodTitle(method)), text(std::string(method)));
     method_->setAccessibleName(tr("Method of the new test"));
 
@@ -188,11 +188,12 @@ void ClientsPlace::showDossier() {
         const auto mass = [&](const Measured<Kilograms>& value) {
             return text(fusain::show(value.estimate(), client->units).text());
         };
+        const auto* composition = result ? result->composition() : nullptr;
         setRow(tests_, row,
                {report::day(test.startedAt), report::say(methodTitle(methodOf(any))),
-                result ? text(fusain::show(result->density().body.fatPercent.estimate()).text()) : QString(),
-                result ? mass(result->density().body.fatMass) : QString(),
-                result ? mass(result->density().body.fatFreeMass) : QString(), stateWords(test)});
+                composition ? text(fusain::show(composition->fatPercent.estimate()).text()) : QString(),
+                composition ? mass(composition->fatMass) : QString(),
+                composition ? mass(composition->fatFreeMass) : QString(), stateWords(test)});
     }
     tests_->setColumnWidth(0, 120);
     tests_->setColumnWidth(1, 150);
@@ -208,7 +209,9 @@ void ClientsPlace::showDossier() {
                 stored << tr("%1 also by \"%2\": %3 %")
                               .arg(report::day(common(test).startedAt),
                                    text(result.document["recipe"].value("policy", "")),
-                                   text(fixed(result.document["fat_percent"].value("value", 0.0), 1)));
+                                   result.document.contains("fat_percent")
+                                       ? text(fixed(result.document["fat_percent"].value("value", 0.0), 1))
+                                       : QStringLiteral("–"));
     stored_->setText(stored.join(QLatin1Char('\n')));
     std::vector<AnyTest> oldestFirst(shown_.rbegin(), shown_.rend());
     showTrend(oldestFirst);
@@ -230,8 +233,11 @@ void ClientsPlace::showTrend(const std::vector<AnyTest>& tests) {
         const auto result = methodOf(test) == most->first ? session_.computed(test) : failure({});
         if (!result)
             continue;
-        const auto& fatMass = result->density().body.fatMass;
-        const double repeat = repeatError(fatMass, result->density());
+        const auto* composition = result->composition();
+        if (!composition)
+            continue;
+        const auto& fatMass = composition->fatMass;
+        const double repeat = repeatError(fatMass, result->shared().repeated);
         if (model.points.empty())
             model.leastSignificantChange = quality::leastSignificantChange(repeat);
         model.points.push_back({static_cast<double>(common(test).startedAt.milliseconds) / 86400000.0,

@@ -19,6 +19,7 @@ public:
     void search(const QString& text);
     /// Opens the findings of the client's latest computed test.
     /// The findings of a test, counted from the newest.
+    [[nodiscard]] FindingsView& findings() { return *findings_; }
     void showFindings(int row = 0);
     void newClient();
 

@@ -156,7 +156,7 @@ void DayPlace::book() {
     when->setDisplayFormat(QStringLiteral("yyyy-MM-dd HH:mm"));
     when->setAccessibleName(tr("Date and time"));
     auto* method = new QComboBox;
-    for (const std::string_view each : {methodHydrostatic, methodChamber})
+    for (const std::string_view each : methods)
         method->addItem(report::say(methodTitle(each)), text(std::string(each)));
     method->setAccessibleName(tr("Method"));
     auto* note = new QLineEdit;

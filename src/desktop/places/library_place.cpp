@@ -5,6 +5,7 @@
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace fusain::desktop {
 namespace {
@@ -57,6 +58,45 @@ QString chamberRows(const ChamberPolicy& policy) {
                                                  .arg(policy.measuredThoracicGasError.value())
                                                  .arg(policy.predictedThoracicGasError.value())
                                                  .arg(100.0 * policy.surfaceAreaError));
+}
+
+QString densityRows(const DensityPolicy& policy) {
+    return row(
+        QObject::tr("Density to fat"),
+        QObject::tr("adults %1; children %2").arg(text(policy.adultConversion), text(policy.childConversion)));
+}
+
+QString impedanceRows(const ImpedancePolicy& policy) {
+    QStringList alongside;
+    for (const std::string& id : policy.alongside)
+        alongside << text(id);
+    const impedance::SignalLimits& signal = policy.signalLimits(policy.geometry);
+    return row(QObject::tr("Electrodes"), report::say(impedance::geometryName(policy.geometry))) +
+           row(QObject::tr("Fat-free mass"),
+               QObject::tr("adults %1; children %2")
+                   .arg(text(policy.adultFatFreeMass), text(policy.childFatFreeMass))) +
+           row(QObject::tr("Water, muscle, limbs"),
+               QStringLiteral("%1; %2; %3; %4")
+                   .arg(text(policy.bodyWater), text(policy.skeletalMuscle), text(policy.limbLean),
+                        text(policy.limbLeanOlder))) +
+           row(QObject::tr("Shown alongside"), alongside.join(QStringLiteral("; "))) +
+           row(QObject::tr("Water from the arc"),
+               text(std::string(impedance::fluidMethodTitle(policy.fluids)))) +
+           row(QObject::tr("Stated errors"),
+               QObject::tr("resistance %1 %, reactance %2 %, one limb %3 %, test module %4 %")
+                   .arg(100.0 * policy.resistanceError)
+                   .arg(100.0 * policy.reactanceError)
+                   .arg(100.0 * policy.limbRepeatError)
+                   .arg(100.0 * policy.moduleTolerance)) +
+           row(QObject::tr("Signal limits (engineering choices of this program; set your own)"),
+               QObject::tr("rise %1 %, drift %2 %, sum %3 %, arms %4 and %5 %, legs %6 and %7 %")
+                   .arg(100.0 * signal.rise)
+                   .arg(100.0 * signal.drift)
+                   .arg(100.0 * signal.sum)
+                   .arg(signal.armNote)
+                   .arg(signal.armBad)
+                   .arg(signal.legNote)
+                   .arg(signal.legBad));
 }
 
 enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry, TruthEntry };
@@ -172,12 +212,11 @@ QString LibraryPlace::equationPage(const QString& id) const {
             row(tr("Coefficients"), gradeWords(equation->grade));
     if (!equation->caveat.empty())
         page += row(tr("Caution"), words(equation->caveat));
-    for (const std::string_view method : {methodHydrostatic, methodChamber}) {
+    for (const std::string_view method : methods) {
         const AnyPolicy& any = session_.policyInForce(method);
-        const DensityPolicy& policy = common(any);
-        const auto* tank = std::get_if<HydrostaticPolicy>(&any);
-        if (id.toStdString() == policy.adultConversion || id.toStdString() == policy.childConversion ||
-            (tank && id.toStdString() == tank->residualVolumeEquation))
+        const MethodPolicy& policy = common(any);
+        const auto chosen = equationsOf(any);
+        if (std::ranges::find(chosen, id.toStdString()) != chosen.end())
             page += row(tr("In this lab"), tr("chosen for %1 by the policy in force, \"%2\"")
                                                .arg(report::say(methodTitle(method)), words(policy.title)));
     }
@@ -257,7 +296,7 @@ QString LibraryPlace::chosenBy(const std::string& setting, const std::string& id
 
 QString LibraryPlace::policyPage(const QString& id) const {
     const AnyPolicy& any = *session_.catalogue().policy(id.toStdString());
-    const DensityPolicy& policy = common(any);
+    const MethodPolicy& policy = common(any);
     const std::string_view method = methodOf(any);
     const QString chosen = common(session_.policyInForce(method)).id == policy.id
                                ? chosenBy("policy." + std::string(method), policy.id)
@@ -265,13 +304,12 @@ QString LibraryPlace::policyPage(const QString& id) const {
     QString page = QStringLiteral("<h2>%1</h2>").arg(words(policy.title)) + row(tr("In this lab"), chosen) +
                    row(tr("Method"), report::say(methodTitle(method)));
     if (const auto* tank = std::get_if<HydrostaticPolicy>(&any))
-        page += tankRows(*tank);
+        page += tankRows(*tank) + densityRows(*tank);
+    else if (const auto* chamber = std::get_if<ChamberPolicy>(&any))
+        page += chamberRows(*chamber) + densityRows(*chamber);
     else
-        page += chamberRows(std::get<ChamberPolicy>(any));
-    return page +
-           row(tr("Density to fat"),
-               tr("adults %1; children %2").arg(text(policy.adultConversion), text(policy.childConversion))) +
-           row(tr("Reference for the fat percentage"), text(policy.fatReference)) +
+        page += impedanceRows(std::get<ImpedancePolicy>(any));
+    return page + row(tr("Reference for the fat percentage"), text(policy.fatReference)) +
            row(tr("Signature"),
                policy.physiologistSigns ? tr("technician and physiologist") : tr("technician")) +
            row(tr("Source"), text(policy.source));

@@ -31,9 +31,8 @@ QWidget* column(std::initializer_list<QWidget*> widgets) {
 
 FindingsView::FindingsView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), sentences_(label({}, "")),
-      rule_(new FigureView(tr("Body fat on its scale"), 108)),
-      field_(new FigureView(tr("Fat-free mass index against fat mass index"), 300)),
-      budget_(new FigureView(tr("Where the uncertainty comes from"), 126)),
+      rule_(new FigureView(tr("Body fat on its scale"), 108)), choice_(new QTabBar),
+      figure_(new FigureView(tr("Picture of the result"), 270)),
       sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, tr("Worked sheet"))),
       lineDetail_(label({}, "soft")), whatIfResidual_(new QLineEdit), whatIfConversion_(new QComboBox),
       whatIfPolicy_(new QComboBox), whatIfNote_(label({}, "warning")) {
@@ -41,9 +40,6 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     whatIfResidual_->setAccessibleName(tr("What if the residual volume, or the thoracic gas, were, litres"));
     whatIfConversion_->setAccessibleName(tr("What if the conversion were"));
     whatIfPolicy_->setAccessibleName(tr("What if the policy were"));
-    whatIfConversion_->addItem(tr("conversion as chosen"), QString());
-    for (const auto& conversion : compartments::densityConversions())
-        whatIfConversion_->addItem(plain(conversion.id), plain(conversion.id));
     whatIfPolicy_->addItem(tr("policy of the test"), QString());
     for (const AnyPolicy& policy : session.catalogue().policies)
         whatIfPolicy_->addItem(report::say(std::string_view(common(policy).title)), plain(common(policy).id));
@@ -64,9 +60,12 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
 
     auto* figures = new QHBoxLayout;
     figures->setSpacing(16);
-    figures->addWidget(
-        column({sentences_, rule_, label(tr("Where the uncertainty comes from"), "heading"), budget_}), 5);
-    figures->addWidget(field_, 4);
+    figures->addWidget(column({sentences_, rule_}), 5);
+    choice_->setObjectName(QStringLiteral("pictures"));
+    choice_->setExpanding(false);
+    choice_->setDrawBase(false);
+    choice_->setAccessibleName(tr("Which picture"));
+    figures->addWidget(column({choice_, figure_}), 4);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
@@ -77,12 +76,13 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     layout->addWidget(lineDetail_);
     whatIfNote_->hide();
     sheet_->setMinimumHeight(130);
-    sentences_->setMinimumHeight(108);
+    sentences_->setMinimumHeight(170);
     sentences_->setAlignment(Qt::AlignTop);
 
     connect(whatIfResidual_, &QLineEdit::textChanged, this, &FindingsView::recompute);
     connect(whatIfConversion_, &QComboBox::currentIndexChanged, this, &FindingsView::recompute);
     connect(whatIfPolicy_, &QComboBox::currentIndexChanged, this, &FindingsView::recompute);
+    connect(choice_, &QTabBar::currentChanged, this, &FindingsView::showFigure);
     connect(copy, &QPushButton::clicked, this, &FindingsView::copySheet);
     connect(sheet_, &QTableWidget::currentCellChanged, this,
             [this](int row) { lineDetail_->setText(lineDetails_.value(row)); });
@@ -95,10 +95,25 @@ void FindingsView::showTest(const AnyTest& test) {
     if (another) {
         const QSignalBlocker a(whatIfResidual_), b(whatIfConversion_), c(whatIfPolicy_);
         whatIfResidual_->clear();
-        whatIfConversion_->setCurrentIndex(0);
+        offerEquations(test);
         whatIfPolicy_->setCurrentIndex(0);
     }
     recompute();
+}
+
+// What can be tried in place of the chosen conversion: of density to fat, or of impedance to fat-free mass.
+void FindingsView::offerEquations(const AnyTest& test) {
+    whatIfConversion_->clear();
+    whatIfConversion_->addItem(tr("equation as chosen"), QString());
+    whatIfResidual_->setVisible(!std::holds_alternative<ImpedanceTest>(test));
+    if (std::holds_alternative<ImpedanceTest>(test)) {
+        for (const auto& equation : impedance::wholeBodyEquations())
+            if (equation.quantity == impedance::Predicted::FatFreeMass)
+                whatIfConversion_->addItem(report::say(equation.title), plain(equation.id));
+        return;
+    }
+    for (const auto& conversion : compartments::densityConversions())
+        whatIfConversion_->addItem(plain(conversion.id), plain(conversion.id));
 }
 
 void FindingsView::recompute() {
@@ -119,11 +134,10 @@ void FindingsView::recompute() {
     const bool trying = policy || !whatIf.empty();
     whatIfNote_->setVisible(trying);
     const auto base = trying ? session_.reportOn(*test_) : report;
-    if (trying && base)
-        whatIfNote_->setText(
-            tr("What if: %1 % instead of %2 %. Nothing stored changes.")
-                .arg(QString::fromStdString(fixed(report->result().body.fatPercent.estimate().value(), 1)),
-                     QString::fromStdString(fixed(base->result().body.fatPercent.estimate().value(), 1))));
+    if (trying && base && report->composition() && base->composition())
+        whatIfNote_->setText(tr("What if: %1 % instead of %2 %. Nothing stored changes.")
+                                 .arg(number(report->composition()->fatPercent.estimate().value(), 1),
+                                      number(base->composition()->fatPercent.estimate().value(), 1)));
     fillSentences(*report);
     fillFigures(*report);
     fillSheet(*report);
@@ -131,15 +145,17 @@ void FindingsView::recompute() {
         markChangedLines(*base);
 }
 
-void FindingsView::fillSentences(const report::DensityReport& report) {
+void FindingsView::fillSentences(const report::TestReport& report) {
     QStringList lines;
-    for (const Message& sentence : findings(report.record(), report.result(), report.fatReference,
-                                            report.earlier, report.baseline, report.precision))
+    for (const Message& sentence :
+         findings(report.computed, report.fatReference, report.earlier, report.baseline, report.precision))
         lines << report::say(sentence);
-    const auto pattern =
-        weightPattern(report.result(), session_.catalogue().referenceFor("fat-mass-index"),
-                      session_.catalogue().referenceFor("fat-free-mass-index"), report.record().subject);
-    lines.insert(1, tr("What makes the weight: %1.").arg(report::say(patternText(pattern))));
+    if (const auto* composition = report.composition()) {
+        const auto pattern =
+            weightPattern(*composition, session_.catalogue().referenceFor("fat-mass-index"),
+                          session_.catalogue().referenceFor("fat-free-mass-index"), report.record().subject);
+        lines.insert(1, tr("What makes the weight: %1.").arg(report::say(patternText(pattern))));
+    }
     for (const OtherMethod& other : report.sameDay)
         lines.insert(1, tr("The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4. %5")
                             .arg(report::say(methodTitle(other.method)),
@@ -147,70 +163,108 @@ void FindingsView::fillSentences(const report::DensityReport& report) {
                                  QString::fromStdString(signedFixed(other.difference, 1)),
                                  QString::fromStdString(fixed(other.halfInterval, 1)),
                                  report::say(other.likelyCause)));
-    sentences_->setText(lines.mid(0, 5).join(QLatin1Char('\n')));
+    sentences_->setText(lines.mid(0, 8).join(QLatin1Char('\n')));
+    sentences_->setToolTip(lines.join(QLatin1Char('\n')));
 }
 
-void FindingsView::fillFigures(const report::DensityReport& report) {
-    const auto& c = report.result().body;
-    const double fat = c.fatPercent.estimate().value(), half = normal95 * c.fatPercent.technicalError().value();
+namespace {
+
+// A scale for one value, wide enough for the band and an earlier visit.
+report::RuleModel ruleFor(double value, double half, const std::optional<std::pair<double, double>>& past,
+                          const reference::ReferenceSet* reference, const reference::ReferenceRow* row,
+                          double step) {
     report::RuleModel rule;
-    rule.title = tr("Body fat");
-    rule.unit = QStringLiteral("%");
-    rule.from = std::max(0.0, 5.0 * std::floor((fat - half - 6.0) / 5.0));
-    rule.to = 5.0 * std::ceil((fat + half + 10.0) / 5.0);
-    if (report.earlier)
-        rule.spindles.push_back(
-            {report.earlier->fatPercent.value(), normal95 * report.earlier->fatPercentError.value(), true});
-    rule.spindles.push_back({fat, half});
-    if (const auto* row = report.fatReference ? report.fatReference->rowFor(report.record().subject.sex,
-                                                                            report.record().subject.age)
-                                              : nullptr) {
+    rule.from = std::max(0.0, step * std::floor((value - half - 1.2 * step) / step));
+    rule.to = step * std::ceil((value + half + 2.0 * step) / step);
+    if (past)
+        rule.spindles.push_back({past->first, past->second, true});
+    rule.spindles.push_back({value, half});
+    if (row) {
         rule.band = {row->low, row->high};
-        rule.from = std::min(rule.from, std::max(0.0, row->low - 5.0));
-        rule.to = std::max(rule.to, row->high + 5.0);
-        rule.reference =
-            QString::fromStdString(report.fatReference->title + "; " + report.fatReference->population);
+        rule.from = std::min(rule.from, std::max(0.0, row->low - step));
+        rule.to = std::max(rule.to, row->high + step);
+        rule.reference = QString::fromStdString(reference->title + "; " + reference->population);
     }
-    const report::Palette& palette = session_.palette();
-    rule_->setPaint([rule, &palette](QPainter& painter, const QRectF& area) {
-        report::paintRule(painter, area, rule, palette);
-    });
-
-    report::FieldModel field;
-    const double h2 = report.record().subject.height.value() * report.record().subject.height.value();
-    for (const auto& past : {report.baseline, report.earlier})
-        if (past)
-            field.path.push_back(
-                {past->fatFreeMass.value() / h2, past->fatMass.value() / h2, report::day(past->at)});
-    field.path.push_back({c.fatFreeMassIndex.estimate().value(), c.fatMassIndex.estimate().value(), tr("now")});
-    const auto* fmi = session_.catalogue().reference("fat-mass-index.kyle-2003");
-    const auto* ffmi = session_.catalogue().reference("fat-free-mass-index.kyle-2003");
-    if (fmi && ffmi)
-        if (const auto* y = fmi->rowFor(report.record().subject.sex, report.record().subject.age),
-            *x = ffmi->rowFor(report.record().subject.sex, report.record().subject.age);
-            x && y) {
-            field.reference = QRectF(QPointF(x->low, y->low), QPointF(x->high, y->high));
-            field.referenceName =
-                tr("Hatched: %1, %2")
-                    .arg(QString::fromStdString(fmi->title), QString::fromStdString(fmi->population));
-        }
-    field_->setPaint([field, &palette](QPainter& painter, const QRectF& area) {
-        report::paintField(painter, area, field, palette);
-    });
-
-    std::vector<report::BudgetBar> bars;
-    for (const BudgetLine& line : c.fatPercent.budget())
-        bars.push_back({report::say(sourceName(line.source)), line.fraction,
-                        QStringLiteral("± %1 %").arg(QString::fromStdString(fixed(line.standardError, 2)))});
-    bars.push_back(
-        {tr("apart: fat-free density of people"), 0.0,
-         QStringLiteral("± %1 %").arg(QString::fromStdString(fixed(c.fatPercent.methodError().value(), 1)))});
-    budget_->setPaint([bars, &palette](QPainter& painter, const QRectF& area) {
-        report::paintBudget(painter, area, bars, palette);
-    });
+    return rule;
 }
 
-void FindingsView::fillSheet(const report::DensityReport& report) {
+report::RuleModel fatRule(const report::TestReport& report) {
+    const auto& fat = report.composition()->fatPercent;
+    std::optional<std::pair<double, double>> past;
+    if (report.earlier)
+        past = {report.earlier->composition.fatPercent.estimate().value(),
+                normal95 * report.earlier->composition.fatPercent.technicalError().value()};
+    auto rule =
+        ruleFor(fat.estimate().value(), normal95 * fat.technicalError().value(), past, report.fatReference,
+                report.fatReference
+                    ? report.fatReference->rowFor(report.record().subject.sex, report.record().subject.age)
+                    : nullptr,
+                5.0);
+    rule.title = QObject::tr("Body fat");
+    rule.unit = QStringLiteral("%");
+    return rule;
+}
+
+// Where there is no fat, the angle of the cells is the value of the day.
+report::RuleModel phaseRule(const report::TestReport& report, const Measured<Degrees>& phase) {
+    // The reference is of people lying with gel electrodes; for contacts there is none.
+    const bool lying = report.impedance()->geometry == impedance::ElectrodeGeometry::SupineGel;
+    const auto* reference = lying ? report.phaseAngleReference : nullptr;
+    auto rule = ruleFor(
+        phase.estimate().value(), normal95 * phase.technicalError().value(), {}, reference,
+        reference ? reference->rowFor(report.record().subject.sex, report.record().subject.age) : nullptr, 1.0);
+    rule.title = QObject::tr("Phase angle at 50 kHz");
+    rule.unit = QStringLiteral("°");
+    return rule;
+}
+
+} // namespace
+
+void FindingsView::fillFigures(const report::TestReport& report) {
+    const report::Palette& palette = session_.palette();
+    const auto* composition = report.composition();
+    const bool phase = !composition && report.impedance() && report.impedance()->phaseAngle;
+    rule_->setVisible(composition || phase);
+    if (composition || phase)
+        rule_->setPaint(
+            [rule = composition ? fatRule(report) : phaseRule(report, *report.impedance()->phaseAngle),
+             &palette](QPainter& painter, const QRectF& area) {
+                report::paintRule(painter, area, rule, palette);
+            });
+
+    figures_ = report::figuresOf(report);
+    {
+        const QSignalBlocker blocker(choice_);
+        while (choice_->count() > 0)
+            choice_->removeTab(0);
+        for (const auto& figure : figures_) {
+            choice_->addTab(figure.name);
+            if (figure.name == wanted_)
+                choice_->setCurrentIndex(choice_->count() - 1);
+        }
+        choice_->setVisible(figures_.size() > 1);
+    }
+    showFigure();
+}
+
+void FindingsView::showFigure() {
+    const int index = choice_->currentIndex();
+    if (index < 0 || index >= static_cast<int>(figures_.size()))
+        return figure_->setPaint({});
+    const auto& chosen = figures_[static_cast<std::size_t>(index)];
+    wanted_ = chosen.name;
+    figure_->setPaint([paint = chosen.paint, &palette = session_.palette()](
+                          QPainter& painter, const QRectF& area) { paint(painter, area, palette); });
+}
+
+void FindingsView::choosePicture(const QString& name) {
+    wanted_ = name;
+    for (int i = 0; i < choice_->count(); ++i)
+        if (choice_->tabText(i) == name)
+            choice_->setCurrentIndex(i);
+}
+
+void FindingsView::fillSheet(const report::TestReport& report) {
     const auto lines = report.computed.sheet();
     sheetText_ = plainText(lines);
     lineDetails_.clear();
@@ -232,7 +286,7 @@ void FindingsView::fillSheet(const report::DensityReport& report) {
 }
 
 // A diamond before each line that differs from the stored calculation.
-void FindingsView::markChangedLines(const report::DensityReport& base) {
+void FindingsView::markChangedLines(const report::TestReport& base) {
     const auto lines = base.computed.sheet();
     for (int row = 0; row < std::min(sheet_->rowCount(), static_cast<int>(lines.size())); ++row) {
         const WorkedLine& line = lines[static_cast<std::size_t>(row)];

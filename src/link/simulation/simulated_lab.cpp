@@ -145,6 +145,7 @@ void SimulatedLab::tick() {
             emitFrame(QStringLiteral("spirometer"), {{"end", 1.0}});
     }
     tickChamber();
+    tickAnalyzer();
     if (ticks_ % 5 == 0) {
         tickChamberScale();
         const double sway = faults_.scaleUnstable ? 0.4 : 0.01;
@@ -163,6 +164,8 @@ void SimulatedLab::tick() {
             {{"c", std::round((23.4 + gauss(random_, 0.05)) * 10.0) / 10.0},
              {"mmhg", faults_.roomFrozen ? 300.0 : std::round((756.3 + gauss(random_, 0.1)) * 10.0) / 10.0}});
         emitFrame(QStringLiteral("spirometer"), {{"idle", 1.0}});
+        if (analyzerAt_ >= analyzerFrames_.size())
+            emitFrame(QStringLiteral("analyzer"), {{"idle", 1.0}});
     }
 }
 
@@ -208,6 +211,50 @@ void SimulatedLab::takeChamber(const QString& line) {
         pressures_ = playVolumeTrial(chamber_, occupant, trialSeconds, random_);
     } else if (line == QLatin1String("cue pant")) {
         panting_ = playPanting(chamber_, person_.inChamber, 12.0, false, random_);
+    }
+}
+
+// A sweep of 49 readings takes a minute in life.
+void SimulatedLab::tickAnalyzer() {
+    if (analyzerAt_ >= analyzerFrames_.size())
+        return;
+    constexpr double readingsPerSecond = 49.0 / 60.0;
+    analyzerDue_ += readingsPerSecond * analyzerSpeed_ * tickMilliseconds / 1000.0;
+    for (; analyzerDue_ >= 1.0 && analyzerAt_ < analyzerFrames_.size(); analyzerDue_ -= 1.0)
+        emitFrame(QStringLiteral("analyzer"), analyzerFrames_[analyzerAt_++]);
+}
+
+void SimulatedLab::takeAnalyzer(const QString& line) {
+    const auto frameOf = [](const impedance::SpectrumPoint& point) {
+        const auto rounded = [](double x) { return std::round(x * 1e3) / 1e3; };
+        return std::map<std::string, double>{{"hz", point.frequency.value()},
+                                             {"r", rounded(point.impedance->resistance.value())},
+                                             {"xc", rounded(point.impedance->reactance.value())},
+                                             {"scatter", std::round(point.scatter.value_or(0.0) * 1e5) / 1e5}};
+    };
+    analyzerFrames_.clear();
+    analyzerAt_ = 0;
+    analyzerDue_ = 0.0;
+    if (line == QLatin1String("cue sweep")) {
+        const auto sweep = playSweep(analyzer_, person_.onAnalyzer, faults_.analyzer, random_);
+        for (const impedance::Spectrum& spectrum : sweep.spectra)
+            for (const impedance::SpectrumPoint& point : spectrum.points) {
+                analyzerFrames_.push_back(frameOf(point));
+                analyzerFrames_.back()["segment"] = static_cast<double>(spectrum.segment);
+            }
+        analyzerFrames_.push_back(frameOf(*sweep.closing));
+        analyzerFrames_.back()["closing"] = 1.0;
+        const auto total = static_cast<double>(analyzerFrames_.size());
+        for (std::size_t i = 0; i < analyzerFrames_.size(); ++i) {
+            analyzerFrames_[i]["n"] = static_cast<double>(i + 1);
+            analyzerFrames_[i]["of"] = total;
+        }
+        analyzerFrames_.push_back({{"end", 1.0}});
+    } else if (line.startsWith(QLatin1String("cue module"))) {
+        analyzerFrames_.push_back(
+            frameOf(playModule(line.endsWith(QLatin1String("rc")), faults_.analyzerOff, random_)));
+        analyzerFrames_.back()["module"] = 1.0;
+        analyzerDue_ = 1.0;
     }
 }
 
@@ -260,6 +307,8 @@ void SimulatedLab::take(const QString& role, const QString& line) {
             onScale_ = line.endsWith(QLatin1String("on"));
     } else if (role == QLatin1String("chamber")) {
         takeChamber(line);
+    } else if (role == QLatin1String("analyzer")) {
+        takeAnalyzer(line);
     } else if (role == QLatin1String("chamber-scale")) {
         onChamberScale_ = line.startsWith(QLatin1String("cue reference"))
                               ? line.section(QLatin1Char(' '), 2).toDouble()

@@ -1,5 +1,6 @@
 #pragma once
 #include "link/frame.hpp"
+#include "link/simulation/analyzer.hpp"
 #include "link/simulation/chamber.hpp"
 #include "link/simulation/submersion.hpp"
 
@@ -21,6 +22,7 @@ struct VirtualPerson {
     double vitalCapacity = 5.2;     ///< L BTPS
     double learning = 0.0;          ///< L of air still held back in the first trial; a third less each time
     ChamberOccupant inChamber;      ///< the same body as the chamber sees it
+    AnalyzerPerson onAnalyzer;      ///< and as the impedance analyzer does
 };
 
 /// What goes wrong, per instrument.
@@ -34,6 +36,8 @@ struct LabFaults {
     bool thermometerDead = false;
     ChamberFaults chamber;           ///< of every volume trial
     bool chamberScaleOffset = false; ///< the chamber's scale reads 0.1 kg high
+    AnalyzerFaults analyzer;         ///< of every sweep
+    double analyzerOff = 0.0;        ///< relative error of the analyzer on its test module
     bool spirometerLeak = false;     ///< efforts stop early
     bool strokesAlike = false;       ///< every stroke of the syringe at the same flow
     bool roomFrozen = false;         ///< barometer and room thermometer stand still at an impossible 300 mmHg
@@ -59,6 +63,11 @@ public:
     void setFaults(const LabFaults& faults) { faults_ = faults; }
     /// How many times faster than life the chamber plays; 1 is life.
     void setChamberSpeed(int speed) { chamberSpeed_ = speed; }
+    /// How the analyzer is connected, and how many times faster than life a sweep of it runs; life is a minute.
+    void setAnalyzer(const AnalyzerModel& analyzer, int speed) {
+        analyzer_ = analyzer;
+        analyzerSpeed_ = speed;
+    }
     /// Pulls every cable; clients see their connection end.
     void pullCables();
 
@@ -77,6 +86,8 @@ private:
     void tickChamber();
     void tickChamberScale();
     void takeChamber(const QString& line);
+    void tickAnalyzer();
+    void takeAnalyzer(const QString& line);
 
     Random random_;
     VirtualPerson person_;
@@ -98,6 +109,11 @@ private:
     std::size_t pantingAt_ = 0;
     qint64 chamberSamples_ = 0;
     double onChamberScale_ = 0.0; ///< kg
+    AnalyzerModel analyzer_;
+    int analyzerSpeed_ = 1;
+    std::vector<std::map<std::string, double>> analyzerFrames_; ///< of the sweep that runs
+    std::size_t analyzerAt_ = 0;
+    double analyzerDue_ = 0.0; ///< frames that time has earned
     std::vector<double> blow_;
     std::size_t blowAt_ = 0;
     std::size_t strokes_ = 0; ///< of the syringe

@@ -1,0 +1,278 @@
+#include "procedure/impedance_procedure.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+using Done = ImpedanceProcedure::Done;
+using enum ImpedanceStep;
+using impedance::Segment;
+using impedance::Spectrum;
+using impedance::SpectrumPoint;
+
+std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const SpectrumPoint& point) {
+    const std::string segment(impedance::segmentName(spectrum.segment));
+    const auto problem = [&](Message what, Message remedy) {
+        return Problem{
+            std::move(what), segment, {FUSAIN_TEXT("Nothing was kept of this sweep."), {}}, std::move(remedy)};
+    };
+    const double hertz = point.frequency.value(), ohms = point.magnitude.value();
+    if (!std::isfinite(hertz) || hertz < 500.0 || hertz > 2e6)
+        return problem({FUSAIN_TEXT("A frequency of {1} Hz cannot be right; it lies between 1 kHz and 1 MHz."),
+                        {std::isfinite(hertz) ? fixed(hertz, 0) : "?"}},
+                       {FUSAIN_TEXT("Give frequencies in hertz."), {}});
+    if (!std::isfinite(ohms) || (point.impedance && !(std::isfinite(point.impedance->resistance.value()) &&
+                                                      std::isfinite(point.impedance->reactance.value()))))
+        return problem({FUSAIN_TEXT("At {1} kHz there is no number."), {fixed(hertz / 1000.0, 0)}},
+                       {FUSAIN_TEXT("Measure again, or leave the frequency out."), {}});
+    if (ohms < (spectrum.segment == Segment::Trunk ? 1.0 : 20.0))
+        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz cannot be right: are these kilohms?"),
+                        {fixed(ohms, 3), fixed(hertz / 1000.0, 0)}},
+                       {FUSAIN_TEXT("Give ohms; look at the unit of the export."), {}});
+    if (ohms > 5000.0)
+        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz cannot be right: an electrode is off."),
+                        {fixed(ohms, 0), fixed(hertz / 1000.0, 0)}},
+                       {FUSAIN_TEXT("Check that all electrodes touch."), {}});
+    return std::nullopt;
+}
+
+} // namespace
+
+std::span<const StepText> impedanceSteps() {
+    static constexpr std::array texts = std::to_array<StepText>({
+        {"warm-up", FUSAIN_TEXT("Warmed up"),
+         FUSAIN_TEXT("The analyzer has been on for a quarter of an hour; the room is between 22 and 26 °C."),
+         StepKind::Confirm},
+        {"module", FUSAIN_TEXT("Test module"),
+         FUSAIN_TEXT("Connect the test module in place of the person and read it."), StepKind::Check},
+        {"identity", FUSAIN_TEXT("Who is here"),
+         FUSAIN_TEXT("Type or scan the client's code; measure the height again or confirm it."),
+         StepKind::Reading},
+        {"screening", FUSAIN_TEXT("Screening"),
+         FUSAIN_TEXT("Ask about implanted devices before anything is connected."), StepKind::Screening},
+        {"readiness", FUSAIN_TEXT("Readiness"), FUSAIN_TEXT("Ask how the client prepared, with times."),
+         StepKind::Readiness},
+        {"mass", FUSAIN_TEXT("Mass"), FUSAIN_TEXT("In light clothing, bladder emptied, on the scale."),
+         StepKind::Reading},
+        {"electrodes", FUSAIN_TEXT("Electrodes"),
+         FUSAIN_TEXT("Clean the electrodes; wipe hands and feet, moisten dry or callused skin."),
+         StepKind::Confirm},
+        {"posture", FUSAIN_TEXT("Posture"),
+         FUSAIN_TEXT("Arms away from the trunk, thighs apart, quiet: no talking until the sweep is done."),
+         StepKind::Confirm},
+        {"sweep", FUSAIN_TEXT("Sweep"), FUSAIN_TEXT("Start the sweep. Keep still and silent, breathe quietly."),
+         StepKind::Reading},
+        {"result", FUSAIN_TEXT("Result"),
+         FUSAIN_TEXT("Read the result, its interval and what the signal said."), StepKind::Confirm},
+        {"interpretation", FUSAIN_TEXT("Interpretation"), FUSAIN_TEXT("Say what it means, in your own words."),
+         StepKind::Interpretation},
+        {"sign", FUSAIN_TEXT("Sign"), FUSAIN_TEXT("Signing locks the readings."), StepKind::Sign},
+        {"report", FUSAIN_TEXT("Report"),
+         FUSAIN_TEXT("Preview, print or save the client copy and the lab copy."), StepKind::Afterwards},
+        {"after", FUSAIN_TEXT("After"), FUSAIN_TEXT("Wipe the electrodes for the next person."),
+         StepKind::Afterwards},
+    });
+    return texts;
+}
+
+std::optional<Problem> problemWithSweep(const impedance::Sweep& sweep) {
+    if (sweep.spectra.empty() ||
+        std::ranges::any_of(sweep.spectra, [](const Spectrum& each) { return each.points.empty(); }))
+        return Problem{{FUSAIN_TEXT("The sweep holds no reading, or a segment without any."), {}},
+                       {},
+                       {},
+                       {FUSAIN_TEXT("Measure again, or leave the segment out."), {}}};
+    for (const Spectrum& spectrum : sweep.spectra) {
+        for (const SpectrumPoint& point : spectrum.points)
+            if (auto problem = problemWithPoint(spectrum, point))
+                return problem;
+        const auto wrong = std::ranges::adjacent_find(spectrum.points, std::ranges::greater_equal(),
+                                                      &SpectrumPoint::frequency);
+        if (wrong != spectrum.points.end())
+            return Problem{{FUSAIN_TEXT("The frequencies of the {1} do not rise from one reading to the next."),
+                            {std::string(impedance::segmentName(spectrum.segment))}},
+                           {},
+                           {},
+                           {FUSAIN_TEXT("Sort them; no frequency twice."), {}}};
+    }
+    for (const Segment segment : impedance::segments)
+        if (std::ranges::count(sweep.spectra, segment, &Spectrum::segment) > 1)
+            return Problem{
+                {FUSAIN_TEXT("The {1} is there twice."), {std::string(impedance::segmentName(segment))}},
+                {},
+                {},
+                {}};
+    return std::nullopt;
+}
+
+std::vector<impedance::SignalFinding> ImpedanceProcedure::judge(const impedance::Sweep& sweep) const {
+    return impedance::judgeSignal(sweep, setting_.policy.signalLimits(test_.setup.geometry));
+}
+
+bool ImpedanceProcedure::readingDone(Step step) const {
+    switch (step.as<ImpedanceStep>()) {
+    case Module:
+        return test_.moduleCheck &&
+               std::abs(test_.moduleCheck->relativeError()) <= setting_.policy.moduleTolerance + 1e-9;
+    case Identity:
+        return test_.identity.has_value();
+    case Mass:
+        return test_.mass.has_value();
+    case Sweep:
+        return test_.sweep() != nullptr || !test_.reported.empty();
+    default:
+        return false;
+    }
+}
+
+bool ImpedanceProcedure::needsAttention(Step step) const {
+    return step == Module && test_.moduleCheck && !isDone(step);
+}
+
+bool ImpedanceProcedure::applies(const std::string& condition) const {
+    const bool lying = test_.setup.geometry == impedance::ElectrodeGeometry::SupineGel;
+    if (condition == "supine analyzer" || condition == "gel electrodes")
+        return lying;
+    if (condition == "standing analyzer")
+        return !lying;
+    return Procedure::applies(condition);
+}
+
+std::vector<Step> ImpedanceProcedure::requiredFor(Step step) const {
+    switch (step.as<ImpedanceStep>()) {
+    case Mass:
+    case Electrodes:
+        return {Screening};
+    case Sweep:
+        return {Module, Identity, Screening, Readiness, Mass, Electrodes, Posture};
+    case Result:
+    case Interpretation:
+        return {Sweep};
+    case Sign:
+        return {Result, Interpretation};
+    case Report:
+        return {Sign};
+    default:
+        return {};
+    }
+}
+
+Done ImpedanceProcedure::setUp(const AnalyzerSetup& setup) {
+    if (setup.electrodes != 2 && setup.electrodes != 4 && setup.electrodes != 8)
+        return refused({FUSAIN_TEXT("An analyzer has two, four or eight electrodes."), {}}, {});
+    if (setup.side != "right" && setup.side != "left")
+        return refused({FUSAIN_TEXT("The measured side is right or left."), {}}, {});
+    return appendOpen("analyzer.set", toJson(setup));
+}
+
+Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading) {
+    if (!(nominal.value() >= 10.0 && nominal.value() <= 2000.0) || !(reading.value() > 0.0))
+        return refused(
+            {FUSAIN_TEXT("A test module lies between 10 and 2000 Ω, and its reading above zero."), {}},
+            {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
+    return appendOpen("module.checked", toJson(ModuleCheck{nominal, reading, now()}));
+}
+
+Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,
+                                         std::vector<std::string> doubts) {
+    if (code != clientCode)
+        return refused({FUSAIN_TEXT("The code \"{1}\" is not that of this client."), {code}},
+                       {FUSAIN_TEXT("Whose turn is it? Open that client's test, or type the code again."), {}});
+    if (!(height.value() >= 0.5 && height.value() <= 2.3))
+        return refused({FUSAIN_TEXT("A height of {1} cm cannot be right."), {fixed(centimetres(height), 1)}},
+                       {FUSAIN_TEXT("It lies between 50 and 230 cm. Check the unit."), {}});
+    return appendOpen("identity.confirmed", toJson(IdentityCheck{code, height, std::move(doubts), now()}));
+}
+
+Done ImpedanceProcedure::weigh(Kilograms mass, Origin origin) {
+    if (auto obstacle = obstacleTo(Mass))
+        return refused(*obstacle, {});
+    if (!(mass.value() >= 10.0 && mass.value() <= 300.0))
+        return refused(
+            {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+            {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit and what stands on the scale."), {}});
+    return appendOpen("mass.read", toJson(Reading{mass.value(), origin, now()}));
+}
+
+Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, Origin origin, const std::string& reasonInSpite) {
+    if (auto obstacle = obstacleTo(Sweep))
+        return refused(*obstacle, {});
+    if (auto problem = problemWithSweep(sweep))
+        return tl::unexpected(*problem);
+    const auto findings = judge(sweep);
+    if (impedance::mustRepeat(findings)) {
+        if (blank(reasonInSpite))
+            return refused(findings.front().what, findings.front().remedy);
+        if (atTheBench().role != Role::Physiologist)
+            return refused(
+                {FUSAIN_TEXT("Using a sweep that should be repeated is the physiologist's decision."), {}},
+                {FUSAIN_TEXT("Repeat it, or ask the physiologist."), {}});
+    }
+    ImpedanceSweep kept;
+    kept.number = static_cast<int>(test_.sweeps.size()) + 1;
+    kept.readings = std::move(sweep);
+    kept.origin = origin;
+    kept.at = now();
+    for (const impedance::SignalFinding& finding : findings)
+        kept.findings.push_back(finding.what.english());
+    if (!blank(reasonInSpite))
+        if (auto noted = addNote("sweep used in spite of its signal: " + reasonInSpite); !noted)
+            return noted;
+    return appendOpen("sweep.accepted", toJson(kept));
+}
+
+Done ImpedanceProcedure::setAside(int sweep, const std::string& reason) {
+    if (blank(reason))
+        return refused({FUSAIN_TEXT("Setting a sweep aside needs a reason."), {}},
+                       {FUSAIN_TEXT("Say why in one sentence."), {}});
+    if (std::ranges::find(test_.sweeps, sweep, &ImpedanceSweep::number) == test_.sweeps.end())
+        return refused({FUSAIN_TEXT("There is no sweep {1}."), {std::to_string(sweep)}}, {});
+    return appendOpen("sweep.set-aside", {{"number", sweep}, {"reason", reason}});
+}
+
+Done ImpedanceProcedure::restore(int sweep) {
+    return appendOpen("sweep.restored", {{"number", sweep}});
+}
+
+Done ImpedanceProcedure::keepReported(std::vector<ReportedValue> values) {
+    Json list = Json::array();
+    for (const ReportedValue& value : values) {
+        if (!std::isfinite(value.value) || blank(value.quantity))
+            return refused({FUSAIN_TEXT("A reported value needs a name and a number."), {}}, {});
+        list.push_back(toJson(value));
+    }
+    const auto within = [&](std::string_view quantity, double least, double most) {
+        const auto found = std::ranges::find(values, quantity, &ReportedValue::quantity);
+        return found == values.end() || (found->value >= least && found->value <= most);
+    };
+    if (!within("fat-percent", 1.0, 75.0) ||
+        !within("fat-free-mass", 5.0, test_.mass ? test_.mass->value : 300.0))
+        return refused(
+            {FUSAIN_TEXT("The reported fat or fat-free mass does not go with this person's mass."), {}},
+            {FUSAIN_TEXT("Check the units, and whose values these are."), {}});
+    return appendOpen("values.reported", {{"values", list}});
+}
+
+Done ImpedanceProcedure::setMissingParts(const std::vector<std::string>& parts) {
+    for (const std::string& part : parts) {
+        const auto slash = part.find('/');
+        const std::string side = part.substr(0, slash);
+        if (slash == std::string::npos || (side != "left" && side != "right") ||
+            !impedance::findMissingPart(part.substr(slash + 1)))
+            return refused({FUSAIN_TEXT("\"{1}\" is not a part of the body with its side."), {part}}, {});
+    }
+    return appendOpen("parts.missing", {{"parts", parts}});
+}
+
+Done ImpedanceProcedure::tapeLength(impedance::Segment segment, Metres length) {
+    if (!(length.value() >= 0.1 && length.value() <= 1.3))
+        return refused({FUSAIN_TEXT("A length of {1} cm cannot be right."), {fixed(centimetres(length), 1)}},
+                       {FUSAIN_TEXT("Type centimetres."), {}});
+    return appendOpen("length.taped",
+                      {{"segment", impedance::segmentKey(segment)}, {"length_m", length.value()}});
+}
+
+} // namespace fusain

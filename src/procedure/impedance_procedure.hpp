@@ -1,0 +1,75 @@
+#pragma once
+#include "procedure/procedure.hpp"
+#include "record/impedance_policy.hpp"
+
+namespace fusain {
+
+/// The run sheet of the impedance analyzer, in the order of the work.
+enum class ImpedanceStep {
+    WarmUp,
+    Module,
+    Identity,
+    Screening,
+    Readiness,
+    Mass,
+    Electrodes,
+    Posture,
+    Sweep,
+    Result,
+    Interpretation,
+    Sign,
+    Report,
+    After
+};
+
+/// Titles and instructions in the order of ImpedanceStep.
+[[nodiscard]] std::span<const StepText> impedanceSteps();
+
+using ImpedanceSetting = Setting<ImpedancePolicy>;
+
+/// One test on the impedance analyzer.
+class ImpedanceProcedure : public MethodProcedure<ImpedanceProcedure, ImpedanceTest, ImpedancePolicy> {
+public:
+    [[nodiscard]] std::span<const StepText> steps() const override { return impedanceSteps(); }
+    [[nodiscard]] ImpedanceStep currentStep() const { return current().as<ImpedanceStep>(); }
+    /// What the signal rules say of a sweep, by this test's policy and electrodes.
+    [[nodiscard]] std::vector<impedance::SignalFinding> judge(const impedance::Sweep& sweep) const;
+
+    /// How the analyzer is connected. @param setup 2, 4 or 8 electrodes
+    Done setUp(const AnalyzerSetup& setup);
+    /// @param nominal of the module, Ω  @param reading of the analyzer, Ω
+    Done checkModule(Ohms nominal, Ohms reading);
+    /// @param code typed or scanned; must be the client's  @param height of today, m
+    /// @param doubts that were seen and answered for
+    Done confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,
+                         std::vector<std::string> doubts = {});
+    Done weigh(Kilograms mass, Origin origin);
+    /// Accepts a sweep. One that must be repeated is refused, unless the physiologist says why it is used all
+    /// the same.
+    Done acceptSweep(impedance::Sweep sweep, Origin origin, const std::string& reasonInSpite = {});
+    Done setAside(int sweep, const std::string& reason);
+    Done restore(int sweep);
+    /// Values that the analyzer computed itself.
+    Done keepReported(std::vector<ReportedValue> values);
+    /// Ids of missingParts with the side: "left/foot". Empty takes them back.
+    Done setMissingParts(const std::vector<std::string>& parts);
+    /// Length of a segment by tape: arm from the shoulder to the wrist, leg from the hip to the ankle, trunk
+    /// between shoulder and hip.
+    Done tapeLength(impedance::Segment segment, Metres length);
+
+protected:
+    [[nodiscard]] std::vector<Step> requiredFor(Step step) const override;
+    [[nodiscard]] bool readingDone(Step step) const override;
+    [[nodiscard]] bool needsAttention(Step step) const override;
+    [[nodiscard]] bool applies(const std::string& condition) const override;
+
+private:
+    friend MethodProcedure;
+    using MethodProcedure::MethodProcedure;
+};
+
+/// What is wrong with the numbers of a sweep before any signal is judged: frequencies out of order or out of
+/// range, numbers that are none, kilohms for ohms. Nothing when they can be judged.
+[[nodiscard]] std::optional<Problem> problemWithSweep(const impedance::Sweep& sweep);
+
+} // namespace fusain

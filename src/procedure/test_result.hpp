@@ -1,0 +1,66 @@
+#pragma once
+#include "core/compartments/body.hpp"
+#include "core/hydrostatic/trial_rules.hpp"
+#include "core/message.hpp"
+#include "record/json.hpp"
+#include "record/raw_test.hpp"
+
+#include <algorithm>
+#include <cmath>
+#include <optional>
+
+namespace fusain {
+
+/// What the results of all methods have in common.
+struct TestResult {
+    Kilograms mass{0.0};
+    std::string
+        conversion; ///< catalogue id of the equation that gives fat, or fat-free mass; empty without one
+    /// Sources whose error is the same again when the same person is measured the same way: predicted volumes,
+    /// published equations. They do not blur a change.
+    std::vector<Source> repeated;
+    std::vector<Message> flags;
+};
+
+/// Changes tried on the worked sheet; nothing that is stored changes with them.
+struct WhatIf {
+    std::optional<Litres> lungGas; ///< residual volume or thoracic gas, taken as measured
+    std::optional<std::string> residualVolumeEquation;
+    std::optional<std::string> conversion; ///< density to fat, or impedance to fat-free mass
+    std::optional<hydrostatic::TrialRule> rule;
+    [[nodiscard]] bool empty() const { return !lungGas && !residualVolumeEquation && !conversion && !rule; }
+};
+
+/// Standard error of a value when the same test is repeated: the technical error without what is the same in
+/// both.
+template <class Q>
+[[nodiscard]] double repeatError(const Measured<Q>& value, const std::vector<Source>& repeated) {
+    double variance = value.technicalError().value() * value.technicalError().value();
+    for (const Source source : repeated)
+        variance -= value.uncertain().share(source) * value.uncertain().share(source);
+    return std::sqrt(std::max(0.0, variance));
+}
+
+/// Problem for a result that lacks a reading.
+[[nodiscard]] Problem missingReading(std::string_view reading);
+/// Flags a fat percentage that cannot be trusted.
+void flagFat(TestResult& result, const compartments::Composition& composition);
+
+/// A value with its standard errors and variance budget, as stored and printed by fusain-calc.
+template <class Q>
+[[nodiscard]] Json valueJson(const Measured<Q>& value) {
+    Json budget = Json::array();
+    for (const BudgetLine& line : value.budget())
+        budget.push_back({{"source", sourceName(line.source)},
+                          {"standard_error", line.standardError},
+                          {"fraction", line.fraction}});
+    return {{"value", value.estimate().value()},
+            {"unit", Q::symbol()},
+            {"standard_error", value.technicalError().value()},
+            {"method_error", value.methodError().value()},
+            {"variance_budget", budget}};
+}
+/// Format, flags and composition of a result. @param composition may be null
+[[nodiscard]] Json resultJson(const TestResult& result, const compartments::Composition* composition);
+
+} // namespace fusain

@@ -1,0 +1,39 @@
+#pragma once
+#include "core/impedance/segmental.hpp"
+#include "report/style.hpp"
+
+#include <QPainter>
+
+namespace fusain::report {
+
+/// Our line-drawn body, front view: each segment hatched by how far it lies from its reference, values beside
+/// it, and a beam for each pair of limbs that tilts with the difference.
+struct LimbsModel {
+    struct Part {
+        impedance::Segment segment;
+        QString value;  ///< "3.4 kg"
+        QString detail; ///< "102 % of the reference"
+        double partOfReference = 1.0;
+    };
+    std::vector<Part> parts;
+    std::optional<impedance::LimbBalance> arms, legs;
+    QString note; ///< under the figure: calibrated or not, as reported
+};
+void paintLimbs(QPainter& painter, const QRectF& area, const LimbsModel& model, const Palette& palette);
+
+/// A column cut like a drill core, to scale in kilograms; an earlier visit may stand beside it.
+struct CoreModel {
+    struct Layer {
+        QString name;
+        double kilograms = 0.0;
+    };
+    struct Column {
+        QString title;
+        std::vector<Layer> layers; ///< from the bottom up; the same names in both columns
+    };
+    std::vector<Column> columns; ///< one or two, oldest first
+    QString note;
+};
+void paintCore(QPainter& painter, const QRectF& area, const CoreModel& model, const Palette& palette);
+
+} // namespace fusain::report

@@ -1,0 +1,53 @@
+#pragma once
+#include "procedure/computed_test.hpp"
+#include "procedure/interpretation.hpp"
+#include "record/people.hpp"
+#include "record/protocol.hpp"
+#include "report/page_flow.hpp"
+
+namespace fusain::report {
+
+/// Everything that the screen and the two copies of a report on one test show.
+struct TestReport {
+    explicit TestReport(ComputedTest test) : computed(std::move(test)) {}
+
+    std::string labName;
+    Client client;
+    bool namesHidden = false;
+    ComputedTest computed;
+    Protocol protocol;
+    const reference::ReferenceSet* fatReference = nullptr;
+    const reference::ReferenceSet* fatMassIndexReference = nullptr;     ///< of the field
+    const reference::ReferenceSet* fatFreeMassIndexReference = nullptr; ///< of the field
+    const reference::ReferenceSet* phaseAngleReference = nullptr;
+    std::vector<ComputedTest> history; ///< the signed tests by the same method before this one, oldest first
+    std::optional<Outcome> earlier;    ///< the latest of them that gives fat
+    std::optional<Outcome> baseline;   ///< the first of them, when it is not the latest
+    LabPrecision precision;            ///< the lab's own, where it has studied it
+    std::vector<OtherMethod> sameDay;  ///< results of other methods on the same day
+    std::string technician;            ///< name
+    std::string physiologist;          ///< name
+    UnitSystem units = UnitSystem::Metric;
+    bool withoutNumbers = false; ///< the client copy says it in words only
+
+    [[nodiscard]] const RawTest& record() const { return computed.record(); }
+    [[nodiscard]] const TestResult& result() const { return computed.shared(); }
+    /// Null for a test that gives no fat.
+    [[nodiscard]] const compartments::Composition* composition() const { return computed.composition(); }
+    /// Null for another method.
+    [[nodiscard]] const ImpedanceResult* impedance() const {
+        return std::get_if<ImpedanceResult>(&computed.result);
+    }
+};
+
+/// True when numbers are better kept out of the client copy unless somebody decides otherwise: an adult with a
+/// body mass index below 18.5 kg/m².
+[[nodiscard]] bool betterWithoutNumbers(const RawTest& record, Kilograms mass);
+
+/// One page for the client: what was done, the result with its interval in plain words, what could have
+/// disturbed it.
+[[nodiscard]] PageFlow clientCopy(const TestReport& report);
+/// Two to three pages for the lab: everything.
+[[nodiscard]] PageFlow labCopy(const TestReport& report);
+
+} // namespace fusain::report

@@ -21,6 +21,7 @@ public:
     [[nodiscard]] BenchPlace& bench() { return *bench_; }
     [[nodiscard]] ClientsPlace& clients() { return *clients_; }
     [[nodiscard]] LibraryPlace& library() { return *library_; }
+    DayPlace& day() { return *day_; }
     [[nodiscard]] QualityPlace& quality() { return *quality_; }
     /// The last problem shown, for tests and for the reader who missed it.
     [[nodiscard]] QString lastProblem() const { return problem_->text(); }

@@ -43,6 +43,16 @@ const std::map<std::string, Apply>& handlers() {
              for (const Json& value : e.data.at("values"))
                  t.reported.push_back(reportedValueFromJson(value));
          }},
+        {"readings.imported",
+         [](ImpedanceTest& t, const Event& e) {
+             t.mass = readingFromJson(e.data.at("mass_kg"));
+             if (e.data.contains("sweep"))
+                 t.sweeps.push_back(impedanceSweepFromJson(e.data.at("sweep")));
+             for (const Json& value : e.data.at("reported"))
+                 t.reported.push_back(reportedValueFromJson(value));
+             t.notes.push_back("imported from " + e.data.at("source").get<std::string>() +
+                               ": screening and readiness were not asked here");
+         }},
         {"parts.missing",
          [](ImpedanceTest& t, const Event& e) {
              t.missingParts = e.data.at("parts").get<std::vector<std::string>>();

@@ -224,6 +224,34 @@ Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, Origin origin, cons
     return appendOpen("sweep.accepted", toJson(kept));
 }
 
+Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
+                                        std::vector<ReportedValue> reported, const std::string& source) {
+    if (!(mass.value() >= 10.0 && mass.value() <= 300.0))
+        return refused({FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+                       {FUSAIN_TEXT("Map the column with the mass in kilograms."), {}});
+    Json data{{"mass_kg", toJson(Reading{mass.value(), Origin::Link, now()})},
+              {"source", source},
+              {"reported", Json::array()}};
+    if (!sweep.spectra.empty()) {
+        if (auto problem = problemWithSweep(sweep))
+            return tl::unexpected(*problem);
+        const auto findings = judge(sweep);
+        if (impedance::mustRepeat(findings))
+            return refused(findings.front().what, findings.front().remedy);
+        ImpedanceSweep kept;
+        kept.number = static_cast<int>(test_.sweeps.size()) + 1;
+        kept.readings = std::move(sweep);
+        kept.origin = Origin::Link;
+        kept.at = now();
+        for (const impedance::SignalFinding& finding : findings)
+            kept.findings.push_back(finding.what.english());
+        data["sweep"] = toJson(kept);
+    }
+    for (const ReportedValue& value : reported)
+        data["reported"].push_back(toJson(value));
+    return appendOpen("readings.imported", data);
+}
+
 Done ImpedanceProcedure::setAside(int sweep, const std::string& reason) {
     if (blank(reason))
         return refused({FUSAIN_TEXT("Setting a sweep aside needs a reason."), {}},

@@ -47,6 +47,11 @@ public:
     /// Accepts a sweep. One that must be repeated is refused, unless the physiologist says why it is used all
     /// the same.
     Done acceptSweep(impedance::Sweep sweep, Origin origin, const std::string& reasonInSpite = {});
+    /// Readings that were taken elsewhere and come from a file: mass, sweep and reported values in one step,
+    /// without the questions that nobody asked here. The sweep is judged all the same; a bad one is refused.
+    /// @param source the file and line, kept in the notes
+    Done importReadings(Kilograms mass, impedance::Sweep sweep, std::vector<ReportedValue> reported,
+                        const std::string& source);
     Done setAside(int sweep, const std::string& reason);
     Done restore(int sweep);
     /// Values that the analyzer computed itself.

@@ -159,7 +159,7 @@ private:
         flag(geometryReason);
         const auto* equation = findWholeBodyEquation(policy_.adultFatFreeMass);
         WholeBodyInputs inputs = this->inputs(*result_.standard);
-        flag({FUSAIN_TEXT("{1} would read about {2} kg of fat-free mass from standing contacts."),
+        flag({FUSAIN_TEXT("From standing contacts, {1} would be off by about {2} kg of fat-free mass."),
               {std::string(equation->title), signedFixed(geometryMistake(*equation, inputs), 1)}});
         return false;
     }

@@ -50,6 +50,12 @@ enum class WeightPattern { FatLed, Even, MuscleLed, Unknown };
                                             const std::optional<Outcome>& baseline = {},
                                             const LabPrecision& own = {});
 
+/// How this test's preparation differs from an earlier one's where that could explain a change: the time of
+/// day, and what was kept then and is not kept now, with the direction of its effect on the fat estimate and
+/// its size.
+[[nodiscard]] std::vector<Message> preparationDifferences(const RawTest& now, const RawTest& earlier,
+                                                          const Protocol& protocol);
+
 /// A result of another method on the same day, and how it compares.
 struct OtherMethod {
     std::string_view method; ///< "hydrostatic", "air-displacement"

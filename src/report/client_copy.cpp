@@ -1,4 +1,3 @@
-#include "core/anthropometry/indices.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/test_report.hpp"
 #include "report/words.hpp"
@@ -247,11 +246,6 @@ void disturbances(PageFlow& flow, const TestReport& report) {
 }
 
 } // namespace
-
-bool betterWithoutNumbers(const RawTest& record, Kilograms mass) {
-    return record.subject.age.value() >= 18.0 &&
-           anthropometry::massIndex(mass, record.subject.height).value() < 18.5;
-}
 
 PageFlow clientCopy(const TestReport& report) {
     PageFlow flow(tr("%1 · client copy").arg(QString::fromStdString(report.labName)));

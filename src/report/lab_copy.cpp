@@ -349,6 +349,10 @@ void preparation(PageFlow& flow, const TestReport& report) {
                        .arg(kept)
                        .arg(test.answers.size()),
                    9);
+    if (!report.history.empty())
+        for (const Message& difference :
+             preparationDifferences(test, report.history.back().record(), report.protocol))
+            flow.paragraph(say(difference), 9);
     for (const std::string& note : test.notes)
         flow.paragraph(tr("Note: %1").arg(plain(note)), 9);
     for (const Message& flag : report.result().flags)

@@ -40,6 +40,9 @@ struct TestReport {
     }
 };
 
+/// What the physiologist can say of this test, most important first.
+[[nodiscard]] std::vector<Message> findingsOf(const TestReport& report);
+
 /// True when numbers are better kept out of the client copy unless somebody decides otherwise: an adult with a
 /// body mass index below 18.5 kg/m².
 [[nodiscard]] bool betterWithoutNumbers(const RawTest& record, Kilograms mass);

@@ -47,6 +47,8 @@ public:
         auto* run = session_.run();
         if (auto* tank = dynamic_cast<HydrostaticProcedure*>(run))
             return advanceTank(*tank);
+        if (auto* analyzer = dynamic_cast<ImpedanceProcedure*>(run))
+            return advanceImpedance(*analyzer);
         return advanceChamber(dynamic_cast<ChamberProcedure&>(*run));
     }
 
@@ -131,6 +133,37 @@ private:
                 ->setText(QStringLiteral("panting"));
             type("Or: thoracic gas measured elsewhere, L BTPS", "3,84");
             press(Qt::Key_Space);
+            break;
+        case Interpretation:
+            interpret();
+            break;
+        case Report:
+            return false;
+        default:
+            press(Qt::Key_Space);
+        }
+        return true;
+    }
+
+    bool advanceImpedance(ImpedanceProcedure& run) {
+        using enum ImpedanceStep;
+        switch (run.currentStep()) {
+        case Module:
+            type("Read by the analyzer, Ω", "500,3", true);
+            break;
+        case Identity:
+            type("Client code", session_.book().client(run.record().subject.clientId)->code.c_str(), true);
+            break;
+        case Screening:
+        case Readiness:
+            answer(run);
+            break;
+        case Mass:
+            type("Mass, kg", "70,00", true);
+            break;
+        case Sweep:
+            type("R typed, Ω", "480");
+            type("Xc typed, Ω", "60", true);
             break;
         case Interpretation:
             interpret();

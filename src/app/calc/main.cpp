@@ -1,5 +1,6 @@
 #include "core/equations.hpp"
 #include "exchange/hydrostatic_batch.hpp"
+#include "exchange/impedance_batch.hpp"
 #include "procedure/computed_test.hpp"
 #include "record/reference_json.hpp"
 #include "store/data_files.hpp"
@@ -147,23 +148,15 @@ int runRecord(const std::string& file, const std::string& policyId, bool asText)
     return Done;
 }
 
-int batch(const std::string& file, const std::string& policyId) {
-    const auto any = choosePolicy(policyId, HydrostaticTest{});
-    if (!any)
-        return complain(any.error());
-    const auto* policy = std::get_if<HydrostaticPolicy>(&*any);
-    if (!policy)
-        return complain({{FUSAIN_TEXT("The policy \"{1}\" is for another method."), {policyId}}, {}, {}, {}});
+// Feeds a file to a batch, piece by piece.
+template <class Batch>
+int feed(Batch& computer, const std::string& file) {
     std::FILE* input = file == "-" ? stdin : std::fopen(file.c_str(), "rb");
     if (!input)
         return complain({{FUSAIN_TEXT("The file cannot be read."), {}},
                          file,
                          {},
                          {FUSAIN_TEXT("Check the name and the permissions."), {}}});
-    exchange::HydrostaticBatch computer(
-        *policy, file == "-" ? "standard input" : file,
-        [](std::string_view text) { std::fwrite(text.data(), 1, text.size(), stdout); },
-        [](const Problem& problem) { complain(problem); });
     std::vector<char> buffer(1 << 18);
     Expected<void> done;
     for (std::size_t count = 0; done && (count = std::fread(buffer.data(), 1, buffer.size(), input)) > 0;)
@@ -180,6 +173,25 @@ int batch(const std::string& file, const std::string& policyId) {
         std::cerr << fmt::format("fusain-calc: {} rows computed, {} left out.\n", computer.computed(),
                                  computer.rejected());
     return computer.rejected() > 0 ? SomeRowsBad : Done;
+}
+
+int batch(const std::string& file, const std::string& policyId, const std::string& method) {
+    const auto any = choosePolicy(policyId, method == methodImpedance ? AnyTest(ImpedanceTest{})
+                                                                      : AnyTest(HydrostaticTest{}));
+    if (!any)
+        return complain(any.error());
+    const std::string where = file == "-" ? "standard input" : file;
+    const auto write = [](std::string_view text) { std::fwrite(text.data(), 1, text.size(), stdout); };
+    const auto tell = [](const Problem& problem) { complain(problem); };
+    if (const auto* impedance = std::get_if<ImpedancePolicy>(&*any); impedance && method == methodImpedance) {
+        exchange::ImpedanceBatch computer(*impedance, where, write, tell);
+        return feed(computer, file);
+    }
+    if (const auto* tank = std::get_if<HydrostaticPolicy>(&*any); tank && method == methodHydrostatic) {
+        exchange::HydrostaticBatch computer(*tank, where, write, tell);
+        return feed(computer, file);
+    }
+    return complain({{FUSAIN_TEXT("The policy \"{1}\" is for another method."), {policyId}}, {}, {}, {}});
 }
 
 int verify(const std::string& path) {
@@ -210,9 +222,12 @@ int main(int argc, char** argv) {
     run->add_option("FILE", file, "Raw record, JSON")->required();
     run->add_option("--policy", policy, "Policy id; by default the one in the record");
     run->add_flag("--text", text, "Worked sheet as text instead of JSON");
-    auto* batch = cli.add_subcommand("batch", "Compute a table of underwater weighings");
+    auto* batch = cli.add_subcommand("batch", "Compute a table, one person a row");
     batch->add_option("FILE", file, "CSV file, - for standard input")->required();
     batch->add_option("--policy", policy, "Policy id");
+    std::string method(fusain::methodHydrostatic);
+    batch->add_option("--method", method, "hydrostatic or impedance")
+        ->check(CLI::IsMember({std::string(fusain::methodHydrostatic), std::string(fusain::methodImpedance)}));
     auto* eval = cli.add_subcommand("eval", "Compute one equation of the catalogue");
     eval->add_option("EQUATION", id, "Catalogue id")->required();
     eval->add_option("ARGUMENTS", arguments, "name=value …");
@@ -226,7 +241,7 @@ int main(int argc, char** argv) {
     if (run->parsed())
         return fusain::runRecord(file, policy, text);
     if (batch->parsed())
-        return fusain::batch(file, policy);
+        return fusain::batch(file, policy, method);
     if (eval->parsed())
         return fusain::evaluate(id, arguments);
     if (equations->parsed())

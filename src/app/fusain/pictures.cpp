@@ -1,3 +1,4 @@
+#include "demo/demo_book.hpp"
 #include "desktop/bench/closing_panels.hpp"
 #include "desktop/bench/trials_panel.hpp"
 #include "fusain/run.hpp"
@@ -63,7 +64,43 @@ bool chamberBench(desktop::Shell& shell, desktop::Session& session, Camera& came
     return true;
 }
 
-void qualityPages(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+// The analyzer on a person of the demo, at the end of its sweep; then the team morning.
+bool impedanceBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    const auto client = session.book().client("marit");
+    if (!client || !session.report(session.startRun(*client, {}, methodImpedance)))
+        return false;
+    auto& run = static_cast<ImpedanceProcedure&>(*session.run());
+    using enum ImpedanceStep;
+    Expected<void> done = run.confirm(WarmUp);
+    if (done)
+        done = run.checkModule(Ohms(500.0), Ohms(500.3));
+    if (done)
+        done = run.confirmIdentity(client->code, client->code, *client->height);
+    for (const ImpedanceStep step : {Screening, Readiness})
+        for (const readiness::Rule* rule : run.questions(step))
+            if (done)
+                done = run.answer(rule->id, demo::asAsked(*rule));
+    if (done)
+        done = run.weigh(Kilograms(63.05), Origin::Typed);
+    for (const ImpedanceStep step : {Electrodes, Posture})
+        if (done)
+            done = run.confirm(step);
+    if (!session.report(done))
+        return false;
+    shell.open(PlaceName::Bench);
+    letTimePass(300);
+    shell.bench().currentPanel()->primary();
+    letTimePass(13000);
+    camera.take(QStringLiteral("impedance-bench"));
+    session.closeRun();
+    shell.open(PlaceName::Day);
+    shell.day().showTeam(true);
+    camera.take(QStringLiteral("team"));
+    shell.day().showTeam(false);
+    return true;
+}
+
+void qualityPages(desktop::Shell& shell, Camera& camera) {
     using Page = desktop::QualityPlace::Page;
     shell.open(PlaceName::Quality);
     shell.quality().showInstrument(QStringLiteral("chamber"));
@@ -72,10 +109,6 @@ void qualityPages(desktop::Shell& shell, desktop::Session& session, Camera& came
     camera.take(QStringLiteral("quality-chart"));
     shell.quality().showPage(Page::Precision);
     camera.take(QStringLiteral("quality-precision"));
-    if (const Instrument* chamber = session.catalogue().instrument("chamber"))
-        camera.takePage(report::qualityReport(session.labName(), *chamber, session.book().checks("chamber"), {},
-                                              session.staffNames()),
-                        0, QStringLiteral("quality-report"));
 }
 
 bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
@@ -87,8 +120,6 @@ bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
     shell.bench().setStandBack(true);
     camera.take(QStringLiteral("bench-stand-back"));
     shell.bench().setStandBack(false);
-    session.report(session.run()->goTo(HydrostaticStep::Readiness));
-    camera.take(QStringLiteral("bench-readiness"));
     return true;
 }
 
@@ -109,33 +140,30 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     shell.clients().showClient(QStringLiteral("ines"));
     shell.clients().showFindings();
     for (const auto& [picture, name] :
-         {std::pair("Core", "findings-impedance"), std::pair("Arc", "findings-arc"),
-          std::pair("Vector", "findings-vector")}) {
+         {std::pair("Arc", "findings-arc"), std::pair("Vector", "findings-vector")}) {
         shell.clients().findings().choosePicture(QLatin1String(picture));
         camera.take(QLatin1String(name));
     }
     shell.clients().showClient(QStringLiteral("ruan"));
     shell.clients().showFindings();
     shell.clients().findings().choosePicture(QStringLiteral("Limbs"));
-    camera.take(QStringLiteral("findings-limbs"));
-    const bool benchStood = bench(shell, session, camera) && chamberBench(shell, session, camera);
-    qualityPages(shell, session, camera);
+    camera.take(QStringLiteral("findings-impedance"));
+    const bool benchStood = bench(shell, session, camera) && chamberBench(shell, session, camera) &&
+                            impedanceBench(shell, session, camera);
+    qualityPages(shell, camera);
     shell.open(PlaceName::Library);
     shell.library().search(QStringLiteral("siri"));
     camera.take(QStringLiteral("library"));
-    session.setDark(true);
-    shell.open(PlaceName::Clients);
-    shell.clients().showClient(QStringLiteral("ailsa"));
-    shell.clients().showFindings();
-    camera.take(QStringLiteral("findings-dark"));
-    session.setDark(false);
     const auto tests = session.book().testsOf("ailsa");
     const auto report = tests.empty() ? failure({"no test", {}}) : session.reportOn(tests.back());
     if (report) {
         camera.takePage(report::clientCopy(*report), 0, QStringLiteral("report-client"));
-        camera.takePage(report::labCopy(*report), 0, QStringLiteral("report-lab"));
     }
-    if (camera.good() && benchStood && report)
+    const auto impedance = session.book().testsOf("ruan");
+    const auto page = impedance.empty() ? failure({"no test", {}}) : session.reportOn(impedance.back());
+    if (page)
+        camera.takePage(report::labCopy(*page), 1, QStringLiteral("report-impedance"));
+    if (camera.good() && benchStood && report && page)
         return 0;
     QTextStream(stderr) << QStringLiteral("The pictures could not all be taken in ") << folder << '\n';
     return 1;

@@ -14,6 +14,7 @@ namespace {
 using Complex = std::complex<double>;
 constexpr double twoPi = 2.0 * std::numbers::pi;
 constexpr int mostParameters = 5;
+constexpr double leastOutlier = 0.004; // relative: nearer than this nothing is left out
 using Vector = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, mostParameters, 1>;
 using Matrix = Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, 0, mostParameters, mostParameters>;
 
@@ -120,6 +121,10 @@ public:
         return true;
     }
 
+    // Whether any reading lies far enough from the arc to be an outlier at all.
+    [[nodiscard]] bool anyFar() const {
+        return std::ranges::any_of(relative_, [](double residual) { return residual > leastOutlier; });
+    }
     // Standard deviation of one residual, from the median of their sizes.
     [[nodiscard]] double scale() const {
         const double median = statistics::median(relative_);
@@ -142,7 +147,7 @@ public:
         const double sigma = scale();
         std::vector<std::size_t> dropped;
         for (std::size_t i = 0; i < data_.size(); ++i) {
-            const bool out = relative_[i] > 4.0 * sigma && relative_[i] > 0.004;
+            const bool out = relative_[i] > 4.0 * sigma && relative_[i] > leastOutlier;
             weights_[i] = out ? 0.0 : 1.0;
             if (out)
                 dropped.push_back(i);
@@ -374,14 +379,17 @@ std::optional<ColeFit> fitCole(std::span<const SpectrumPoint> points, const FitL
     Unknowns x = *start;
     if (!problem.minimize(x, 60))
         return std::nullopt;
-    for (int pass = 0; pass < 7; ++pass) {
-        problem.reweigh(pass >= 4);
-        if (!problem.minimize(x, 3))
+    std::vector<std::size_t> dropped;
+    if (problem.anyFar()) { // else no point can be an outlier, and the plain fit is the last one
+        for (int pass = 0; pass < 7; ++pass) {
+            problem.reweigh(pass >= 4);
+            if (!problem.minimize(x, 3))
+                return std::nullopt;
+        }
+        dropped = problem.dropOutliers();
+        if (!problem.minimize(x, 20))
             return std::nullopt;
     }
-    const auto dropped = problem.dropOutliers();
-    if (!problem.minimize(x, 20))
-        return std::nullopt;
     const double cost = problem.assemble(x);
     fit.model = modelOf(x);
     fit.residuals = problem.relative();

@@ -60,9 +60,10 @@ struct ColeFit {
     [[nodiscard]] double intervalFactor() const;
 };
 
-/// Fits the model by weighted least squares of relative residuals, reweighted against outliers: four passes
-/// with Huber's weights (2σ), then Tukey's (6σ); a point with more than 4σ and 0.4 % is left out, and the rest
-/// is fitted once more without weights, so that the standard errors are the usual ones.
+/// Fits the model by least squares of relative residuals. Where any of them is above 0.4 %, it is reweighted
+/// against outliers: four passes with Huber's weights (2σ), then Tukey's (6σ); a point with more than 4σ and
+/// 0.4 % is left out, and the rest is fitted once more without weights, so that the standard errors are the
+/// usual ones.
 /// @param points at least 5 with both parts, or at least 6 magnitudes; frequencies 1 kHz … 1 MHz, rising
 /// @return nothing when there are too few points or no arc can be found
 /// @par Source the delay: De Lorenzo A et al (1997), J Appl Physiol 82:1542-1558; magnitude only:

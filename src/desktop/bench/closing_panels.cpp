@@ -59,8 +59,7 @@ void InterpretationPanel::refresh() {
         return;
     }
     QStringList lines;
-    for (const Message& sentence :
-         findings(report->computed, report->fatReference, report->earlier, report->baseline, report->precision))
+    for (const Message& sentence : report::findingsOf(*report))
         lines << report::say(sentence);
     suggested_ = lines.mid(0, 2).join(QLatin1Char(' '));
     suggestions_->setText(tr("What the numbers say:\n") + lines.join(QLatin1Char('\n')));

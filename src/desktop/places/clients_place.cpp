@@ -2,6 +2,8 @@
 
 #include "core/quality/precision.hpp"
 #include "desktop/places/client_form.hpp"
+#include "desktop/places/import_dialog.hpp"
+#include "desktop/widgets/text_files.hpp"
 #include "report/figures/field_figure.hpp"
 #include "report/words.hpp"
 
@@ -44,6 +46,7 @@ ClientsPlace::ClientsPlace(Session& session)
     search_->setAccessibleName(tr("Search clients"));
     list_->setAccessibleName(tr("Clients"));
     auto* add = button(tr("New client…"));
+    auto* load = button(tr("Import an analyzer's export…"));
     auto* edit = button(tr("Change…"));
     auto* start = button(tr("Start a test"), true);
     auto* open = button(tr("Open on the bench"));
@@ -60,6 +63,7 @@ ClientsPlace::ClientsPlace(Session& session)
     left->addWidget(search_);
     left->addWidget(list_, 1);
     left->addWidget(add);
+    left->addWidget(load);
     auto* leftBox = new QWidget;
     leftBox->setFixedWidth(248);
     leftBox->setLayout(left);
@@ -101,6 +105,7 @@ ClientsPlace::ClientsPlace(Session& session)
     connect(search_, &QLineEdit::returnPressed, list_, qOverload<>(&QWidget::setFocus));
     connect(list_, &QListWidget::currentRowChanged, this, &ClientsPlace::showDossier);
     connect(add, &QPushButton::clicked, this, &ClientsPlace::newClient);
+    connect(load, &QPushButton::clicked, this, &ClientsPlace::importExport);
     connect(edit, &QPushButton::clicked, this, &ClientsPlace::editClient);
     connect(start, &QPushButton::clicked, this, &ClientsPlace::startTest);
     connect(open, &QPushButton::clicked, this, &ClientsPlace::openTest);
@@ -261,6 +266,21 @@ void ClientsPlace::newClient() {
         return;
     refresh();
     showClient(text(form.client().id));
+}
+
+void ClientsPlace::importExport() {
+    const auto chosen =
+        chooseText(session_, this, tr("Import an analyzer's export"), tr("Tables (*.csv *.txt)"));
+    if (!chosen)
+        return;
+    auto table = exchange::tableFromCsv(chosen->text, chosen->path);
+    if (!table) {
+        session_.report(tl::unexpected(table.error()));
+        return;
+    }
+    ImportDialog dialog(session_, std::move(*table), chosen->path, this);
+    if (dialog.exec() == QDialog::Accepted)
+        refresh();
 }
 
 void ClientsPlace::editClient() {

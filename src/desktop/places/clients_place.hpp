@@ -27,6 +27,7 @@ private:
     void showDossier();
     void showTrend(const std::vector<AnyTest>& tests);
     void editClient();
+    void importExport();
     void startTest();
     void openTest();
     void recompute();

@@ -21,6 +21,10 @@ QString stateWords(const std::string& state) {
         return QObject::tr("▶ at the bench");
     if (state == "done")
         return QObject::tr("✓ signed");
+    if (state == "measured")
+        return QObject::tr("measured, not signed");
+    if (state == "aside")
+        return QObject::tr("set aside");
     if (state == "refused")
         return QObject::tr("ended without a result");
     return QObject::tr("booked");
@@ -46,13 +50,12 @@ DayPlace::DayPlace(Session& session)
     : Place(session), title_(label({}, "title")),
       visits_(
           table({tr("time"), tr("client"), tr("method"), tr("state"), tr("note")}, tr("Appointments today"))),
-      tasks_(table({tr("from"), tr("to"), tr("tank")}, tr("What the tank needs"))), due_(label({})) {
+      tasks_(table({tr("from"), tr("to"), tr("tank")}, tr("What the tank needs"))), due_(label({})),
+      pages_(new QStackedWidget), team_(new TeamPage(session)) {
     auto* start = button(tr("Start or go on"), true);
     auto* bookVisit = button(tr("Book an appointment…"));
-    auto* buttons = new QHBoxLayout;
-    buttons->addWidget(start);
-    buttons->addWidget(bookVisit);
-    buttons->addStretch();
+    auto* team = button(tr("Team morning"));
+    auto* buttons = inOneRow({start, bookVisit, team});
     auto* left = new QVBoxLayout;
     left->addWidget(label(tr("Appointments"), "heading"));
     left->addWidget(visits_, 1);
@@ -64,7 +67,9 @@ DayPlace::DayPlace(Session& session)
     right->addWidget(due_);
     right->addStretch();
     tasks_->setFixedHeight(150);
-    auto* columns = new QHBoxLayout;
+    auto* day = new QWidget;
+    auto* columns = new QHBoxLayout(day);
+    columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(24);
     columns->addLayout(left, 3);
     columns->addLayout(right, 2);
@@ -72,7 +77,11 @@ DayPlace::DayPlace(Session& session)
     layout->setContentsMargins(24, 16, 24, 16);
     layout->addWidget(title_);
     layout->addWidget(thinRule());
-    layout->addLayout(columns, 1);
+    pages_->addWidget(day);
+    pages_->addWidget(team_);
+    layout->addWidget(pages_, 1);
+    connect(team, &QPushButton::clicked, this, [this] { showTeam(true); });
+    connect(team_, &TeamPage::left, this, [this] { showTeam(false); });
     visits_->setColumnWidth(0, 64);
     visits_->setColumnWidth(1, 140);
     visits_->setColumnWidth(2, 144);
@@ -84,11 +93,26 @@ DayPlace::DayPlace(Session& session)
     connect(bookVisit, &QPushButton::clicked, this, &DayPlace::book);
 }
 
+QString DayPlace::where() const {
+    return pages_->currentIndex() == 1 ? tr("Day  ›  Team morning") : tr("Day");
+}
+
+void DayPlace::showTeam(bool on) {
+    pages_->setCurrentIndex(on ? 1 : 0);
+    Q_EMIT moved();
+    refresh();
+    enter();
+}
+
 void DayPlace::enter() {
+    if (pages_->currentIndex() == 1)
+        return team_->enter();
     visits_->setFocus();
 }
 
 void DayPlace::refresh() {
+    if (pages_->currentIndex() == 1)
+        team_->refresh();
     const Instant now = session_.now();
     title_->setText(report::longDay(now) + QStringLiteral(", ") + report::clock(now));
     shown_ = session_.book().visitsBetween(report::startOfLocalDay(now), report::startOfLocalDay(now, 1));

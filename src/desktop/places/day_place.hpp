@@ -1,5 +1,8 @@
 #pragma once
 #include "desktop/places/place.hpp"
+#include "desktop/places/team_page.hpp"
+
+#include <QStackedWidget>
 
 namespace fusain::desktop {
 
@@ -9,7 +12,10 @@ class DayPlace : public Place {
 public:
     explicit DayPlace(Session& session);
     void refresh() override;
-    [[nodiscard]] QString where() const override { return tr("Day"); }
+    [[nodiscard]] QString where() const override;
+    /// Opens or leaves the team morning.
+    void showTeam(bool on);
+    [[nodiscard]] TeamPage& team() { return *team_; }
     void enter() override;
 
 private:
@@ -20,6 +26,8 @@ private:
     QTableWidget* tasks_;
     QLabel* due_;
     std::vector<store::Visit> shown_;
+    QStackedWidget* pages_;
+    TeamPage* team_;
 };
 
 } // namespace fusain::desktop

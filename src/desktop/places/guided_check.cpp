@@ -3,6 +3,7 @@
 #include "report/words.hpp"
 
 #include <QWidget>
+#include <cmath>
 
 namespace fusain::desktop {
 namespace {
@@ -26,7 +27,7 @@ void GuidedCheck::begin(const Instrument* instrument, const CheckDefinition* che
     recorder_->stop();
     empty_.clear();
     calibration_.reset();
-    stroking_ = false;
+    stroking_ = module_ = false;
     strokes_.clear();
 }
 
@@ -72,6 +73,13 @@ void GuidedCheck::takeLive() {
         return recordChamber();
     if (instrument_->id == spirometer.toStdString() && session_.hub().isLive(spirometer))
         return takeStroke();
+    if (instrument_->id == "analyzer" && session_.hub().isLive(QStringLiteral("analyzer"))) {
+        module_ = true;
+        session_.hub().send(QStringLiteral("analyzer"), check_->id == "rc-module"
+                                                            ? QStringLiteral("cue module rc")
+                                                            : QStringLiteral("cue module 500"));
+        return say(tr("Reading the module…"));
+    }
     const auto frame = session_.hub().latest(QString::fromStdString(instrument_->id));
     for (const char* key : {"kg", "c"})
         if (frame && frame->has(key))
@@ -126,6 +134,10 @@ void GuidedCheck::takeStroke() {
 }
 
 void GuidedCheck::takeFrame(const link::Frame& frame) {
+    if (module_ && frame.role == "analyzer" && frame.has("module") && host_->isVisible()) {
+        module_ = false;
+        return take(std::hypot(frame.value("r"), frame.value("xc")));
+    }
     if (!stroking_ || frame.role != spirometer.toStdString() || !host_->isVisible())
         return;
     if (frame.has("l"))

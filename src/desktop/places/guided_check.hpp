@@ -47,6 +47,7 @@ private:
     PressureRecorder* recorder_;
     std::vector<airdisplacement::PressureSample> empty_;
     std::optional<airdisplacement::Calibration> calibration_;
+    bool module_ = false; ///< the analyzer has been told to read its module
     bool stroking_ = false;
     std::vector<lung::VolumeSample> stroke_;
     std::vector<lung::SyringeStroke> strokes_;

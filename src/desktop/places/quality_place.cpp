@@ -1,5 +1,6 @@
 #include "desktop/places/quality_place.hpp"
 
+#include "desktop/places/calibration_page.hpp"
 #include "desktop/places/lab_book_page.hpp"
 #include "desktop/places/precision_page.hpp"
 #include "desktop/widgets/text_files.hpp"
@@ -72,7 +73,8 @@ QualityPlace::QualityPlace(Session& session)
       older_(label({}, "soft")), affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
       chart_(new FigureView(tr("Control chart"), 260)), chartWords_(label({}, "heading")),
       flags_(table({tr("when"), tr("value"), tr("rules")}, tr("Points that break a rule"))),
-      precision_(new PrecisionPage(session)), guided_(new GuidedCheck(session, this)) {
+      precision_(new PrecisionPage(session)), calibration_(new CalibrationPage(session)),
+      guided_(new GuidedCheck(session, this)) {
     connect(guided_, &GuidedCheck::progressed, this, [this] { taken_->setText(guided_->progress()); });
     connect(guided_, &GuidedCheck::complete, this, &QualityPlace::keepCheck);
     instruments_->setAccessibleName(tr("Instruments"));
@@ -85,6 +87,7 @@ QualityPlace::QualityPlace(Session& session)
     pages_->addTab(buildChecksPage(), tr("C&hecks"));
     pages_->addTab(buildChartPage(), tr("Control cha&rt"));
     pages_->addTab(precision_, tr("&Precision"));
+    pages_->addTab(calibration_, tr("Calibra&tion"));
     pages_->addTab(new LabBookPage(session), tr("Lab b&ook"));
     auto* right = new QVBoxLayout;
     right->addWidget(title_);
@@ -226,6 +229,10 @@ void QualityPlace::refresh() {
     }
     showCheck();
     precision_->showInstrument(*instrument);
+    const bool analyzer = std::ranges::find(instrument->methods, methodImpedance) != instrument->methods.end();
+    pages_->setTabVisible(static_cast<int>(Page::Calibration), analyzer);
+    if (analyzer)
+        calibration_->refresh();
 }
 
 void QualityPlace::showCheck() {

@@ -9,6 +9,7 @@
 namespace fusain::desktop {
 
 class PrecisionPage;
+class CalibrationPage;
 
 /// The instruments of the lab: checks with their schedule, control charts, precision studies, service, and the
 /// care of the lab book.
@@ -20,7 +21,7 @@ public:
     [[nodiscard]] QString where() const override;
     void enter() override;
     void showInstrument(const QString& id);
-    enum class Page { Checks, Chart, Precision, Book };
+    enum class Page { Checks, Chart, Precision, Calibration, Book };
     void showPage(Page page);
 
 private:
@@ -59,6 +60,7 @@ private:
     QLabel* chartWords_;
     QTableWidget* flags_;
     PrecisionPage* precision_;
+    CalibrationPage* calibration_;  ///< of the impedance analyzer only
     GuidedCheck* guided_;           ///< the check that is being made
     std::vector<Check> history_;    ///< of the shown instrument, in order of time
     std::size_t shownChecks_ = 200; ///< how many of them the table lists

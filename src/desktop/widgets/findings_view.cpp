@@ -147,8 +147,7 @@ void FindingsView::recompute() {
 
 void FindingsView::fillSentences(const report::TestReport& report) {
     QStringList lines;
-    for (const Message& sentence :
-         findings(report.computed, report.fatReference, report.earlier, report.baseline, report.precision))
+    for (const Message& sentence : report::findingsOf(report))
         lines << report::say(sentence);
     if (const auto* composition = report.composition()) {
         const auto pattern =

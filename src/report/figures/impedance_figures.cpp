@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace fusain::report {
 namespace {
@@ -51,6 +52,13 @@ void paintAxes(QPainter& painter, const Plane& plane, const QString& xName, cons
     painter.drawText(QRectF(plane.plot.left(), plane.plot.bottom() + 20, plane.plot.width(), 16),
                      Qt::AlignRight, xName);
     painter.drawText(QPointF(plane.plot.left() - 44, plane.plot.top() - 6), yName);
+}
+
+impedance::Impedance turnedBack(const SpectrumPoint& point, const std::optional<impedance::ColeFit>& fit) {
+    if (!fit || fit->verdict == impedance::FitVerdict::Rejected)
+        return *point.impedance;
+    const double angle = 2.0 * std::numbers::pi * point.frequency.value() * fit->model.delay.value();
+    return impedance::impedanceOf(point.impedance->complex() * std::polar(1.0, angle));
 }
 
 QString kilohertzText(Hertz frequency) {
@@ -105,7 +113,18 @@ void paintArc(QPainter& painter, const QRectF& area, const ArcModel& model, cons
     }
     painter.setFont(numberFont(11));
     for (const SpectrumPoint* point : complete) {
-        const QPointF at = plane.at(point->impedance->resistance.value(), point->impedance->reactance.value());
+        // What the leads delay is turned back, so that a point can lie on the arc; where it was read stays as a
+        // ring.
+        const auto body = turnedBack(*point, model.fit);
+        const QPointF at = plane.at(body.resistance.value(), body.reactance.value());
+        const QPointF read =
+            plane.at(point->impedance->resistance.value(), point->impedance->reactance.value());
+        if (QLineF(at, read).length() > 4.0) {
+            painter.setPen(QPen(palette.rule, 1.2));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawLine(at, read);
+            painter.drawEllipse(read, 2.6, 2.6);
+        }
         const bool out =
             model.fit && std::ranges::find(model.fit->outliers, point->frequency) != model.fit->outliers.end();
         painter.setPen(QPen(out ? palette.aril : palette.ink, 1.4));

@@ -1,0 +1,234 @@
+// The impedance analyzer in the real window: a clean run, a contact mended, a blocked pacemaker, a team
+// morning, an import.
+#include "desktop/bench/questions_panel.hpp"
+#include "desktop/places/import_dialog.hpp"
+#include "link/simulation/simulated_lab.hpp"
+#include "support/journey.hpp"
+
+#include <QFile>
+
+namespace fusain::desktop {
+namespace {
+
+using testing::soon;
+
+class ImpedanceJourney : public Journey {
+protected:
+    ImpedanceProcedure& run() { return dynamic_cast<ImpedanceProcedure&>(*session->run()); }
+    void startImpedance(const char* name = "Ines Halloway") {
+        ASSERT_TRUE(session->report(session->startRun(someone(name), {}, methodImpedance)));
+        shell->open(PlaceName::Bench);
+    }
+    void connect(simulation::SimulatedLab& lab, std::initializer_list<const char*> roles) {
+        for (const char* role : roles) {
+            const QString name = QLatin1String(role);
+            session->hub().configure(
+                name, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(name))));
+            ASSERT_TRUE(soon([&] { return session->hub().isLive(name); }));
+        }
+    }
+    StepPanel& panel() { return *shell->bench().currentPanel(); }
+};
+
+TEST_F(ImpedanceJourney, ACleanRunFromTheSweepToTheSignedReport) {
+    simulation::SimulatedLab lab(5, {}, {});
+    lab.setAnalyzer({}, 60);
+    startImpedance();
+    runUntil(ImpedanceStep::Sweep);
+    connect(lab, {"analyzer"});
+    driver->press(Qt::Key_Space);
+    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Accept")); }))
+        << panel().verdict().toStdString();
+    driver->press(Qt::Key_Space);
+    ASSERT_EQ(run().test().sweeps.size(), 1u) << shell->lastProblem().toStdString();
+    EXPECT_EQ(run().test().sweep()->readings.spectra.size(), 6u);
+    runUntil(ImpedanceStep::Report);
+    EXPECT_EQ(run().record().state, TestState::Signed);
+    const auto report = session->reportOn(run().snapshot());
+    ASSERT_TRUE(report);
+    EXPECT_TRUE(report->composition());
+    EXPECT_EQ(session->book().resultsOf(run().record().id).size(), 1u);
+}
+
+TEST_F(ImpedanceJourney, AContactFaultIsNamedRefusedAndMended) {
+    simulation::LabFaults faults;
+    faults.analyzer.badContact = impedance::Segment::LeftArm;
+    simulation::SimulatedLab lab(5, {}, faults);
+    lab.setAnalyzer({}, 60);
+    startImpedance();
+    runUntil(ImpedanceStep::Sweep);
+    connect(lab, {"analyzer"});
+    driver->press(Qt::Key_Space);
+    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Repeat")); }));
+    EXPECT_TRUE(panel().verdict().contains(QLatin1String("left arm"))) << panel().verdict().toStdString();
+    EXPECT_TRUE(panel().verdict().contains(QLatin1String("moisten")));
+    EXPECT_TRUE(run().test().sweeps.empty());
+    lab.setFaults({});
+    driver->press(Qt::Key_Space); // repeats
+    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Accept")); }));
+    driver->press(Qt::Key_Space);
+    EXPECT_EQ(run().test().sweeps.size(), 1u);
+}
+
+TEST_F(ImpedanceJourney, TheModuleIsReadLiveAndACableMayBePulled) {
+    simulation::SimulatedLab lab(5, {}, {});
+    lab.setAnalyzer({}, 20);
+    startImpedance();
+    connect(lab, {"analyzer"});
+    runUntil(ImpedanceStep::Module);
+    driver->press(Qt::Key_Space);
+    ASSERT_TRUE(soon([&] { return run().test().moduleCheck.has_value(); }));
+    EXPECT_NEAR(run().test().moduleCheck->reading.value(), 500.0, 2.0);
+    runUntil(ImpedanceStep::Sweep);
+    driver->press(Qt::Key_Space);
+    ASSERT_TRUE(soon([&] { return panel().standBack().reading.contains(QLatin1Char('/')); }));
+    lab.pullCables();
+    ASSERT_TRUE(soon([&] { return panel().verdict().contains(QLatin1String("cable")); }))
+        << panel().verdict().toStdString();
+    ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("analyzer")); })); // it reconnects
+    driver->press(Qt::Key_R);
+    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Accept")); }, 20000));
+}
+
+TEST_F(ImpedanceJourney, APacemakerBlocksTheTechnician) {
+    startImpedance("Pau Ferrandiz-Noor");
+    runUntil(ImpedanceStep::Screening);
+    QTest::keyClick(&panel(), Qt::Key_1); // yes
+    EXPECT_EQ(run().answerTo("imp_implant")->finding.action, readiness::Action::Blocked);
+    EXPECT_FALSE(session->report(run().acceptDeviation("imp_implant", "it will be all right")));
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("physiologist")))
+        << shell->lastProblem().toStdString();
+    ASSERT_TRUE(session->report(run().goTo(ImpedanceStep::Sweep)));
+    EXPECT_FALSE(panel().primaryEnabled());
+    EXPECT_TRUE(panel().verdict().contains(QLatin1String("First finish")));
+}
+
+TEST_F(ImpedanceJourney, ValuesOfTheInstrumentAloneMakeAReportThatSaysSo) {
+    startImpedance();
+    runUntil(ImpedanceStep::Sweep);
+    ASSERT_TRUE(session->report(run().keepReported({{"fat-percent", 21.0, "%"}})));
+    ASSERT_TRUE(run().isDone(ImpedanceStep::Sweep));
+    runUntil(ImpedanceStep::Report);
+    const auto report = session->reportOn(run().snapshot());
+    ASSERT_TRUE(report);
+    EXPECT_TRUE(report->impedance()->fromReported);
+}
+
+TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
+    simulation::SimulatedLab lab(5, {}, {});
+    lab.setAnalyzer({}, 120);
+    connect(lab, {"analyzer", "floor-scale"});
+    std::vector<std::string> codes;
+    for (int i = 0; i < 10; ++i) {
+        Client client = someone("Dancer");
+        client.code = "SD-" + std::to_string(i + 1);
+        ASSERT_TRUE(session->book().save(client, "bram"));
+        codes.push_back(client.code);
+        ASSERT_TRUE(session->book().save(store::Visit{"visit-" + client.id,
+                                                      client.id,
+                                                      session->now().plusMinutes(4.0 * i),
+                                                      std::string(methodImpedance),
+                                                      "booked",
+                                                      {},
+                                                      "team: dancers"},
+                                         "bram"));
+    }
+    shell->open(PlaceName::Day);
+    shell->day().showTeam(true);
+    TeamPage& team = shell->day().team();
+    auto* code = team.findChild<QLineEdit*>();
+    const auto scan = [&](const std::string& text) {
+        code->clear();
+        QTest::keyClicks(code, QString::fromStdString(text)); // the scanner types
+        QTest::keyClick(code, Qt::Key_Return);
+    };
+    scan("SP-999");
+    EXPECT_TRUE(team.message().contains(QLatin1String("belongs to nobody")));
+    for (int i = 0; i < 10; ++i) {
+        int keys = 1; // Enter of the scanner
+        scan(codes[static_cast<std::size_t>(i)]);
+        ASSERT_TRUE(session->run()) << team.message().toStdString() << shell->lastProblem().toStdString();
+        const std::string id = session->run()->record().id;
+        if (i == 3) { // away for a moment, called again at the end
+            replyToReason(QStringLiteral("had to take a call"));
+            QTest::keyClick(&team, Qt::Key_X);
+            ASSERT_EQ(team.queue().entries()[3].state, TeamState::Aside);
+            continue;
+        }
+        QTest::keyClick(&team, Qt::Key_Space), ++keys; // all as asked
+        ASSERT_TRUE(soon([&] {
+            const auto frame = session->hub().latest(QStringLiteral("floor-scale"));
+            return frame && frame->value("kg") > 40.0;
+        }));
+        QTest::keyClick(&team, Qt::Key_Space), ++keys; // mass
+        QTest::keyClick(&team, Qt::Key_Space), ++keys; // sweep
+        ASSERT_TRUE(soon([&] { return !session->run(); }, 20000)) << team.message().toStdString();
+        EXPECT_LE(keys, 6);
+        EXPECT_EQ(team.queue().entries()[static_cast<std::size_t>(i)].state, TeamState::Done);
+    }
+    scan(codes[0]);
+    EXPECT_TRUE(team.message().contains(QLatin1String("measured already")));
+    EXPECT_EQ(team.queue().left(), 1);
+    scan(codes[3]);
+    EXPECT_TRUE(session->run());
+}
+
+TEST_F(ImpedanceJourney, AnExportIsPreviewedAndOnlyGoodRowsComeIn) {
+    Client client = someone("Lotte Vansittart");
+    client.code = "SP-109";
+    ASSERT_TRUE(session->book().save(client, "bram"));
+    auto table =
+        exchange::tableFromCsv("ID,Weight,Height,Resistance whole body,Reactance whole body,Body fat %\n"
+                               "SP-109,70.0,175,480,60,19.0\n"
+                               "SP-404,70.0,175,480,60,19.0\n"
+                               "SP-109,70.0,165,480,60,19.0\n"
+                               "SP-109,70.0,175,60,480,19.0\n",
+                               "export.csv");
+    ASSERT_TRUE(table);
+    ImportDialog dialog(*session, *table, "export.csv");
+    QTableWidget* rows = nullptr;
+    for (QTableWidget* each : dialog.findChildren<QTableWidget*>())
+        if (each->accessibleName() == QLatin1String("Rows"))
+            rows = each;
+    ASSERT_TRUE(rows);
+    EXPECT_TRUE(rows->item(0, 4)->text().startsWith(QStringLiteral("✓")));
+    EXPECT_TRUE(rows->item(1, 4)->text().contains(QLatin1String("SP-404")));
+    EXPECT_TRUE(rows->item(2, 4)->text().contains(QLatin1String("height")));
+    EXPECT_TRUE(rows->item(3, 4)->text().contains(QLatin1String("swapped")));
+    EXPECT_EQ(dialog.importGood(), 1);
+    const auto tests = session->book().testsOf(client.id);
+    ASSERT_EQ(tests.size(), 1u);
+    const auto& kept = std::get<ImpedanceTest>(tests.front());
+    EXPECT_NEAR(kept.sweep()->readings.standard(impedance::Segment::WholeBody)->resistance.value(), 480.0,
+                1e-12);
+    EXPECT_EQ(kept.reported.size(), 1u);
+    EXPECT_FALSE(session->book().setting("import-mapping.analyzer").empty());
+}
+
+TEST_F(ImpedanceJourney, AnotherPersonOnTheElectrodesIsDoubted) {
+    startImpedance();
+    runUntil(ImpedanceStep::Report);
+    const auto client = session->book().client(run().record().subject.clientId);
+    session->closeRun();
+    clock = [] { return *instantFromIso("2026-03-12T09:40:00.000Z"); };
+    const std::string id = client->id;
+    closeWindow();
+    openWindow();
+    ASSERT_TRUE(session->report(session->startRun(*session->book().client(id), {}, methodImpedance)));
+    shell->open(PlaceName::Bench);
+    runUntil(ImpedanceStep::Identity);
+    driver->type("Client code", client->code.c_str());
+    driver->type("Height, cm", "165");
+    EXPECT_TRUE(soon([&] {
+        for (const QLabel* each : panel().findChildren<QLabel*>())
+            if (each->text().contains(QLatin1String("at the last visit it was 175.0 cm")))
+                return true;
+        return false;
+    }));
+    replyToReason(QString()); // goes back
+    driver->press(Qt::Key_Space);
+    EXPECT_FALSE(run().test().identity);
+}
+
+} // namespace
+} // namespace fusain::desktop

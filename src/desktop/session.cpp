@@ -259,6 +259,37 @@ std::optional<impedance::IdentityFacts> Session::lastImpedance(const RawTest& te
     return last;
 }
 
+// Adults measured lying with gel electrodes, each by the latest signed test. Read again only when the book has
+// grown.
+std::optional<impedance::VectorReference> Session::ownVectors(Sex sex) {
+    constexpr std::size_t enough = 30;
+    if (ownVectorsAt_ != book_->eventCount()) {
+        ownVectorsAt_ = book_->eventCount();
+        std::map<Sex, std::map<std::string, impedance::BodyVector>> people;
+        for (const AnyTest& any : book_->testsSince(Instant{}, std::string(methodImpedance))) {
+            const auto* past = std::get_if<ImpedanceTest>(&any);
+            const ImpedanceSweep* sweep = past ? past->sweep() : nullptr;
+            const auto whole = sweep ? sweep->readings.standard(impedance::Segment::WholeBody) : std::nullopt;
+            if (whole && past->state == TestState::Signed && past->subject.age.value() >= 18.0 &&
+                past->setup.geometry == impedance::ElectrodeGeometry::SupineGel)
+                people[past->subject.sex][past->subject.clientId] =
+                    impedance::vectorOf(*whole, past->subject.height);
+        }
+        ownVectors_.clear();
+        for (const auto& [group, vectors] : people) {
+            std::vector<impedance::BodyVector> list;
+            for (const auto& [client, vector] : vectors)
+                list.push_back(vector);
+            if (list.size() >= enough)
+                if (auto own = impedance::ownReference(
+                        list, group, group == Sex::Male ? "this lab's own men" : "this lab's own women"))
+                    ownVectors_[group] = *own;
+        }
+    }
+    const auto found = ownVectors_.find(sex);
+    return found == ownVectors_.end() ? std::nullopt : std::optional(found->second);
+}
+
 std::function<std::string(const std::string&)> Session::staffNames() {
     return [colleagues = book_->staff()](const std::string& id) {
         const auto found = std::ranges::find(colleagues, id, &Staff::id);
@@ -281,6 +312,9 @@ Expected<report::TestReport> Session::reportOn(const AnyTest& test, const WhatIf
     report.fatMassIndexReference = catalogue_.reference("fat-mass-index.kyle-2003");
     report.fatFreeMassIndexReference = catalogue_.reference("fat-free-mass-index.kyle-2003");
     report.phaseAngleReference = catalogue_.referenceFor("phase-angle");
+    report.limbLeanReference = catalogue_.referenceFor("limb-lean-index");
+    if (std::holds_alternative<ImpedanceTest>(test))
+        report.ownVectors = ownVectors(record.subject.sex);
     report.history = earlierThan(test);
     std::vector<Outcome> outcomes;
     for (const ComputedTest& past : report.history)

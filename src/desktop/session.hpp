@@ -101,6 +101,7 @@ Q_SIGNALS:
     void problemRaised(const fusain::Problem& problem);
 
 private:
+    [[nodiscard]] std::optional<impedance::VectorReference> ownVectors(Sex sex);
     Expected<void> saveVisitOfRun(const std::string& state);
     [[nodiscard]] std::vector<OtherMethod> sameDayAs(const ComputedTest& computed);
     Expected<void> noteWetHair(const Client& client);
@@ -114,6 +115,8 @@ private:
     bool dark_ = false;
     std::unique_ptr<Procedure> run_;
     std::string visitId_;
+    std::int64_t ownVectorsAt_ = -1; ///< events in the book when the lab's own vectors were collected
+    std::map<Sex, impedance::VectorReference> ownVectors_;
 };
 
 } // namespace fusain::desktop

@@ -3,9 +3,11 @@
 #include "report/figures/body_figures.hpp"
 #include "report/figures/field_figure.hpp"
 #include "report/figures/impedance_figures.hpp"
+#include "report/figures/rule_figure.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
+#include <cmath>
 
 namespace fusain::report {
 namespace {
@@ -58,17 +60,71 @@ NamedFigure arc(const TestReport& report) {
             true};
 }
 
-NamedFigure vector(const TestReport& report) {
-    VectorModel model{*impedance::vectorReferenceFor(report.record().subject.sex), {}};
+NamedFigure vector(const TestReport& report, const QString& name, const impedance::VectorReference& reference) {
+    VectorModel model{reference, {}};
     for (const ComputedTest& past : report.history)
         if (const auto& before = std::get<ImpedanceResult>(past.result).vector)
             model.path.push_back({*before, day(past.record().startedAt)});
     model.path.push_back({*report.impedance()->vector, tr("now")});
-    return {tr("Vector"),
+    return {name,
             [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                 paintVector(painter, area, model, palette);
             },
             true};
+}
+
+// One scale for each index that has a reference, under each other.
+NamedFigure indices(const TestReport& report) {
+    const TestSubject& subject = report.record().subject;
+    std::vector<RuleModel> rules;
+    const auto add = [&](const QString& title, const QString& unit, const auto& value,
+                         const reference::ReferenceSet* set, double step) {
+        const auto* row = set ? set->rowFor(subject.sex, subject.age) : nullptr;
+        const double estimate = value.estimate().value(), half = normal95 * value.technicalError().value();
+        RuleModel rule;
+        rule.title = title;
+        rule.unit = unit;
+        rule.from = std::max(0.0, step * std::floor((estimate - half - step) / step));
+        rule.to = step * std::ceil((estimate + half + step) / step);
+        rule.spindles = {{estimate, half}};
+        if (row) {
+            const double high = std::min(
+                row->high, std::max(rule.to, row->low + 4.0 * step)); // a limit from one side has no end
+            rule.band = {row->low, high};
+            rule.from = std::min(rule.from, std::max(0.0, row->low - step));
+            rule.to = std::max(rule.to, high);
+            rule.reference = QString::fromStdString(set->title + "; " + set->population);
+        }
+        rules.push_back(rule);
+    };
+    const ImpedanceResult& result = *report.impedance();
+    if (result.phaseAngle && result.geometry == impedance::ElectrodeGeometry::SupineGel)
+        add(tr("Phase angle"), QStringLiteral("°"), *result.phaseAngle, report.phaseAngleReference, 1.0);
+    if (const auto* composition = report.composition()) {
+        add(tr("Fat-free mass index"), QStringLiteral("kg/m²"), composition->fatFreeMassIndex,
+            report.fatFreeMassIndexReference, 2.0);
+        add(tr("Fat mass index"), QStringLiteral("kg/m²"), composition->fatMassIndex,
+            report.fatMassIndexReference, 2.0);
+    }
+    if (result.limbLean && subject.age.value() >= 60.0)
+        add(tr("Lean mass of the limbs, index"), QStringLiteral("kg/m²"),
+            Measured<KilogramsPerSquareMetre>(result.limbLean->uncertain() /
+                                              Uncertain(subject.height.value() * subject.height.value())),
+            report.limbLeanReference, 1.0);
+    return {tr("Indices"), [rules](QPainter& painter, const QRectF& area, const Palette& palette) {
+                // A rule has its height; where the picture is lower, all of them shrink together.
+                const double scale = std::min(
+                    1.0,
+                    area.height() / (ruleHeight * static_cast<double>(std::max<std::size_t>(rules.size(), 1))));
+                painter.save();
+                painter.translate(area.topLeft());
+                painter.scale(scale, scale);
+                for (std::size_t i = 0; i < rules.size(); ++i)
+                    paintRule(painter,
+                              QRectF(0, static_cast<double>(i) * ruleHeight, area.width() / scale, ruleHeight),
+                              rules[i], palette);
+                painter.restore();
+            }};
 }
 
 NamedFigure limbs(const TestReport& report) {
@@ -164,13 +220,18 @@ std::vector<NamedFigure> figuresOf(const TestReport& report) {
         return figures;
     if (auto column = core(report))
         figures.push_back(std::move(*column));
+    figures.push_back(indices(report));
     if (result->segmentation)
         figures.push_back(limbs(report));
     if (!result->fromReported)
         figures.push_back(arc(report));
     if (result->vector && result->geometry == impedance::ElectrodeGeometry::SupineGel &&
-        report.record().subject.age.value() >= 18.0)
-        figures.push_back(vector(report));
+        report.record().subject.age.value() >= 18.0) {
+        figures.push_back(
+            vector(report, tr("Vector"), *impedance::vectorReferenceFor(report.record().subject.sex)));
+        if (report.ownVectors)
+            figures.push_back(vector(report, tr("Own"), *report.ownVectors));
+    }
     return figures;
 }
 

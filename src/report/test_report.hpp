@@ -20,6 +20,8 @@ struct TestReport {
     const reference::ReferenceSet* fatMassIndexReference = nullptr;     ///< of the field
     const reference::ReferenceSet* fatFreeMassIndexReference = nullptr; ///< of the field
     const reference::ReferenceSet* phaseAngleReference = nullptr;
+    const reference::ReferenceSet* limbLeanReference = nullptr;
+    std::optional<impedance::VectorReference> ownVectors; ///< the lab's own people of this sex, where there are enough
     std::vector<ComputedTest> history; ///< the signed tests by the same method before this one, oldest first
     std::optional<Outcome> earlier;    ///< the latest of them that gives fat
     std::optional<Outcome> baseline;   ///< the first of them, when it is not the latest

@@ -94,8 +94,13 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
         for (const std::string_view method : methods) {
             ASSERT_TRUE(session.report(session.startRun(client, {}, method)));
             shell.open(PlaceName::Bench);
+            // Each step when it is reached, and now and then between: a question that waits, a table that
+            // fills.
+            int shown = -1;
             for (int i = 0; i < 120 && driver.advance(); ++i)
-                look();
+                if (const int step = session.run()->current().index();
+                    step != std::exchange(shown, step) || i % 6 == 0)
+                    look();
         }
         for (const PlaceName place :
              {PlaceName::Day, PlaceName::Clients, PlaceName::Quality, PlaceName::Library}) {

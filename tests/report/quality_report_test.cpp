@@ -58,7 +58,8 @@ protected:
             return id == "bram" ? "Bram Iyengar" : "Oriel Thackway";
         };
         EXPECT_TRUE(writePdf(qualityReport("Test lab", chamber, checks, period, names), path, {}));
-        return testing::outputOf(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), path, QStringLiteral("-")});
+        return testing::outputOf(QStringLiteral("pdftotext"),
+                                 {QStringLiteral("-layout"), path, QStringLiteral("-")});
     }
     static Period between(const char* from, const char* until) {
         return {instantFromIso(from), instantFromIso(until)};

@@ -1,6 +1,6 @@
 #include "record/reference_json.hpp"
-#include "report/test_report.hpp"
 #include "report/figures/rule_figure.hpp"
+#include "report/test_report.hpp"
 #include "report/words.hpp"
 #include "support/hydrostatic_run.hpp"
 #include "support/pdf_text.hpp"

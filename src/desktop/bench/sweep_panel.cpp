@@ -1,5 +1,6 @@
 #include "desktop/bench/sweep_panel.hpp"
 
+#include "desktop/bench/analyzer_setup.hpp"
 #include "desktop/widgets/text_files.hpp"
 #include "exchange/impedance_csv.hpp"
 #include "report/figures/impedance_figures.hpp"
@@ -23,6 +24,7 @@ SweepPanel::SweepPanel(Session& session)
     auto* load = button(tr("Import…"));
     auto* reported = button(tr("Reported values…"));
     auto* spite = button(tr("Use in spite…"));
+    auto* setup = button(tr("How it is connected…"));
     auto* reading = new QHBoxLayout;
     reading->addWidget(live_);
     reading->addWidget(words_, 1);
@@ -35,13 +37,15 @@ SweepPanel::SweepPanel(Session& session)
     body()->addLayout(pictures, 1);
     body()->addWidget(kept_);
     body()->addLayout(inOneRow({resistance_, reactance_, keep}));
-    body()->addLayout(inOneRow({load, reported, spite}));
+    body()->addLayout(inOneRow({load, reported, spite, setup}));
     live_->setMinimumWidth(210);
     segments_->setMinimumHeight(210);
     connect(keep, &QPushButton::clicked, this, &SweepPanel::acceptTyped);
     connect(reactance_, &ValueField::entered, this, &SweepPanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &SweepPanel::importSweep);
     connect(reported, &QPushButton::clicked, this, &SweepPanel::typeReported);
+    connect(setup, &QPushButton::clicked, this,
+            [this] { AnalyzerSetupDialog(session_, analyzer(), this).exec(); });
     connect(spite, &QPushButton::clicked, this, &SweepPanel::useInSpite);
     connect(recorder_, &SweepRecorder::advanced, this, [this] {
         if (isVisible() && session_.run()) {

@@ -57,6 +57,7 @@ ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, std::stri
         target->setCurrentText(text(guess.targets[table_.header[index]]));
         target->setAccessibleName(tr("Meaning of %1").arg(text(table_.header[index])));
         columns_->setCellWidget(row, 2, target);
+        columns_->setRowHeight(row, 40);
         targets_.push_back(target);
         connect(target, &QComboBox::currentTextChanged, this, &ImportDialog::preview);
     }
@@ -129,7 +130,7 @@ void ImportDialog::preview() {
     rowsTable_->setColumnWidth(0, 50);
     rowsTable_->setColumnWidth(1, 180);
     rowsTable_->setColumnWidth(2, 70);
-    rowsTable_->setColumnWidth(3, 160);
+    rowsTable_->setColumnWidth(3, 216);
     import_->setText(tr("Import %1 rows").arg(good));
     import_->setEnabled(good > 0);
     words_->setText(tr("%1 of %2 rows are good; the others stay out.").arg(good).arg(rows_.size()));

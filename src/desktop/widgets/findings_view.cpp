@@ -62,6 +62,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     figures->setSpacing(16);
     figures->addWidget(column({sentences_, rule_}), 5);
     choice_->setObjectName(QStringLiteral("pictures"));
+    choice_->setMinimumHeight(36);
     choice_->setExpanding(false);
     choice_->setDrawBase(false);
     choice_->setAccessibleName(tr("Which picture"));

@@ -35,7 +35,7 @@ void paintAxes(QPainter& painter, const Plane& plane, const QString& xName, cons
     painter.drawLine(plane.plot.bottomLeft(), plane.plot.topLeft());
     painter.setFont(numberFont(11));
     painter.setPen(palette.softInk);
-    const double xStep = graduation(plane.x1 - plane.x0, 6), yStep = graduation(plane.y1 - plane.y0, 5);
+    const double xStep = graduation(plane.x1 - plane.x0, 4), yStep = graduation(plane.y1 - plane.y0, 5);
     for (double x = std::ceil(plane.x0 / xStep) * xStep; x <= plane.x1 + 1e-9; x += xStep) {
         const QPointF foot = plane.at(x, plane.y0);
         painter.drawLine(foot, foot + QPointF(0, 4));
@@ -142,8 +142,9 @@ void paintVector(QPainter& painter, const QRectF& area, const VectorModel& model
     painter.setRenderHint(QPainter::Antialiasing);
     const auto outer = impedance::toleranceEllipse(model.reference, 0.95);
     double x0 = outer.centre.resistance - 1.1 * outer.majorAxis,
-           x1 = outer.centre.resistance + 1.1 * outer.majorAxis, y0 = 0.0,
-           y1 = outer.centre.reactance + 2.6 * model.reference.deviation.reactance;
+           x1 = outer.centre.resistance + 1.1 * outer.majorAxis,
+           y0 = outer.centre.reactance - 3.0 * model.reference.deviation.reactance,
+           y1 = outer.centre.reactance + 2.8 * model.reference.deviation.reactance;
     for (const auto& visit : model.path) {
         x0 = std::min(x0, visit.vector.resistance - 20.0);
         x1 = std::max(x1, visit.vector.resistance + 20.0);
@@ -203,11 +204,12 @@ void paintVector(QPainter& painter, const QRectF& area, const VectorModel& model
     }
     painter.setPen(palette.softInk);
     painter.setFont(textFont(11));
-    painter.drawText(QRectF(area.left(), area.bottom() - 32, area.width(), 32),
-                     Qt::AlignLeft | Qt::TextWordWrap,
-                     tr("%1, n = %2; the correlation to be confirmed against the source")
-                         .arg(QString::fromStdString(model.reference.title))
-                         .arg(model.reference.people));
+    painter.drawText(
+        QRectF(area.left(), area.bottom() - 32, area.width(), 32), Qt::AlignLeft | Qt::TextWordWrap,
+        model.reference.grade == 'A' ? tr("%1, n = %2")
+                                     : tr("%1, n = %2; the correlation to be confirmed against the source")
+                                           .arg(QString::fromStdString(model.reference.title))
+                                           .arg(model.reference.people));
     painter.restore();
 }
 

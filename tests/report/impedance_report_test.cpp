@@ -1,0 +1,117 @@
+// The pages about an impedance test: the client's and the lab's, and the pictures on them.
+#include "procedure/any_procedure.hpp"
+#include "record/reference_json.hpp"
+#include "report/result_figures.hpp"
+#include "support/impedance_run.hpp"
+#include "support/pdf_text.hpp"
+
+#include <QImage>
+#include <QRegularExpression>
+#include <algorithm>
+
+namespace fusain::report {
+namespace {
+
+using namespace testing;
+
+class ImpedanceReport : public ::testing::Test {
+protected:
+    static void SetUpTestSuite() { ASSERT_TRUE(loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"))); }
+    TestReport made(std::size_t policy = 0, bool onlyReported = false) {
+        auto run = *ImpedanceProcedure::begin(impedanceSetting(policy), "t1", man, technician, journal,
+                                              SteppingClock());
+        prepare(run);
+        const auto kept = onlyReported ? run.keepReported({{"fat-percent", 22.0, "%"}})
+                                       : run.acceptSweep(cleanSweep(), Origin::Link);
+        EXPECT_TRUE(kept);
+        finish(run);
+        TestReport report(*computeTest(run.snapshot(), run.setting().policy));
+        report.labName = "Test lab";
+        report.client = {"client-1", "SP-001",     "Ruan Achterberg",  *dateFromIso("1996-01-01"),
+                         Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
+                         false};
+        report.technician = "Bram Iyengar";
+        report.physiologist = "Oriel Thackway";
+        report.protocol = run.protocol();
+        report.fatReference = &fat;
+        report.phaseAngleReference = &phase;
+        return report;
+    }
+    static bool has(const std::vector<NamedFigure>& figures, const char* name) {
+        return std::ranges::any_of(figures,
+                                   [&](const NamedFigure& each) { return each.name == QLatin1String(name); });
+    }
+    MemoryJournal journal;
+    reference::ReferenceSet fat =
+        *referenceFromJson(dataFile("references/composition.json").at(0), "references");
+    reference::ReferenceSet phase =
+        *referenceFromJson(dataFile("references/impedance.json").at(0), "references");
+};
+
+TEST_F(ImpedanceReport, TheClientReadsWhatWasDoneInPlainWords) {
+    const TestReport report = made();
+    const QString words = textOf(clientCopy(report));
+    // 100·(70 − 57.14)/70 = 18.4 %; ± 1.96·1.73/70 = 4.8 points.
+    for (const char* part :
+         {"current too weak to feel", "About 18 % of your body mass is fat", "between 14 and 23 %",
+          "Water in your body", "Phase angle", "7.1", "Your arms", "not a diagnosis"})
+        EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
+    EXPECT_FALSE(words.contains(QLatin1String("air you displace")));
+    EXPECT_EQ(clientCopy(report).pageCount(), 1);
+}
+
+TEST_F(ImpedanceReport, TheLabCopyHasSweepEquationsArcAndSources) {
+    const QString words = textOf(labCopy(made()));
+    for (const char* part : {"57.14", "42.51", "589.3", "391.8", "Kyle UG et al (2001)", "Moissl 2006",
+                             "De Lorenzo 1997", "to be confirmed", "right arm", "uncalibrated estimate",
+                             "500.0", "lying, gel electrodes", "8 from 1 to 1000 kHz"})
+        EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
+}
+
+TEST_F(ImpedanceReport, ContactsGiveAPageWithoutFatThatSaysWhy) {
+    const TestReport report = made(2);
+    const QString client = textOf(clientCopy(report));
+    EXPECT_TRUE(client.contains(QLatin1String("does not work out fat"))) << client.toStdString();
+    EXPECT_FALSE(client.contains(QRegularExpression(QStringLiteral("\\d+ % of your body"))));
+    EXPECT_TRUE(textOf(labCopy(report)).contains(QLatin1String("No whole-body equation")));
+    EXPECT_FALSE(has(figuresOf(report), "Field"));
+    EXPECT_FALSE(has(figuresOf(report), "Vector"));
+    EXPECT_TRUE(has(figuresOf(report), "Arc"));
+}
+
+TEST_F(ImpedanceReport, ReportedValuesAreMarkedOnEveryPage) {
+    const TestReport report = made(0, true);
+    EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("as the instrument reported them")));
+    EXPECT_TRUE(textOf(labCopy(report)).contains(QLatin1String("as reported by the instrument")));
+    EXPECT_FALSE(has(figuresOf(report), "Arc"));
+}
+
+TEST_F(ImpedanceReport, WordsOnlyHoldsForImpedanceToo) {
+    TestReport report = made();
+    report.withoutNumbers = true;
+    EXPECT_FALSE(textOf(clientCopy(report))
+                     .contains(QRegularExpression(QStringLiteral("\\d+(\\.\\d+)? ?(%|kg|lb|L|°)"))));
+}
+
+TEST_F(ImpedanceReport, EveryPictureDrawsSomethingInBothAppearances) {
+    TestReport report = made();
+    report.ownVectors = *impedance::vectorReferenceFor(Sex::Male);
+    for (const char* name : {"Field", "Errors", "Core", "Indices", "Limbs", "Arc", "Vector", "Own"})
+        EXPECT_TRUE(has(figuresOf(report), name)) << name;
+    for (const NamedFigure& figure : figuresOf(report))
+        for (const Palette* palette : {&lightPalette(), &darkPalette()}) {
+            QImage image(360, 280, QImage::Format_RGB32);
+            image.fill(palette->paper);
+            QPainter painter(&image);
+            figure.paint(painter, QRectF(0, 0, 360, 280), *palette);
+            painter.end();
+            int inked = 0;
+            for (int y = 0; y < image.height(); ++y)
+                for (int x = 0; x < image.width(); ++x)
+                    inked += QColor(image.pixel(x, y)) != palette->paper;
+            EXPECT_GT(inked, 500) << figure.name.toStdString();
+        }
+}
+
+} // namespace
+} // namespace fusain::report

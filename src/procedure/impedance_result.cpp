@@ -12,7 +12,9 @@ namespace {
 
 using namespace impedance;
 
-constexpr double watsonLimit = 7.0; // L, between measured and expected body water
+// For equations whose published error is not known to us: nothing may look surer than those whose error is.
+constexpr double assumedEquationError = 0.06; // relative, an engineering choice of this program
+constexpr double watsonLimit = 7.0;           // L, between measured and expected body water
 const Message geometryReason{
     FUSAIN_TEXT("No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying."),
     {}};
@@ -46,7 +48,9 @@ Uncertain predicted(const WholeBodyEquation& equation, const WholeBodyInputs& in
     const double byReactance =
         slope([](WholeBodyInputs& x, double d) { x.impedance.reactance += Ohms(d); }, 0.05);
     const double byMass = slope([](WholeBodyInputs& x, double d) { x.mass += Kilograms(d); }, 0.05);
-    return Uncertain(value, Source::PredictionEquation, equation.standardError(inputs.sex)) +
+    const double published = equation.standardError(inputs.sex);
+    return Uncertain(value, Source::PredictionEquation,
+                     published > 0.0 ? published : assumedEquationError * value) +
            Uncertain(0.0, resistanceSource, byResistance * resistanceError) +
            Uncertain(0.0, Source::Reactance, byReactance * reactanceError) +
            Uncertain(0.0, Source::DryMass, byMass * massError);
@@ -181,10 +185,14 @@ private:
             source = Source::ElectrodeConversion;
         }
         const WholeBodyInputs in = inputs(impedance);
+        auto remarks = reservations(equation, in);
+        if (equation.standardError(in.sex) <= 0.0)
+            remarks.push_back({FUSAIN_TEXT("{1}: its published error is not known; {2} % is assumed."),
+                               {std::string(equation.title), fixed(100.0 * assumedEquationError, 0)}});
         return {&equation,
                 predicted(equation, in, error, policy_.reactanceError * impedance.reactance.value(),
                           policy_.dryMassError.value(), source),
-                reservations(equation, in), chosen};
+                std::move(remarks), chosen};
     }
 
     Expected<void> predictWholeBody() {

@@ -141,11 +141,19 @@ void arcLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result) {
                               : FUSAIN_TEXT("{1}, for comparison"),
                           {std::string(fluidMethodTitle(fluids.method))}};
         sheet.push_back({"ECW", FUSAIN_TEXT("water outside the cells"), fixed(fluids.extracellular.value(), 2),
-                         "L", fixed(fluids.extracellularError.value(), 2), how, "of the arc alone", ""});
-        sheet.push_back(
-            {"ICW", FUSAIN_TEXT("water inside the cells"), fixed(fluids.intracellular.value(), 2), "L",
-             fixed(fluids.intracellularError.value(), 2), how,
-             fmt::format("ECW/TBW {}: by this method only", fixed(fluids.extracellularFraction(), 3)), ""});
+                         "L", fixed(fluids.extracellularError.value(), 2), how,
+                         fluids.method == FluidMethod::Moissl2006
+                             ? "of the arc alone; against dilution ± 1.4 L, to be confirmed"
+                             : "of the arc alone",
+                         ""});
+        sheet.push_back({"ICW", FUSAIN_TEXT("water inside the cells"), fixed(fluids.intracellular.value(), 2),
+                         "L", fixed(fluids.intracellularError.value(), 2), how,
+                         fmt::format("{}ECW/TBW {}: by this method only",
+                                     fluids.method == FluidMethod::Moissl2006
+                                         ? "against dilution and potassium ± 2.0 L, to be confirmed; "
+                                         : "",
+                                     fixed(fluids.extracellularFraction(), 3)),
+                         ""});
     }
 }
 

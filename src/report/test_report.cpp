@@ -17,6 +17,13 @@ std::vector<Message> findingsOf(const TestReport& report) {
     const auto behind = std::min<std::size_t>(sentences.size(), report.earlier ? 2 : 1);
     sentences.insert(sentences.begin() + static_cast<std::ptrdiff_t>(behind), differences.begin(),
                      differences.end());
+    const auto* before = std::get_if<ImpedanceResult>(&report.history.back().result);
+    const ImpedanceResult* now = report.impedance();
+    if (before && now && before->vector && now->vector && before->geometry == now->geometry)
+        sentences.push_back({FUSAIN_TEXT("Since the last test the vector: {1}."),
+                             {std::string(impedance::migrationText(impedance::migration(
+                                 *before->vector, *now->vector,
+                                 *impedance::vectorReferenceFor(report.record().subject.sex))))}});
     return sentences;
 }
 

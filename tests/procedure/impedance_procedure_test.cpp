@@ -90,6 +90,13 @@ TEST_F(ImpedanceRun, SeveralEquationsStandSideBySide) {
     for (const EquationEstimate& each : result.estimates)
         fatFree += each.equation->quantity == impedance::Predicted::FatFreeMass;
     EXPECT_EQ(fatFree, 4);
+    // Segal's mean has no error that we know: it must not look surer than the others for that.
+    for (const EquationEstimate& each : result.estimates)
+        if (each.equation->id == "impedance.ffm.segal-1988-averaged") {
+            EXPECT_NEAR(std::abs(each.value.share(Source::PredictionEquation)), 0.06 * each.value.estimate(),
+                        1e-9);
+            EXPECT_NE(each.reservations.back().english().find("6 % is assumed"), std::string::npos);
+        }
     WhatIf whatIf;
     whatIf.conversion = "impedance.ffm.sun-2003";
     EXPECT_NEAR(computed(run, whatIf).composition->fatFreeMass.estimate().value(), 58.5914, 2e-3);

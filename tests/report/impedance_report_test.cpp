@@ -2,6 +2,7 @@
 #include "procedure/any_procedure.hpp"
 #include "record/reference_json.hpp"
 #include "report/result_figures.hpp"
+#include "report/words.hpp"
 #include "support/impedance_run.hpp"
 #include "support/pdf_text.hpp"
 
@@ -84,6 +85,25 @@ TEST_F(ImpedanceReport, ReportedValuesAreMarkedOnEveryPage) {
     EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("as the instrument reported them")));
     EXPECT_TRUE(textOf(labCopy(report)).contains(QLatin1String("as reported by the instrument")));
     EXPECT_FALSE(has(figuresOf(report), "Arc"));
+}
+
+TEST_F(ImpedanceReport, WhatDifferedFromTheLastTestStandsInTheFindings) {
+    TestReport report = made();
+    TestReport before = made();
+    auto& earlier = std::get<ImpedanceTest>(before.computed.test);
+    earlier.startedAt =
+        report.record().startedAt.plusMinutes(-(30.0 * 24.0 + 9.0) * 60.0); // nine hours earlier in the day
+    for (AnsweredQuestion& answer : earlier.answers)
+        answer.finding.kept = answer.rule != "imp_food" && answer.finding.kept;
+    report.history = {before.computed};
+    QString words;
+    for (const Message& sentence : findingsOf(report))
+        words += say(sentence) + QLatin1Char('\n');
+    EXPECT_TRUE(words.contains(QLatin1String("9 hours later in the day"))) << words.toStdString();
+    EXPECT_TRUE(words.contains(QLatin1String("Not as at the earlier test: \"When did you last eat?\"")))
+        << words.toStdString();
+    EXPECT_TRUE(words.contains(QLatin1String("Fat may look higher against then"))) << words.toStdString();
+    EXPECT_TRUE(words.contains(QLatin1String("the vector: no change")));
 }
 
 TEST_F(ImpedanceReport, WordsOnlyHoldsForImpedanceToo) {

@@ -37,7 +37,7 @@ QTableWidget { gridline-color: @rule; }
 QTabWidget::pane { border: none; border-top: 1px solid @ink; }
 QTabBar::tab { background: @paper; border: none; border-bottom: 3px solid transparent; padding: 7px 14px; font-size: 13px; }
 QTabBar::tab:selected { border-bottom: 3px solid @berry; font-weight: 600; }
-QTabBar#pictures::tab { padding: 6px 8px; }
+QTabBar#pictures::tab { padding: 6px 5px; }
 QTabBar::tab:focus { color: @berry; }
 QComboBox::drop-down { border: none; width: 20px; }
 QTableWidget::item { border: none; padding: 3px 6px; }

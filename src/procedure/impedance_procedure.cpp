@@ -132,13 +132,16 @@ bool ImpedanceProcedure::needsAttention(Step step) const {
     return step == Module && test_.moduleCheck && !isDone(step);
 }
 
-bool ImpedanceProcedure::applies(const std::string& condition) const {
-    const bool lying = test_.setup.geometry == impedance::ElectrodeGeometry::SupineGel;
+std::optional<bool> ImpedanceProcedure::appliesToAnalyzer(const std::string& condition,
+                                                          impedance::ElectrodeGeometry geometry) {
+    const bool lying = geometry == impedance::ElectrodeGeometry::SupineGel;
     if (condition == "supine analyzer" || condition == "gel electrodes")
         return lying;
-    if (condition == "standing analyzer")
-        return !lying;
-    return Procedure::applies(condition);
+    return condition == "standing analyzer" ? std::optional(!lying) : std::nullopt;
+}
+
+bool ImpedanceProcedure::applies(const std::string& condition) const {
+    return appliesToAnalyzer(condition, test_.setup.geometry).value_or(Procedure::applies(condition));
 }
 
 std::vector<Step> ImpedanceProcedure::requiredFor(Step step) const {

@@ -37,6 +37,10 @@ public:
 
     /// How the analyzer is connected. @param setup 2, 4 or 8 electrodes
     Done setUp(const AnalyzerSetup& setup);
+    /// Whether a question with this condition is asked on such an analyzer; nothing when the condition is not
+    /// about the analyzer.
+    [[nodiscard]] static std::optional<bool> appliesToAnalyzer(const std::string& condition,
+                                                               impedance::ElectrodeGeometry geometry);
     /// @param nominal of the module, Ω  @param reading of the analyzer, Ω
     Done checkModule(Ohms nominal, Ohms reading);
     /// @param code typed or scanned; must be the client's  @param height of today, m

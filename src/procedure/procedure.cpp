@@ -181,6 +181,17 @@ Done Procedure::answer(const std::string& ruleId, const readiness::Answer& answe
             ruleId, rule->question, rule->effect, answer, readiness::judge(*rule, answer), {}, {}, clock_()}));
 }
 
+Done Procedure::answerOpen(
+    const std::function<std::optional<readiness::Answer>(const readiness::Rule&)>& answerTo) {
+    Done done;
+    for (int i = 0; i < static_cast<int>(steps().size()); ++i)
+        for (const readiness::Rule* rule : questions(Step(i)))
+            if (done && !record().answerTo(rule->id))
+                if (const auto given = answerTo(*rule))
+                    done = answer(rule->id, *given);
+    return done;
+}
+
 Done Procedure::answerAfterWaiting(const std::string& ruleId) {
     const AnsweredQuestion* asked = answerTo(ruleId);
     const readiness::Rule* rule = protocol_.find(ruleId);

@@ -4,6 +4,8 @@
 #include "procedure/test_events.hpp"
 #include "record/protocol.hpp"
 
+#include <functional>
+
 namespace fusain {
 
 /// One test by any method, from the first check to the signed report, without a window.
@@ -47,6 +49,9 @@ public:
     /// Confirms a step that has no reading of its own, or goes past one (`reason` then says why).
     Done confirm(Step step, const std::string& reason = {});
     Done answer(const std::string& ruleId, const readiness::Answer& answer);
+    /// Answers every question of screening and readiness that has no answer yet.
+    /// @param answerTo the answer to a question, or nothing to leave it open
+    Done answerOpen(const std::function<std::optional<readiness::Answer>(const readiness::Rule&)>& answerTo);
     /// Judges the answer again with the time that has passed since it was given.
     Done answerAfterWaiting(const std::string& ruleId);
     Done acceptDeviation(const std::string& ruleId, const std::string& reason);

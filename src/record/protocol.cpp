@@ -1,6 +1,9 @@
 #include "record/protocol.hpp"
 
+#include "core/units/format.hpp"
+
 #include <array>
+#include <cmath>
 #include <set>
 #include <utility>
 
@@ -59,6 +62,12 @@ Rule ruleFromJson(const Json& json) {
                                          {"wait", Action::Wait},
                                          {"rebook", Action::Rebook},
                                          {"blocked", Action::Blocked}});
+    rule.mayAskGroup = json.value("may_ask_group", false);
+    if (rule.mayAskGroup && (rule.actionIfBroken == Action::Blocked ||
+                             (rule.type == AnswerType::TimeSince && rule.okIf != Comparison::AtLeast)))
+        throw Json::other_error::create(
+            501, "may_ask_group: each person is asked what blocks a test, and what is soon untrue again",
+            &json);
     return rule;
 }
 
@@ -96,6 +105,25 @@ Expected<Protocol> protocolFromJson(const Json& json, const std::string& where) 
         protocol.say = json.value("say", decltype(protocol.say){});
         return protocol;
     });
+}
+
+Message wantedText(const Rule& rule) {
+    if (rule.type == AnswerType::Choice)
+        return {rule.limitChoice, {}};
+    const bool atLeast = rule.okIf == Comparison::AtLeast || rule.okIf == Comparison::MoreThan;
+    const std::string limit = fixed(rule.limit, rule.limit == std::floor(rule.limit) ? 0 : 1);
+    if (rule.type == AnswerType::TimeSince)
+        return {atLeast ? FUSAIN_TEXT("at least {1} {2} ago") : FUSAIN_TEXT("at most {1} {2} ago"),
+                {limit, rule.unit}};
+    return {atLeast ? FUSAIN_TEXT("at least {1} {2}") : FUSAIN_TEXT("at most {1} {2}"),
+            {limit, rule.unit == "C" ? "°C" : rule.unit}};
+}
+
+std::string_view gradeText(std::string_view grade) {
+    if (grade == "B")
+        return FUSAIN_TEXT("— to be confirmed against the source");
+    return grade == "C" ? FUSAIN_TEXT("— the limit is an engineering choice of this program: set your own")
+                        : "";
 }
 
 std::string_view effectText(Effect effect) {

@@ -23,6 +23,10 @@ struct Protocol {
 /// Reads and checks a protocol. The Problem names the file, the place ("/readiness/4/limit") and the reason.
 [[nodiscard]] Expected<Protocol> protocolFromJson(const Json& json, const std::string& where);
 
+/// What the protocol wants to hear: "no", "at least 4 h ago", "at most 0.2 kg".
+[[nodiscard]] Message wantedText(const readiness::Rule& rule);
+/// How sure the source of a rule is, to be read after it; empty for grade A.
+[[nodiscard]] std::string_view gradeText(std::string_view grade);
 [[nodiscard]] std::string_view effectText(readiness::Effect effect);
 [[nodiscard]] std::string_view actionText(readiness::Action action);
 

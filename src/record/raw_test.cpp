@@ -26,6 +26,8 @@ readiness::Action actionFrom(const std::string& name) {
 
 constexpr std::array effectNames{"over", "under", "noise", "none"};
 
+constexpr std::array<std::string_view, 3> toldNames{"", "list", "group"};
+
 std::string effectName(readiness::Effect effect) {
     return effectNames[static_cast<std::size_t>(effect)];
 }
@@ -82,11 +84,18 @@ Json toJson(const readiness::Answer& answer) {
         json["number"] = *answer.number;
     if (!answer.choice.empty())
         json["choice"] = answer.choice;
+    if (answer.keptAsTold != readiness::KeptAsTold::No)
+        json["kept_as_told_by"] = toldNames[static_cast<std::size_t>(answer.keptAsTold)];
     return json;
 }
 readiness::Answer answerFromJson(const Json& json) {
+    const std::string by = json.value("kept_as_told_by", "");
+    const auto told = std::ranges::find(toldNames, by);
+    if (told == toldNames.end())
+        throw Json::other_error::create(501, "kept_as_told_by: unknown " + by, &json);
     return {optionalAt<double>(json, "hours_since"), json.value("never", false),
-            optionalAt<double>(json, "number"), json.value("choice", "")};
+            optionalAt<double>(json, "number"), json.value("choice", ""),
+            static_cast<readiness::KeptAsTold>(told - toldNames.begin())};
 }
 
 Json toJson(const AnsweredQuestion& question) {

@@ -15,7 +15,7 @@ struct Visit {
     std::string clientId;
     Instant at;
     std::string method = "hydrostatic";
-    std::string state = "booked"; ///< booked, running, done, refused
+    std::string state = "booked"; ///< booked, running, aside, measured, done, refused
     std::string testId;
     std::string note;
 };

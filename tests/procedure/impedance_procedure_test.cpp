@@ -113,6 +113,29 @@ TEST_F(ImpedanceRun, AnImplantBlocksUntilThePhysiologistDecides) {
     EXPECT_FALSE(run.weigh(Kilograms(70), Origin::Typed));
 }
 
+TEST_F(ImpedanceRun, OpenQuestionsAreAnsweredInOneGoAndGivenAnswersStay) {
+    auto run = begin();
+    MUST(run.answer("imp_food", {2.0, false, std::nullopt, {}}));
+    int left = 0;
+    MUST(run.answerOpen([&](const readiness::Rule& rule) -> std::optional<readiness::Answer> {
+        if (!rule.mayAskGroup && ++left)
+            return std::nullopt;
+        readiness::Answer told;
+        told.keptAsTold = readiness::KeptAsTold::Group;
+        return told;
+    }));
+    EXPECT_EQ(run.answerTo("imp_food")->answer.hoursSince, 2.0);
+    EXPECT_TRUE(run.answerTo("imp_exercise")->finding.kept);
+    EXPECT_FALSE(run.answerTo("imp_implant"));
+    EXPECT_GT(left, 5);
+    EXPECT_FALSE(run.isDone(Screening));
+    // The word of a group about what only each person can say keeps nothing, and blocks here.
+    readiness::Answer rumour;
+    rumour.keptAsTold = readiness::KeptAsTold::Group;
+    MUST(run.answer("imp_implant", rumour));
+    EXPECT_EQ(run.answerTo("imp_implant")->finding.action, readiness::Action::Blocked);
+}
+
 TEST_F(ImpedanceRun, QuestionsFollowTheElectrodes) {
     const auto asked = [](ImpedanceProcedure& run, const char* id) {
         const auto questions = run.questions(Readiness);

@@ -189,14 +189,15 @@ private:
         for (const auto* rule : run.questions(run.current())) {
             if (run.answerTo(rule->id))
                 continue;
+            const readiness::Answer wanted = readiness::answerKeeping(*rule);
             if (rule->type == readiness::AnswerType::Choice) {
-                const auto choice = std::ranges::find(rule->choices, rule->limitChoice) - rule->choices.begin();
+                const auto choice = std::ranges::find(rule->choices, wanted.choice) - rule->choices.begin();
                 panel()->setFocus();
                 QTest::keyClick(panel(), static_cast<Qt::Key>(Qt::Key_1 + choice));
             } else if (rule->type == readiness::AnswerType::Number) {
-                type("Answer", std::to_string(rule->limit).c_str(), true);
+                type("Answer", std::to_string(*wanted.number).c_str(), true);
             } else {
-                type("Answer", (std::to_string(readiness::limitHours(*rule)) + " h").c_str(), true);
+                type("Answer", (std::to_string(*wanted.hoursSince) + " h").c_str(), true);
             }
             return;
         }

@@ -14,9 +14,7 @@ inline void prepare(ChamberProcedure& run) {
     MUST(run.confirm(ChamberStep::WarmUp));
     MUST(run.checkScale(Kilograms(20.0), Kilograms(20.004)));
     MUST(run.calibrateTyped(Litres(50.0), Litres(50.02)));
-    for (const ChamberStep step : {ChamberStep::Screening, ChamberStep::Readiness})
-        for (const readiness::Rule* rule : run.questions(step))
-            MUST(run.answer(rule->id, keeping(*rule)));
+    MUST(run.answerOpen(onTheLimit));
     MUST(run.weigh(Kilograms(70.0), Origin::Typed));
 }
 

@@ -34,16 +34,8 @@ inline const Staff technician{"bram", "Bram Iyengar", Role::Technician};
 inline const Staff physiologist{"oriel", "Oriel Thackway", Role::Physiologist};
 inline const TestSubject man{"client-1", Sex::Male, Years(30.0), Metres(1.75), false};
 
-/// The answer that keeps a rule.
-inline readiness::Answer keeping(const readiness::Rule& rule) {
-    readiness::Answer answer;
-    if (rule.type == readiness::AnswerType::Choice)
-        answer.choice = rule.limitChoice;
-    else if (rule.type == readiness::AnswerType::Number)
-        answer.number = rule.limit;
-    else
-        answer.hoursSince = readiness::limitHours(rule);
-    return answer;
+inline readiness::Answer onTheLimit(const readiness::Rule& rule) {
+    return readiness::answerKeeping(rule);
 }
 
 #define MUST(command)                                                                                          \
@@ -57,9 +49,7 @@ inline void prepare(HydrostaticProcedure& run) {
     MUST(run.confirm(HydrostaticStep::TankReady));
     MUST(run.checkLoadCell(Kilograms(4.15), Kilograms(5.0), Kilograms(5.004)));
     MUST(run.readWaterTemperature(Celsius(34.0), Origin::Typed));
-    for (const HydrostaticStep step : {HydrostaticStep::Screening, HydrostaticStep::Readiness})
-        for (const readiness::Rule* rule : run.questions(step))
-            MUST(run.answer(rule->id, keeping(*rule)));
+    MUST(run.answerOpen(onTheLimit));
     MUST(run.weighDry(Kilograms(70.0), Origin::Typed));
     MUST(run.measureResidualVolume(Litres(1.30), "oxygen dilution"));
     MUST(run.confirm(HydrostaticStep::Rehearsal));

@@ -35,9 +35,7 @@ inline void prepare(ImpedanceProcedure& run, Kilograms mass = Kilograms(70.0)) {
     MUST(run.confirm(ImpedanceStep::WarmUp));
     MUST(run.checkModule(Ohms(500.0), Ohms(500.4)));
     MUST(run.confirmIdentity("C-1", "C-1", run.test().subject.height));
-    for (const ImpedanceStep step : {ImpedanceStep::Screening, ImpedanceStep::Readiness})
-        for (const readiness::Rule* rule : run.questions(step))
-            MUST(run.answer(rule->id, keeping(*rule)));
+    MUST(run.answerOpen(onTheLimit));
     MUST(run.weigh(mass, Origin::Typed));
     MUST(run.confirm(ImpedanceStep::Electrodes));
     MUST(run.confirm(ImpedanceStep::Posture));

@@ -41,10 +41,8 @@ Expected<void> prepare(store::LabBook& book, ChamberProcedure& run, const TrueBo
         return tl::unexpected(calibration.error());
     if (done)
         done = run.calibrate(*calibration);
-    for (const ChamberStep step : {Screening, Readiness})
-        for (const readiness::Rule* rule : run.questions(step))
-            if (done)
-                done = run.answer(rule->id, asAsked(*rule));
+    if (done)
+        done = run.answerOpen(wellPrepared);
     clock = clock.plusMinutes(9);
     return done ? run.weigh(Kilograms(std::round((body.mass + gauss(random, 0.01)) * 1000.0) / 1000.0),
                             Origin::Link)

@@ -156,10 +156,8 @@ public:
                               "bram");
         if (done)
             done = run_.readWaterTemperature(Celsius(waterTemperature + gauss(random_, 0.05)), Origin::Link);
-        for (const HydrostaticStep step : {Screening, Readiness})
-            for (const readiness::Rule* rule : run_.questions(step))
-                if (done)
-                    done = run_.answer(rule->id, asAsked(*rule));
+        if (done)
+            done = run_.answerOpen(wellPrepared);
         if (done)
             done = run_.weighDry(Kilograms(std::round((body_.mass + gauss(random_, 0.02)) * 100.0) / 100.0),
                                  Origin::Link);
@@ -571,16 +569,8 @@ Instant demoNow() {
     return *instantFromIso("2026-03-12T07:40:00.000Z");
 }
 
-readiness::Answer asAsked(const readiness::Rule& rule) {
-    readiness::Answer answer;
-    if (rule.type == readiness::AnswerType::Choice)
-        answer.choice = rule.limitChoice;
-    else if (rule.type == readiness::AnswerType::Number)
-        answer.number = rule.limit;
-    else
-        answer.hoursSince =
-            readiness::limitHours(rule) * (rule.okIf == readiness::Comparison::AtLeast ? 1.5 : 0.5);
-    return answer;
+readiness::Answer wellPrepared(const readiness::Rule& rule) {
+    return readiness::answerKeeping(rule, rule.type == readiness::AnswerType::TimeSince ? 0.5 : 0.0);
 }
 
 simulation::ChamberOccupant occupantOf(const TrueBody& body, Metres height) {

@@ -40,7 +40,7 @@ struct TrueBody {
 /// The same body as the chamber sees it; its thoracic gas is the prediction of its height, half a litre more.
 [[nodiscard]] simulation::ChamberOccupant occupantOf(const TrueBody& body, Metres height);
 
-/// The answer that keeps a rule of the protocol.
-[[nodiscard]] readiness::Answer asAsked(const readiness::Rule& rule);
+/// The answer of somebody who prepared well: well inside the times that were asked.
+[[nodiscard]] readiness::Answer wellPrepared(const readiness::Rule& rule);
 
 } // namespace fusain::demo

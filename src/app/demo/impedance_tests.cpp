@@ -17,18 +17,13 @@ double gauss(Random& random, double deviation) {
 
 Expected<void> answerAll(ImpedanceProcedure& run, const ImpedanceDay& day) {
     Expected<void> done;
-    for (const ImpedanceStep step : {Screening, Readiness})
-        for (const readiness::Rule* rule : run.questions(step)) {
-            const auto broken = std::ranges::find(day.deviations, rule->id, &ImpedanceDay::Deviation::rule);
-            readiness::Answer answer = asAsked(*rule);
-            if (broken != day.deviations.end())
-                answer = {broken->hours, false, std::nullopt, {}};
-            if (done)
-                done = run.answer(rule->id, answer);
-            if (done && broken != day.deviations.end())
-                done = run.acceptDeviation(rule->id, broken->reason);
-        }
-    return done;
+    for (const ImpedanceDay::Deviation& deviation : day.deviations) {
+        if (done)
+            done = run.answer(deviation.rule, {deviation.hours, false, std::nullopt, {}});
+        if (done)
+            done = run.acceptDeviation(deviation.rule, deviation.reason);
+    }
+    return done ? run.answerOpen(wellPrepared) : done;
 }
 
 Expected<void> prepare(ImpedanceProcedure& run, const TrueBody& body, const std::string& code,

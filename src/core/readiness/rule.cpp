@@ -20,6 +20,8 @@ bool holds(Comparison comparison, double value, double limit) {
 }
 
 bool keeps(const Rule& rule, const Answer& answer) {
+    if (answer.keptAsTold != KeptAsTold::No)
+        return answer.keptAsTold == KeptAsTold::List || rule.mayAskGroup;
     switch (rule.type) {
     case AnswerType::TimeSince:
         if (answer.never)
@@ -42,6 +44,19 @@ double limitHours(const Rule& rule) {
     if (rule.unit == "min")
         return rule.limit / 60.0;
     return rule.unit == "d" || rule.unit == "days" ? rule.limit * 24.0 : rule.limit;
+}
+
+Answer answerKeeping(const Rule& rule, double margin) {
+    const bool wantsMore = rule.okIf == Comparison::AtLeast || rule.okIf == Comparison::MoreThan;
+    const double factor = wantsMore ? 1.0 + margin : 1.0 - margin;
+    Answer answer;
+    if (rule.type == AnswerType::Choice)
+        answer.choice = rule.limitChoice;
+    else if (rule.type == AnswerType::Number)
+        answer.number = rule.limit * factor;
+    else
+        answer.hoursSince = limitHours(rule) * factor;
+    return answer;
 }
 
 bool growsWithTime(const Rule& rule) {

@@ -24,14 +24,20 @@ struct Rule {
     std::string limitChoice; ///< choices
     std::string unit;        ///< "h", "min", "C", ""
     std::vector<std::string> choices;
-    std::string appliesIf; ///< "", "repeat test", "woman", "supine analyzer", "standing analyzer", "gel electrodes"
+    /// "", "repeat test", "woman", "supine analyzer", "standing analyzer" or "gel electrodes"
+    std::string appliesIf;
     Effect effect = Effect::None;
     std::string effectSize;
     std::string reason;
     std::string source;
     std::string grade; ///< C: an engineering choice of this program
     Action actionIfBroken = Action::Note;
+    bool mayAskGroup = false; ///< nothing private, and true for the rest of the morning once it is true
 };
+
+/// "It is kept", said without a figure of its own: by one person to a list of questions read out in one go, or
+/// by a group that was asked together.
+enum class KeptAsTold { No, List, Group };
 
 /// An answer as given. Exactly one of the fields is set, or none for "unknown".
 struct Answer {
@@ -39,7 +45,10 @@ struct Answer {
     bool never = false;               ///< time-since: it never happened (passes an at-least rule)
     std::optional<double> number;
     std::string choice;
-    [[nodiscard]] bool unknown() const { return !hoursSince && !never && !number && choice.empty(); }
+    KeptAsTold keptAsTold = KeptAsTold::No;
+    [[nodiscard]] bool unknown() const {
+        return !hoursSince && !never && !number && choice.empty() && keptAsTold == KeptAsTold::No;
+    }
 };
 
 struct Finding {
@@ -50,10 +59,15 @@ struct Finding {
 
 /// True for a number of minutes that only has to grow: how long somebody has been standing or lying.
 [[nodiscard]] bool growsWithTime(const Rule& rule);
-/// Compares one answer with its rule. "never" meets an at-least rule; unknown breaks every rule.
+/// Compares one answer with its rule. "never" meets an at-least rule; unknown breaks every rule, and so does
+/// the word of a group where the rule wants each person asked.
 [[nodiscard]] Finding judge(const Rule& rule, const Answer& answer);
 
 /// The limit in the rule's own unit turned into hours (time-since rules).
 [[nodiscard]] double limitHours(const Rule& rule);
+
+/// An answer that keeps the rule, for people who are made up.
+/// @param margin how far inside the limit, as a fraction of it; 0: exactly on it (0 to 1)
+[[nodiscard]] Answer answerKeeping(const Rule& rule, double margin = 0.0);
 
 } // namespace fusain::readiness

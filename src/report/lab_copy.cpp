@@ -331,7 +331,9 @@ void preparation(PageFlow& flow, const TestReport& report) {
     flow.heading(tr("Checks, lungs and preparation"));
     std::visit([&](const auto& own) { checks(flow, own); }, report.computed.test);
     int kept = 0;
+    std::array<int, 3> told{};
     for (const AnsweredQuestion& answer : test.answers) {
+        ++told[static_cast<std::size_t>(answer.answer.keptAsTold)];
         const auto* rule = report.protocol.find(answer.rule);
         if (answer.finding.kept || !rule) {
             ++kept;
@@ -349,6 +351,13 @@ void preparation(PageFlow& flow, const TestReport& report) {
                        .arg(kept)
                        .arg(test.answers.size()),
                    9);
+    if (const auto [named, list, group] = told; list + group > 0)
+        flow.paragraph(
+            tr("Of these, %1 were said in one go to a list that was read out, and %2 together with a "
+               "group; they carry no time or figure of their own.")
+                .arg(list)
+                .arg(group),
+            9);
     if (!report.history.empty())
         for (const Message& difference :
              preparationDifferences(test, report.history.back().record(), report.protocol))

@@ -142,6 +142,7 @@ TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
         QTest::keyClicks(code, QString::fromStdString(text)); // the scanner types
         QTest::keyClick(code, Qt::Key_Return);
     };
+    QTest::keyClick(&team, Qt::Key_Space); // everybody was asked together, once
     scan("SP-999");
     EXPECT_TRUE(team.message().contains(QLatin1String("belongs to nobody")));
     for (int i = 0; i < 10; ++i) {
@@ -155,7 +156,8 @@ TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
             ASSERT_EQ(team.queue().entries()[3].state, TeamState::Aside);
             continue;
         }
-        QTest::keyClick(&team, Qt::Key_Space), ++keys; // all as asked
+        QTest::keyClick(&team, Qt::Key_Space), ++keys; // alone: implant, pregnancy and the like
+        QTest::keyClick(&team, Qt::Key_Space), ++keys; // stands by what the group said
         ASSERT_TRUE(soon([&] {
             const auto frame = session->hub().latest(QStringLiteral("floor-scale"));
             return frame && frame->value("kg") > 40.0;
@@ -171,6 +173,44 @@ TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
     EXPECT_EQ(team.queue().left(), 1);
     scan(codes[3]);
     EXPECT_TRUE(session->run());
+    const auto morning = session->book().visitsBetween({}, session->now().plusMinutes(600));
+    const auto tests = session->book().testsOf(morning.front().clientId);
+    ASSERT_EQ(tests.size(), 1u);
+    const auto toldBy = [&](const char* rule) {
+        return common(tests.front()).answerTo(rule)->answer.keptAsTold;
+    };
+    EXPECT_EQ(toldBy("imp_implant"), readiness::KeptAsTold::List);
+    EXPECT_EQ(toldBy("imp_food"), readiness::KeptAsTold::Group);
+    EXPECT_FALSE(common(tests.front()).answerTo("imp_food")->answer.hoursSince); // nobody named a time
+}
+
+TEST_F(ImpedanceJourney, OneOfTheTeamWhoDiffersIsAskedAtTheOrdinaryBench) {
+    Client client = someone("Dancer");
+    client.code = "SD-1";
+    ASSERT_TRUE(session->book().save(client, "bram"));
+    ASSERT_TRUE(session->book().save(
+        store::Visit{
+            "visit-1", client.id, session->now(), std::string(methodImpedance), "booked", {}, "team: dancers"},
+        "bram"));
+    shell->open(PlaceName::Day);
+    shell->day().showTeam(true);
+    TeamPage& team = shell->day().team();
+    QTest::keyClick(&team, Qt::Key_D); // the group is not of one mind: each is asked everything alone
+    auto* code = team.findChild<QLineEdit*>();
+    QTest::keyClicks(code, QStringLiteral("SD-1"));
+    QTest::keyClick(code, Qt::Key_Return);
+    ASSERT_TRUE(session->run()) << team.message().toStdString();
+    QTableWidget* questions = nullptr;
+    for (QTableWidget* each : team.findChildren<QTableWidget*>())
+        if (each->accessibleName() == QLatin1String("Questions"))
+            questions = each;
+    ASSERT_TRUE(questions);
+    EXPECT_GT(questions->rowCount(), 15); // screening, the private ones and the group's
+    QTest::keyClick(&team, Qt::Key_D);    // had breakfast
+    EXPECT_TRUE(shell->bench().isVisible());
+    ASSERT_TRUE(session->run());
+    EXPECT_TRUE(session->run()->record().answers.empty()); // nothing was said for anybody
+    EXPECT_EQ(team.queue().entries()[0].state, TeamState::Aside);
 }
 
 TEST_F(ImpedanceJourney, AnExportIsPreviewedAndOnlyGoodRowsComeIn) {

@@ -69,6 +69,18 @@ TEST_F(ImpedanceReport, TheLabCopyHasSweepEquationsArcAndSources) {
         EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
 }
 
+TEST_F(ImpedanceReport, AnswersWithoutAFigureAreCountedAsSuch) {
+    TestReport report = made();
+    auto& test = std::get<ImpedanceTest>(report.computed.test);
+    EXPECT_FALSE(textOf(labCopy(report)).contains(QLatin1String("in one go")));
+    test.answers[0].answer.keptAsTold = readiness::KeptAsTold::List;
+    test.answers[1].answer.keptAsTold = readiness::KeptAsTold::Group;
+    test.answers[2].answer.keptAsTold = readiness::KeptAsTold::Group;
+    const QString words = textOf(labCopy(report));
+    EXPECT_TRUE(words.contains(QLatin1String("1 were said in one go"))) << words.toStdString();
+    EXPECT_TRUE(words.contains(QLatin1String("2 together with a group")));
+}
+
 TEST_F(ImpedanceReport, ContactsGiveAPageWithoutFatThatSaysWhy) {
     const TestReport report = made(2);
     const QString client = textOf(clientCopy(report));

@@ -12,6 +12,10 @@ namespace fusain::desktop {
 namespace {
 
 QString givenText(const readiness::Answer& answer) {
+    if (answer.keptAsTold == readiness::KeptAsTold::List)
+        return QObject::tr("said to the list as a whole");
+    if (answer.keptAsTold == readiness::KeptAsTold::Group)
+        return QObject::tr("said together with the group");
     if (!answer.choice.empty())
         return report::say(std::string_view(answer.choice));
     if (answer.never)
@@ -96,8 +100,8 @@ void QuestionsPanel::showQuestion() {
     if (!rule->effectSize.empty())
         effect << report::say(std::string_view(rule->effectSize));
     effect << report::say(std::string_view(rule->reason))
-           << QString::fromStdString(rule->source) +
-                  (rule->grade == "B" ? tr(" (to be confirmed against the source)") : QString());
+           << (QString::fromStdString(rule->source) + QLatin1Char(' ') + report::say(gradeText(rule->grade)))
+                  .trimmed();
     QString about = tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
     if (const auto earlier = session_.earlierAnswer(rule->id))
         about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), givenText(earlier->answer));

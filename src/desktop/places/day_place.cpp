@@ -81,6 +81,7 @@ DayPlace::DayPlace(Session& session)
     pages_->addWidget(team_);
     layout->addWidget(pages_, 1);
     connect(team, &QPushButton::clicked, this, [this] { showTeam(true); });
+    connect(team_, &TeamPage::openBench, this, &DayPlace::openBench);
     connect(team_, &TeamPage::left, this, [this] { showTeam(false); });
     visits_->setColumnWidth(0, 64);
     visits_->setColumnWidth(1, 140);

@@ -259,8 +259,7 @@ QString LibraryPlace::protocolPage(const QString& id) const {
                          report::say(actionText(rule.actionIfBroken)),
                          (rule.effectSize.empty() ? QString() : words(rule.effectSize) + QStringLiteral("; ")) +
                              words(rule.reason),
-                         text(rule.source),
-                         rule.grade == "B" ? tr(" — to be confirmed against the source") : QString());
+                         text(rule.source), QLatin1Char(' ') + words(gradeText(rule.grade)));
     }
     page += QStringLiteral("<h3>%1</h3>").arg(tr("Safety"));
     for (const auto& line : protocol->safety)

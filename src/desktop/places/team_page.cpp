@@ -29,25 +29,14 @@ QString stateWords(TeamState state) {
     return QObject::tr("waits");
 }
 
-// The answer that keeps a rule; for a whole group that was asked together.
-readiness::Answer asAsked(const readiness::Rule& rule) {
-    readiness::Answer answer;
-    if (rule.type == readiness::AnswerType::Choice)
-        answer.choice = rule.limitChoice;
-    else if (rule.type == readiness::AnswerType::Number)
-        answer.number = rule.limit;
-    else
-        answer.hoursSince = readiness::limitHours(rule);
-    return answer;
-}
-
 } // namespace
 
 TeamPage::TeamPage(Session& session)
-    : session_(session), recorder_(new SweepRecorder(session, this)),
+    : session_(session), morning_(session), recorder_(new SweepRecorder(session, this)),
       list_(table({tr("code"), tr("name"), tr("state")}, tr("Queue"))), who_(label({}, "title")),
-      instruction_(label({}, "heading")), live_(label({}, "live")), message_(label({}, "warning")),
-      code_(new QLineEdit), primary_(button({}, true)),
+      instruction_(label({}, "heading")), questions_(table({tr("question"), tr("as asked")}, tr("Questions"))),
+      live_(label({}, "live")), message_(label({}, "warning")), code_(new QLineEdit),
+      primary_(button({}, true)), differs_(button({})), aside_(button(tr("Set aside…  [X]"))),
       summary_(new FigureView(tr("Body fat of the group"), 150)) {
     setFocusPolicy(Qt::StrongFocus);
     code_->setPlaceholderText(tr("code, scanned or typed, then Enter"));
@@ -56,17 +45,21 @@ TeamPage::TeamPage(Session& session)
     list_->setFixedWidth(380);
     list_->setColumnWidth(0, 80);
     list_->setColumnWidth(1, 170);
-    auto* aside = button(tr("Set aside…  [X]"));
+    questions_->setColumnWidth(0, 460);
+    questions_->setFocusPolicy(Qt::NoFocus);
+    auto* group = button(tr("Ask the group…"));
     auto* sign = button(tr("Sign all measured…"));
     auto* save = button(tr("Group table…"));
     auto* back = button(tr("Back to the day"));
     auto* right = new QVBoxLayout;
-    for (QWidget* widget : std::initializer_list<QWidget*>{who_, code_, instruction_, live_, message_})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{who_, code_, instruction_, questions_, live_, message_})
         right->addWidget(widget);
-    right->addLayout(inOneRow({primary_, aside}));
-    right->addStretch();
+    right->setStretchFactor(questions_, 1);
+    right->addLayout(inOneRow({primary_, differs_, aside_}));
     right->addWidget(summary_);
-    right->addLayout(inOneRow({sign, save, back}));
+    right->addStretch();
+    right->addLayout(inOneRow({group, sign, save, back}));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(24);
@@ -74,7 +67,12 @@ TeamPage::TeamPage(Session& session)
     layout->addLayout(right, 1);
     connect(code_, &QLineEdit::returnPressed, this, &TeamPage::callByCode);
     connect(primary_, &QPushButton::clicked, this, &TeamPage::primary);
-    connect(aside, &QPushButton::clicked, this, &TeamPage::setAside);
+    connect(differs_, &QPushButton::clicked, this, &TeamPage::somethingDiffers);
+    connect(aside_, &QPushButton::clicked, this, &TeamPage::setAside);
+    connect(group, &QPushButton::clicked, this, [this] {
+        if (stage_ == Stage::Code)
+            go(Stage::AskGroup);
+    });
     connect(sign, &QPushButton::clicked, this, &TeamPage::signAll);
     connect(save, &QPushButton::clicked, this, &TeamPage::saveGroup);
     connect(back, &QPushButton::clicked, this, &TeamPage::left);
@@ -89,41 +87,27 @@ TeamPage::TeamPage(Session& session)
     });
 }
 
-ImpedanceProcedure* TeamPage::running() const {
-    return dynamic_cast<ImpedanceProcedure*>(session_.run());
-}
-
-// Today's impedance appointments whose note begins with "team".
-std::vector<store::Visit> TeamPage::visits() {
-    auto today = session_.book().visitsBetween(report::startOfLocalDay(session_.now()),
-                                               report::startOfLocalDay(session_.now(), 1));
-    std::erase_if(today, [](const store::Visit& visit) {
-        return visit.method != methodImpedance || !visit.note.starts_with("team");
-    });
-    return today;
+// Shows another stage, with the focus where its keys are read.
+void TeamPage::go(Stage stage) {
+    stage_ = stage;
+    if (stage == Stage::Mass)
+        session_.hub().send(QStringLiteral("floor-scale"), QStringLiteral("cue step-on"));
+    refresh();
+    (stage == Stage::Code ? static_cast<QWidget*>(code_) : this)->setFocus();
 }
 
 void TeamPage::refresh() {
-    std::vector<TeamQueue::Entry> entries;
-    QStringList names;
-    for (const store::Visit& visit : visits()) {
-        const auto client = session_.book().client(visit.clientId);
-        if (!client)
-            continue;
-        const TeamState state = visit.state == "measured" || visit.state == "done"   ? TeamState::Done
-                                : visit.state == "aside" || visit.state == "refused" ? TeamState::Aside
-                                                                                     : TeamState::Waiting;
-        entries.push_back({visit.clientId, client->code, state});
-        names << session_.nameOf(*client);
-    }
-    queue_ = TeamQueue(std::move(entries));
+    if (stage_ != Stage::AskGroup && !morning_.running())
+        stage_ = Stage::Code; // the turn ended, here or at the bench
+    queue_ = morning_.queue();
     list_->setRowCount(static_cast<int>(queue_.entries().size()));
     for (int row = 0; row < list_->rowCount(); ++row) {
         const auto& entry = queue_.entries()[static_cast<std::size_t>(row)];
-        const bool here =
-            running() && stage_ != Stage::Code && running()->record().subject.clientId == entry.clientId;
+        const auto client = session_.book().client(entry.clientId);
+        const bool here = onePersonIsHere() && morning_.running()->record().subject.clientId == entry.clientId;
         setRow(list_, row,
-               {QString::fromStdString(entry.code), names[row], here ? tr("▶ here") : stateWords(entry.state)});
+               {QString::fromStdString(entry.code), client ? session_.nameOf(*client) : QString(),
+                here ? tr("▶ here") : stateWords(entry.state)});
         if (here)
             list_->setCurrentCell(row, 0);
     }
@@ -132,13 +116,16 @@ void TeamPage::refresh() {
 }
 
 void TeamPage::enter() {
-    refresh();
-    (stage_ == Stage::Code ? static_cast<QWidget*>(code_) : this)->setFocus();
+    go(stage_);
+}
+
+bool TeamPage::onePersonIsHere() const {
+    return stage_ != Stage::AskGroup && stage_ != Stage::Code && morning_.running();
 }
 
 void TeamPage::showStage() {
-    const auto client = running() && stage_ != Stage::Code
-                            ? session_.book().client(running()->record().subject.clientId)
+    const auto client = onePersonIsHere()
+                            ? session_.book().client(morning_.running()->record().subject.clientId)
                             : std::nullopt;
     const auto* next = queue_.next();
     who_->setText(client ? session_.nameOf(*client)
@@ -147,31 +134,51 @@ void TeamPage::showStage() {
     code_->setVisible(stage_ == Stage::Code);
     primary_->setVisible(stage_ != Stage::Code);
     primary_->setEnabled(stage_ != Stage::Sweeping);
+    const bool asking = stage_ == Stage::AskGroup || stage_ == Stage::Alone || stage_ == Stage::Group;
+    questions_->setVisible(asking);
+    differs_->setVisible(asking);
+    differs_->setText(stage_ == Stage::AskGroup ? tr("Ask each alone  [D]") : tr("Something differs  [D]"));
+    aside_->setVisible(onePersonIsHere());
     live_->setVisible(stage_ == Stage::Mass || stage_ == Stage::Sweeping);
-    const auto show = [&](const QString& instruction, const QString& action) {
-        instruction_->setText(instruction);
-        primary_->setText(action + tr("   [Space]"));
-    };
+    if (asking)
+        showQuestions(stage_ == Stage::AskGroup ? morning_.groupQuestions()
+                                                : morning_.openQuestions(toldAt(stage_)));
+    const auto [instruction, action] = words();
+    instruction_->setText(instruction);
+    primary_->setText(action + tr("   [Space]"));
+}
+
+std::pair<QString, QString> TeamPage::words() const {
     switch (stage_) {
+    case Stage::AskGroup:
+        return {tr("Ask everybody together. Nothing private is on this list; each person is asked that alone."),
+                tr("Asked: all say so")};
     case Stage::Code:
-        return show(next ? tr("Scan the person's code. Ask the whole group once about implants, food, drink "
-                              "and training.")
-                         : tr("Sign the results, then save the group table. It holds no names."),
-                    {});
-    case Stage::Questions:
-        return show(tr("No implant, not pregnant, no fluid or fever; nothing eaten for 4 h, no training for 12 "
-                       "h, bladder emptied? "
-                       "Anything else: open the ordinary bench (Alt+B)."),
-                    tr("All as asked"));
+        return {queue_.next() ? tr("Scan the person's code.")
+                              : tr("Sign the results, then save the group table. It holds no names."),
+                {}};
+    case Stage::Alone:
+        return {tr("Ask this person alone, out of the others' hearing."), tr("All as asked")};
+    case Stage::Group:
+        return {tr("Does this person stand by what the group said?"), tr("Stands by it")};
     case Stage::Mass:
-        return show(tr("On the scale in light clothing."), tr("Accept the mass"));
+        return {tr("On the scale in light clothing."), tr("Accept the mass")};
     case Stage::Sweep:
-        return show(tr("Skin wiped, electrodes on, arms and thighs apart, silence."), tr("Start the sweep"));
+        return {tr("Skin wiped, electrodes on, arms and thighs apart, silence."), tr("Start the sweep")};
     case Stage::Sweeping:
-        return show(tr("Keep still and silent."), tr("Reading…"));
+        return {tr("Keep still and silent."), tr("Reading…")};
     case Stage::Again:
-        return show(findings_.empty() ? tr("Once more.") : report::say(findings_.front().remedy),
-                    tr("Repeat the sweep"));
+        break;
+    }
+    return {findings_.empty() ? tr("Once more.") : report::say(findings_.front().remedy),
+            tr("Repeat the sweep")};
+}
+
+void TeamPage::showQuestions(const std::vector<const readiness::Rule*>& rules) {
+    questions_->setRowCount(static_cast<int>(rules.size()));
+    for (int row = 0; row < questions_->rowCount(); ++row) {
+        const readiness::Rule& rule = *rules[static_cast<std::size_t>(row)];
+        setRow(questions_, row, {report::say(std::string_view(rule.question)), report::say(wantedText(rule))});
     }
 }
 
@@ -183,59 +190,44 @@ void TeamPage::callByCode() {
         return;
     }
     const auto client = session_.book().client(called.entry->clientId);
-    for (const store::Visit& visit : visits())
+    for (const store::Visit& visit : morning_.visits())
         if (client && visit.clientId == client->id)
-            if (const auto begun = start(*client, visit); !begun) {
+            if (const auto begun = morning_.begin(*client, visit); !begun) {
                 session_.report(begun);
                 message_->setText(report::say(begun.error()));
                 return;
             }
     code_->clear();
     message_->clear();
-    refresh();
-    setFocus();
+    goOn();
 }
 
-// A new test, or the one that was set aside, made ready with what holds for the whole morning.
-Expected<void> TeamPage::start(const Client& client, const store::Visit& visit) {
-    auto begun = visit.testId.empty() ? session_.startRun(client, visit.id, methodImpedance)
-                                      : session_.resumeRun(visit.testId);
-    if (begun)
-        begun = makeReady(client);
-    if (!begun)
-        return begun;
-    const ImpedanceProcedure& run = *running();
-    stage_ = !run.isDone(Screening) || !run.isDone(Readiness) ? Stage::Questions
-             : run.isDone(Mass)                               ? Stage::Sweep
-                                                              : Stage::Mass;
-    if (stage_ == Stage::Mass)
-        session_.hub().send(QStringLiteral("floor-scale"), QStringLiteral("cue step-on"));
-    return {};
+// To the first stage that this person's test has not behind it.
+void TeamPage::goOn() {
+    const ImpedanceProcedure& run = *morning_.running();
+    const auto open = [&](readiness::KeptAsTold told) { return !morning_.openQuestions(told).empty(); };
+    if (run.isDone(ImpedanceStep::Sweep))
+        return finishPerson();
+    go(open(readiness::KeptAsTold::List)    ? Stage::Alone
+       : open(readiness::KeptAsTold::Group) ? Stage::Group
+       : !run.isDone(Mass)                  ? Stage::Mass
+                                            : Stage::Sweep);
 }
 
-Expected<void> TeamPage::makeReady(const Client& client) {
-    ImpedanceProcedure& run = *running();
-    Expected<void> done;
-    if (!run.isDone(WarmUp))
-        done = run.confirm(WarmUp);
-    if (done && !run.isDone(Module)) {
-        // The resistor was read this morning; the quality log has it, and no test starts without.
-        for (const Check& check : session_.book().checks("analyzer"))
-            if (check.kind == "resistor-500" && check.passed &&
-                session_.now().milliseconds - check.at.milliseconds < 24LL * 3600 * 1000)
-                done = run.checkModule(Ohms(check.nominal), Ohms(check.reading));
-    }
-    if (done && !run.isDone(Identity))
-        done = run.confirmIdentity(client.code, client.code, run.record().subject.height);
-    return done;
+readiness::KeptAsTold TeamPage::toldAt(Stage stage) {
+    return stage == Stage::Group ? readiness::KeptAsTold::Group : readiness::KeptAsTold::List;
 }
 
 void TeamPage::primary() {
-    if (!running())
-        return;
     switch (stage_) {
-    case Stage::Questions:
-        return answerAsAsked();
+    case Stage::AskGroup:
+        morning_.setGroupAsked(session_.now());
+        return go(Stage::Code);
+    case Stage::Alone:
+    case Stage::Group:
+        if (session_.report(morning_.keepAll(toldAt(stage_))))
+            goOn();
+        return;
     case Stage::Mass:
         return takeMass();
     case Stage::Sweep:
@@ -247,18 +239,19 @@ void TeamPage::primary() {
     }
 }
 
-void TeamPage::answerAsAsked() {
-    ImpedanceProcedure& run = *running();
-    Expected<void> done;
-    for (const ImpedanceStep step : {Screening, Readiness})
-        for (const readiness::Rule* rule : run.questions(step))
-            if (done && !run.answerTo(rule->id))
-                done = run.answer(rule->id, asAsked(*rule));
-    if (!session_.report(done))
+// One by one then: the group's questions for each person alone, or this person's at the ordinary bench.
+void TeamPage::somethingDiffers() {
+    if (stage_ == Stage::AskGroup) {
+        morning_.setGroupAsked(std::nullopt);
+        return go(Stage::Code);
+    }
+    if (stage_ != Stage::Alone && stage_ != Stage::Group)
         return;
-    stage_ = Stage::Mass;
-    session_.hub().send(QStringLiteral("floor-scale"), QStringLiteral("cue step-on"));
-    refresh();
+    const std::string testId = morning_.running()->record().id;
+    session_.report(morning_.endTurn("aside"));
+    go(Stage::Code);
+    if (session_.report(session_.resumeRun(testId)))
+        Q_EMIT openBench();
 }
 
 void TeamPage::takeMass() {
@@ -268,23 +261,29 @@ void TeamPage::takeMass() {
         return;
     }
     const Kilograms mass(frame->value("kg"));
-    if (const auto last = session_.lastImpedance(running()->record())) {
-        const auto doubts =
-            impedance::identityDoubts({running()->record().subject.height, mass, std::nullopt}, *last);
-        if (!doubts.empty()) {
-            const QString reason =
-                askReason(this, tr("Is it this person?"),
-                          report::say(doubts.front()) + tr("\nWhy is it right all the same?"));
-            if (reason.isEmpty() ||
-                !session_.report(running()->addNote("identity doubted, kept because: " + reason.toStdString())))
-                return;
-        }
-    }
-    if (!session_.report(running()->weigh(mass, Origin::Link)))
+    if (!isThisPerson(mass, std::nullopt))
+        return;
+    if (!session_.report(morning_.running()->weigh(mass, Origin::Link)))
         return;
     message_->clear();
-    stage_ = Stage::Sweep;
-    refresh();
+    go(Stage::Sweep);
+}
+
+// Asks when the reading does not fit the last visit. @return false when it is another person after all
+bool TeamPage::isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude) {
+    const auto last = session_.lastImpedance(morning_.running()->record());
+    if (!last)
+        return true;
+    // The height of the book is compared once, together with the mass.
+    const Metres height = mass ? morning_.running()->record().subject.height : last->height;
+    for (const Message& doubt : impedance::identityDoubts({height, mass, magnitude}, *last)) {
+        const QString reason = askReason(this, tr("Is it this person?"),
+                                         report::say(doubt) + tr("\nWhy is it right all the same?"));
+        if (reason.isEmpty() || !session_.report(morning_.running()->addNote(
+                                    "identity doubted, kept because: " + reason.toStdString())))
+            return false;
+    }
+    return true;
 }
 
 void TeamPage::startSweep() {
@@ -294,8 +293,8 @@ void TeamPage::startSweep() {
     }
     Expected<void> done;
     for (const ImpedanceStep step : {Electrodes, Posture})
-        if (done && !running()->isDone(step))
-            done = running()->confirm(step);
+        if (done && !morning_.running()->isDone(step))
+            done = morning_.running()->confirm(step);
     if (!session_.report(done))
         return;
     stage_ = Stage::Sweeping;
@@ -305,29 +304,21 @@ void TeamPage::startSweep() {
 }
 
 void TeamPage::swept() {
-    if (stage_ != Stage::Sweeping || !running())
+    if (stage_ != Stage::Sweeping || !morning_.running())
         return;
-    findings_ = running()->judge(recorder_->sweep());
+    findings_ = morning_.running()->judge(recorder_->sweep());
     if (impedance::mustRepeat(findings_)) {
         message_->setText(report::say(findings_.front().what));
         stage_ = Stage::Again;
         return showStage();
     }
-    const auto last = session_.lastImpedance(running()->record());
     const auto* whole = recorder_->sweep().of(impedance::Segment::WholeBody);
     const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
-    if (last && point)
-        for (const Message& doubt :
-             impedance::identityDoubts({last->height, std::nullopt, point->magnitude}, *last)) {
-            const QString reason = askReason(this, tr("Is it this person?"),
-                                             report::say(doubt) + tr("\nWhy is it right all the same?"));
-            if (reason.isEmpty()) {
-                stage_ = Stage::Again;
-                return showStage();
-            }
-            session_.report(running()->addNote("identity doubted, kept because: " + reason.toStdString()));
-        }
-    if (!session_.report(running()->acceptSweep(recorder_->sweep(), Origin::Link))) {
+    if (point && !isThisPerson(std::nullopt, point->magnitude)) {
+        stage_ = Stage::Again;
+        return showStage();
+    }
+    if (!session_.report(morning_.running()->acceptSweep(recorder_->sweep(), Origin::Link))) {
         stage_ = Stage::Again;
         return showStage();
     }
@@ -335,51 +326,29 @@ void TeamPage::swept() {
 }
 
 void TeamPage::finishPerson() {
-    setVisit("measured");
+    if (!session_.report(morning_.endTurn("measured")))
+        return;
     message_->setText(tr("Measured. Wipe the electrodes for the next person."));
-    stage_ = Stage::Code;
-    session_.closeRun();
-    enter();
-}
-
-void TeamPage::setVisit(const std::string& state) {
-    for (store::Visit visit : visits())
-        if (running() && visit.clientId == running()->record().subject.clientId) {
-            visit.state = state;
-            visit.testId = running()->record().id;
-            session_.report(session_.book().save(visit, session_.atTheBench().id));
-        }
+    go(Stage::Code);
 }
 
 void TeamPage::setAside() {
-    if (!running() || stage_ == Stage::Code)
+    if (!onePersonIsHere())
         return;
     const QString reason = askReason(
         this, tr("Set aside"), tr("Why is this person called again later? What was done so far is kept."));
-    if (reason.isEmpty() || !session_.report(running()->addNote("set aside: " + reason.toStdString())))
+    if (reason.isEmpty() || !session_.report(morning_.running()->addNote("set aside: " + reason.toStdString())))
         return;
     recorder_->stop();
-    setVisit("aside");
-    stage_ = Stage::Code;
-    session_.closeRun();
-    enter();
-}
-
-std::vector<ComputedTest> TeamPage::measured() {
-    std::vector<ComputedTest> tests;
-    for (const store::Visit& visit : visits())
-        if (visit.state == "measured" || visit.state == "done")
-            if (const auto test = session_.book().test(visit.testId))
-                if (auto result = session_.computed(*test))
-                    tests.push_back(std::move(*result));
-    return tests;
+    session_.report(morning_.endTurn("aside"));
+    go(Stage::Code);
 }
 
 void TeamPage::showSummary() {
     report::GroupModel model;
     model.title = tr("Body fat");
     model.unit = QStringLiteral("%");
-    for (const ComputedTest& test : measured())
+    for (const ComputedTest& test : morning_.measured())
         if (const auto* composition = test.composition())
             (test.record().subject.sex == Sex::Female ? model.women : model.men)
                 .push_back(composition->fatPercent.estimate().value());
@@ -402,26 +371,14 @@ void TeamPage::signAll() {
                                        tr("One sentence of interpretation for every page of this morning."));
     if (sentence.isEmpty())
         return;
-    int signedTests = 0;
-    for (const store::Visit& visit : visits()) {
-        if (visit.state != "measured" || !session_.report(session_.resumeRun(visit.testId)))
-            continue;
-        Procedure& run = *session_.run();
-        Expected<void> done = run.confirm(Result);
-        if (done)
-            done = run.interpret(sentence.toStdString());
-        if (done)
-            done = session_.signRun(session_.atTheBench(), session_.atTheBench());
-        signedTests += session_.report(done);
-    }
-    session_.closeRun();
+    const int signedTests = morning_.signAll(sentence.toStdString());
     message_->setText(tr("%1 results signed.").arg(signedTests));
     refresh();
 }
 
 void TeamPage::saveGroup() {
     std::vector<exchange::GroupRow> rows;
-    for (const ComputedTest& test : measured())
+    for (const ComputedTest& test : morning_.measured())
         rows.push_back(exchange::groupRow(test));
     if (rows.size() < exchange::leastGroup) {
         session_.report(
@@ -445,6 +402,8 @@ void TeamPage::saveGroup() {
 void TeamPage::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Space)
         return primary();
+    if (event->key() == Qt::Key_D)
+        return somethingDiffers();
     if (event->key() == Qt::Key_X)
         return setAside();
     if (event->key() == Qt::Key_Escape)

@@ -1,8 +1,7 @@
 #pragma once
-#include "desktop/session.hpp"
+#include "desktop/places/team_morning.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "desktop/widgets/sweep_recorder.hpp"
-#include "procedure/team_queue.hpp"
 
 namespace fusain::desktop {
 
@@ -16,6 +15,8 @@ public:
     void enter();
     /// The one action of the moment, as Space does it.
     void primary();
+    /// D: an answer is not as asked.
+    void somethingDiffers();
     /// X: the person is called again later.
     void setAside();
     [[nodiscard]] const TeamQueue& queue() const { return queue_; }
@@ -23,38 +24,44 @@ public:
 
 Q_SIGNALS:
     void left();
+    /// The person's test goes on step by step at the ordinary bench.
+    void openBench();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    enum class Stage { Code, Questions, Mass, Sweep, Sweeping, Again };
-    [[nodiscard]] ImpedanceProcedure* running() const;
-    [[nodiscard]] std::vector<store::Visit> visits();
+    enum class Stage { AskGroup, Code, Alone, Group, Mass, Sweep, Sweeping, Again };
+    void go(Stage stage);
+    void goOn();
+    [[nodiscard]] bool onePersonIsHere() const;
+    [[nodiscard]] static readiness::KeptAsTold toldAt(Stage stage);
+    /// What is to be done at this stage, and the word on the primary button.
+    [[nodiscard]] std::pair<QString, QString> words() const;
     void callByCode();
-    Expected<void> start(const Client& client, const store::Visit& visit);
-    Expected<void> makeReady(const Client& client);
-    void answerAsAsked();
     void takeMass();
+    [[nodiscard]] bool isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude);
     void startSweep();
     void swept();
     void finishPerson();
-    void setVisit(const std::string& state);
     void showStage();
+    void showQuestions(const std::vector<const readiness::Rule*>& rules);
     void showSummary();
     void signAll();
     void saveGroup();
-    [[nodiscard]] std::vector<ComputedTest> measured();
 
     Session& session_;
+    TeamMorning morning_;
     TeamQueue queue_{{}};
-    Stage stage_ = Stage::Code;
+    Stage stage_ = Stage::AskGroup;
     SweepRecorder* recorder_;
     std::vector<impedance::SignalFinding> findings_;
     QTableWidget* list_;
-    QLabel *who_, *instruction_, *live_, *message_;
+    QLabel *who_, *instruction_;
+    QTableWidget* questions_;
+    QLabel *live_, *message_;
     QLineEdit* code_;
-    QPushButton* primary_;
+    QPushButton *primary_, *differs_, *aside_;
     FigureView* summary_;
 };
 

@@ -43,13 +43,6 @@ TEST(Fluids, GiveTheSheetsNumbersByEveryMethod) {
     }
 }
 
-TEST(Fluids, TissuesOfTheSheet) {
-    const auto tissues = tissuesChamney2007(Litres(17.0186), Litres(24.5872), Kilograms(70));
-    EXPECT_NEAR(tissues.excessFluid.value(), 0.7806, 2e-4);
-    EXPECT_NEAR(tissues.leanTissue.value(), 53.7793, 5e-4);
-    EXPECT_NEAR(tissues.fattyTissue.value(), 15.4401, 5e-4);
-}
-
 // V ∝ R^(−2/3): + 1 L in 17.0 L lowers R0 by about 8.8 % (sheet 4.2).
 TEST(Fluids, MoreWaterIsLessResistance) {
     const double more = 589.2956 * (1.0 - 0.0882 * 0.95);

@@ -125,13 +125,6 @@ Fluids fluidsFrom(FluidMethod method, const FluidSubject& subject, const ColeFit
     return fluids;
 }
 
-TissueModel tissuesChamney2007(Litres extracellular, Litres intracellular, Kilograms mass) {
-    const double w = mass.value();
-    const double excess = 1.136 * extracellular.value() - 0.430 * intracellular.value() - 0.114 * w;
-    const double lean = 2.725 * intracellular.value() + 0.191 * excess - 0.191 * w;
-    return {Kilograms(excess), Kilograms(lean), Kilograms(w - excess - lean)};
-}
-
 HydrationBand usualHydration(Years age) {
     const double years = age.value();
     if (years >= 18.0)

@@ -42,17 +42,6 @@ struct Fluids {
 /// The same with the errors of the fitted arc, propagated to first order (R0 and R∞ are correlated).
 [[nodiscard]] Fluids fluidsFrom(FluidMethod method, const FluidSubject& subject, const ColeFit& fit);
 
-/// The tissues of the whole-body model: excess fluid, lean and fatty tissue at normal hydration.
-struct TissueModel {
-    Kilograms excessFluid{0.0}; ///< may be negative
-    Kilograms leanTissue{0.0};
-    Kilograms fattyTissue{0.0};
-};
-/// Grade B: to be confirmed against the source.
-/// @par Source Chamney PW et al (2007), Am J Clin Nutr 85:80-89: ExF = 1.136·ECW − 0.430·ICW − 0.114·W,
-/// LTM = 2.725·ICW + 0.191·ExF − 0.191·W, ATM = W − ExF − LTM.
-[[nodiscard]] TissueModel tissuesChamney2007(Litres extracellular, Litres intracellular, Kilograms mass);
-
 /// Hydration of the fat-free mass: water over fat-free mass.
 /// @return usual band of the adult or child: 0.70 … 0.76 for adults (mean 0.732)
 struct HydrationBand {

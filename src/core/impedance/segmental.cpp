@@ -162,7 +162,8 @@ LimbBalance balance(const SegmentLean& right, const SegmentLean& left, double re
                     Kilograms threshold) {
     constexpr double normal95 = 1.959963984540054;
     const double error = repeatError * std::hypot(right.scaled.value(), left.scaled.value());
-    return {right.scaled - left.scaled, Kilograms(normal95 * error), threshold};
+    return {right.scaled - left.scaled, Kilograms(normal95 * error), threshold,
+            Percent(asymmetryPercent(right.scaled.value(), left.scaled.value()))};
 }
 
 std::span<const MissingPart> missingParts() {

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/anthropometry/limb_balance.hpp"
 #include "core/impedance/spectrum.hpp"
 #include "core/message.hpp"
 #include "core/problem.hpp"
@@ -84,14 +85,7 @@ inline constexpr std::size_t leastCalibrationCases = 30;
 /// Right against left, as a part of their mean, in percent: 200·(R − L)/(R + L).
 [[nodiscard]] double asymmetryPercent(double right, double left);
 
-/// A limb pair judged against the error of measurement and the lab's threshold.
-struct LimbBalance {
-    Kilograms difference{0.0};       ///< right − left
-    Kilograms leastSignificant{0.0}; ///< 95 %, of the difference
-    Kilograms threshold{0.0};        ///< of the lab
-    [[nodiscard]] bool real() const { return std::abs(difference.value()) > leastSignificant.value(); }
-    [[nodiscard]] bool notable() const { return real() && std::abs(difference.value()) > threshold.value(); }
-};
+using anthropometry::LimbBalance;
 /// @param repeatError relative standard error of one limb when it is measured again: the geometry error of a
 /// person is the same on both sides and cancels
 [[nodiscard]] LimbBalance balance(const SegmentLean& right, const SegmentLean& left, double repeatError,

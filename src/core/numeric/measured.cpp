@@ -36,6 +36,14 @@ std::string_view sourceName(Source source) {
         return FUSAIN_TEXT("the equation for one person");
     case Source::ElectrodeConversion:
         return FUSAIN_TEXT("conversion of the electrodes");
+    case Source::ScanSoftTissue:
+        return FUSAIN_TEXT("fat and lean of the scan");
+    case Source::ScanMass:
+        return FUSAIN_TEXT("mass of the scan");
+    case Source::ScanBone:
+        return FUSAIN_TEXT("bone mineral of the scan");
+    case Source::ScanModel:
+        return FUSAIN_TEXT("the densitometer for this person");
     case Source::FatFreeDensity:
         return FUSAIN_TEXT("fat-free density of this person");
     case Source::Count:

@@ -22,11 +22,15 @@ enum class Source : unsigned char {
     Calibration,
     ThoracicGas,
     SurfaceArea,
-    Resistance,         ///< of the impedance reading
-    Reactance,          ///< of the impedance reading
-    PredictionEquation, ///< of a published equation for one person: the same error each time it is used
+    Resistance,          ///< of the impedance reading
+    Reactance,           ///< of the impedance reading
+    PredictionEquation,  ///< of a published equation for one person: the same error each time it is used
     ElectrodeConversion, ///< of a lab's own way from one electrode geometry to another
-    FatFreeDensity, ///< biology: the spread of fat-free density between people, a method error
+    ScanSoftTissue,      ///< how a densitometer splits soft tissue into fat and lean, from scan to scan
+    ScanMass,            ///< of a densitometer
+    ScanBone,            ///< bone mineral of a densitometer
+    ScanModel,           ///< how a densitometer's fat lies to the truth for one person: a method error
+    FatFreeDensity,      ///< biology: the spread of fat-free density between people, a method error
     Count
 };
 
@@ -36,7 +40,7 @@ inline constexpr std::size_t sourceCount = static_cast<std::size_t>(Source::Coun
 [[nodiscard]] std::string_view sourceName(Source source);
 /// True for errors of the method's assumptions, which repeating the measurement does not shrink.
 [[nodiscard]] constexpr bool isMethodError(Source source) {
-    return source == Source::FatFreeDensity;
+    return source == Source::FatFreeDensity || source == Source::ScanModel;
 }
 
 /// A number with its linear dependence on every source: x = estimate + Σ share[s]·ε_s, ε_s ~ N(0, 1)

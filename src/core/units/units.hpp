@@ -55,6 +55,18 @@ struct Degree {
 struct SquareMetre {
     static constexpr std::string_view symbol = "m²";
 };
+struct SquareCentimetre {
+    static constexpr std::string_view symbol = "cm²";
+};
+struct GramPerSquareCentimetre {
+    static constexpr std::string_view symbol = "g/cm²";
+};
+struct Microsievert {
+    static constexpr std::string_view symbol = "µSv";
+};
+struct KilocaloriePerDay {
+    static constexpr std::string_view symbol = "kcal/d";
+};
 } // namespace unit
 
 using Kilograms = Quantity<unit::Kilogram>;
@@ -74,6 +86,10 @@ using CentimetresOfWater = Quantity<unit::CentimetreOfWater>;
 using Ohms = Quantity<unit::Ohm>;
 using Degrees = Quantity<unit::Degree>;
 using SquareMetres = Quantity<unit::SquareMetre>;
+using SquareCentimetres = Quantity<unit::SquareCentimetre>;
+using GramsPerSquareCentimetre = Quantity<unit::GramPerSquareCentimetre>;
+using Microsieverts = Quantity<unit::Microsievert>;
+using KilocaloriesPerDay = Quantity<unit::KilocaloriePerDay>;
 
 [[nodiscard]] constexpr Hertz kilohertz(double kilohertz) {
     return Hertz(kilohertz * 1000.0);

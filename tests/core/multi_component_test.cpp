@@ -1,0 +1,82 @@
+// Example of the sheet, 5.2 and 5.3: D 1.065, water 0.620, total mineral 0.0540, bone mineral 0.0424 of the
+// mass.
+#include "core/compartments/multi_component.hpp"
+#include "support/property.hpp"
+
+#include <gtest/gtest.h>
+
+namespace fusain::compartments {
+namespace {
+
+double example(const char* id) {
+    const MultiComponentModel& model = *findMultiComponentModel(id);
+    const double mineral = model.mineral == Mineral::Total  ? 0.0540
+                           : model.mineral == Mineral::None ? 0.0
+                                                            : 0.0424;
+    return fatPercent(model, 1.065, 0.620, mineral);
+}
+
+TEST(MultiComponent, EveryModelGivesTheSheetsExample) {
+    EXPECT_NEAR(example("fat.4c.wang-2002"), 14.377, 5e-4);
+    EXPECT_NEAR(example("fat.4c.selinger-1977"), 14.825, 5e-4);
+    EXPECT_NEAR(example("fat.4c.friedl-1992"), 14.842, 5e-4);
+    EXPECT_NEAR(example("fat.4c.withers-1998"), 15.160, 5e-4);
+    EXPECT_NEAR(example("fat.3c.siri-1961"), 15.113, 5e-4);
+    EXPECT_NEAR(example("fat.3c.modlesky-1996"), 15.376, 5e-4);
+    EXPECT_NEAR(example("fat.3c.fuller-1992"), 14.583, 5e-4);
+    EXPECT_NEAR(example("fat.4c.fuller-1992"), 15.105, 5e-4);
+    EXPECT_EQ(findMultiComponentModel("fat.4c.heymsfield-1990"), nullptr); // impossible water: not shipped
+}
+
+TEST(MultiComponent, TheDefaultIsOfGradeAAndTheOthersStandBeside) {
+    EXPECT_EQ(multiComponentModels().front().id, "fat.4c.wang-2002");
+    EXPECT_EQ(multiComponentModels().front().grade, 'A');
+    for (const auto& model : multiComponentModels())
+        EXPECT_NE(model.grade, 'C') << model.id;
+}
+
+Readings readings() {
+    return {Measured<Kilograms>(Uncertain(70.0, Source::DryMass, 0.05)),
+            Measured<Litres>(Uncertain(70.0 / 1.065, Source::UnderwaterReading, 0.10)),
+            Measured<Litres>(Uncertain(43.4 / 0.9937, Source::Resistance, 0.8)),
+            Measured<Kilograms>(Uncertain(2.968, Source::ScanBone, 0.03)), Metres(1.75)};
+}
+
+TEST(MultiComponent, TheErrorsOfAllReadingsReachTheFat) {
+    const auto& wang = *findMultiComponentModel("fat.4c.wang-2002");
+    const auto body = compositionFrom(wang, readings());
+    ASSERT_TRUE(body);
+    EXPECT_NEAR(body->fatPercent.estimate().value(), 14.377, 1e-3);
+    // By hand, points of fat: volume 100·2.748/70·0.10 = 0.393; water 100·0.699·0.9937/70·0.8 = 0.794;
+    // mineral 100·1.129/70·0.03 = 0.048; mass: 100·(−2.748·V/W² + (0.699·0.9937·TBW − 1.129·B)/W²)·0.05 =
+    // −0.156.
+    EXPECT_NEAR(body->fatPercent.technicalError().value(),
+                std::sqrt(0.393 * 0.393 + 0.794 * 0.794 + 0.048 * 0.048 + 0.156 * 0.156), 0.005);
+    EXPECT_NEAR((body->fatMass.estimate() + body->fatFreeMass.estimate()).value(), 70.0, 1e-9);
+}
+
+TEST(MultiComponent, FourComponentsWantMineral) {
+    Readings without = readings();
+    without.boneMineral.reset();
+    EXPECT_FALSE(compositionFrom(*findMultiComponentModel("fat.4c.wang-2002"), without));
+    const auto three = compositionFrom(*findMultiComponentModel("fat.3c.siri-1961"), without);
+    ASSERT_TRUE(three);
+    EXPECT_NEAR(three->fatPercent.estimate().value(), 15.113, 1e-3);
+}
+
+TEST(MultiComponent, ABodyBuiltOfItsPartsIsFoundAgain) {
+    // Densities that Selinger's model implies (sheet 5.3): fat 0.9006, water 0.9937, mineral 3.038,
+    // rest 1.3398.
+    testing::holdsFor("built body", [] {
+        const double fat = *rc::gen::inRange(50, 450) / 1000.0;
+        const double water = (1.0 - fat) * *rc::gen::inRange(680, 780) / 1000.0;
+        const double mineral = (1.0 - fat) * *rc::gen::inRange(50, 80) / 1000.0;
+        const double rest = 1.0 - fat - water - mineral;
+        const double density = 1.0 / (fat / 0.9006 + water / 0.9937 + mineral / 3.038 + rest / 1.3398);
+        const auto& model = *findMultiComponentModel("fat.4c.selinger-1977");
+        RC_ASSERT(std::abs(fatPercent(model, density, water, mineral) - 100.0 * fat) < 0.12);
+    });
+}
+
+} // namespace
+} // namespace fusain::compartments

@@ -18,6 +18,7 @@ QString roleWords(const QString& role) {
         {QStringLiteral("chamber"), QT_TR_NOOP("Chamber")},
         {QStringLiteral("chamber-scale"), QT_TR_NOOP("Chamber scale")},
         {QStringLiteral("analyzer"), QT_TR_NOOP("Analyzer")},
+        {QStringLiteral("scanner"), QT_TR_NOOP("Scanner")},
     };
     return LabSettings::tr(names.value(role, "?"));
 }

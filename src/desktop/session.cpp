@@ -93,6 +93,7 @@ LabPrecision Session::precisionOf(std::string_view method, const std::string& te
             colleague = staff;
     return precisionInHandsOf(colleague, book_->studies(method == methodChamber     ? "chamber"
                                                         : method == methodImpedance ? "analyzer"
+                                                        : method == methodDxa       ? "scanner"
                                                                                     : "load-cell"));
 }
 
@@ -311,6 +312,7 @@ Expected<report::TestReport> Session::reportOn(const AnyTest& test, const WhatIf
     report.fatReference = fatReferenceFor(common(report.computed.policy));
     report.fatMassIndexReference = catalogue_.reference("fat-mass-index.kyle-2003");
     report.fatFreeMassIndexReference = catalogue_.reference("fat-free-mass-index.kyle-2003");
+    report.fatMassIndexByScanReference = catalogue_.reference("fat-mass-index.kelly-2009");
     report.phaseAngleReference = catalogue_.referenceFor("phase-angle");
     report.limbLeanReference = catalogue_.referenceFor("limb-lean-index");
     if (std::holds_alternative<ImpedanceTest>(test))
@@ -320,6 +322,11 @@ Expected<report::TestReport> Session::reportOn(const AnyTest& test, const WhatIf
     for (const ComputedTest& past : report.history)
         if (auto outcome = outcomeOf(past))
             outcomes.push_back(std::move(*outcome));
+    if (const auto now = outcomeOf(report.computed)) {
+        if (!outcomes.empty() && obstacleToChange(outcomes.back(), *now))
+            report.otherSetting = outcomes.back();
+        std::erase_if(outcomes, [&](const Outcome& past) { return obstacleToChange(past, *now).has_value(); });
+    }
     if (!outcomes.empty())
         report.earlier = outcomes.back();
     if (outcomes.size() > 1)

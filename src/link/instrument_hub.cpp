@@ -19,11 +19,10 @@ InstrumentHub::~InstrumentHub() {
 }
 
 const QStringList& InstrumentHub::roles() {
-    static const QStringList list{QStringLiteral("floor-scale"),  QStringLiteral("load-cell"),
-                                  QStringLiteral("thermometer"),  QStringLiteral("spirometer"),
-                                  QStringLiteral("room"),         QStringLiteral("chamber"),
-                                  QStringLiteral("chamber-scale"),
-                                  QStringLiteral("analyzer")};
+    static const QStringList list{
+        QStringLiteral("floor-scale"),   QStringLiteral("load-cell"), QStringLiteral("thermometer"),
+        QStringLiteral("spirometer"),    QStringLiteral("room"),      QStringLiteral("chamber"),
+        QStringLiteral("chamber-scale"), QStringLiteral("analyzer"),  QStringLiteral("scanner")};
     return list;
 }
 

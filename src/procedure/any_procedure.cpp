@@ -17,6 +17,10 @@ template <>
 struct MethodOf<ImpedancePolicy> {
     using Type = ImpedanceProcedure;
 };
+template <>
+struct MethodOf<DxaPolicy> {
+    using Type = DxaProcedure;
+};
 
 template <class Method>
 Expected<std::unique_ptr<Procedure>> owned(Expected<Method> procedure) {
@@ -25,11 +29,13 @@ Expected<std::unique_ptr<Procedure>> owned(Expected<Method> procedure) {
     return std::make_unique<Method>(std::move(*procedure));
 }
 
-// The analyzer is connected as the policy says until somebody says otherwise.
+// The analyzer is connected, and the densitometer set, as the policy says until somebody says otherwise.
 Expected<void> setUp(Procedure& procedure, const AnyPolicy& policy) {
     if (const auto* impedance = std::get_if<ImpedancePolicy>(&policy))
         return static_cast<ImpedanceProcedure&>(procedure).setUp(
             {impedance->analyzer, {}, impedance->electrodes, impedance->geometry, "right", std::nullopt});
+    if (const auto* dxa = std::get_if<DxaPolicy>(&policy))
+        return static_cast<DxaProcedure&>(procedure).setScanner(dxa->scanner);
     return {};
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 #include "procedure/chamber_procedure.hpp"
+#include "procedure/dxa_procedure.hpp"
 #include "procedure/hydrostatic_procedure.hpp"
 #include "procedure/impedance_procedure.hpp"
 #include "record/any_policy.hpp"

@@ -7,7 +7,7 @@
 
 namespace fusain {
 
-using AnyResult = std::variant<HydrostaticResult, ChamberResult, ImpedanceResult>;
+using AnyResult = std::variant<HydrostaticResult, ChamberResult, ImpedanceResult, DxaResult>;
 
 /// A raw record of any method together with the policy that it was computed by, and the result.
 struct ComputedTest {

@@ -465,6 +465,8 @@ Json toJson(const ImpedanceResult& result, const ImpedanceTest& test, const Impe
         json["phase_angle"] = valueJson(*result.phaseAngle);
     if (result.vector)
         json["vector"] = {{"r_per_h", result.vector->resistance}, {"xc_per_h", result.vector->reactance}};
+    if (result.impedanceRatio)
+        json["impedance_ratio"] = *result.impedanceRatio;
     if (result.bodyWater)
         json["body_water"] = valueJson(*result.bodyWater);
     if (result.skeletalMuscle)

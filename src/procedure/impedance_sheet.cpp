@@ -61,6 +61,10 @@ void readingLines(std::vector<WorkedLine>& sheet, const ImpedanceTest& test, con
                      fixed(result.phaseAngle->technicalError().value(), 2), computed,
                      fmt::format("atan(Xc/R) = atan({}/{})", fixed(x, 1), fixed(r, 1)),
                      citation("impedance.phase-angle")});
+    if (result.impedanceRatio)
+        sheet.push_back({"IR", FUSAIN_TEXT("impedance ratio, high over low frequency"),
+                         fixed(*result.impedanceRatio, 3), "", "", computed,
+                         "|Z| at 200 or 250 kHz over |Z| at 5 kHz", ""});
     const double used = (result.converted ? result.converted->resistance : result.standard->resistance).value();
     sheet.push_back({"RI", FUSAIN_TEXT("resistance index"),
                      fixed(resistanceIndex(test.subject.height, Ohms(used)), 2), "cm²/Ω", "", computed,

@@ -59,8 +59,17 @@ std::optional<Outcome> outcomeOf(const ComputedTest& test) {
     const auto* composition = test.composition();
     if (!composition)
         return std::nullopt;
-    return Outcome{test.record().startedAt, test.shared().mass, *composition, test.shared().repeated,
-                   test.shared().conversion};
+    return Outcome{test.record().startedAt, test.shared().mass,       *composition,
+                   test.shared().repeated,  test.shared().conversion, test.shared().setting};
+}
+
+std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now) {
+    if (earlier.setting == now.setting)
+        return std::nullopt;
+    return Message{
+        FUSAIN_TEXT("Not comparable with the last test: then {1}, now {2}. No change is computed without a "
+                    "cross-calibration."),
+        {earlier.setting, now.setting}};
 }
 
 Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own) {
@@ -123,10 +132,13 @@ void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const Tes
     else
         sentences.push_back({FUSAIN_TEXT("{1} % fat; the chosen reference does not cover this person."),
                              {fixed(fat.estimate().value(), 1)}});
-    if (earlier)
+    const auto obstacle = earlier ? obstacleToChange(*earlier, outcome) : std::nullopt;
+    if (obstacle)
+        sentences.push_back(*obstacle);
+    else if (earlier)
         sentences.push_back(
             changeSentence(changesSince(*earlier, outcome, own), FUSAIN_TEXT("Since the last test")));
-    if (baseline)
+    if (baseline && !obstacleToChange(*baseline, outcome))
         sentences.push_back(
             changeSentence(changesSince(*baseline, outcome, own), FUSAIN_TEXT("Since the first test")));
     const double half = normal95 * fat.technicalError().value();
@@ -178,6 +190,10 @@ std::vector<Message> findings(const ComputedTest& test, const reference::Referen
         const auto more = impedanceFindings(*impedance, test.record().subject);
         sentences.insert(sentences.end(), more.begin(), more.end());
     }
+    if (const auto* dxa = std::get_if<DxaResult>(&test.result)) {
+        const auto more = dxaFindings(*dxa, std::get<DxaTest>(test.test));
+        sentences.insert(sentences.end(), more.begin(), more.end());
+    }
     for (const AnsweredQuestion& answer : test.record().answers)
         if (!answer.finding.kept && !answer.acceptedReason.empty())
             sentences.push_back(
@@ -200,6 +216,12 @@ Message causeOf(const ComputedTest& test, const ComputedTest& other) {
                     "Most likely the impedance equation, whose error for one person is kilograms; fluid moves "
                     "the two methods in different directions."),
                 {}};
+    for (const ComputedTest* each : {&test, &other})
+        if (std::holds_alternative<DxaResult>(each->result))
+            return {FUSAIN_TEXT(
+                        "Most likely the densitometer's own calibration of fat and lean, which differs from "
+                        "make to make and person to person."),
+                    {}};
     for (const ComputedTest* each : {&test, &other})
         if (const DensityResult* density = each->density(); density && !density->lungGasMeasured)
             return {density->lungGas == Source::ThoracicGas

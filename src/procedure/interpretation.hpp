@@ -14,7 +14,10 @@ struct Outcome {
     compartments::Composition composition;
     std::vector<Source> repeated;
     std::string conversion;
+    std::string setting; ///< of the instrument
 };
+/// Why no change is computed between two results; nothing when one may be.
+[[nodiscard]] std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now);
 /// @return nothing for a test that gives no fat, such as standing contacts without an equation of their own
 [[nodiscard]] std::optional<Outcome> outcomeOf(const ComputedTest& test);
 

@@ -10,6 +10,7 @@ namespace fusain {
 void applyEvent(HydrostaticTest& test, const Event& event);
 void applyEvent(ChamberTest& test, const Event& event);
 void applyEvent(ImpedanceTest& test, const Event& event);
+void applyEvent(DxaTest& test, const Event& event);
 void applyEvent(AnyTest& test, const Event& event);
 
 /// Applies what every method has in common: start, answers, notes, signing … @return false for any other kind.

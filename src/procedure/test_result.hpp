@@ -19,6 +19,8 @@ struct TestResult {
     /// Sources whose error is the same again when the same person is measured the same way: predicted volumes,
     /// published equations. They do not blur a change.
     std::vector<Source> repeated;
+    /// What the readings were taken with, in words, where numbers of two settings must not be compared.
+    std::string setting;
     std::vector<Message> flags;
 };
 

@@ -1,5 +1,6 @@
 #pragma once
 #include "procedure/chamber_result.hpp"
+#include "procedure/dxa_result.hpp"
 #include "procedure/hydrostatic_result.hpp"
 #include "procedure/impedance_result.hpp"
 
@@ -26,6 +27,9 @@ struct WorkedLine {
 
 [[nodiscard]] std::vector<WorkedLine> workedSheet(const ImpedanceTest& test, const ImpedancePolicy& policy,
                                                   const ImpedanceResult& result);
+
+[[nodiscard]] std::vector<WorkedLine> workedSheet(const DxaTest& test, const DxaPolicy& policy,
+                                                  const DxaResult& result);
 
 /// The sheet as plain text with aligned columns, for the clipboard and the command line.
 [[nodiscard]] std::string plainText(const std::vector<WorkedLine>& sheet);

@@ -16,6 +16,8 @@ std::vector<std::string> equationsOf(const AnyPolicy& policy) {
     if (const auto* impedance = std::get_if<ImpedancePolicy>(&policy))
         return {impedance->adultFatFreeMass, impedance->childFatFreeMass, impedance->bodyWater,
                 impedance->skeletalMuscle,   impedance->limbLean,         impedance->limbLeanOlder};
+    if (std::holds_alternative<DxaPolicy>(policy))
+        return {};
     if (const auto* tank = std::get_if<HydrostaticPolicy>(&policy))
         return {tank->adultConversion, tank->childConversion, tank->residualVolumeEquation};
     const auto& chamber = std::get<ChamberPolicy>(policy);
@@ -41,6 +43,8 @@ Expected<AnyPolicy> anyPolicyFromJson(const Json& json, const std::string& where
         return widened(chamberPolicyFromJson(json, where));
     if (*method == methodImpedance)
         return widened(impedancePolicyFromJson(json, where));
+    if (*method == methodDxa)
+        return widened(dxaPolicyFromJson(json, where));
     return failure({FUSAIN_TEXT("\"{1}\" is not a method that this program knows."), {*method}}, where);
 }
 

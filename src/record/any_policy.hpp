@@ -1,4 +1,5 @@
 #pragma once
+#include "record/dxa_policy.hpp"
 #include "record/impedance_policy.hpp"
 
 #include <variant>
@@ -6,7 +7,7 @@
 namespace fusain {
 
 /// A policy of any method.
-using AnyPolicy = std::variant<HydrostaticPolicy, ChamberPolicy, ImpedancePolicy>;
+using AnyPolicy = std::variant<HydrostaticPolicy, ChamberPolicy, ImpedancePolicy, DxaPolicy>;
 
 [[nodiscard]] const MethodPolicy& common(const AnyPolicy& policy);
 [[nodiscard]] std::string_view methodOf(const AnyPolicy& policy);

@@ -13,6 +13,8 @@ std::string_view methodOf(const AnyTest& test) {
 std::string_view methodTitle(std::string_view method) {
     if (method == methodImpedance)
         return FUSAIN_TEXT("impedance");
+    if (method == methodDxa)
+        return FUSAIN_TEXT("densitometer");
     return method == methodChamber ? FUSAIN_TEXT("air displacement") : FUSAIN_TEXT("underwater weighing");
 }
 
@@ -23,14 +25,21 @@ AnyTest emptyTest(const std::string& method) {
         return ChamberTest{};
     if (method == methodImpedance)
         return ImpedanceTest{};
+    if (method == methodDxa)
+        return DxaTest{};
     throw Json::other_error::create(501, "method \"" + method + "\" is not one that this program knows",
                                     nullptr);
 }
 
 std::optional<Kilograms> massOf(const AnyTest& test) {
-    const auto& mass = std::holds_alternative<HydrostaticTest>(test) ? std::get<HydrostaticTest>(test).dryMass
-                       : std::holds_alternative<ChamberTest>(test)   ? std::get<ChamberTest>(test).mass
-                                                                     : std::get<ImpedanceTest>(test).mass;
+    const auto& mass = std::visit(
+        [](const auto& own) -> const std::optional<Reading>& {
+            if constexpr (std::is_same_v<std::decay_t<decltype(own)>, HydrostaticTest>)
+                return own.dryMass;
+            else
+                return own.mass;
+        },
+        test);
     return mass ? std::optional(Kilograms(mass->value)) : std::nullopt;
 }
 
@@ -49,6 +58,8 @@ Expected<AnyTest> anyTestFromJson(const Json& json, const std::string& where) {
     };
     if (std::holds_alternative<ImpedanceTest>(*empty))
         return widened(impedanceTestFromJson(json, where));
+    if (std::holds_alternative<DxaTest>(*empty))
+        return widened(dxaTestFromJson(json, where));
     return std::holds_alternative<HydrostaticTest>(*empty) ? widened(hydrostaticTestFromJson(json, where))
                                                            : widened(chamberTestFromJson(json, where));
 }

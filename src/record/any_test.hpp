@@ -1,5 +1,6 @@
 #pragma once
 #include "record/chamber_test.hpp"
+#include "record/dxa_test.hpp"
 #include "record/hydrostatic_test.hpp"
 #include "record/impedance_test.hpp"
 
@@ -9,17 +10,18 @@
 namespace fusain {
 
 /// A raw record of any method that this program runs.
-using AnyTest = std::variant<HydrostaticTest, ChamberTest, ImpedanceTest>;
+using AnyTest = std::variant<HydrostaticTest, ChamberTest, ImpedanceTest, DxaTest>;
 
 inline constexpr std::string_view methodHydrostatic = "hydrostatic";
 inline constexpr std::string_view methodChamber = "air-displacement";
 inline constexpr std::string_view methodImpedance = "impedance";
+inline constexpr std::string_view methodDxa = "dxa";
 /// Every method, in the order in which they are offered.
-inline constexpr std::array methods{methodHydrostatic, methodChamber, methodImpedance};
+inline constexpr std::array methods{methodHydrostatic, methodChamber, methodImpedance, methodDxa};
 
 /// What every method has in common.
 [[nodiscard]] const RawTest& common(const AnyTest& test);
-/// "hydrostatic", "air-displacement", "impedance"
+/// "hydrostatic", "air-displacement", "impedance", "dxa"
 [[nodiscard]] std::string_view methodOf(const AnyTest& test);
 /// The method as a person says it, marked for translation.
 [[nodiscard]] std::string_view methodTitle(std::string_view method);

@@ -152,13 +152,6 @@ ImpedanceSweep impedanceSweepFromJson(const Json& json) {
             json.value("set_aside", "")};
 }
 
-Json toJson(const ReportedValue& value) {
-    return {{"quantity", value.quantity}, {"value", value.value}, {"unit", value.unit}};
-}
-ReportedValue reportedValueFromJson(const Json& json) {
-    return {json.at("quantity").get<std::string>(), json.at("value").get<double>(), json.value("unit", "")};
-}
-
 Json toJson(const ImpedanceTest& test) {
     Json json = commonJson(test, "impedance");
     json["analyzer"] = toJson(test.setup);

@@ -35,13 +35,6 @@ struct ImpedanceSweep {
     [[nodiscard]] bool counts() const { return setAsideReason.empty(); }
 };
 
-/// A value that the analyzer computed itself: kept apart, never mixed with what is computed here.
-struct ReportedValue {
-    std::string quantity; ///< "fat-percent", "fat-free-mass", "lean.right-arm" … or the analyzer's own word
-    double value = 0.0;
-    std::string unit;
-};
-
 /// How the client was recognized.
 struct IdentityCheck {
     std::string code;                ///< typed or scanned
@@ -77,8 +70,6 @@ struct ImpedanceTest : RawTest {
 [[nodiscard]] IdentityCheck identityCheckFromJson(const Json& json);
 [[nodiscard]] Json toJson(const ImpedanceSweep& sweep);
 [[nodiscard]] ImpedanceSweep impedanceSweepFromJson(const Json& json);
-[[nodiscard]] Json toJson(const ReportedValue& value);
-[[nodiscard]] ReportedValue reportedValueFromJson(const Json& json);
 [[nodiscard]] Json toJson(const impedance::Sweep& sweep);
 [[nodiscard]] impedance::Sweep sweepFromJson(const Json& json);
 [[nodiscard]] std::string

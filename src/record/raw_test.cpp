@@ -125,6 +125,13 @@ AnsweredQuestion answeredQuestionFromJson(const Json& json) {
             instantAt(json, "at")};
 }
 
+Json toJson(const ReportedValue& value) {
+    return {{"quantity", value.quantity}, {"value", value.value}, {"unit", value.unit}};
+}
+ReportedValue reportedValueFromJson(const Json& json) {
+    return {json.at("quantity").get<std::string>(), json.at("value").get<double>(), json.value("unit", "")};
+}
+
 Json toJson(const TestSubject& subject) {
     return {{"client_id", subject.clientId},
             {"sex", sexText(subject.sex)},

@@ -35,6 +35,14 @@ struct AnsweredQuestion {
     }
 };
 
+/// A value that an instrument computed itself: kept apart, never mixed with what is computed here.
+struct ReportedValue {
+    std::string
+        quantity; ///< "fat-percent", "lean.right-arm", "visceral-fat-mass" … or the instrument's own word
+    double value = 0.0;
+    std::string unit;
+};
+
 /// Who is tested, frozen at the start of the test.
 struct TestSubject {
     std::string clientId;
@@ -93,6 +101,8 @@ void readCommon(const Json& json, RawTest& test);
 [[nodiscard]] readiness::Answer answerFromJson(const Json& json);
 [[nodiscard]] Json toJson(const AnsweredQuestion& question);
 [[nodiscard]] AnsweredQuestion answeredQuestionFromJson(const Json& json);
+[[nodiscard]] Json toJson(const ReportedValue& value);
+[[nodiscard]] ReportedValue reportedValueFromJson(const Json& json);
 [[nodiscard]] Json toJson(const TestSubject& subject);
 [[nodiscard]] TestSubject subjectFromJson(const Json& json);
 [[nodiscard]] std::string originText(Origin origin);

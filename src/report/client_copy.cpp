@@ -1,5 +1,5 @@
+#include "report/dxa_pages.hpp"
 #include "report/figures/rule_figure.hpp"
-#include "report/test_report.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -35,6 +35,10 @@ QString whatWasDone(const TestReport& report) {
                   "water and "
                   "the rest is heavier, so the two weights together show how much of you is fat.")
             .arg(std::ranges::count_if(tank->trials, &WeighingTrial::counts));
+    if (report.dxa())
+        return tr(
+            "You were weighed, and lay on a table while a very weak X-ray beam went over you. Fat, lean and "
+            "bone hold it back differently: that shows how much of each there is, and where.");
     if (report.impedance())
         return tr(
             "You were weighed, and a current too weak to feel ran through your body. Water and muscle let it "
@@ -180,6 +184,8 @@ void resultInWords(PageFlow& flow, const TestReport& report) {
         flow.paragraph(
             tr("These values are as the instrument reported them; how it works them out is not published."));
     impedanceInWords(flow, report);
+    if (report.dxa() && !report.withoutNumbers)
+        dxaInWords(flow, report);
 }
 
 QString changeInWords(const Change& change, const QString& what, const TestReport& report) {

@@ -1,5 +1,6 @@
 #include "core/anthropometry/surface_area.hpp"
 #include "core/equations.hpp"
+#include "report/dxa_pages.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/figures/trace_figure.hpp"
 #include "report/figures/volume_figure.hpp"
@@ -73,8 +74,16 @@ void results(PageFlow& flow, const TestReport& report) {
         if (impedance->phaseAngle)
             line(tr("phase angle"), *impedance->phaseAngle, 2, QStringLiteral("°"));
     }
+    if (const DxaResult* scan = report.dxa()) {
+        line(tr("lean"), scan->lean, 1, QStringLiteral("kg"));
+        line(tr("bone mineral"), scan->boneMineral, 2, QStringLiteral("kg"));
+        line(tr("lean mass of the limbs"), scan->limbLean, 1, QStringLiteral("kg"));
+    }
     flow.paragraph(
-        report.computed.density()
+        report.dxa()
+            ? tr("The interval is that of a scan taken again, by the precision that the policy states. The "
+                 "method error is how a densitometer's fat lies to the truth for one person.")
+        : report.computed.density()
             ? tr("The interval holds what the measurement itself leaves open. The method error is the "
                  "spread of fat-free density between people; repeating the test does not shrink it.")
             : tr("The interval holds the reading and the published error of the equation for one person; the "
@@ -257,6 +266,17 @@ void checks(PageFlow& flow, const ImpedanceTest& test) {
             flow.paragraph(tr("Identity confirmed although: %1").arg(plain(doubt)), 9);
 }
 
+void checks(PageFlow& flow, const DxaTest& test) {
+    dxaChecks(flow, test);
+}
+
+void sources(PageFlow& flow, const DxaResult&) {
+    flow.paragraph(tr("Fat, lean and bone mineral as the densitometer gives them; its own equations are not "
+                      "published. Indices: sources on the worked sheet. Computed by %1.")
+                       .arg(plain(std::string(dxaEngineVersion))),
+                   8.5);
+}
+
 void sources(PageFlow& flow, const ImpedanceResult& result) {
     for (const EquationEstimate& each : result.estimates)
         if (each.chosen)
@@ -328,7 +348,8 @@ void sameDay(PageFlow& flow, const TestReport& report) {
 
 void preparation(PageFlow& flow, const TestReport& report) {
     const RawTest& test = report.record();
-    flow.heading(tr("Checks, lungs and preparation"));
+    flow.heading(report.computed.density() ? tr("Checks, lungs and preparation")
+                                           : tr("Checks and preparation"));
     std::visit([&](const auto& own) { checks(flow, own); }, report.computed.test);
     int kept = 0;
     std::array<int, 3> told{};
@@ -409,6 +430,8 @@ PageFlow labCopy(const TestReport& report) {
         trials(flow, *tank, std::get<HydrostaticResult>(report.computed.result));
     else if (const auto* impedance = std::get_if<ImpedanceTest>(&report.computed.test))
         sweeps(flow, *impedance, report);
+    else if (const auto* scan = std::get_if<DxaTest>(&report.computed.test))
+        dxaScans(flow, *scan, report);
     else
         trials(flow, std::get<ChamberTest>(report.computed.test),
                std::get<ChamberResult>(report.computed.result));

@@ -1,5 +1,6 @@
 #include "report/result_figures.hpp"
 
+#include "report/dxa_pages.hpp"
 #include "report/figures/body_figures.hpp"
 #include "report/figures/field_figure.hpp"
 #include "report/figures/impedance_figures.hpp"
@@ -161,8 +162,9 @@ NamedFigure errors(const TestReport& report) {
         bars.push_back({say(sourceName(line.source)), line.fraction,
                         QStringLiteral("± %1 %").arg(number(line.standardError, 2))});
     if (const double method = fat.methodError().value(); method > 0.0)
-        bars.push_back(
-            {tr("apart: fat-free density of people"), 0.0, QStringLiteral("± %1 %").arg(number(method, 1))});
+        bars.push_back({report.dxa() ? tr("apart: the densitometer for this person")
+                                     : tr("apart: fat-free density of people"),
+                        0.0, QStringLiteral("± %1 %").arg(number(method, 1))});
     return {tr("Errors"), [bars](QPainter& painter, const QRectF& area, const Palette& palette) {
                 painter.setFont(textFont(13, Weight::SemiBold));
                 painter.setPen(palette.ink);
@@ -215,6 +217,9 @@ std::vector<NamedFigure> figuresOf(const TestReport& report) {
         figures.push_back(field(report));
         figures.push_back(errors(report));
     }
+    if (report.dxa())
+        for (NamedFigure& figure : dxaFigures(report))
+            figures.push_back(std::move(figure));
     const ImpedanceResult* result = report.impedance();
     if (!result)
         return figures;

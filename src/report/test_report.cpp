@@ -8,7 +8,8 @@ namespace fusain::report {
 
 std::vector<Message> findingsOf(const TestReport& report) {
     auto sentences =
-        findings(report.computed, report.fatReference, report.earlier, report.baseline, report.precision);
+        findings(report.computed, report.fatReference,
+                 report.otherSetting ? report.otherSetting : report.earlier, report.baseline, report.precision);
     if (report.history.empty())
         return sentences;
     // What differed in the preparation belongs right behind the change that it may explain.

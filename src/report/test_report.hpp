@@ -17,18 +17,21 @@ struct TestReport {
     ComputedTest computed;
     Protocol protocol;
     const reference::ReferenceSet* fatReference = nullptr;
-    const reference::ReferenceSet* fatMassIndexReference = nullptr;     ///< of the field
-    const reference::ReferenceSet* fatFreeMassIndexReference = nullptr; ///< of the field
+    const reference::ReferenceSet* fatMassIndexReference = nullptr;       ///< of the field
+    const reference::ReferenceSet* fatFreeMassIndexReference = nullptr;   ///< of the field
+    const reference::ReferenceSet* fatMassIndexByScanReference = nullptr; ///< made with densitometers
     const reference::ReferenceSet* phaseAngleReference = nullptr;
     const reference::ReferenceSet* limbLeanReference = nullptr;
-    std::optional<impedance::VectorReference> ownVectors; ///< the lab's own people of this sex, where there are enough
-    std::vector<ComputedTest> history; ///< the signed tests by the same method before this one, oldest first
-    std::optional<Outcome> earlier;    ///< the latest of them that gives fat
-    std::optional<Outcome> baseline;   ///< the first of them, when it is not the latest
-    LabPrecision precision;            ///< the lab's own, where it has studied it
-    std::vector<OtherMethod> sameDay;  ///< results of other methods on the same day
-    std::string technician;            ///< name
-    std::string physiologist;          ///< name
+    std::optional<impedance::VectorReference>
+        ownVectors;                      ///< the lab's own people of this sex, where there are enough
+    std::vector<ComputedTest> history;   ///< the signed tests by the same method before this one, oldest first
+    std::optional<Outcome> earlier;      ///< the latest of them that gives fat and may be compared
+    std::optional<Outcome> otherSetting; ///< the latest of them, where it was taken with another setting
+    std::optional<Outcome> baseline;     ///< the first of them, when it is not the latest
+    LabPrecision precision;              ///< the lab's own, where it has studied it
+    std::vector<OtherMethod> sameDay;    ///< results of other methods on the same day
+    std::string technician;              ///< name
+    std::string physiologist;            ///< name
     UnitSystem units = UnitSystem::Metric;
     bool withoutNumbers = false; ///< the client copy says it in words only
 
@@ -40,6 +43,7 @@ struct TestReport {
     [[nodiscard]] const ImpedanceResult* impedance() const {
         return std::get_if<ImpedanceResult>(&computed.result);
     }
+    [[nodiscard]] const DxaResult* dxa() const { return std::get_if<DxaResult>(&computed.result); }
 };
 
 /// What the physiologist can say of this test, most important first.

@@ -58,7 +58,7 @@ bool needsTranslation(QString text) {
         "[a-z]+(\\.[a-z0-9-]+)+|C-[0-9-]+|kg/m²|kg/L|kg gross|\\bkg\\b|\\bL\\b|°C|mmHg|D_FFM|FFMI|FMI|"
         "12 March "
         "2026|VC|FFM|FM|Ma|Mw|Tw|Dw|RV|GI|Vb|Db|%fat|Vraw|BSA|SAA|VTG|TGV|cm²/"
-        "Ω|cm²|\\bcm\\b|PhA|Xc|RI|TBW|SMM|ALM|Space|\\bs\\b"));
+        "Ω|µSv|BMC|LMI|BMI|Ft/Fl|kcal/d|cm²|\\bcm\\b|PhA|Xc|RI|TBW|SMM|ALM|Space|\\bs\\b"));
     text.remove(ids);
     return text.contains(QRegularExpression(QStringLiteral("[A-Za-z]{2,}"))) &&
            !text.contains(QStringLiteral("⟦"));
@@ -105,6 +105,12 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
         for (const PlaceName place :
              {PlaceName::Day, PlaceName::Clients, PlaceName::Quality, PlaceName::Library}) {
             shell.open(place);
+            look();
+        }
+        shell.open(PlaceName::Clients);
+        for (const auto page :
+             {ClientsPlace::Page::Findings, ClientsPlace::Page::Progress, ClientsPlace::Page::Methods}) {
+            shell.clients().showPage(page);
             look();
         }
         EXPECT_TRUE(plain.isEmpty()) << plain.join(QStringLiteral("\n")).toStdString();

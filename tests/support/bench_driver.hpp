@@ -44,12 +44,17 @@ public:
 
     /// One piece of keyboard work for the step that is open. Returns false when the run needs nothing more.
     bool advance() {
-        auto* run = session_.run();
-        if (auto* tank = dynamic_cast<HydrostaticProcedure*>(run))
-            return advanceTank(*tank);
-        if (auto* analyzer = dynamic_cast<ImpedanceProcedure*>(run))
-            return advanceImpedance(*analyzer);
-        return advanceChamber(dynamic_cast<ChamberProcedure&>(*run));
+        Procedure& run = *session_.run();
+        const StepText& step = run.textOf(run.current());
+        if (step.id == "report")
+            return false;
+        if (step.kind == StepKind::Screening || step.kind == StepKind::Readiness)
+            answer(run);
+        else if (step.kind == StepKind::Interpretation)
+            interpret();
+        else if (!typeReading(run))
+            press(Qt::Key_Space);
+        return true;
     }
 
     void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
@@ -70,110 +75,113 @@ public:
     }
 
 private:
-    bool advanceTank(HydrostaticProcedure& run) {
+    /// Types what the open step reads. @return false for a step without a reading
+    bool typeReading(Procedure& run) {
+        if (auto* tank = dynamic_cast<HydrostaticProcedure*>(&run))
+            return typeTank(*tank);
+        if (auto* analyzer = dynamic_cast<ImpedanceProcedure*>(&run))
+            return typeImpedance(*analyzer);
+        if (auto* scanner = dynamic_cast<DxaProcedure*>(&run))
+            return typeDxa(*scanner);
+        return typeChamber(dynamic_cast<ChamberProcedure&>(run));
+    }
+
+    bool typeTank(HydrostaticProcedure& run) {
         using enum HydrostaticStep;
         switch (run.currentStep()) {
         case LoadCell:
             type("Shown with the reference mass, kg", "5,003");
-            press(Qt::Key_Space);
-            break;
+            return false;
         case WaterTemperature:
             type("Water temperature, °C", "34.1", true);
-            break;
-        case Screening:
-        case Readiness:
-            answer(run);
-            break;
+            return true;
         case DryMass:
             type("Dry mass, kg", "70,00", true);
-            break;
+            return true;
         case VitalCapacity:
             if (!run.test().roomTemperature) {
                 type("Room temperature at the spirometer, °C", "23.0");
                 type("Air pressure, mmHg", "760");
             }
             type("Vital capacity, as the spirometer shows, L, room conditions", "4,80", true);
-            break;
+            return true;
         case Trials:
             type("Steady reading, typed, kg gross", run.test().trials.size() % 2 == 0 ? "3,30" : "3,32", true);
-            break;
-        case Interpretation:
-            interpret();
-            break;
-        case Report:
-            return false;
+            return true;
         default:
-            press(Qt::Key_Space);
+            return false;
         }
-        return true;
     }
 
-    bool advanceChamber(ChamberProcedure& run) {
+    bool typeChamber(ChamberProcedure& run) {
         using enum ChamberStep;
         switch (run.currentStep()) {
         case Scale:
             type("Shown with the reference masses, kg", "20,003", true);
-            break;
+            return true;
         case Calibration:
             type("Cylinder, as this chamber reads it, L (a chamber that calibrates itself)", "50,02", true);
-            break;
-        case Screening:
-        case Readiness:
-            answer(run);
-            break;
+            return true;
         case Mass:
             type("Mass, kg", "70,00", true);
-            break;
+            return true;
         case VolumeTrials:
             type("Raw volume, typed, L", run.test().trials.size() % 2 == 0 ? "63,50" : "63,58", true);
-            break;
+            return true;
         case ThoracicGas:
             panel()
                 ->findChild<QLineEdit*>(QString(), Qt::FindDirectChildrenOnly)
                 ->setText(QStringLiteral("panting"));
             type("Or: thoracic gas measured elsewhere, L BTPS", "3,84");
-            press(Qt::Key_Space);
-            break;
-        case Interpretation:
-            interpret();
-            break;
-        case Report:
             return false;
         default:
-            press(Qt::Key_Space);
+            return false;
         }
-        return true;
     }
 
-    bool advanceImpedance(ImpedanceProcedure& run) {
+    bool typeImpedance(ImpedanceProcedure& run) {
         using enum ImpedanceStep;
         switch (run.currentStep()) {
         case Module:
             type("Read by the analyzer, Ω", "500,3", true);
-            break;
+            return true;
         case Identity:
             type("Client code", session_.book().client(run.record().subject.clientId)->code.c_str(), true);
-            break;
-        case Screening:
-        case Readiness:
-            answer(run);
-            break;
+            return true;
         case Mass:
             type("Mass, kg", "70,00", true);
-            break;
+            return true;
         case Sweep:
             type("R typed, Ω", "480");
             type("Xc typed, Ω", "60", true);
-            break;
-        case Interpretation:
-            interpret();
-            break;
-        case Report:
+            return true;
+        default:
+            return false;
+        }
+    }
+
+    bool typeDxa(DxaProcedure& run) {
+        switch (run.currentStep()) {
+        case DxaStep::Mass:
+            type("Mass, kg", "70,80", true);
+            return true;
+        case DxaStep::Scan:
+            typeRegions();
             return false;
         default:
-            press(Qt::Key_Space);
+            return false;
         }
-        return true;
+    }
+
+    // Head, arms, trunk and legs of a man of 70.8 kg, into the table.
+    void typeRegions() {
+        static constexpr const char* rows[][3] = {{"1,0", "3,3", "0,5"}, {"1,0", "3,1", "0,2"},
+                                                  {"1,1", "3,3", "0,2"}, {"9,4", "23,2", "0,9"},
+                                                  {"2,7", "8,5", "0,5"}, {"2,8", "8,6", "0,5"}};
+        auto* table = panel()->findChild<QTableWidget*>();
+        for (int row = 0; row < 6; ++row)
+            for (int column = 0; column < 3; ++column)
+                table->item(row, column + 1)->setText(QLatin1String(rows[row][column]));
     }
 
     void interpret() {

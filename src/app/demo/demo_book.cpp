@@ -4,6 +4,7 @@
 #include "core/anthropometry/surface_area.hpp"
 #include "core/water/density.hpp"
 #include "demo/chamber_tests.hpp"
+#include "demo/dxa_tests.hpp"
 #include "demo/impedance_tests.hpp"
 #include "procedure/any_procedure.hpp"
 #include "procedure/hydrostatic_result.hpp"
@@ -124,6 +125,38 @@ const Person people[] = {
      UnitSystem::UsCustomary,
      "asks for US units",
      {Sex::Female, 63.0, 0.243, 1.4, 3.9}},
+    {"goran",
+     "SP-104",
+     "Goran Lethe",
+     "1973-06-18",
+     176.0,
+     UnitSystem::Metric,
+     "fat around the middle; scanned through the year",
+     {Sex::Male, 103.4, 0.302, 1.9, 4.4, 1.100, 0.0, 176.0, 0.732, 0.99, 1.01, 0.56}},
+    {"mirren",
+     "SP-105",
+     "Mirren Osei-Tait",
+     "1958-10-05",
+     160.0,
+     UnitSystem::Metric,
+     "muscle clinic",
+     {Sex::Female, 61.0, 0.40, 1.7, 2.6, 1.100, 0.0, 160.0, 0.732, 1.0, 1.01, 0.49, 0.80}},
+    {"keziah",
+     "SP-107",
+     "Keziah Stroud",
+     "1991-08-27",
+     165.0,
+     UnitSystem::Metric,
+     "26 weeks pregnant: after delivery",
+     {Sex::Female, 78.0, 0.34, 1.5, 3.6}},
+    {"caspian",
+     "SP-114",
+     "Caspian Oduya",
+     "1967-12-09",
+     172.0,
+     UnitSystem::Metric,
+     "sixty days on a plan",
+     {Sex::Male, 81.0, 0.285, 1.9, 4.1, 1.100, 0.0, 172.0, 0.732, 0.99, 1.01, 0.53}},
 };
 
 double gauss(Random& random, double deviation) {
@@ -252,6 +285,12 @@ public:
             done = impedanceChecks(book_, random_, clock_);
         if (done)
             done = impedanceTests();
+        if (done)
+            done = scannerPrecision(book_, scans_, clock_);
+        if (done)
+            done = scannerChecks(book_, scans_, clock_);
+        if (done)
+            done = dxaTests();
         if (done)
             done = squad();
         if (done)
@@ -462,6 +501,121 @@ private:
         return (*begun)->refuse("a pacemaker: no current through this body");
     }
 
+    Expected<std::unique_ptr<Procedure>> beginDxa(const Person& p, const std::string& id) {
+        const Client client = *book_.client(p.id);
+        return beginTest(catalogue_.policyFor(methodDxa, {}), catalogue_.protocolFor(methodDxa), id,
+                         {p.id, client.sex, client.ageAt(clock_), *client.height, !book_.testsOf(p.id).empty()},
+                         technician_, book_, [this] { return clock_; });
+    }
+
+    Expected<void> dxaTest(const char* id, const TrueBody& body, const char* when, const DxaDay& day) {
+        const Person& p = person(id);
+        clock_ = at(when);
+        auto begun = beginDxa(p, std::string(p.code) + "-dxa-" + isoText(clock_).substr(0, 10));
+        if (!begun)
+            return tl::unexpected(begun.error());
+        return runDxaTest(book_, static_cast<DxaProcedure&>(**begun), body, p.code, day, technician_,
+                          physiologist_, scans_, clock_);
+    }
+
+    static std::vector<ReportedValue> visceral(double kilograms, double squareCentimetres) {
+        return {{"visceral-fat-mass", kilograms, "kg"}, {"visceral-fat-area", squareCentimetres, "cm²"}};
+    }
+
+    // Goran's middle, Caspian's sixty days, Mirren's limbs, the arm of Ruan and none of Lotte, Ines, Wren, Dov.
+    Expected<void> dxaTests() {
+        struct Stage {
+            const char* id;
+            const char* when;
+            double mass, fat, trunkFat;
+            DxaDay day;
+        };
+        const auto bone = [](double density, std::optional<double> t, std::optional<double> z) {
+            return std::vector<dxa::ReportedBone>{{"total", GramsPerSquareCentimetre(density), t, z}};
+        };
+        const Stage stages[] = {
+            {"goran",
+             "2025-03-11T08:00:00.000Z",
+             104.2,
+             0.338,
+             0.59,
+             {{},
+              visceral(2.31, 232),
+              bone(1.241, 0.3, 0.4),
+              false,
+              "Most of the fat sits in the middle: that is "
+              "where to begin."}},
+            {"goran", "2025-07-08T08:05:00.000Z", 104.0, 0.326, 0.58, {{}, visceral(2.07, 208), {}, false}},
+            {"goran", "2025-11-11T08:00:00.000Z", 103.7, 0.314, 0.57, {{}, visceral(1.86, 187), {}, false}},
+            {"goran",
+             "2026-03-10T08:05:00.000Z",
+             103.4,
+             0.302,
+             0.56,
+             {{},
+              visceral(1.64, 165),
+              bone(1.239, 0.3, 0.4),
+              false,
+              "The scale hardly moved and yet three kilograms of fat are gone, most from the middle; the lean "
+              "grew."}},
+            {"caspian", "2026-01-08T07:50:00.000Z", 86.0, 0.308, 0.55, {{}, visceral(1.42, 143), {}, false}},
+            {"caspian",
+             "2026-03-09T07:55:00.000Z",
+             81.0,
+             0.286,
+             0.54,
+             {{},
+              visceral(1.22, 122),
+              {},
+              false,
+              "Five kilograms in sixty days, and a third of them lean: slower, with more protein and strength "
+              "work."}},
+            {"mirren",
+             "2026-03-05T09:30:00.000Z",
+             61.0,
+             0.40,
+             0.49,
+             {{},
+              visceral(0.82, 84),
+              bone(0.968, -1.9, -0.6),
+              true,
+              "Little lean on arms and legs. Strength is tested next; the clinic's physician decides what it "
+              "means."}},
+            {"ruan", "2026-03-10T09:00:00.000Z", 70.0, 0.13, 0.42, {{}, {}, {}, false}},
+            {"lotte", "2026-03-10T09:40:00.000Z", 66.0, 0.24, 0.44, {{}, {}, {}, false}},
+            {"ines", "2026-03-06T08:40:00.000Z", 56.0, 0.172, 0.40, {{}, {}, bone(1.082, -0.6, -0.5), false}},
+            {"wren",
+             "2026-03-05T14:00:00.000Z",
+             38.0,
+             0.19,
+             0.42,
+             {{}, {}, {{"total-less-head", GramsPerSquareCentimetre(0.842), {}, 0.2}}, false}},
+            {"dov", "2026-03-04T08:05:00.000Z", 96.0, 0.186, 0.50, {{true}, visceral(0.61, 63), {}, false}},
+        };
+        Expected<void> done;
+        for (const Stage& stage : stages) {
+            TrueBody body = person(stage.id).body;
+            body.mass = stage.mass;
+            body.fatFraction = stage.fat;
+            body.trunkFat = stage.trunkFat;
+            if (done)
+                done = dxaTest(stage.id, body, stage.when, stage.day);
+        }
+        if (done)
+            done = wholeTest("dov", person("dov").body, "2026-03-04T10:00:00.000Z", 2.0);
+        return done ? pregnant() : done;
+    }
+
+    Expected<void> pregnant() {
+        clock_ = at("2026-03-06T10:00:00.000Z");
+        auto begun = beginDxa(person("keziah"), "SP-107-dxa");
+        if (!begun)
+            return tl::unexpected(begun.error());
+        if (auto done = (*begun)->answer("dxa_pregnant", {std::nullopt, false, std::nullopt, "yes"}); !done)
+            return done;
+        return (*begun)->refuse("pregnant: no X-rays; booked for after delivery");
+    }
+
     // Fourteen dancers, for a team morning.
     Expected<void> squad() {
         static constexpr std::array names{"Isolde Fenwright",    "Tamsin Okoro-Vale",  "Mireille Castaway",
@@ -558,6 +712,7 @@ private:
     const LabCatalogue& catalogue_;
     Instant& clock_;
     Random random_;
+    Random scans_{31415}; ///< apart from the others, so that a scan more changes no other test
     const Staff physiologist_{"oriel", "Oriel Thackway", Role::Physiologist};
     const Staff technician_{"bram", "Bram Iyengar", Role::Technician};
     const Staff trainee_{"sunniva", "Sunniva Pell", Role::Trainee};
@@ -596,7 +751,9 @@ Json toJson(const TrueBody& body) {
             {"height_cm", body.heightCm},
             {"water_of_fat_free", body.waterOfFatFree},
             {"right_arm", body.rightArm},
-            {"left_arm", body.leftArm}};
+            {"left_arm", body.leftArm},
+            {"trunk_fat", body.trunkFat},
+            {"limbs", body.limbs}};
 }
 
 TrueBody trueBodyFromJson(const Json& json) {
@@ -610,7 +767,9 @@ TrueBody trueBodyFromJson(const Json& json) {
             json.value("height_cm", 170.0),
             json.value("water_of_fat_free", 0.732),
             json.value("right_arm", 0.99),
-            json.value("left_arm", 1.01)};
+            json.value("left_arm", 1.01),
+            json.value("trunk_fat", 0.50),
+            json.value("limbs", 1.0)};
 }
 
 simulation::VirtualPerson virtualPersonOf(const TrueBody& body) {
@@ -619,7 +778,9 @@ simulation::VirtualPerson virtualPersonOf(const TrueBody& body) {
             body.vitalCapacity,
             0.25,
             occupantOf(body, metresFromCentimetres(body.heightCm)),
-            analyzerPersonOf(body)};
+            analyzerPersonOf(body),
+            scannedPersonOf(body),
+            {}};
 }
 
 Expected<void> fillDemoBook(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock,

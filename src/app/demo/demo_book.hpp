@@ -20,6 +20,8 @@ struct TrueBody {
     double heightCm = 170.0;                ///< cm
     double waterOfFatFree = 0.732;          ///< water as part of the fat-free mass
     double rightArm = 0.99, leftArm = 1.01; ///< resistance against what is usual: above 1 is thinner
+    double trunkFat = 0.50;                 ///< part of the fat that lies in the trunk
+    double limbs = 1.0;                     ///< lean of arms and legs against what is usual
     [[nodiscard]] double density() const {
         return 1.0 / (fatFraction / 0.900 + (1.0 - fatFraction) / fatFreeDensity);
     }

@@ -58,9 +58,6 @@ bool chamberBench(desktop::Shell& shell, desktop::Session& session, Camera& came
     if (!openRunning(shell, session, methodChamber))
         return false;
     camera.take(QStringLiteral("chamber-bench"));
-    shell.bench().setStandBack(true);
-    camera.take(QStringLiteral("chamber-stand-back"));
-    shell.bench().setStandBack(false);
     return true;
 }
 
@@ -98,6 +95,37 @@ bool impedanceBench(desktop::Shell& shell, desktop::Session& session, Camera& ca
     return true;
 }
 
+// The densitometer on a person of the demo, when its scan has come into the folder.
+bool dxaBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    const auto client = session.book().client("marit");
+    if (!client || !session.report(session.startRun(*client, {}, methodDxa)))
+        return false;
+    auto& run = static_cast<DxaProcedure&>(*session.run());
+    using enum DxaStep;
+    Expected<void> done = run.readPhantom(Percent(24.05), Percent(24.11));
+    if (done)
+        done = run.answerOpen(demo::wellPrepared);
+    if (done)
+        done = run.weigh(Kilograms(63.05), Origin::Typed);
+    if (done)
+        done = run.stateDose(0, Microsieverts(0.0), 1);
+    if (done)
+        done = run.confirm(Positioning);
+    if (!session.report(done))
+        return false;
+    shell.open(PlaceName::Bench);
+    letTimePass(1500);
+    auto* panel = shell.bench().currentPanel();
+    panel->primary();
+    letTimePass(1000);
+    for (int waited = 0; waited < 60 && panel->standBack().reading.endsWith(QLatin1Char('%')); ++waited)
+        letTimePass(500);
+    letTimePass(500);
+    camera.take(QStringLiteral("dxa-bench"));
+    session.closeRun();
+    return true;
+}
+
 void qualityPages(desktop::Shell& shell, Camera& camera) {
     using Page = desktop::QualityPlace::Page;
     shell.open(PlaceName::Quality);
@@ -105,8 +133,35 @@ void qualityPages(desktop::Shell& shell, Camera& camera) {
     camera.take(QStringLiteral("quality"));
     shell.quality().showPage(Page::Chart);
     camera.take(QStringLiteral("quality-chart"));
-    shell.quality().showPage(Page::Precision);
-    camera.take(QStringLiteral("quality-precision"));
+}
+
+// A client's latest test by a method, with one of its pictures.
+void findings(desktop::Shell& shell, desktop::Session& session, Camera& camera, const char* client,
+              std::string_view method, const char* picture, const char* name) {
+    shell.clients().showClient(QLatin1String(client));
+    auto tests = session.book().testsOf(client);
+    std::ranges::reverse(tests);
+    const auto found =
+        std::ranges::find_if(tests, [&](const AnyTest& test) { return methodOf(test) == method; });
+    shell.clients().showFindings(static_cast<int>(found - tests.begin()));
+    shell.clients().findings().choosePicture(QLatin1String(picture));
+    camera.take(QLatin1String(name));
+}
+
+void clientPages(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    using Page = desktop::ClientsPlace::Page;
+    shell.open(PlaceName::Clients);
+    shell.clients().showClient(QStringLiteral("ailsa"));
+    camera.take(QStringLiteral("clients"));
+    findings(shell, session, camera, "ailsa", methodHydrostatic, "Field", "findings");
+    findings(shell, session, camera, "ines", methodImpedance, "Vector", "findings-vector");
+    findings(shell, session, camera, "ruan", methodImpedance, "Limbs", "findings-impedance");
+    findings(shell, session, camera, "goran", methodDxa, "Regions", "findings-dxa");
+    shell.clients().showPage(Page::Progress);
+    camera.take(QStringLiteral("progress"));
+    shell.clients().showClient(QStringLiteral("dov"));
+    shell.clients().showPage(Page::Methods);
+    camera.take(QStringLiteral("methods"));
 }
 
 bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
@@ -127,27 +182,9 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     QDir().mkpath(folder);
     Camera camera(shell, QDir(folder));
     camera.take(QStringLiteral("day"));
-    shell.open(PlaceName::Clients);
-    shell.clients().showClient(QStringLiteral("ailsa"));
-    camera.take(QStringLiteral("clients"));
-    shell.clients().showFindings();
-    camera.take(QStringLiteral("findings"));
-    shell.clients().showClient(QStringLiteral("teo"));
-    shell.clients().showFindings(1);
-    camera.take(QStringLiteral("findings-chamber"));
-    shell.clients().showClient(QStringLiteral("ines"));
-    shell.clients().showFindings();
-    for (const auto& [picture, name] :
-         {std::pair("Arc", "findings-arc"), std::pair("Vector", "findings-vector")}) {
-        shell.clients().findings().choosePicture(QLatin1String(picture));
-        camera.take(QLatin1String(name));
-    }
-    shell.clients().showClient(QStringLiteral("ruan"));
-    shell.clients().showFindings();
-    shell.clients().findings().choosePicture(QStringLiteral("Limbs"));
-    camera.take(QStringLiteral("findings-impedance"));
+    clientPages(shell, session, camera);
     const bool benchStood = bench(shell, session, camera) && chamberBench(shell, session, camera) &&
-                            impedanceBench(shell, session, camera);
+                            impedanceBench(shell, session, camera) && dxaBench(shell, session, camera);
     qualityPages(shell, camera);
     shell.open(PlaceName::Library);
     shell.library().search(QStringLiteral("siri"));
@@ -157,10 +194,10 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     if (report) {
         camera.takePage(report::clientCopy(*report), 0, QStringLiteral("report-client"));
     }
-    const auto impedance = session.book().testsOf("ruan");
-    const auto page = impedance.empty() ? failure({"no test", {}}) : session.reportOn(impedance.back());
+    const auto scans = session.book().testsOf("goran");
+    const auto page = scans.empty() ? failure({"no test", {}}) : session.reportOn(scans.back());
     if (page)
-        camera.takePage(report::labCopy(*page), 1, QStringLiteral("report-impedance"));
+        camera.takePage(report::labCopy(*page), 1, QStringLiteral("report-dxa"));
     if (camera.good() && benchStood && report && page)
         return 0;
     QTextStream(stderr) << QStringLiteral("The pictures could not all be taken in ") << folder << '\n';

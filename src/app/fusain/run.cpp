@@ -8,6 +8,7 @@
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QFileInfo>
 #include <QMessageBox>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -58,6 +59,9 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
     for (const QString& role : link::InstrumentHub::roles())
         session.hub().configure(
             role, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(role))));
+    lab.setScanner(
+        QString::fromStdString(session.book().setting("scan-folder")), [&session] { return session.now(); },
+        60);                // and a scan in seven
     lab.setAnalyzer({}, 6); // a sweep in ten seconds: nobody waits a minute for a demonstration
     const auto follow = [&session, &lab, last = std::string()]() mutable {
         if (!session.run() || session.run()->record().id == last)
@@ -65,8 +69,12 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
         last = session.run()->record().id;
         if (const std::string truth =
                 session.book().setting("truth." + session.run()->record().subject.clientId);
-            !truth.empty())
-            lab.setPerson(demo::virtualPersonOf(demo::trueBodyFromJson(Json::parse(truth, nullptr, false))));
+            !truth.empty()) {
+            auto person = demo::virtualPersonOf(demo::trueBodyFromJson(Json::parse(truth, nullptr, false)));
+            if (const auto client = session.book().client(session.run()->record().subject.clientId))
+                person.code = client->code;
+            lab.setPerson(person);
+        }
     };
     QObject::connect(&session, &desktop::Session::changed, &lab, follow);
 }
@@ -127,6 +135,9 @@ int runDesktop(const RunOptions& options,
     desktop::Session session(std::move(*book), std::move(*catalogue), clock);
     std::unique_ptr<simulation::SimulatedLab> lab;
     if (options.demo) {
+        const QString scans = QFileInfo(path).dir().filePath(QStringLiteral("scans"));
+        QDir().mkpath(scans);
+        session.report(session.book().setSetting("scan-folder", scans.toStdString(), session.atTheBench().id));
         lab = std::make_unique<simulation::SimulatedLab>(20260312, simulation::VirtualPerson{},
                                                          simulation::LabFaults{});
         connectSimulatedLab(session, *lab);

@@ -3,6 +3,7 @@
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
+#include <QDateTime>
 #include <algorithm>
 #include <iostream>
 
@@ -51,6 +52,17 @@ int main(int argc, char** argv) {
     cli.add_flag("--fault-crossed", faults.analyzer.crossedLeads, "Two sense leads are crossed");
     cli.add_flag("--fault-talking", faults.analyzer.talking, "The person talks");
     cli.add_flag("--fault-drift", faults.analyzer.warmUpDrift, "The analyzer is not warm");
+    std::string scanFolder;
+    int scanSpeed = 1;
+    cli.add_option("--scan-folder", scanFolder, "Where the densitometer leaves its scans");
+    cli.add_option("--scan-speed", scanSpeed, "How many times faster than life a scan runs");
+    cli.add_option("--code", person.code, "Code of the client that the densitometer writes on its scans");
+    cli.add_flag("--fault-arm-outside", faults.scanner.armOutside,
+                 "An arm lies half outside the field of the scan");
+    cli.add_flag("--fault-lines", faults.scanner.linesWrong, "A shoulder line is drawn wrong");
+    cli.add_flag("--fault-metal", faults.scanner.metal, "Metal lies on the person in the scan");
+    cli.add_flag("--fault-scan-moves", faults.scanner.moves, "The person moves during the scan");
+    cli.add_option("--phantom-off", faults.phantomOff, "Points of fat that the densitometer has drifted");
     cli.add_option("--analyzer-off", faults.analyzerOff, "Relative error of the analyzer on its test module");
     cli.add_flag("--fault-room", faults.roomFrozen, "The barometer is stuck at 300 mmHg");
     cli.add_flag("--fault-garbage", faults.garbage, "Every fifth line is noise");
@@ -62,6 +74,9 @@ int main(int argc, char** argv) {
     QCoreApplication application(argc, argv);
     fusain::simulation::SimulatedLab lab(seed, person, faults);
     lab.setChamberSpeed(std::max(1, chamberSpeed));
+    lab.setScanner(
+        QString::fromStdString(scanFolder), [] { return fusain::Instant{QDateTime::currentMSecsSinceEpoch()}; },
+        std::max(1, scanSpeed));
     fusain::simulation::AnalyzerModel analyzer;
     if (standing)
         analyzer.geometry = fusain::impedance::ElectrodeGeometry::StandingContact;

@@ -2,10 +2,12 @@
 
 #include "desktop/bench/chamber_panels.hpp"
 #include "desktop/bench/closing_panels.hpp"
+#include "desktop/bench/dxa_panels.hpp"
 #include "desktop/bench/impedance_panels.hpp"
 #include "desktop/bench/lungs_panel.hpp"
 #include "desktop/bench/questions_panel.hpp"
 #include "desktop/bench/reading_panels.hpp"
+#include "desktop/bench/scan_panel.hpp"
 #include "desktop/bench/sweep_panel.hpp"
 #include "desktop/bench/thoracic_gas_panel.hpp"
 #include "desktop/bench/trials_panel.hpp"
@@ -131,6 +133,7 @@ BenchPlace::BenchPlace(Session& session)
     buildTankPanels();
     buildChamberPanels();
     buildImpedancePanels();
+    buildDxaPanels();
     connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
     const auto chosen = [this](const QListWidgetItem* item) {
         session_.report(session_.run()->goTo(Step(runSheet_->row(item))));
@@ -226,6 +229,28 @@ void BenchPlace::buildImpedancePanels() {
            new ConfirmPanel(session_, sheet, After, after, tr("Finish"))});
 }
 
+void BenchPlace::buildDxaPanels() {
+    using enum DxaStep;
+    const auto sheet = dxaSteps();
+    const Protocol& protocol = session_.catalogue().protocolFor(methodDxa);
+    const QStringList lines{
+        tr("Chin: the head ends just under it."), tr("Shoulders: through the joint; hand and thigh apart."),
+        tr("Spine and ribs: trunk without the arms."),
+        tr("Hips: slanting through the necks of the thigh bones; legs apart in the middle."),
+        tr("Android and gynoid stand where the lines of pelvis and chin put them.")};
+    const QStringList after{tr("Table wiped with what your local rules ask for."),
+                            tr("The densitometer's own record kept as your local rules ask for.")};
+    adopt(methodDxa,
+          {new PhantomPanel(session_), new QuestionsPanel(session_, sheet, Screening),
+           new QuestionsPanel(session_, sheet, Readiness), dxaMassPanel(session_), new DosePanel(session_),
+           new ConfirmPanel(session_, sheet, Positioning,
+                            fromTexts(protocol.rehearsal) + fromTexts(protocol.safety), tr("Lies as always")),
+           new ScanPanel(session_), new ConfirmPanel(session_, sheet, Lines, lines, tr("Lines are right")),
+           new ResultPanel(session_, sheet, Result), new InterpretationPanel(session_, sheet, Interpretation),
+           new SignPanel(session_, sheet, Sign), new ReportPanel(session_, sheet, Report),
+           new ConfirmPanel(session_, sheet, After, after, tr("Finish"))});
+}
+
 StepPanel* BenchPlace::currentPanel() const {
     return static_cast<StepPanel*>(static_cast<QStackedWidget*>(panels_->currentWidget())->currentWidget());
 }
@@ -313,6 +338,12 @@ void BenchPlace::showWorkedSheet() {
         reading(QStringLiteral("H"), centimetres(impedance->subject.height), 1, "cm");
         if (impedance->mass)
             reading(QStringLiteral("W"), impedance->mass->value, 2, "kg");
+    } else if (const auto* scan = std::get_if<DxaTest>(&test)) {
+        reading(QStringLiteral("H"), centimetres(scan->subject.height), 1, "cm");
+        if (scan->mass)
+            reading(QStringLiteral("W"), scan->mass->value, 2, "kg");
+        if (scan->dose)
+            reading(QStringLiteral("µSv"), scan->dose->withThisScan().value(), 0, "µSv");
     } else {
         const auto& chamber = std::get<ChamberTest>(test);
         if (chamber.mass)

@@ -30,6 +30,7 @@ private:
     void buildTankPanels();
     void buildChamberPanels();
     void buildImpedancePanels();
+    void buildDxaPanels();
     void adopt(std::string_view method, std::initializer_list<StepPanel*> panels);
     void showFoot();
     void showRunSheet();

@@ -242,18 +242,32 @@ ReadingPanel* dryMassPanel(Session& session) {
          }});
 }
 
-ReadingPanel* impedanceMassPanel(Session& session) {
+namespace {
+
+// On the floor scale, for a method that weighs a dressed person.
+template <class Method>
+ReadingPanel* floorScalePanel(Session& session, std::span<const StepText> sheet, Step step) {
     return new ReadingPanel(
-        session, impedanceSteps(), ImpedanceStep::Mass,
+        session, sheet, step,
         {"floor-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 2, QStringLiteral("cue step-on"),
          [](Procedure& run, double value, Origin origin) {
-             return static_cast<ImpedanceProcedure&>(run).weigh(Kilograms(value), origin);
+             return static_cast<Method&>(run).weigh(Kilograms(value), origin);
          },
-         [](const Procedure& run) { return static_cast<const ImpedanceProcedure&>(run).test().mass; },
+         [](const Procedure& run) { return static_cast<const Method&>(run).test().mass; },
          [](double value) {
              return value < 10.0 || value > 300.0 ? QObject::tr("A mass lies between 10 and 300 kg.")
                                                   : QString();
          }});
+}
+
+} // namespace
+
+ReadingPanel* impedanceMassPanel(Session& session) {
+    return floorScalePanel<ImpedanceProcedure>(session, impedanceSteps(), ImpedanceStep::Mass);
+}
+
+ReadingPanel* dxaMassPanel(Session& session) {
+    return floorScalePanel<DxaProcedure>(session, dxaSteps(), DxaStep::Mass);
 }
 
 ReadingPanel* chamberMassPanel(Session& session) {

@@ -78,6 +78,7 @@ private:
 [[nodiscard]] ReadingPanel* waterTemperaturePanel(Session& session);
 [[nodiscard]] ReadingPanel* dryMassPanel(Session& session);
 [[nodiscard]] ReadingPanel* chamberMassPanel(Session& session);
+[[nodiscard]] ReadingPanel* dxaMassPanel(Session& session);
 /// Mass on the floor scale, before the impedance sweep.
 [[nodiscard]] ReadingPanel* impedanceMassPanel(Session& session);
 

@@ -45,6 +45,7 @@ protected:
     [[nodiscard]] HydrostaticProcedure& tank() const { return static_cast<HydrostaticProcedure&>(run()); }
     [[nodiscard]] ChamberProcedure& chamber() const { return static_cast<ChamberProcedure&>(run()); }
     [[nodiscard]] ImpedanceProcedure& analyzer() const { return static_cast<ImpedanceProcedure&>(run()); }
+    [[nodiscard]] DxaProcedure& densitometer() const { return static_cast<DxaProcedure&>(run()); }
     [[nodiscard]] const StepText& text() const { return text_; }
     QVBoxLayout* body() { return body_; }
     /// Takes the latest reading of an instrument, or nothing when there is no live link.

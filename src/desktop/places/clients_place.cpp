@@ -1,16 +1,13 @@
 #include "desktop/places/clients_place.hpp"
 
-#include "core/quality/precision.hpp"
 #include "desktop/places/client_form.hpp"
 #include "desktop/places/import_dialog.hpp"
 #include "desktop/widgets/text_files.hpp"
-#include "report/figures/field_figure.hpp"
 #include "report/words.hpp"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <cmath>
-#include <map>
 
 namespace fusain::desktop {
 namespace {
@@ -39,7 +36,7 @@ ClientsPlace::ClientsPlace(Session& session)
       facts_(label({}, "soft")),
       tests_(table({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
                    tr("Tests"))),
-      trend_(new FigureView(tr("Fat mass over time"), 200)), pages_(new QTabWidget),
+      progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), pages_(new QTabWidget),
       findings_(new FindingsView(session)), stored_(label({}, "soft")), policy_(new QComboBox),
       method_(new QComboBox) {
     search_->setPlaceholderText(tr("name, code or birth date"));
@@ -75,7 +72,6 @@ ClientsPlace::ClientsPlace(Session& session)
         head->addWidget(each);
     auto* testsPage = new QWidget;
     auto* testsLayout = new QVBoxLayout(testsPage);
-    testsLayout->addWidget(trend_);
     testsLayout->addWidget(tests_, 1);
     auto* policies = new QHBoxLayout;
     policies->addWidget(label(tr("Another policy"), "soft", false));
@@ -87,8 +83,10 @@ ClientsPlace::ClientsPlace(Session& session)
     auto* findingsPage = new QWidget;
     auto* findingsLayout = new QVBoxLayout(findingsPage);
     findingsLayout->addWidget(findings_);
-    pages_->addTab(testsPage, tr("&Progress and tests"));
+    pages_->addTab(testsPage, tr("&Tests"));
     pages_->addTab(findingsPage, tr("&Findings of the chosen test"));
+    pages_->addTab(progress_, tr("&Progress"));
+    pages_->addTab(methods_, tr("Across &methods"));
     pages_->setDocumentMode(true);
 
     auto* right = new QVBoxLayout;
@@ -101,6 +99,7 @@ ClientsPlace::ClientsPlace(Session& session)
     layout->addWidget(leftBox);
     layout->addLayout(right, 1);
 
+    connect(pages_, &QTabWidget::currentChanged, this, &ClientsPlace::showPages);
     connect(search_, &QLineEdit::textChanged, this, &ClientsPlace::refresh);
     connect(search_, &QLineEdit::returnPressed, list_, qOverload<>(&QWidget::setFocus));
     connect(list_, &QListWidget::currentRowChanged, this, &ClientsPlace::showDossier);
@@ -218,41 +217,15 @@ void ClientsPlace::showDossier() {
                                        ? text(fixed(result.document["fat_percent"].value("value", 0.0), 1))
                                        : QStringLiteral("–"));
     stored_->setText(stored.join(QLatin1Char('\n')));
-    std::vector<AnyTest> oldestFirst(shown_.rbegin(), shown_.rend());
-    showTrend(oldestFirst);
+    showPages();
 }
 
-void ClientsPlace::showTrend(const std::vector<AnyTest>& tests) {
-    // One line: methods are never joined. The method with most tests is shown.
-    std::map<std::string_view, int> count;
-    for (const AnyTest& test : tests)
-        ++count[methodOf(test)];
-    const auto most = std::ranges::max_element(count, {}, [](const auto& each) { return each.second; });
-    report::TrendModel model;
-    model.title = most == count.end()
-                      ? QString()
-                      : tr("Fat mass by %1; grey: the change that the test cannot tell apart from none")
-                            .arg(report::say(methodTitle(most->first)));
-    model.unit = QStringLiteral("kg");
-    for (const AnyTest& test : tests) {
-        const auto result = methodOf(test) == most->first ? session_.computed(test) : failure({});
-        if (!result)
-            continue;
-        const auto* composition = result->composition();
-        if (!composition)
-            continue;
-        const auto& fatMass = composition->fatMass;
-        const double repeat = repeatError(fatMass, result->shared().repeated);
-        if (model.points.empty())
-            model.leastSignificantChange = quality::leastSignificantChange(repeat);
-        model.points.push_back({static_cast<double>(common(test).startedAt.milliseconds) / 86400000.0,
-                                fatMass.estimate().value(), normal95 * repeat,
-                                report::day(common(test).startedAt)});
-    }
-    trend_->setVisible(model.points.size() > 1);
-    trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
-        report::paintTrend(painter, area, model, palette);
-    });
+// The pages that compute much are filled when they are seen.
+void ClientsPlace::showPages() {
+    if (pages_->currentWidget() == progress_)
+        progress_->showTests(shown_);
+    if (pages_->currentWidget() == methods_)
+        methods_->showTests(shown_);
 }
 
 void ClientsPlace::showFindings(int row) {

@@ -1,5 +1,7 @@
 #pragma once
+#include "desktop/places/methods_page.hpp"
 #include "desktop/places/place.hpp"
+#include "desktop/places/progress_page.hpp"
 #include "desktop/widgets/findings_view.hpp"
 
 #include <QListWidget>
@@ -17,15 +19,18 @@ public:
     void enter() override;
     void showClient(const QString& id);
     void search(const QString& text);
-    /// Opens the findings of the client's latest computed test.
-    /// The findings of a test, counted from the newest.
     [[nodiscard]] FindingsView& findings() { return *findings_; }
+    [[nodiscard]] ProgressPage& progress() { return *progress_; }
+    [[nodiscard]] MethodsPage& methodsOfADay() { return *methods_; }
+    /// Opens the findings of a test, counted from the newest.
     void showFindings(int row = 0);
+    enum class Page { Tests, Findings, Progress, Methods };
+    void showPage(Page page) { pages_->setCurrentIndex(static_cast<int>(page)); }
     void newClient();
 
 private:
     void showDossier();
-    void showTrend(const std::vector<AnyTest>& tests);
+    void showPages();
     void editClient();
     void importExport();
     void startTest();
@@ -38,7 +43,8 @@ private:
     QLabel* name_;
     QLabel* facts_;
     QTableWidget* tests_;
-    FigureView* trend_;
+    ProgressPage* progress_;
+    MethodsPage* methods_;
     QTabWidget* pages_;
     FindingsView* findings_;
     QLabel* stored_;

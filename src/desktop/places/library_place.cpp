@@ -99,6 +99,39 @@ QString impedanceRows(const ImpedancePolicy& policy) {
                    .arg(signal.legBad));
 }
 
+QString dxaRows(const DxaPolicy& policy) {
+    const bool percent = policy.balance.kind == dxa::BalanceThreshold::Kind::Percent;
+    const dxa::ScanPrecision& precision = policy.precision;
+    return row(QObject::tr("Percentage of fat by region"),
+               report::say(dxa::conventionName(policy.convention))) +
+           row(QObject::tr("Notable difference of limbs"),
+               QObject::tr("arms %1, legs %2 %3")
+                   .arg(policy.balance.arms)
+                   .arg(policy.balance.legs)
+                   .arg(percent ? QStringLiteral("%") : QStringLiteral("kg"))) +
+           row(QObject::tr("Precision until the lab has its own study"),
+               QObject::tr(
+                   "fat %1 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a leg %5 %; the upper ends "
+                   "of what is published")
+                   .arg(100.0 * precision.fat)
+                   .arg(100.0 * precision.mass)
+                   .arg(100.0 * precision.boneMineral)
+                   .arg(100.0 * precision.armLean)
+                   .arg(100.0 * precision.legLean)) +
+           row(QObject::tr("Against the truth for one person"),
+               QObject::tr(
+                   "± %1 points of fat (standard deviation; an engineering choice within the published limits)")
+                   .arg(100.0 * precision.model)) +
+           row(QObject::tr("Phantom, dose, table"),
+               QObject::tr(
+                   "phantom within %1 points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg "
+                   "(engineering choices of this program; set your own)")
+                   .arg(policy.phantomTolerance.value())
+                   .arg(policy.dosePerScan.value())
+                   .arg(policy.yearlyDose.value())
+                   .arg(policy.tableLimit.value()));
+}
+
 enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry, TruthEntry };
 
 } // namespace
@@ -306,8 +339,10 @@ QString LibraryPlace::policyPage(const QString& id) const {
         page += tankRows(*tank) + densityRows(*tank);
     else if (const auto* chamber = std::get_if<ChamberPolicy>(&any))
         page += chamberRows(*chamber) + densityRows(*chamber);
+    else if (const auto* impedance = std::get_if<ImpedancePolicy>(&any))
+        page += impedanceRows(*impedance);
     else
-        page += impedanceRows(std::get<ImpedancePolicy>(any));
+        page += dxaRows(std::get<DxaPolicy>(any));
     return page + row(tr("Reference for the fat percentage"), text(policy.fatReference)) +
            row(tr("Signature"),
                policy.physiologistSigns ? tr("technician and physiologist") : tr("technician")) +

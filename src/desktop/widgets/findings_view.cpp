@@ -60,13 +60,13 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
 
     auto* figures = new QHBoxLayout;
     figures->setSpacing(16);
-    figures->addWidget(column({sentences_, rule_}), 5);
+    figures->addWidget(column({sentences_, rule_}), 11);
     choice_->setObjectName(QStringLiteral("pictures"));
     choice_->setMinimumHeight(36);
     choice_->setExpanding(false);
     choice_->setDrawBase(false);
     choice_->setAccessibleName(tr("Which picture"));
-    figures->addWidget(column({choice_, figure_}), 4);
+    figures->addWidget(column({choice_, figure_}), 10);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
@@ -106,7 +106,11 @@ void FindingsView::showTest(const AnyTest& test) {
 void FindingsView::offerEquations(const AnyTest& test) {
     whatIfConversion_->clear();
     whatIfConversion_->addItem(tr("equation as chosen"), QString());
-    whatIfResidual_->setVisible(!std::holds_alternative<ImpedanceTest>(test));
+    const bool density =
+        std::holds_alternative<HydrostaticTest>(test) || std::holds_alternative<ChamberTest>(test);
+    whatIfResidual_->setVisible(density);
+    whatIfConversion_->setVisible(
+        !std::holds_alternative<DxaTest>(test)); // a scan's own equations are not published
     if (std::holds_alternative<ImpedanceTest>(test)) {
         for (const auto& equation : impedance::wholeBodyEquations())
             if (equation.quantity == impedance::Predicted::FatFreeMass)

@@ -1,6 +1,9 @@
 #include "link/simulation/simulated_lab.hpp"
 
+#include "record/scan_file.hpp"
+
 #include <QFile>
+#include <QSaveFile>
 #include <QSocketNotifier>
 #include <QTcpServer>
 #include <QTcpSocket>
@@ -146,6 +149,7 @@ void SimulatedLab::tick() {
     }
     tickChamber();
     tickAnalyzer();
+    tickScanner();
     if (ticks_ % 5 == 0) {
         tickChamberScale();
         const double sway = faults_.scaleUnstable ? 0.4 : 0.01;
@@ -164,6 +168,8 @@ void SimulatedLab::tick() {
             {{"c", std::round((23.4 + gauss(random_, 0.05)) * 10.0) / 10.0},
              {"mmhg", faults_.roomFrozen ? 300.0 : std::round((756.3 + gauss(random_, 0.1)) * 10.0) / 10.0}});
         emitFrame(QStringLiteral("spirometer"), {{"idle", 1.0}});
+        if (scanned_ < 0.0)
+            emitFrame(QStringLiteral("scanner"), {{"idle", 1.0}});
         if (analyzerAt_ >= analyzerFrames_.size())
             emitFrame(QStringLiteral("analyzer"), {{"idle", 1.0}});
     }
@@ -270,6 +276,48 @@ void SimulatedLab::startSubmersion() {
     submersionAt_ = 0;
 }
 
+// The arm moves for seven minutes of life; then the densitometer leaves the scan in its folder.
+void SimulatedLab::tickScanner() {
+    constexpr double scanSeconds = 420.0;
+    if (scanned_ < 0.0)
+        return;
+    scanned_ += scanSpeed_ * tickMilliseconds / 1000.0;
+    if (ticks_ % 10 == 0)
+        emitFrame(QStringLiteral("scanner"),
+                  {{"percent", std::min(100.0, std::floor(100.0 * scanned_ / scanSeconds))}});
+    if (scanned_ < scanSeconds)
+        return;
+    scanned_ = -1.0;
+    leaveScan();
+}
+
+void SimulatedLab::takeScanner(const QString& line) {
+    if (line == QLatin1String("cue scan"))
+        scanned_ = 0.0;
+    else if (line == QLatin1String("cue stop"))
+        scanned_ = -1.0;
+    else if (line.startsWith(QLatin1String("cue phantom")))
+        emitFrame(QStringLiteral("scanner"),
+                  {{"phantom", playPhantom(Percent(line.section(QLatin1Char(' '), 2).toDouble()),
+                                           faults_.phantomOff, random_)
+                                   .value()}});
+}
+
+void SimulatedLab::leaveScan() {
+    ScanFile file;
+    file.clientCode = person_.code;
+    file.scannedAt = scanClock_ ? scanClock_() : Instant{};
+    file.scanner = {"Scanner", "3.1", "whole body"};
+    file.dose = Microsieverts(5.0);
+    file.scan = playWholeBody(trueRegions(person_.onScanner), faults_.scanner, {}, random_);
+    QSaveFile kept(scanFolder_ +
+                   QStringLiteral("/scan-%1-%2.json").arg(QString::fromStdString(person_.code)).arg(++scans_));
+    const bool written = !scanFolder_.isEmpty() && kept.open(QIODevice::WriteOnly) &&
+                         kept.write(QByteArray::fromStdString(fusain::toJson(file).dump(1))) > 0 &&
+                         kept.commit();
+    emitFrame(QStringLiteral("scanner"), {{"done", written ? 1.0 : 0.0}});
+}
+
 void SimulatedLab::startBlow() {
     const double capacity =
         person_.vitalCapacity * (1.0 - std::abs(gauss(random_, 0.012))) / 1.083; // at ambient conditions
@@ -309,6 +357,8 @@ void SimulatedLab::take(const QString& role, const QString& line) {
         takeChamber(line);
     } else if (role == QLatin1String("analyzer")) {
         takeAnalyzer(line);
+    } else if (role == QLatin1String("scanner")) {
+        takeScanner(line);
     } else if (role == QLatin1String("chamber-scale")) {
         onChamberScale_ = line.startsWith(QLatin1String("cue reference"))
                               ? line.section(QLatin1Char(' '), 2).toDouble()

@@ -2,12 +2,16 @@
 #include "link/frame.hpp"
 #include "link/simulation/analyzer.hpp"
 #include "link/simulation/chamber.hpp"
+#include "link/simulation/densitometer.hpp"
 #include "link/simulation/submersion.hpp"
+
+#include "record/calendar.hpp"
 
 #include <QIODevice>
 #include <QMap>
 #include <QObject>
 #include <QTimer>
+#include <functional>
 #include <memory>
 #include <set>
 
@@ -23,6 +27,8 @@ struct VirtualPerson {
     double learning = 0.0;          ///< L of air still held back in the first trial; a third less each time
     ChamberOccupant inChamber;      ///< the same body as the chamber sees it
     AnalyzerPerson onAnalyzer;      ///< and as the impedance analyzer does
+    ScannedPerson onScanner;        ///< and as the densitometer does
+    std::string code;               ///< that the densitometer writes on its scans
 };
 
 /// What goes wrong, per instrument.
@@ -37,6 +43,8 @@ struct LabFaults {
     ChamberFaults chamber;           ///< of every volume trial
     bool chamberScaleOffset = false; ///< the chamber's scale reads 0.1 kg high
     AnalyzerFaults analyzer;         ///< of every sweep
+    DensitometerFaults scanner;      ///< of every scan
+    double phantomOff = 0.0;         ///< points of fat that the densitometer has drifted
     double analyzerOff = 0.0;        ///< relative error of the analyzer on its test module
     bool spirometerLeak = false;     ///< efforts stop early
     bool strokesAlike = false;       ///< every stroke of the syringe at the same flow
@@ -68,6 +76,13 @@ public:
         analyzer_ = analyzer;
         analyzerSpeed_ = speed;
     }
+    /// Where the densitometer leaves its scans, what it takes for the time, and how many times faster than life
+    /// a scan runs; life is seven minutes.
+    void setScanner(const QString& folder, std::function<Instant()> clock, int speed) {
+        scanFolder_ = folder;
+        scanClock_ = std::move(clock);
+        scanSpeed_ = speed;
+    }
     /// Pulls every cable; clients see their connection end.
     void pullCables();
 
@@ -88,6 +103,9 @@ private:
     void takeChamber(const QString& line);
     void tickAnalyzer();
     void takeAnalyzer(const QString& line);
+    void tickScanner();
+    void takeScanner(const QString& line);
+    void leaveScan();
 
     Random random_;
     VirtualPerson person_;
@@ -114,6 +132,11 @@ private:
     std::vector<std::map<std::string, double>> analyzerFrames_; ///< of the sweep that runs
     std::size_t analyzerAt_ = 0;
     double analyzerDue_ = 0.0; ///< frames that time has earned
+    QString scanFolder_;
+    std::function<Instant()> scanClock_;
+    int scanSpeed_ = 1;
+    double scanned_ = -1.0; ///< seconds of life since the arm began to move; below zero when it rests
+    int scans_ = 0;
     std::vector<double> blow_;
     std::size_t blowAt_ = 0;
     std::size_t strokes_ = 0; ///< of the syringe

@@ -30,18 +30,4 @@ struct BudgetBar {
 void paintBudget(QPainter& painter, const QRectF& area, const std::vector<BudgetBar>& bars,
                  const Palette& palette);
 
-/// One quantity over real dates, spindles joined by a line, with the least significant change about one visit.
-struct TrendModel {
-    struct Point {
-        double day; ///< days since any fixed date
-        double value, halfWidth;
-        QString label;
-    };
-    QString title;
-    QString unit;
-    std::vector<Point> points;
-    double leastSignificantChange = 0.0; ///< about the first point
-};
-void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, const Palette& palette);
-
 } // namespace fusain::report

@@ -1,0 +1,190 @@
+#include "desktop/places/methods_page.hpp"
+
+#include "report/figures/rule_figure.hpp"
+#include "report/words.hpp"
+
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+/// A value with its interval, under its name.
+struct NamedSpindle {
+    QString name;
+    double value, half;
+    bool model;
+};
+
+// Spindles under each other on one scale: overlap is agreement.
+void paintSpindles(QPainter& painter, const QRectF& area, const std::vector<NamedSpindle>& rows,
+                   const report::Palette& palette) {
+    if (rows.empty())
+        return;
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    double low = 1e9, high = -1e9;
+    for (const NamedSpindle& row : rows) {
+        low = std::min(low, row.value - row.half);
+        high = std::max(high, row.value + row.half);
+    }
+    low = std::floor(low) - 1.0;
+    high = std::ceil(high) + 1.0;
+    const double left = area.left() + 250, right = area.right() - 130, scale = (right - left) / (high - low),
+                 height = std::min(30.0, (area.height() - 24) / static_cast<double>(rows.size()));
+    painter.setFont(report::numberFont(11));
+    const double step = report::graduation(high - low, 8);
+    for (double value = std::ceil(low / step) * step; value <= high; value += step) {
+        const double x = left + (value - low) * scale;
+        painter.setPen(QPen(palette.rule, 0.8));
+        painter.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom() - 22));
+        painter.setPen(palette.softInk);
+        painter.drawText(QRectF(x - 30, area.bottom() - 20, 60, 16), Qt::AlignCenter,
+                         number(value, step < 1.0 ? 1 : 0));
+    }
+    double y = area.top() + 0.5 * height;
+    for (const NamedSpindle& row : rows) {
+        painter.setFont(report::textFont(12, row.model ? report::Weight::SemiBold : report::Weight::Regular));
+        painter.setPen(palette.ink);
+        painter.drawText(QRectF(area.left(), y - 10, 240, 20), Qt::AlignVCenter, row.name);
+        report::paintSpindle(painter, {row.value, row.half, !row.model}, left - low * scale, scale, y,
+                             0.4 * height, palette);
+        painter.setFont(report::numberFont(12));
+        painter.setPen(palette.ink);
+        painter.drawText(QRectF(right + 10, y - 10, 120, 20), Qt::AlignVCenter,
+                         QStringLiteral("%1 ± %2 %").arg(number(row.value, 1), number(row.half, 1)));
+        y += height;
+    }
+    painter.restore();
+}
+
+} // namespace
+
+MethodsPage::MethodsPage(Session& session)
+    : session_(session), day_(new QComboBox),
+      values_(new FigureView(tr("Fat by every method of the day"), 230)),
+      pairs_(table({tr("methods"), tr("difference"), tr("± (95 %)"), tr("verdict")}, tr("Methods in pairs"))),
+      inputs_(label({}, "soft")), reference_(new QComboBox), other_(new QComboBox), agreement_(label({})) {
+    day_->setAccessibleName(tr("Day"));
+    day_->setMinimumWidth(360);
+    reference_->setAccessibleName(tr("Reference method"));
+    other_->setAccessibleName(tr("Other method"));
+    for (const std::string_view method : methods)
+        for (QComboBox* box : {reference_, other_})
+            box->addItem(report::say(methodTitle(method)),
+                         QString::fromUtf8(method.data(), static_cast<qsizetype>(method.size())));
+    reference_->setCurrentIndex(0);
+    other_->setCurrentIndex(1);
+    pairs_->setColumnWidth(0, 280);
+    pairs_->setColumnWidth(1, 90);
+    pairs_->setColumnWidth(2, 80);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->addLayout(inOneRow({label(tr("Day"), "soft", false), day_}));
+    layout->addWidget(values_, 3);
+    layout->addWidget(inputs_);
+    layout->addWidget(pairs_, 2);
+    layout->addWidget(label(tr("Agreement over everybody of this lab who had both on one day"), "heading"));
+    layout->addLayout(inOneRow({reference_, label(tr("and"), "soft", false), other_}));
+    layout->addWidget(agreement_);
+    connect(day_, &QComboBox::currentIndexChanged, this, &MethodsPage::showDay);
+    connect(reference_, &QComboBox::currentIndexChanged, this, &MethodsPage::showAgreement);
+    connect(other_, &QComboBox::currentIndexChanged, this, &MethodsPage::showAgreement);
+}
+
+void MethodsPage::showTests(const std::vector<AnyTest>& tests) {
+    days_.clear();
+    for (const AnyTest& test : tests) {
+        if (common(test).state != TestState::Signed)
+            continue;
+        auto result = session_.computed(test);
+        if (!result || !result->composition())
+            continue;
+        const QString name = report::day(common(test).startedAt);
+        auto day = std::ranges::find(days_, name, &Day::name);
+        if (day == days_.end())
+            day = days_.insert(days_.end(), {name, {}});
+        day->tests.push_back(std::move(*result));
+    }
+    std::ranges::stable_sort(days_, std::ranges::greater(), [](const Day& day) { return day.tests.size(); });
+    {
+        const QSignalBlocker blocker(day_);
+        day_->clear();
+        for (const Day& day : days_)
+            day_->addItem(tr("%1: %2 tests").arg(day.name).arg(day.tests.size()));
+    }
+    showDay();
+    showAgreement();
+}
+
+void MethodsPage::showDay() {
+    pairs_->setRowCount(0);
+    std::vector<NamedSpindle> rows;
+    QStringList inputs;
+    if (const int row = day_->currentIndex(); row >= 0 && row < static_cast<int>(days_.size())) {
+        const MethodsOfADay day = acrossMethods(days_[static_cast<std::size_t>(row)].tests);
+        for (const MethodValue& value : day.values)
+            rows.push_back({report::say(methodTitle(value.method)), value.fatPercent.estimate().value(),
+                            normal95 * value.fatPercent.totalError().value(), false});
+        for (const ModelValue& value : day.models)
+            rows.push_back({report::say(value.model->title), value.composition.fatPercent.estimate().value(),
+                            normal95 * value.composition.fatPercent.totalError().value(), true});
+        for (const MethodPair& pair : day.pairs)
+            setRow(
+                pairs_, pairs_->rowCount(),
+                {tr("%1 − %2").arg(report::say(methodTitle(day.values[pair.first].method)),
+                                   report::say(methodTitle(day.values[pair.second].method))),
+                 QString::fromStdString(signedFixed(pair.difference, 1)), number(pair.halfInterval, 1),
+                 pair.agrees() ? tr("they agree") : tr("they do not agree. ") + report::say(pair.likelyCause)});
+        for (const Message& input : day.inputs)
+            inputs << report::say(input);
+        if (day.models.empty())
+            inputs << tr(
+                "Three and four components need density and body water of one day, the fourth bone mineral.");
+    }
+    inputs_->setText(inputs.join(QLatin1Char(' ')));
+    values_->setPaint([rows, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        paintSpindles(painter, area, rows, palette);
+    });
+}
+
+void MethodsPage::showAgreement() {
+    const std::string reference = reference_->currentData().toString().toStdString(),
+                      other = other_->currentData().toString().toStdString();
+    std::vector<ComputedTest> tests;
+    for (const std::string& method : {reference, other})
+        for (const AnyTest& test : session_.book().testsSince(Instant{}, method))
+            if (common(test).state == TestState::Signed)
+                if (auto result = session_.computed(test))
+                    tests.push_back(std::move(*result));
+    const auto pairs = reference == other ? std::vector<quality::PairedValue>{}
+                                          : pairedFat(tests, reference, other, [](Instant a, Instant b) {
+                                                return report::day(a) == report::day(b);
+                                            });
+    const auto agreement = quality::agreementOf(pairs);
+    const auto line = quality::demingLine(pairs);
+    if (!agreement || !line) {
+        agreement_->setText(
+            tr("%1 people had both; at least three are needed to say anything.").arg(pairs.size()));
+        return;
+    }
+    const auto range = [](const quality::WithInterval& value, int decimals) {
+        return tr("%1 (%2 to %3)")
+            .arg(number(value.value, decimals), number(value.low, decimals), number(value.high, decimals));
+    };
+    agreement_->setText(
+        tr("%1 people. The second minus the first: %2 points of fat; limits of agreement %3 and %4. "
+           "Concordance %5. "
+           "Line through both errors: slope %6, intercept %7.%8 %9")
+            .arg(agreement->people)
+            .arg(range(agreement->bias, 1), range(agreement->lower, 1), range(agreement->upper, 1),
+                 range(agreement->concordance, 2), range(line->slope, 2), range(line->intercept, 1),
+                 agreement->proportionalP < 0.05 ? tr(" The difference depends on the level.") : QString(),
+                 agreement->people < quality::crossCalibrationPeople
+                     ? tr("A cross-calibration needs %1 people over the whole range.")
+                           .arg(quality::crossCalibrationPeople)
+                     : QString()));
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,37 @@
+#pragma once
+#include "desktop/session.hpp"
+#include "desktop/widgets/parts.hpp"
+#include "procedure/across_methods.hpp"
+
+namespace fusain::desktop {
+
+/// One client's methods of one day side by side, the models of several components that they allow, and how two
+/// methods agree over everybody of the lab who had both.
+class MethodsPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit MethodsPage(Session& session);
+    /// @param tests of one client, newest first
+    void showTests(const std::vector<AnyTest>& tests);
+
+private:
+    void showDay();
+    void showAgreement();
+    /// Days with a signed test, and their tests.
+    struct Day {
+        QString name;
+        std::vector<ComputedTest> tests;
+    };
+
+    Session& session_;
+    std::vector<Day> days_; ///< newest first; those with most methods at the front
+    QComboBox* day_;
+    FigureView* values_;
+    QTableWidget* pairs_;
+    QLabel* inputs_;
+    QComboBox* reference_;
+    QComboBox* other_;
+    QLabel* agreement_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,163 @@
+// The densitometer in the real window: typed, from the folder, wrong numbers, an unplugged scanner, progress.
+#include "desktop/bench/dxa_panels.hpp"
+#include "desktop/bench/scan_panel.hpp"
+#include "link/simulation/simulated_lab.hpp"
+#include "support/journey.hpp"
+
+#include <QDir>
+#include <QFile>
+
+namespace fusain::desktop {
+namespace {
+
+using testing::soon;
+
+class DxaJourney : public Journey {
+protected:
+    DxaProcedure& run() { return dynamic_cast<DxaProcedure&>(*session->run()); }
+    void startDxa(const char* name = "Goran Lethe") {
+        ASSERT_TRUE(session->report(session->startRun(someone(name), {}, methodDxa)));
+        shell->open(PlaceName::Bench);
+    }
+    void runUntilStep(DxaStep step) {
+        for (int i = 0; i < 80 && run().currentStep() != step; ++i)
+            ASSERT_TRUE(driver->advance()) << i;
+        ASSERT_EQ(run().currentStep(), step) << shell->lastProblem().toStdString();
+    }
+    ScanPanel& panel() { return dynamic_cast<ScanPanel&>(*shell->bench().currentPanel()); }
+    QString scans() {
+        QDir(folder.path()).mkpath(QStringLiteral("scans"));
+        const QString place = folder.filePath(QStringLiteral("scans"));
+        EXPECT_TRUE(session->book().setSetting("scan-folder", place.toStdString(), "bram"));
+        return place;
+    }
+    static void write(const QString& path, const std::string& text) {
+        QFile file(path);
+        ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+        file.write(QByteArray::fromStdString(text));
+    }
+};
+
+TEST_F(DxaJourney, TypedByKeyboardFromThePhantomToTheSignedReport) {
+    startDxa();
+    runUntilStep(DxaStep::Report);
+    EXPECT_EQ(run().test().state, TestState::Signed);
+    EXPECT_NEAR(run().test().phantom->nominal.value(), 24.05, 1e-9); // taken from the quality log
+    ASSERT_TRUE(run().test().scan());
+    EXPECT_EQ(run().test().scan()->origin, Origin::Typed);
+    const auto report = session->reportOn(run().snapshot());
+    ASSERT_TRUE(report) << report.error().english();
+    EXPECT_NEAR(report->composition()->fatPercent.estimate().value(), 25.4237, 1e-3);
+    EXPECT_EQ(session->book().resultsOf(run().record().id).size(), 1u);
+}
+
+TEST_F(DxaJourney, AScanComesIntoTheFolderAndForeignFilesAreLeftAlone) {
+    const QString place = scans();
+    simulation::VirtualPerson person;
+    person.onScanner.fat = Kilograms(18.0);
+    person.onScanner.lean = Kilograms(50.0);
+    person.onScanner.boneMineral = Kilograms(2.8);
+    startDxa();
+    person.code = session->book().client(run().record().subject.clientId)->code;
+    simulation::SimulatedLab lab(5, person, {});
+    lab.setScanner(
+        place, [this] { return session->now(); }, 600);
+    write(place + QStringLiteral("/notes.json"), "not json at all");
+    write(place + QStringLiteral("/policy.json"), "{\"format\": \"fusain-policy\"}");
+    runUntilStep(DxaStep::Scan);
+    session->hub().configure(
+        QStringLiteral("scanner"),
+        link::LinkSettings::fromText(
+            QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QStringLiteral("scanner")))));
+    ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("scanner")); }));
+    driver->press(Qt::Key_Space);
+    EXPECT_TRUE(panel().primaryText().contains(QLatin1String("Scanning")));
+    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Accept")); }))
+        << panel().verdict().toStdString();
+    driver->press(Qt::Key_Space);
+    ASSERT_TRUE(run().test().scan()) << shell->lastProblem().toStdString();
+    EXPECT_EQ(run().test().scan()->origin, Origin::Link);
+    EXPECT_FALSE(run().test().scan()->source.empty());
+    EXPECT_EQ(run().currentStep(), DxaStep::Lines);
+    EXPECT_EQ(QDir(place).entryList(QDir::Files).size(), 3); // nothing was moved or deleted
+}
+
+TEST_F(DxaJourney, TheScanOfAnotherClientIsNotTaken) {
+    const QString place = scans();
+    startDxa();
+    runUntilStep(DxaStep::Scan);
+    ScanFile other;
+    other.clientCode = "SP-999";
+    other.scannedAt = session->now().plusMinutes(1);
+    write(place + QStringLiteral("/scan.json"), fusain::toJson(other).dump());
+    ASSERT_TRUE(soon([&] {
+        panel().refresh();
+        for (QLabel* label : panel().findChildren<QLabel*>())
+            if (label->text().contains(QLatin1String("1 scans of other people")))
+                return true;
+        return false;
+    }));
+    EXPECT_FALSE(panel().primaryEnabled());
+}
+
+TEST_F(DxaJourney, NumbersThatDoNotAddUpAreNamedWhileTheyAreTyped) {
+    startDxa();
+    runUntilStep(DxaStep::Scan);
+    auto* table = panel().regions();
+    const char* rows[][3] = {{"1,0", "3,3", "0,5"},  {"1,0", "3,1", "0,2"}, {"1,1", "3,3", "0,2"},
+                             {"9,4", "23,2", "0,9"}, {"2,7", "8,5", "0,5"}, {"2,8", "8,6", "0,5"}};
+    for (int row = 0; row < 6; ++row)
+        for (int column = 0; column < 3; ++column)
+            table->item(row, column + 1)->setText(QLatin1String(rows[row][column]));
+    EXPECT_TRUE(panel().primaryEnabled()) << panel().verdict().toStdString();
+    for (const auto& [column, total] : {std::pair(1, "16,0"), std::pair(2, "50,0"), std::pair(3, "2,8")})
+        table->item(7, column)->setText(QLatin1String(total)); // the page's total: two kilograms of fat too few
+    EXPECT_FALSE(panel().primaryEnabled());
+    EXPECT_TRUE(panel().verdict().contains(QLatin1String("add up to 18.000 kg, the page says 16.000")))
+        << panel().verdict().toStdString();
+    table->item(7, 1)->setText(QStringLiteral("much"));
+    EXPECT_FALSE(panel().primaryEnabled());
+    table->item(7, 1)->setText(QStringLiteral("18,0"));
+    EXPECT_TRUE(panel().primaryEnabled()) << panel().verdict().toStdString();
+    driver->press(Qt::Key_Space);
+    EXPECT_TRUE(run().test().scan());
+}
+
+TEST_F(DxaJourney, PossiblePregnancyStopsTheScan) {
+    Client client = someone("Keziah Stroud");
+    client.sex = Sex::Female;
+    ASSERT_TRUE(session->book().save(client, "bram"));
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodDxa)));
+    shell->open(PlaceName::Bench);
+    driver->advance(); // the phantom
+    ASSERT_EQ(run().currentStep(), DxaStep::Screening);
+    shell->bench().currentPanel()->setFocus();
+    QTest::keyClick(shell->bench().currentPanel(), Qt::Key_1); // yes
+    EXPECT_EQ(run().answerTo("dxa_pregnant")->finding.action, readiness::Action::Blocked);
+    EXPECT_FALSE(session->report(run().acceptDeviation("dxa_pregnant", "very early")));
+    ASSERT_TRUE(session->report(run().goTo(DxaStep::Scan)));
+    EXPECT_FALSE(panel().primaryEnabled());
+}
+
+TEST_F(DxaJourney, ThePagesOfTheClientShowProgressAndMethods) {
+    const Client client = someone();
+    for (int visit = 0; visit < 2; ++visit) {
+        ASSERT_TRUE(session->report(session->startRun(client, {}, methodDxa)));
+        shell->open(PlaceName::Bench);
+        runUntilStep(DxaStep::Report);
+        session->closeRun();
+    }
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QString::fromStdString(client.id));
+    shell->clients().showPage(ClientsPlace::Page::Progress);
+    QTableWidget* changes = shell->clients().progress().findChild<QTableWidget*>();
+    ASSERT_TRUE(changes);
+    ASSERT_GT(changes->rowCount(), 5);
+    EXPECT_EQ(changes->item(0, 5)->text(), QStringLiteral("may be noise")); // the same numbers twice
+    shell->clients().showPage(ClientsPlace::Page::Methods);
+    const auto boxes = shell->clients().methodsOfADay().findChildren<QComboBox*>();
+    EXPECT_GE(boxes.front()->count(), 1);
+}
+
+} // namespace
+} // namespace fusain::desktop

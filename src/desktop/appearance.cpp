@@ -39,6 +39,10 @@ QTabBar::tab { background: @paper; border: none; border-bottom: 3px solid transp
 QTabBar::tab:selected { border-bottom: 3px solid @berry; font-weight: 600; }
 QTabBar#pictures::tab { padding: 6px 5px; }
 QTabBar::tab:focus { color: @berry; }
+QSlider::groove:horizontal { background: @rule; height: 4px; }
+QSlider::sub-page:horizontal { background: @soft; }
+QSlider::handle:horizontal { background: @berry; width: 14px; margin: -6px 0; }
+QSlider::handle:horizontal:focus { border: 2px solid @ink; }
 QComboBox::drop-down { border: none; width: 20px; }
 QTableWidget::item { border: none; padding: 3px 6px; }
 QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @ink; padding: 4px 6px; font-weight: 600; }

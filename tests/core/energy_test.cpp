@@ -21,33 +21,35 @@ TEST(RestingEnergy, EveryEquationGivesTheSheetsNumbers) {
         double man, woman;
     };
     for (const Row& row :
-         {Row{"rest.harris-benedict-1919", 1702.0125, 1393.8155},
-          Row{"rest.roza-shizgal-1984", 1695.667, 1383.683}, Row{"rest.mifflin-1990", 1648.75, 1320.25},
-          Row{"rest.cunningham-1980", 1776.0, 1446.0}, Row{"rest.cunningham-1991", 1622.8, 1298.8},
-          Row{"rest.owen-1987", 1593.0, 1225.8}, Row{"rest.mueller-2004", 1690.58, 1337.09},
-          Row{"rest.ten-haaf-2014.mass", 1840.48, 1471.3202},
-          Row{"rest.ten-haaf-2014.fat-free-mass", 1804.982, 1463.417},
-          Row{"rest.schofield-1985", 1676.14, 1333.16}, Row{"rest.henry-2005", 1604.45, 1306.98}}) {
+         {Row{"energy.rmr.harris-benedict-1919", 1702.0125, 1393.8155},
+          Row{"energy.rmr.roza-shizgal-1984", 1695.667, 1383.683},
+          Row{"energy.rmr.mifflin-1990", 1648.75, 1320.25}, Row{"energy.rmr.cunningham-1980", 1776.0, 1446.0},
+          Row{"energy.rmr.cunningham-1991", 1622.8, 1298.8}, Row{"energy.rmr.owen-1987", 1593.0, 1225.8},
+          Row{"energy.rmr.mueller-2004", 1690.58, 1337.09},
+          Row{"energy.rmr.ten-haaf-2014.mass", 1840.48, 1471.3202},
+          Row{"energy.rmr.ten-haaf-2014.fat-free-mass", 1804.982, 1463.417},
+          Row{"energy.rmr.schofield-1985", 1676.14, 1333.16}, Row{"energy.rmr.henry-2005", 1604.45, 1306.98}}) {
         EXPECT_NEAR(of(row.id, man), row.man, 0.02) << row.id;
         EXPECT_NEAR(of(row.id, woman), row.woman, 0.02) << row.id;
     }
-    EXPECT_NEAR(of("rest.de-lorenzo-1999", man), 1820.5, 1e-9);
+    EXPECT_NEAR(of("energy.rmr.de-lorenzo-1999", man), 1820.5, 1e-9);
 }
 
 TEST(RestingEnergy, EquationsKeepToTheirPeople) {
-    EXPECT_FALSE(findRestingEquation("rest.de-lorenzo-1999")->covers(woman)); // 22 % too high
+    EXPECT_FALSE(findRestingEquation("energy.rmr.de-lorenzo-1999")->covers(woman)); // 22 % too high
     RestingSubject child = woman;
     child.age = Years(11);
     child.athlete = false;
     for (const RestingEstimate& each : restingEstimates(child))
-        EXPECT_TRUE(each.equation->id == "rest.schofield-1985" || each.equation->id == "rest.henry-2005");
-    EXPECT_EQ(usualEquation(child).id, "rest.henry-2005");
-    EXPECT_EQ(usualEquation(man).id, "rest.cunningham-1980");
+        EXPECT_TRUE(each.equation->id == "energy.rmr.schofield-1985" ||
+                    each.equation->id == "energy.rmr.henry-2005");
+    EXPECT_EQ(usualEquation(child).id, "energy.rmr.henry-2005");
+    EXPECT_EQ(usualEquation(man).id, "energy.rmr.cunningham-1980");
     RestingSubject plain = man;
     plain.athlete = false;
-    EXPECT_EQ(usualEquation(plain).id, "rest.cunningham-1991");
+    EXPECT_EQ(usualEquation(plain).id, "energy.rmr.cunningham-1991");
     plain.fatFreeMass.reset();
-    EXPECT_EQ(usualEquation(plain).id, "rest.mifflin-1990");
+    EXPECT_EQ(usualEquation(plain).id, "energy.rmr.mifflin-1990");
     for (const RestingEstimate& each : restingEstimates(plain))
         EXPECT_FALSE(each.equation->needsFatFreeMass);
 }
@@ -55,9 +57,9 @@ TEST(RestingEnergy, EquationsKeepToTheirPeople) {
 TEST(RestingEnergy, BandsBeginAtTheirAge) {
     RestingSubject subject = man;
     subject.age = Years(29.99);
-    EXPECT_NEAR(of("rest.schofield-1985", subject), 15.057 * 70 + 692.2, 1e-9); // 1746, sheet 1
+    EXPECT_NEAR(of("energy.rmr.schofield-1985", subject), 15.057 * 70 + 692.2, 1e-9); // 1746, sheet 1
     subject.age = Years(30.0);
-    EXPECT_NEAR(of("rest.schofield-1985", subject), 1676.14, 1e-9);
+    EXPECT_NEAR(of("energy.rmr.schofield-1985", subject), 1676.14, 1e-9);
 }
 
 TEST(RestingEnergy, GasesGiveWeirAndAreChecked) {

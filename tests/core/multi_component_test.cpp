@@ -17,19 +17,19 @@ double example(const char* id) {
 }
 
 TEST(MultiComponent, EveryModelGivesTheSheetsExample) {
-    EXPECT_NEAR(example("fat.4c.wang-2002"), 14.377, 5e-4);
-    EXPECT_NEAR(example("fat.4c.selinger-1977"), 14.825, 5e-4);
-    EXPECT_NEAR(example("fat.4c.friedl-1992"), 14.842, 5e-4);
-    EXPECT_NEAR(example("fat.4c.withers-1998"), 15.160, 5e-4);
-    EXPECT_NEAR(example("fat.3c.siri-1961"), 15.113, 5e-4);
-    EXPECT_NEAR(example("fat.3c.modlesky-1996"), 15.376, 5e-4);
-    EXPECT_NEAR(example("fat.3c.fuller-1992"), 14.583, 5e-4);
-    EXPECT_NEAR(example("fat.4c.fuller-1992"), 15.105, 5e-4);
-    EXPECT_EQ(findMultiComponentModel("fat.4c.heymsfield-1990"), nullptr); // impossible water: not shipped
+    EXPECT_NEAR(example("fat.four.wang-2002"), 14.377, 5e-4);
+    EXPECT_NEAR(example("fat.four.selinger-1977"), 14.825, 5e-4);
+    EXPECT_NEAR(example("fat.four.friedl-1992"), 14.842, 5e-4);
+    EXPECT_NEAR(example("fat.four.withers-1998"), 15.160, 5e-4);
+    EXPECT_NEAR(example("fat.three.siri-1961"), 15.113, 5e-4);
+    EXPECT_NEAR(example("fat.three.modlesky-1996"), 15.376, 5e-4);
+    EXPECT_NEAR(example("fat.three.fuller-1992"), 14.583, 5e-4);
+    EXPECT_NEAR(example("fat.four.fuller-1992"), 15.105, 5e-4);
+    EXPECT_EQ(findMultiComponentModel("fat.four.heymsfield-1990"), nullptr); // impossible water: not shipped
 }
 
 TEST(MultiComponent, TheDefaultIsOfGradeAAndTheOthersStandBeside) {
-    EXPECT_EQ(multiComponentModels().front().id, "fat.4c.wang-2002");
+    EXPECT_EQ(multiComponentModels().front().id, "fat.four.wang-2002");
     EXPECT_EQ(multiComponentModels().front().grade, 'A');
     for (const auto& model : multiComponentModels())
         EXPECT_NE(model.grade, 'C') << model.id;
@@ -43,7 +43,7 @@ Readings readings() {
 }
 
 TEST(MultiComponent, TheErrorsOfAllReadingsReachTheFat) {
-    const auto& wang = *findMultiComponentModel("fat.4c.wang-2002");
+    const auto& wang = *findMultiComponentModel("fat.four.wang-2002");
     const auto body = compositionFrom(wang, readings());
     ASSERT_TRUE(body);
     EXPECT_NEAR(body->fatPercent.estimate().value(), 14.377, 1e-3);
@@ -58,8 +58,8 @@ TEST(MultiComponent, TheErrorsOfAllReadingsReachTheFat) {
 TEST(MultiComponent, FourComponentsWantMineral) {
     Readings without = readings();
     without.boneMineral.reset();
-    EXPECT_FALSE(compositionFrom(*findMultiComponentModel("fat.4c.wang-2002"), without));
-    const auto three = compositionFrom(*findMultiComponentModel("fat.3c.siri-1961"), without);
+    EXPECT_FALSE(compositionFrom(*findMultiComponentModel("fat.four.wang-2002"), without));
+    const auto three = compositionFrom(*findMultiComponentModel("fat.three.siri-1961"), without);
     ASSERT_TRUE(three);
     EXPECT_NEAR(three->fatPercent.estimate().value(), 15.113, 1e-3);
 }
@@ -73,7 +73,7 @@ TEST(MultiComponent, ABodyBuiltOfItsPartsIsFoundAgain) {
         const double mineral = (1.0 - fat) * *rc::gen::inRange(50, 80) / 1000.0;
         const double rest = 1.0 - fat - water - mineral;
         const double density = 1.0 / (fat / 0.9006 + water / 0.9937 + mineral / 3.038 + rest / 1.3398);
-        const auto& model = *findMultiComponentModel("fat.4c.selinger-1977");
+        const auto& model = *findMultiComponentModel("fat.four.selinger-1977");
         RC_ASSERT(std::abs(fatPercent(model, density, water, mineral) - 100.0 * fat) < 0.12);
     });
 }

@@ -2,6 +2,7 @@
 #include "desktop/bench/dxa_panels.hpp"
 #include "desktop/bench/scan_panel.hpp"
 #include "link/simulation/simulated_lab.hpp"
+#include "store/client_transfer.hpp"
 #include "support/journey.hpp"
 
 #include <QDir>
@@ -157,6 +158,46 @@ TEST_F(DxaJourney, ThePagesOfTheClientShowProgressAndMethods) {
     shell->clients().showPage(ClientsPlace::Page::Methods);
     const auto boxes = shell->clients().methodsOfADay().findChildren<QComboBox*>();
     EXPECT_GE(boxes.front()->count(), 1);
+}
+
+TEST_F(DxaJourney, APlanIsShownOrStopsAndSaysWhoHelps) {
+    const Client client = someone();
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodDxa)));
+    shell->open(PlaceName::Bench);
+    runUntilStep(DxaStep::Report);
+    session->closeRun();
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QString::fromStdString(client.id));
+    shell->clients().showPage(ClientsPlace::Page::Plan);
+    PlanPage& plan = shell->clients().plan();
+    EXPECT_TRUE(plan.stop().isEmpty()) << plan.stop().toStdString();
+    QTableWidget* points = plan.findChild<QTableWidget*>();
+    ASSERT_TRUE(points);
+    EXPECT_EQ(points->rowCount(), 3); // four, eight and twelve weeks
+    for (QCheckBox* box : plan.findChildren<QCheckBox*>())
+        if (box->text().contains(QLatin1String("Eating disorder")))
+            box->setChecked(true);
+    EXPECT_TRUE(plan.stop().contains(QLatin1String("clinician"))) << plan.stop().toStdString();
+    EXPECT_FALSE(points->isVisible()); // no numbers beside a stop
+}
+
+TEST_F(DxaJourney, ARecordGoesOutAndComesIntoAnotherBook) {
+    const Client client = someone("Goran Lethe");
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodDxa)));
+    shell->open(PlaceName::Bench);
+    runUntilStep(DxaStep::Report);
+    session->closeRun();
+    const auto record = store::takeOut(session->book(), client.id);
+    ASSERT_TRUE(record);
+    EXPECT_FALSE(shell->clients().records().putIn(fusain::toJson(*record).dump(), "there.json")); // it is here
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("already")));
+    ClientRecord other = *record;
+    other.client.id = "client-away";
+    other.client.code = "SP-777";
+    other.client.name = "Somebody Else";
+    other.tests.clear();
+    EXPECT_TRUE(shell->clients().records().putIn(fusain::toJson(other).dump(), "away.json"));
+    EXPECT_TRUE(session->book().client("client-away"));
 }
 
 } // namespace

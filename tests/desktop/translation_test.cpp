@@ -108,8 +108,8 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
             look();
         }
         shell.open(PlaceName::Clients);
-        for (const auto page :
-             {ClientsPlace::Page::Findings, ClientsPlace::Page::Progress, ClientsPlace::Page::Methods}) {
+        for (const auto page : {ClientsPlace::Page::Findings, ClientsPlace::Page::Progress,
+                                ClientsPlace::Page::Methods, ClientsPlace::Page::Plan}) {
             shell.clients().showPage(page);
             look();
         }

@@ -147,7 +147,7 @@ TEST_F(Visits, ADayOfThreeMethodsGivesPairsAndModels) {
     EXPECT_EQ(together.values[0].method, methodHydrostatic); // in the order of the methods
     EXPECT_EQ(together.pairs.size(), 3u);
     ASSERT_FALSE(together.models.empty());
-    EXPECT_EQ(together.models.front().model->id, "fat.4c.wang-2002");
+    EXPECT_EQ(together.models.front().model->id, "fat.four.wang-2002");
     // Wang by hand from what the tests gave.
     const auto& volume = day[0].density()->body.volume.estimate();
     const auto& impedance = std::get<ImpedanceResult>(day[1].result);

@@ -6,8 +6,9 @@
 #include "demo/chamber_tests.hpp"
 #include "demo/dxa_tests.hpp"
 #include "demo/impedance_tests.hpp"
+#include "demo/tank_tests.hpp"
 #include "procedure/any_procedure.hpp"
-#include "procedure/hydrostatic_result.hpp"
+#include "procedure/plan.hpp"
 
 #include <cmath>
 
@@ -163,98 +164,6 @@ double gauss(Random& random, double deviation) {
     return std::normal_distribution(0.0, deviation)(random);
 }
 
-// Runs one test of one true body through the real procedure. Stops at the first problem.
-class DemoTest {
-public:
-    DemoTest(store::LabBook& book, HydrostaticProcedure procedure, TrueBody body, Random& random,
-             Instant& clock)
-        : book_(book), run_(std::move(procedure)), body_(body), random_(random), clock_(clock) {}
-
-    Expected<void> prepare() {
-        const double reference = 5.0 + gauss(random_, 0.004);
-        Expected<void> done = run_.confirm(TankReady);
-        if (done)
-            done = run_.checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(reference));
-        if (done)
-            done = book_.save(Check{"check-" + run_.test().id,
-                                    "load-cell",
-                                    "load-cell",
-                                    clock_,
-                                    5.0,
-                                    reference,
-                                    true,
-                                    "bram",
-                                    {},
-                                    {reference}},
-                              "bram");
-        if (done)
-            done = run_.readWaterTemperature(Celsius(waterTemperature + gauss(random_, 0.05)), Origin::Link);
-        if (done)
-            done = run_.answerOpen(wellPrepared);
-        if (done)
-            done = run_.weighDry(Kilograms(std::round((body_.mass + gauss(random_, 0.02)) * 100.0) / 100.0),
-                                 Origin::Link);
-        if (done)
-            done = run_.readRoom(Celsius(23.4), MillimetresOfMercury(756.3), Origin::Link);
-        for (int effort = 0; effort < 3 && done; ++effort)
-            done = run_.addEffort(Litres(body_.vitalCapacity - std::abs(gauss(random_, 0.04))), true, {},
-                                  Origin::Link);
-        clock_ = clock_.plusMinutes(14);
-        return done ? run_.confirm(Rehearsal) : done;
-    }
-
-    // `heldBack` litres of air stay in the lungs in the first trial, a third less each time.
-    Expected<void> weigh(int trials, double heldBack) {
-        for (int trial = 0; trial < 10; ++trial) {
-            if (trials > 0 ? trial >= trials : run_.trials().verdict == hydrostatic::TrialVerdict::Enough)
-                break;
-            clock_ = clock_.plusMinutes(1.5);
-            const double net =
-                body_.netUnderwater(water::densityTanaka2001(Celsius(waterTemperature)).value()) -
-                0.994 * heldBack * std::pow(0.78, trial) + gauss(random_, 0.02);
-            const auto played = simulation::playSubmersion(simulation::drawSubmersion(random_, net), random_);
-            const auto reading = hydrostatic::analyseTrace(played.samples);
-            if (reading.verdict != hydrostatic::TraceVerdict::Readable)
-                continue;
-            if (auto done = run_.acceptTrial(reading.gross, reading.standardError, Origin::Link,
-                                             reading.message().english(), played.samples);
-                !done)
-                return done;
-        }
-        return {};
-    }
-
-    Expected<void> finish(const Staff& technician, const Staff& physiologist) {
-        const auto result = computeHydrostatic(run_.test(), run_.setting().policy);
-        if (!result)
-            return tl::unexpected(result.error());
-        Expected<void> done = run_.confirm(OutSafely);
-        if (done)
-            done = run_.confirm(HydrostaticStep::Result);
-        if (done)
-            done = run_.interpret("Measured calmly; the trials agree. Prepared as asked.");
-        if (done)
-            done = run_.sign(technician, physiologist);
-        if (done)
-            done = book_.save(store::StoredResult{run_.test().id, 1, 1, clock_,
-                                                  fusain::toJson(*result, run_.test(), run_.setting().policy)},
-                              technician.id);
-        if (done)
-            done = run_.confirm(Report);
-        return done ? run_.confirm(After) : done;
-    }
-
-    HydrostaticProcedure& run() { return run_; }
-
-private:
-    static constexpr double waterTemperature = 34.2;
-    store::LabBook& book_;
-    HydrostaticProcedure run_;
-    TrueBody body_;
-    Random& random_;
-    Instant& clock_;
-};
-
 class DemoLab {
 public:
     DemoLab(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock, std::uint64_t seed)
@@ -327,7 +236,7 @@ private:
         return book_.setSetting(std::string("truth.") + p.id, toJson(body).dump(), "oriel");
     }
 
-    Expected<DemoTest> begin(const Person& p, const TrueBody& body, const char* when) {
+    Expected<TankTest> begin(const Person& p, const TrueBody& body, const char* when) {
         clock_ = at(when);
         const Client client = *book_.client(p.id);
         const bool repeat = !book_.testsOf(p.id).empty();
@@ -339,7 +248,7 @@ private:
             [this] { return clock_; });
         if (!procedure)
             return tl::unexpected(procedure.error());
-        return DemoTest(book_, std::move(*procedure), body, random_, clock_);
+        return TankTest(book_, std::move(*procedure), body, random_, clock_);
     }
 
     Expected<void> wholeTest(const char* id, const TrueBody& body, const char* when,
@@ -603,6 +512,12 @@ private:
         }
         if (done)
             done = wholeTest("dov", person("dov").body, "2026-03-04T10:00:00.000Z", 2.0);
+        PlanRequest plan;
+        plan.targetFat = Percent(25.0);
+        plan.weeks = 24;
+        plan.change = KilocaloriesPerDay(-500.0);
+        if (done)
+            done = book_.setSetting("plan.goran", toJson(plan).dump(), "oriel");
         return done ? pregnant() : done;
     }
 

@@ -130,7 +130,6 @@ void qualityPages(desktop::Shell& shell, Camera& camera) {
     using Page = desktop::QualityPlace::Page;
     shell.open(PlaceName::Quality);
     shell.quality().showInstrument(QStringLiteral("chamber"));
-    camera.take(QStringLiteral("quality"));
     shell.quality().showPage(Page::Chart);
     camera.take(QStringLiteral("quality-chart"));
 }
@@ -159,6 +158,8 @@ void clientPages(desktop::Shell& shell, desktop::Session& session, Camera& camer
     findings(shell, session, camera, "goran", methodDxa, "Regions", "findings-dxa");
     shell.clients().showPage(Page::Progress);
     camera.take(QStringLiteral("progress"));
+    shell.clients().showPage(Page::Plan);
+    camera.take(QStringLiteral("plan"));
     shell.clients().showClient(QStringLiteral("dov"));
     shell.clients().showPage(Page::Methods);
     camera.take(QStringLiteral("methods"));

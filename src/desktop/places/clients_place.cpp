@@ -36,14 +36,18 @@ ClientsPlace::ClientsPlace(Session& session)
       facts_(label({}, "soft")),
       tests_(table({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
                    tr("Tests"))),
-      progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), pages_(new QTabWidget),
-      findings_(new FindingsView(session)), stored_(label({}, "soft")), policy_(new QComboBox),
-      method_(new QComboBox) {
+      progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
+      pages_(new QTabWidget), findings_(new FindingsView(session)),
+      records_(new RecordMenu(
+          session, [this] { return selected(); }, this)),
+      stored_(label({}, "soft")), policy_(new QComboBox), method_(new QComboBox) {
     search_->setPlaceholderText(tr("name, code or birth date"));
     search_->setAccessibleName(tr("Search clients"));
     list_->setAccessibleName(tr("Clients"));
     auto* add = button(tr("New client…"));
     auto* load = button(tr("Import an analyzer's export…"));
+    auto* record = button(tr("A client's record…"));
+    record->setMenu(records_);
     auto* edit = button(tr("Change…"));
     auto* start = button(tr("Start a test"), true);
     auto* open = button(tr("Open on the bench"));
@@ -61,6 +65,7 @@ ClientsPlace::ClientsPlace(Session& session)
     left->addWidget(list_, 1);
     left->addWidget(add);
     left->addWidget(load);
+    left->addWidget(record);
     auto* leftBox = new QWidget;
     leftBox->setFixedWidth(248);
     leftBox->setLayout(left);
@@ -87,6 +92,7 @@ ClientsPlace::ClientsPlace(Session& session)
     pages_->addTab(findingsPage, tr("&Findings of the chosen test"));
     pages_->addTab(progress_, tr("&Progress"));
     pages_->addTab(methods_, tr("Across &methods"));
+    pages_->addTab(plan_, tr("P&lan"));
     pages_->setDocumentMode(true);
 
     auto* right = new QVBoxLayout;
@@ -108,6 +114,10 @@ ClientsPlace::ClientsPlace(Session& session)
     connect(edit, &QPushButton::clicked, this, &ClientsPlace::editClient);
     connect(start, &QPushButton::clicked, this, &ClientsPlace::startTest);
     connect(open, &QPushButton::clicked, this, &ClientsPlace::openTest);
+    connect(records_, &RecordMenu::putInDone, this, [this](const QString& id) {
+        refresh();
+        showClient(id);
+    });
     connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
     connect(tests_, &QTableWidget::cellActivated, this, &ClientsPlace::openTest);
     connect(tests_, &QTableWidget::currentCellChanged, this, [this](int row) {
@@ -226,6 +236,8 @@ void ClientsPlace::showPages() {
         progress_->showTests(shown_);
     if (pages_->currentWidget() == methods_)
         methods_->showTests(shown_);
+    if (pages_->currentWidget() == plan_)
+        plan_->showTests(selected(), shown_);
 }
 
 void ClientsPlace::showFindings(int row) {

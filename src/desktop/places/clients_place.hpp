@@ -1,7 +1,9 @@
 #pragma once
 #include "desktop/places/methods_page.hpp"
 #include "desktop/places/place.hpp"
+#include "desktop/places/plan_page.hpp"
 #include "desktop/places/progress_page.hpp"
+#include "desktop/places/record_menu.hpp"
 #include "desktop/widgets/findings_view.hpp"
 
 #include <QListWidget>
@@ -22,9 +24,11 @@ public:
     [[nodiscard]] FindingsView& findings() { return *findings_; }
     [[nodiscard]] ProgressPage& progress() { return *progress_; }
     [[nodiscard]] MethodsPage& methodsOfADay() { return *methods_; }
+    [[nodiscard]] PlanPage& plan() { return *plan_; }
+    [[nodiscard]] RecordMenu& records() { return *records_; }
     /// Opens the findings of a test, counted from the newest.
     void showFindings(int row = 0);
-    enum class Page { Tests, Findings, Progress, Methods };
+    enum class Page { Tests, Findings, Progress, Methods, Plan };
     void showPage(Page page) { pages_->setCurrentIndex(static_cast<int>(page)); }
     void newClient();
 
@@ -45,8 +49,10 @@ private:
     QTableWidget* tests_;
     ProgressPage* progress_;
     MethodsPage* methods_;
+    PlanPage* plan_;
     QTabWidget* pages_;
     FindingsView* findings_;
+    RecordMenu* records_;
     QLabel* stored_;
     QComboBox* policy_;
     QComboBox* method_;

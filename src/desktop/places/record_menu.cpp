@@ -1,0 +1,87 @@
+#include "desktop/places/record_menu.hpp"
+
+#include "desktop/widgets/text_files.hpp"
+#include "exchange/client_export.hpp"
+#include "report/words.hpp"
+#include "store/client_transfer.hpp"
+
+#include <QFile>
+#include <QTemporaryDir>
+
+namespace fusain::desktop {
+
+RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> chosen, QWidget* parent)
+    : QMenu(parent), session_(session), chosen_(std::move(chosen)) {
+    addAction(tr("Save the whole record (JSON)…"), this, &RecordMenu::saveRecord);
+    addAction(tr("Save a table of the tests (CSV)…"), this, &RecordMenu::saveTable);
+    addAction(tr("Save a health record (FHIR)…"), this, &RecordMenu::saveBundle);
+    addSeparator();
+    addAction(tr("Put a record in…"), this, qOverload<>(&RecordMenu::putIn));
+}
+
+std::vector<ComputedTest> RecordMenu::signedTests(const Client& client) {
+    std::vector<ComputedTest> tests;
+    for (const AnyTest& test : session_.book().testsOf(client.id))
+        if (common(test).state == TestState::Signed)
+            if (auto result = session_.computed(test))
+                tests.push_back(std::move(*result));
+    return tests;
+}
+
+void RecordMenu::saveRecord() {
+    const auto client = chosen_();
+    if (!client)
+        return;
+    const auto record = store::takeOut(session_.book(), client->id);
+    if (session_.report(record ? Expected<void>() : tl::unexpected(record.error())))
+        saveChosen(session_, parentWidget(), tr("Save the whole record"),
+                   QString::fromStdString(client->code + ".json"), tr("Records (*.json)"),
+                   toJson(*record).dump(1));
+}
+
+void RecordMenu::saveTable() {
+    if (const auto client = chosen_())
+        saveChosen(session_, parentWidget(), tr("Save a table of the tests"),
+                   QString::fromStdString(client->code + ".csv"), tr("Tables (*.csv)"),
+                   exchange::clientTableCsv(signedTests(*client)));
+}
+
+void RecordMenu::saveBundle() {
+    const auto client = chosen_();
+    if (!client)
+        return;
+    const auto tests = signedTests(*client);
+    std::vector<std::string> reports;
+    const QTemporaryDir folder;
+    for (const ComputedTest& test : tests) {
+        const QString path = folder.filePath(QString::number(reports.size()) + QStringLiteral(".pdf"));
+        const auto report = session_.reportOn(test.test);
+        const auto written = report ? report::writePdf(report::labCopy(*report), path, tr("Lab copy"))
+                                    : Expected<void>(tl::unexpected(report.error()));
+        if (!session_.report(written))
+            return;
+        QFile file(path);
+        reports.push_back(file.open(QIODevice::ReadOnly) ? file.readAll().toStdString() : std::string());
+    }
+    saveChosen(session_, parentWidget(), tr("Save a health record"),
+               QString::fromStdString(client->code + "-fhir.json"), tr("FHIR bundles (*.json)"),
+               exchange::fhirBundle(*client, tests, reports, session_.namesHidden()).dump(1));
+}
+
+void RecordMenu::putIn() {
+    if (const auto chosen = chooseText(session_, parentWidget(), tr("Put a record in"), tr("Records (*.json)")))
+        putIn(chosen->text, chosen->path);
+}
+
+bool RecordMenu::putIn(const std::string& text, const std::string& path) {
+    const auto json = parseJson(text, path);
+    const auto record =
+        json ? clientRecordFromJson(*json, path) : Expected<ClientRecord>(tl::unexpected(json.error()));
+    if (!session_.report(record ? store::putIn(session_.book(), *record, session_.atTheBench().id)
+                                : tl::unexpected(record.error())))
+        return false;
+    Q_EMIT putInDone(QString::fromStdString(record->client.id));
+    return true;
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,19 @@
+#pragma once
+#include "report/style.hpp"
+
+#include <QPainter>
+#include <vector>
+
+namespace fusain::report {
+
+/// Mass over the weeks to come with its interval, fat-free mass and fat below it, and the static rule as a
+/// dotted line to show how far off it is.
+struct CourseModel {
+    struct Week {
+        double mass, lowest, highest, fatMass, byStaticRule; ///< kg
+    };
+    std::vector<Week> weeks; ///< week 0 first
+};
+void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model, const Palette& palette);
+
+} // namespace fusain::report

@@ -1,0 +1,126 @@
+// The made-up lab: everybody of the scenario is there, and their tests say what the scenario promises.
+#include "demo/demo_book.hpp"
+#include "demo/dxa_tests.hpp"
+#include "procedure/across_methods.hpp"
+#include "procedure/progress.hpp"
+#include "store/data_files.hpp"
+
+#include <QTemporaryDir>
+#include <algorithm>
+#include <gtest/gtest.h>
+
+namespace fusain::demo {
+namespace {
+
+class DemoLab : public ::testing::Test {
+protected:
+    static void SetUpTestSuite() {
+        folder = new QTemporaryDir;
+        clock = demoNow();
+        catalogue = new LabCatalogue(*store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")));
+        book = store::LabBook::open(folder->filePath(QStringLiteral("demo.fusain")), [] {
+                   return clock;
+               })->release();
+        const auto filled = fillDemoBook(*book, *catalogue, clock, 20260312);
+        ASSERT_TRUE(filled) << filled.error().english();
+    }
+    static void TearDownTestSuite() {
+        delete book;
+        delete catalogue;
+        delete folder;
+    }
+    static std::vector<ComputedTest> testsOf(const char* client, std::string_view method = {}) {
+        std::vector<ComputedTest> tests;
+        for (const AnyTest& test : book->testsOf(client))
+            if (method.empty() || methodOf(test) == method)
+                if (auto computed = computeTest(test, policyOf(test, *catalogue)))
+                    tests.push_back(std::move(*computed));
+        return tests;
+    }
+    static DxaResult scan(const ComputedTest& test) { return std::get<DxaResult>(test.result); }
+    static TrueBody truthOf(const char* client) {
+        return trueBodyFromJson(Json::parse(book->setting(std::string("truth.") + client)));
+    }
+    static inline QTemporaryDir* folder;
+    static inline Instant clock;
+    static inline LabCatalogue* catalogue;
+    static inline store::LabBook* book;
+};
+
+TEST_F(DemoLab, EverybodyOfTheScenarioIsThere) {
+    for (const char* id : {"ailsa", "teo", "ines", "goran", "mirren", "pau", "keziah", "ruan", "lotte", "yusuf",
+                           "nerys", "dov", "wren", "caspian", "marit", "elio"})
+        EXPECT_TRUE(book->client(id)) << id;
+    EXPECT_EQ(book->clients().size(), 30u); // and fourteen dancers
+    EXPECT_TRUE(book->verify().sound());
+}
+
+TEST_F(DemoLab, TheDayOfFourMethodsHoldsTheTruthInItsInterval) {
+    const auto day = acrossMethods(testsOf("dov"));
+    EXPECT_EQ(day.values.size(), 4u);
+    ASSERT_FALSE(day.models.empty());
+    EXPECT_EQ(day.models.front().model->components(), 4);
+    const auto& fat = day.models.front().composition.fatPercent;
+    EXPECT_NEAR(fat.estimate().value(), 100.0 * truthOf("dov").fatFraction,
+                normal95 * fat.totalError().value());
+    for (const MethodValue& value : day.values)
+        EXPECT_NEAR(value.fatPercent.estimate().value(), 100.0 * truthOf("dov").fatFraction,
+                    normal95 * value.fatPercent.totalError().value())
+            << value.method;
+}
+
+TEST_F(DemoLab, GoransMiddleShrinksWhileTheScaleHardlyMoves) {
+    const auto scans = testsOf("goran", methodDxa);
+    ASSERT_EQ(scans.size(), 4u);
+    EXPECT_LT(std::abs((scans.back().shared().mass - scans.front().shared().mass).value()), 1.5);
+    EXPECT_LT(*scan(scans.back()).visceralFat, *scan(scans.front()).visceralFat);
+    const auto balance = massBalance(scans.front(), scans.back());
+    ASSERT_TRUE(balance);
+    EXPECT_LT(balance->parts[0].change.difference, -2.0);
+    EXPECT_GT(balance->parts[1].change.difference, 1.0);
+}
+
+TEST_F(DemoLab, ALimbThatIsThinnerIsSeenAndOneThatIsNotIsNot) {
+    EXPECT_TRUE(scan(testsOf("ruan", methodDxa).back()).armLean.notable());
+    EXPECT_GT(scan(testsOf("ruan", methodDxa).back()).armLean.difference.value(), 0.45);
+    EXPECT_FALSE(scan(testsOf("lotte", methodDxa).back()).armLean.real());
+}
+
+TEST_F(DemoLab, MirrensLimbsLieBelowTheConsensus) {
+    const auto& result = scan(testsOf("mirren", methodDxa).back());
+    const auto* limit = catalogue->reference("limb-lean-index.ewgsop2-2019");
+    ASSERT_TRUE(limit);
+    EXPECT_LT(result.indices.limbLeanIndex.value(), limit->rowFor(Sex::Female, Years(67))->low);
+    ASSERT_EQ(result.bone.size(), 1u);
+    EXPECT_NE(result.bone[0].english().find("T-score"), std::string::npos); // after the menopause
+}
+
+TEST_F(DemoLab, CaspianLostLeanAsWell) {
+    const auto scans = testsOf("caspian", methodDxa);
+    ASSERT_EQ(scans.size(), 2u);
+    const auto balance = massBalance(scans.front(), scans.back());
+    EXPECT_NEAR(balance->mass, -5.0, 0.5);
+    const double lean = balance->parts[1].change.difference / balance->mass;
+    EXPECT_GT(lean, 0.2);
+    EXPECT_LT(lean, 0.5);
+}
+
+TEST_F(DemoLab, WhoMustNotBeMeasuredWasNot) {
+    for (const auto& [client, words] : {std::pair("keziah", "pregnant"), std::pair("pau", "pacemaker")}) {
+        bool refused = false;
+        for (const AnyTest& test : book->testsOf(client))
+            refused = refused || (common(test).state == TestState::Refused &&
+                                  common(test).refusal.find(words) != std::string::npos);
+        EXPECT_TRUE(refused) << client;
+    }
+}
+
+TEST_F(DemoLab, TheChildIsReadWithoutTheHead) {
+    const auto& result = scan(testsOf("wren", methodDxa).back());
+    EXPECT_TRUE(std::ranges::any_of(result.flags, [](const Message& flag) {
+        return flag.english().find("without the head") != std::string::npos;
+    }));
+}
+
+} // namespace
+} // namespace fusain::demo

@@ -1,0 +1,104 @@
+// A client taken out of one lab book and put into another.
+#include "store/client_transfer.hpp"
+#include "support/dxa_run.hpp"
+#include "support/impedance_run.hpp"
+
+#include <QTemporaryDir>
+#include <gtest/gtest.h>
+
+namespace fusain::store {
+namespace {
+
+using namespace testing;
+
+class Transfer : public ::testing::Test {
+protected:
+    Transfer() : from(open("from")), to(open("to")) {}
+    std::unique_ptr<LabBook> open(const char* name) {
+        auto book = LabBook::open(folder.filePath(QLatin1String(name)), SteppingClock());
+        EXPECT_TRUE(book) << book.error().english();
+        return std::move(*book);
+    }
+    // Somebody with a signed scan and an impedance test that is still running.
+    void fill() {
+        const Client client{"client-1", "SP-101",     "Ailsa Brandvold",  *dateFromIso("1984-06-02"),
+                            Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
+                            false};
+        MUST(from->save(client, "bram"));
+        auto scan = *DxaProcedure::begin(dxaSetting(), "t-dxa", man, technician, *from, SteppingClock());
+        prepare(scan);
+        MUST(scan.acceptScan(scanOf(sheetsScan())));
+        finish(scan);
+        MUST(from->save(
+            StoredResult{"t-dxa", 1, 1, *instantFromIso("2026-03-12T08:00:00.000Z"), {{"fat", 25.4}}}, "bram"));
+        auto sweep =
+            *ImpedanceProcedure::begin(impedanceSetting(), "t-imp", man, technician, *from, SteppingClock());
+        prepare(sweep);
+        MUST(sweep.weigh(Kilograms(77.7), Origin::Typed));
+        MUST(sweep.undo());                    // what was taken back stays taken back
+        MUST(sweep.goTo(ImpedanceStep::Mass)); // looking is not part of the record
+        MUST(sweep.acceptSweep(cleanSweep(), Origin::Link));
+        MUST(from->setSetting("plan.client-1", Json{{"weeks", 12}}.dump(), "bram"));
+    }
+    QTemporaryDir folder;
+    std::unique_ptr<LabBook> from, to;
+};
+
+TEST_F(Transfer, GivesTheSameRecordBack) {
+    fill();
+    const auto record = takeOut(*from, "client-1");
+    ASSERT_TRUE(record) << record.error().english();
+    ASSERT_EQ(record->tests.size(), 2u);
+    const std::string text = toJson(*record).dump();
+    const auto read = clientRecordFromJson(*parseJson(text, "r"), "r");
+    ASSERT_TRUE(read) << read.error().english();
+    MUST(putIn(*to, *read, "oriel"));
+    const auto again = takeOut(*to, "client-1");
+    ASSERT_TRUE(again) << again.error().english();
+    EXPECT_EQ(toJson(*again).dump(), text); // not a digit, not an author, not a moment is different
+    EXPECT_TRUE(to->verify().sound());
+    EXPECT_NEAR(std::get<ImpedanceTest>(*to->test("t-imp")).mass->value, 70.0, 1e-12);
+    // The running test goes on where it was.
+    auto resumed =
+        ImpedanceProcedure::resume(impedanceSetting(), to->eventsOf("t-imp"), technician, *to, SteppingClock());
+    ASSERT_TRUE(resumed);
+    MUST(resumed->confirm(ImpedanceStep::Result));
+}
+
+TEST_F(Transfer, IsDoneOnceAndChangesNothingTheSecondTime) {
+    fill();
+    const auto record = *takeOut(*from, "client-1");
+    MUST(putIn(*to, record, "oriel"));
+    const auto events = to->eventCount();
+    EXPECT_FALSE(putIn(*to, record, "oriel"));
+    ClientRecord other = record;
+    other.client.id = "client-9"; // another person with the same code
+    EXPECT_FALSE(putIn(*to, other, "oriel"));
+    other.client.code = "SP-999"; // and with tests that are here already
+    EXPECT_FALSE(putIn(*to, other, "oriel"));
+    EXPECT_EQ(to->eventCount(), events);
+    EXPECT_FALSE(takeOut(*to, "nobody"));
+}
+
+TEST_F(Transfer, DamagedFilesAreRefusedWhole) {
+    fill();
+    const Json good = toJson(*takeOut(*from, "client-1"));
+    const auto refused = [&](const char* pointer, const Json& value) {
+        Json json = good;
+        json[Json::json_pointer(pointer)] = value;
+        const auto read = clientRecordFromJson(json, "damaged.json");
+        return !read && read.error().english().find("damaged.json") != std::string::npos;
+    };
+    EXPECT_TRUE(refused("/format", "fusain-policy"));
+    EXPECT_TRUE(refused("/schema", 99));
+    EXPECT_TRUE(refused("/client/sex", "Male"));
+    EXPECT_TRUE(refused("/tests/0/record/scans/0/regions/2/region", "tail"));
+    EXPECT_TRUE(refused("/tests/0/events", Json::array()));
+    EXPECT_TRUE(refused("/tests/1/record/subject/client_id", "somebody-else"));
+    EXPECT_TRUE(refused("/tests/0/events/3/at", "yesterday"));
+    const std::string text = good.dump();
+    EXPECT_FALSE(parseJson(text.substr(0, text.size() / 2), "cut.json"));
+}
+
+} // namespace
+} // namespace fusain::store

@@ -334,6 +334,12 @@ Expected<report::TestReport> Session::reportOn(const AnyTest& test, const WhatIf
     report.sameDay = sameDayAs(report.computed);
     const std::string& technician = record.signature ? record.signature->technician : record.startedBy;
     report.precision = precisionOf(methodOf(test), technician);
+    const auto& history = report.history;
+    report.keyPoints =
+        fusain::keyPoints(keyPointFacts({&report.computed, history.empty() ? nullptr : &history.back(),
+                                         history.size() < 2 ? nullptr : &history.front(), report.fatReference,
+                                         report.limbLeanReference, report.precision}),
+                          catalogue_.keyPoints);
     const auto nameOf = staffNames();
     report.technician = nameOf(technician);
     if (record.signature && !record.signature->physiologist.empty())

@@ -3,6 +3,7 @@
 #include "record/any_policy.hpp"
 #include "record/any_test.hpp"
 #include "record/instrument.hpp"
+#include "record/key_point_rule.hpp"
 #include "record/protocol.hpp"
 
 #include <vector>
@@ -15,6 +16,7 @@ struct LabCatalogue {
     std::vector<Protocol> protocols; ///< the first of a method is its default
     std::vector<reference::ReferenceSet> references;
     std::vector<Instrument> instruments;
+    std::vector<KeyPointRule> keyPoints;
 
     [[nodiscard]] const AnyPolicy* policy(const std::string& id) const;
     /// The policy with this id, else the first of the method.

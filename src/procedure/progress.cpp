@@ -186,6 +186,33 @@ Comparison compare(Followed quantity, const ComputedTest& earlier, const Compute
     return comparison;
 }
 
+Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now,
+                            const CrossCalibration& line) {
+    Comparison comparison;
+    comparison.from = earlier.record().startedAt;
+    comparison.to = now.record().startedAt;
+    const auto before = valueOf(Followed::FatPercent, earlier), after = valueOf(Followed::FatPercent, now);
+    if (!before || !after || methodOf(earlier.test) != line.from || methodOf(now.test) != line.to) {
+        comparison.why = {FUSAIN_TEXT("not comparable: another method"), {}};
+        return comparison;
+    }
+    if (!line.covers(before->value)) {
+        comparison.why = {FUSAIN_TEXT("not comparable: {1} % lies outside what the cross-calibration rests on"),
+                          {fixed(before->value, 1)}};
+        return comparison;
+    }
+    comparison.change = {after->value - line.convert(before->value),
+                         quality::leastSignificantChangeConverted(line.slope, before->repeatError,
+                                                                  after->repeatError, line.scatter)};
+    comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
+    comparison.why = {
+        comparison.change.real()
+            ? FUSAIN_TEXT("real, converted from another method: then {1} % by the new one")
+            : FUSAIN_TEXT("may be noise, converted from another method: then {1} % by the new one"),
+        {fixed(line.convert(before->value), 1)}};
+    return comparison;
+}
+
 Message rateSentence(double perWeek, Kilograms mass) {
     const double percent = 100.0 * std::abs(perWeek) / mass.value();
     const std::vector<std::string> arguments{fixed(std::abs(perWeek), 2), fixed(percent, 1)};

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/quality/trend.hpp"
 #include "procedure/interpretation.hpp"
+#include "record/cross_calibration.hpp"
 
 #include <span>
 
@@ -69,6 +70,11 @@ struct Comparison {
 };
 [[nodiscard]] Comparison compare(Followed quantity, const ComputedTest& earlier, const ComputedTest& now,
                                  const LabPrecision& own = {});
+/// Fat percent across two methods, the earlier value converted by the lab's own cross-calibration. The limit
+/// counts both repeat errors and the scatter of a person in the conversion.
+/// @return not comparable where the line is for other methods, or the value lies outside what it rests on
+[[nodiscard]] Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now,
+                                          const CrossCalibration& line);
 
 /// What a loss or gain of mass a week is, against the ranges that are usually called safe.
 /// @param perWeek kg  @param mass kg  @par Source Jensen MD et al (2014), Circulation 129 Suppl 2:S102-138 (0.5

@@ -1,6 +1,7 @@
 #pragma once
 #include "procedure/computed_test.hpp"
 #include "procedure/interpretation.hpp"
+#include "procedure/key_points.hpp"
 #include "record/people.hpp"
 #include "record/protocol.hpp"
 #include "report/page_flow.hpp"
@@ -29,6 +30,7 @@ struct TestReport {
     std::optional<Outcome> otherSetting; ///< the latest of them, where it was taken with another setting
     std::optional<Outcome> baseline;     ///< the first of them, when it is not the latest
     LabPrecision precision;              ///< the lab's own, where it has studied it
+    std::vector<KeyPoint> keyPoints;     ///< what matters today, most important first; suggestions
     std::vector<OtherMethod> sameDay;    ///< results of other methods on the same day
     std::string technician;              ///< name
     std::string physiologist;            ///< name

@@ -65,6 +65,10 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
     if (auto done = readAll(folder + QStringLiteral("/quality"), catalogue.instruments, instrumentFromJson);
         !done)
         return tl::unexpected(done.error());
+    if (auto done =
+            readAll(folder + QStringLiteral("/interpretation"), catalogue.keyPoints, keyPointRuleFromJson);
+        !done)
+        return tl::unexpected(done.error());
     for (const std::string_view method : methods)
         if (std::ranges::none_of(catalogue.policies,
                                  [&](const AnyPolicy& each) { return methodOf(each) == method; }) ||

@@ -3,6 +3,7 @@
 #include "record/any_test.hpp"
 #include "record/instrument.hpp"
 #include "record/people.hpp"
+#include <limits>
 
 #include <QSqlDatabase>
 #include <memory>
@@ -66,9 +67,11 @@ public:
     // People
     Expected<void> save(const Client& client, const std::string& by);
     [[nodiscard]] std::vector<Client> clients();
-    [[nodiscard]] std::optional<Client> client(const std::string& id);
-    /// By a part of the name or code, or by birth date; all for an empty text.
-    [[nodiscard]] std::vector<Client> findClients(const std::string& text);
+    [[nodiscard]] std::optional<Client>
+    client(const std::string& id); /// By a part of the name or code, or by birth date; all for an empty text.
+                                   /// @param most stops after so many
+    [[nodiscard]] std::vector<Client> findClients(const std::string& text,
+                                                  std::size_t most = std::numeric_limits<std::size_t>::max());
     /// Others with the same name or with the same birth date and a similar name.
     [[nodiscard]] std::vector<Client> likelyDuplicates(const Client& client);
     Expected<void> save(const Staff& staff, const std::string& by);

@@ -68,14 +68,24 @@ std::optional<Client> LabBook::client(const std::string& id) {
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
 
-std::vector<Client> LabBook::findClients(const std::string& searched) {
-    std::vector<Client> found = clients();
+// The columns are looked at first: only what is found is read as a document.
+std::vector<Client> LabBook::findClients(const std::string& searched, std::size_t most) {
+    std::vector<Client> found;
     const QString wanted = lowered(searched);
-    if (!wanted.isEmpty())
-        std::erase_if(found, [&](const Client& client) {
-            return !lowered(client.name).contains(wanted) && !lowered(client.code).contains(wanted) &&
-                   !text(isoText(client.birthDate)).contains(wanted);
-        });
+    auto rows =
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document, name, code, birth_date FROM clients ORDER BY name, id"), {});
+    while (rows && found.size() < most && rows->next()) {
+        bool matches = wanted.isEmpty();
+        for (int column = 1; column <= 3 && !matches; ++column)
+            matches = rows->value(column).toString().toLower().simplified().contains(wanted);
+        if (!matches)
+            continue;
+        const auto client =
+            clientFromJson(Json::parse(rows->value(0).toString().toStdString(), nullptr, false), "client");
+        if (client)
+            found.push_back(*client);
+    }
     return found;
 }
 

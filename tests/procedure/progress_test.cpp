@@ -131,6 +131,38 @@ TEST_F(Visits, TheBalanceAddsUpToTheChangeOfMass) {
     EXPECT_FALSE(massBalance(before, sweep("2026-03-12T09:00:00.000Z")));
 }
 
+TEST_F(Visits, AnAdoptedCrossCalibrationKeepsAHistoryAndIsMarked) {
+    // 40 people on the line b = 1 + 0.95·a: no residual, no scatter.
+    std::vector<quality::PairedValue> pairs;
+    for (int i = 0; i < 40; ++i)
+        pairs.push_back({12.0 + 0.6 * i, 1.0 + 0.95 * (12.0 + 0.6 * i)});
+    const auto deming = quality::demingLine(pairs);
+    const auto when = *instantFromIso("2026-02-01T08:00:00.000Z");
+    const auto line = crossCalibrationFrom(*deming, "hydrostatic", "dxa", 0.5, 0.8, when);
+    ASSERT_TRUE(line) << line.error().english();
+    EXPECT_NEAR(line->slope, 0.95, 1e-9);
+    EXPECT_EQ(line->scatter, 0.0);
+    const auto before = tank("2025-03-04T10:00:00.000Z"), now = scan(sheetsScan(), "2026-03-12T08:00:00.000Z");
+    const double then = before.composition()->fatPercent.estimate().value();
+    ASSERT_TRUE(line->covers(then)) << then;
+    const Comparison comparison = compareConverted(before, now, *line);
+    ASSERT_NE(comparison.verdict, Verdict::NotComparable) << comparison.why.english();
+    EXPECT_NEAR(comparison.change.difference, 25.423728813559322 - (1.0 + 0.95 * then), 1e-9);
+    EXPECT_NE(comparison.why.english().find("converted"), std::string::npos);
+    EXPECT_EQ(compareConverted(now, before, *line).verdict, Verdict::NotComparable); // never backwards
+    CrossCalibration narrow = *line;
+    narrow.least = then + 1.0;
+    EXPECT_EQ(compareConverted(before, now, narrow).verdict, Verdict::NotComparable);
+    pairs.resize(29);
+    EXPECT_FALSE(crossCalibrationFrom(*quality::demingLine(pairs), "hydrostatic", "dxa", 0.5, 0.8, when));
+    const auto back = crossCalibrationFromJson(toJson(*line), "x");
+    ASSERT_TRUE(back);
+    EXPECT_EQ(toJson(*back), toJson(*line));
+    Json same = toJson(*line);
+    same["to"] = "hydrostatic";
+    EXPECT_FALSE(crossCalibrationFromJson(same, "x"));
+}
+
 TEST(WeeklyRate, IsHeldAgainstTheUsualRange) {
     EXPECT_NE(rateSentence(-0.5, Kilograms(80)).english().find("within the usual"), std::string::npos);
     EXPECT_NE(rateSentence(-0.8, Kilograms(80)).english().find("within the usual"), std::string::npos); // 1 %

@@ -58,11 +58,19 @@ void InterpretationPanel::refresh() {
         suggestions_->setText(report::say(report.error()));
         return;
     }
-    QStringList lines;
+    QStringList lines, points, evidence;
     for (const Message& sentence : report::findingsOf(*report))
         lines << report::say(sentence);
-    suggested_ = lines.mid(0, 2).join(QLatin1Char(' '));
-    suggestions_->setText(tr("What the numbers say:\n") + lines.join(QLatin1Char('\n')));
+    for (const KeyPoint& point : report->keyPoints) {
+        points << report::say(point.sentence);
+        evidence << tr("– %1 (%2)").arg(points.back(), report::say(point.evidence));
+    }
+    suggested_ = points.isEmpty() ? lines.mid(0, 2).join(QLatin1Char(' ')) : points.join(QLatin1Char('\n'));
+    suggestions_->setText(
+        (points.isEmpty()
+             ? QString()
+             : tr("What matters today, for the client:\n%1\n\n").arg(evidence.join(QLatin1Char('\n')))) +
+        tr("What the numbers say:\n") + lines.join(QLatin1Char('\n')));
     if (!text_->hasFocus() && !run().record().interpretation.empty())
         text_->setPlainText(QString::fromStdString(run().record().interpretation));
 }

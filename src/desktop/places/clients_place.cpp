@@ -16,6 +16,8 @@ QString text(const std::string& value) {
     return QString::fromStdString(value);
 }
 
+constexpr std::size_t mostShown = 300; ///< clients in the list; the search finds the others
+
 QString stateWords(const RawTest& test) {
     switch (test.state) {
     case TestState::Signed:
@@ -33,7 +35,7 @@ QString stateWords(const RawTest& test) {
 
 ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title", false)),
-      facts_(label({}, "soft")),
+      facts_(label({}, "soft")), matters_(label({})),
       tests_(table({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
                    tr("Tests"))),
       progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
@@ -77,6 +79,7 @@ ClientsPlace::ClientsPlace(Session& session)
         head->addWidget(each);
     auto* testsPage = new QWidget;
     auto* testsLayout = new QVBoxLayout(testsPage);
+    testsLayout->addWidget(matters_);
     testsLayout->addWidget(tests_, 1);
     auto* policies = new QHBoxLayout;
     policies->addWidget(label(tr("Another policy"), "soft", false));
@@ -146,7 +149,8 @@ void ClientsPlace::refresh() {
     {
         const QSignalBlocker blocker(list_);
         list_->clear();
-        for (const Client& client : session_.book().findClients(search_->text().toStdString())) {
+        const auto found = session_.book().findClients(search_->text().toStdString(), mostShown + 1);
+        for (const Client& client : std::span(found).first(std::min(found.size(), mostShown))) {
             auto* item = new QListWidgetItem(
                 session_.nameOf(client) + QStringLiteral("\n") +
                     (session_.namesHidden() ? QString() : text(client.code) + QStringLiteral("   ")) +
@@ -155,6 +159,10 @@ void ClientsPlace::refresh() {
             item->setData(Qt::UserRole, text(client.id));
             if (text(client.id) == before)
                 list_->setCurrentItem(item);
+        }
+        if (found.size() > mostShown) {
+            auto* more = new QListWidgetItem(tr("More than %1: type a part of a name").arg(mostShown), list_);
+            more->setFlags(Qt::NoItemFlags);
         }
         if (!list_->currentItem() && list_->count() > 0)
             list_->setCurrentRow(0);
@@ -227,7 +235,24 @@ void ClientsPlace::showDossier() {
                                        ? text(fixed(result.document["fat_percent"].value("value", 0.0), 1))
                                        : QStringLiteral("–"));
     stored_->setText(stored.join(QLatin1Char('\n')));
+    showWhatMatters();
     showPages();
+}
+
+void ClientsPlace::showWhatMatters() {
+    QStringList lines;
+    const auto latest =
+        std::ranges::find(shown_, TestState::Signed, [](const AnyTest& test) { return common(test).state; });
+    if (latest != shown_.end())
+        if (const auto report = session_.reportOn(*latest)) {
+            for (const KeyPoint& point : report->keyPoints)
+                lines << QStringLiteral("– ") + report::say(point.sentence) +
+                             QStringLiteral(" (%1)").arg(report::say(point.evidence));
+            if (!lines.isEmpty())
+                lines.prepend(tr("What matters, from %1:").arg(report::day(common(*latest).startedAt)));
+        }
+    matters_->setText(lines.join(QLatin1Char('\n')));
+    matters_->setVisible(!lines.isEmpty());
 }
 
 // The pages that compute much are filled when they are seen.

@@ -35,6 +35,7 @@ public:
 private:
     void showDossier();
     void showPages();
+    void showWhatMatters();
     void editClient();
     void importExport();
     void startTest();
@@ -46,6 +47,7 @@ private:
     QListWidget* list_;
     QLabel* name_;
     QLabel* facts_;
+    QLabel* matters_; ///< the key points of the latest signed test
     QTableWidget* tests_;
     ProgressPage* progress_;
     MethodsPage* methods_;

@@ -65,7 +65,8 @@ MethodsPage::MethodsPage(Session& session)
     : session_(session), day_(new QComboBox),
       values_(new FigureView(tr("Fat by every method of the day"), 230)),
       pairs_(table({tr("methods"), tr("difference"), tr("± (95 %)"), tr("verdict")}, tr("Methods in pairs"))),
-      inputs_(label({}, "soft")), reference_(new QComboBox), other_(new QComboBox), agreement_(label({})) {
+      inputs_(label({}, "soft")), reference_(new QComboBox), other_(new QComboBox), agreement_(label({})),
+      adopt_(button(tr("Adopt as cross-calibration"))) {
     day_->setAccessibleName(tr("Day"));
     day_->setMinimumWidth(360);
     reference_->setAccessibleName(tr("Reference method"));
@@ -86,8 +87,9 @@ MethodsPage::MethodsPage(Session& session)
     layout->addWidget(inputs_);
     layout->addWidget(pairs_, 2);
     layout->addWidget(label(tr("Agreement over everybody of this lab who had both on one day"), "heading"));
-    layout->addLayout(inOneRow({reference_, label(tr("and"), "soft", false), other_}));
+    layout->addLayout(inOneRow({reference_, label(tr("and"), "soft", false), other_, adopt_}));
     layout->addWidget(agreement_);
+    connect(adopt_, &QPushButton::clicked, this, &MethodsPage::adopt);
     connect(day_, &QComboBox::currentIndexChanged, this, &MethodsPage::showDay);
     connect(reference_, &QComboBox::currentIndexChanged, this, &MethodsPage::showAgreement);
     connect(other_, &QComboBox::currentIndexChanged, this, &MethodsPage::showAgreement);
@@ -115,7 +117,7 @@ void MethodsPage::showTests(const std::vector<AnyTest>& tests) {
             day_->addItem(tr("%1: %2 tests").arg(day.name).arg(day.tests.size()));
     }
     showDay();
-    showAgreement();
+    agreement_->setText(tr("Choose two methods: everybody of this lab who had both on one day is looked up."));
 }
 
 void MethodsPage::showDay() {
@@ -149,24 +151,60 @@ void MethodsPage::showDay() {
     });
 }
 
-void MethodsPage::showAgreement() {
+std::vector<quality::PairedValue> MethodsPage::pairs() {
     const std::string reference = reference_->currentData().toString().toStdString(),
                       other = other_->currentData().toString().toStdString();
+    if (reference == other)
+        return {};
     std::vector<ComputedTest> tests;
     for (const std::string& method : {reference, other})
         for (const AnyTest& test : session_.book().testsSince(Instant{}, method))
             if (common(test).state == TestState::Signed)
                 if (auto result = session_.computed(test))
                     tests.push_back(std::move(*result));
-    const auto pairs = reference == other ? std::vector<quality::PairedValue>{}
-                                          : pairedFat(tests, reference, other, [](Instant a, Instant b) {
-                                                return report::day(a) == report::day(b);
-                                            });
+    return pairedFat(tests, reference, other,
+                     [](Instant a, Instant b) { return report::day(a) == report::day(b); });
+}
+
+// From now on a value by the first method may be held against one by the second.
+void MethodsPage::adopt() {
+    if (session_.atTheBench().role != Role::Physiologist) {
+        session_.report(failure({FUSAIN_TEXT("The physiologist adopts a cross-calibration."), {}}));
+        return;
+    }
+    const auto line = quality::demingLine(pairs());
+    if (!line) {
+        session_.report(failure({FUSAIN_TEXT("There are too few people measured by both."), {}}));
+        return;
+    }
+    const std::string from = reference_->currentData().toString().toStdString(),
+                      to = other_->currentData().toString().toStdString();
+    const auto error = [&](const std::string& method) {
+        return session_.precisionOf(method, session_.atTheBench().id).fatPercent.value_or(0.0);
+    };
+    const auto adopted = crossCalibrationFrom(*line, from, to, error(from), error(to), session_.now());
+    session_.report(adopted ? session_.book().setSetting("cross-calibration." + from + "." + to,
+                                                         toJson(*adopted).dump(), session_.atTheBench().id)
+                            : tl::unexpected(adopted.error()));
+    showAgreement();
+}
+
+void MethodsPage::showAgreement() {
+    const auto pairs = this->pairs();
+    const std::string kept =
+        session_.book().setting("cross-calibration." + reference_->currentData().toString().toStdString() +
+                                "." + other_->currentData().toString().toStdString());
+    const auto adopted = kept.empty() ? Expected<CrossCalibration>(tl::unexpected(Problem{}))
+                                      : crossCalibrationFromJson(Json::parse(kept, nullptr, false), "setting");
+    const QString since = adopted ? tr(" Adopted on %1 from %2 people: converted values are marked.")
+                                        .arg(report::day(adopted->adopted))
+                                        .arg(adopted->people)
+                                  : QString();
     const auto agreement = quality::agreementOf(pairs);
     const auto line = quality::demingLine(pairs);
     if (!agreement || !line) {
         agreement_->setText(
-            tr("%1 people had both; at least three are needed to say anything.").arg(pairs.size()));
+            tr("%1 people had both; at least three are needed to say anything.").arg(pairs.size()) + since);
         return;
     }
     const auto range = [](const quality::WithInterval& value, int decimals) {
@@ -184,7 +222,8 @@ void MethodsPage::showAgreement() {
                  agreement->people < quality::crossCalibrationPeople
                      ? tr("A cross-calibration needs %1 people over the whole range.")
                            .arg(quality::crossCalibrationPeople)
-                     : QString()));
+                     : QString()) +
+        since);
 }
 
 } // namespace fusain::desktop

@@ -17,6 +17,8 @@ public:
 private:
     void showDay();
     void showAgreement();
+    void adopt();
+    [[nodiscard]] std::vector<quality::PairedValue> pairs();
     /// Days with a signed test, and their tests.
     struct Day {
         QString name;
@@ -32,6 +34,7 @@ private:
     QComboBox* reference_;
     QComboBox* other_;
     QLabel* agreement_;
+    QPushButton* adopt_;
 };
 
 } // namespace fusain::desktop

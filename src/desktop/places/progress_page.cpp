@@ -113,6 +113,29 @@ std::optional<std::pair<std::size_t, std::size_t>> ProgressPage::visits() const 
     return std::pair(static_cast<std::size_t>(first), static_cast<std::size_t>(second));
 }
 
+// Across two methods only by a cross-calibration that this lab adopted.
+Comparison ProgressPage::compared(Followed quantity, const ComputedTest& then, const ComputedTest& now,
+                                  const LabPrecision& own) {
+    const std::string from(methodOf(then.test)), to(methodOf(now.test));
+    if (quantity == Followed::FatPercent && from != to)
+        if (const std::string kept = session_.book().setting("cross-calibration." + from + "." + to);
+            !kept.empty())
+            if (const auto line = crossCalibrationFromJson(Json::parse(kept, nullptr, false), "setting"))
+                return compareConverted(then, now, *line);
+    return compare(quantity, then, now, own);
+}
+
+// When a usual change could first be told from noise.
+QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own) const {
+    constexpr double usualPace = 0.25; // kg of fat a week
+    const auto fat = valueOf(Followed::FatMass, now, own);
+    if (!fat || now.record().subject.age.value() < 18.0)
+        return {};
+    const auto days = quality::daysUntilVisible(quality::leastSignificantChange(fat->repeatError), usualPace);
+    return tr("Fat going at 0.25 kg a week could be seen from %1 on; a test before that answers nothing.")
+        .arg(report::day(now.record().startedAt.plusMinutes(std::ceil(*days) * 24.0 * 60.0)));
+}
+
 LabPrecision ProgressPage::precision(const ComputedTest& test) {
     return session_.precisionOf(methodOf(test.test), test.record().startedBy);
 }
@@ -145,7 +168,7 @@ void ProgressPage::showComparison() {
                    after = now ? valueOf(text.quantity, *now, own) : std::nullopt;
         if (!before || !after)
             continue;
-        const Comparison comparison = compare(text.quantity, *then, *now, own);
+        const Comparison comparison = compared(text.quantity, *then, *now, own);
         const bool known = comparison.verdict != Verdict::NotComparable;
         setRow(changes_, changes_->rowCount(),
                {report::say(text.title) + QStringLiteral(", ") +
@@ -185,6 +208,9 @@ void ProgressPage::showComparison() {
                  now->record(), then->record(),
                  session_.catalogue().protocolFor(methodOf(now->test), now->record().protocolId)))
             sentences << report::say(difference);
+    if (now)
+        sentences << nextDate(*now, own);
+    sentences.removeAll(QString());
     words_->setText(tests_.empty() ? tr("Progress is shown once a test is signed.")
                                    : sentences.join(QLatin1Char('\n')));
 }

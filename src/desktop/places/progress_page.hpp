@@ -18,6 +18,9 @@ private:
     void show();
     void showTrend();
     void showComparison();
+    [[nodiscard]] Comparison compared(Followed quantity, const ComputedTest& then, const ComputedTest& now,
+                                      const LabPrecision& own);
+    [[nodiscard]] QString nextDate(const ComputedTest& now, const LabPrecision& own) const;
     [[nodiscard]] LabPrecision precision(const ComputedTest& test);
     [[nodiscard]] Followed quantity() const;
     /// Places in tests_ of the two visits that are compared; earlier first.

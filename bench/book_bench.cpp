@@ -1,0 +1,170 @@
+// A lab book with 20,000 clients and 200,000 tests in the real window without a screen: starting, searching,
+// and a client's progress, each against bare queries of the same rows or an empty book in the same run.
+#include "desktop/appearance.hpp"
+#include "desktop/shell.hpp"
+#include "store/data_files.hpp"
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <cstdio>
+#include <fstream>
+
+namespace {
+
+using namespace fusain;
+
+constexpr int clients = 20000, testsEach = 10;
+const Clock clock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
+
+double milliseconds(const QElapsedTimer& timer) {
+    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
+}
+
+std::string testDocument(const std::string& client, const std::string& id, int visit) {
+    DxaTest test;
+    test.id = id;
+    test.subject = {client, Sex::Male, Years(40.0), Metres(1.75), true};
+    test.startedAt = clock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit));
+    test.state = TestState::Signed;
+    test.policyId = "policy.dxa.whole-mass-kilograms";
+    test.mass = Reading{70.8, Origin::Typed, test.startedAt};
+    DxaScan scan;
+    scan.number = 1;
+    scan.scanner = {"Scanner", "3.1", "whole body"};
+    const double values[][3] = {{1.0, 3.3, 0.5},  {1.0, 3.1, 0.2}, {1.1, 3.3, 0.2},
+                                {9.4, 23.2, 0.9}, {2.7, 8.5, 0.5}, {2.8, 8.6, 0.5}};
+    for (std::size_t i = 0; i < dxa::parts.size(); ++i)
+        scan.readings.regions.push_back(
+            {dxa::parts[i], Kilograms(values[i][0]), Kilograms(values[i][1]), Kilograms(values[i][2]), {}, {}});
+    test.scans = {scan};
+    return toJson(test).dump();
+}
+
+// Straight into the tables: the journal of two hundred thousand tests is not what is measured.
+void fill(const QString& path) {
+    {
+        auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("fill"));
+        database.setDatabaseName(path);
+        database.open();
+        database.transaction();
+        QSqlQuery client(database), test(database);
+        client.prepare(QStringLiteral(
+            "INSERT INTO clients (id, code, name, birth_date, document) VALUES (?, ?, ?, ?, ?)"));
+        test.prepare(QStringLiteral(
+            "INSERT INTO tests (id, version, client, method, started_at, state, document) VALUES "
+            "(?, 1, ?, 'dxa', ?, 'signed', ?)"));
+        for (int i = 0; i < clients; ++i) {
+            const std::string id = "c" + std::to_string(i), code = "C-" + std::to_string(i);
+            const Client person{id,
+                                code,
+                                "Person " + std::to_string((i * 7919) % clients),
+                                *dateFromIso("1984-06-02"),
+                                Sex::Male,
+                                Metres(1.75),
+                                UnitSystem::Metric,
+                                "",
+                                false};
+            for (const std::string& value :
+                 {id, code, person.name, std::string("1984-06-02"), toJson(person).dump()})
+                client.addBindValue(QString::fromStdString(value));
+            client.exec();
+            for (int visit = 0; visit < testsEach; ++visit) {
+                const std::string testId = id + "-" + std::to_string(visit);
+                test.addBindValue(QString::fromStdString(testId));
+                test.addBindValue(QString::fromStdString(id));
+                test.addBindValue(QString::fromStdString(
+                    isoText(clock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit)))));
+                test.addBindValue(QString::fromStdString(testDocument(id, testId, visit)));
+                test.exec();
+            }
+        }
+        database.commit();
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("fill"));
+}
+
+double bareQuery(const QString& path, const QString& sql) {
+    QElapsedTimer timer;
+    timer.start();
+    {
+        auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("bare"));
+        database.setDatabaseName(path);
+        database.open();
+        QSqlQuery query(database);
+        query.setForwardOnly(true);
+        query.exec(sql);
+        while (query.next())
+            query.value(0).toString();
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("bare"));
+    return milliseconds(timer);
+}
+
+/// A window on a book, and how long it took to be usable.
+struct Window {
+    std::unique_ptr<desktop::Session> session;
+    std::unique_ptr<desktop::Shell> shell;
+    double start = 0.0;
+    explicit Window(const QString& path) {
+        QElapsedTimer timer;
+        timer.start();
+        auto book = store::LabBook::open(path, clock);
+        session = std::make_unique<desktop::Session>(
+            std::move(*book), *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock);
+        shell = std::make_unique<desktop::Shell>(*session);
+        shell->show();
+        shell->open(desktop::PlaceName::Clients);
+        QApplication::processEvents();
+        start = milliseconds(timer);
+    }
+};
+
+} // namespace
+
+int main(int argc, char** argv) {
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    QApplication application(argc, argv);
+    const QTemporaryDir folder(QStringLiteral("/dev/shm/fusain-bench-XXXXXX"));
+    const QString empty = folder.filePath(QStringLiteral("empty.fusain")),
+                  full = folder.filePath(QStringLiteral("full.fusain"));
+    for (const QString& path : {empty, full})
+        if (auto book = store::LabBook::open(path, clock);
+            !book || !(*book)->save(Staff{"a", "A", Role::Physiologist}, "a"))
+            return 1;
+    fill(full);
+    double emptyStart = 0.0;
+    Window(empty); // fonts and libraries are warm for both
+    {
+        const Window window(empty);
+        emptyStart = window.start;
+    }
+    Window window(full);
+    std::printf("start: %.0f ms with 20,000 clients and 200,000 tests, %.0f ms with none: ratio %.2f (aim at "
+                "most 1.50)\n",
+                window.start, emptyStart, window.start / emptyStart);
+    double slowest = 0.0;
+    for (const char* typed : {"p", "pe", "person 1", "person 19", "person 1999", "person 19999", "c-777"}) {
+        QElapsedTimer timer;
+        timer.start();
+        window.shell->clients().search(QLatin1String(typed));
+        QApplication::processEvents();
+        slowest = std::max(slowest, milliseconds(timer));
+    }
+    const double names = bareQuery(full, QStringLiteral("SELECT name FROM clients"));
+    std::printf("search: slowest key %.0f ms (aim at most 50), bare query of the names %.1f ms: ratio %.1f\n",
+                slowest, names, slowest / names);
+    window.shell->clients().search(QStringLiteral("c-777"));
+    QElapsedTimer timer;
+    timer.start();
+    window.shell->clients().showPage(desktop::ClientsPlace::Page::Progress);
+    QApplication::processEvents();
+    const double progress = milliseconds(timer);
+    const double rows = bareQuery(full, QStringLiteral("SELECT document FROM tests WHERE client = 'c777'"));
+    std::printf(
+        "progress: %.0f ms for ten tests (aim at most 150), bare query of the rows %.1f ms: ratio %.0f\n",
+        progress, rows, progress / rows);
+    return 0;
+}

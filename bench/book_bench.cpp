@@ -17,7 +17,7 @@ namespace {
 using namespace fusain;
 
 constexpr int clients = 20000, testsEach = 10;
-const Clock clock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
+const Clock benchClock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
 
 double milliseconds(const QElapsedTimer& timer) {
     return static_cast<double>(timer.nsecsElapsed()) / 1e6;
@@ -27,7 +27,7 @@ std::string testDocument(const std::string& client, const std::string& id, int v
     DxaTest test;
     test.id = id;
     test.subject = {client, Sex::Male, Years(40.0), Metres(1.75), true};
-    test.startedAt = clock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit));
+    test.startedAt = benchClock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit));
     test.state = TestState::Signed;
     test.policyId = "policy.dxa.whole-mass-kilograms";
     test.mass = Reading{70.8, Origin::Typed, test.startedAt};
@@ -76,7 +76,7 @@ void fill(const QString& path) {
                 test.addBindValue(QString::fromStdString(testId));
                 test.addBindValue(QString::fromStdString(id));
                 test.addBindValue(QString::fromStdString(
-                    isoText(clock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit)))));
+                    isoText(benchClock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit)))));
                 test.addBindValue(QString::fromStdString(testDocument(id, testId, visit)));
                 test.exec();
             }
@@ -111,9 +111,9 @@ struct Window {
     explicit Window(const QString& path) {
         QElapsedTimer timer;
         timer.start();
-        auto book = store::LabBook::open(path, clock);
+        auto book = store::LabBook::open(path, benchClock);
         session = std::make_unique<desktop::Session>(
-            std::move(*book), *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock);
+            std::move(*book), *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), benchClock);
         shell = std::make_unique<desktop::Shell>(*session);
         shell->show();
         shell->open(desktop::PlaceName::Clients);
@@ -131,12 +131,12 @@ int main(int argc, char** argv) {
     const QString empty = folder.filePath(QStringLiteral("empty.fusain")),
                   full = folder.filePath(QStringLiteral("full.fusain"));
     for (const QString& path : {empty, full})
-        if (auto book = store::LabBook::open(path, clock);
+        if (auto book = store::LabBook::open(path, benchClock);
             !book || !(*book)->save(Staff{"a", "A", Role::Physiologist}, "a"))
             return 1;
     fill(full);
     double emptyStart = 0.0;
-    Window(empty); // fonts and libraries are warm for both
+    { const Window warm(empty); } // fonts and libraries are warm for both
     {
         const Window window(empty);
         emptyStart = window.start;

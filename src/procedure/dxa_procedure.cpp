@@ -118,13 +118,7 @@ Done DxaProcedure::readPhantom(Percent nominal, Percent reading) {
 }
 
 Done DxaProcedure::weigh(Kilograms mass, Origin origin) {
-    if (auto obstacle = obstacleTo(Mass))
-        return refused(*obstacle, {});
-    if (!(mass.value() >= 10.0 && mass.value() <= 300.0))
-        return refused(
-            {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
-            {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit and what stands on the scale."), {}});
-    return appendOpen("mass.read", toJson(Reading{mass.value(), origin, now()}));
+    return readMass(Mass, mass, origin);
 }
 
 Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansElsewhere,

@@ -95,11 +95,19 @@ Message filled(const std::string& text, const KeyPointRule& rule, const KeyPoint
     return message;
 }
 
+// Somebody thin hears no kilograms, and no praise for less of anything.
+bool unkindToTheThin(const KeyPointRule& rule, const KeyPointFacts& facts) {
+    const auto index = facts.find("body-mass-index");
+    const bool thin = index != facts.end() && index->second < 18.5;
+    return thin && (rule.sentence.find('{') != std::string::npos ||
+                    (rule.kind == KeyPointKind::Strength && rule.fact.starts_with("fat")));
+}
+
 bool holds(const KeyPointRule& rule, const KeyPointFacts& facts) {
     const auto fact = facts.find(rule.fact);
     if (fact == facts.end() || fact->second < rule.least || fact->second > rule.most)
         return false;
-    return rule.minors || !facts.contains("minor");
+    return (rule.minors || !facts.contains("minor")) && !unkindToTheThin(rule, facts);
 }
 
 } // namespace

@@ -1,5 +1,6 @@
 #include "procedure/procedure.hpp"
 
+#include "core/units/format.hpp"
 #include "procedure/test_events.hpp"
 
 #include <algorithm>
@@ -66,6 +67,16 @@ Done Procedure::appendOpen(const std::string& kind, Json data) {
         return refused({FUSAIN_TEXT("This test was ended without a result."), {}},
                        {FUSAIN_TEXT("Start a new one."), {}});
     return append(kind, std::move(data));
+}
+
+Done Procedure::readMass(Step step, Kilograms mass, Origin origin) {
+    if (auto obstacle = obstacleTo(step))
+        return refused(*obstacle, {});
+    if (!(mass.value() >= 10.0 && mass.value() <= 300.0))
+        return refused(
+            {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+            {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit and what stands on the scale."), {}});
+    return appendOpen("mass.read", toJson(Reading{mass.value(), origin, now()}));
 }
 
 bool Procedure::answered(Step step) const {

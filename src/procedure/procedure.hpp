@@ -84,6 +84,8 @@ protected:
                const std::string& policyId, const Json& policy);
     /// Takes the events of a test that exists.
     Done takeUp(std::vector<Event> events);
+    /// A mass on a scale on land, as the event "mass.read"; 10 to 300 kg.
+    Done readMass(Step step, Kilograms mass, Origin origin);
     /// For every change that a signature or a refusal forbids.
     Done appendOpen(const std::string& kind, Json data);
     [[nodiscard]] Instant now() const { return clock_(); }

@@ -187,16 +187,7 @@ NamedFigure indices(const TestReport& report) {
         rules.push_back(ruleOf(tr("Waist fat over hip fat, the two percentages divided"),
                                *result.indices.androidGynoid, 0.0, 0.2, subject, nullptr, {}));
     return {tr("Indices"), [rules](QPainter& painter, const QRectF& area, const Palette& palette) {
-                const double scale =
-                    std::min(1.0, area.height() / (ruleHeight * static_cast<double>(rules.size())));
-                painter.save();
-                painter.translate(area.topLeft());
-                painter.scale(scale, scale);
-                for (std::size_t i = 0; i < rules.size(); ++i)
-                    paintRule(painter,
-                              QRectF(0, static_cast<double>(i) * ruleHeight, area.width() / scale, ruleHeight),
-                              rules[i], palette);
-                painter.restore();
+                paintRules(painter, area, rules, palette);
             }};
 }
 

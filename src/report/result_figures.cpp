@@ -113,18 +113,7 @@ NamedFigure indices(const TestReport& report) {
                                               Uncertain(subject.height.value() * subject.height.value())),
             report.limbLeanReference, 1.0);
     return {tr("Indices"), [rules](QPainter& painter, const QRectF& area, const Palette& palette) {
-                // A rule has its height; where the picture is lower, all of them shrink together.
-                const double scale = std::min(
-                    1.0,
-                    area.height() / (ruleHeight * static_cast<double>(std::max<std::size_t>(rules.size(), 1))));
-                painter.save();
-                painter.translate(area.topLeft());
-                painter.scale(scale, scale);
-                for (std::size_t i = 0; i < rules.size(); ++i)
-                    paintRule(painter,
-                              QRectF(0, static_cast<double>(i) * ruleHeight, area.width() / scale, ruleHeight),
-                              rules[i], palette);
-                painter.restore();
+                paintRules(painter, area, rules, palette);
             }};
 }
 

@@ -32,7 +32,7 @@ protected:
 
 TEST_F(ImpedanceJourney, ACleanRunFromTheSweepToTheSignedReport) {
     simulation::SimulatedLab lab(5, {}, {});
-    lab.setAnalyzer({}, 60);
+    lab.setAnalyzer({}, 240);
     startImpedance();
     runUntil(ImpedanceStep::Sweep);
     connect(lab, {"analyzer"});
@@ -54,7 +54,7 @@ TEST_F(ImpedanceJourney, AContactFaultIsNamedRefusedAndMended) {
     simulation::LabFaults faults;
     faults.analyzer.badContact = impedance::Segment::LeftArm;
     simulation::SimulatedLab lab(5, {}, faults);
-    lab.setAnalyzer({}, 60);
+    lab.setAnalyzer({}, 240);
     startImpedance();
     runUntil(ImpedanceStep::Sweep);
     connect(lab, {"analyzer"});

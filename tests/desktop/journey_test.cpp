@@ -215,7 +215,7 @@ TEST_F(Journey, AVolumeTrialComesFromTheSimulatedChamberAndAFaultIsNamed) {
     simulation::LabFaults faults;
     faults.chamber.moves = true;
     simulation::SimulatedLab lab(7, person, faults);
-    lab.setChamberSpeed(10);
+    lab.setChamberSpeed(25);
     ASSERT_TRUE(session->report(session->startRun(someone(), {}, methodChamber)));
     shell->open(PlaceName::Bench);
     runUntil(ChamberStep::Calibration);

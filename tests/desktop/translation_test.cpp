@@ -99,7 +99,7 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
             int shown = -1;
             for (int i = 0; i < 120 && driver.advance(); ++i)
                 if (const int step = session.run()->current().index();
-                    step != std::exchange(shown, step) || i % 6 == 0)
+                    step != std::exchange(shown, step) || i % 12 == 0)
                     look();
         }
         for (const PlaceName place :

@@ -65,6 +65,13 @@ TEST(KeyPoints, AChildHearsNothingOfFatOrWeight) {
     EXPECT_EQ(said(child), std::vector<std::string>{"first"});
 }
 
+TEST(KeyPoints, SomebodyThinIsNotPraisedForLess) {
+    const KeyPointFacts facts{
+        {"visit", 2},     {"body-mass-index", 18.0},   {"fat.change.real", -1}, {"fat.change.size", 3.0},
+        {"fat.place", 0}, {"loss.percent-a-week", 1.5}};
+    EXPECT_EQ(said(facts), (std::vector<std::string>{"thin", "loss.fast"})); // said without a number
+}
+
 TEST(KeyPoints, WordsAreKind) {
     for (const KeyPointRule& rule : rules())
         for (const char* word :

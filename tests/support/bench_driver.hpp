@@ -29,7 +29,7 @@ inline void passAllChecks(store::LabBook& book, const LabCatalogue& catalogue, I
 
 /// Lets the event loop run until `condition` holds; false after `milliseconds`.
 template <class Condition>
-bool soon(Condition condition, int milliseconds = 10000) {
+bool soon(Condition condition, int milliseconds = 30000) {
     QElapsedTimer timer;
     timer.start();
     while (!condition() && timer.elapsed() < milliseconds)

@@ -1,7 +1,6 @@
 #include "demo/chamber_tests.hpp"
 
 #include "core/anthropometry/surface_area.hpp"
-#include "procedure/computed_test.hpp"
 
 #include <cmath>
 
@@ -81,23 +80,6 @@ Expected<void> thoracicGas(ChamberProcedure& run, const TrueBody& body, const Ch
     return run.measureThoracicGas(result.thoracicGas, "panting in the chamber");
 }
 
-Expected<void> finish(store::LabBook& book, ChamberProcedure& run, const Staff& technician,
-                      const Staff& physiologist, Instant& clock) {
-    const auto computed = computeTest(run.snapshot(), run.setting().policy);
-    if (!computed)
-        return tl::unexpected(computed.error());
-    Expected<void> done = run.confirm(Result);
-    if (done)
-        done = run.interpret("Sat calmly; the volumes agree. Prepared as asked.");
-    if (done)
-        done = run.sign(technician, physiologist);
-    if (done)
-        done = book.save(store::StoredResult{run.test().id, 1, 1, clock, computed->document()}, technician.id);
-    if (done)
-        done = run.confirm(Report);
-    return done ? run.confirm(After) : done;
-}
-
 } // namespace
 
 Expected<void> runChamberTest(store::LabBook& book, ChamberProcedure& run, const TrueBody& body,
@@ -109,7 +91,10 @@ Expected<void> runChamberTest(store::LabBook& book, ChamberProcedure& run, const
     if (!done || !day.finish)
         return done;
     done = thoracicGas(run, body, day, random);
-    return done ? finish(book, run, technician, physiologist, clock) : done;
+    return done ? finishTest(book, run, run.setting().policy,
+                             "Sat calmly; the volumes agree. Prepared as asked.", technician, physiologist,
+                             clock)
+                : done;
 }
 
 Expected<void> chamberChecks(store::LabBook& book, Random& random, Instant& clock) {

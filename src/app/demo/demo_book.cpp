@@ -8,8 +8,10 @@
 #include "demo/impedance_tests.hpp"
 #include "demo/tank_tests.hpp"
 #include "procedure/any_procedure.hpp"
+#include "procedure/computed_test.hpp"
 #include "procedure/plan.hpp"
 
+#include <algorithm>
 #include <cmath>
 
 namespace fusain::demo {
@@ -637,6 +639,28 @@ private:
 
 Instant demoNow() {
     return *instantFromIso("2026-03-12T07:40:00.000Z");
+}
+
+Expected<void> finishTest(store::LabBook& book, Procedure& run, const AnyPolicy& policy,
+                          const char* interpretation, const Staff& technician, const Staff& physiologist,
+                          Instant at) {
+    const auto computed = computeTest(run.snapshot(), policy);
+    if (!computed)
+        return tl::unexpected(computed.error());
+    const auto confirm = [&](std::string_view id) {
+        const auto step = std::ranges::find(run.steps(), id, &StepText::id);
+        return run.confirm(Step(static_cast<int>(step - run.steps().begin())));
+    };
+    Expected<void> done = confirm("result");
+    if (done)
+        done = run.interpret(interpretation);
+    if (done)
+        done = run.sign(technician, physiologist);
+    if (done)
+        done = book.save(store::StoredResult{run.record().id, 1, 1, at, computed->document()}, technician.id);
+    if (done)
+        done = confirm("report");
+    return done ? confirm("after") : done;
 }
 
 readiness::Answer wellPrepared(const readiness::Rule& rule) {

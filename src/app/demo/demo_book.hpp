@@ -1,6 +1,7 @@
 #pragma once
 #include "link/simulation/simulated_lab.hpp"
 #include "procedure/lab_catalogue.hpp"
+#include "procedure/procedure.hpp"
 #include "store/lab_book.hpp"
 
 namespace fusain::demo {
@@ -44,5 +45,10 @@ struct TrueBody {
 
 /// The answer of somebody who prepared well: well inside the times that were asked.
 [[nodiscard]] readiness::Answer wellPrepared(const readiness::Rule& rule);
+
+/// From the read result to the tidy instrument: interpreted, signed, the result stored.
+[[nodiscard]] Expected<void> finishTest(store::LabBook& book, Procedure& run, const AnyPolicy& policy,
+                                        const char* interpretation, const Staff& technician,
+                                        const Staff& physiologist, Instant at);
 
 } // namespace fusain::demo

@@ -1,7 +1,5 @@
 #include "demo/dxa_tests.hpp"
 
-#include "procedure/computed_test.hpp"
-
 #include <cmath>
 
 namespace fusain::demo {
@@ -90,21 +88,9 @@ Expected<void> runDxaTest(store::LabBook& book, DxaProcedure& run, const TrueBod
         done = scan(run, body, code, day, random, clock);
     if (done)
         done = run.confirm(Lines);
-    if (!done)
-        return done;
-    const auto computed = computeTest(run.snapshot(), run.setting().policy);
-    if (!computed)
-        return tl::unexpected(computed.error());
-    done = run.confirm(Result);
-    if (done)
-        done = run.interpret(day.interpretation);
-    if (done)
-        done = run.sign(technician, physiologist);
-    if (done)
-        done = book.save(store::StoredResult{run.test().id, 1, 1, clock, computed->document()}, technician.id);
-    if (done)
-        done = run.confirm(Report);
-    return done ? run.confirm(After) : done;
+    return done ? finishTest(book, run, run.setting().policy, day.interpretation, technician, physiologist,
+                             clock)
+                : done;
 }
 
 // Thirty people twice: what the lab's own precision is worth against the least that is demanded.

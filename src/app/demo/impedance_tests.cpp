@@ -1,7 +1,5 @@
 #include "demo/impedance_tests.hpp"
 
-#include "procedure/computed_test.hpp"
-
 #include <algorithm>
 #include <cmath>
 
@@ -69,23 +67,6 @@ Expected<void> sweep(ImpedanceProcedure& run, const TrueBody& body, const Impeda
     return failure({FUSAIN_TEXT("No clean sweep of {1}."), {run.test().id}});
 }
 
-Expected<void> finish(store::LabBook& book, ImpedanceProcedure& run, const ImpedanceDay& day,
-                      const Staff& technician, const Staff& physiologist, Instant& clock) {
-    const auto computed = computeTest(run.snapshot(), run.setting().policy);
-    if (!computed)
-        return tl::unexpected(computed.error());
-    Expected<void> done = run.confirm(Result);
-    if (done)
-        done = run.interpret(day.interpretation);
-    if (done)
-        done = run.sign(technician, physiologist);
-    if (done)
-        done = book.save(store::StoredResult{run.test().id, 1, 1, clock, computed->document()}, technician.id);
-    if (done)
-        done = run.confirm(Report);
-    return done ? run.confirm(After) : done;
-}
-
 Check analyzerCheck(int day, const char* kind, double nominal, std::vector<double> readings, Instant at) {
     double mean = 0.0;
     for (const double reading : readings)
@@ -124,7 +105,9 @@ Expected<void> runImpedanceTest(store::LabBook& book, ImpedanceProcedure& run, c
     Expected<void> done = prepare(run, body, code, day, random, clock);
     if (done)
         done = sweep(run, body, day, physiologist, random, clock);
-    return done && day.finish ? finish(book, run, day, technician, physiologist, clock) : done;
+    return done && day.finish ? finishTest(book, run, run.setting().policy, day.interpretation, technician,
+                                           physiologist, clock)
+                              : done;
 }
 
 Expected<void> impedanceChecks(store::LabBook& book, Random& random, Instant& clock) {

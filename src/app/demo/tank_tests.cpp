@@ -1,7 +1,6 @@
 #include "demo/tank_tests.hpp"
 
 #include "core/water/density.hpp"
-#include "procedure/hydrostatic_result.hpp"
 
 #include <cmath>
 
@@ -72,23 +71,11 @@ Expected<void> TankTest::weigh(int trials, double heldBack) {
 }
 
 Expected<void> TankTest::finish(const Staff& technician, const Staff& physiologist) {
-    const auto result = computeHydrostatic(run_.test(), run_.setting().policy);
-    if (!result)
-        return tl::unexpected(result.error());
-    Expected<void> done = run_.confirm(OutSafely);
-    if (done)
-        done = run_.confirm(HydrostaticStep::Result);
-    if (done)
-        done = run_.interpret("Measured calmly; the trials agree. Prepared as asked.");
-    if (done)
-        done = run_.sign(technician, physiologist);
-    if (done)
-        done = book_.save(store::StoredResult{run_.test().id, 1, 1, clock_,
-                                              fusain::toJson(*result, run_.test(), run_.setting().policy)},
-                          technician.id);
-    if (done)
-        done = run_.confirm(Report);
-    return done ? run_.confirm(After) : done;
+    const auto done = run_.confirm(OutSafely);
+    return done ? finishTest(book_, run_, run_.setting().policy,
+                             "Measured calmly; the trials agree. Prepared as asked.", technician, physiologist,
+                             clock_)
+                : done;
 }
 
 } // namespace fusain::demo

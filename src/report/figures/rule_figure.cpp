@@ -90,4 +90,18 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
     painter.restore();
 }
 
+void paintRules(QPainter& painter, const QRectF& area, const std::vector<RuleModel>& models,
+                const Palette& palette) {
+    if (models.empty())
+        return;
+    const double scale = std::min(1.0, area.height() / (ruleHeight * static_cast<double>(models.size())));
+    painter.save();
+    painter.translate(area.topLeft());
+    painter.scale(scale, scale);
+    for (std::size_t i = 0; i < models.size(); ++i)
+        paintRule(painter, QRectF(0, static_cast<double>(i) * ruleHeight, area.width() / scale, ruleHeight),
+                  models[i], palette);
+    painter.restore();
+}
+
 } // namespace fusain::report

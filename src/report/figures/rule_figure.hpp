@@ -32,6 +32,9 @@ struct RuleModel {
 /// Preferred height of a rule in figure units.
 inline constexpr double ruleHeight = 104.0;
 void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, const Palette& palette);
+/// One rule under the other, each with its height; where the area is lower, all of them shrink together.
+void paintRules(QPainter& painter, const QRectF& area, const std::vector<RuleModel>& models,
+                const Palette& palette);
 
 /// Step of 1, 2 or 5 times a power of ten that gives about `count` graduations over `range`.
 [[nodiscard]] double graduation(double range, int count);

@@ -34,9 +34,13 @@ Message positionSentence(const reference::ReferenceSet& set, const reference::Re
 Message changeSentence(const Changes& changes, const std::string& since) {
     const Change& fat = changes.fatMass;
     const Change& lean = changes.fatFreeMass;
-    const std::vector<std::string> arguments{since, signedFixed(fat.difference, 1),
-                                             fixed(fat.leastSignificant, 1), signedFixed(lean.difference, 1),
-                                             fixed(lean.leastSignificant, 1)};
+    // A second digit where the first would make a change and its limit look alike.
+    const auto decimals = [](const Change& change) {
+        return fixed(std::abs(change.difference), 1) == fixed(change.leastSignificant, 1) ? 2 : 1;
+    };
+    const std::vector<std::string> arguments{
+        since, signedFixed(fat.difference, decimals(fat)), fixed(fat.leastSignificant, decimals(fat)),
+        signedFixed(lean.difference, decimals(lean)), fixed(lean.leastSignificant, decimals(lean))};
     if (fat.real() && !lean.real())
         return {FUSAIN_TEXT("{1}: fat mass {2} kg, more than the {3} kg the test can tell apart; fat-free mass "
                             "unchanged within error ({4} kg)."),

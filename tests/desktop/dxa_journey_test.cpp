@@ -223,6 +223,13 @@ TEST_F(DxaJourney, ARecordGoesOutAndComesIntoAnotherBook) {
     other.tests.clear();
     EXPECT_TRUE(shell->clients().records().putIn(fusain::toJson(other).dump(), "away.json"));
     EXPECT_TRUE(session->book().client("client-away"));
+    const QString workbook = folder.filePath(QStringLiteral("tests.xlsx"));
+    ASSERT_TRUE(shell->clients().records().saveTable(client, workbook));
+    QFile file(workbook);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_TRUE(file.read(2) == "PK"); // a workbook is a zip archive
+    EXPECT_FALSE(shell->clients().records().saveTable(client, QStringLiteral("/nonexistent/tests.xlsx")));
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("workbook")));
 }
 
 } // namespace

@@ -13,6 +13,8 @@ namespace {
 QString text(std::string_view value) {
     return QString::fromUtf8(value.data(), static_cast<qsizetype>(value.size())).toHtmlEscaped();
 }
+constexpr double openEnd = 99.0; ///< the upper end of a reference that has a lower one only
+
 // A text of the catalogue or of a data file, in the user's language.
 QString words(std::string_view marked) {
     return report::say(marked).toHtmlEscaped();
@@ -274,8 +276,8 @@ QString LibraryPlace::referencePage(const QString& id) const {
                     .arg(entry.ageFrom)
                     .arg(entry.ageTo)
                     .arg(entry.low)
-                    .arg(entry.high)
-                    .arg(text(set->unit));
+                    .arg(entry.high >= openEnd ? tr("open") : QString::number(entry.high))
+                    .arg(entry.high >= openEnd ? QString() : text(set->unit));
     return page + QStringLiteral("</table>");
 }
 

@@ -2,10 +2,12 @@
 
 #include "desktop/widgets/text_files.hpp"
 #include "exchange/client_export.hpp"
+#include "exchange/workbook.hpp"
 #include "report/words.hpp"
 #include "store/client_transfer.hpp"
 
 #include <QFile>
+#include <QFileDialog>
 #include <QTemporaryDir>
 
 namespace fusain::desktop {
@@ -13,7 +15,7 @@ namespace fusain::desktop {
 RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> chosen, QWidget* parent)
     : QMenu(parent), session_(session), chosen_(std::move(chosen)) {
     addAction(tr("Save the whole record (JSON)…"), this, &RecordMenu::saveRecord);
-    addAction(tr("Save a table of the tests (CSV)…"), this, &RecordMenu::saveTable);
+    addAction(tr("Save a table of the tests (CSV, XLSX)…"), this, qOverload<>(&RecordMenu::saveTable));
     addAction(tr("Save a health record (FHIR)…"), this, &RecordMenu::saveBundle);
     addSeparator();
     addAction(tr("Put a record in…"), this, qOverload<>(&RecordMenu::putIn));
@@ -40,10 +42,23 @@ void RecordMenu::saveRecord() {
 }
 
 void RecordMenu::saveTable() {
-    if (const auto client = chosen_())
-        saveChosen(session_, parentWidget(), tr("Save a table of the tests"),
-                   QString::fromStdString(client->code + ".csv"), tr("Tables (*.csv)"),
-                   exchange::clientTableCsv(signedTests(*client)));
+    const auto client = chosen_();
+    if (!client)
+        return;
+    const QString path = QFileDialog::getSaveFileName(parentWidget(), tr("Save a table of the tests"),
+                                                      QString::fromStdString(client->code + ".csv"),
+                                                      tr("Tables (*.csv *.xlsx)"));
+    if (!path.isEmpty())
+        saveTable(*client, path);
+}
+
+bool RecordMenu::saveTable(const Client& client, const QString& path) {
+    const std::string text = exchange::clientTableCsv(signedTests(client));
+    if (!path.endsWith(QLatin1String(".xlsx")))
+        return saveText(session_, path, text);
+    const auto table = exchange::tableFromCsv(text, client.code);
+    return session_.report(table ? exchange::tableToXlsx(*table, "tests", path.toStdString())
+                                 : tl::unexpected(table.error()));
 }
 
 void RecordMenu::saveBundle() {

@@ -14,6 +14,8 @@ public:
 
     void saveRecord();
     void saveTable();
+    /// @param path ending in .csv or .xlsx  @return whether it was written
+    bool saveTable(const Client& client, const QString& path);
     void saveBundle();
     void putIn();
     /// Puts a record in that was read already. @return whether it went in

@@ -78,7 +78,7 @@ std::vector<Client> LabBook::findClients(const std::string& searched, std::size_
     while (rows && found.size() < most && rows->next()) {
         bool matches = wanted.isEmpty();
         for (int column = 1; column <= 3 && !matches; ++column)
-            matches = rows->value(column).toString().toLower().simplified().contains(wanted);
+            matches = rows->value(column).toString().contains(wanted, Qt::CaseInsensitive);
         if (!matches)
             continue;
         const auto client =

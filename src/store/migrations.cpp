@@ -44,6 +44,12 @@ const std::vector<Migration>& migrations() {
                  "CREATE TABLE studies (id TEXT PRIMARY KEY, instrument TEXT NOT NULL, at TEXT NOT NULL, "
                  "document TEXT NOT NULL)"),
          }},
+        {3,
+         {
+             // The documents are large: running tests and those of a method are found without reading them all.
+             QStringLiteral("CREATE INDEX tests_state ON tests (state)"),
+             QStringLiteral("CREATE INDEX tests_method ON tests (method, started_at)"),
+         }},
     };
     return steps;
 }

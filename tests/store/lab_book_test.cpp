@@ -191,7 +191,8 @@ TEST_F(Book, ANewerBookIsRefused) {
 TEST_F(Book, AnOlderBookIsCopiedAndBroughtForward) {
     open();
     tamper(QStringLiteral("DROP TABLE studies"));
-    tamper(QStringLiteral("DROP INDEX checks_instrument"));
+    for (const char* index : {"checks_instrument", "tests_state", "tests_method"})
+        tamper(QStringLiteral("DROP INDEX ") + QLatin1String(index));
     tamper(QStringLiteral("UPDATE meta SET value = '1' WHERE key = 'schema'"));
     tamper(QStringLiteral(
         "INSERT INTO checks (id, instrument, kind, at, document) VALUES ('c', 'Tank', 'load-cell', "

@@ -6,6 +6,7 @@
 #include "report/words.hpp"
 
 #include <QHBoxLayout>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -35,7 +36,7 @@ QString stateWords(const RawTest& test) {
 
 ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title", false)),
-      facts_(label({}, "soft")), matters_(label({})),
+      facts_(label({}, "soft")), matters_(label({})), later_(new QTimer(this)),
       tests_(table({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
                    tr("Tests"))),
       progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
@@ -43,6 +44,8 @@ ClientsPlace::ClientsPlace(Session& session)
       records_(new RecordMenu(
           session, [this] { return selected(); }, this)),
       stored_(label({}, "soft")), policy_(new QComboBox), method_(new QComboBox) {
+    later_->setSingleShot(true);
+    later_->setInterval(150);
     search_->setPlaceholderText(tr("name, code or birth date"));
     search_->setAccessibleName(tr("Search clients"));
     list_->setAccessibleName(tr("Clients"));
@@ -109,7 +112,11 @@ ClientsPlace::ClientsPlace(Session& session)
     layout->addLayout(right, 1);
 
     connect(pages_, &QTabWidget::currentChanged, this, &ClientsPlace::showPages);
-    connect(search_, &QLineEdit::textChanged, this, &ClientsPlace::refresh);
+    connect(search_, &QLineEdit::textChanged, this, [this] {
+        fillList();
+        later_->start(); // the dossier waits until the typing rests
+    });
+    connect(later_, &QTimer::timeout, this, &ClientsPlace::showDossier);
     connect(search_, &QLineEdit::returnPressed, list_, qOverload<>(&QWidget::setFocus));
     connect(list_, &QListWidget::currentRowChanged, this, &ClientsPlace::showDossier);
     connect(add, &QPushButton::clicked, this, &ClientsPlace::newClient);
@@ -144,6 +151,11 @@ std::optional<Client> ClientsPlace::selected() const {
 }
 
 void ClientsPlace::refresh() {
+    fillList();
+    showDossier();
+}
+
+void ClientsPlace::fillList() {
     const QString before =
         list_->currentItem() ? list_->currentItem()->data(Qt::UserRole).toString() : QString();
     {
@@ -167,7 +179,6 @@ void ClientsPlace::refresh() {
         if (!list_->currentItem() && list_->count() > 0)
             list_->setCurrentRow(0);
     }
-    showDossier();
 }
 
 void ClientsPlace::showClient(const QString& id) {
@@ -183,6 +194,7 @@ void ClientsPlace::search(const QString& wanted) {
 }
 
 void ClientsPlace::showDossier() {
+    later_->stop();
     const auto client = selected();
     name_->setText(client ? session_.nameOf(*client) : tr("No client yet. \"New client\" is the first step."));
     shown_ = client ? session_.book().testsOf(client->id) : std::vector<AnyTest>{};
@@ -253,6 +265,12 @@ void ClientsPlace::showWhatMatters() {
         }
     matters_->setText(lines.join(QLatin1Char('\n')));
     matters_->setVisible(!lines.isEmpty());
+}
+
+void ClientsPlace::showPage(Page page) {
+    if (later_->isActive())
+        showDossier();
+    pages_->setCurrentIndex(static_cast<int>(page));
 }
 
 // The pages that compute much are filled when they are seen.

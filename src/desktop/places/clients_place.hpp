@@ -8,6 +8,7 @@
 
 #include <QListWidget>
 #include <QTabWidget>
+#include <QTimer>
 
 namespace fusain::desktop {
 
@@ -29,10 +30,11 @@ public:
     /// Opens the findings of a test, counted from the newest.
     void showFindings(int row = 0);
     enum class Page { Tests, Findings, Progress, Methods, Plan };
-    void showPage(Page page) { pages_->setCurrentIndex(static_cast<int>(page)); }
+    void showPage(Page page);
     void newClient();
 
 private:
+    void fillList();
     void showDossier();
     void showPages();
     void showWhatMatters();
@@ -48,6 +50,7 @@ private:
     QLabel* name_;
     QLabel* facts_;
     QLabel* matters_; ///< the key points of the latest signed test
+    QTimer* later_;   ///< until the dossier follows a search
     QTableWidget* tests_;
     ProgressPage* progress_;
     MethodsPage* methods_;

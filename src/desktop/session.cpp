@@ -7,7 +7,8 @@
 namespace fusain::desktop {
 
 Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, QObject* parent)
-    : QObject(parent), book_(std::move(book)), catalogue_(std::move(catalogue)), clock_(std::move(clock)) {
+    : QObject(parent), book_(std::move(book)), catalogue_(std::move(catalogue)),
+      references_(*book_, catalogue_), clock_(std::move(clock)) {
     const auto everyone = book_->staff();
     const std::string last = book_->setting("at-the-bench");
     for (const Staff& staff : everyone)
@@ -54,8 +55,7 @@ const AnyPolicy& Session::policyInForce(std::string_view method) {
 }
 
 const reference::ReferenceSet* Session::fatReferenceFor(const MethodPolicy& policy) {
-    const auto* chosen = catalogue_.reference(book_->setting("reference.fat-percent"));
-    return chosen ? chosen : catalogue_.reference(policy.fatReference);
+    return references_.chosenFor("fat-percent", policy.fatReference);
 }
 
 std::string Session::freshId(const std::string& prefix) {
@@ -312,9 +312,9 @@ Expected<report::TestReport> Session::reportOn(const AnyTest& test, const WhatIf
     report.fatReference = fatReferenceFor(common(report.computed.policy));
     report.fatMassIndexReference = catalogue_.reference("fat-mass-index.kyle-2003");
     report.fatFreeMassIndexReference = catalogue_.reference("fat-free-mass-index.kyle-2003");
-    report.fatMassIndexByScanReference = catalogue_.reference("fat-mass-index.kelly-2009");
-    report.phaseAngleReference = catalogue_.referenceFor("phase-angle");
-    report.limbLeanReference = catalogue_.referenceFor("limb-lean-index");
+    report.fatMassIndexByScanReference = references_.chosenFor("fat-mass-index", "fat-mass-index.kelly-2009");
+    report.phaseAngleReference = references_.chosenFor("phase-angle");
+    report.limbLeanReference = references_.chosenFor("limb-lean-index");
     if (std::holds_alternative<ImpedanceTest>(test))
         report.ownVectors = ownVectors(record.subject.sex);
     report.history = earlierThan(test);

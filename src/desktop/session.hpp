@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/lab_references.hpp"
 #include "link/instrument_hub.hpp"
 #include "procedure/any_procedure.hpp"
 #include "procedure/computed_test.hpp"
@@ -26,6 +27,7 @@ public:
     [[nodiscard]] const LabCatalogue& catalogue() const { return catalogue_; }
     [[nodiscard]] Instant now() const { return clock_(); }
     [[nodiscard]] const Clock& clock() const { return clock_; }
+    LabReferences& references() { return references_; }
     link::InstrumentHub& hub() { return hub_; }
     [[nodiscard]] std::string labName();
 
@@ -108,6 +110,7 @@ private:
 
     std::unique_ptr<store::LabBook> book_;
     LabCatalogue catalogue_;
+    LabReferences references_;
     Clock clock_;
     link::InstrumentHub hub_;
     Staff atTheBench_;

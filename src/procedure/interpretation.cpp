@@ -8,10 +8,6 @@
 namespace fusain {
 namespace {
 
-double middle(const reference::ReferenceRow& row) {
-    return 0.5 * (row.low + row.high);
-}
-
 Message positionSentence(const reference::ReferenceSet& set, const reference::ReferenceRow& row,
                          const Measured<Percent>& fat) {
     const double value = fat.estimate().value();
@@ -102,9 +98,9 @@ WeightPattern weightPattern(const compartments::Composition& composition,
     if (!fat || !lean)
         return WeightPattern::Unknown;
     const double fatDistance =
-        (composition.fatMassIndex.estimate().value() - middle(*fat)) / (fat->high - fat->low);
+        (composition.fatMassIndex.estimate().value() - fat->middle()) / (fat->high - fat->low);
     const double leanDistance =
-        (composition.fatFreeMassIndex.estimate().value() - middle(*lean)) / (lean->high - lean->low);
+        (composition.fatFreeMassIndex.estimate().value() - lean->middle()) / (lean->high - lean->low);
     if (std::abs(fatDistance - leanDistance) < 0.5)
         return WeightPattern::Even;
     return fatDistance > leanDistance ? WeightPattern::FatLed : WeightPattern::MuscleLed;

@@ -55,7 +55,8 @@ void addPlace(KeyPointFacts& facts, const compartments::Composition& body, const
         // At the edge of the band the interval decides: only a value wholly outside lies outside.
         facts["fat.place"] = fat + half < row->low ? -1.0 : fat - half > row->high ? 1.0 : 0.0;
         facts["fat.band.low"] = row->low;
-        facts["fat.band.high"] = row->high;
+        if (!row->openAbove())
+            facts["fat.band.high"] = row->high;
     }
 }
 

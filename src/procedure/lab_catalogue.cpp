@@ -7,7 +7,7 @@ namespace fusain {
 namespace {
 
 template <class List, class Project>
-auto findIn(const List& list, const std::string& key, Project project) -> decltype(list.data()) {
+auto findIn(const List& list, const std::string& key, Project project) -> const typename List::value_type* {
     const auto found = std::ranges::find(list, key, project);
     return found == list.end() ? nullptr : &*found;
 }
@@ -48,6 +48,13 @@ const reference::ReferenceSet* LabCatalogue::reference(const std::string& id) co
 }
 const reference::ReferenceSet* LabCatalogue::referenceFor(const std::string& quantity) const {
     return findIn(references, quantity, &reference::ReferenceSet::quantity);
+}
+void LabCatalogue::keep(reference::ReferenceSet set) {
+    const auto found = std::ranges::find(references, set.id, &reference::ReferenceSet::id);
+    if (found == references.end())
+        references.push_back(std::move(set));
+    else
+        *found = std::move(set);
 }
 
 } // namespace fusain

@@ -4,8 +4,11 @@
 #include "record/any_test.hpp"
 #include "record/instrument.hpp"
 #include "record/key_point_rule.hpp"
+#include "record/planning.hpp"
+#include "record/preparation.hpp"
 #include "record/protocol.hpp"
 
+#include <deque>
 #include <vector>
 
 namespace fusain {
@@ -14,9 +17,12 @@ namespace fusain {
 struct LabCatalogue {
     std::vector<AnyPolicy> policies; ///< the first of a method is its default
     std::vector<Protocol> protocols; ///< the first of a method is its default
-    std::vector<reference::ReferenceSet> references;
+    /// Shipped, then the lab's own. A list that keeps its places: reports hold on to the sets while it grows.
+    std::deque<reference::ReferenceSet> references;
     std::vector<Instrument> instruments;
     std::vector<KeyPointRule> keyPoints;
+    PreparationTexts preparation;
+    PlanningPolicy planning;
 
     [[nodiscard]] const AnyPolicy* policy(const std::string& id) const;
     /// The policy with this id, else the first of the method.
@@ -33,6 +39,8 @@ struct LabCatalogue {
     [[nodiscard]] const reference::ReferenceSet* reference(const std::string& id) const;
     /// The first set for a quantity, e.g. "fat-mass-index".
     [[nodiscard]] const reference::ReferenceSet* referenceFor(const std::string& quantity) const;
+    /// Puts a set of the lab's own in, in place of one with the same id.
+    void keep(reference::ReferenceSet set);
 };
 
 } // namespace fusain

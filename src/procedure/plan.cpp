@@ -31,14 +31,14 @@ void stopsOfThePerson(std::vector<PlanStop>& stops, const PlanSubject& subject) 
              {FUSAIN_TEXT("Talk of growth, strength and health, with a guardian; a paediatrician where "
                           "there is worry."),
               {}}});
-    if (subject.pregnant)
+    if (subject.answers.pregnant)
         stops.push_back({{FUSAIN_TEXT("Pregnant: no weight plan."), {}},
                          {FUSAIN_TEXT("The midwife or the obstetrician advises."), {}}});
     if (bmi(subject.mass, subject.height) < thinBmi)
         stops.push_back({{FUSAIN_TEXT("The body mass index is {1}, below 18.5: no plan to lose."),
                           {fixed(bmi(subject.mass, subject.height), 1)}},
                          dietitian});
-    if (subject.eatingDisorder || subject.eatingQuestions >= 2)
+    if (subject.answers.eatingDisorder || subject.answers.eatingQuestions >= 2)
         stops.push_back(
             {{FUSAIN_TEXT("Signs or a history of disordered eating: no targets, no deficits, no ranks."), {}},
              clinician});
@@ -63,7 +63,7 @@ void stopsOfTheTarget(std::vector<PlanStop>& stops, const PlanSubject& subject, 
 
 Kcal restingOf(const PlanSubject& subject, const PlanRequest& request, Plan& plan) {
     const energy::RestingSubject person{subject.sex,  subject.age,         subject.height,
-                                        subject.mass, subject.fatFreeMass, subject.athlete};
+                                        subject.mass, subject.fatFreeMass, subject.answers.athlete};
     plan.estimates = energy::restingEstimates(person);
     if (request.measuredResting) {
         plan.restingHow = FUSAIN_TEXT("measured");
@@ -107,16 +107,16 @@ void follow(Plan& plan, const PlanSubject& subject, const PlanRequest& request) 
 }
 
 void protein(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
-    if (subject.kidneyDisease) {
+    if (subject.answers.kidneyDisease) {
         plan.cautions.push_back({FUSAIN_TEXT("Kidney disease: no protein target without a clinician."), {}});
         return;
     }
     // Athletes in a deficit by fat-free mass (Helms 2014), others by mass (ACSM 2016; PROT-AGE 2013 from 65 y).
     const bool deficit = request.change.value() < 0.0;
     const double mass = subject.mass.value(), fatFree = subject.fatFreeMass.value();
-    if (subject.athlete && deficit)
+    if (subject.answers.athlete && deficit)
         std::tie(plan.proteinLow, plan.proteinHigh) = std::pair(2.3 * fatFree, 3.1 * fatFree);
-    else if (subject.athlete)
+    else if (subject.answers.athlete)
         std::tie(plan.proteinLow, plan.proteinHigh) = std::pair(1.2 * mass, 2.0 * mass);
     else if (subject.age.value() >= 65.0)
         std::tie(plan.proteinLow, plan.proteinHigh) = std::pair(1.0 * mass, 1.2 * mass);
@@ -160,12 +160,24 @@ std::span<const std::string_view> eatingQuestions() {
     return questions;
 }
 
+PlanSubject planSubject(const TestSubject& who, const compartments::Composition& body,
+                        const PlanAnswers& answers) {
+    const Kilograms fat = body.fatMass.estimate(), fatFree = body.fatFreeMass.estimate();
+    return {who.sex, who.age, who.height, fat + fatFree, fat, fatFree, answers};
+}
+
 Json toJson(const PlanRequest& request) {
     Json json{{"format", "fusain-plan"},
               {"weeks", request.weeks},
               {"change_kcal", request.change.value()},
               {"activity_level", request.activityLevel},
-              {"exercise_kcal", request.exercise.value()}};
+              {"exercise_kcal", request.exercise.value()},
+              {"asked",
+               {{"athlete", request.answers.athlete},
+                {"pregnant", request.answers.pregnant},
+                {"eating_disorder", request.answers.eatingDisorder},
+                {"kidney_disease", request.answers.kidneyDisease},
+                {"eating_questions", request.answers.eatingQuestions}}}};
     if (request.targetFat)
         json["target_fat_percent"] = request.targetFat->value();
     if (request.measuredResting)
@@ -184,6 +196,10 @@ Expected<PlanRequest> planRequestFromJson(const Json& json) {
             request.targetFat = Percent(*fat);
         if (const auto resting = optionalAt<double>(json, "measured_resting_kcal"))
             request.measuredResting = Kcal(*resting);
+        if (const auto asked = json.find("asked"); asked != json.end())
+            request.answers = {asked->value("athlete", false), asked->value("pregnant", false),
+                               asked->value("eating_disorder", false), asked->value("kidney_disease", false),
+                               asked->value("eating_questions", 0)};
         return request;
     });
 }

@@ -1,11 +1,22 @@
 #pragma once
+#include "core/compartments/body.hpp"
 #include "core/energy/resting.hpp"
 #include "core/energy/weight_change.hpp"
 #include "record/json.hpp"
+#include "record/raw_test.hpp"
 
 #include <vector>
 
 namespace fusain {
+
+/// What is asked before a plan, and kept with it.
+struct PlanAnswers {
+    bool athlete = false;
+    bool pregnant = false;
+    bool eatingDisorder = false; ///< now or in the past, as the client says
+    bool kidneyDisease = false;
+    int eatingQuestions = 0; ///< of the five about eating, how many were answered with yes
+};
 
 /// Whom a plan is for, as measured and as asked.
 struct PlanSubject {
@@ -15,12 +26,10 @@ struct PlanSubject {
     Kilograms mass;
     Kilograms fatMass;
     Kilograms fatFreeMass;
-    bool athlete = false;
-    bool pregnant = false;
-    bool eatingDisorder = false; ///< now or in the past, as the client says
-    bool kidneyDisease = false;
-    int eatingQuestions = 0; ///< of the five about eating, how many were answered with yes
+    PlanAnswers answers = {};
 };
+[[nodiscard]] PlanSubject planSubject(const TestSubject& who, const compartments::Composition& body,
+                                      const PlanAnswers& answers);
 
 /// What is wished for, and what is eaten and done.
 struct PlanRequest {
@@ -30,6 +39,7 @@ struct PlanRequest {
     double activityLevel = 1.6;       ///< 1.2 to 2.5
     KilocaloriesPerDay exercise{0.0}; ///< net of rest, part of the above
     std::optional<KilocaloriesPerDay> measuredResting;
+    PlanAnswers answers;
 };
 [[nodiscard]] Json toJson(const PlanRequest& request);
 [[nodiscard]] Expected<PlanRequest> planRequestFromJson(const Json& json);

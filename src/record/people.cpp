@@ -54,7 +54,8 @@ Json toJson(const Client& client) {
               {"sex", sexText(client.sex)},
               {"units", client.units == UnitSystem::Metric ? "metric" : "us"},
               {"note", client.note},
-              {"guardian_consent", client.guardianConsent}};
+              {"guardian_consent", client.guardianConsent},
+              {"language", client.language}};
     if (client.height)
         json["height_m"] = client.height->value();
     return json;
@@ -71,6 +72,7 @@ Expected<Client> clientFromJson(const Json& json, const std::string& where) {
         client.units = json.value("units", "metric") == "us" ? UnitSystem::UsCustomary : UnitSystem::Metric;
         client.note = json.value("note", "");
         client.guardianConsent = json.value("guardian_consent", false);
+        client.language = json.value("language", "");
         if (const auto height = optionalAt<double>(json, "height_m"))
             client.height = Metres(*height);
         return client;

@@ -16,6 +16,7 @@ struct Client {
     UnitSystem units = UnitSystem::Metric;
     std::string note;
     bool guardianConsent = false; ///< needed below 18 years
+    std::string language = {};    ///< of pages for the client, such as "de"; empty: English
 
     [[nodiscard]] Years ageAt(Instant instant) const { return ageOn(birthDate, dateOf(instant)); }
 };

@@ -1,5 +1,6 @@
 #include "report/dxa_pages.hpp"
 #include "report/figures/rule_figure.hpp"
+#include "report/reference_rule.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -9,10 +10,7 @@ namespace fusain::report {
 namespace {
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
-}
-QString shown(const Shown& value) {
-    return QString::fromStdString(value.text());
+    return QCoreApplication::translate("fusain", text);
 }
 
 void header(PageFlow& flow, const TestReport& report) {
@@ -88,20 +86,8 @@ QString placeInWords(const reference::ReferenceRow& row, double fat, double half
 }
 
 void scale(PageFlow& flow, const TestReport& report, double fat, double half) {
-    RuleModel model;
-    model.title = tr("Body fat");
-    model.unit = QStringLiteral("%");
-    model.from = std::max(0.0, std::floor((fat - half - 8.0) / 5.0) * 5.0);
-    model.to = std::ceil((fat + half + 12.0) / 5.0) * 5.0;
-    model.spindles = {{fat, half}};
-    if (const auto* row = referenceRow(report)) {
-        model.band = {row->low, row->high};
-        model.from = std::min(model.from, std::max(0.0, row->low - 5.0));
-        model.to = std::max(model.to, row->high + 5.0);
-        model.reference = tr("Bracket: %1; %2")
-                              .arg(QString::fromStdString(report.fatReference->title),
-                                   QString::fromStdString(report.fatReference->population));
-    }
+    const RuleModel model = referenceRule(tr("Body fat"), QStringLiteral("%"), {fat, half}, 5.0,
+                                          report.fatReference, report.record().subject);
     flow.figure(ruleHeight, [model](QPainter& painter, const QRectF& area) {
         paintRule(painter, area, model, printPalette());
     });
@@ -112,11 +98,11 @@ void masses(PageFlow& flow, const TestReport& report) {
     const auto& composition = *report.composition();
     const auto mass = [&](const Measured<Kilograms>& value) {
         const Shown half95 = show(Kilograms(normal95 * value.technicalError().value()), report.units);
-        return shown(show(value.estimate(), report.units)) +
+        return say(show(value.estimate(), report.units)) +
                QStringLiteral("  (± %1)").arg(QString::fromStdString(half95.number));
     };
     const std::vector<double> columns{0.5, 0.5};
-    flow.row({tr("Your body mass"), shown(show(report.result().mass, report.units))}, columns, false, {}, 10.5);
+    flow.row({tr("Your body mass"), say(show(report.result().mass, report.units))}, columns, false, {}, 10.5);
     flow.row({tr("Fat"), mass(composition.fatMass)}, columns, false, {}, 10.5);
     flow.row({tr("Everything else: muscle, bone, water, organs"), mass(composition.fatFreeMass)}, columns,
              false, {}, 10.5);
@@ -194,7 +180,7 @@ QString changeInWords(const Change& change, const QString& what, const TestRepor
     if (report.withoutNumbers)
         return change.difference < 0.0 ? tr("%1: less than then.").arg(what)
                                        : tr("%1: more than then.").arg(what);
-    const QString size = shown(show(Kilograms(std::abs(change.difference)), report.units));
+    const QString size = say(show(Kilograms(std::abs(change.difference)), report.units));
     return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size) : tr("%1: %2 more.").arg(what, size);
 }
 

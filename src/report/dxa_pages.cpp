@@ -4,6 +4,7 @@
 #include "report/figures/body_figures.hpp"
 #include "report/figures/region_figures.hpp"
 #include "report/figures/rule_figure.hpp"
+#include "report/reference_rule.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -19,7 +20,7 @@ using dxa::RegionReading;
 using impedance::Segment;
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
+    return QCoreApplication::translate("fusain", text);
 }
 QString plain(const std::string& text) {
     return QString::fromStdString(text);
@@ -74,9 +75,9 @@ RegionMatrixModel matrix(const TestReport& report, Columns columns) {
         if (columns == Columns::Changes)
             row.fat = row.lean = row.bone = row.percent = QString();
         if (const RegionReading* then = before ? before->scan.of(region) : nullptr;
-            then && columns != Columns::Amounts) { // The whole repeats better than its parts, and the lab may
-                                                   // know how well; its lean errs by what its fat
-            // errs.
+            then && columns != Columns::Amounts) {
+            // The whole repeats better than its parts, and the lab may know how well; its lean errs by what
+            // its fat errs.
             const double fatError = policy.precision.fat * now->fat.value();
             row.fatChange =
                 change(then->fat, now->fat, whole ? policy.precision.fat : policy.precision.fatOf(region));
@@ -142,7 +143,29 @@ CoreModel::Column columnOf(const DxaResult& result, const QString& title) {
              {tr("fat"), result.composition.fatMass.estimate().value()}}};
 }
 
-NamedFigure core(const TestReport& report) {
+NamedFigure indices(const TestReport& report) {
+    const DxaResult& result = *report.dxa();
+    const TestSubject& subject = report.record().subject;
+    const double square = subject.height.value() * subject.height.value();
+    const QString perSquare = QStringLiteral("kg/m²");
+    std::vector<RuleModel> rules;
+    const auto half = [](const auto& value) { return normal95 * value.technicalError().value(); };
+    rules.push_back(referenceRule(tr("Lean of arms and legs over height squared"), perSquare,
+                                  {result.indices.limbLeanIndex.value(), half(result.limbLean) / square}, 1.0,
+                                  subject.age.value() >= 60.0 ? report.limbLeanReference : nullptr, subject));
+    rules.push_back(referenceRule(tr("Fat mass index"), perSquare, spindleOf(result.composition.fatMassIndex),
+                                  2.0, report.fatMassIndexByScanReference, subject));
+    if (result.indices.androidGynoid)
+        rules.push_back(referenceRule(tr("Waist fat over hip fat, the two percentages divided"), {},
+                                      {*result.indices.androidGynoid, 0.0}, 0.2, nullptr, subject));
+    return {tr("Indices"), [rules](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintRules(painter, area, rules, palette);
+            }};
+}
+
+} // namespace
+
+NamedFigure dxaCore(const TestReport& report) {
     CoreModel model;
     if (const auto [before, when] = comparable(report); before)
         model.columns.push_back(columnOf(*before, when));
@@ -153,51 +176,11 @@ NamedFigure core(const TestReport& report) {
             }};
 }
 
-RuleModel ruleOf(const QString& title, double value, double half, double step, const TestSubject& subject,
-                 const reference::ReferenceSet* set, const QString& unit) {
-    RuleModel rule;
-    rule.title = title;
-    rule.unit = unit;
-    rule.spindles = {{value, half}};
-    rule.from = std::max(0.0, step * std::floor((value - half - step) / step));
-    rule.to = step * std::ceil((value + half + step) / step);
-    if (const auto* row = set ? set->rowFor(subject.sex, subject.age) : nullptr) {
-        rule.to = std::max(rule.to, row->low + 2.0 * step);
-        rule.from = std::min(rule.from, std::max(0.0, row->low - step));
-        rule.band = {row->low, std::min(row->high, rule.to)};
-        rule.reference = plain(set->title + "; " + set->population);
-    }
-    return rule;
-}
-
-NamedFigure indices(const TestReport& report) {
-    const DxaResult& result = *report.dxa();
-    const TestSubject& subject = report.record().subject;
-    const double square = subject.height.value() * subject.height.value();
-    const QString perSquare = QStringLiteral("kg/m²");
-    std::vector<RuleModel> rules;
-    const auto half = [](const auto& value) { return normal95 * value.technicalError().value(); };
-    rules.push_back(ruleOf(tr("Lean of arms and legs over height squared"),
-                           result.indices.limbLeanIndex.value(), half(result.limbLean) / square, 1.0, subject,
-                           subject.age.value() >= 60.0 ? report.limbLeanReference : nullptr, perSquare));
-    rules.push_back(ruleOf(tr("Fat mass index"), result.composition.fatMassIndex.estimate().value(),
-                           half(result.composition.fatMassIndex), 2.0, subject,
-                           report.fatMassIndexByScanReference, perSquare));
-    if (result.indices.androidGynoid)
-        rules.push_back(ruleOf(tr("Waist fat over hip fat, the two percentages divided"),
-                               *result.indices.androidGynoid, 0.0, 0.2, subject, nullptr, {}));
-    return {tr("Indices"), [rules](QPainter& painter, const QRectF& area, const Palette& palette) {
-                paintRules(painter, area, rules, palette);
-            }};
-}
-
-} // namespace
-
 std::vector<NamedFigure> dxaFigures(const TestReport& report) {
     std::vector<NamedFigure> figures{regions(report, tr("Regions"), Columns::Amounts)};
     if (comparable(report).result)
         figures.push_back(regions(report, tr("Changes"), Columns::Changes));
-    for (NamedFigure (*figure)(const TestReport&) : {core, limbs, indices})
+    for (NamedFigure (*figure)(const TestReport&) : {dxaCore, limbs, indices})
         figures.push_back(figure(report));
     return figures;
 }

@@ -11,6 +11,8 @@ void dxaChecks(PageFlow& flow, const DxaTest& test);
 void dxaScans(PageFlow& flow, const DxaTest& test, const TestReport& report);
 /// Limbs, middle and dose in plain words. For the client copy.
 void dxaInWords(PageFlow& flow, const TestReport& report);
+/// Bone mineral, lean and fat of a scan, beside an earlier one that may be compared.
+[[nodiscard]] NamedFigure dxaCore(const TestReport& report);
 /// Regions, figure with beams, indices and core of a scan.
 [[nodiscard]] std::vector<NamedFigure> dxaFigures(const TestReport& report);
 

@@ -14,7 +14,7 @@ namespace fusain::report {
 namespace {
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
+    return QCoreApplication::translate("fusain", text);
 }
 QString plain(const std::string& text) {
     return QString::fromStdString(text);

@@ -48,6 +48,11 @@ void PageFlow::pageBreak() {
     y_ = margin;
 }
 
+void PageFlow::append(const PageFlow& other) {
+    pages_.insert(pages_.end(), other.pages_.begin(), other.pages_.end());
+    y_ = pageHeight; // what follows begins a page of its own
+}
+
 void PageFlow::title(const QString& text) {
     const double height = heightOf(text, sized(20, Weight::Bold), 20, textWidth);
     place(height + 6, [text](QPainter& painter, const QRectF& area) {
@@ -112,6 +117,7 @@ void PageFlow::rule() {
 }
 
 void PageFlow::paint(QPainter& painter, int page, const QRectF& target) const {
+    const InLanguage language(language_);
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.translate(target.topLeft());

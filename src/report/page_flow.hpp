@@ -1,5 +1,6 @@
 #pragma once
 #include "core/problem.hpp"
+#include "report/language.hpp"
 #include "report/style.hpp"
 
 #include <QPainter>
@@ -17,7 +18,10 @@ public:
     static constexpr double textWidth = pageWidth - 2.0 * margin;
     using Paint = std::function<void(QPainter&, const QRectF&)>;
 
-    explicit PageFlow(QString footer) : footer_(std::move(footer)) { pages_.emplace_back(); }
+    /// The pages keep the language in force (InLanguage) for what their figures say when they are painted.
+    explicit PageFlow(QString footer) : footer_(std::move(footer)), language_(InLanguage::current()) {
+        pages_.emplace_back();
+    }
 
     void title(const QString& text);
     void heading(const QString& text);
@@ -30,7 +34,11 @@ public:
     void gap(double height) { y_ += height; }
     void rule();
     void pageBreak();
+    /// Puts the pages of another flow behind these.
+    void append(const PageFlow& other);
 
+    /// Height that is left on the present page.
+    [[nodiscard]] double left() const { return pageHeight - margin - 16.0 - y_; }
     [[nodiscard]] int pageCount() const { return static_cast<int>(pages_.size()); }
     /// Paints one page into `target`, scaled to fit.
     void paint(QPainter& painter, int page, const QRectF& target) const;
@@ -42,7 +50,7 @@ private:
     };
     void place(double height, Paint paint);
 
-    QString footer_;
+    QString footer_, language_;
     std::vector<std::vector<Block>> pages_;
     double y_ = margin;
 };

@@ -5,6 +5,7 @@
 #include "report/figures/field_figure.hpp"
 #include "report/figures/impedance_figures.hpp"
 #include "report/figures/rule_figure.hpp"
+#include "report/reference_rule.hpp"
 #include "report/words.hpp"
 
 #include <QCoreApplication>
@@ -16,32 +17,7 @@ namespace {
 using impedance::Segment;
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
-}
-
-NamedFigure field(const TestReport& report) {
-    FieldModel model;
-    const TestSubject& subject = report.record().subject;
-    const auto add = [&](const compartments::Composition& composition, const QString& label) {
-        model.path.push_back({composition.fatFreeMassIndex.estimate().value(),
-                              composition.fatMassIndex.estimate().value(), label});
-    };
-    for (const auto& past : {report.baseline, report.earlier})
-        if (past)
-            add(past->composition, day(past->at));
-    add(*report.composition(), tr("now"));
-    const auto *fmi = report.fatMassIndexReference, *ffmi = report.fatFreeMassIndexReference;
-    if (fmi && ffmi)
-        if (const auto* y = fmi->rowFor(subject.sex, subject.age), *x = ffmi->rowFor(subject.sex, subject.age);
-            x && y) {
-            model.reference = QRectF(QPointF(x->low, y->low), QPointF(x->high, y->high));
-            model.referenceName =
-                tr("Hatched: %1, %2")
-                    .arg(QString::fromStdString(fmi->title), QString::fromStdString(fmi->population));
-        }
-    return {tr("Field"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
-                paintField(painter, area, model, palette);
-            }};
+    return QCoreApplication::translate("fusain", text);
 }
 
 const ImpedanceTest& testOf(const ComputedTest& computed) {
@@ -80,23 +56,7 @@ NamedFigure indices(const TestReport& report) {
     std::vector<RuleModel> rules;
     const auto add = [&](const QString& title, const QString& unit, const auto& value,
                          const reference::ReferenceSet* set, double step) {
-        const auto* row = set ? set->rowFor(subject.sex, subject.age) : nullptr;
-        const double estimate = value.estimate().value(), half = normal95 * value.technicalError().value();
-        RuleModel rule;
-        rule.title = title;
-        rule.unit = unit;
-        rule.from = std::max(0.0, step * std::floor((estimate - half - step) / step));
-        rule.to = step * std::ceil((estimate + half + step) / step);
-        rule.spindles = {{estimate, half}};
-        if (row) {
-            const double high = std::min(
-                row->high, std::max(rule.to, row->low + 4.0 * step)); // a limit from one side has no end
-            rule.band = {row->low, high};
-            rule.from = std::min(rule.from, std::max(0.0, row->low - step));
-            rule.to = std::max(rule.to, high);
-            rule.reference = QString::fromStdString(set->title + "; " + set->population);
-        }
-        rules.push_back(rule);
+        rules.push_back(referenceRule(title, unit, spindleOf(value), step, set, subject));
     };
     const ImpedanceResult& result = *report.impedance();
     if (result.phaseAngle && result.geometry == impedance::ElectrodeGeometry::SupineGel)
@@ -200,10 +160,55 @@ std::optional<NamedFigure> core(const TestReport& report) {
 
 } // namespace
 
+NamedFigure fieldFigure(const TestReport& report) {
+    FieldModel model;
+    const TestSubject& subject = report.record().subject;
+    const auto add = [&](const compartments::Composition& composition, const QString& label) {
+        model.path.push_back({composition.fatFreeMassIndex.estimate().value(),
+                              composition.fatMassIndex.estimate().value(), label});
+    };
+    for (const auto& past : {report.baseline, report.earlier})
+        if (past)
+            add(past->composition, day(past->at));
+    add(*report.composition(), tr("now"));
+    const auto *fmi = report.fatMassIndexReference, *ffmi = report.fatFreeMassIndexReference;
+    if (fmi && ffmi)
+        if (const auto* y = fmi->rowFor(subject.sex, subject.age), *x = ffmi->rowFor(subject.sex, subject.age);
+            x && y) {
+            model.reference = QRectF(QPointF(x->low, y->low), QPointF(x->high, y->high));
+            model.referenceName =
+                tr("Hatched: %1, %2")
+                    .arg(QString::fromStdString(fmi->title), QString::fromStdString(fmi->population));
+        }
+    return {tr("Field"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintField(painter, area, model, palette);
+            }};
+}
+
+NamedFigure coreFigure(const TestReport& report) {
+    if (report.dxa())
+        return dxaCore(report);
+    if (auto column = report.impedance() ? core(report) : std::nullopt)
+        return *column;
+    const auto columnOf = [](const compartments::Composition& body, const QString& title) {
+        return CoreModel::Column{title,
+                                 {{tr("fat-free"), body.fatFreeMass.estimate().value()},
+                                  {tr("fat"), body.fatMass.estimate().value()}}};
+    };
+    CoreModel model;
+    if (report.earlier)
+        model.columns.push_back(columnOf(report.earlier->composition, day(report.earlier->at)));
+    model.columns.push_back(columnOf(*report.composition(), tr("now")));
+    model.note = tr("To scale in kg.");
+    return {tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintCore(painter, area, model, palette);
+            }};
+}
+
 std::vector<NamedFigure> figuresOf(const TestReport& report) {
     std::vector<NamedFigure> figures;
     if (report.composition()) {
-        figures.push_back(field(report));
+        figures.push_back(fieldFigure(report));
         figures.push_back(errors(report));
     }
     if (report.dxa())

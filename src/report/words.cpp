@@ -1,6 +1,6 @@
 #include "report/words.hpp"
 
-#include "core/units/format.hpp"
+#include "report/language.hpp"
 
 #include <QCoreApplication>
 #include <QDateTime>
@@ -32,8 +32,23 @@ QString say(const Problem& problem) {
     return parts.join(QLatin1Char(' '));
 }
 
+namespace {
+
+// Screens write a point in every language, so that a number is read as it is typed; a page for a client is
+// written as its language writes.
+QString withItsPoint(QString text) {
+    const QString code = InLanguage::current();
+    return code.isEmpty() ? text : text.replace(QLatin1Char('.'), QLocale(code).decimalPoint());
+}
+
+} // namespace
+
 QString number(double value, int decimals) {
-    return QString::fromStdString(fixed(value, decimals));
+    return withItsPoint(QString::fromStdString(fixed(value, decimals)));
+}
+
+QString say(const Shown& value) {
+    return withItsPoint(QString::fromStdString(value.text()));
 }
 
 QString clock(Instant instant) {
@@ -45,8 +60,10 @@ QString day(Instant instant) {
 }
 
 QString longDay(Instant instant) {
-    return QLocale().toString(QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date(),
-                              QStringLiteral("d MMMM yyyy"));
+    const QString code = InLanguage::current();
+    return (code.isEmpty() ? QLocale() : QLocale(code))
+        .toString(QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date(),
+                  code == QLatin1String("de") ? QStringLiteral("d. MMMM yyyy") : QStringLiteral("d MMMM yyyy"));
 }
 
 Instant startOfLocalDay(Instant instant, int daysLater) {

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/message.hpp"
 #include "core/problem.hpp"
+#include "core/units/format.hpp"
 #include "record/calendar.hpp"
 
 #include <QString>
@@ -18,6 +19,8 @@ namespace fusain::report {
 [[nodiscard]] QString number(double value, int decimals);
 
 // Times are kept in UTC and said in the lab's own zone, which is the computer's.
+/// A quantity with its unit, as a page shows it.
+[[nodiscard]] QString say(const Shown& value);
 /// "07:40"
 [[nodiscard]] QString clock(Instant instant);
 /// "2026-03-12"

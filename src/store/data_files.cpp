@@ -11,8 +11,8 @@ namespace fusain::store {
 namespace {
 
 // Every document of every *.json file in a folder; a file holds one document or a list of them.
-template <class T, class Read>
-Expected<void> readAll(const QString& folder, std::vector<T>& target, Read read) {
+template <class List, class Read>
+Expected<void> readAll(const QString& folder, List& target, Read read) {
     const QDir dir(folder);
     for (const QString& name : dir.entryList({QStringLiteral("*.json")}, QDir::Files, QDir::Name)) {
         const auto json = readJsonFile(dir.filePath(name));
@@ -69,6 +69,14 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
             readAll(folder + QStringLiteral("/interpretation"), catalogue.keyPoints, keyPointRuleFromJson);
         !done)
         return tl::unexpected(done.error());
+    std::vector<PreparationTexts> preparation;
+    if (auto done = readAll(folder + QStringLiteral("/preparation"), preparation, preparationFromJson); !done)
+        return tl::unexpected(done.error());
+    catalogue.preparation = std::move(preparation.front());
+    std::vector<PlanningPolicy> planning;
+    if (auto done = readAll(folder + QStringLiteral("/planning"), planning, planningFromJson); !done)
+        return tl::unexpected(done.error());
+    catalogue.planning = std::move(planning.front());
     for (const std::string_view method : methods)
         if (std::ranges::none_of(catalogue.policies,
                                  [&](const AnyPolicy& each) { return methodOf(each) == method; }) ||

@@ -30,6 +30,14 @@ struct StoredResult {
     Json document;
 };
 
+/// One person's value of a stored result.
+struct PersonValue {
+    std::string clientId;
+    Sex sex = Sex::Female;
+    Years age; ///< at the test
+    double value = 0.0;
+};
+
 /// What `verify` found.
 struct Verification {
     std::int64_t events = 0;
@@ -96,9 +104,16 @@ public:
     /// Tests of a method that were started after `since`, oldest first.
     [[nodiscard]] std::vector<AnyTest> testsSince(Instant since, std::string_view method);
 
+    /// The last signed result of each person by a method, as one number. @param field of the stored result,
+    /// such as "fat_percent"
+    [[nodiscard]] std::vector<PersonValue> latestValues(std::string_view method, const std::string& field);
+
     // Settings of the lab (policy in force, units, theme …)
     Expected<void> setSetting(const std::string& key, const std::string& value, const std::string& by);
     [[nodiscard]] std::string setting(const std::string& key, const std::string& otherwise = {});
+
+    /// Keys and values of all settings whose key begins with `prefix`, in order of the key.
+    [[nodiscard]] std::vector<std::pair<std::string, std::string>> settingsUnder(const std::string& prefix);
 
     /// Writes a consistent copy to `target` and checks it.
     Expected<void> backUp(const QString& target);

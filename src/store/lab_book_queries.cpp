@@ -225,6 +225,39 @@ std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method)
         testIn);
 }
 
+// A recomputation counts before what was signed first, and a later test before an earlier one.
+std::vector<PersonValue> LabBook::latestValues(std::string_view method, const std::string& field) {
+    std::vector<PersonValue> values = collect<PersonValue>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT t.client, json_extract(t.document, '$.subject.sex'), "
+                           "json_extract(t.document, '$.subject.age_y'), json_extract(r.document, ?) "
+                           "FROM tests AS t JOIN results AS r ON r.test = t.id AND r.test_version = t.version "
+                           "WHERE t.method = ? AND t.state = 'signed' "
+                           "ORDER BY t.client, t.started_at DESC, t.version DESC, r.number DESC"),
+            {text("$." + field + ".value"), text(std::string(method))}),
+        [](const QSqlQuery& row) -> std::optional<PersonValue> {
+            if (row.isNull(3))
+                return std::nullopt;
+            return PersonValue{row.value(0).toString().toStdString(),
+                               row.value(1).toString() == QLatin1String("male") ? Sex::Male : Sex::Female,
+                               Years(row.value(2).toDouble()), row.value(3).toDouble()};
+        });
+    const auto repeats = std::ranges::unique(values, {}, &PersonValue::clientId);
+    values.erase(repeats.begin(), repeats.end());
+    return values;
+}
+
+std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const std::string& prefix) {
+    return collect<std::pair<std::string, std::string>>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT key, value FROM settings WHERE substr(key, 1, length(?)) = ? ORDER BY key"),
+            {text(prefix), text(prefix)}),
+        [](const QSqlQuery& row) {
+            return std::optional(
+                std::pair(row.value(0).toString().toStdString(), row.value(1).toString().toStdString()));
+        });
+}
+
 std::string LabBook::setting(const std::string& key, const std::string& otherwise) {
     auto rows = run(QSqlDatabase::database(connection_),
                     QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});

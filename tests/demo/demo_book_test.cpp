@@ -1,51 +1,13 @@
 // The made-up lab: everybody of the scenario is there, and their tests say what the scenario promises.
-#include "demo/demo_book.hpp"
 #include "demo/dxa_tests.hpp"
+#include "demo_lab.hpp"
 #include "procedure/across_methods.hpp"
 #include "procedure/progress.hpp"
-#include "store/data_files.hpp"
 
-#include <QTemporaryDir>
 #include <algorithm>
-#include <gtest/gtest.h>
 
 namespace fusain::demo {
 namespace {
-
-class DemoLab : public ::testing::Test {
-protected:
-    static void SetUpTestSuite() {
-        folder = new QTemporaryDir;
-        clock = demoNow();
-        catalogue = new LabCatalogue(*store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")));
-        book = store::LabBook::open(folder->filePath(QStringLiteral("demo.fusain")), [] {
-                   return clock;
-               })->release();
-        const auto filled = fillDemoBook(*book, *catalogue, clock, 20260312);
-        ASSERT_TRUE(filled) << filled.error().english();
-    }
-    static void TearDownTestSuite() {
-        delete book;
-        delete catalogue;
-        delete folder;
-    }
-    static std::vector<ComputedTest> testsOf(const char* client, std::string_view method = {}) {
-        std::vector<ComputedTest> tests;
-        for (const AnyTest& test : book->testsOf(client))
-            if (method.empty() || methodOf(test) == method)
-                if (auto computed = computeTest(test, policyOf(test, *catalogue)))
-                    tests.push_back(std::move(*computed));
-        return tests;
-    }
-    static DxaResult scan(const ComputedTest& test) { return std::get<DxaResult>(test.result); }
-    static TrueBody truthOf(const char* client) {
-        return trueBodyFromJson(Json::parse(book->setting(std::string("truth.") + client)));
-    }
-    static inline QTemporaryDir* folder;
-    static inline Instant clock;
-    static inline LabCatalogue* catalogue;
-    static inline store::LabBook* book;
-};
 
 TEST_F(DemoLab, EverybodyOfTheScenarioIsThere) {
     for (const char* id : {"ailsa", "teo", "ines", "goran", "mirren", "pau", "keziah", "ruan", "lotte", "yusuf",

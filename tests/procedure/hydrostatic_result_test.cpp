@@ -1,6 +1,5 @@
 #include "procedure/hydrostatic_result.hpp"
 #include "procedure/interpretation.hpp"
-#include "procedure/tank_plan.hpp"
 #include "procedure/worked_sheet.hpp"
 #include "record/reference_json.hpp"
 #include "support/hydrostatic_run.hpp"
@@ -175,15 +174,6 @@ TEST(Interpretation, SaysWhereTheValueLies) {
     ASSERT_FALSE(sentences.empty());
     EXPECT_NE(sentences.front().english().find("in the band of 8 to 20 %"), std::string::npos)
         << sentences.front().english();
-}
-
-TEST(TankPlan, WorksBackFromTheAppointment) {
-    const Instant first = *instantFromIso("2026-03-12T12:00:00.000Z");
-    const auto tasks = planTank(first);
-    ASSERT_EQ(tasks.size(), 4u);
-    EXPECT_EQ(clockText(tasks[0].from),
-              "08:10"); // 20 min check, 3 h fill, 15 min rinse, 15 min contact before noon
-    EXPECT_EQ(tasks.back().to, first);
 }
 
 } // namespace

@@ -55,18 +55,18 @@ TEST(PlanGuards, WhoGetsNoPlanIsToldWhoHelps) {
     subject.age = Years(17.9);
     EXPECT_TRUE(stopped(subject, losing(300), "Under 18"));
     subject = woman;
-    subject.pregnant = true;
+    subject.answers.pregnant = true;
     EXPECT_TRUE(stopped(subject, losing(300), "midwife"));
     subject = woman;
     subject.mass = Kilograms(50.0); // 18.4
     EXPECT_TRUE(stopped(subject, losing(100), "below 18.5"));
     subject = heavyMan;
-    subject.eatingDisorder = true;
+    subject.answers.eatingDisorder = true;
     EXPECT_TRUE(stopped(subject, losing(300), "eating disorders"));
-    subject.eatingDisorder = false;
-    subject.eatingQuestions = 1;
+    subject.answers.eatingDisorder = false;
+    subject.answers.eatingQuestions = 1;
     EXPECT_TRUE(makePlan(subject, losing(300)));
-    subject.eatingQuestions = 2;
+    subject.answers.eatingQuestions = 2;
     EXPECT_TRUE(stopped(subject, losing(300), "eating disorders"));
     EXPECT_EQ(eatingQuestions().size(), 5u);
 }
@@ -97,10 +97,10 @@ TEST(PlanGuards, IntakeStaysAboveRestAndLeavesEnoughAfterTraining) {
 TEST(PlanOfLoss, ProteinGoesByWhoItIsFor) {
     PlanSubject subject = woman;
     EXPECT_NEAR(makePlan(subject, losing(200))->proteinLow, 48.0, 1e-9); // 0.8 g/kg
-    subject.athlete = true;
+    subject.answers.athlete = true;
     EXPECT_NEAR(makePlan(subject, losing(200))->proteinLow, 98.9, 1e-9); // 2.3 g/kg fat-free, sheet 2.3
     EXPECT_NEAR(makePlan(subject, losing(0))->proteinHigh, 120.0, 1e-9); // 2.0 g/kg
-    subject.kidneyDisease = true;
+    subject.answers.kidneyDisease = true;
     const auto plan = makePlan(subject, losing(200));
     EXPECT_EQ(plan->proteinHigh, 0.0);
     EXPECT_NE(plan->cautions.front().english().find("Kidney"), std::string::npos);

@@ -1,7 +1,10 @@
 #include "demo/demo_book.hpp"
 #include "desktop/bench/closing_panels.hpp"
 #include "desktop/bench/trials_panel.hpp"
+#include "desktop/visit_reporter.hpp"
 #include "fusain/run.hpp"
+#include "report/language.hpp"
+#include "report/preparation_page.hpp"
 
 #include <QApplication>
 #include <QDir>
@@ -52,13 +55,6 @@ bool openRunning(desktop::Shell& shell, desktop::Session& session, std::string_v
             return true;
         }
     return false;
-}
-
-bool chamberBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
-    if (!openRunning(shell, session, methodChamber))
-        return false;
-    camera.take(QStringLiteral("chamber-bench"));
-    return true;
 }
 
 // The analyzer on a person of the demo, at the end of its sweep; then the team morning.
@@ -153,7 +149,6 @@ void clientPages(desktop::Shell& shell, desktop::Session& session, Camera& camer
     shell.clients().showClient(QStringLiteral("ailsa"));
     camera.take(QStringLiteral("clients"));
     findings(shell, session, camera, "ailsa", methodHydrostatic, "Field", "findings");
-    findings(shell, session, camera, "ines", methodImpedance, "Vector", "findings-vector");
     findings(shell, session, camera, "ruan", methodImpedance, "Limbs", "findings-impedance");
     findings(shell, session, camera, "goran", methodDxa, "Regions", "findings-dxa");
     shell.clients().showPage(Page::Progress);
@@ -177,6 +172,32 @@ bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
     return true;
 }
 
+// The report on a visit: its first page, and its second in another language.
+bool visitPages(desktop::Session& session, Camera& camera) {
+    const auto client = session.book().client("ailsa");
+    const auto days = client ? desktop::visitDays(session, client->id) : std::vector<Instant>{};
+    if (days.empty())
+        return false;
+    const auto visit = desktop::visitReportOn(session, *client, days.front());
+    if (!visit)
+        return false;
+    camera.takePage(clientCopy(*visit), 0, QStringLiteral("report-visit"));
+    if (const auto dov = session.book().client("dov")) {
+        const auto at = session.now().plusMinutes(50.0);
+        camera.takePage(report::preparationPage(
+                            desktop::sheetFor(session, *dov,
+                                              std::vector<std::pair<std::string, Instant>>{
+                                                  {std::string(methodImpedance), at},
+                                                  {std::string(methodChamber), at.plusMinutes(30.0)},
+                                                  {std::string(methodHydrostatic), at.plusMinutes(70.0)}}),
+                            {QString::fromStdString(session.labName()), session.nameOf(*dov), true}),
+                        0, QStringLiteral("preparation"));
+    }
+    const report::InLanguage language(report::pageLanguages().back());
+    camera.takePage(clientCopy(*visit), 1, QStringLiteral("report-visit-german"));
+    return true;
+}
+
 } // namespace
 
 int takePictures(desktop::Shell& shell, desktop::Session& session, const QString& folder) {
@@ -184,22 +205,18 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     Camera camera(shell, QDir(folder));
     camera.take(QStringLiteral("day"));
     clientPages(shell, session, camera);
-    const bool benchStood = bench(shell, session, camera) && chamberBench(shell, session, camera) &&
-                            impedanceBench(shell, session, camera) && dxaBench(shell, session, camera);
+    const bool benchStood = bench(shell, session, camera) && impedanceBench(shell, session, camera) &&
+                            dxaBench(shell, session, camera);
     qualityPages(shell, camera);
     shell.open(PlaceName::Library);
-    shell.library().search(QStringLiteral("siri"));
+    shell.library().search(QStringLiteral("Barbosa"));
     camera.take(QStringLiteral("library"));
-    const auto tests = session.book().testsOf("ailsa");
-    const auto report = tests.empty() ? failure({"no test", {}}) : session.reportOn(tests.back());
-    if (report) {
-        camera.takePage(report::clientCopy(*report), 0, QStringLiteral("report-client"));
-    }
+    const bool visitStood = visitPages(session, camera);
     const auto scans = session.book().testsOf("goran");
     const auto page = scans.empty() ? failure({"no test", {}}) : session.reportOn(scans.back());
     if (page)
         camera.takePage(report::labCopy(*page), 1, QStringLiteral("report-dxa"));
-    if (camera.good() && benchStood && report && page)
+    if (camera.good() && benchStood && visitStood && page)
         return 0;
     QTextStream(stderr) << QStringLiteral("The pictures could not all be taken in ") << folder << '\n';
     return 1;

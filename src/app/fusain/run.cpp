@@ -2,6 +2,7 @@
 
 #include "demo/demo_book.hpp"
 #include "fusain/single_instance.hpp"
+#include "report/language.hpp"
 #include "report/words.hpp"
 #include "store/data_files.hpp"
 
@@ -97,6 +98,9 @@ int runDesktop(const RunOptions& options,
         QCoreApplication::installTranslator(&translator);
     else
         QLocale::setDefault(QLocale(QLocale::English)); // dates in the language of the words around them
+    report::setLanguageFolder(QFileInfo::exists(data + QStringLiteral("/translations"))
+                                  ? data + QStringLiteral("/translations")
+                                  : QStringLiteral(FUSAIN_BUILT_TRANSLATIONS));
     auto catalogue = store::readCatalogue(data);
     if (!catalogue)
         return explain(catalogue.error());

@@ -1,6 +1,8 @@
 #pragma once
+#include "core/reference/distribution.hpp"
 #include "core/units/units.hpp"
 
+#include <limits>
 #include <optional>
 #include <string>
 #include <vector>
@@ -18,28 +20,36 @@ struct Band {
 /// What a reference set says about people of one sex and age.
 struct ReferenceRow {
     Sex sex = Sex::Female;
-    double ageFrom = 0.0; ///< completed years, inclusive
-    double ageTo = 0.0;   ///< completed years, inclusive
-    double low = 0.0;     ///< lower end of the band drawn under the scale
-    double high = 0.0;    ///< upper end of it
+    double ageFrom = 0.0;                                  ///< completed years, inclusive
+    double ageTo = 0.0;                                    ///< completed years, inclusive
+    double low = 0.0;                                      ///< lower end of the band drawn under the scale
+    double high = std::numeric_limits<double>::infinity(); ///< upper end of it; infinite where there is none
     std::vector<Band> bands;
+    Distribution distribution; ///< empty where the source gives bands only
+    int people = 0;            ///< that the row rests on; 0 where it is not said
+
+    [[nodiscard]] bool openAbove() const { return high == std::numeric_limits<double>::infinity(); }
+    /// Middle of the band; of an open one, its lower end.
+    [[nodiscard]] double middle() const { return openAbove() ? low : 0.5 * (low + high); }
 };
 
-/// A published reference for one quantity. It is always shown with its name and population.
+/// A reference for one quantity: published, or the lab's own. It is always shown with its name and population.
 struct ReferenceSet {
     std::string id;
-    std::string quantity; ///< "fat-percent", "fat-mass-index", "fat-free-mass-index"
+    std::string quantity; ///< "fat-percent", "fat-mass-index", "fat-free-mass-index" …
     std::string unit;
     std::string title;
     std::string population;
     std::string citation;
     std::string date;
-    std::string grade;       ///< "A" or "B"; B is shown as "to be confirmed against the source"
+    std::string grade;       ///< "A"; "B", shown as "to be confirmed against the source"; "lab", the lab's own
     std::string bandMeaning; ///< what low … high stands for in this set
     std::vector<ReferenceRow> rows;
 
     /// The row for this person, or nothing when the set does not cover them.
     [[nodiscard]] const ReferenceRow* rowFor(Sex sex, Years age) const;
+    /// Whether a lab may show results against it without a further check of the source.
+    [[nodiscard]] bool mayBeChosen() const { return grade == "A" || grade == "lab"; }
 };
 
 /// Where a value lies with regard to the drawn band.

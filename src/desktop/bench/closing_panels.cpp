@@ -4,8 +4,7 @@
 
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QPrintDialog>
-#include <QPrinter>
+
 #include <algorithm>
 
 namespace fusain::desktop {
@@ -62,6 +61,8 @@ void InterpretationPanel::refresh() {
     for (const Message& sentence : report::findingsOf(*report))
         lines << report::say(sentence);
     for (const KeyPoint& point : report->keyPoints) {
+        // What is taken over is read by the client.
+        const report::InLanguage language(QString::fromStdString(report->client.language));
         points << report::say(point.sentence);
         evidence << tr("– %1 (%2)").arg(points.back(), report::say(point.evidence));
     }
@@ -144,41 +145,28 @@ QString SignPanel::verdict() const {
 
 ReportPanel::ReportPanel(Session& session, std::span<const StepText> sheet, Step step)
     : StepPanel(session, sheet, step), copy_(new QComboBox),
-      withoutNumbers_(new QCheckBox(tr("client copy in words only"))), pageWords_(label({}, "soft", false)),
-      preview_(new FigureView(tr("Report preview"), 380)) {
+      withoutNumbers_(new QCheckBox(tr("client copy in words only"))), preview_(new PagePreview) {
     body()->itemAt(1)->widget()->hide();
     copy_->addItems({tr("Client copy"), tr("Lab copy")});
     copy_->setAccessibleName(tr("Which copy"));
-    auto* earlier = button(tr("Page before"));
-    auto* later = button(tr("Next page"));
     auto* printer = button(tr("Print…"));
-    auto* row = new QHBoxLayout;
-    for (QWidget* widget :
-         std::initializer_list<QWidget*>{copy_, withoutNumbers_, earlier, later, pageWords_, printer})
-        row->addWidget(widget);
-    row->addStretch();
-    body()->addLayout(row);
+    body()->addLayout(inOneRow({copy_, withoutNumbers_, printer}));
     body()->addWidget(preview_, 1);
     connect(copy_, &QComboBox::currentIndexChanged, this, [this] {
-        page_ = 0;
-        showPage();
+        preview_->toFirstPage();
+        showPages();
     });
-    connect(withoutNumbers_, &QCheckBox::clicked, this, &ReportPanel::showPage);
-    connect(earlier, &QPushButton::clicked, this, [this] {
-        --page_;
-        showPage();
+    connect(withoutNumbers_, &QCheckBox::clicked, this, &ReportPanel::showPages);
+    connect(printer, &QPushButton::clicked, this, [this] {
+        if (preview_->print())
+            session_.report(run().confirm(this->step()));
     });
-    connect(later, &QPushButton::clicked, this, [this] {
-        ++page_;
-        showPage();
-    });
-    connect(printer, &QPushButton::clicked, this, &ReportPanel::print);
 }
 
 std::optional<report::PageFlow> ReportPanel::pages() {
     auto report = session_.reportOn(run().snapshot());
     if (!report) {
-        pageWords_->setText(report::say(report.error()));
+        preview_->clear(report::say(report.error()));
         return std::nullopt;
     }
     if (shownTest_ != report->record().id) {
@@ -186,7 +174,10 @@ std::optional<report::PageFlow> ReportPanel::pages() {
         withoutNumbers_->setChecked(report->withoutNumbers);
     }
     report->withoutNumbers = withoutNumbers_->isChecked();
-    return copy_->currentIndex() == 0 ? report::clientCopy(*report) : report::labCopy(*report);
+    if (copy_->currentIndex() == 1)
+        return report::labCopy(*report);
+    const report::InLanguage language(QString::fromStdString(report->client.language));
+    return report::clientCopy(*report);
 }
 
 void ReportPanel::showCopy(bool lab) {
@@ -195,24 +186,12 @@ void ReportPanel::showCopy(bool lab) {
 
 void ReportPanel::refresh() {
     if (isVisible())
-        showPage();
+        showPages();
 }
 
-void ReportPanel::showPage() {
-    auto flow = pages();
-    if (!flow)
-        return;
-    page_ = std::clamp(page_, 0, flow->pageCount() - 1);
-    pageWords_->setText(tr("page %1 of %2").arg(page_ + 1).arg(flow->pageCount()));
-    preview_->setPaint([flow = std::move(*flow), page = page_](QPainter& painter, const QRectF& area) {
-        const double height = area.height() - 8.0,
-                     width = height * report::PageFlow::pageWidth / report::PageFlow::pageHeight;
-        const QRectF sheet(area.center().x() - width / 2.0, area.top() + 4.0, width, height);
-        painter.fillRect(sheet, Qt::white);
-        painter.setPen(QPen(report::printPalette().rule, 1));
-        painter.drawRect(sheet);
-        flow.paint(painter, page, sheet);
-    });
+void ReportPanel::showPages() {
+    if (auto flow = pages())
+        preview_->setPages(std::move(*flow));
 }
 
 bool ReportPanel::saveTo(const QString& path) {
@@ -232,25 +211,6 @@ void ReportPanel::primary() {
     const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), name, tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);
-}
-
-void ReportPanel::print() {
-    auto flow = pages();
-    if (!flow)
-        return;
-    QPrinter printer(QPrinter::HighResolution);
-    printer.setFullPage(true);
-    printer.setPageSize(QPageSize(QPageSize::A4));
-    QPrintDialog dialog(&printer, this);
-    if (dialog.exec() != QDialog::Accepted)
-        return;
-    QPainter painter(&printer);
-    for (int page = 0; page < flow->pageCount(); ++page) {
-        if (page > 0)
-            printer.newPage();
-        flow->paint(painter, page, QRectF(0, 0, printer.width(), printer.height()));
-    }
-    session_.report(run().confirm(step()));
 }
 
 } // namespace fusain::desktop

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/step_panel.hpp"
 #include "desktop/widgets/findings_view.hpp"
+#include "desktop/widgets/page_preview.hpp"
 
 #include <QCheckBox>
 #include <QPlainTextEdit>
@@ -67,14 +68,11 @@ public:
     void showCopy(bool lab);
 
 private:
-    void showPage();
-    void print();
+    void showPages();
     [[nodiscard]] std::optional<report::PageFlow> pages();
     QComboBox* copy_;
     QCheckBox* withoutNumbers_;
-    QLabel* pageWords_;
-    FigureView* preview_;
-    int page_ = 0;
+    PagePreview* preview_;
     std::string shownTest_; ///< the test for which the box was set as is usual
 };
 

@@ -17,6 +17,8 @@ struct StandBack {
 class StepPanel : public QWidget {
     Q_OBJECT
 public:
+    /// As a place, a panel takes the room that it is given.
+    [[nodiscard]] bool hasHeightForWidth() const override { return false; }
     StepPanel(Session& session, std::span<const StepText> sheet, Step step);
 
     [[nodiscard]] Step step() const { return step_; }

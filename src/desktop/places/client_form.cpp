@@ -1,6 +1,7 @@
 #include "desktop/places/client_form.hpp"
 
 #include "desktop/widgets/parts.hpp"
+#include "report/language.hpp"
 #include "report/words.hpp"
 
 #include <QCheckBox>
@@ -15,7 +16,7 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
       code_(new QLineEdit(QString::fromStdString(client.code))),
       birthDate_(
           new QLineEdit(client.birthDate.ok() ? QString::fromStdString(isoText(client.birthDate)) : QString())),
-      sex_(new QComboBox), height_(new QLineEdit), units_(new QComboBox),
+      sex_(new QComboBox), height_(new QLineEdit), units_(new QComboBox), language_(new QComboBox),
       consent_(new QCheckBox(tr("Guardian's consent is recorded (under 18)"))), problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("clientForm"));
     setWindowTitle(tr("Client"));
@@ -28,6 +29,9 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     units_->addItem(tr("metric"));
     units_->addItem(tr("US customary"));
     units_->setCurrentIndex(client.units == UnitSystem::UsCustomary ? 1 : 0);
+    for (const QString& code : report::pageLanguages())
+        language_->addItem(report::languageName(code), code);
+    language_->setCurrentIndex(std::max(0, language_->findData(QString::fromStdString(client.language))));
     if (client.height)
         height_->setText(QString::fromStdString(
             fixed(shownFromKept(Dimension::Height, centimetres(*client.height), session.units()), 1)));
@@ -41,6 +45,7 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     form->addRow(tr("Height, %1").arg(QString::fromUtf8(unit.data(), static_cast<qsizetype>(unit.size()))),
                  height_);
     form->addRow(tr("Units on pages"), units_);
+    form->addRow(tr("Language of pages"), language_);
     form->addRow(QString(), consent_);
     form->addRow(problem_);
     auto* buttons = new QDialogButtonBox;
@@ -63,6 +68,7 @@ void ClientForm::save() {
     entered.birthDate = *birth;
     entered.sex = sexFromText(sex_->currentData().toString().toStdString());
     entered.units = units_->currentIndex() == 1 ? UnitSystem::UsCustomary : UnitSystem::Metric;
+    entered.language = language_->currentData().toString().toStdString();
     entered.guardianConsent = consent_->isChecked();
     entered.height.reset();
     if (!height_->text().trimmed().isEmpty()) {

@@ -29,6 +29,7 @@ private:
     QComboBox* sex_;
     QLineEdit* height_;
     QComboBox* units_;
+    QComboBox* language_;
     QCheckBox* consent_;
     QLabel* problem_;
 };

@@ -2,6 +2,7 @@
 
 #include "desktop/places/client_form.hpp"
 #include "desktop/places/import_dialog.hpp"
+#include "desktop/places/visit_dialog.hpp"
 #include "desktop/widgets/text_files.hpp"
 #include "report/words.hpp"
 
@@ -57,6 +58,7 @@ ClientsPlace::ClientsPlace(Session& session)
     auto* start = button(tr("Start a test"), true);
     auto* open = button(tr("Open on the bench"));
     auto* again = button(tr("Compute with it too"));
+    auto* visit = button(tr("Report on a visit…"));
     policy_->setAccessibleName(tr("Another policy"));
     policy_->setMaximumWidth(300);
     for (const AnyPolicy& policy : session.catalogue().policies)
@@ -89,6 +91,7 @@ ClientsPlace::ClientsPlace(Session& session)
     policies->addWidget(policy_);
     policies->addWidget(again);
     policies->addStretch();
+    policies->addWidget(visit);
     testsLayout->addLayout(policies);
     testsLayout->addWidget(stored_);
     auto* findingsPage = new QWidget;
@@ -129,6 +132,10 @@ ClientsPlace::ClientsPlace(Session& session)
         showClient(id);
     });
     connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
+    connect(visit, &QPushButton::clicked, this, [this] {
+        if (const auto client = selected())
+            VisitDialog(session_, *client, this).exec();
+    });
     connect(tests_, &QTableWidget::cellActivated, this, &ClientsPlace::openTest);
     connect(tests_, &QTableWidget::currentCellChanged, this, [this](int row) {
         if (row >= 0 && row < static_cast<int>(shown_.size()))

@@ -1,13 +1,19 @@
 #include "desktop/places/day_place.hpp"
 
-#include "procedure/tank_plan.hpp"
+#include "desktop/places/booking_dialog.hpp"
+#include "desktop/places/planning_dialog.hpp"
+#include "desktop/places/preparation_dialog.hpp"
+#include "desktop/widgets/text_files.hpp"
+#include "exchange/icalendar.hpp"
 #include "report/words.hpp"
 
-#include <QDateTimeEdit>
-#include <QDialog>
-#include <QDialogButtonBox>
+#include <QFileDialog>
 #include <QHBoxLayout>
+#include <QHeaderView>
+#include <QMenu>
+#include <QTimeZone>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace fusain::desktop {
 namespace {
@@ -30,179 +36,404 @@ QString stateWords(const std::string& state) {
     return QObject::tr("booked");
 }
 
-QString stateWords(CheckState state) {
-    switch (state) {
-    case CheckState::Failed:
-        return QObject::tr("failed");
-    case CheckState::CertificateExpired:
-        return QObject::tr("cannot count, the certificate has expired");
-    case CheckState::Overdue:
-        return QObject::tr("is due");
-    case CheckState::Valid:
-        break;
-    }
-    return {};
+QString laneName(const std::string& instrument, const LabCatalogue& catalogue) {
+    if (instrument == "tank")
+        return QObject::tr("Tank");
+    const Instrument* known = catalogue.instrument(instrument);
+    return known ? report::say(std::string_view(known->name)) : text(instrument);
 }
 
 } // namespace
 
 DayPlace::DayPlace(Session& session)
-    : Place(session), title_(label({}, "title")),
-      visits_(
-          table({tr("time"), tr("client"), tr("method"), tr("state"), tr("note")}, tr("Appointments today"))),
-      tasks_(table({tr("from"), tr("to"), tr("tank")}, tr("What the tank needs"))), due_(label({})),
-      pages_(new QStackedWidget), team_(new TeamPage(session)) {
+    : Place(session), board_(session), day_(session.now()), title_(label({}, "title", false)),
+      ribbon_(new DayRibbon([&session]() -> const report::Palette& { return session.palette(); })),
+      tasks_(table({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
+                   tr("What is to be done, in order"))),
+      words_(label({})), week_(table({}, tr("The week"))), pages_(new QStackedWidget),
+      team_(new TeamPage(session)) {
+    auto* earlier = button(tr("Day before"));
+    auto* now = button(tr("Today"));
+    auto* later = button(tr("Day after"));
+    auto* week = button(tr("Week"));
+    auto* head = new QHBoxLayout;
+    head->addWidget(title_, 1);
+    for (QWidget* each : {earlier, now, later, week})
+        head->addWidget(each);
     auto* start = button(tr("Start or go on"), true);
-    auto* bookVisit = button(tr("Book an appointment…"));
+    auto* bookVisit = button(tr("Book…"));
+    auto* cancel = button(tr("Cancel it"));
+    auto* sheet = button(tr("Preparation sheet…"));
     auto* team = button(tr("Team morning"));
-    auto* buttons = inOneRow({start, bookVisit, team});
-    auto* left = new QVBoxLayout;
-    left->addWidget(label(tr("Appointments"), "heading"));
-    left->addWidget(visits_, 1);
-    left->addLayout(buttons);
-    auto* right = new QVBoxLayout;
-    right->addWidget(label(tr("Tank, worked back from the first client"), "heading"));
-    right->addWidget(tasks_);
-    right->addWidget(label(tr("Due now"), "heading"));
-    right->addWidget(due_);
-    right->addStretch();
-    tasks_->setFixedHeight(150);
+    auto* more = button(tr("More…"));
+    auto* menu = new QMenu(more);
+    menu->addAction(tr("Calendar out (.ics)…"), this, &DayPlace::calendarOut);
+    menu->addAction(tr("Calendar in (.ics)…"), this, &DayPlace::calendarIn);
+    menu->addAction(tr("How the day is planned…"), this, [this] {
+        if (PlanningDialog(session_, board_.policy(), this).exec() == QDialog::Accepted)
+            refresh();
+    });
+    more->setMenu(menu);
     auto* day = new QWidget;
-    auto* columns = new QHBoxLayout(day);
-    columns->setContentsMargins(0, 0, 0, 0);
-    columns->setSpacing(24);
-    columns->addLayout(left, 3);
-    columns->addLayout(right, 2);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(24, 16, 24, 16);
-    layout->addWidget(title_);
-    layout->addWidget(thinRule());
+    auto* inside = new QVBoxLayout(day);
+    inside->setContentsMargins(0, 0, 0, 0);
+    inside->addWidget(ribbon_);
+    inside->addLayout(inOneRow({start, bookVisit, cancel, sheet, team, more}));
+    inside->addWidget(words_);
+    inside->addWidget(tasks_, 1);
     pages_->addWidget(day);
     pages_->addWidget(team_);
+    pages_->addWidget(week_);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(24, 16, 24, 16);
+    layout->addLayout(head);
+    layout->addWidget(thinRule());
     layout->addWidget(pages_, 1);
+    for (const auto& [column, width] :
+         {std::pair(0, 56), std::pair(1, 144), std::pair(2, 140), std::pair(3, 330)})
+        tasks_->setColumnWidth(column, width);
+    tasks_->setToolTip(tr("Space ticks a line."));
+    connect(earlier, &QPushButton::clicked, this, [this] { goTo(-1); });
+    connect(later, &QPushButton::clicked, this, [this] { goTo(1); });
+    connect(now, &QPushButton::clicked, this, [this] { showDay(session_.now()); });
+    connect(week, &QPushButton::clicked, this, [this] { showWeek(pages_->currentIndex() != WeekPage); });
     connect(team, &QPushButton::clicked, this, [this] { showTeam(true); });
     connect(team_, &TeamPage::openBench, this, &DayPlace::openBench);
     connect(team_, &TeamPage::left, this, [this] { showTeam(false); });
-    visits_->setColumnWidth(0, 64);
-    visits_->setColumnWidth(1, 140);
-    visits_->setColumnWidth(2, 144);
-    visits_->setColumnWidth(3, 130);
-    tasks_->setColumnWidth(0, 64);
-    tasks_->setColumnWidth(1, 64);
     connect(start, &QPushButton::clicked, this, &DayPlace::startSelected);
-    connect(visits_, &QTableWidget::cellActivated, this, &DayPlace::startSelected);
     connect(bookVisit, &QPushButton::clicked, this, &DayPlace::book);
+    connect(cancel, &QPushButton::clicked, this, &DayPlace::cancelSelected);
+    connect(sheet, &QPushButton::clicked, this, &DayPlace::showSheet);
+    connect(ribbon_, &DayRibbon::activated, this, &DayPlace::startSelected);
+    connect(ribbon_, &DayRibbon::moved, this, &DayPlace::moveVisit);
+    connect(ribbon_, &DayRibbon::chosenChanged, this, &DayPlace::fillWords);
+    connect(tasks_, &QTableWidget::cellActivated, this, &DayPlace::tickSelected);
+    connect(week_, &QTableWidget::cellActivated, this, [this](int, int column) {
+        const QDate monday = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
+        showDay({monday.addDays(column - monday.dayOfWeek() + 1)
+                     .startOfDay()
+                     .addSecs(12 * 3600)
+                     .toMSecsSinceEpoch()});
+    });
+    auto* tick = new QAction(this);
+    tick->setShortcut(Qt::Key_Space);
+    tick->setShortcutContext(Qt::WidgetShortcut);
+    tasks_->addAction(tick);
+    connect(tick, &QAction::triggered, this, &DayPlace::tickSelected);
 }
 
 QString DayPlace::where() const {
-    return pages_->currentIndex() == 1 ? tr("Day  ›  Team morning") : tr("Day");
+    return pages_->currentIndex() == TeamMorningPage ? tr("Day  ›  Team morning")
+           : pages_->currentIndex() == WeekPage      ? tr("Day  ›  Week")
+                                                     : tr("Day");
 }
 
-void DayPlace::showTeam(bool on) {
-    pages_->setCurrentIndex(on ? 1 : 0);
+void DayPlace::showPage(Page page) {
+    pages_->setCurrentIndex(page);
     Q_EMIT moved();
     refresh();
     enter();
 }
 
+void DayPlace::showTeam(bool on) {
+    showPage(on ? TeamMorningPage : DayPage);
+}
+
+void DayPlace::showWeek(bool on) {
+    showPage(on ? WeekPage : DayPage);
+}
+
+void DayPlace::showDay(Instant day) {
+    day_ = day;
+    today_ = report::startOfLocalDay(day) == report::startOfLocalDay(session_.now());
+    showPage(DayPage);
+}
+
+void DayPlace::goTo(int days) {
+    const int step = pages_->currentIndex() == WeekPage ? 7 * days : days;
+    const QDateTime there = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).addDays(step);
+    const bool week = pages_->currentIndex() == WeekPage;
+    showDay({there.toMSecsSinceEpoch()});
+    if (week)
+        showWeek(true);
+}
+
 void DayPlace::enter() {
-    if (pages_->currentIndex() == 1)
+    if (pages_->currentIndex() == TeamMorningPage)
         return team_->enter();
-    visits_->setFocus();
+    pages_->currentIndex() == WeekPage ? week_->setFocus() : ribbon_->setFocus();
 }
 
 void DayPlace::refresh() {
-    if (pages_->currentIndex() == 1)
-        team_->refresh();
     const Instant now = session_.now();
-    title_->setText(report::longDay(now) + QStringLiteral(", ") + report::clock(now));
-    shown_ = session_.book().visitsBetween(report::startOfLocalDay(now), report::startOfLocalDay(now, 1));
-    const int row = std::max(0, visits_->currentRow());
-    visits_->setRowCount(static_cast<int>(shown_.size()));
-    for (int i = 0; i < visits_->rowCount(); ++i) {
-        const auto& visit = shown_[static_cast<std::size_t>(i)];
-        const auto client = session_.book().client(visit.clientId);
-        setRow(visits_, i,
-               {report::clock(visit.at), client ? session_.nameOf(*client) : QString(),
-                report::say(methodTitle(visit.method)), stateWords(visit.state), text(visit.note)});
+    if (today_)
+        day_ = now;
+    board_.load(day_);
+    title_->setText(today_ ? report::longDay(now) + QStringLiteral(", ") + report::clock(now)
+                           : report::longDay(day_));
+    if (pages_->currentIndex() == TeamMorningPage)
+        team_->refresh();
+    if (pages_->currentIndex() == WeekPage)
+        return fillWeek();
+    fillRibbon();
+    fillTasks();
+    fillWords();
+}
+
+void DayPlace::fillRibbon() {
+    const DayPlan& plan = board_.plan();
+    DayRibbon::Model model;
+    model.now = session_.now();
+    model.opening = board_.midnight().plusMinutes(board_.policy().opening.from);
+    model.closing = board_.midnight().plusMinutes(board_.policy().opening.to);
+    Instant from = model.opening, to = model.closing;
+    const auto inTrouble = [&](const std::string& id) {
+        return std::ranges::any_of(plan.delays, [&](const auto& each) { return each.appointment == id; }) ||
+               std::ranges::any_of(plan.conflicts, [&](const DayConflict& each) {
+                   return std::ranges::find(each.appointments, id) != each.appointments.end();
+               });
+    };
+    for (const MethodTimes& times : board_.policy().methods) {
+        DayRibbon::Lane lane{laneName(times.instrument, session_.catalogue()), {}};
+        for (const DayTask& task : plan.tasks)
+            if (task.instrument == times.instrument)
+                lane.blocks.push_back(
+                    {{}, report::say(std::string_view(task.title)), task.from, task.to, task.done, task.late});
+        for (const DayBlock& block : board_.blocks())
+            if (block.method == times.method)
+                lane.blocks.push_back({text(block.id),
+                                       block.people > 1 ? tr("%1 (%2)").arg(text(block.title)).arg(block.people)
+                                                        : text(block.title),
+                                       block.at, block.until, block.state == "done", inTrouble(block.id)});
+        for (const DayRibbon::Block& block : lane.blocks) {
+            from = std::min(from, block.from);
+            to = std::max(to, block.to);
+        }
+        model.lanes.push_back(std::move(lane));
     }
-    if (visits_->rowCount() > 0)
-        visits_->setCurrentCell(std::min(row, visits_->rowCount() - 1), 0);
-    tasks_->setRowCount(0);
-    if (!shown_.empty()) {
-        const auto first = std::ranges::find(shown_, std::string(methodHydrostatic), &store::Visit::method);
-        const auto tasks = first == shown_.end() ? std::vector<TankTask>{} : planTank(first->at);
-        for (int i = 0; i < static_cast<int>(tasks.size()); ++i)
-            setRow(tasks_, i,
-                   {report::clock(tasks[static_cast<std::size_t>(i)].from),
-                    report::clock(tasks[static_cast<std::size_t>(i)].to),
-                    report::say(tasks[static_cast<std::size_t>(i)].title)});
+    // Whole hours at both ends.
+    const double hours = minutesBetween(board_.midnight(), from) / 60.0;
+    model.from = board_.midnight().plusMinutes(60.0 * std::floor(hours));
+    model.to = to;
+    ribbon_->setModel(std::move(model));
+}
+
+QString DayPlace::timesOf(const DayTask& task) const {
+    return QStringLiteral("%1 – %2").arg(report::clock(task.from), report::clock(task.to));
+}
+
+void DayPlace::fillTasks() {
+    const auto& tasks = board_.plan().tasks;
+    // The first line that is open, until somebody chooses another.
+    const auto open = std::ranges::find(tasks, false, &DayTask::done) - tasks.begin();
+    const int row = tasks_->currentRow() >= 0 ? tasks_->currentRow() : static_cast<int>(open);
+    tasks_->setRowCount(static_cast<int>(tasks.size()));
+    for (int i = 0; i < tasks_->rowCount(); ++i) {
+        const DayTask& task = tasks[static_cast<std::size_t>(i)];
+        setRow(tasks_, i,
+               {task.done   ? QStringLiteral("✓")
+                : task.late ? tr("▲ late")
+                            : QStringLiteral("–"),
+                timesOf(task), laneName(task.instrument, session_.catalogue()),
+                report::say(std::string_view(task.title)), report::say(task.detail)});
     }
-    QStringList due;
-    for (const auto& test : session_.book().runningTests()) {
-        const auto client = session_.book().client(common(test).subject.clientId);
-        due << tr("▶ %1: the test of %2 is not signed.")
-                   .arg(client ? session_.nameOf(*client) : QString(), report::day(common(test).startedAt));
+    if (tasks_->rowCount() > 0)
+        tasks_->setCurrentCell(std::min(row, tasks_->rowCount() - 1), 0);
+}
+
+// The chosen appointment, then what stands in the way, then what is left over from before.
+void DayPlace::fillWords() {
+    const DayPlan& plan = board_.plan();
+    QStringList lines;
+    if (const auto* visit = board_.visit(ribbon_->chosen().toStdString())) {
+        QString line = tr("%1  %2, %3: %4")
+                           .arg(report::clock(visit->at), text(board_.clientName(visit->clientId)),
+                                report::say(methodTitle(visit->method)), stateWords(visit->state));
+        if (const auto water = plan.waterAt.find(visit->id); water != plan.waterAt.end())
+            line += tr("; water about %1 °C").arg(number(water->second.value(), 1));
+        if (!visit->note.empty())
+            line += QStringLiteral("  ·  ") + text(visit->note);
+        lines << line;
+    } else {
+        lines << tr("Nobody is booked. \"Book\" is the first step.");
     }
-    for (const Instrument& instrument : session_.catalogue().instruments) {
-        const auto checks = session_.book().checks(instrument.id);
-        for (const CheckDefinition& check : instrument.checks)
-            if (const CheckStatus status = statusOf(check, checks, now); !status.good())
-                due << tr("▲ %1: \"%2\" %3.")
-                           .arg(report::say(std::string_view(instrument.name)),
-                                report::say(std::string_view(check.title)), stateWords(status.state));
+    if (plan.noFilling)
+        lines << QStringLiteral("▲ ") + report::say(*plan.noFilling);
+    for (const DayConflict& conflict : plan.conflicts)
+        lines << QStringLiteral("▲ ") + report::say(conflict.what);
+    for (const DelayedAppointment& delay : plan.delays)
+        if (const auto* visit = board_.visit(delay.appointment))
+            lines << tr("▲ Call %1: %2 cannot begin at %3, but at %4.")
+                         .arg(text(board_.clientName(visit->clientId)), report::say(methodTitle(visit->method)),
+                              report::clock(visit->at), report::clock(delay.earliest));
+    for (const Message& cost : plan.costs)
+        lines << QStringLiteral("– ") + report::say(cost);
+    if (today_)
+        for (const AnyTest& test : session_.book().runningTests())
+            if (const auto client = session_.book().client(common(test).subject.clientId))
+                lines << tr("▶ %1: the test of %2 is not signed.")
+                             .arg(session_.nameOf(*client), report::day(common(test).startedAt));
+    constexpr qsizetype most = 7;
+    if (lines.size() > most) {
+        const qsizetype left = lines.size() - most + 1;
+        lines = lines.mid(0, most - 1) << tr("… and %1 more").arg(left);
     }
-    due_->setText(due.isEmpty() ? tr("Nothing. A quiet morning.") : due.join(QLatin1Char('\n')));
+    words_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void DayPlace::fillWeek() {
+    const QDate shown = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
+    const QDate monday = shown.addDays(1 - shown.dayOfWeek());
+    QStringList heads;
+    std::vector<QStringList> columns(7);
+    for (int i = 0; i < 7; ++i) {
+        const QDate date = monday.addDays(i);
+        heads << QLocale().toString(date, QStringLiteral("ddd d MMM"));
+        for (const store::Visit& visit : session_.book().visitsBetween(
+                 {date.startOfDay().toMSecsSinceEpoch()}, {date.addDays(1).startOfDay().toMSecsSinceEpoch()}))
+            if (visit.state != "cancelled")
+                columns[static_cast<std::size_t>(i)]
+                    << QStringLiteral("%1 %2\n%3")
+                           .arg(report::clock(visit.at), text(board_.clientName(visit.clientId)),
+                                report::say(methodTitle(visit.method)));
+    }
+    qsizetype most = 1;
+    for (const QStringList& column : columns)
+        most = std::max(most, column.size());
+    week_->setColumnCount(7);
+    week_->setHorizontalHeaderLabels(heads);
+    week_->setSelectionBehavior(QAbstractItemView::SelectItems);
+    week_->setRowCount(static_cast<int>(most));
+    for (int row = 0; row < week_->rowCount(); ++row) {
+        QStringList cells;
+        for (const QStringList& column : columns)
+            cells << column.value(row);
+        setRow(week_, row, cells);
+        week_->setRowHeight(row, 48);
+    }
+    week_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    week_->setCurrentCell(0, shown.dayOfWeek() - 1);
+}
+
+void DayPlace::tickSelected() {
+    const int row = tasks_->currentRow();
+    const auto& tasks = board_.plan().tasks;
+    if (row < 0 || row >= static_cast<int>(tasks.size()))
+        return;
+    const DayTask& task = tasks[static_cast<std::size_t>(row)];
+    session_.report(board_.tick(task.id, !task.done));
 }
 
 void DayPlace::startSelected() {
-    const int row = visits_->currentRow();
-    if (row < 0 || row >= static_cast<int>(shown_.size()))
-        return;
-    const store::Visit visit = shown_[static_cast<std::size_t>(row)];
-    const auto client = session_.book().client(visit.clientId);
+    const auto* chosen = board_.visit(ribbon_->chosen().toStdString());
+    const auto client = chosen ? session_.book().client(chosen->clientId) : std::nullopt;
     if (!client)
         return;
+    const store::Visit visit = *chosen;
+    const auto block = std::ranges::find(board_.blocks(), visit.id, &DayBlock::id);
+    if (block != board_.blocks().end() && block->people > 1)
+        return showTeam(true);
     const bool opened = visit.testId.empty() ? Place::startTest(*client, visit.id, visit.method)
                                              : session_.report(session_.resumeRun(visit.testId));
     if (opened)
         Q_EMIT openBench();
 }
 
+void DayPlace::moveVisit(const QString& id, qint64 milliseconds) {
+    session_.report(board_.move(id.toStdString(), {milliseconds}));
+}
+
 void DayPlace::book() {
-    QDialog dialog(this);
-    dialog.setWindowTitle(tr("Book an appointment"));
-    auto* layout = new QVBoxLayout(&dialog);
-    auto* who = new QComboBox;
-    who->setAccessibleName(tr("Client"));
-    for (const Client& client : session_.book().clients())
-        who->addItem(session_.nameOf(client), text(client.id));
-    auto* when = new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(session_.now().milliseconds));
-    when->setDisplayFormat(QStringLiteral("yyyy-MM-dd HH:mm"));
-    when->setAccessibleName(tr("Date and time"));
-    auto* method = new QComboBox;
-    for (const std::string_view each : methods)
-        method->addItem(report::say(methodTitle(each)), text(std::string(each)));
-    method->setAccessibleName(tr("Method"));
-    auto* note = new QLineEdit;
-    note->setPlaceholderText(tr("note"));
-    auto* buttons = new QDialogButtonBox;
-    buttons->addButton(tr("Book"), QDialogButtonBox::AcceptRole);
-    buttons->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    for (QWidget* widget : std::initializer_list<QWidget*>{who, method, when, note, buttons})
-        layout->addWidget(widget);
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
-    if (dialog.exec() != QDialog::Accepted || who->currentIndex() < 0)
+    BookingDialog dialog(
+        session_, std::max(session_.now(), board_.midnight().plusMinutes(board_.policy().opening.from)), this);
+    if (dialog.exec() == QDialog::Accepted)
+        showDay(dialog.when());
+}
+
+void DayPlace::cancelSelected() {
+    session_.report(board_.cancel(ribbon_->chosen().toStdString()));
+}
+
+void DayPlace::showSheet() {
+    const auto* chosen = board_.visit(ribbon_->chosen().toStdString());
+    const auto client = chosen ? session_.book().client(chosen->clientId) : std::nullopt;
+    if (!client)
         return;
-    session_.report(session_.book().save(store::Visit{session_.freshId("visit"),
-                                                      who->currentData().toString().toStdString(),
-                                                      {when->dateTime().toMSecsSinceEpoch()},
-                                                      method->currentData().toString().toStdString(),
-                                                      "booked",
-                                                      {},
-                                                      note->text().toStdString()},
-                                         session_.atTheBench().id));
+    PreparationDialog::Methods methods;
+    for (const store::Visit& visit : board_.visits())
+        if (visit.clientId == client->id)
+            methods.emplace_back(visit.method, visit.at);
+    PreparationDialog(session_, *client, methods, this).exec();
+}
+
+bool DayPlace::saveCalendar(const QString& path) {
+    std::vector<exchange::CalendarEvent> events;
+    constexpr int daysAhead = 366;
+    for (const store::Visit& visit :
+         session_.book().visitsBetween(report::startOfLocalDay(day_), report::startOfLocalDay(day_, daysAhead)))
+        if (visit.state == "booked") {
+            const auto client = session_.book().client(visit.clientId);
+            events.push_back(
+                {visit.id + "@" + session_.book().name(), visit.at,
+                 visit.at.plusMinutes(board_.policy().timesOf(visit.method).benchMinutes),
+                 // A calendar travels: it carries the code, never the name.
+                 report::say(methodTitle(visit.method)).toStdString() + ", " + (client ? client->code : ""),
+                 visit.note});
+        }
+    return saveText(session_, path, exchange::toICalendar(events, session_.now()));
+}
+
+void DayPlace::calendarOut() {
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Calendar out"), QStringLiteral("appointments.ics"), tr("Calendars (*.ics)"));
+    if (!path.isEmpty())
+        saveCalendar(path);
+}
+
+// An event becomes an appointment when its text names one of our clients by code and a method.
+bool DayPlace::readCalendar(const std::string& content, const std::string& path) {
+    const auto read = exchange::fromICalendar(content, path, report::startOfLocalDay(session_.now()),
+                                              report::startOfLocalDay(session_.now(), 366),
+                                              QTimeZone::systemTimeZoneId().toStdString());
+    if (!read)
+        return session_.report(tl::unexpected(read.error()));
+    int booked = 0, left = read->leftOut;
+    const auto clients = session_.book().clients();
+    for (const exchange::CalendarEvent& event : read->events) {
+        const QString words = text(event.summary + " " + event.description);
+        const auto client =
+            std::ranges::find_if(clients, [&](const Client& each) { return words.contains(text(each.code)); });
+        const auto method = std::ranges::find_if(methods, [&](std::string_view each) {
+            return words.contains(report::say(methodTitle(each)), Qt::CaseInsensitive) ||
+                   words.contains(text(std::string(each)), Qt::CaseInsensitive);
+        });
+        const auto standing =
+            client == clients.end() ? std::vector<store::Visit>{} : session_.book().visitsOf(client->id);
+        const bool known = std::ranges::any_of(standing, [&](const store::Visit& visit) {
+            return visit.at == event.from && visit.state != "cancelled";
+        });
+        if (client == clients.end() || method == methods.end() || known) {
+            ++left;
+            continue;
+        }
+        if (!session_.report(
+                board_.book(client->id, std::string(*method), event.from, tr("from a calendar").toStdString())))
+            return false;
+        ++booked;
+    }
+    refresh();
+    words_->setText(
+        tr("%1 appointments booked from the calendar; %2 left out: already booked, cancelled, or without "
+           "a client's code and a method.")
+            .arg(booked)
+            .arg(left) +
+        QLatin1Char('\n') + words_->text());
+    return true;
+}
+
+void DayPlace::calendarIn() {
+    if (const auto chosen = chooseText(session_, this, tr("Calendar in"), tr("Calendars (*.ics)")))
+        readCalendar(chosen->text, chosen->path);
 }
 
 } // namespace fusain::desktop

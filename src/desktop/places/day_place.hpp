@@ -1,12 +1,14 @@
 #pragma once
+#include "desktop/day_board.hpp"
 #include "desktop/places/place.hpp"
 #include "desktop/places/team_page.hpp"
+#include "desktop/widgets/day_ribbon.hpp"
 
 #include <QStackedWidget>
 
 namespace fusain::desktop {
 
-/// Today: who comes, what the tank needs before, what is due.
+/// A day: who comes, on a ribbon by instruments, and under it what is to be done, in order. A week beside it.
 class DayPlace : public Place {
     Q_OBJECT
 public:
@@ -15,17 +17,43 @@ public:
     [[nodiscard]] QString where() const override;
     /// Opens or leaves the team morning.
     void showTeam(bool on);
+    void showWeek(bool on);
+    /// @param day any moment of it
+    void showDay(Instant day);
     [[nodiscard]] TeamPage& team() { return *team_; }
+    [[nodiscard]] DayRibbon& ribbon() { return *ribbon_; }
+    [[nodiscard]] const DayBoard& board() const { return board_; }
+    /// Puts the day's appointments of another calendar in as a note of what else is booked, and ours out.
+    bool saveCalendar(const QString& path);
+    bool readCalendar(const std::string& text, const std::string& path);
     void enter() override;
 
 private:
+    enum Page { DayPage, TeamMorningPage, WeekPage };
+    void showPage(Page page);
+    void goTo(int days);
+    void fillRibbon();
+    void fillTasks();
+    void fillWords();
+    void fillWeek();
+    [[nodiscard]] QString timesOf(const DayTask& task) const;
+    void tickSelected();
     void startSelected();
+    void moveVisit(const QString& id, qint64 milliseconds);
     void book();
+    void cancelSelected();
+    void showSheet();
+    void calendarOut();
+    void calendarIn();
+
+    DayBoard board_;
+    Instant day_;
+    bool today_ = true; ///< the day shown goes with the clock
     QLabel* title_;
-    QTableWidget* visits_;
+    DayRibbon* ribbon_;
     QTableWidget* tasks_;
-    QLabel* due_;
-    std::vector<store::Visit> shown_;
+    QLabel* words_;
+    QTableWidget* week_;
     QStackedWidget* pages_;
     TeamPage* team_;
 };

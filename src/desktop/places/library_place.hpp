@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/places/place.hpp"
+#include "desktop/places/reference_shelf.hpp"
 
 #include <QTextBrowser>
 #include <QTreeWidget>
@@ -21,15 +22,15 @@ private:
     void fill();
     void showEntry();
     void choose();
-    [[nodiscard]] QString chosenBy(const std::string& setting, const std::string& id) const;
+    void showReference(const QString& id);
     [[nodiscard]] QString equationPage(const QString& id) const;
-    [[nodiscard]] QString referencePage(const QString& id) const;
     [[nodiscard]] QString protocolPage(const QString& id) const;
     [[nodiscard]] QString truthPage(const QString& id) const;
     [[nodiscard]] QString policyPage(const QString& id) const;
     QTreeWidget* tree_;
     QTextBrowser* page_;
     QPushButton* choose_;
+    ReferenceShelf* references_;
 };
 
 } // namespace fusain::desktop

@@ -1,6 +1,6 @@
 #include "desktop/places/methods_page.hpp"
 
-#include "report/figures/rule_figure.hpp"
+#include "report/figures/spindles_figure.hpp"
 #include "report/words.hpp"
 
 #include <QVBoxLayout>
@@ -8,59 +8,6 @@
 #include <cmath>
 
 namespace fusain::desktop {
-namespace {
-
-/// A value with its interval, under its name.
-struct NamedSpindle {
-    QString name;
-    double value, half;
-    bool model;
-};
-
-// Spindles under each other on one scale: overlap is agreement.
-void paintSpindles(QPainter& painter, const QRectF& area, const std::vector<NamedSpindle>& rows,
-                   const report::Palette& palette) {
-    if (rows.empty())
-        return;
-    painter.save();
-    painter.setRenderHint(QPainter::Antialiasing);
-    double low = 1e9, high = -1e9;
-    for (const NamedSpindle& row : rows) {
-        low = std::min(low, row.value - row.half);
-        high = std::max(high, row.value + row.half);
-    }
-    low = std::floor(low) - 1.0;
-    high = std::ceil(high) + 1.0;
-    const double left = area.left() + 250, right = area.right() - 130, scale = (right - left) / (high - low),
-                 height = std::min(30.0, (area.height() - 24) / static_cast<double>(rows.size()));
-    painter.setFont(report::numberFont(11));
-    const double step = report::graduation(high - low, 8);
-    for (double value = std::ceil(low / step) * step; value <= high; value += step) {
-        const double x = left + (value - low) * scale;
-        painter.setPen(QPen(palette.rule, 0.8));
-        painter.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom() - 22));
-        painter.setPen(palette.softInk);
-        painter.drawText(QRectF(x - 30, area.bottom() - 20, 60, 16), Qt::AlignCenter,
-                         number(value, step < 1.0 ? 1 : 0));
-    }
-    double y = area.top() + 0.5 * height;
-    for (const NamedSpindle& row : rows) {
-        painter.setFont(report::textFont(12, row.model ? report::Weight::SemiBold : report::Weight::Regular));
-        painter.setPen(palette.ink);
-        painter.drawText(QRectF(area.left(), y - 10, 240, 20), Qt::AlignVCenter, row.name);
-        report::paintSpindle(painter, {row.value, row.half, !row.model}, left - low * scale, scale, y,
-                             0.4 * height, palette);
-        painter.setFont(report::numberFont(12));
-        painter.setPen(palette.ink);
-        painter.drawText(QRectF(right + 10, y - 10, 120, 20), Qt::AlignVCenter,
-                         QStringLiteral("%1 ± %2 %").arg(number(row.value, 1), number(row.half, 1)));
-        y += height;
-    }
-    painter.restore();
-}
-
-} // namespace
-
 MethodsPage::MethodsPage(Session& session)
     : session_(session), day_(new QComboBox),
       values_(new FigureView(tr("Fat by every method of the day"), 230)),
@@ -122,7 +69,7 @@ void MethodsPage::showTests(const std::vector<AnyTest>& tests) {
 
 void MethodsPage::showDay() {
     pairs_->setRowCount(0);
-    std::vector<NamedSpindle> rows;
+    std::vector<report::NamedSpindle> rows;
     QStringList inputs;
     if (const int row = day_->currentIndex(); row >= 0 && row < static_cast<int>(days_.size())) {
         const MethodsOfADay day = acrossMethods(days_[static_cast<std::size_t>(row)].tests);
@@ -147,7 +94,7 @@ void MethodsPage::showDay() {
     }
     inputs_->setText(inputs.join(QLatin1Char(' ')));
     values_->setPaint([rows, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
-        paintSpindles(painter, area, rows, palette);
+        report::paintSpindles(painter, area, rows, palette);
     });
 }
 

@@ -13,6 +13,9 @@ public:
     virtual void refresh() = 0;
     /// Where the breadcrumb says we are.
     [[nodiscard]] virtual QString where() const = 0;
+    /// A page takes the room that it is given. Otherwise every live reading would ask each label of each hidden
+    /// page how high it likes to be, several times over at each level of pages.
+    [[nodiscard]] bool hasHeightForWidth() const override { return false; }
     /// The first thing that the keyboard reaches.
     virtual void enter() { setFocus(); }
 

@@ -112,20 +112,7 @@ void PlanPage::showTests(const std::optional<Client>& client, const std::vector<
 }
 
 PlanSubject PlanPage::subject() const {
-    const TestSubject& who = test_->record().subject;
-    const auto& body = *test_->composition();
-    const Kilograms fat = body.fatMass.estimate(), fatFree = body.fatFreeMass.estimate();
-    return {who.sex,
-            who.age,
-            who.height,
-            fat + fatFree,
-            fat,
-            fatFree,
-            athlete_->isChecked(),
-            pregnant_->isChecked(),
-            history_->isChecked(),
-            kidney_->isChecked(),
-            eating_};
+    return planSubject(test_->record().subject, *test_->composition(), request().answers);
 }
 
 PlanRequest PlanPage::request() const {
@@ -138,6 +125,8 @@ PlanRequest PlanPage::request() const {
     request.change = KilocaloriesPerDay(change_->value());
     request.activityLevel = activity_->currentData().toDouble();
     request.exercise = KilocaloriesPerDay(exercise_->value().value_or(0.0));
+    request.answers = {athlete_->isChecked(), pregnant_->isChecked(), history_->isChecked(),
+                       kidney_->isChecked(), eating_};
     return request;
 }
 
@@ -282,6 +271,11 @@ void PlanPage::load() {
                                       : planRequestFromJson(Json::parse(kept, nullptr, false));
     if (!request)
         return;
+    athlete_->setChecked(request->answers.athlete);
+    pregnant_->setChecked(request->answers.pregnant);
+    history_->setChecked(request->answers.eatingDisorder);
+    kidney_->setChecked(request->answers.kidneyDisease);
+    eating_ = request->answers.eatingQuestions;
     weeks_->setValue(request->weeks);
     change_->setValue(static_cast<int>(request->change.value()));
     if (const int way = activity_->findData(request->activityLevel); way >= 0)

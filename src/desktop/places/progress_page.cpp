@@ -1,7 +1,7 @@
 #include "desktop/places/progress_page.hpp"
 
 #include "core/quality/precision.hpp"
-#include "report/figures/trend_figure.hpp"
+#include "report/trend_model.hpp"
 #include "report/words.hpp"
 
 #include <QVBoxLayout>
@@ -9,32 +9,6 @@
 #include <cmath>
 
 namespace fusain::desktop {
-namespace {
-
-QString lineName(const Series& series) {
-    QString name = report::say(methodTitle(series.method));
-    if (!series.setting.empty())
-        name += QStringLiteral(" (%1)").arg(QString::fromStdString(series.setting));
-    return name;
-}
-
-report::TrendModel trendModel(Followed quantity, const std::vector<Series>& lines) {
-    report::TrendModel model;
-    const FollowedText& text = textOf(quantity);
-    model.title = report::say(text.title);
-    model.unit = QString::fromUtf8(text.unit.data(), static_cast<qsizetype>(text.unit.size()));
-    for (const Series& line : lines) {
-        report::TrendModel::Line drawn{lineName(line), {}};
-        for (const auto& point : line.points)
-            drawn.points.push_back({static_cast<double>(point.at.milliseconds) / 86400000.0, point.value.value,
-                                    normal95 * point.value.repeatError, report::day(point.at)});
-        model.lines.push_back(std::move(drawn));
-    }
-    return model;
-}
-
-} // namespace
-
 ProgressPage::ProgressPage(Session& session)
     : session_(session), quantity_(new QComboBox), from_(new QComboBox), to_(new QComboBox),
       trend_(new FigureView(tr("The quantity over time"), 210)),
@@ -147,7 +121,7 @@ void ProgressPage::show() {
 
 void ProgressPage::showTrend() {
     const LabPrecision own = tests_.empty() ? LabPrecision{} : precision(tests_.back());
-    report::TrendModel model = trendModel(quantity(), seriesOf(quantity(), tests_, own));
+    report::TrendModel model = report::trendModel(quantity(), seriesOf(quantity(), tests_, own));
     if (const auto chosen = visits())
         if (const auto value = valueOf(quantity(), tests_[chosen->first], own))
             model.band = {value->value, quality::leastSignificantChange(value->repeatError)};
@@ -197,7 +171,7 @@ void ProgressPage::showComparison() {
     for (const Series& line : seriesOf(quantity(), tests_, own))
         if (const auto trend = fusain::trendOf(line))
             sentences << tr("%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.")
-                             .arg(lineName(line))
+                             .arg(report::seriesName(line))
                              .arg(line.points.size())
                              .arg(QString::fromStdString(signedFixed(trend->perWeek, 2)),
                                   number(trend->half95, 2), QString::fromUtf8(textOf(quantity()).unit.data()),

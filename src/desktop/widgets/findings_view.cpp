@@ -3,6 +3,7 @@
 #include "procedure/worked_sheet.hpp"
 #include "report/figures/field_figure.hpp"
 #include "report/figures/rule_figure.hpp"
+#include "report/reference_rule.hpp"
 #include "report/words.hpp"
 
 #include <QClipboard>
@@ -173,53 +174,22 @@ void FindingsView::fillSentences(const report::TestReport& report) {
 
 namespace {
 
-// A scale for one value, wide enough for the band and an earlier visit.
-report::RuleModel ruleFor(double value, double half, const std::optional<std::pair<double, double>>& past,
-                          const reference::ReferenceSet* reference, const reference::ReferenceRow* row,
-                          double step) {
-    report::RuleModel rule;
-    rule.from = std::max(0.0, step * std::floor((value - half - 1.2 * step) / step));
-    rule.to = step * std::ceil((value + half + 2.0 * step) / step);
-    if (past)
-        rule.spindles.push_back({past->first, past->second, true});
-    rule.spindles.push_back({value, half});
-    if (row) {
-        rule.band = {row->low, row->high};
-        rule.from = std::min(rule.from, std::max(0.0, row->low - step));
-        rule.to = std::max(rule.to, row->high + step);
-        rule.reference = QString::fromStdString(reference->title + "; " + reference->population);
-    }
-    return rule;
-}
-
 report::RuleModel fatRule(const report::TestReport& report) {
-    const auto& fat = report.composition()->fatPercent;
-    std::optional<std::pair<double, double>> past;
+    std::optional<report::Spindle> past;
     if (report.earlier)
-        past = {report.earlier->composition.fatPercent.estimate().value(),
-                normal95 * report.earlier->composition.fatPercent.technicalError().value()};
-    auto rule =
-        ruleFor(fat.estimate().value(), normal95 * fat.technicalError().value(), past, report.fatReference,
-                report.fatReference
-                    ? report.fatReference->rowFor(report.record().subject.sex, report.record().subject.age)
-                    : nullptr,
-                5.0);
-    rule.title = QObject::tr("Body fat");
-    rule.unit = QStringLiteral("%");
-    return rule;
+        past = report::spindleOf(report.earlier->composition.fatPercent, true);
+    return report::referenceRule(QObject::tr("Body fat"), QStringLiteral("%"),
+                                 report::spindleOf(report.composition()->fatPercent), 5.0, report.fatReference,
+                                 report.record().subject, past);
 }
 
 // Where there is no fat, the angle of the cells is the value of the day.
 report::RuleModel phaseRule(const report::TestReport& report, const Measured<Degrees>& phase) {
     // The reference is of people lying with gel electrodes; for contacts there is none.
     const bool lying = report.impedance()->geometry == impedance::ElectrodeGeometry::SupineGel;
-    const auto* reference = lying ? report.phaseAngleReference : nullptr;
-    auto rule = ruleFor(
-        phase.estimate().value(), normal95 * phase.technicalError().value(), {}, reference,
-        reference ? reference->rowFor(report.record().subject.sex, report.record().subject.age) : nullptr, 1.0);
-    rule.title = QObject::tr("Phase angle at 50 kHz");
-    rule.unit = QStringLiteral("°");
-    return rule;
+    return report::referenceRule(QObject::tr("Phase angle at 50 kHz"), QStringLiteral("°"),
+                                 report::spindleOf(phase), 1.0, lying ? report.phaseAngleReference : nullptr,
+                                 report.record().subject);
 }
 
 } // namespace

@@ -14,7 +14,7 @@ namespace {
 using impedance::Segment;
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
+    return QCoreApplication::translate("fusain", text);
 }
 
 // The body in a box of 100 by 220: the client's right is on the left of the picture.

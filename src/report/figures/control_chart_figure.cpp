@@ -71,7 +71,7 @@ void paintLimits(QPainter& painter, const QRectF& area, const Axes& axes,
         painter.drawText(QRectF(area.left(), y - 8, 70, 16), Qt::AlignRight | Qt::AlignVCenter,
                          QString::fromStdString(fixed(mean + multiple * sd, model.decimals)));
         const QString name = multiple == 0
-                                 ? QCoreApplication::translate("report", "centre")
+                                 ? QCoreApplication::translate("fusain", "centre")
                                  : QString::fromStdString(signedFixed(multiple, 0)) + QStringLiteral(" SD");
         painter.drawText(QRectF(plot.right() + 6, y - 8, 60, 16), Qt::AlignLeft | Qt::AlignVCenter, name);
     }
@@ -144,7 +144,7 @@ void paintControlChart(QPainter& painter, const QRectF& area, const ControlChart
     for (const double day : model.services) {
         painter.drawLine(QPointF(x(day), plot.top()), QPointF(x(day), plot.bottom()));
         painter.drawText(QRectF(x(day) + 3, plot.top(), 80, 14), Qt::AlignLeft,
-                         QCoreApplication::translate("report", "service"));
+                         QCoreApplication::translate("fusain", "service"));
     }
     paintAverage(painter, axes, model, palette);
     paintMarks(painter, axes, model, palette);

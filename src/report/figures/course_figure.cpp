@@ -11,7 +11,7 @@ namespace fusain::report {
 namespace {
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
+    return QCoreApplication::translate("fusain", text);
 }
 
 } // namespace

@@ -12,7 +12,7 @@ namespace fusain::report {
 namespace {
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
+    return QCoreApplication::translate("fusain", text);
 }
 
 } // namespace

@@ -15,7 +15,7 @@ using impedance::BodyVector;
 using impedance::SpectrumPoint;
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
+    return QCoreApplication::translate("fusain", text);
 }
 
 // Two axes that start at any value, with graduations and names.

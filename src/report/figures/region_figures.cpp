@@ -13,7 +13,7 @@ namespace {
 using Change = RegionMatrixModel::Change;
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("report", text);
+    return QCoreApplication::translate("fusain", text);
 }
 
 constexpr double headHeight = 40.0, rowHeight = 25.0;

@@ -1,0 +1,48 @@
+#pragma once
+#include "core/message.hpp"
+#include "core/problem.hpp"
+#include "core/units/units.hpp"
+
+namespace fusain::water {
+
+/// What fills a tank: two supplies through one hose, so that the flow is the same for both.
+struct TankSupply {
+    Celsius hot{60.0};  ///< 30 to 85
+    Celsius cold{12.0}; ///< 1 to 30, below hot
+    double flow = 8.0;  ///< L/min, above 0
+};
+
+/// A tank that cools towards its room in proportion to the difference.
+struct Tank {
+    Litres volume{1300.0};  ///< above 0
+    double heatLoss = 25.0; ///< W/K of the full tank, 0 or more; while filling, in proportion to the filling
+    Celsius room{22.0};
+};
+
+/// Share of the difference to the room that the water loses in a minute: k = UA/(c·ρ·V).
+/// @par Source Newton's law of cooling; specific heat of water 4.18 kJ/(kg·K), density as 0.995 kg/L.
+[[nodiscard]] double coolingPerMinute(const Tank& tank);
+
+/// Temperature of water that stands, after some minutes: T = room + (T0 − room)·e^(−k·t).
+[[nodiscard]] Celsius standing(const Tank& tank, Celsius now, double minutes);
+/// Temperature of the water once the tank is full, when hot water runs alone for the first minutes and cold
+/// water alone after: with y = V/V_full·(T − room), dy/dt = flow/V_full·(T_in − room) − k·y.
+/// @param hotMinutes 0 to the time of filling
+[[nodiscard]] Celsius whenFull(const Tank& tank, const TankSupply& supply, double hotMinutes);
+
+/// How to fill.
+struct FillPlan {
+    double minutes = 0.0;    ///< from the empty tank to the full one
+    double hotMinutes = 0.0; ///< hot water alone, first
+    Celsius full{0.0};       ///< temperature when the tank is full
+};
+/// Plans a filling so that the water has a temperature some minutes after the tank is full.
+/// @param wanted 33 to 36 °C, never above 40 °C  @param settleMinutes mixing and waiting after the filling
+/// @return a Problem when the hot supply cannot reach it, or the cold one is too warm
+[[nodiscard]] Expected<FillPlan> planFilling(const Tank& tank, const TankSupply& supply, Celsius wanted,
+                                             double settleMinutes);
+
+/// The range that a person in the tank should find, and the most that is ever allowed.
+inline constexpr Celsius leastComfortable{33.0}, mostComfortable{36.0}, mostAllowed{40.0};
+
+} // namespace fusain::water

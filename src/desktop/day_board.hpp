@@ -1,0 +1,60 @@
+#pragma once
+#include "desktop/session.hpp"
+#include "procedure/day/day_plan.hpp"
+
+namespace fusain::desktop {
+
+/// What stands on the ribbon: an appointment, or a team's appointments together.
+struct DayBlock {
+    std::string id; ///< of the appointment, or of the team's first
+    std::string title;
+    std::string method;
+    Instant at, until;
+    std::string state;
+    int people = 1;
+};
+
+/// One day of the lab as the Day place shows and changes it: appointments, the planner's lines and their ticks.
+class DayBoard {
+public:
+    explicit DayBoard(Session& session) : session_(session) {}
+
+    /// Reads a day anew. @param day any moment of it
+    void load(Instant day);
+    [[nodiscard]] Instant midnight() const { return midnight_; }
+    [[nodiscard]] const std::vector<store::Visit>& visits() const { return visits_; }
+    [[nodiscard]] const std::vector<DayBlock>& blocks() const { return blocks_; }
+    [[nodiscard]] const store::Visit* visit(const std::string& id) const;
+    [[nodiscard]] const DayPlan& plan() const { return plan_; }
+    [[nodiscard]] const PlanningPolicy& policy() const { return policy_; }
+    [[nodiscard]] static bool over(const store::Visit& visit);
+    [[nodiscard]] std::string clientName(const std::string& clientId) const;
+
+    Expected<void> book(const std::string& clientId, const std::string& method, Instant at,
+                        const std::string& note);
+    /// Moves an appointment that has not begun. @return a Problem for one that has
+    Expected<void> move(const std::string& visitId, Instant to);
+    Expected<void> cancel(const std::string& visitId);
+    Expected<void> tick(const std::string& taskId, bool done);
+    /// Books several methods of one client in their best order, as early as the lanes allow after a moment.
+    /// @return a Problem when the day has no room
+    Expected<void> bookBattery(const std::string& clientId, const std::vector<std::string>& methods,
+                               Instant notBefore);
+    /// Keeps the lab's own planning policy.
+    Expected<void> keepPolicy(const PlanningPolicy& policy);
+
+private:
+    void makeBlocks();
+    [[nodiscard]] std::vector<DueCheck> dueChecks() const;
+    [[nodiscard]] std::string tickKey() const;
+    [[nodiscard]] std::map<std::string, Instant> ticks() const;
+
+    Session& session_;
+    Instant midnight_;
+    std::vector<store::Visit> visits_;
+    std::vector<DayBlock> blocks_;
+    PlanningPolicy policy_;
+    DayPlan plan_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,207 @@
+#include "desktop/widgets/day_ribbon.hpp"
+
+#include "report/words.hpp"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+constexpr double names = 104.0, scaleHeight = 24.0, laneHeight = 52.0, gap = 8.0, minuteStep = 5.0;
+
+} // namespace
+
+DayRibbon::DayRibbon(std::function<const report::Palette&()> palette, QWidget* parent)
+    : QWidget(parent), palette_(std::move(palette)) {
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("The day by instruments"));
+}
+
+void DayRibbon::setModel(Model model) {
+    model_ = std::move(model);
+    if (!chosenBlock())
+        chosen_.clear();
+    if (chosen_.isEmpty())
+        chooseNext(1);
+    setFixedHeight(sizeHint().height());
+    update();
+}
+
+void DayRibbon::choose(const QString& id) {
+    if (id == chosen_)
+        return;
+    chosen_ = id;
+    update();
+    Q_EMIT chosenChanged(id);
+}
+
+QSize DayRibbon::sizeHint() const {
+    const double lanes = static_cast<double>(std::max<std::size_t>(1, model_.lanes.size()));
+    return {900, static_cast<int>(scaleHeight + lanes * (laneHeight + gap))};
+}
+
+double DayRibbon::xOf(Instant at) const {
+    const double whole = std::max(1.0, minutesBetween(model_.from, model_.to));
+    return names + minutesBetween(model_.from, at) / whole * (width() - names - 4.0);
+}
+
+QRectF DayRibbon::areaOf(std::size_t lane, const Block& block) const {
+    const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap), left = xOf(block.from);
+    // Work stands lower than the people it is done for.
+    const double inset = block.appointment() ? 0.0 : 14.0;
+    QRectF area(left, top + inset, std::max(3.0, xOf(block.to) - left), laneHeight - 2.0 * inset);
+    if (dragging_ && block.id == chosen_)
+        area.translate(xOf(model_.from.plusMinutes(draggedMinutes_)) - xOf(model_.from), 0.0);
+    return area;
+}
+
+const DayRibbon::Block* DayRibbon::blockAt(const QPointF& place) const {
+    for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane)
+        for (const Block& block : model_.lanes[lane].blocks)
+            if (block.appointment() && areaOf(lane, block).contains(place))
+                return &block;
+    return nullptr;
+}
+
+const DayRibbon::Block* DayRibbon::chosenBlock() const {
+    for (const Lane& lane : model_.lanes)
+        for (const Block& block : lane.blocks)
+            if (block.appointment() && block.id == chosen_)
+                return &block;
+    return nullptr;
+}
+
+// In order of time over all lanes.
+void DayRibbon::chooseNext(int step) {
+    std::vector<const Block*> people;
+    for (const Lane& lane : model_.lanes)
+        for (const Block& block : lane.blocks)
+            if (block.appointment())
+                people.push_back(&block);
+    if (people.empty())
+        return choose({});
+    std::ranges::stable_sort(people, {}, [](const Block* block) { return block->from.milliseconds; });
+    const auto found = std::ranges::find(people, chosen_, [](const Block* block) { return block->id; });
+    const auto last = static_cast<std::ptrdiff_t>(people.size()) - 1;
+    const std::ptrdiff_t place = found == people.end() ? 0 : found - people.begin() + step;
+    choose(people[static_cast<std::size_t>(std::clamp<std::ptrdiff_t>(place, 0, last))]->id);
+}
+
+void DayRibbon::paintScale(QPainter& painter) const {
+    const report::Palette& palette = palette_();
+    painter.setFont(report::numberFont(11));
+    const Instant first = model_.from;
+    for (Instant hour = first; hour <= model_.to; hour = hour.plusMinutes(60.0)) {
+        const double x = xOf(hour);
+        painter.setPen(QPen(palette.rule, 1));
+        painter.drawLine(QPointF(x, scaleHeight - 4), QPointF(x, height()));
+        painter.setPen(palette.softInk);
+        painter.drawText(QRectF(x - 24, 0, 48, 18), Qt::AlignCenter, report::clock(hour));
+    }
+}
+
+void DayRibbon::paintBlock(QPainter& painter, const QRectF& area, const Block& block) const {
+    const report::Palette& palette = palette_();
+    const bool selected = block.appointment() && block.id == chosen_;
+    if (block.appointment()) {
+        painter.fillRect(area, palette.sheet);
+        painter.setPen(QPen(selected ? palette.berry : palette.ink, selected ? 2.5 : 1.0));
+        painter.drawRect(area);
+    } else {
+        painter.fillRect(area, QBrush(block.done ? palette.rule : palette.softInk,
+                                      block.done ? Qt::Dense6Pattern : Qt::BDiagPattern));
+        painter.setPen(QPen(palette.softInk, 0.8));
+        painter.drawRect(area);
+    }
+    if (block.warning) {
+        painter.setPen(QPen(palette.aril, 3.0));
+        painter.drawLine(area.bottomLeft(), area.bottomRight());
+    }
+    if (!block.appointment())
+        return;
+    painter.setPen(selected ? palette.berry : palette.ink);
+    painter.setFont(report::textFont(11, selected ? report::Weight::SemiBold : report::Weight::Regular));
+    const QString mark = block.done ? QStringLiteral("✓ ") : block.warning ? QStringLiteral("▲ ") : QString();
+    painter.drawText(area.adjusted(5, 3, -3, -3), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                     QStringLiteral("%1%2\n%3").arg(mark, report::clock(block.from), block.text));
+}
+
+void DayRibbon::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const report::Palette& palette = palette_();
+    for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane) {
+        const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap);
+        const double opening = xOf(model_.opening), closing = xOf(model_.closing);
+        painter.fillRect(QRectF(opening, top, closing - opening, laneHeight), palette.sheet);
+    }
+    paintScale(painter);
+    for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane) {
+        const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap);
+        painter.setPen(palette.ink);
+        painter.setFont(report::textFont(12, report::Weight::SemiBold));
+        painter.drawText(QRectF(0, top, names - 8, laneHeight),
+                         Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, model_.lanes[lane].name);
+        for (const Block& block : model_.lanes[lane].blocks)
+            paintBlock(painter, areaOf(lane, block), block);
+    }
+    if (model_.now >= model_.from && model_.now <= model_.to) {
+        const double x = xOf(model_.now);
+        painter.setPen(QPen(palette.berry, 1.5));
+        painter.drawLine(QPointF(x, 18), QPointF(x, height()));
+    }
+    if (hasFocus()) {
+        painter.setPen(QPen(palette.berry, 1.0, Qt::DotLine));
+        painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+    }
+}
+
+void DayRibbon::keyPressEvent(QKeyEvent* event) {
+    const bool shift = event->modifiers().testFlag(Qt::ShiftModifier);
+    const int direction = event->key() == Qt::Key_Left ? -1 : event->key() == Qt::Key_Right ? 1 : 0;
+    const Block* block = chosenBlock();
+    if (direction != 0 && !shift)
+        chooseNext(direction);
+    else if (direction != 0 && block)
+        Q_EMIT moved(chosen_, block->from.plusMinutes(direction * minuteStep).milliseconds);
+    else if ((event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) && block)
+        Q_EMIT activated(chosen_);
+    else
+        QWidget::keyPressEvent(event);
+}
+
+void DayRibbon::mousePressEvent(QMouseEvent* event) {
+    if (const Block* block = blockAt(event->position())) {
+        choose(block->id);
+        dragFrom_ = event->position().x();
+        draggedMinutes_ = 0.0;
+        dragging_ = true;
+    }
+}
+
+void DayRibbon::mouseMoveEvent(QMouseEvent* event) {
+    if (!dragging_)
+        return;
+    const double perPixel = minutesBetween(model_.from, model_.to) / std::max(1.0, width() - names - 4.0);
+    draggedMinutes_ = minuteStep * std::round((event->position().x() - dragFrom_) * perPixel / minuteStep);
+    update();
+}
+
+void DayRibbon::mouseReleaseEvent(QMouseEvent*) {
+    const Block* block = chosenBlock();
+    const double minutes = std::exchange(draggedMinutes_, 0.0);
+    if (std::exchange(dragging_, false) && block && minutes != 0.0)
+        Q_EMIT moved(chosen_, block->from.plusMinutes(minutes).milliseconds);
+    update();
+}
+
+void DayRibbon::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (const Block* block = blockAt(event->position()))
+        Q_EMIT activated(block->id);
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,42 @@
+#include "procedure/day/retest.hpp"
+
+#include "core/quality/precision.hpp"
+#include "core/quality/trend.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace fusain {
+
+std::span<const RetestSchool> retestSchools() {
+    static constexpr std::array schools{
+        RetestSchool{"precision", FUSAIN_TEXT("when a usual change could be seen"), 0},
+        RetestSchool{"weeks-2-4", FUSAIN_TEXT("2 to 4 weeks"), 2},
+        RetestSchool{"weeks-4-6", FUSAIN_TEXT("4 to 6 weeks"), 4},
+        RetestSchool{"weeks-8", FUSAIN_TEXT("8 weeks"), 8},
+        RetestSchool{"weeks-12", FUSAIN_TEXT("12 weeks"), 12},
+    };
+    return schools;
+}
+
+std::optional<RetestProposal> proposeRetest(const RetestSchool& school, const std::optional<Outcome>& last) {
+    constexpr int never = 2; // weeks: sooner, food and water change more than tissue
+    if (school.leastWeeks > 0)
+        return RetestProposal{
+            school.leastWeeks,
+            {FUSAIN_TEXT("By convention: {1}. No measurement stands behind it."), {std::string(school.title)}}};
+    if (!last)
+        return std::nullopt;
+    constexpr double usualPace = 0.25; // kg of fat a week
+    const double limit =
+        quality::leastSignificantChange(repeatError(last->composition.fatMass, last->repeated));
+    const auto days = quality::daysUntilVisible(limit, usualPace);
+    const int weeks = std::max(never, static_cast<int>(std::ceil(days.value_or(0.0) / 7.0)));
+    return RetestProposal{
+        weeks,
+        {FUSAIN_TEXT("Two tests tell {1} kg of fat apart; at {2} kg a week that takes {3} weeks."),
+         {fixed(limit, 1), fixed(usualPace, 2), std::to_string(weeks)}}};
+}
+
+} // namespace fusain

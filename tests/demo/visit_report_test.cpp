@@ -1,0 +1,114 @@
+// The report on a visit, for everybody of the made-up lab.
+#include "demo_lab.hpp"
+#include "desktop/visit_reporter.hpp"
+#include "report/language.hpp"
+#include "report/preparation_page.hpp"
+#include "report/words.hpp"
+#include "support/pdf_text.hpp"
+
+#include <QImage>
+#include <QSet>
+
+namespace fusain::demo {
+namespace {
+
+using desktop::Session;
+
+std::unique_ptr<Session> sessionOn(const QString& path, const LabCatalogue& catalogue, Instant now) {
+    report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
+    report::setLanguageFolder(QStringLiteral(FUSAIN_BUILT_TRANSLATIONS));
+    return std::make_unique<Session>(*store::LabBook::open(path, [now] { return now; }), catalogue,
+                                     [now] { return now; });
+}
+
+void paintAll(const report::PageFlow& flow) {
+    QImage image(595, 842, QImage::Format_RGB32);
+    QPainter painter(&image);
+    for (int page = 0; page < flow.pageCount(); ++page)
+        flow.paint(painter, page, QRectF(0, 0, 595, 842));
+}
+
+std::optional<report::VisitReport> lastVisit(Session& session, const Client& client) {
+    const auto days = desktop::visitDays(session, client.id);
+    const auto visit = days.empty() ? Expected<report::VisitReport>(tl::unexpected(Problem{}))
+                                    : desktop::visitReportOn(session, client, days.front());
+    return visit ? std::optional(*visit) : std::nullopt;
+}
+
+TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
+    const auto session = sessionOn(path(), *catalogue, clock);
+    ASSERT_GE(report::pageLanguages().size(), 2);
+    QStringList missing;
+    int visits = 0;
+    for (const Client& client : book->clients()) {
+        const auto visit = lastVisit(*session, client);
+        if (!visit)
+            continue;
+        ++visits;
+        for (const QString& code : report::pageLanguages()) {
+            const report::InLanguage language(code);
+            const report::PageFlow pages = clientCopy(*visit);
+            EXPECT_LE(pages.pageCount(), 2) << client.name << ' ' << code.toStdString();
+            paintAll(pages);
+            for (const report::TestReport& test : visit->tests)
+                paintAll(report::clientCopy(test));
+            missing << report::InLanguage::takeMissing();
+        }
+    }
+    missing.removeDuplicates();
+    EXPECT_GE(visits, 12);
+    EXPECT_TRUE(missing.isEmpty()) << missing.join(QStringLiteral("\n")).toStdString();
+}
+
+TEST_F(DemoLab, ThePageIsInTheLanguageAskedForAndTheWindowStaysAsItWas) {
+    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto visit = lastVisit(*session, *book->client("dov"));
+    ASSERT_TRUE(visit);
+    QString german;
+    {
+        const report::InLanguage language(QStringLiteral("de"));
+        german = testing::textOf(clientCopy(*visit));
+    }
+    EXPECT_TRUE(german.contains(QStringLiteral("Ihr Besuch am"))) << german.toStdString();
+    EXPECT_TRUE(german.contains(QStringLiteral("Luftverdrängung")));
+    EXPECT_FALSE(german.contains(QStringLiteral("What was measured")));
+    EXPECT_EQ(report::say("impedance"), QStringLiteral("impedance"));
+    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("What was measured")));
+}
+
+TEST_F(DemoLab, TheLabCopyHoldsEveryMethodOfTheDay) {
+    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto visit = lastVisit(*session, *book->client("dov"));
+    ASSERT_TRUE(visit);
+    EXPECT_EQ(visit->tests.size(), 4u);
+    const QString text = testing::textOf(labCopy(*visit));
+    for (const char* part : {"Four components, Wang 2002", "Lab copy: impedance", "Lab copy: densitometer",
+                             "Lab copy: air displacement", "Lab copy: underwater weighing", "Worked sheet"})
+        EXPECT_TRUE(text.contains(QLatin1String(part))) << part;
+}
+
+TEST_F(DemoLab, WithoutTheNameAndWithoutNumbersThePageKeepsBothBack) {
+    const auto session = sessionOn(path(), *catalogue, clock);
+    auto visit = lastVisit(*session, *book->client("ailsa"));
+    ASSERT_TRUE(visit);
+    visit->namesHidden = visit->withoutNumbers = true;
+    const QString text = testing::textOf(clientCopy(*visit));
+    EXPECT_FALSE(text.contains(QStringLiteral("Ailsa")));
+    EXPECT_FALSE(text.contains(QStringLiteral("% of your mass")));
+    EXPECT_FALSE(text.contains(QStringLiteral("The plan")));
+    visit->namesHidden = visit->withoutNumbers = false;
+    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("% of your mass")));
+}
+
+TEST_F(DemoLab, AChildGetsNoPlanAndAGrownUpsParagraph) {
+    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto visit = lastVisit(*session, *book->client("wren"));
+    ASSERT_TRUE(visit);
+    const QString text = testing::textOf(clientCopy(*visit));
+    EXPECT_TRUE(text.contains(QStringLiteral("For the family")));
+    EXPECT_FALSE(text.contains(QStringLiteral("The plan")));
+    EXPECT_FALSE(text.contains(QStringLiteral("alcohol")));
+}
+
+} // namespace
+} // namespace fusain::demo

@@ -1,0 +1,147 @@
+// A lab's day in the real window: booking, moving, preparing, ticking, running late.
+#include "desktop/places/booking_dialog.hpp"
+#include "desktop/places/preparation_dialog.hpp"
+#include "support/journey.hpp"
+
+#include <QFile>
+
+namespace fusain::desktop {
+namespace {
+
+class Day : public Journey {
+protected:
+    void SetUp() override {
+        Journey::SetUp();
+        client = someone();
+        shell->open(PlaceName::Day);
+    }
+    store::Visit book(const char* method, const char* iso) {
+        const store::Visit visit{
+            session->freshId("visit"), client.id, *instantFromIso(iso), method, "booked", {}, {}};
+        EXPECT_TRUE(session->report(session->book().save(visit, "bram")));
+        return visit;
+    }
+    DayPlace& day() { return shell->day(); }
+    QString words() {
+        QStringList all;
+        for (const auto* each : day().findChildren<QLabel*>())
+            all << each->text();
+        return all.join(QLatin1Char('\n'));
+    }
+    QTableWidget* tasks() {
+        for (auto* each : day().findChildren<QTableWidget*>())
+            if (each->accessibleName() == QLatin1String("What is to be done, in order"))
+                return each;
+        return nullptr;
+    }
+    Client client;
+};
+
+TEST_F(Day, SeveralMethodsAreBookedInTheirBestOrderWithReasons) {
+    BookingDialog dialog(*session, *instantFromIso("2026-03-12T08:00:00.000Z"));
+    dialog.chooseClient(QString::fromStdString(client.id));
+    dialog.chooseMethods({"hydrostatic", "impedance", "air-displacement"});
+    ASSERT_TRUE(dialog.book());
+    const auto visits = session->book().visitsOf(client.id);
+    ASSERT_EQ(visits.size(), 3u);
+    EXPECT_EQ(visits[0].method, "impedance");
+    EXPECT_EQ(visits[1].method, "air-displacement");
+    EXPECT_EQ(visits[2].method, "hydrostatic");
+    QStringList labels;
+    for (const auto* each : dialog.findChildren<QLabel*>())
+        labels << each->text();
+    EXPECT_TRUE(labels.join(QLatin1Char('\n')).contains(QStringLiteral("dry hair")))
+        << labels.join('\n').toStdString();
+}
+
+TEST_F(Day, TheKeyboardChoosesMovesAndTheMoveIsKept) {
+    const auto first = book("impedance", "2026-03-12T09:00:00.000Z"),
+               second = book("dxa", "2026-03-12T10:00:00.000Z");
+    day().refresh();
+    day().ribbon().choose(QString::fromStdString(first.id));
+    QTest::keyClick(&day().ribbon(), Qt::Key_Right);
+    EXPECT_EQ(day().ribbon().chosen().toStdString(), second.id);
+    QTest::keyClick(&day().ribbon(), Qt::Key_Right, Qt::ShiftModifier);
+    EXPECT_EQ(isoText(day().board().visit(second.id)->at), "2026-03-12T10:05:00.000Z");
+    EXPECT_EQ(day().ribbon().chosen().toStdString(), second.id);
+}
+
+TEST_F(Day, AnAppointmentThatHasBegunStaysWhereItIs) {
+    auto visit = book("impedance", "2026-03-12T09:00:00.000Z");
+    visit.state = "running";
+    ASSERT_TRUE(session->book().save(visit, "bram"));
+    day().refresh();
+    DayBoard board(*session);
+    board.load(session->now());
+    EXPECT_FALSE(board.move(visit.id, session->now()));
+    EXPECT_FALSE(board.cancel(visit.id));
+}
+
+TEST_F(Day, TwoOnOneInstrumentAreSaid) {
+    book("dxa", "2026-03-12T09:00:00.000Z");
+    book("dxa", "2026-03-12T09:10:00.000Z");
+    day().refresh();
+    EXPECT_TRUE(words().contains(QStringLiteral("Two clients on one instrument"))) << words().toStdString();
+}
+
+TEST_F(Day, SpaceTicksALineAndItStaysTickedWhenTheWindowIsOpenedAgain) {
+    book("hydrostatic", "2026-03-12T12:00:00.000Z");
+    day().refresh();
+    ASSERT_GT(tasks()->rowCount(), 5);
+    tasks()->setFocus();
+    tasks()->setCurrentCell(0, 0);
+    QTest::keyClick(tasks(), Qt::Key_Space);
+    EXPECT_EQ(tasks()->item(0, 0)->text(), QStringLiteral("✓"));
+    closeWindow();
+    openWindow();
+    shell->open(PlaceName::Day);
+    day().refresh();
+    EXPECT_EQ(tasks()->item(0, 0)->text(), QStringLiteral("✓"));
+}
+
+TEST_F(Day, ATankThatCannotBeReadySaysWhomToCall) {
+    book("hydrostatic", "2026-03-12T09:00:00.000Z"); // it is 07:40 and nothing has been done
+    day().refresh();
+    EXPECT_TRUE(words().contains(QStringLiteral("▲ Call Ailsa Brandvold"))) << words().toStdString();
+}
+
+TEST_F(Day, TheSheetHasTheClockTimesOfTheAppointment) {
+    const PreparationDialog sheet(*session, client,
+                                  {{"hydrostatic", *instantFromIso("2026-03-13T08:30:00.000Z")}});
+    EXPECT_TRUE(sheet.text().contains(QStringLiteral("Eat nothing from 04:30 on.")))
+        << sheet.text().toStdString();
+    EXPECT_TRUE(sheet.text().contains(QStringLiteral("20:30 the day before")));
+}
+
+TEST_F(Day, TheCalendarGoesOutByCodeAndComesInOnce) {
+    const auto visit = book("dxa", "2026-03-13T09:00:00.000Z");
+    day().refresh();
+    const QString path = folder.filePath(QStringLiteral("out.ics"));
+    ASSERT_TRUE(day().saveCalendar(path));
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    const std::string text = file.readAll().toStdString();
+    EXPECT_EQ(text.find("Ailsa"), std::string::npos);
+    EXPECT_NE(text.find(client.code), std::string::npos);
+    ASSERT_TRUE(day().readCalendar(text, "out.ics"));
+    EXPECT_EQ(session->book().visitsOf(client.id).size(), 1u); // known already
+    DayBoard board(*session);
+    board.load(visit.at);
+    ASSERT_TRUE(board.cancel(visit.id));
+    ASSERT_TRUE(day().readCalendar(text, "out.ics"));
+    EXPECT_EQ(session->book().visitsOf(client.id).size(), 2u); // the cancelled one, and the new one
+    EXPECT_FALSE(day().readCalendar("no calendar", "photo.ics"));
+}
+
+TEST_F(Day, TheWeekShowsAllOfIt) {
+    book("dxa", "2026-03-13T09:00:00.000Z");
+    shell->day().showWeek(true);
+    for (auto* each : day().findChildren<QTableWidget*>())
+        if (each->accessibleName() == QLatin1String("The week")) {
+            ASSERT_EQ(each->columnCount(), 7);
+            EXPECT_TRUE(each->item(0, 4)->text().contains(QStringLiteral("Ailsa"))); // Friday
+        }
+}
+
+} // namespace
+} // namespace fusain::desktop

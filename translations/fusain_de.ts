@@ -1,0 +1,10974 @@
+<?xml version='1.0' encoding='utf-8'?>
+<TS version="2.1" language="de">
+  <context>
+    <name>QObject</name>
+    <message>
+      <source>said to the list as a whole</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>said together with the group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>never</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 h before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>unknown</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water temperature</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test below 20 or above 40 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Outside 32 to 36 °C: uncomfortable, and it will be flagged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dry mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A dry mass lies between 10 and 300 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A mass lies between 10 and 300 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A mass lies between 10 and 250 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep this reason</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R gel = %1 + %2 · R contact, ± %3 Ω for one person, from %4 people between %5 and %6 Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Apparent resistivities from %1 people:</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 Ω·cm, ± %3 % for one person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ signed, version %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ signed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no result: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▶ not signed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▶ at the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>measured, not signed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>set aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ended without a result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>booked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>failed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cannot count, the certificate has expired</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>is due</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>certain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the lab's own, answered for by its physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&lt;b&gt;to be confirmed against the source&lt;/b&gt;; never a default</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>in force (the default)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>in force, chosen by %1 on %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, within %2 kg, %3 to %4 trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume when not measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gas in the gut</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 ± %2 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stated errors</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dry mass %1 kg, typed reading %2 kg, water %3 °C, measured residual volume %4 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>two within %1 mL are averaged; after %2 without agreement recalibrate, at most %3 sets</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thoracic gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>measured; else predicted, children by their own equation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mass %1 kg, one volume %2 L, thoracic gas measured %3 L or predicted %4 L, surface area %5 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Density to fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults %1; children %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water, muscle, limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shown alongside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water from the arc</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance %1 %, reactance %2 %, one limb %3 %, test module %4 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signal limits (engineering choices of this program; set your own)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rise %1 %, drift %2 %, sum %3 %, arms %4 and %5 %, legs %6 and %7 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentage of fat by region</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Notable difference of limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>arms %1, legs %2 %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Precision until the lab has its own study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat %1 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a leg %5 %; the upper ends of what is published</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Against the truth for one person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± %1 points of fat (standard deviation; an engineering choice within the published limits)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phantom, dose, table</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phantom within %1 points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg (engineering choices of this program; set your own)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kcal</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ valid until %1 %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ failed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ the certificate has expired</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ due, last made %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ due, never made</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, certified %2 ± %3 %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>certificate until %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean within %1 %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>scatter at most %1 %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>each within %1 %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>every %1 h</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean %1, SD %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L %1, M %2, S %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 %: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>waits</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body fat</source>
+      <translation>Körperfett</translation>
+    </message>
+    <message>
+      <source>Phase angle at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain</name>
+    <message>
+      <source>"{1}" is not name=value.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no policy called "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>List them with: fusain-calc policies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The policy "{1}" is for another method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sex must be male or female, not "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: "{2}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no equation called "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>List them with: fusain-calc equations</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It has no input called "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The input "{1}" is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Density from the {1} test: {2} L ± {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water from impedance: {1} L ± {2}, the spread between people included.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bone mineral from the densitometer: {1} kg ± {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warmed up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber has been on for half an hour; door and windows of the room are shut.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scale check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty the scale, zero it, then put the reference masses on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>First the empty chamber, then with the cylinder inside. Take the cylinder out again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Screening</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show the release control inside: the door is held by magnets and never locks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Readiness</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask how the client prepared; look at swimwear, cap and jewellery.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In swimwear and cap, bladder emptied, on the chamber's scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Volume trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close the door without leaning on it. Sit still, hands in the lap, breathe quietly. Open the door between trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thoracic gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nose clip on, breathe through the tube; when it closes, three gentle puffs with the cheeks held.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the result and its interval.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Interpretation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say what it means, in your own words.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signing locks the readings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Preview, print or save the client copy and the lab copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>After</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe the seat, wash the cap, throw the tube's filter away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>what if</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height or age lies outside the range in which the thoracic gas equation was made.</source>
+      <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung des Brustgases gemacht ist.</translation>
+    </message>
+    <message>
+      <source>The first set of trials did not agree; the chamber was calibrated anew.</source>
+      <translation>Die erste Reihe der Messungen stimmte nicht überein; die Kammer wurde neu kalibriert.</translation>
+    </message>
+    <message>
+      <source>The scale was {1} kg off its reference mass.</source>
+      <translation>Die Waage lag {1} kg neben ihrem Prüfgewicht.</translation>
+    </message>
+    <message>
+      <source>No equation predicts the thoracic gas of this child.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure it by panting, or record a measurement made elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The conversion {1} does not cover a person of {2} years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another conversion in the policy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body density {1} kg/L lies outside 0.93 to 1.10: a reading must be wrong.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phantom</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan the soft-tissue phantom of the day and type what the densitometer found.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Before any X-ray: pregnancy, contrast, nuclear medicine, metal. The licensed operator decides.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask how the client prepared, with times.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In light clothing without metal, bladder emptied, on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dose</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How many such scans in the last twelve months, here and elsewhere?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Positioning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On the back in the middle of the table, hands and feet the same way every time.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lie still and breathe quietly until the arm has come to rest.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Region lines</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at every line: chin, shoulders, spine, hips, between the legs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the result, its interval and what the rules said of the scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe the table for the next person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Half of the body was scanned and mirrored: about 1 % of mass and 1 point of fat less sure for one person, and left against right says nothing.</source>
+      <translation>Eine Körperhälfte wurde gescannt und gespiegelt: für eine Person etwa 1 % Gewicht und 1 Punkt Fett weniger sicher, und links gegen rechts sagt nichts.</translation>
+    </message>
+    <message>
+      <source>Noted at the scan: {1}. Bone mineral and soft tissue of that region are not to be trusted.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A child: bone is read without the head; references for adults are left out.</source>
+      <translation>Ein Kind: Der Knochen wird ohne den Kopf gelesen; Vergleichswerte für Erwachsene bleiben weg.</translation>
+    </message>
+    <message>
+      <source>mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan weighs {1} kg of fat, {2} kg of lean and {3} kg of bone mineral; the scale says {4} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat around the waist against the hips: {1} (the two percentages divided); trunk against limbs {2} kg for each kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Visceral fat as reported by the densitometer: {1} kg, about {2} L. Compare it only with the same machine.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The right arm holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg and than the {3} kg that this lab calls notable.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The right arm holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg, not more than the {3} kg that this lab calls notable.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The arms do not differ by more than the error of ± {2} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The right leg holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg and than the {3} kg that this lab calls notable.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The right leg holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg, not more than the {3} kg that this lab calls notable.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The legs do not differ by more than the error of ± {2} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>X-rays: {1} µSv for this scan, {2} µSv in twelve months: as much as {3} days of the natural background.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>computed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mass on the scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dossier</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat</source>
+      <translation>Fett</translation>
+    </message>
+    <message>
+      <source>lean soft tissue</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bone mineral</source>
+      <translation>Knochenmineral</translation>
+    </message>
+    <message>
+      <source>mass of the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat in the whole mass, bone included</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat in the soft tissue, without bone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-free mass</source>
+      <translation>fettfreie Masse</translation>
+    </message>
+    <message>
+      <source>fat mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-free mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean of arms and legs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limb lean by height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limb lean by body mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>android over gynoid, percentages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat of the trunk over fat of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bone mineral index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>visceral fat, volume from the reported mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat {1}, lean {2}, bone mineral {3} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water at {1} °C, outside the comfortable 32 to 36 °C.</source>
+      <translation>Wasser mit {1} °C, außerhalb der angenehmen 32 bis 36 °C.</translation>
+    </message>
+    <message>
+      <source>Height or age lies outside the range in which the residual volume equation was made.</source>
+      <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung der Restluft gemacht ist.</translation>
+    </message>
+    <message>
+      <source>The trials do not meet the lab's rule: they differ by {1} kg.</source>
+      <translation>Die Messungen erfüllen die Regel des Labors nicht: Sie unterscheiden sich um {1} kg.</translation>
+    </message>
+    <message>
+      <source>The trials were still rising: the breathing out may not have been complete.</source>
+      <translation>Die Messwerte stiegen noch: Vielleicht wurde nicht ganz ausgeatmet.</translation>
+    </message>
+    <message>
+      <source>The vital capacity is {1} % of what is expected for height and age.</source>
+      <translation>Die Vitalkapazität beträgt {1} % des für Größe und Alter Erwarteten.</translation>
+    </message>
+    <message>
+      <source>The load cell was {1} kg off its reference mass.</source>
+      <translation>Die Wägezelle lag {1} kg neben ihrem Prüfgewicht.</translation>
+    </message>
+    <message>
+      <source>No equation for adults may predict the residual volume of a child.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure it, or record the value and method of a measurement elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a residual volume prediction of the catalogue.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tank ready</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Disinfected for 15 minutes and rinsed, filled to below the overflow, water warm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Load cell check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hang the chair and the belt in the water, zero, then hang the reference mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water temperature</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the thermometer in the tank.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask each question before the client goes near the water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dry mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swimwear, bladder emptied, dry, on the floor scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Vital capacity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breathe in fully, then out as far as it goes. Three good ones, the two largest within 150 mL.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rehearsal</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enter carefully, wet hair and suit, press the air out, belt on, sit back, touch nothing but the chair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breathe out fully, lean forward, keep still, count to six.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Out safely</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Belt off, one hand on the rail, you in front of the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Drain the tank and take the chair off the load cell.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was kept of this sweep.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A frequency of {1} Hz cannot be right; it lies between 1 kHz and 1 MHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Give frequencies in hertz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At {1} kHz there is no number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure again, or leave the frequency out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} Ω at {2} kHz cannot be right: are these kilohms?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Give ohms; look at the unit of the export.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} Ω at {2} kHz cannot be right: an electrode is off.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that all electrodes touch.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The analyzer has been on for a quarter of an hour; the room is between 22 and 26 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Test module</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Connect the test module in place of the person and read it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Who is here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type or scan the client's code; measure the height again or confirm it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask about implanted devices before anything is connected.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In light clothing, bladder emptied, on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clean the electrodes; wipe hands and feet, moisten dry or callused skin.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Posture</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms away from the trunk, thighs apart, quiet: no talking until the sweep is done.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the sweep. Keep still and silent, breathe quietly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the result, its interval and what the signal said.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe the electrodes for the next person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The sweep holds no reading, or a segment without any.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure again, or leave the segment out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The frequencies of the {1} do not rise from one reading to the next.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sort them; no frequency twice.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} is there twice.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phase angle {1}° ± {2} at 50 kHz: the part of the cells in what was measured.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The right arm holds {1} kg of lean against the left, more than the error of ± {2} kg (this lab calls {3} kg notable).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The right leg holds {1} kg of lean against the left, more than the error of ± {2} kg (this lab calls {3} kg notable).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} equations give {2} to {3} kg of fat-free mass from the same reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fitted to the spectrum</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole body at 50 kHz, {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reactance</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance, as gel electrodes would read</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>this lab's own paired regression</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phase angle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>impedance ratio, high over low frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; to be confirmed against the source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as reported by the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat mass</source>
+      <translation>Fettmasse</translation>
+    </message>
+    <message>
+      <source>hydration of the fat-free mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance at zero frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance at infinite frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance of the cells</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>exponent and characteristic frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water outside the cells</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water inside the cells</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean, open cylinder, calibrated in this lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean, open cylinder, uncalibrated estimate</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat lies below the band of {2} to {3} % for this sex and age ({4}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat lies above the band of {2} to {3} % for this sex and age ({4}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat lies in the band of {2} to {3} % for this sex and age ({4}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: fat mass {2} kg, more than the {3} kg the test can tell apart; fat-free mass unchanged within error ({4} kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: fat mass {2} kg and fat-free mass {4} kg, both more than the test's own error.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: fat-free mass {4} kg, more than the {5} kg the test can tell apart; fat mass unchanged within error.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: no change larger than the test's own error (fat mass {2} kg, limit {3} kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not comparable with the last test: then {1}, now {2}. No change is computed without a cross-calibration.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat; the chosen reference does not cover this person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Since the last test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Since the first test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The interval is ± {1} % fat; most of it ({2} %) comes from: {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} hours later in the day than at the earlier test: fluid and food differ.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} hours earlier in the day than at the earlier test: fluid and food differ.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not as at the earlier test: "{1}" The change is less certain ({2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not as at the earlier test: "{1}" Fat may look higher against then ({2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not as at the earlier test: "{1}" Fat may look lower against then ({2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Preparation not as asked: "{1}" Gone on because: {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Most likely the impedance equation, whose error for one person is kilograms; fluid moves the two methods in different directions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Most likely the densitometer's own calibration of fat and lean, which differs from make to make and person to person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Most likely the thoracic gas in the chamber, which was predicted: measure it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Most likely the residual volume in the tank, which was predicted: measure it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A deviation could explain it: "{1}"</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both lung volumes were measured and the preparation was as asked: think of trapped air in the tank, or of clothing and hair in the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A dietitian makes such a plan, with a physician where needed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Offer a clinician who knows eating disorders; this program gives no numbers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Under 18: no target for weight or fat, no deficit. Bodies grow.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Talk of growth, strength and health, with a guardian; a paediatrician where there is worry.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pregnant: no weight plan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The midwife or the obstetrician advises.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The body mass index is {1}, below 18.5: no plan to lose.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signs or a history of disordered eating: no targets, no deficits, no ranks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % is not above the essential fat of {2} %: that is a floor, not a goal.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The target would lead to a body mass index below 18.5.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kcal a day is less than the body needs at rest ({2} kcal).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only {1} kcal for each kg of fat-free mass would be left after training; below {2} hormones and bones suffer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Kidney disease: no protein target without a clinician.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kcal for each kg of fat-free mass after training: between {2} and {3} is reduced. What people say they eat is 10 to 30 % too little: a sign, not a diagnosis.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More than 1 % of the mass a week: lean is lost as well. Slower is usually better.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An equation may be off by 10 % for one person: follow the scale for two weeks and correct.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you make yourself sick because you feel uncomfortably full?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you worry that you have lost control over how much you eat?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Have you lost more than 6 kg in three months?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you believe yourself to be fat when others say you are thin?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Would you say that food dominates your life?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: another method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: then {1}, now {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: another equation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: one of the tests does not give it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>real: more than the {1} {2} that two tests can tell apart</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>may be noise: less than the {1} {2} that two tests can tell apart</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: {1} % lies outside what the cross-calibration rests on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>real, converted from another method: then {1} % by the new one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>may be noise, converted from another method: then {1} % by the new one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mass hardly changes from week to week.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg gained a week ({2} % of the mass).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg lost a week ({2} % of the mass): faster than any usual limit; a physician should know.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg lost a week ({2} % of the mass): faster than the usual 0.5 to 1 % a week; lean is lost as well.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg lost a week ({2} % of the mass): within the usual range of up to 1 % a week.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean</source>
+      <translation>mager</translation>
+    </message>
+    <message>
+      <source>water</source>
+      <translation>Wasser</translation>
+    </message>
+    <message>
+      <source>the rest</source>
+      <translation>der Rest</translation>
+    </message>
+    <message>
+      <source>No test may start: the last check "{1}" of {2} failed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test may start: the certificate of the {1} has expired.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test may start: the check "{1}" of {2} is due.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make the check in Quality (Alt+Q); the physiologist may override with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Below the lowest percentile ({1}) of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Above the highest percentile ({1}) of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % of the people of {2} have a lower value (z-score {3}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % of the people of {2} have a lower value.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The result needs one more reading: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take it, then come back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat is outside what this method can be trusted with.</source>
+      <translation>{1} % Fett liegt außerhalb dessen, was dieses Verfahren zuverlässig misst.</translation>
+    </message>
+    <message>
+      <source>dry mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>net underwater mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}; trials {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water temperature</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water density</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>residual volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>measured: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>predicted: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gas in the gut</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>convention</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body density</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>spread of fat-free density between people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>method error, stated apart</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>raw volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean of trials {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body surface area</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>surface-area artefact</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>thoracic gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>part of the thoracic gas that the chamber does not see</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a method that this program knows.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cross-calibration needs {1} people measured by both; there are {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure more people by both methods on one day, over the whole range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Errors of a scan lie above zero and below one half.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tolerances, doses and limits of a scan lie above zero; the table bears more than 50 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not an equation of grade A for {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not for children.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Errors and tolerances of impedance lie above zero.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This document cannot be used: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct the file, or restore it from a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The birth date lies in the future.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check day, month and year.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The birth date gives an age of {1} years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the year.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type centimetres: {1} m is {2} cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it in inches? Height is between 50 and 250 cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A height of {1} cm cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a conversion of density to fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials need a tolerance above zero, at least three and at most ten trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct the policy, or use another one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Volume trials need a tolerance above zero, at least two trials and one set.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at least {1} {2} ago</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at most {1} {2} ago</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at least {1} {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at most {1} {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A standard deviation is above 0.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>M and S are above 0.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A table of percentiles has at least two.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentiles lie between 0 and 100.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentiles and their values both rise from one to the next.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ages rise, from 0 to 130 years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lower end of the band lies below the upper one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct it and try again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference set names its quantity, title, population, source, grade and what its band means.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference set has at least one row.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two rows are for the same sex and age.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>centre</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>service</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file cannot be read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the name and the permissions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The output could not be written: is the disk full?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference mass for the scale lies between 1 and 200 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the numbers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cylinder holds 5 to 150 L, and its reading lies near that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type litres: the certificate's, then the chamber's.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A mass of {1} kg cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 10 and 250 kg. Check the unit and what stands on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start over with a new calibration.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End the test with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A raw volume of {1} L cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies near the mass in kilograms, a little below. Check the reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} L does not go with a mass of {2} kg: no living body has that density.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is the cylinder still inside? Check the reading and the mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Setting a trial aside needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say why in one sentence.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no trial {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Starting over needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The session has been started over before; the policy allows {1} sets.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End the test with a reason and rebook.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} L of thoracic gas cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 0.5 and 8 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured thoracic gas needs its method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>For example panting, or plethysmography elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The whole body was not read; it is the sum of right arm, trunk and right leg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Parts are missing on both sides: no whole-body equation is valid.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A part is missing on the measured side: measure the other side.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reading lies outside those that the lab's own conversion of the electrodes rests on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From standing contacts, {1} would be off by about {2} kg of fat-free mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: its published error is not known; {2} % is assumed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" does not give fat-free mass from impedance.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another equation.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} does not cover a person of {2} years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No equation of this policy covers a person of {1} years; only the readings are given.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A part is missing: computed for a whole person of {1} kg, less the lean of the missing part.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water is {1} of the fat-free mass, usual is {2} to {3}: fat-free mass from impedance assumes the usual, so fat is not to be trusted today.</source>
+      <translation>Wasser ist {1} der fettfreien Masse, üblich sind {2} bis {3}: Die fettfreie Masse aus der Impedanz setzt das Übliche voraus, dem Fettwert ist heute also nicht zu trauen.</translation>
+    </message>
+    <message>
+      <source>Body water is {1} L where height and mass let expect {2} L: check height, mass and identity.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All values are as reported by the instrument: its equations and errors are not published.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg is more than the {2} kg that the table bears: no scan on this machine.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The densitometer needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The fat of a phantom lies between 1 and 99 %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type percent: as on the certificate, then as read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} scans in a year cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>With this scan {1} µSv in twelve months, more than this lab's {2} µSv.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist or the licensed operator decides, and says why.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The complete side of a half body is right or left.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Using a scan that should be repeated is the physiologist's decision.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct or repeat it, or ask the physiologist.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan is of "{1}", not of this client ("{2}").</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whose scan is it? Open that client's test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Setting a scan aside needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no scan {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reported value needs a name and a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg of visceral fat cannot be right: grams for kilograms?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A bone score of {1} cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference mass lies between 0.5 and 50 kg, and chair and belt below 60 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water at {1} °C: no test below 20 or above 40 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the thermometer and its unit, or warm or cool the water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A dry mass of {1} kg cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 10 and 300 kg. Check the unit: pounds are turned into kilograms only in US units.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature lies between 10 and 45 °C, air pressure between 500 and 820 mmHg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the units: 760 mmHg is 1013 hPa.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eight efforts are the most for one session.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use the largest, or rebook.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A vital capacity of {1} L cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 0.5 and 10 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A residual volume of {1} L cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 0.2 and 5 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A measured residual volume needs its method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>For example oxygen dilution, helium or plethysmography.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} trials are the most for one session.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use what there is, or rebook.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg under water is not below the dry mass of {2} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the reading, the tare and the units.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg under water cannot be right: people weigh between −10 and 12 kg there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the reading, the tare and the belt.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An analyzer has two, four or eight electrodes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The measured side is right or left.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A test module lies between 10 and 2000 Ω, and its reading above zero.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type ohms: as marked on the module, then as read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The code "{1}" is not that of this client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whose turn is it? Open that client's test, or type the code again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 50 and 230 cm. Check the unit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Using a sweep that should be repeated is the physiologist's decision.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat it, or ask the physiologist.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Map the column with the mass in kilograms.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Setting a sweep aside needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no sweep {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reported fat or fat-free mass does not go with this person's mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the units, and whose values these are.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a part of the body with its side.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A length of {1} cm cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type centimetres.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything accepted so far is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This test is signed; its readings are locked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amend it, with a reason: both versions are kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This test was ended without a result.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start a new one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 10 and 300 kg. Check the unit and what stands on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>First finish the step "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Going past a failed check is the physiologist's decision.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the check, or ask the physiologist.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Going past this step needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This step needs its own answer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The protocol has no question "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no time to wait for here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no deviation to go past here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Going on past a deviation needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This answer blocks the test; only the physiologist can decide otherwise.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask the physiologist to take the bench, or end the test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The interpretation is empty.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take over the suggested sentences, or write your own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ending a test needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab's policy asks for the physiologist's name too.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose the physiologist who answers for this result.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only a signed test is amended.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change it directly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An amendment needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is nothing to take back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The code "{1}" belongs to nobody of this team morning.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} has been measured already: whose turn is it?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The recording is shorter than five whole seconds.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the door shut until the recording ends, then repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no pressure swing from the diaphragm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is the chamber switched on, and are both pressures connected?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The pressures are too restless to read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody leans on the chamber, no draught, then repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A calibration cylinder of {1} L cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between 5 and 150 L: look at the certificate.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The cylinder makes no difference: it was in both recordings or in neither.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record the empty chamber first, then with the cylinder inside.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The cylinder would fill more than the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the pressures of both chambers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Air escapes while calibrating: the door is not shut.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close the door without leaning on it, then calibrate again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Too short: about three gentle puffs are needed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The airway pressure does not move: is the tube occluded?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Too strong ({1} cmH2O): puff gently, below 35.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The two pressures do not go together: cheeks held, lips closed, gentle puffs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Good: {1} L of thoracic gas.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} of at least 2 volume trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials {1} and {2} agree within {3} mL. That is enough.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The closest two differ by {1} mL, more than {2}: one more trial.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No two of {1} trials agree (the closest differ by {2} mL): recalibrate and start over.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The trials do not agree after recalibrating either: end the session and rebook; have the chamber looked at.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording: sit still, hands in the lap, breathe quietly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Steady: {1} L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The person moved: repeat this trial, hands in the lap.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cough or a laugh: wait until it has passed, then repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The door is not shut: close it without leaning on it, then repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The volume drifts by {1} mL over the trial: a draught or a change of temperature.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber warms up: the person is warm or damp. Dry, rest for ten minutes, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Air is held in hair or clothing: cap pressed flat, close-fitting swimwear, then repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The calibration cylinder seems to be still inside: the volume is about that much too large.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} L does not go with the mass: check mass and calibration.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No clean scan of {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No clean sweep of {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat percentage</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>index of the lean mass of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spirometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chamber scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Analyzer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scanner</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mostly sitting (1.45)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>light, some walking (1.6)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>active most days (1.8)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hard training or work (2.1)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test of that day is signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign the test, then write the report.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file cannot be read, or is too large for a scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file cannot be read, or is larger than {1} MB.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file could not be written: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make room on the disk, or choose another folder.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bone density with the head is not scored in a child: the total without head is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A {1}-score is what goes with this sex and age; the densitometer reported none.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reported {1}-score of the whole body {2}: a measure of the skeleton's size and mineral, not a diagnosis. Bones are judged at spine and hip, by a physician.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reported Z-score {1} at the {2}: below the expected range for this age. A physician decides what it means.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reported {1}-score {2} at the {3}; a physician decides what it means.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The region "{1}" is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Give all six regions, or say which side of a half body was complete.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, {2}: there is no number, or one below zero.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type it again from the densitometer's page.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan adds up to {1} where the scale says {2} kg: pounds for kilograms?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at the unit of the densitometer's page.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan adds up to {1} where the scale says {2} kg: grams for kilograms?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: fat, lean and bone mineral add up to {2} kg, the page says {3} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Compare this row with the page, digit by digit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, {2}: the regions add up to {3} kg, the page says {4} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look for the region that was mistyped; android and gynoid do not count.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, {2}: {3} kg, more than the {4} kg of what it lies in.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at the region lines, and whether two rows were swapped.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan adds up to {1} kg, {2} % against the scale ({3} kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it this person? Was everything inside the field, and nothing on the table?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} and {2} are the same in every digit: one was copied from the other.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mark the scan as a half body, with the side that was complete.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} holds {2} % less lean than the other side: is it cut off?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} holds {2} % less lean than the other side.</source>
+      <translation>{1}: {2} % weniger mageres Gewebe als auf der anderen Seite.</translation>
+    </message>
+    <message>
+      <source>Scan again inside the field, or as a half body.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Review the region lines of this limb; an old injury may explain it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bone mineral is {1} % of the fat-free mass; 3 to 7 % is usual.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it in kilograms? Is there metal, or contrast in the gut?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The column "{1}" is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>See docs/formats/impedance-csv.md.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} must be a number above zero.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was loaded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export it again as CSV in UTF-8.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is in UTF-16; save it as UTF-8.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is empty.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A quote is opened and never closed: is the file cut off?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This row has {1} cells, the header {2}: is the file cut off?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are no rows under the header.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The workbook could not be made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The workbook could not be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Age, height or mass is missing or cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reactance is larger than the resistance: the two are swapped.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swap the columns.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reading needs resistance and reactance, or the magnitude.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name both columns.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" in the column "{2}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The row names no client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Map the column with the client's code.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The row holds no reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The table needs the columns segment and khz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" at "{2}" kHz is not a segment and a frequency.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} must be a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a name and a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type one value a line, as fat-percent, 24.1, %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No value was given.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One person a line, the repeats in its cells.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A person needs at least two repeats.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are no people in it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The unit of a scan is kg, g or lb, not "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is neither a column nor a region of a scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export it again: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The first line must be {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The time must be a number and rise.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More than two million samples: this is not one trial.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are no samples in it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A line is longer than 64 kB: this is not a table.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the file; rows end with a line feed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The table is empty.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The first line names the columns.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is in UTF-16.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save it as UTF-8.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Columns are separated by commas or semicolons; fusain-calc(1) lists them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number; the decimal mark is a point (a comma only between semicolons).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The row has {1} cells instead of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The value is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height lies between 50 and 250 cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dry mass lies between 10 and 300 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The underwater mass is not below the dry mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test below 20 or above 40 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No conversion of the policy covers this age.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Line {1} is longer than a megabyte: this is no table.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No column is named as "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say which column it is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is no number ({2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a region of a scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say which region it is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trial {1} is the reading by the lab's rule. That is enough.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials {1} agree within {2} kg. That is enough.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} trials made and they still differ by {2} kg: use them with a flag, or rebook.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} of at least {2} trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Still rising, {1} kg a trial: learning to breathe out. One more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials {1} differ by {2} kg, more than {3}: one more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Waiting for the client to go under.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not steady yet: keep still, touch nothing but the chair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Still breathing out: {1} kg a second.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Contact: the reading jumped. Wall, floor or a hand? Repeat this trial.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Steady: breathing out complete, no contact.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The arc misses the readings by {1} %; more than {2} % is not an arc.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} of {2} readings do not lie on the arc.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R∞/R0 is {1}; it lies between {2} and {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The exponent of the arc is {1}; it lies between {2} and {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The characteristic frequency is {1} kHz; it lies between {2} and {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The arc misses the readings by {1} %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R0 is known to ± {1} Ω only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R∞ is known to ± {1} Ω only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A delay of {1} ns is long: look at the leads.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At 50 kHz the arc is {1} % away from the reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A paired regression needs at least {1} people; there are {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure more people lying with gel and standing on the contacts.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A resistance is above zero in every pair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All contact readings are the same: no line can be drawn.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} has no usable resistance at 50 kHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure it again, or read the whole body only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Segments and whole body disagree: closing them takes a factor of {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Uncalibrated estimate: this lab has not yet compared its segments with a densitometer.</source>
+      <translation>Unkalibrierte Schätzung: Dieses Labor hat seine Abschnitte noch nicht mit einem Densitometer verglichen.</translation>
+    </message>
+    <message>
+      <source>A calibration needs at least {1} people measured by both; there are {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure more people of this sex with both instruments.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One person of the calibration lacks the {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe and moisten skin and electrode, press the contact, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask for stillness and silence, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both legs are high or unsteady at low frequency: socks, or dry and callused soles.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Socks off, wipe and moisten the soles, heels on the electrodes, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both arms are high or unsteady at low frequency: dry or lotioned hands.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} is high or unsteady at low frequency: an electrode there has poor contact.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>High or unsteady at low frequency: an electrode has poor contact.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The trunk is unsteady by {1} %: talking, or deep breaths.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} is unsteady by {2} % at every frequency: it moved.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The whole body read {1} % differently at the end of the sweep: the analyzer is not warm, or the posture changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let the analyzer warm up, let the person stand or lie quietly, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} has a negative resistance: two leads are crossed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Compare every lead with its mark, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} rises from {2} to {3} kHz; tissue never does: contact, stray capacitance or movement.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The phase of the {1} at {2} kHz is {3}°; no body has that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Are resistance and reactance swapped? Check the leads, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Magnitudes and phase of the {1} at {2} kHz do not belong together ({3}° against {4}°).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the analyzer with its module.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Right arm, trunk and right leg add up to {1} % more or less than the whole body at {2} kHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check posture, leads and contacts, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check contacts and posture; swelling, injury or metal on one side can be the reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Right and left arm differ by {1} %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Right and left leg differ by {1} %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both legs read low against the arms: the thighs may touch.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Feet apart, a dry towel between the thighs if need be, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both arms read low against the legs: the arms may touch the trunk.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms away from the trunk, repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} reads {2} Ω at 50 kHz; such segments read {3} to {4}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check contacts, posture and whose turn it is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height is {1} cm, at the last visit it was {2} cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mass is {1} kg, at the last visit it was {2} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The whole body reads {1} Ω, at the last visit it was {2} Ω.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The vector lies in the middle half of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards more fluid or a larger body.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards less fluid or a slighter body.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards more cell mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards less cell mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} was made for {2} to {3} y.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} was made for a body mass index of {2} to {3}; this one is {4}.</source>
+      <translation>{1} gilt für einen Body-Mass-Index von {2} bis {3}; dieser ist {4}.</translation>
+    </message>
+    <message>
+      <source>{1} was made for women only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} was made for men only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: to be confirmed against the source.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Kyle</source>
+      <translation>Fettfreie Masse, Kyle</translation>
+    </message>
+    <message>
+      <source>healthy adults, n = 343, DXA</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Sun</source>
+      <translation>Fettfreie Masse, Sun</translation>
+    </message>
+    <message>
+      <source>12 to 94 y, multicomponent model, n about 1300</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Lukaski with reactance</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults, n = 114, densitometry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Lukaski by sex</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>47 men and 67 women, densitometry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Lukaski, men</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>37 men, densitometry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Lukaski and Bolonchuk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Segal, men under 20 % and women under 30 % fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>n = 1567, four laboratories, densitometry; for the lean only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Segal, men from 20 % and women from 30 % fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>n = 1567, four laboratories, densitometry; for the obese only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Segal, mean of the lean and the obese form</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as Segal</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Segal, general</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>n = 1567, densitometry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Deurenberg, 16 y and over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>healthy Dutch, n = 827, densitometry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Deurenberg, 7 to 15 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>healthy Dutch children</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Houtkooper, 10 to 19 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>children and youths, n = 225, multicomponent</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Houtkooper, 10 to 14 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>children, n = 94</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Schaefer, 4 to 19 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>children, n = 112, potassium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Rush, 5 to 14 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>New Zealand children, deuterium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Gray</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults of wide adiposity; women best below 48 % fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Roubenoff, older people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>older adults, DXA</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Heitmann</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Danes, n = 139, four components</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Dey, 70 to 75 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swedes, n = 106, four components</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Kotler</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults, healthy and with HIV, n = 332</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass, Matias, athletes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>athletes, four components</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Sun</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>12 to 94 y, dilution</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Kushner and Schoeller by sex</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults, n = 58, deuterium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Kushner and Schoeller, both sexes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Kushner, all ages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>infants to adults, n = 175</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Lukaski and Bolonchuk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults, n = 53, deuterium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Heitmann</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Danes, tritium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Vaché, 60 to 80 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>older people, n = 58, oxygen-18</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Horlick, 4 to 18 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>children</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Kotler</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults, healthy and with HIV</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, Matias, athletes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>athletes, n = 208, deuterium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Extracellular water, Lukaski and Bolonchuk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults, bromide</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Extracellular water, Matias, athletes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>athletes, bromide</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Skeletal muscle, Janssen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>n = 388, whole-body MRI; over-estimates in Asian people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limb muscle, Kyle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>healthy, n = 444, and transplant patients, DXA</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limb muscle, Sergi, 60 y and over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>older Caucasian people, n = 296, DXA</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limb muscle, Rangel, 60 y and over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>older Mexicans, DXA</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limb muscle, Vermeiren, 80 y and over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the oldest, DXA</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A malformed line: "{1}"</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Slow start ({1} L before the blast): blow out hard at once, without hesitating.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stopped early ({1} L still coming in the last second): keep going until nothing more comes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The curve is too short to judge: repeat the manoeuvre.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The two largest agree within {1} mL. The largest, {2} L, is used.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eight efforts without agreement: stop here, the largest is used and flagged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} acceptable so far; at least three are needed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The two largest differ by {1} mL, more than 150: one more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} of {2} readings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mean is {1} off, more than {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The readings scatter by {1}, more than {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One reading is {1}, more than {2} off.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Passed: {1} off.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your body composition</source>
+      <translation>Ihre Körperzusammensetzung</translation>
+    </message>
+    <message>
+      <source>%1 · %2 on %3 · %4</source>
+      <translation>%1 · %2 am %3 · %4</translation>
+    </message>
+    <message>
+      <source>This is version %1. It replaces an earlier page: %2</source>
+      <translation>Dies ist Fassung %1. Sie ersetzt eine frühere Seite: %2</translation>
+    </message>
+    <message>
+      <source>You were weighed on land and %1 times under water after breathing out. Fat is lighter than water and the rest is heavier, so the two weights together show how much of you is fat.</source>
+      <translation>Sie wurden an Land gewogen und %1-mal unter Wasser, nach dem Ausatmen. Fett ist leichter als Wasser, der Rest ist schwerer: Beide Gewichte zusammen zeigen, wie viel von Ihnen Fett ist.</translation>
+    </message>
+    <message>
+      <source>You were weighed, and lay on a table while a very weak X-ray beam went over you. Fat, lean and bone hold it back differently: that shows how much of each there is, and where.</source>
+      <translation>Sie wurden gewogen und lagen auf einem Tisch, während ein sehr schwacher Röntgenstrahl über Sie ging. Fett, mageres Gewebe und Knochen halten ihn verschieden stark zurück: Das zeigt, wie viel wovon da ist und wo.</translation>
+    </message>
+    <message>
+      <source>You were weighed, and a current too weak to feel ran through your body. Water and muscle let it pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.</source>
+      <translation>Sie wurden gewogen, und ein Strom, der zu schwach ist, um ihn zu spüren, floss durch Ihren Körper. Wasser und Muskeln lassen ihn leicht durch, Fett kaum: Daraus, wie stark er gebremst wurde, lassen sich die Mengen errechnen.</translation>
+    </message>
+    <message>
+      <source>You were weighed, and the chamber measured %1 times how much air you displace: that is your volume. Fat takes more room for its weight than the rest, so weight and volume together show how much of you is fat.</source>
+      <translation>Sie wurden gewogen, und die Kammer hat %1-mal gemessen, wie viel Luft Sie verdrängen: Das ist Ihr Volumen. Fett braucht für sein Gewicht mehr Platz als der Rest; Gewicht und Volumen zusammen zeigen also, wie viel von Ihnen Fett ist.</translation>
+    </message>
+    <message>
+      <source>The other measurement today</source>
+      <translation>Die andere Messung von heute</translation>
+    </message>
+    <message>
+      <source>The other method (%1) gave the same within what the two can tell apart.</source>
+      <translation>Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
+    </message>
+    <message>
+      <source>The other method (%1) gave a different value, more than the two usually differ. Please ask us before you rely on either.</source>
+      <translation>Das andere Verfahren (%1) ergab einen anderen Wert; der Unterschied ist größer als üblich. Bitte fragen Sie uns, bevor Sie sich auf einen davon verlassen.</translation>
+    </message>
+    <message>
+      <source>the range of this reference for people of your sex and age (%1 to %2 %)</source>
+      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters (%1 bis %2 %)</translation>
+    </message>
+    <message>
+      <source>the range of this reference for people of your sex and age</source>
+      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters</translation>
+    </message>
+    <message>
+      <source>Your value lies below %1.</source>
+      <translation>Ihr Wert liegt unterhalb %1.</translation>
+    </message>
+    <message>
+      <source>Your value lies above %1.</source>
+      <translation>Ihr Wert liegt oberhalb %1.</translation>
+    </message>
+    <message>
+      <source>Your value lies within %1.</source>
+      <translation>Ihr Wert liegt innerhalb %1.</translation>
+    </message>
+    <message>
+      <source>Your value lies at the edge of %1; the test cannot say on which side.</source>
+      <translation>Ihr Wert liegt am Rand %1; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>Body fat</source>
+      <translation>Körperfett</translation>
+    </message>
+    <message>
+      <source>Your body mass</source>
+      <translation>Ihr Körpergewicht</translation>
+    </message>
+    <message>
+      <source>Fat</source>
+      <translation>Fett</translation>
+    </message>
+    <message>
+      <source>Everything else: muscle, bone, water, organs</source>
+      <translation>Alles andere: Muskeln, Knochen, Wasser, Organe</translation>
+    </message>
+    <message>
+      <source>Water in your body</source>
+      <translation>Wasser in Ihrem Körper</translation>
+    </message>
+    <message>
+      <source>Phase angle (a sign of how much of you is cells)</source>
+      <translation>Phasenwinkel (ein Zeichen dafür, wie viel von Ihnen Zellen sind)</translation>
+    </message>
+    <message>
+      <source>right and left differ; we will look at that together</source>
+      <translation>rechts und links sind verschieden; das sehen wir uns gemeinsam an</translation>
+    </message>
+    <message>
+      <source>right and left alike, as far as this test can tell</source>
+      <translation>rechts und links gleich, soweit dieser Test es sagen kann</translation>
+    </message>
+    <message>
+      <source>Your arms</source>
+      <translation>Ihre Arme</translation>
+    </message>
+    <message>
+      <source>Your legs</source>
+      <translation>Ihre Beine</translation>
+    </message>
+    <message>
+      <source>The result</source>
+      <translation>Das Ergebnis</translation>
+    </message>
+    <message>
+      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms. What was measured is good for following you over time.</source>
+      <translation>Mit Elektroden unter Händen und Füßen rechnet dieses Labor kein Fett aus: Die veröffentlichten Gleichungen gelten für eine andere Art zu messen und lägen um Kilogramm daneben. Was gemessen wurde, eignet sich gut, um Sie über die Zeit zu begleiten.</translation>
+    </message>
+    <message>
+      <source>About %1 % of your body mass is fat. A measurement is never exact: your true value by this method most likely lies between %2 and %3 %.</source>
+      <translation>Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt nach diesem Verfahren höchstwahrscheinlich zwischen %2 und %3 %.</translation>
+    </message>
+    <message>
+      <source>The measurement went well. This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
+      <translation>Die Messung ist gut gelungen. Diese Seite sagt es nur in Worten; wer Sie gemessen hat, kennt die Zahlen und bespricht sie gern mit Ihnen.</translation>
+    </message>
+    <message>
+      <source>The reference that this lab uses does not cover your age.</source>
+      <translation>Die Vergleichswerte dieses Labors gelten nicht für Ihr Alter.</translation>
+    </message>
+    <message>
+      <source>These values are as the instrument reported them; how it works them out is not published.</source>
+      <translation>Diese Werte sind so, wie das Gerät sie angab; wie es sie errechnet, ist nicht veröffentlicht.</translation>
+    </message>
+    <message>
+      <source>%1: no change that this test can tell apart.</source>
+      <translation>%1: keine Änderung, die dieser Test erkennen kann.</translation>
+    </message>
+    <message>
+      <source>%1: less than then.</source>
+      <translation>%1: weniger als damals.</translation>
+    </message>
+    <message>
+      <source>%1: more than then.</source>
+      <translation>%1: mehr als damals.</translation>
+    </message>
+    <message>
+      <source>%1: %2 less.</source>
+      <translation>%1: %2 weniger.</translation>
+    </message>
+    <message>
+      <source>%1: %2 more.</source>
+      <translation>%1: %2 mehr.</translation>
+    </message>
+    <message>
+      <source>Everything else</source>
+      <translation>Alles andere</translation>
+    </message>
+    <message>
+      <source>Since your last test, %1</source>
+      <translation>Seit Ihrem letzten Test, %1</translation>
+    </message>
+    <message>
+      <source>Since your first test, %1</source>
+      <translation>Seit Ihrem ersten Test, %1</translation>
+    </message>
+    <message>
+      <source>That can make the fat look a little higher than it is.</source>
+      <translation>Das kann das Fett etwas höher erscheinen lassen, als es ist.</translation>
+    </message>
+    <message>
+      <source>That can make the fat look a little lower than it is.</source>
+      <translation>Das kann das Fett etwas niedriger erscheinen lassen, als es ist.</translation>
+    </message>
+    <message>
+      <source>That can make the result less certain.</source>
+      <translation>Das kann das Ergebnis weniger sicher machen.</translation>
+    </message>
+    <message>
+      <source>The air in your chest was estimated from your height and age. Measuring it would make the result more certain.</source>
+      <translation>Die Luft in Ihrer Brust wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis sicherer machen.</translation>
+    </message>
+    <message>
+      <source>The air that stays in your lungs was estimated from your height and age. Measuring it would make the result about twice as certain.</source>
+      <translation>Die Luft, die in Ihren Lungen bleibt, wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis etwa doppelt so sicher machen.</translation>
+    </message>
+    <message>
+      <source>You were not quite prepared as asked ("%1"). %2</source>
+      <translation>Sie waren nicht ganz so vorbereitet wie erbeten („%1“). %2</translation>
+    </message>
+    <message>
+      <source>What could have disturbed it</source>
+      <translation>Was gestört haben könnte</translation>
+    </message>
+    <message>
+      <source>Nothing that we noticed. You were prepared as asked, and the readings agreed.</source>
+      <translation>Nichts, was uns aufgefallen wäre. Sie waren wie erbeten vorbereitet, und die Messwerte stimmten überein.</translation>
+    </message>
+    <message>
+      <source>%1 · client copy</source>
+      <translation>%1 · für Sie</translation>
+    </message>
+    <message>
+      <source>What was done</source>
+      <translation>Was gemacht wurde</translation>
+    </message>
+    <message>
+      <source>What we make of it</source>
+      <translation>Was wir daraus schließen</translation>
+    </message>
+    <message>
+      <source>Good to know</source>
+      <translation>Gut zu wissen</translation>
+    </message>
+    <message>
+      <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If you plan to change your weight, or anything here worries you, talk to your doctor or dietitian first.</source>
+      <translation>Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie Ihr Gewicht ändern möchten oder Sie hier etwas beunruhigt, sprechen Sie zuerst mit Ärztin oder Arzt oder einer Ernährungsberatung.</translation>
+    </message>
+    <message>
+      <source>For the family: bodies change quickly while they grow. This is about growth, strength and health; there is no target for weight or fat at this age.</source>
+      <translation>Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
+    </message>
+    <message>
+      <source>A next test makes sense in about %1 months, at the same time of day and prepared the same way: before that, a change would be too small for the test to see.</source>
+      <translation>Ein nächster Test ist in etwa %1 Monaten sinnvoll, zur gleichen Tageszeit und gleich vorbereitet: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
+    </message>
+    <message>
+      <source>Tested by %1. %2</source>
+      <translation>Gemessen von %1. %2</translation>
+    </message>
+    <message>
+      <source>The result is answered for by %1.</source>
+      <translation>Für das Ergebnis steht %1 ein.</translation>
+    </message>
+    <message>
+      <source>% fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>% fat of soft tissue</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>since %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentage: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A filled spindle is a change beyond the error of two scans.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kg lean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 % fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hatched where the share of fat differs from that of the whole body (%1 %)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean of arms and legs over height squared</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Waist fat over hip fat, the two percentages divided</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Indices</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>now</source>
+      <translation>jetzt</translation>
+    </message>
+    <message>
+      <source>To scale in kg, as the scan divides the body.</source>
+      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt.</translation>
+    </message>
+    <message>
+      <source>Core</source>
+      <translation>Kern</translation>
+    </message>
+    <message>
+      <source>Regions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Changes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Soft-tissue phantom at %1: %2 % fat read %3 %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scans</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan %1 at %2 (%3)%4.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, not used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan %1 at %2 set aside: %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rule: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Muscle of your arms</source>
+      <translation>Muskeln Ihrer Arme</translation>
+    </message>
+    <message>
+      <source>Muscle of your legs</source>
+      <translation>Muskeln Ihrer Beine</translation>
+    </message>
+    <message>
+      <source>X-rays of this scan</source>
+      <translation>Röntgenstrahlung dieses Scans</translation>
+    </message>
+    <message>
+      <source>about as much as nature gives you in %1 days</source>
+      <translation>etwa so viel, wie die Natur Ihnen in %1 Tagen gibt</translation>
+    </message>
+    <message>
+      <source>right</source>
+      <translation>rechts</translation>
+    </message>
+    <message>
+      <source>left</source>
+      <translation>links</translation>
+    </message>
+    <message>
+      <source>notable</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>real, but small</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>within the error</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 %2 kg: %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>error ± %1, threshold %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client's right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client's left</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>arms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>legs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body mass over the weeks, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dynamic model</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>7700 kcal a kg (too far)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2; %3 people, median %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>women</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>men</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The arc appears here with the first readings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Magnitudes only: the arc is fitted, but there are no reactances to draw.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance R, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reactance Xc, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R/H, Ω/m</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Xc/H, Ω/m</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>← more fluid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>less fluid →</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>↖ more cell mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>less cell mass ↘</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, n = %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, n = %2; the correlation to be confirmed against the source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>region</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bone, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  (noise)</source>
+      <translation>  (Rauschen)</translation>
+    </message>
+    <message>
+      <source>together</source>
+      <translation>zusammen</translation>
+    </message>
+    <message>
+      <source>Lab copy: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 · %2, %3 y, %4 cm · %5 %6 · test %7, version %8</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amended: %1. The earlier version is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not signed: a draft.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Results</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>unit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>95 % interval ±</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>method error</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>skeletal muscle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean mass of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The interval is that of a scan taken again, by the precision that the policy states. The method error is how a densitometer's fat lies to the truth for one person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The interval holds what the measurement itself leaves open. The method error is the spread of fat-free density between people; repeating the test does not shrink it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The interval holds the reading and the published error of the equation for one person; the second is the same again when the test is repeated and does not blur a change.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Worked sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>how</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where the uncertainty comes from (%fat)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>set aside: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>counts, not used by the rule</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gross, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>net, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>used, or why not</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial %1, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>raw volume, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± within, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial %1, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> (not acceptable)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Vital capacity, L BTPS: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scale at %1: %2 kg read %3 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated at %1 with the cylinder of %2 L; empty ratio %3, with cylinder %4.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At %1 the chamber read %2 L for the cylinder of %3 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body density: %1. Water density: %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume measured: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume predicted: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Computed by %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body volume: %1. Surface area: %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thoracic gas measured: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thoracic gas predicted: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Test module at %1: %2 Ω read %3 Ω.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 %2, %3 electrodes, %4, %5 side.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Identity confirmed although: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat, lean and bone mineral as the densitometer gives them; its own equations are not published. Indices: sources on the worked sheet. Computed by %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water from the arc: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweeps</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweep %1 at %2%3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweep %1 at %2 set aside: %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Xc, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>|Z|, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phase, °</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>frequencies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 from %2 to %3 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signal: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Other method on the same day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>they agree</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>they do not agree</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Checks, lungs and preparation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Checks and preparation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>– %1 Not kept; %2. %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gone on: %1 (%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 screening and readiness questions were answered as the protocol asks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Of these, %1 were said in one go to a list that was read out, and %2 together with a group; they carry no time or figure of their own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Note: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Flag: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Policies and sources</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials: %1 (%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Conversion: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference: %1; %2; %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 and %2, %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not yet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 · lab copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The report could not be written: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another folder or make room, then save again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test itself is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>an hour before</source>
+      <translation>eine Stunde vorher</translation>
+    </message>
+    <message>
+      <source>%1 hours before</source>
+      <translation>%1 Stunden vorher</translation>
+    </message>
+    <message>
+      <source>%1 days before</source>
+      <translation>%1 Tage vorher</translation>
+    </message>
+    <message>
+      <source>%1 the day before</source>
+      <translation>%1 Uhr am Tag davor</translation>
+    </message>
+    <message>
+      <source>Please leave</source>
+      <translation>Bitte lassen</translation>
+    </message>
+    <message>
+      <source>Please do</source>
+      <translation>Bitte tun</translation>
+    </message>
+    <message>
+      <source>Please bring and wear</source>
+      <translation>Bitte mitbringen und anziehen</translation>
+    </message>
+    <message>
+      <source>Grown-ups: please tell us before, by telephone, of</source>
+      <translation>Für Erwachsene: Bitte sagen Sie uns vorher am Telefon, wenn zutrifft</translation>
+    </message>
+    <message>
+      <source>Please tell us before, by telephone, of</source>
+      <translation>Bitte sagen Sie uns vorher am Telefon, wenn zutrifft</translation>
+    </message>
+    <message>
+      <source>%1, we look forward to seeing you on %2 at %3.</source>
+      <translation>%1, wir freuen uns auf Sie am %2 um %3 Uhr.</translation>
+    </message>
+    <message>
+      <source>%1, this is how to prepare for the next test.</source>
+      <translation>%1, so bereiten Sie sich auf den nächsten Test vor.</translation>
+    </message>
+    <message>
+      <source>Planned: %1.</source>
+      <translation>Geplant: %1.</translation>
+    </message>
+    <message>
+      <source>Come with a parent or guardian, who has to agree; and you may say no at any time. Nothing hurts, and there is nothing to be good or bad at.</source>
+      <translation>Komm mit einer erwachsenen Person, die für dich sorgt und zustimmen muss; und du darfst jederzeit Nein sagen. Nichts tut weh, und es gibt nichts, worin man gut oder schlecht sein kann.</translation>
+    </message>
+    <message>
+      <source>Could not keep something? Come anyway and tell us: we write it down, or find another time together. Take your medicines as always.</source>
+      <translation>Etwas hat nicht geklappt? Kommen Sie trotzdem und sagen Sie es uns: Wir schreiben es auf oder finden gemeinsam einen anderen Termin. Nehmen Sie Ihre Medikamente wie immer.</translation>
+    </message>
+    <message>
+      <source>%1 · preparation</source>
+      <translation>%1 · Vorbereitung</translation>
+    </message>
+    <message>
+      <source>Before you come</source>
+      <translation>Bevor Sie kommen</translation>
+    </message>
+    <message>
+      <source>Reference: %1, %2 ± %3 %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, certificate until %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limits: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 · quality report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 to %2, %3 entries</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not made in this period.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>when</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>off by</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>verdict</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rules</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>passed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>failed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Service on %1 by %2: %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arc</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phase angle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat-free mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean mass of the limbs, index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean mass as reported by the instrument; % of the reference by height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean mass, calibrated in this lab; % of the reference by height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean mass, uncalibrated estimate; % of the reference by height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>apart: the densitometer for this person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>apart: fat-free density of people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Errors</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where the uncertainty of the fat percentage comes from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water outside cells</source>
+      <translation>Wasser außerhalb der Zellen</translation>
+    </message>
+    <message>
+      <source>water inside cells</source>
+      <translation>Wasser in den Zellen</translation>
+    </message>
+    <message>
+      <source>protein, rest</source>
+      <translation>Eiweiß, Rest</translation>
+    </message>
+    <message>
+      <source>mineral, assumed</source>
+      <translation>Mineral, angenommen</translation>
+    </message>
+    <message>
+      <source>To scale in kg. Mineral is 6.8 % of the fat-free mass by assumption (Brozek 1963).</source>
+      <translation>Maßstäblich in kg. Mineral ist mit 6,8 % der fettfreien Masse angenommen (Brozek 1963).</translation>
+    </message>
+    <message>
+      <source>Hatched: %1, %2</source>
+      <translation>Schraffiert: %1, %2</translation>
+    </message>
+    <message>
+      <source>Field</source>
+      <translation>Feld</translation>
+    </message>
+    <message>
+      <source>fat-free</source>
+      <translation>fettfrei</translation>
+    </message>
+    <message>
+      <source>To scale in kg.</source>
+      <translation>Maßstäblich in kg.</translation>
+    </message>
+    <message>
+      <source>Vector</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Own</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Since the last test the vector: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your visit on %1</source>
+      <translation>Ihr Besuch am %1</translation>
+    </message>
+    <message>
+      <source>What matters today</source>
+      <translation>Was heute zählt</translation>
+    </message>
+    <message>
+      <source>about %1 % of your mass is fat, most likely between %2 and %3 %</source>
+      <translation>etwa %1 % Ihres Gewichts sind Fett, höchstwahrscheinlich zwischen %2 und %3 %</translation>
+    </message>
+    <message>
+      <source>What was measured</source>
+      <translation>Was gemessen wurde</translation>
+    </message>
+    <message>
+      <source>%1: the measurement went well.</source>
+      <translation>%1: Die Messung ist gut gelungen.</translation>
+    </message>
+    <message>
+      <source>%1: good for following you over time; no fat is worked out.</source>
+      <translation>%1: gut, um Sie über die Zeit zu begleiten; Fett wird daraus nicht errechnet.</translation>
+    </message>
+    <message>
+      <source>Where two bars overlap, the methods say the same: here they all do.</source>
+      <translation>Wo sich zwei Balken überdecken, sagen die Verfahren dasselbe: Hier tun es alle.</translation>
+    </message>
+    <message>
+      <source>Each method looks at another side of the body. Here some differ by more than they usually do; please ask us before you rely on one of them.</source>
+      <translation>Jedes Verfahren sieht eine andere Seite des Körpers. Hier weichen einige stärker voneinander ab als üblich; bitte fragen Sie uns, bevor Sie sich auf eines verlassen.</translation>
+    </message>
+    <message>
+      <source>Your body, and how it lies to others</source>
+      <translation>Ihr Körper, und wie er zu anderen liegt</translation>
+    </message>
+    <message>
+      <source>Left: what your mass is made of. Right: up means more fat for your height, to the right more muscle and other lean mass; the path shows your visits.</source>
+      <translation>Links: woraus Ihr Gewicht besteht. Rechts: nach oben heißt mehr Fett für Ihre Größe, nach rechts mehr Muskeln und anderes mageres Gewebe; der Weg zeigt Ihre Besuche.</translation>
+    </message>
+    <message>
+      <source>%1: no change that the test can tell apart</source>
+      <translation>%1: keine Änderung, die der Test erkennen kann</translation>
+    </message>
+    <message>
+      <source>%1: less</source>
+      <translation>%1: weniger</translation>
+    </message>
+    <message>
+      <source>%1: more</source>
+      <translation>%1: mehr</translation>
+    </message>
+    <message>
+      <source>%1: %2 less</source>
+      <translation>%1: %2 weniger</translation>
+    </message>
+    <message>
+      <source>%1: %2 more</source>
+      <translation>%1: %2 mehr</translation>
+    </message>
+    <message>
+      <source>What changed</source>
+      <translation>Was sich geändert hat</translation>
+    </message>
+    <message>
+      <source>Since your first test on %1 (%2): %3.</source>
+      <translation>Seit Ihrem ersten Test am %1 (%2): %3.</translation>
+    </message>
+    <message>
+      <source>Since %1 (%2): %3.</source>
+      <translation>Seit dem %1 (%2): %3.</translation>
+    </message>
+    <message>
+      <source>The plan</source>
+      <translation>Der Plan</translation>
+    </message>
+    <message>
+      <source>Eaten %1 to %2 kcal a day, with the way of life that you described, your mass would most likely lie between %3 and %4 after %5 weeks. People differ: what counts is how it goes.</source>
+      <translation>Bei %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben, läge Ihr Gewicht nach %5 Wochen höchstwahrscheinlich zwischen %3 und %4. Menschen sind verschieden: Es zählt, wie es läuft.</translation>
+    </message>
+    <message>
+      <source>Protein: %1 to %2 g a day, spread over the meals.</source>
+      <translation>Eiweiß: %1 bis %2 g am Tag, über die Mahlzeiten verteilt.</translation>
+    </message>
+    <message>
+      <source>Talk the plan over with your doctor or dietitian before you begin, and stop and ask if you feel unwell.</source>
+      <translation>Besprechen Sie den Plan vor dem Beginn mit Ärztin oder Arzt oder einer Ernährungsberatung; hören Sie auf und fragen Sie, wenn Sie sich unwohl fühlen.</translation>
+    </message>
+    <message>
+      <source>Your next test</source>
+      <translation>Ihr nächster Test</translation>
+    </message>
+    <message>
+      <source>Booked for %1 at %2.</source>
+      <translation>Vereinbart für den %1 um %2 Uhr.</translation>
+    </message>
+    <message>
+      <source>From %1 on, at the same time of day: before that, a change would be too small for the test to see.</source>
+      <translation>Ab dem %1, zur gleichen Tageszeit: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
+    </message>
+    <message>
+      <source>These pages describe your body on one day. They are not a diagnosis and say nothing about your worth or fitness by themselves. If anything here worries you, talk to your doctor.</source>
+      <translation>Diese Seiten beschreiben Ihren Körper an einem Tag. Sie sind keine Diagnose und sagen für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
+    </message>
+    <message>
+      <source>Lab copy: the visit on %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Methods side by side, fat with all of its errors</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>they do not agree. </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Key points, as suggested</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book knows no client "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A record is put in once; nothing was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client "{1}" is in this lab book already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The code "{1}" belongs to another client here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test "{1}" is in this lab book already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is larger than 64 MB; a record never is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no policy or no protocol for {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Install Fusain again, or set FUSAIN_DATA.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This file is not a lab book, or is damaged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing in it was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another file, or restore the newest daily copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything accepted before is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The disk is full or cannot be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make room on the disk, then repeat the last step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book cannot be written: the file or its folder is read-only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Allow writing to the folder, or open a copy elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This file is damaged, or is not a lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore the newest daily copy beside it; nothing in this file was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another program is writing to the lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close it, then repeat the last step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book could not be read or written: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the file, or restore a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book cannot be opened.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that the folder exists and may be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no such file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book was written by a newer Fusain (schema {1}; this one knows {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Install the newer Fusain on this machine.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The computer's clock says {1}, but the lab book was last written at {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The order of the record is kept by its numbering, not by the clock.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set the clock before the next test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The copy did not pass its check and was thrown away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the disk, then back up again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book itself is unchanged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The copy could not be put in its place.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another folder.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The folder for daily copies cannot be made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is already a file at the place to restore to.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose a new name; nothing is ever overwritten.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This copy is damaged: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Try an older copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No data files were found.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water above {1} °C is never used with a person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Plan for 33 to 36 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>With hot water alone the tank reaches {1} °C only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Heat the supply, or start the tank's heater and allow for its hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Even cold water alone is too warm: {1} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fill later, or add ice.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Four components, Wang 2002</source>
+      <translation>Vier Bestandteile, Wang 2002</translation>
+    </message>
+    <message>
+      <source>Four components, Selinger 1977</source>
+      <translation>Vier Bestandteile, Selinger 1977</translation>
+    </message>
+    <message>
+      <source>Four components, Friedl 1992</source>
+      <translation>Vier Bestandteile, Friedl 1992</translation>
+    </message>
+    <message>
+      <source>Four components, Withers 1998</source>
+      <translation>Vier Bestandteile, Withers 1998</translation>
+    </message>
+    <message>
+      <source>Three components with water, Siri 1961</source>
+      <translation>Drei Bestandteile mit Wasser, Siri 1961</translation>
+    </message>
+    <message>
+      <source>Three components with water, fat 0.9007</source>
+      <translation>Drei Bestandteile mit Wasser, Fett 0,9007</translation>
+    </message>
+    <message>
+      <source>Three components with water, Fuller 1992</source>
+      <translation>Drei Bestandteile mit Wasser, Fuller 1992</translation>
+    </message>
+    <message>
+      <source>Four components, Fuller 1992</source>
+      <translation>Vier Bestandteile, Fuller 1992</translation>
+    </message>
+    <message>
+      <source>Ancestry is a poor proxy for hydration and bone mineral. Four-component work finds no certain difference in fat-free density between groups; prefer Siri or a model with measured water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>head</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>left arm</source>
+      <translation>Linker Arm</translation>
+    </message>
+    <message>
+      <source>right arm</source>
+      <translation>Rechter Arm</translation>
+    </message>
+    <message>
+      <source>trunk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>left leg</source>
+      <translation>Linkes Bein</translation>
+    </message>
+    <message>
+      <source>right leg</source>
+      <translation>Rechtes Bein</translation>
+    </message>
+    <message>
+      <source>total without head</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>total</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>android</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gynoid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mifflin and St Jeor 1990</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cunningham 1991</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cunningham 1980</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ten Haaf and Weijs 2014, fat-free mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ten Haaf and Weijs 2014, mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Harris and Benedict 1919</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Roza and Shizgal 1984</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Owen 1986 and 1987</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Müller 2004</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Schofield 1985</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Henry 2005</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>De Lorenzo 1999, male athletes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>below a light way of life</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sedentary or light</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>active or moderately active</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>vigorous</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hard to keep up for long</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hand</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>forearm and hand</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole arm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>foot</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lower leg and foot</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole leg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rising</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phase</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>crossed leads</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>contact</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>socks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dry hands</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>movement</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>talking</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>drift</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sum</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sides</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>range</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>thighs touch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>arms touch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>slope</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lying, gel electrodes at wrist and ankle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>standing, contacts under hands and feet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no change that means anything</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>shorter: more fluid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>longer: less fluid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>steeper: more cell mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>flatter: less cell mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>underwater reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>between trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gut gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>volume trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>calibration of the chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reactance reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the equation for one person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>conversion of the electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat and lean of the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bone mineral of the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the densitometer for this person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-free density of this person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>one beyond 2 SD (warning)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>one beyond 3 SD</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>two in a row beyond the same 2 SD</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>4 SD apart within one run</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>four in a row beyond the same 1 SD</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ten in a row on one side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the sum of the deviations has run away (CUSUM)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the weighted average has moved (EWMA)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat, %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat mass, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-free mass, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-led</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>muscle-led</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>even</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not covered by the reference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body mass</source>
+      <translation>Körpergewicht</translation>
+    </message>
+    <message>
+      <source>fat of the trunk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>visceral fat, as reported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>impedance</source>
+      <translation>Impedanz</translation>
+    </message>
+    <message>
+      <source>densitometer</source>
+      <translation>Röntgen-Densitometrie</translation>
+    </message>
+    <message>
+      <source>air displacement</source>
+      <translation>Luftverdrängung</translation>
+    </message>
+    <message>
+      <source>underwater weighing</source>
+      <translation>Unterwasserwiegen</translation>
+    </message>
+    <message>
+      <source>physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trainee</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>technician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean of the three heaviest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>heaviest repeated reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>single heaviest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean of the last three</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>— to be confirmed against the source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>— the limit is an engineering choice of this program: set your own</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>makes the fat estimate too high</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>makes the fat estimate too low</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>makes the reading less certain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a matter of safety</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>go on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>note it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>wait</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rebook</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>blocked: the physiologist decides</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You have lost about {1} kg of fat since the last test, more than the test could mistake.</source>
+      <translation>Sie haben seit dem letzten Test etwa {1} kg Fett verloren, mehr als der Test sich irren könnte.</translation>
+    </message>
+    <message>
+      <source>fat mass down {1} kg, limit {2} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your fat has grown by about {1} kg since the last test. We will look together at what changed.</source>
+      <translation>Ihr Fett hat seit dem letzten Test um etwa {1} kg zugenommen. Wir sehen uns gemeinsam an, was sich geändert hat.</translation>
+    </message>
+    <message>
+      <source>fat mass up {1} kg, limit {2} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You have gained about {1} kg of muscle and other lean tissue.</source>
+      <translation>Sie haben etwa {1} kg Muskeln und anderes mageres Gewebe aufgebaut.</translation>
+    </message>
+    <message>
+      <source>fat-free mass up {1} kg, limit {2} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Since your first test you have lost about {1} kg of fat: a change that is real.</source>
+      <translation>Seit Ihrem ersten Test haben Sie etwa {1} kg Fett verloren: eine wirkliche Änderung.</translation>
+    </message>
+    <message>
+      <source>fat mass down {1} kg since the first test, limit {2} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Since your first test you have gained about {1} kg of muscle and other lean tissue.</source>
+      <translation>Seit Ihrem ersten Test haben Sie etwa {1} kg Muskeln und anderes mageres Gewebe aufgebaut.</translation>
+    </message>
+    <message>
+      <source>fat-free mass up {1} kg since the first test, limit {2} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Of the {2} kg that you lost, about {1} % was not fat. Going slower, with enough protein and some strength work, keeps more muscle.</source>
+      <translation>Von den {2} kg, die Sie verloren haben, waren etwa {1} % kein Fett. Langsamer, mit genug Eiweiß und etwas Krafttraining, bleibt mehr Muskel erhalten.</translation>
+    </message>
+    <message>
+      <source>{1} % of the loss of {2} kg is fat-free</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You are losing weight quickly. A slower pace is easier on your body; please talk to us before you go on.</source>
+      <translation>Sie nehmen schnell ab. Langsamer ist schonender für Ihren Körper; bitte sprechen Sie mit uns, bevor Sie weitermachen.</translation>
+    </message>
+    <message>
+      <source>{1} % of the mass a week, more than 1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Since the last test nothing has changed beyond what the test can tell.</source>
+      <translation>Seit dem letzten Test hat sich nichts geändert, was der Test erkennen könnte.</translation>
+    </message>
+    <message>
+      <source>fat mass changed {1} kg, limit {2} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your body fat lies within the range of the reference for your sex and age.</source>
+      <translation>Ihr Körperfett liegt im Bereich der Vergleichswerte für Ihr Geschlecht und Alter.</translation>
+    </message>
+    <message>
+      <source>{1} % ± {2}, band {3} to {4} %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your body fat lies above the range of the reference. Small, steady changes are worth more than quick ones.</source>
+      <translation>Ihr Körperfett liegt über dem Bereich der Vergleichswerte. Kleine, stetige Änderungen sind mehr wert als schnelle.</translation>
+    </message>
+    <message>
+      <source>Your body fat lies below the range of the reference. Eating enough for what you do is what matters now.</source>
+      <translation>Ihr Körperfett liegt unter dem Bereich der Vergleichswerte. Genug zu essen für das, was Sie tun, ist jetzt das Wichtige.</translation>
+    </message>
+    <message>
+      <source>Your weight is low for your height. Please talk to your doctor or a dietitian before you change anything.</source>
+      <translation>Ihr Gewicht ist niedrig für Ihre Größe. Bitte sprechen Sie mit Ärztin oder Arzt oder einer Ernährungsberatung, bevor Sie etwas ändern.</translation>
+    </message>
+    <message>
+      <source>body mass index {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is little muscle on your arms and legs. Testing your strength is the next step, and your doctor decides what it means.</source>
+      <translation>An Armen und Beinen ist wenig Muskel. Der nächste Schritt ist ein Krafttest; was er bedeutet, entscheidet Ihre Ärztin oder Ihr Arzt.</translation>
+    </message>
+    <message>
+      <source>limb lean {1} kg/m², below {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One of your arms has less muscle than the other. Exercises for that side can even it out.</source>
+      <translation>Ein Arm hat weniger Muskel als der andere. Übungen für diese Seite können das ausgleichen.</translation>
+    </message>
+    <message>
+      <source>arms differ by {1} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One of your legs has less muscle than the other. Exercises for that side can even it out.</source>
+      <translation>Ein Bein hat weniger Muskel als das andere. Übungen für diese Seite können das ausgleichen.</translation>
+    </message>
+    <message>
+      <source>legs differ by {1} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You were not quite prepared as asked. Next time, please follow the sheet that we send you: it makes the result surer.</source>
+      <translation>Sie waren nicht ganz so vorbereitet wie erbeten. Bitte folgen Sie nächstes Mal dem Blatt, das wir Ihnen schicken: Das macht das Ergebnis sicherer.</translation>
+    </message>
+    <message>
+      <source>{1} answers not as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The machine has changed since your last test, so today is a new beginning: we compare with today from now on.</source>
+      <translation>Das Gerät ist seit Ihrem letzten Test ein anderes, darum ist heute ein neuer Anfang: Von nun an vergleichen wir mit heute.</translation>
+    </message>
+    <message>
+      <source>another setting than at the last test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This is your starting point. A next test shows how your body changes.</source>
+      <translation>Dies ist Ihr Ausgangspunkt. Ein nächster Test zeigt, wie sich Ihr Körper ändert.</translation>
+    </message>
+    <message>
+      <source>no earlier test to compare with</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two volumes within 150 mL, then Siri</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two volumes within 150 mL, then Brozek</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat in the whole mass; limbs compared in kilograms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat in the whole mass; limbs compared in percent</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat in the soft tissue; limbs compared in pounds</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lb</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mean of the three heaviest within 0.1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Heaviest repeated reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Single heaviest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mean of the last three</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Three heaviest, European residual volume, Brozek</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lying, gel electrodes; Kyle for fat-free mass, Moissl for water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lying, gel electrodes; Sun for fat-free mass, De Lorenzo for water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Standing, hand and foot contacts; no whole-body equation without the lab's own conversion</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eat nothing from {1} on.</source>
+      <translation>Ab {1} nichts essen.</translation>
+    </message>
+    <message>
+      <source>A meal adds weight and gas that would be read as part of you.</source>
+      <translation>Eine Mahlzeit bringt Gewicht und Gas, die für einen Teil von Ihnen gehalten würden.</translation>
+    </message>
+    <message>
+      <source>Please do not eat anything from {1} on. You can have a snack right after the test: bring one.</source>
+      <translation>Bitte iss ab {1} nichts mehr. Gleich nach dem Test darfst du etwas essen: Bring dir etwas mit.</translation>
+    </message>
+    <message>
+      <source>No fizzy drinks, beans, cabbage or onions from {1} on.</source>
+      <translation>Ab {1} keine sprudelnden Getränke, Bohnen, Kohl oder Zwiebeln.</translation>
+    </message>
+    <message>
+      <source>Gas in the belly takes room and would be read as fat.</source>
+      <translation>Gas im Bauch braucht Platz und würde für Fett gehalten.</translation>
+    </message>
+    <message>
+      <source>No fizzy drinks and no beans from {1} on: they make bubbles in your belly.</source>
+      <translation>Ab {1} keinen Sprudel und keine Bohnen: Sie machen Blasen im Bauch.</translation>
+    </message>
+    <message>
+      <source>Drink no more than a few sips of water from {1} on.</source>
+      <translation>Ab {1} nur noch ein paar Schlucke Wasser.</translation>
+    </message>
+    <message>
+      <source>Water that has just been drunk shifts the reading.</source>
+      <translation>Frisch getrunkenes Wasser verschiebt den Messwert.</translation>
+    </message>
+    <message>
+      <source>From {1} on only a few sips of water, please.</source>
+      <translation>Ab {1} bitte nur noch ein paar Schlucke Wasser.</translation>
+    </message>
+    <message>
+      <source>No alcohol from {1} on.</source>
+      <translation>Ab {1} kein Alkohol.</translation>
+    </message>
+    <message>
+      <source>It moves water around the body, and is unsafe before a test in water.</source>
+      <translation>Er verschiebt Wasser im Körper und ist vor einem Test im Wasser gefährlich.</translation>
+    </message>
+    <message>
+      <source>No coffee, strong tea, cola or energy drinks from {1} on.</source>
+      <translation>Ab {1} kein Kaffee, starker Tee, Cola oder Energiegetränk.</translation>
+    </message>
+    <message>
+      <source>Caffeine moves water around the body.</source>
+      <translation>Koffein verschiebt Wasser im Körper.</translation>
+    </message>
+    <message>
+      <source>No cola or energy drinks from {1} on.</source>
+      <translation>Ab {1} keine Cola und keine Energiegetränke.</translation>
+    </message>
+    <message>
+      <source>Do not smoke or vape from {1} on.</source>
+      <translation>Ab {1} nicht rauchen oder dampfen.</translation>
+    </message>
+    <message>
+      <source>It changes how you breathe out.</source>
+      <translation>Es ändert, wie Sie ausatmen.</translation>
+    </message>
+    <message>
+      <source>No training and no hard work from {1} on.</source>
+      <translation>Ab {1} kein Training und keine schwere Arbeit.</translation>
+    </message>
+    <message>
+      <source>Warm muscles and sweat shift water.</source>
+      <translation>Warme Muskeln und Schweiß verschieben Wasser.</translation>
+    </message>
+    <message>
+      <source>No sports training from {1} on; walking to us is fine.</source>
+      <translation>Ab {1} kein Sporttraining; zu Fuß zu uns zu kommen ist in Ordnung.</translation>
+    </message>
+    <message>
+      <source>No sauna, hot bath or hot shower from {1} on.</source>
+      <translation>Ab {1} keine Sauna, kein heißes Bad, keine heiße Dusche.</translation>
+    </message>
+    <message>
+      <source>Warm or damp skin shifts the reading.</source>
+      <translation>Warme oder feuchte Haut verschiebt den Messwert.</translation>
+    </message>
+    <message>
+      <source>No hot bath or hot shower from {1} on.</source>
+      <translation>Ab {1} kein heißes Bad und keine heiße Dusche.</translation>
+    </message>
+    <message>
+      <source>Use no oil or lotion on your skin that day.</source>
+      <translation>An diesem Tag kein Öl und keine Lotion auf die Haut.</translation>
+    </message>
+    <message>
+      <source>Oil holds air bubbles and stops electrodes from sticking.</source>
+      <translation>Öl hält Luftblasen fest, und Elektroden haften nicht.</translation>
+    </message>
+    <message>
+      <source>No lotion or oil on your skin that day.</source>
+      <translation>An diesem Tag keine Lotion und kein Öl auf die Haut.</translation>
+    </message>
+    <message>
+      <source>Eat as you usually do in the three days before: no loading, no special diet.</source>
+      <translation>In den drei Tagen davor essen wie gewohnt: kein Aufladen, keine besondere Diät.</translation>
+    </message>
+    <message>
+      <source>Stored sugar holds water.</source>
+      <translation>Gespeicherter Zucker bindet Wasser.</translation>
+    </message>
+    <message>
+      <source>Eat as you usually do in the days before.</source>
+      <translation>Iss in den Tagen davor wie gewohnt.</translation>
+    </message>
+    <message>
+      <source>Drink as you usually do on the day before.</source>
+      <translation>Am Tag davor trinken wie gewohnt.</translation>
+    </message>
+    <message>
+      <source>Both much and little water shift the reading.</source>
+      <translation>Viel wie wenig Wasser verschiebt den Messwert.</translation>
+    </message>
+    <message>
+      <source>Use the toilet just before the test; we show you where.</source>
+      <translation>Kurz vor dem Test zur Toilette gehen; wir zeigen Ihnen, wo.</translation>
+    </message>
+    <message>
+      <source>What is in the bladder is weighed too.</source>
+      <translation>Was in der Blase ist, wird mitgewogen.</translation>
+    </message>
+    <message>
+      <source>Go to the toilet just before the test; we show you where it is.</source>
+      <translation>Geh kurz vor dem Test zur Toilette; wir zeigen dir, wo sie ist.</translation>
+    </message>
+    <message>
+      <source>Come with dry hair and dry skin.</source>
+      <translation>Mit trockenem Haar und trockener Haut kommen.</translation>
+    </message>
+    <message>
+      <source>Damp hair and skin warm the air around you.</source>
+      <translation>Feuchtes Haar und feuchte Haut erwärmen die Luft um Sie.</translation>
+    </message>
+    <message>
+      <source>Come with dry hair.</source>
+      <translation>Komm mit trockenem Haar.</translation>
+    </message>
+    <message>
+      <source>A full beard is no obstacle; we write it down. Keep it as it was last time.</source>
+      <translation>Ein Vollbart ist kein Hindernis; wir schreiben ihn auf. Lassen Sie ihn wie beim letzten Mal.</translation>
+    </message>
+    <message>
+      <source>Hair holds warm air.</source>
+      <translation>Haar hält warme Luft.</translation>
+    </message>
+    <message>
+      <source>We chose the same time of day as last time. Please keep it.</source>
+      <translation>Wir haben dieselbe Tageszeit gewählt wie beim letzten Mal. Bitte bleiben Sie dabei.</translation>
+    </message>
+    <message>
+      <source>The body changes over the day.</source>
+      <translation>Der Körper ändert sich über den Tag.</translation>
+    </message>
+    <message>
+      <source>Please come at the time that we agreed.</source>
+      <translation>Bitte komm zur vereinbarten Zeit.</translation>
+    </message>
+    <message>
+      <source>Bring close-fitting swimwear; you change behind a closed door.</source>
+      <translation>Eng anliegende Badekleidung mitbringen; Sie ziehen sich hinter geschlossener Tür um.</translation>
+    </message>
+    <message>
+      <source>Loose cloth holds air.</source>
+      <translation>Loser Stoff hält Luft.</translation>
+    </message>
+    <message>
+      <source>Bring your swimsuit or swimming trunks. You change behind a closed door.</source>
+      <translation>Bring Badeanzug oder Badehose mit. Du ziehst dich hinter geschlossener Tür um.</translation>
+    </message>
+    <message>
+      <source>Bring a towel: your hair gets wet.</source>
+      <translation>Ein Handtuch mitbringen: Das Haar wird nass.</translation>
+    </message>
+    <message>
+      <source>Dry hair under water holds air.</source>
+      <translation>Trockenes Haar hält unter Wasser Luft.</translation>
+    </message>
+    <message>
+      <source>We lend you a tight cap for your hair.</source>
+      <translation>Für das Haar leihen wir eine enge Kappe.</translation>
+    </message>
+    <message>
+      <source>Wear light, loose clothes without metal, zips or thick prints.</source>
+      <translation>Leichte, lockere Kleidung ohne Metall, Reißverschluss oder dicken Aufdruck tragen.</translation>
+    </message>
+    <message>
+      <source>Metal and thick print show up in the scan.</source>
+      <translation>Metall und dicker Aufdruck sind im Scan zu sehen.</translation>
+    </message>
+    <message>
+      <source>Wear light, loose clothes without zips or metal buttons.</source>
+      <translation>Zieh leichte, lockere Kleidung ohne Reißverschluss und Metallknöpfe an.</translation>
+    </message>
+    <message>
+      <source>Leave jewellery and watch at home if you can; glasses come off for the test.</source>
+      <translation>Schmuck und Uhr möglichst zu Hause lassen; die Brille kommt zum Test ab.</translation>
+    </message>
+    <message>
+      <source>Metal weighs and shows up.</source>
+      <translation>Metall wiegt und ist zu sehen.</translation>
+    </message>
+    <message>
+      <source>Leave your watch and bracelets at home.</source>
+      <translation>Lass Uhr und Armbänder zu Hause.</translation>
+    </message>
+    <message>
+      <source>A pacemaker, defibrillator, pump, stimulator or another implant that works with electricity.</source>
+      <translation>Herzschrittmacher, Defibrillator, Pumpe, Stimulator oder ein anderes Implantat, das mit Strom arbeitet.</translation>
+    </message>
+    <message>
+      <source>We then use another method.</source>
+      <translation>Dann nehmen wir ein anderes Verfahren.</translation>
+    </message>
+    <message>
+      <source>Metal plates, artificial joints, a cast, or breast or other implants.</source>
+      <translation>Metallplatten, künstliche Gelenke, ein Gips, Brust- oder andere Implantate.</translation>
+    </message>
+    <message>
+      <source>They show up in the result.</source>
+      <translation>Sie sind im Ergebnis zu sehen.</translation>
+    </message>
+    <message>
+      <source>That you are pregnant, may be, or gave birth in the last twelve weeks. We ask this in private.</source>
+      <translation>Dass Sie schwanger sind oder sein könnten oder in den letzten zwölf Wochen geboren haben. Wir fragen das unter vier Augen.</translation>
+    </message>
+    <message>
+      <source>We never scan then, and postpone what would not be valid.</source>
+      <translation>Dann scannen wir nie und verschieben, was nicht gültig wäre.</translation>
+    </message>
+    <message>
+      <source>We ask girls who have their periods in private whether they may be pregnant.</source>
+      <translation>Mädchen, die ihre Regel haben, fragen wir unter vier Augen, ob sie schwanger sein könnten.</translation>
+    </message>
+    <message>
+      <source>Epilepsy, or a fit or faint in the last twelve months.</source>
+      <translation>Epilepsie oder ein Anfall oder eine Ohnmacht in den letzten zwölf Monaten.</translation>
+    </message>
+    <message>
+      <source>Going under water would not be safe.</source>
+      <translation>Untertauchen wäre nicht sicher.</translation>
+    </message>
+    <message>
+      <source>A heart illness, an irregular heartbeat or high blood pressure that is not under control.</source>
+      <translation>Eine Herzkrankheit, unregelmäßiger Herzschlag oder hoher Blutdruck, der nicht eingestellt ist.</translation>
+    </message>
+    <message>
+      <source>Hard breathing and water strain the heart.</source>
+      <translation>Kräftiges Atmen und Wasser belasten das Herz.</translation>
+    </message>
+    <message>
+      <source>An operation or injury of the head, eyes, ears or chest in the last weeks, or a collapsed lung.</source>
+      <translation>Eine Operation oder Verletzung an Kopf, Augen, Ohren oder Brust in den letzten Wochen oder eine kollabierte Lunge.</translation>
+    </message>
+    <message>
+      <source>Hard breathing raises the pressure there.</source>
+      <translation>Kräftiges Atmen erhöht dort den Druck.</translation>
+    </message>
+    <message>
+      <source>Any operation in the last four weeks.</source>
+      <translation>Jede Operation in den letzten vier Wochen.</translation>
+    </message>
+    <message>
+      <source>It comes too soon for most tests.</source>
+      <translation>Für die meisten Tests ist es zu früh.</translation>
+    </message>
+    <message>
+      <source>Fever, vomiting, a cough that others can catch, or feeling ill. Please stay at home and call us.</source>
+      <translation>Fieber, Erbrechen, ansteckender Husten oder wenn Sie sich krank fühlen. Bitte bleiben Sie zu Hause und rufen Sie uns an.</translation>
+    </message>
+    <message>
+      <source>We find another day.</source>
+      <translation>Wir finden einen anderen Tag.</translation>
+    </message>
+    <message>
+      <source>Diarrhoea since {1}.</source>
+      <translation>Durchfall seit {1}.</translation>
+    </message>
+    <message>
+      <source>The water of the tank is shared.</source>
+      <translation>Das Wasser im Becken wird geteilt.</translation>
+    </message>
+    <message>
+      <source>An open wound, a skin or ear infection, or a fresh tattoo.</source>
+      <translation>Eine offene Wunde, eine Entzündung an Haut oder Ohr oder eine frische Tätowierung.</translation>
+    </message>
+    <message>
+      <source>It should not go into the water.</source>
+      <translation>Sie sollte nicht ins Wasser.</translation>
+    </message>
+    <message>
+      <source>That you do not like your head under water. Nobody has to; there are other methods.</source>
+      <translation>Dass Sie den Kopf nicht gern unter Wasser haben. Niemand muss; es gibt andere Verfahren.</translation>
+    </message>
+    <message>
+      <source>Your comfort comes first.</source>
+      <translation>Ihr Wohlbefinden geht vor.</translation>
+    </message>
+    <message>
+      <source>That you do not like small closed rooms. You may stop at any moment; the door opens from inside.</source>
+      <translation>Dass Sie kleine geschlossene Räume nicht mögen. Sie dürfen jederzeit aufhören; die Tür geht von innen auf.</translation>
+    </message>
+    <message>
+      <source>A drip, dialysis or swollen legs.</source>
+      <translation>Infusionen, Dialyse oder geschwollene Beine.</translation>
+    </message>
+    <message>
+      <source>The extra water would be read as lean.</source>
+      <translation>Das zusätzliche Wasser würde für mageres Gewebe gehalten.</translation>
+    </message>
+    <message>
+      <source>An X-ray with contrast since {1}.</source>
+      <translation>Eine Röntgenaufnahme mit Kontrastmittel seit {1}.</translation>
+    </message>
+    <message>
+      <source>It is still in the picture.</source>
+      <translation>Es ist noch im Bild.</translation>
+    </message>
+    <message>
+      <source>A scan with a radioactive tracer since {1}.</source>
+      <translation>Eine Untersuchung mit radioaktivem Mittel seit {1}.</translation>
+    </message>
+    <message>
+      <source>It disturbs ours for days.</source>
+      <translation>Sie stört unsere tagelang.</translation>
+    </message>
+    <message>
+      <source>A body mass above what our table carries; we say how much when you call.</source>
+      <translation>Ein Körpergewicht über dem, was unser Tisch trägt; wie viel das ist, sagen wir Ihnen am Telefon.</translation>
+    </message>
+    <message>
+      <source>We plan another way in good time.</source>
+      <translation>Wir planen rechtzeitig einen anderen Weg.</translation>
+    </message>
+    <message>
+      <source>A water tablet, not taken every day, since {1}. Never stop a medicine for this test.</source>
+      <translation>Eine Wassertablette, die Sie nicht täglich nehmen, seit {1}. Setzen Sie für diesen Test nie ein Medikament ab.</translation>
+    </message>
+    <message>
+      <source>It takes water out of the body.</source>
+      <translation>Sie entzieht dem Körper Wasser.</translation>
+    </message>
+    <message>
+      <source>That you started or stopped creatine in the last four weeks.</source>
+      <translation>Dass Sie in den letzten vier Wochen mit Kreatin begonnen oder aufgehört haben.</translation>
+    </message>
+    <message>
+      <source>It draws water into the muscles.</source>
+      <translation>Es zieht Wasser in die Muskeln.</translation>
+    </message>
+    <message>
+      <source>That your period makes you hold water now. Come anyway; we write it down.</source>
+      <translation>Dass Ihre Regel gerade Wasser bindet. Kommen Sie trotzdem; wir schreiben es auf.</translation>
+    </message>
+    <message>
+      <source>It can move the result a little.</source>
+      <translation>Es kann das Ergebnis etwas verschieben.</translation>
+    </message>
+    <message>
+      <source>Air displacement</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Afraid of small closed spaces?</source>
+      <translation>Angst vor kleinen geschlossenen Räumen?</translation>
+    </message>
+    <message>
+      <source>no</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>safety</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>panic; show the release handle, trial with open door</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pregnant or less than 12 weeks after birth?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>unsure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>several %fat: hydration of FFM rises, two-component constants fail</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>retained water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fever, vomiting or acute illness now?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid shifts</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>validity and infection control</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Surgery in the last 4 weeks?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid shifts; wound and pressure risk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>healing; chest, abdomen, brain 4 weeks for forced breathing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last eat or drink?</source>
+      <translation>Wann haben Sie zuletzt gegessen oder getrunken?</translation>
+    </message>
+    <message>
+      <source>h</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>+0.22 %fat per 0.5 kg, +0.44 per 1 L (man)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water-dense mass in a two-component model</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Time since fizzy drinks or gas-forming food</source>
+      <translation>Zeit seit sprudelnden Getränken oder blähender Kost</translation>
+    </message>
+    <message>
+      <source>-0.28 %fat per 100 mL gas, opposite to the tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gut gas compresses isothermally</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last exercise?</source>
+      <translation>Wann haben Sie sich zuletzt angestrengt?</translation>
+    </message>
+    <message>
+      <source>about -1 to -2 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>warm, moist air next to skin; raised breathing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Time since sauna, bath or shower</source>
+      <translation>Zeit seit Sauna, Bad oder Dusche</translation>
+    </message>
+    <message>
+      <source>about -1.8 %fat when warm and moist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as exercise</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Skin, hair and swimwear fully dry?</source>
+      <translation>Haut, Haar und Badekleidung ganz trocken?</translation>
+    </message>
+    <message>
+      <source>moist air is nearly isothermal</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wearing only tight swimwear or equivalent?</source>
+      <translation>Nur enge Badekleidung oder Gleichwertiges an?</translation>
+    </message>
+    <message>
+      <source>gym clothes about -3, loose gown about -5 to -9 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trapped isothermal air</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hair fully under a tight cap, air pressed out?</source>
+      <translation>Haar ganz unter enger Kappe, Luft ausgedrückt?</translation>
+    </message>
+    <message>
+      <source>about -2.3 %fat with no cap</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>isothermal air in hair</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Full beard?</source>
+      <translation>Vollbart?</translation>
+    </message>
+    <message>
+      <source>about -1.0 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Glasses, jewellery, watch, keys removed?</source>
+      <translation>Brille, Schmuck, Uhr, Schlüssel abgelegt?</translation>
+    </message>
+    <message>
+      <source>-0.29 %fat per 50 g metal</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dense mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Time since bladder was emptied</source>
+      <translation>Zeit seit dem Entleeren der Blase</translation>
+    </message>
+    <message>
+      <source>min</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>+0.13 %fat per 0.3 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water-dense mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room 21-27 C, stable, doors and ventilation quiet?</source>
+      <translation>Raum 21-27 °C, stabil, Türen und Lüftung ruhig?</translation>
+    </message>
+    <message>
+      <source>not published; fails calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>pressure and temperature drift</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is this a time of noticeable menstrual water gain?</source>
+      <translation>Bindet die Regel gerade spürbar Wasser?</translation>
+    </message>
+    <message>
+      <source>+0.33 %fat per kg (woman)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Weeks on an unchanged creatine habit (including none)</source>
+      <translation>Wochen mit unveränderter Kreatin-Gewohnheit (auch keiner)</translation>
+    </message>
+    <message>
+      <source>+0.65 %fat per 1.5 kg water, while true %fat falls 0.36</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cell water in a two-component model</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Within 2 h of the clock time of the earlier test?</source>
+      <translation>Höchstens 2 Stunden von der Uhrzeit des früheren Tests?</translation>
+    </message>
+    <message>
+      <source>under 0.5 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>meals, warmth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The door is held by magnets and never locks; the release control is inside, by the right hand. Show it and let the client try it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stop at once when the client asks, knocks or looks unwell. Open the door between trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody with a fear of closed spaces has to go in: try with the door open first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Local rules and licensed practice decide; this list only reminds.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sit upright, hands in the lap, feet flat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breathe quietly; no talking, no laughing, no coughing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>For the gas measurement: nose clip on, lips round the tube, cheeks held; when it closes, three gentle puffs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pregnant or possibly pregnant?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ionising radiation; a licensed operator decides by local rules</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Days since barium, oral or iodine contrast</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>days</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>large: read as bone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>attenuation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Days since a nuclear-medicine test (Tc-99m; longer nuclides see table)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>counts add to detector</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>10 half-lives</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body mass within the table limit printed on the machine?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>load limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Metal implant, artificial joint, cast, or breast or gluteal implant?</source>
+      <translation>Metallimplantat, künstliches Gelenk, Gips, Brust- oder Gesäßimplantat?</translation>
+    </message>
+    <message>
+      <source>local bone and lean error</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>attenuation; exclude or mirror the limb</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>-0.12 %fat per 0.5 kg, -0.24 per 1 L (man), all as trunk lean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>food and water are read as lean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>-0.07 %fat per 0.3 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>urine is read as lean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last train or work hard?</source>
+      <translation>Wann haben Sie zuletzt trainiert oder schwer gearbeitet?</translation>
+    </message>
+    <message>
+      <source>+0.25 %fat per kg sweat; limb blood shift changes regional lean 1-2 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid loss and redistribution</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Urine specific gravity</source>
+      <translation>Spezifisches Gewicht des Urins</translation>
+    </message>
+    <message>
+      <source>+0.50 %fat per 2 kg lost (man)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean loses water, fat kg about unchanged</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>-0.36 %fat per 1.5 kg; lean about +1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cell water is lean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Carbohydrate loading or a very-low-carbohydrate diet in the last 3 days?</source>
+      <translation>Kohlenhydrat-Laden oder sehr kohlenhydratarme Kost in den letzten 3 Tagen?</translation>
+    </message>
+    <message>
+      <source>loading: lean about +1 to +2 %; depletion opposite</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>glycogen with water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Light clothing with no metal, zip, underwire, heavy print?</source>
+      <translation>Leichte Kleidung ohne Metall, Reißverschluss, Bügel, dicken Aufdruck?</translation>
+    </message>
+    <message>
+      <source>Jewellery, piercings, phone, hair metal removed?</source>
+      <translation>Schmuck, Piercings, Telefon, Haarspangen abgelegt?</translation>
+    </message>
+    <message>
+      <source>-0.46 %fat per kg (woman)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water is read as lean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last drink alcohol?</source>
+      <translation>Wann haben Sie zuletzt Alkohol getrunken?</translation>
+    </message>
+    <message>
+      <source>not published</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dehydration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Morning, fasted, same clock time as the earlier test?</source>
+      <translation>Morgens, nüchtern, gleiche Uhrzeit wie beim früheren Test?</translation>
+    </message>
+    <message>
+      <source>a day of eating and moving: lean up, often above the least change that counts</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>food and fluid add up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>X-rays: only as often as the answer is worth it; the dose is small and adds up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pregnant, or not sure: no scan. The licensed operator and local rules decide.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody else in the room stays within a metre of the table while it scans.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Help up slowly: some people are dizzy after lying.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lie in the middle of the table, head straight, the top of the head inside the line.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Palms down and away from the thighs, fingers together, thumbs touching nothing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Feet together with the strap, toes up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Still from the first move of the arm to the last; breathing quietly is fine.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Underwater weighing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Epilepsy, or any seizure or faint in the last 12 months?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>drowning risk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Unstable heart disease, arrhythmia or uncontrolled blood pressure?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>immersion and breath-hold load</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open wound, skin infection, perforated eardrum or fresh tattoo?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>infection control</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>infection</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Time since last diarrhoea</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>infection control (2 weeks after cryptosporidium)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>faecal contamination</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Comfortable putting the head under water for 5 s?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>incomplete breath-out</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fear; offer a head-out or other method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure, uncontrolled pulmonary hypertension, acute cor pulmonale, unstable lung embolism, or fainting from cough or forced breath?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>safety (relative contraindication)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cardiac load, blood pressure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cerebral aneurysm, brain surgery in the last 4 weeks, concussion with continuing symptoms, or eye surgery in the last week?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>intracranial and eye pressure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sinus or middle-ear surgery or infection in the last week?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sinus and ear pressure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pneumothorax, chest or abdominal surgery in the last 4 weeks, or late pregnancy?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>chest and abdominal pressure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Infectious chest or other contagious illness, coughing blood, heavy secretions, mouth sores or bleeding?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>transmission</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last eat?</source>
+      <translation>Wann haben Sie zuletzt gegessen?</translation>
+    </message>
+    <message>
+      <source>+0.7 %fat per 100 mL gut gas; +0.22 per 0.5 kg food</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gas buoyancy, water-dense mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>+0.7 %fat per 100 mL gut gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gas buoyancy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dehydration, small; mainly safety</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>judgement in water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Time since bladder and, if possible, bowels were emptied</source>
+      <translation>Zeit seit Blase und möglichst Darm entleert wurden</translation>
+    </message>
+    <message>
+      <source>Tight swimsuit, wetted, bubbles pressed out?</source>
+      <translation>Enger Badeanzug, benetzt, Blasen ausgedrückt?</translation>
+    </message>
+    <message>
+      <source>+0.7 %fat per 100 mL trapped air</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>buoyancy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hair wetted, no air-trapping cap?</source>
+      <translation>Haar benetzt, keine Kappe, die Luft hält?</translation>
+    </message>
+    <message>
+      <source>Jewellery removed?</source>
+      <translation>Schmuck abgelegt?</translation>
+    </message>
+    <message>
+      <source>-0.58 %fat per 100 g steel</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Showered, no oil or lotion?</source>
+      <translation>Geduscht, kein Öl, keine Lotion?</translation>
+    </message>
+    <message>
+      <source>small</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bubbles cling; water quality</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>up to about +2.8 %fat in marked retainers; +0.33 per kg by arithmetic</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>+0.65 %fat per 1.5 kg water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last smoke, vape or use a water pipe?</source>
+      <translation>Wann haben Sie zuletzt geraucht, gedampft oder Wasserpfeife benutzt?</translation>
+    </message>
+    <message>
+      <source>bronchoconstriction</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last take alcohol or another intoxicant?</source>
+      <translation>Wann haben Sie zuletzt Alkohol oder ein anderes Rauschmittel genommen?</translation>
+    </message>
+    <message>
+      <source>FVC 100 mL low: RV taken as 24 % (M) or 28 % (F) of FVC is 24-28 mL low, +0.17 to +0.23 %fat in the tank; nil when RV is measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>coordination and effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last exercise hard?</source>
+      <translation>Wann haben Sie sich zuletzt stark angestrengt?</translation>
+    </message>
+    <message>
+      <source>bronchoconstriction, fatigue</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clothing loose around chest and belly?</source>
+      <translation>Kleidung locker um Brust und Bauch?</translation>
+    </message>
+    <message>
+      <source>low FVC, see sp_intox</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>restricts the chest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last eat a large meal?</source>
+      <translation>Wann haben Sie zuletzt viel gegessen?</translation>
+    </message>
+    <message>
+      <source>small fall of FVC</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>diaphragm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The ladder is slippery: one hand on the rail, you in front of the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Never leave the client alone in or near the water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Agree the knock: one knock on the chair means come up now. The client may come up at any time.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stop at any distress, dizziness or shivering. No fast breathing before going under.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Local pool rules and licensed practice decide; this list only reminds.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enter carefully, rail in hand.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wet the hair and the suit; press the trapped air out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Belt on, sit back, feet on the bar, hands beside the thighs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Touch nothing but the chair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breathe all the way out, lean forward under water, keep still and count to six.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing happens without you. You can come up at any time.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>I stay beside you the whole time.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Impedance</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pacemaker, defibrillator, neurostimulator, pump or other active implant?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a current, however small, runs through the body: interference with the device cannot be excluded</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pregnant?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no known harm, but no equation is valid; local rules decide</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no harm known; not valid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Intravenous fluid or dialysis in the last 24 h, or oedema?</source>
+      <translation>Infusion oder Dialyse in den letzten 24 Stunden oder Ödeme?</translation>
+    </message>
+    <message>
+      <source>1 L in ECW: R0 about -8 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid read as FFM</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Metal plate, artificial joint or amputation on the measured side?</source>
+      <translation>Metallplatte, künstliches Gelenk oder Amputation auf der gemessenen Seite?</translation>
+    </message>
+    <message>
+      <source>several % of that limb's R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>metal shortens the resistive path</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R falls 4-15 ohm 1-4 h after a meal: about -0.4 to -1.4 %fat (man), adding up over the day; in the first 30 min the eaten mass alone gives +0.4 %fat per 0.5 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>electrolytes and splanchnic blood flow lower R; food mass read as fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last drink more than a glass (250 mL)?</source>
+      <translation>Wann haben Sie zuletzt mehr als ein Glas (250 ml) getrunken?</translation>
+    </message>
+    <message>
+      <source>+0.4 %fat per 0.5 L at constant R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid sits in the trunk: mass up, R unchanged</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not published acutely; schools ask 8, 24 or 48 h</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>diuresis raises R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last have caffeine?</source>
+      <translation>Wann hatten Sie zuletzt Koffein?</translation>
+    </message>
+    <message>
+      <source>none measurable up to 5 mg/kg/day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>diuresis in non-users; counts as fluid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R -3 to -9 %: about -1.4 to -4.2 %fat (man); later, cooled and dry, the sign reverses</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>warm, perfused skin and muscle conduct better</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When did you last use a sauna, hot bath or hot shower?</source>
+      <translation>Wann waren Sie zuletzt in Sauna, heißem Bad oder heißer Dusche?</translation>
+    </message>
+    <message>
+      <source>about -0.5 %fat per 1 % fall of R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>vasodilated warm limbs lower R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>+0.26 %fat per 0.3 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mass up, R unchanged</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How long has the person been standing or walking about?</source>
+      <translation>Wie lange hat die Person gestanden oder ist gegangen?</translation>
+    </message>
+    <message>
+      <source>not well published; under 1 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>coming from lying, fluid has not yet returned to the legs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How long has the person been lying down?</source>
+      <translation>Wie lange hat die Person gelegen?</translation>
+    </message>
+    <message>
+      <source>R 1-1.5 % too low: about -0.5 to -0.7 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid still pooled in the legs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature (not below 22 °C)</source>
+      <translation>Raumtemperatur (nicht unter 22 °C)</translation>
+    </message>
+    <message>
+      <source>C</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>about 35 ohm (7 %) between 35 and 14 C ambient, FFM about -2.2 kg in the cold</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cold skin raises R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature (not above 26 °C)</source>
+      <translation>Raumtemperatur (nicht über 26 °C)</translation>
+    </message>
+    <message>
+      <source>as imp_cold, opposite sign</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>warm skin lowers R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gap between current and voltage electrodes</source>
+      <translation>Abstand zwischen Strom- und Spannungselektroden</translation>
+    </message>
+    <message>
+      <source>cm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>1 cm proximal shift: R about -2 %, -0.9 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>electrode interaction, shortened path</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Unsubtracted clothing mass</source>
+      <translation>Nicht abgezogene Kleidung</translation>
+    </message>
+    <message>
+      <source>+0.42 %fat per 0.5 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mass read as fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Large metal items taken off?</source>
+      <translation>Große Metallteile abgelegt?</translation>
+    </message>
+    <message>
+      <source>negligible</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>alternative current path</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat kg about -0.3 to +1 (R -5 to -10 ohm, mass +0.2 to +1 kg act against each other)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid retention</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>TBW +1 to +2 kg in 5-7 days read as FFM</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>intracellular water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Time since a diuretic that is not taken daily</source>
+      <translation>Zeit seit einer nicht täglichen Wassertablette</translation>
+    </message>
+    <message>
+      <source>loss of extracellular water raises R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>later in the day after meals about -1 to -2 %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>meals, standing, warmth add up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Never connect a person with a pacemaker, a defibrillator, a neurostimulator or another active implant.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leave wounds and broken skin out; move the electrode or use the other side.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In pregnancy no harm is known, but no result is valid: your local rules decide.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference mass on the chair</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Against the reference thermometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>°C</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>3-L syringe at three flows</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cylinder volume, five times</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>500 Ω resistor</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>RC module at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Soft-tissue phantom</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spine phantom</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>g/cm²</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gallagher 2000, column "White"</source>
+      <translation>Gallagher 2000, Spalte „White“</translation>
+    </message>
+    <message>
+      <source>adults 20-79 y, four-component model</source>
+      <translation>Erwachsene von 20 bis 79 Jahren, Vier-Bestandteile-Modell</translation>
+    </message>
+    <message>
+      <source>%fat that goes with a body mass index of 18.5 to 25 at that sex and age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gallagher 2000, column "African American"</source>
+      <translation>Gallagher 2000, Spalte „African American“</translation>
+    </message>
+    <message>
+      <source>Gallagher 2000, column "Asian"</source>
+      <translation>Gallagher 2000, Spalte „Asian“</translation>
+    </message>
+    <message>
+      <source>Lohman, Houtkooper and Going 1997</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults and children from 6 y, United States</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults: from the low to the upper standard; children: the middle range</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg/m2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Kelly 2009</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>United States adults, X-ray absorptiometry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the class between mild deficit and excess</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Kyle 2003</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swiss adults 18-98 y, impedance</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>values that go with a body mass index of 18.5 to 25</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clinic percentiles, skinfold type</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>affluent, mostly white people of one preventive clinic, about 39 600 men and 17 100 women; not a population reference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the middle 60 % of that sex and age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg/m²</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>WHO 2000</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>18.5 to 25 kg/m²</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Barbosa-Silva 2005</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>healthy people in the USA, n = 1967, lying, gel electrodes; reads about 1° above European data</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the middle 90 %: mean ± 1.645 SD of that sex and age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>European consensus 2019</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>older adults</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the lower limit up; below it limb muscle is low and strength is tested</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asian consensus 2019, impedance</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>older Asian adults</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the lower limit up, for impedance</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::AnalyzerSetupDialog</name>
+    <message>
+      <source>Skin of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>°C</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How it is connected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>left side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no part is missing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>left</source>
+      <translation>links</translation>
+    </message>
+    <message>
+      <source>right</source>
+      <translation>rechts</translation>
+    </message>
+    <message>
+      <source>missing: %1 %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>firmware of the analyzer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Number of electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Missing part</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Firmware</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lengths by tape, where they were taken; others follow from the height.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep it so</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::BenchPlace</name>
+    <message>
+      <source>value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>±</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Worked sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test is running.
+
+Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start one there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Run sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Space</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Surfaces disinfected, 15 minutes of contact.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rinsed until the smell is gone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Filled to below the overflow; filling takes 2 to 4 hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water between 32 and 36 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Floor dry, ladder fast, towel and robe at hand.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Belt off before standing up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One hand on the rail, you in front of the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Towel and robe; sit down for a minute if dizzy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Drain the tank, or cover it for the next client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the chair off the load cell.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rinse the nose clip and the mouthpiece; put them to disinfect.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The tank is ready</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rehearsed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client is out</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Finish</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On for at least half an hour; the machine's own manual wins.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chamber empty, door shut, nothing leaning on it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cap, towel and nose clip at hand.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe seat and handles; wash the cap.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Throw the filter of the tube away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leave the door ajar so that the chamber dries.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warm and steady</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On for 10 to 15 minutes; the analyzer's own manual wins.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room 22 to 26 °C; the person has had time to get used to it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cables apart from each other and from the mains.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes and plates cleaned since the last person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Contacts: heels and balls of the feet on their plates, thumbs and fingers on theirs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms about 30° from the trunk, thighs not touching: a dry towel between them if need be.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lying: flat for 5 to 10 minutes, every time the same. Standing: upright for 5 minutes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No talking, no deep breaths until the sweep is done.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes off, or plates wiped with what your local rules ask for.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leads hung up, not wound round the analyzer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warm and ready</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes are on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Posture is right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chin: the head ends just under it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shoulders: through the joint; hand and thigh apart.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spine and ribs: trunk without the arms.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hips: slanting through the necks of the thigh bones; legs apart in the middle.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Android and gynoid stand where the lines of pelvis and chin put them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Table wiped with what your local rules ask for.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The densitometer's own record kept as your local rules ask for.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lies as always</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lines are right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bench  ›  %1  ›  %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ended without a result: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>   [Space]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>F11 back to the desk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Space: %1     R: repeat     F11: back to the desk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add a note</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The note is kept with the raw record.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End without a result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why does the test end here (rebooked, refused, unwell …)?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go past a failed check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist decides and says why.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::CalibrationPage</name>
+    <message>
+      <source>Adopt it for new tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Contacts to gel electrodes, whole body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Segments against the lab's densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>women</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>men</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Kind of calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whom it is for</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import people measured by both…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At least %1 people of one sex for the electrodes, %2 for the segments. Until then results stay raw, or are called an uncalibrated estimate.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In force</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fitted now</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>None yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adopted by %1 on %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>People measured by both</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist owns the calibrations.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change who is at the bench, then adopt.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::CalibrationPanel</name>
+    <message>
+      <source>Cylinder, as certified</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cylinder, as this chamber reads it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L (a chamber that calibrates itself)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 s</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated at %1: ratio %2 empty, %3 with the cylinder of %4 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At %1 the chamber read %2 L for %3 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty chamber recorded. Now the cylinder: open, put it in, close.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record the empty chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record with the cylinder</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the empty chamber: nobody leans on it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the cylinder: nobody leans on the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put the cylinder in, close the door, then record again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber reads the cylinder %1 L off, more than %2: repeat.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ClientForm</name>
+    <message>
+      <source>Guardian's consent is recorded (under 18)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>1984-06-02</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>female</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>male</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The group of the published equations; talk it over with the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>metric</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>US customary</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Code</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Birth date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Equations for</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Units on pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a date. Type year, month and day: 1984-06-02.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a height.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is already %1, born %2. Save again if this is somebody else.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ClientsPlace</name>
+    <message>
+      <source>date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat</source>
+      <translation>Fett</translation>
+    </message>
+    <message>
+      <source>fat mass</source>
+      <translation>Fettmasse</translation>
+    </message>
+    <message>
+      <source>fat-free mass</source>
+      <translation>fettfreie Masse</translation>
+    </message>
+    <message>
+      <source>state</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>name, code or birth date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Search clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>New client…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import an analyzer's export…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client's record…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start a test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open on the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Compute with it too</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Report on a visit…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another policy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method of the new test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Findings of the chosen test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Progress</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Across &amp;methods</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>P&amp;lan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clients  ›  %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More than %1: type a part of a name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No client yet. "New client" is the first step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2 years</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>born %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>height missing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 also by "%2": %3 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What matters, from %1:</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import an analyzer's export</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv *.txt)</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::DayPlace</name>
+    <message>
+      <source>time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>state</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>note</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Appointments today</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the tank needs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start or go on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book an appointment…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Team morning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Appointments</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tank, worked back from the first client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Due now</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day  ›  Team morning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▶ %1: the test of %2 is not signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ %1: "%2" %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing. A quiet morning.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book an appointment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Date and time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::DosePanel</name>
+    <message>
+      <source>Scans elsewhere, as the client says</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>After the menopause (decides which bone score may be shown)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In this lab book within twelve months: %1 scans, %2 µSv.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>With this scan (%1 µSv): %2 µSv, as much as %3 days of the natural background.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More than this lab's limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why is this scan justified? The licensed operator answers for it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stated. This lab's limit is %1 µSv in twelve months.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>That is right</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::FindingsView</name>
+    <message>
+      <source>Body fat on its scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Picture of the result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>unit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>±</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>how</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Worked sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lung gas, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What if the residual volume, or the thoracic gas, were, litres</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What if the conversion were</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What if the policy were</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>policy of the test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copy sheet as text</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What if</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Which picture</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>equation as chosen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What if: %1 % instead of %2 %. Nothing stored changes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What makes the weight: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4. %5</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::GuidedCheck</name>
+    <message>
+      <source>%1 readings make this check.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2: %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading the module…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no live reading from this instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the reading, or connect the instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the empty chamber…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the cylinder…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty chamber recorded. Put the cylinder in, close the door, and go on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated. Take the cylinder out and put it in again for each of the five readings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty the syringe in one even stroke.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty the syringe in one even stroke, clearly faster or slower than before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No stroke was seen. Do it again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This stroke ran at %1 L/s, which adds no new flow. Do it again, clearly faster or slower (0.5 to 12 L/s).</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::IdentityPanel</name>
+    <message>
+      <source>Height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client code, typed or scanned</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client code</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 kg%3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, whole body %1 Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No earlier impedance test of this client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it this person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+Why is it right all the same? Otherwise go back and correct it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done: %1, %2 cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is this person</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ImportDialog</name>
+    <message>
+      <source>column</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>first row</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>means</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Columns of the export</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>line</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>readings</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>verdict</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rows</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values are kilohms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import an analyzer's export</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Meaning of %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What each column means; empty leaves it out. Segment readings: r, xc, z or phase / segment / kHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No client has the code "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mass is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height differs from this client's: is it the right person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 segments, %2 reported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ good</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import %1 rows</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 rows are good; the others stay out.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::InterpretationPanel</name>
+    <message>
+      <source>Take these sentences over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Interpretation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>– %1 (%2)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What matters today, for the client:
+%1
+
+</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the numbers say:
+</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the interpretation</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LabBookPage</name>
+    <message>
+      <source>Verify the lab book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Back up…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore a copy…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every change is on disk in the chained journal before it is shown. Copies are made daily beside the book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ %1 events, each as it was written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Back up the lab book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>copy.fusain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ Copied and checked: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore a copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore as a new lab book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>restored.fusain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ Restored: open it with fusain %1</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LabReferences</name>
+    <message>
+      <source>This set is still to be confirmed against its source.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Confirm it, and keep a copy as the lab's own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A shipped set stays as it is; edit a copy of it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No sex and age band of this lab has the {1} people that a reference needs; there are {2} people with this value in all.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another method or quantity, or wait until more have come.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LabSettings</name>
+    <message>
+      <source>name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>role</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Who works here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name of the lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>metric</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>US customary</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Units of the lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Units on land</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How each instrument is reached: none, tcp:host:port or serial:/dev/ttyUSB0:9600:none</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name of a new colleague</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>technician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trainee</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Role of a new colleague</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add colleague</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A colleague needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist says who works here: change who is at the bench first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a way to reach an instrument.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LibraryPlace</name>
+    <message>
+      <source>Put this policy in force</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Library</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Entry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Equations</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference sets</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Protocols</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Policies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Truth of the made-up people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Formula</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Valid for</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Inputs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Coefficients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Caution</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In this lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>chosen for %1 by the policy in force, "%2"</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Screening</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Readiness</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>If not as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Safety</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only the physiologist opens the truth of a made-up person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What this is</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The body that the simulated instruments measure today. Pages for clients never show it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>available</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference for the fat percentage</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signature</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>technician and physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>technician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist owns the policies.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change who is at the bench, then choose.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LoadCellPanel</name>
+    <message>
+      <source>Chair and belt in the water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg (0 when zeroed)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference mass, as marked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shown with the reference mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No earlier check in this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Last check %1: off by %2 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Zero with chair and belt</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the reference reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Zeroed. Hang the reference mass on the chair and let it come to rest.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LungsPanel</name>
+    <message>
+      <source>Exhaled volume over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature at the spirometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Air pressure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mmHg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Vital capacity, as the spirometer shows</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L, room conditions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Or: residual volume measured elsewhere</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L BTPS</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by which method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method of the residual volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add this effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep residual volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on without</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1. %2 L%3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> – not acceptable: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume measured: %1 L (%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start an effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End the effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature and air pressure are needed for the correction to body conditions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type litres with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on without a vital capacity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why? The residual volume is then predicted from height and age.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Blow out, and keep on blowing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Good effort: %1 L at room conditions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not acceptable: %1</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::MethodsPage</name>
+    <message>
+      <source>Fat by every method of the day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>methods</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>difference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± (95 %)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>verdict</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Methods in pairs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Adopt as cross-calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Other method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Agreement over everybody of this lab who had both on one day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>and</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose two methods: everybody of this lab who had both on one day is looked up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 − %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>they agree</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>they do not agree. </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Three and four components need density and body water of one day, the fourth bone mineral.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist adopts a cross-calibration.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are too few people measured by both.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> Adopted on %1 from %2 people: converted values are marked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 people had both; at least three are needed to say anything.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 (%2 to %3)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 people. The second minus the first: %2 points of fat; limits of agreement %3 and %4. Concordance %5. Line through both errors: slope %6, intercept %7.%8 %9</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> The difference depends on the level.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cross-calibration needs %1 people over the whole range.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ModulePanel</name>
+    <message>
+      <source>Module, as marked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read by the analyzer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the module</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading the module…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The module reads %1 %; within ± %2 % is right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done. </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> Check leads and warm-up, read again; past it only the physiologist goes (Ctrl+G).</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::PagePreview</name>
+    <message>
+      <source>Report preview</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Page before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Next page</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>page %1 of %2</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::PhantomPanel</name>
+    <message>
+      <source>Phantom, fat as certified</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read by the densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This morning at %1: %2 %. Space takes it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No reading of the phantom in the quality log of the last 24 hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take this morning's</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the phantom</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The phantom reads %1 points off, within ± %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The phantom reads %1 points off, more than ± %2: no client before it is clear why.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::Place</name>
+    <message>
+      <source>Start past a check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why may the test start all the same? The reason is kept with it.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::PlanPage</name>
+    <message>
+      <source>Target, if any</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Energy a day against balance, kilocalories</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Training, net</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kcal/d</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rest, measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trains hard</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pregnant</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eating disorder, now or once</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Kidney disease</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Five questions about eating…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mass over the weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>after</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>most likely between</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat</source>
+      <translation>Fett</translation>
+    </message>
+    <message>
+      <source>fat-free</source>
+      <translation>fettfrei</translation>
+    </message>
+    <message>
+      <source>spends a day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where this leads</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Way of life</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the goal needs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep this plan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eating: %1 of 5 yes…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A plan begins with a signed test that gives fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kcal a day against balance, for %2 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 and %2 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At rest %1 (%2); %3 equations say %4 to %5. With this way of life %6; eaten %7.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Protein %1 to %2 g a day, spread over the meals. Energy left for the body: %3 kcal for each kg of fat-free mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The target is reached at %1 kg with the fat-free mass kept, at %2 kg as such changes usually go%3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>; in %1 to %2 weeks at a safe pace</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>About eating</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asked kindly and alone. Tick what is answered with yes; nobody has to answer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::PrecisionPage</name>
+    <message>
+      <source>person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>repeats</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>People of the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quantity of the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured by</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>repeats of one person: 18.2 18.5 18.3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeats of one person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import CSV…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure 15 people three times or 30 twice, stepping off and on again between the repeats.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>measured by anyone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by a %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>being collected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No study yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %), least significant change %6. %7</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It replaces the error model when a change is judged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Too few: 27 degrees of freedom are needed before it counts.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the repeats with spaces between them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A person needs at least two repeats.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import a study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ProgressPage</name>
+    <message>
+      <source>The quantity over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>then</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>now</source>
+      <translation>jetzt</translation>
+    </message>
+    <message>
+      <source>change</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± (95 %)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>verdict</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What changed between the two visits</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What made the mass change</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Earlier visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Later visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>compare</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>with</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat going at 0.25 kg a week could be seen from %1 on; a test before that answers nothing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>real</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>may be noise</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>: a trend</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>: no trend that can be told from noise</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Progress is shown once a test is signed.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::QualityPlace</name>
+    <message>
+      <source>Reference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>when</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>off by</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>verdict</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Checks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Control chart</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rules</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Points that break a rule</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Instruments</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>C&amp;hecks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Control cha&amp;rt</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Precision</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibra&amp;tion</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab b&amp;ook</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take this reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take it from the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Service done…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from 2026-01-31</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to 2026-12-31</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report, %1; empty for everything</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Points that break a rule. Click a point, or activate a line, to open its check.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality  ›  %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 older checks are not listed here; the chart and the quality report have them all.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>service</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ passed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ failed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 tests were made since the last good check (%2): review them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No checks yet. The first ten make the baseline.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of 10 values for the baseline; nothing is judged before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Centre %1, SD %2 %3; %4 of %5 points break a rule that rejects.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A check needs the reference value and a reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type numbers with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Service done</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What was done? The control chart starts a new baseline, and a check is due.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a date.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type it as 2026-01-31.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>PDF or table (*.pdf *.csv)</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::QuestionsPanel</name>
+    <message>
+      <source>Rebook…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Questions and answers</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  ✓ as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  gone on: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  ▲ wait %1 min, until %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>If not as asked: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+Last time (%1): %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>07:15, 3.5 h, 90 min, 2 d or never</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>never</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Waited long enough: keep it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on with a reason</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" was not understood.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type a time like 07:15, 3.5 h, 90 min, 2 d or never; or a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rebook</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test ends here without a result and the appointment is free. Why?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on past a deviation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why is it right to go on? This is kept on the record.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is %1: the wait is over.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wait until %1, rebook, or go on with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 answers need a decision: put it right and answer again, rebook, or go on with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 questions left. Number keys answer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All answered.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ReadingPanel</name>
+    <message>
+      <source>Accepted: %1 (%2, %3).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type digits with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::RecordMenu</name>
+    <message>
+      <source>Save the whole record (JSON)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a table of the tests (CSV, XLSX)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a health record (FHIR)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put a record in…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the whole record</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Records (*.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a table of the tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv *.xlsx)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a health record</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>FHIR bundles (*.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put a record in</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ReferenceEditor</name>
+    <message>
+      <source>Reference set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bands only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean and standard deviation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L, M and S</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>percentiles</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rows by sex and age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Title</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Population</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Year or date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the band means</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spread</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add a row</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove the row</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>SD</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>M</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>S</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>percentile and value; …</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sex</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>age from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>band from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to (may be empty)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>female</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>male</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A number of the spread is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentiles are written as "5 12.3; 50 20.1; 95 30".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ages and the band of a row are numbers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>row %1</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ReferenceShelf</name>
+    <message>
+      <source>Show results against this set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save as a file…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>New set…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bring in a set…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From our own clients…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Edit a copy…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Population</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the band means</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In this lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sex</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>spread</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>open</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>; %1 people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist owns the reference sets.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change who is at the bench, then choose.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, this lab's copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bring in a reference set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference sets (*.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the reference set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference from our own clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From the last signed result of each person of 18 and over; at least %1 of one sex and age band. It describes the people who come here, never the general population.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ReportPanel</name>
+    <message>
+      <source>client copy in words only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Which copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Print…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body composition report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>PDF (*.pdf)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save as PDF…</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ResultPanel</name>
+    <message>
+      <source>Phase angle; fat is not worked out with these electrodes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± %1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Result seen</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ScalePanel</name>
+    <message>
+      <source>Reference masses, as marked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shown with the reference masses</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the check</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ScanPanel</name>
+    <message>
+      <source>region</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bone, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>area, cm²</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sum, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>% fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Regions of the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>half body, right side complete</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>half body, left side complete</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whole or half body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>noted at the scan: metal, movement …</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Noted at the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reported values…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use in spite…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Folder…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 scans of other people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 files that are no scans</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Also in the folder, left alone: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> and </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Regions, sums and the scale agree.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ scan %1, used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>scan %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>scan %1 set aside: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 values as reported by the densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No folder is watched: import the scan, or type it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scanning…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan again?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A second scan is a second dose. Can the region lines be corrected instead?
+
+Scan again all the same?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no scan here that the rules object to.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use this scan all the same</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+The physiologist decides and says why.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import a scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scans (*.csv *.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the columns mean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One a line. Columns: region, fat, lean, bone-mineral, area, mass; words for regions: left-arm, trunk …</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values reported by the densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One a line: name, number, unit. Known names: visceral-fat-mass (kg), visceral-fat-area (cm²), bone-density.total (g/cm²), t-score.total, z-score.total; for total also spine, hip, femoral-neck.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where the densitometer leaves its scans</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set scan %1 aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Still and quiet; nobody within a metre of the table.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The densitometer's cable is off; the scan goes on by itself and comes as a file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Regions, sums and the scale agree. Accept it, then look at the region lines.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::Session</name>
+    <message>
+      <source>Only the physiologist may start a test past a check.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make the check, or ask the physiologist to take the bench.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height of this client is missing; the equations need it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure and enter it in the dossier.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client is under 18 and the guardian's consent is not recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it in the dossier first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This client was in the tank today: hair and skin may be wet or warm, which makes the chamber read too lean.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dry well and wait; better, measure in the chamber before the tank.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test {1} is not in this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no check "{1}" of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::Shell</name>
+    <message>
+      <source>Seen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Quality</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Library</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Who is at the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Find a client, test or equation   Ctrl+F</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Find</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>      names hidden (Ctrl+H)</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::SignPanel</name>
+    <message>
+      <source>Technician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Physiologist who answers for the result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>nobody</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signed by %1 and %2 at %3. Version %4.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Version %1, not signed yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amend with a reason</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign and lock</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amend a signed test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What has to change, and why? Both versions are kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Locked. An amendment makes a new version; both are kept.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::StepPanel</name>
+    <message>
+      <source>Done.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::SweepPanel</name>
+    <message>
+      <source>Arc of the whole body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>segment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>|Z|, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phase, °</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>readings</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Segments at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Xc typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reported values…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use in spite…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How it is connected…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading %1 of %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The signal is clean.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ sweep %1, used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sweep %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sweep %1 set aside: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 values as reported by the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it this person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+Why is it right all the same?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no sweep here that should be repeated.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use this sweep all the same</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+The physiologist decides and says why.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A typed reading needs resistance and reactance at 50 kHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type ohms with a point or a comma; the reactance is positive.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import a sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values reported by the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One a line: name, value, unit. Known names: fat-percent, fat-free-mass, body-water, lean.right-arm … They are kept apart from what is computed here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set sweep %1 aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The analyzer's cable: R repeats the sweep when it is back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep still and silent.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every reading falls with frequency, sides and sums agree. Accept it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::TeamPage</name>
+    <message>
+      <source>code</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>state</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Queue</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>question</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Questions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set aside…  [X]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body fat of the group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>code, scanned or typed, then Enter</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Code of the next person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask the group…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign all measured…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Group table…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Back to the day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▶ here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Next: %1, %2 left</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everybody is measured.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask each alone  [D]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Something differs  [D]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>   [Space]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask everybody together. Nothing private is on this list; each person is asked that alone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asked: all say so</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan the person's code.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign the results, then save the group table. It holds no names.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask this person alone, out of the others' hearing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Does this person stand by what the group said?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stands by it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On the scale in light clothing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Skin wiped, electrodes on, arms and thighs apart, silence.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep still and silent.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Once more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scale is not steady yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it this person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+Why is it right all the same?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The analyzer is not connected.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured. Wipe the electrodes for the next person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why is this person called again later? What was done so far is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body fat</source>
+      <translation>Körperfett</translation>
+    </message>
+    <message>
+      <source>The physiologist signs the results of a team morning.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change who is at the bench, then sign.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign all measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One sentence of interpretation for every page of this morning.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 results signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A group table needs at least {1} people: fewer would show single ones.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Group table without names</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Workbook or table (*.xlsx *.csv)</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::ThoracicGasPanel</name>
+    <message>
+      <source>Air pressure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mmHg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Or: thoracic gas measured elsewhere</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L BTPS</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by which method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method of the thoracic gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep thoracic gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on with the prediction</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured: %1 L (%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Predicted from height and age: %1 ± %2 L, worth %3 % fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep this measurement</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the panting</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why was it not measured? The interval grows by what predicting costs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Three gentle puffs, cheeks held.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::TrialsPanel</name>
+    <message>
+      <source>Load cell over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Steady reading, typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg gross</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gross kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>net kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>state</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trace…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save trace…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on with these</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trial %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>set aside: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>used by the rule</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>counts</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start trial %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type kilograms with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set trial %1 aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on with these trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why are they good enough? The result will carry a flag.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trace</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Traces (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The selected trial has no trace.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select a trial that came from the load cell.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the trace</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial-%1.csv</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The load cell's cable: what came so far is kept. R repeats when it is back.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::VisitDialog</name>
+    <message>
+      <source>in words only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>without the name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Report on a visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Which copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of the pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save as PDF…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Print…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing is signed yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign the test, then write the report.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body composition report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>PDF (*.pdf)</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::VolumePanel</name>
+    <message>
+      <source>Volume over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Raw volume, typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>raw volume, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>state</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Volume trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trial…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save trial…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recalibrate…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trial %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>set aside: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>before recalibrating</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ used by the rule</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>counts</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recalibrate</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close the door, start</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type litres with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recalibrate and start over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why? The trials so far stay on the record but do not count any more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set trial %1 aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pressures (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The selected trial has no recorded pressures.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select a trial that came from the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>volume-%1.csv</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber's cable: what came so far is kept. R repeats when it is back.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>link</name>
+    <message>
+      <source>, %1 bad lines</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>live</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>looking for it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>silent</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>typed entry</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>run</name>
+    <message>
+      <source>This lab book is already open; its window was brought forward.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+</TS>

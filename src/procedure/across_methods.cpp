@@ -90,20 +90,34 @@ MethodsOfADay acrossMethods(std::span<const ComputedTest> tests) {
 std::vector<quality::PairedValue> pairedFat(std::span<const ComputedTest> tests, std::string_view reference,
                                             std::string_view other,
                                             const std::function<bool(Instant, Instant)>& sameDay) {
+    std::map<std::string_view, std::vector<const ComputedTest*>> others;
+    for (const ComputedTest& test : tests)
+        if (methodOf(test.test) == other && test.composition())
+            others[test.record().subject.clientId].push_back(&test);
     std::vector<quality::PairedValue> pairs;
     for (const ComputedTest& first : tests) {
         if (methodOf(first.test) != reference || !first.composition())
             continue;
-        const auto second = std::ranges::find_if(tests, [&](const ComputedTest& each) {
-            return methodOf(each.test) == other && each.composition() &&
-                   each.record().subject.clientId == first.record().subject.clientId &&
-                   sameDay(each.record().startedAt, first.record().startedAt);
-        });
-        if (second != tests.end())
-            pairs.push_back({first.composition()->fatPercent.estimate().value(),
-                             second->composition()->fatPercent.estimate().value()});
+        for (const ComputedTest* second : others[first.record().subject.clientId])
+            if (sameDay(second->record().startedAt, first.record().startedAt)) {
+                pairs.push_back({first.composition()->fatPercent.estimate().value(),
+                                 second->composition()->fatPercent.estimate().value()});
+                break;
+            }
     }
     return pairs;
+}
+
+double meanRepeatError(std::span<const ComputedTest> tests, std::string_view method) {
+    double sum = 0.0;
+    int count = 0;
+    for (const ComputedTest& test : tests)
+        if (methodOf(test.test) == method)
+            if (const auto outcome = outcomeOf(test)) {
+                sum += repeatError(outcome->composition.fatPercent, outcome->repeated);
+                ++count;
+            }
+    return count > 0 ? sum / count : 0.0;
 }
 
 } // namespace fusain

@@ -104,6 +104,8 @@ public:
     /// Tests of a method that were started after `since`, oldest first.
     [[nodiscard]] std::vector<AnyTest> testsSince(Instant since, std::string_view method);
 
+    /// Signed tests by two methods of the clients who had both, oldest first.
+    [[nodiscard]] std::vector<AnyTest> testsOfBoth(const std::string& method, const std::string& other);
     /// The last signed result of each person by a method, as one number. @param field of the stored result,
     /// such as "fat_percent"
     [[nodiscard]] std::vector<PersonValue> latestValues(std::string_view method, const std::string& field);

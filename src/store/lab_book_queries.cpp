@@ -225,6 +225,17 @@ std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method)
         testIn);
 }
 
+std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::string& other) {
+    return collect<AnyTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral(
+                "SELECT document FROM tests AS t WHERE method IN (?, ?) AND state = 'signed' AND version = "
+                "(SELECT max(version) FROM tests WHERE id = t.id) AND client IN (SELECT client FROM tests "
+                "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?) ORDER BY started_at"),
+            {text(method), text(other), text(method), text(other)}),
+        testIn);
+}
+
 // A recomputation counts before what was signed first, and a later test before an earlier one.
 std::vector<PersonValue> LabBook::latestValues(std::string_view method, const std::string& field) {
     std::vector<PersonValue> values = collect<PersonValue>(

@@ -18,7 +18,7 @@ QString text(const std::string& value) {
     return QString::fromStdString(value);
 }
 
-constexpr std::size_t mostShown = 300; ///< clients in the list; the search finds the others
+constexpr std::size_t mostShown = 100; ///< clients in the list; the search finds the others
 
 QString stateWords(const RawTest& test) {
     switch (test.state) {

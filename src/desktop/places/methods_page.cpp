@@ -1,5 +1,6 @@
 #include "desktop/places/methods_page.hpp"
 
+#include "desktop/cross_calibrations.hpp"
 #include "report/figures/spindles_figure.hpp"
 #include "report/words.hpp"
 
@@ -98,19 +99,23 @@ void MethodsPage::showDay() {
     });
 }
 
-std::vector<quality::PairedValue> MethodsPage::pairs() {
+// Read once for two methods, and again only when the lab book has grown.
+const MethodsPage::Everybody& MethodsPage::everybody() {
     const std::string reference = reference_->currentData().toString().toStdString(),
                       other = other_->currentData().toString().toStdString();
+    const std::int64_t events = session_.book().eventCount();
+    if (everybody_.events == events && everybody_.reference == reference && everybody_.other == other)
+        return everybody_;
+    everybody_ = {events, reference, other, {}, {}};
     if (reference == other)
-        return {};
-    std::vector<ComputedTest> tests;
-    for (const std::string& method : {reference, other})
-        for (const AnyTest& test : session_.book().testsSince(Instant{}, method))
-            if (common(test).state == TestState::Signed)
-                if (auto result = session_.computed(test))
-                    tests.push_back(std::move(*result));
-    return pairedFat(tests, reference, other,
-                     [](Instant a, Instant b) { return report::day(a) == report::day(b); });
+        return everybody_;
+    for (const AnyTest& test : session_.book().testsOfBoth(reference, other))
+        if (common(test).state == TestState::Signed)
+            if (auto result = session_.computed(test))
+                everybody_.tests.push_back(std::move(*result));
+    everybody_.pairs = pairedFat(everybody_.tests, reference, other,
+                                 [](Instant a, Instant b) { return report::day(a) == report::day(b); });
+    return everybody_;
 }
 
 // From now on a value by the first method may be held against one by the second.
@@ -119,30 +124,27 @@ void MethodsPage::adopt() {
         session_.report(failure({FUSAIN_TEXT("The physiologist adopts a cross-calibration."), {}}));
         return;
     }
-    const auto line = quality::demingLine(pairs());
+    const Everybody& people = everybody();
+    const auto line = quality::demingLine(people.pairs);
     if (!line) {
         session_.report(failure({FUSAIN_TEXT("There are too few people measured by both."), {}}));
         return;
     }
-    const std::string from = reference_->currentData().toString().toStdString(),
-                      to = other_->currentData().toString().toStdString();
     const auto error = [&](const std::string& method) {
-        return session_.precisionOf(method, session_.atTheBench().id).fatPercent.value_or(0.0);
+        const auto studied = session_.precisionOf(method, session_.atTheBench().id).fatPercent;
+        return studied ? *studied : meanRepeatError(people.tests, method);
     };
-    const auto adopted = crossCalibrationFrom(*line, from, to, error(from), error(to), session_.now());
-    session_.report(adopted ? session_.book().setSetting("cross-calibration." + from + "." + to,
-                                                         toJson(*adopted).dump(), session_.atTheBench().id)
-                            : tl::unexpected(adopted.error()));
+    const auto adopted = crossCalibrationFrom(*line, people.reference, people.other, error(people.reference),
+                                              error(people.other), session_.now());
+    session_.report(adopted ? desktop::adopt(session_.book(), *adopted, session_.atTheBench().id)
+                            : Expected<void>(tl::unexpected(adopted.error())));
     showAgreement();
 }
 
 void MethodsPage::showAgreement() {
-    const auto pairs = this->pairs();
-    const std::string kept =
-        session_.book().setting("cross-calibration." + reference_->currentData().toString().toStdString() +
-                                "." + other_->currentData().toString().toStdString());
-    const auto adopted = kept.empty() ? Expected<CrossCalibration>(tl::unexpected(Problem{}))
-                                      : crossCalibrationFromJson(Json::parse(kept, nullptr, false), "setting");
+    const Everybody& people = everybody();
+    const auto& pairs = people.pairs;
+    const auto adopted = adoptedCalibration(session_.book(), people.reference, people.other);
     const QString since = adopted ? tr(" Adopted on %1 from %2 people: converted values are marked.")
                                         .arg(report::day(adopted->adopted))
                                         .arg(adopted->people)

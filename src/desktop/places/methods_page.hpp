@@ -18,7 +18,14 @@ private:
     void showDay();
     void showAgreement();
     void adopt();
-    [[nodiscard]] std::vector<quality::PairedValue> pairs();
+    /// Everybody who had both chosen methods.
+    struct Everybody {
+        std::int64_t events = -1; ///< in the book when they were read
+        std::string reference, other;
+        std::vector<ComputedTest> tests;
+        std::vector<quality::PairedValue> pairs;
+    };
+    [[nodiscard]] const Everybody& everybody();
     /// Days with a signed test, and their tests.
     struct Day {
         QString name;
@@ -26,6 +33,7 @@ private:
     };
 
     Session& session_;
+    Everybody everybody_;
     std::vector<Day> days_; ///< newest first; those with most methods at the front
     QComboBox* day_;
     FigureView* values_;

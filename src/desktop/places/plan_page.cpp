@@ -1,5 +1,6 @@
 #include "desktop/places/plan_page.hpp"
 
+#include "desktop/places/energy_dialogs.hpp"
 #include "report/figures/course_figure.hpp"
 #include "report/words.hpp"
 
@@ -62,6 +63,8 @@ PlanPage::PlanPage(Session& session)
         field->makeCompact();
     auto* needs = button(tr("What the goal needs"));
     auto* keepIt = button(tr("Keep this plan"));
+    auto* describe = button(tr("A usual day…"));
+    auto* measure = button(tr("From a resting test…"));
     for (const int column : {0, 1, 3, 4})
         points_->setColumnWidth(column, 100);
     points_->setColumnWidth(2, 180);
@@ -76,7 +79,7 @@ PlanPage::PlanPage(Session& session)
     layout->addWidget(start_);
     layout->addLayout(inOneRow({athlete_, pregnant_, history_, kidney_}));
     layout->addLayout(inOneRow({target_, activity_, eatingButton_}));
-    layout->addLayout(inOneRow({exercise_, resting_}));
+    layout->addLayout(inOneRow({exercise_, describe, resting_, measure}));
     auto* moving = new QHBoxLayout;
     moving->addWidget(change_, 3);
     moving->addWidget(weeks_, 2);
@@ -96,6 +99,8 @@ PlanPage::PlanPage(Session& session)
     connect(eatingButton_, &QPushButton::clicked, this, &PlanPage::askAboutEating);
     connect(needs, &QPushButton::clicked, this, &PlanPage::useWhatTheGoalNeeds);
     connect(keepIt, &QPushButton::clicked, this, &PlanPage::keep);
+    connect(describe, &QPushButton::clicked, this, &PlanPage::describeDay);
+    connect(measure, &QPushButton::clicked, this, &PlanPage::measureRest);
 }
 
 void PlanPage::showTests(const std::optional<Client>& client, const std::vector<AnyTest>& tests) {
@@ -254,6 +259,33 @@ void PlanPage::askAboutEating() {
     show();
 }
 
+// A described day stands beside the bands, as one more entry.
+void PlanPage::showLevel(double level) {
+    constexpr int bands = static_cast<int>(std::size(ways));
+    if (const int known = activity_->findData(level); known >= 0)
+        return activity_->setCurrentIndex(known);
+    while (activity_->count() > bands)
+        activity_->removeItem(bands);
+    activity_->addItem(tr("as described (%1)").arg(number(level, 2)), level);
+    activity_->setCurrentIndex(bands);
+}
+
+void PlanPage::describeDay() {
+    DescribedDayDialog dialog(this);
+    if (dialog.exec() == QDialog::Accepted)
+        if (const auto level = dialog.level())
+            showLevel(std::clamp(*level, 1.2, 2.5));
+}
+
+void PlanPage::measureRest() {
+    RestingDialog dialog(this);
+    if (dialog.exec() == QDialog::Accepted)
+        if (const auto measured = dialog.measurement()) {
+            resting_->setValue(measured->energy.value(), 0);
+            show();
+        }
+}
+
 void PlanPage::keep() {
     if (client_ && test_ && makePlan(subject(), request()))
         session_.report(session_.book().setSetting("plan." + client_->id, toJson(request()).dump(),
@@ -278,8 +310,7 @@ void PlanPage::load() {
     eating_ = request->answers.eatingQuestions;
     weeks_->setValue(request->weeks);
     change_->setValue(static_cast<int>(request->change.value()));
-    if (const int way = activity_->findData(request->activityLevel); way >= 0)
-        activity_->setCurrentIndex(way);
+    showLevel(request->activityLevel);
     if (request->targetFat)
         target_->setValue(request->targetFat->value(), 1);
     if (request->exercise.value() > 0.0)

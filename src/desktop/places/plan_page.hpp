@@ -25,6 +25,9 @@ private:
     void keep();
     void load();
     void useWhatTheGoalNeeds();
+    void describeDay();
+    void showLevel(double level);
+    void measureRest();
     [[nodiscard]] PlanSubject subject() const;
     [[nodiscard]] PlanRequest request() const;
 

@@ -1,6 +1,7 @@
 #include "desktop/places/progress_page.hpp"
 
 #include "core/quality/precision.hpp"
+#include "desktop/cross_calibrations.hpp"
 #include "report/trend_model.hpp"
 #include "report/words.hpp"
 
@@ -92,10 +93,8 @@ Comparison ProgressPage::compared(Followed quantity, const ComputedTest& then, c
                                   const LabPrecision& own) {
     const std::string from(methodOf(then.test)), to(methodOf(now.test));
     if (quantity == Followed::FatPercent && from != to)
-        if (const std::string kept = session_.book().setting("cross-calibration." + from + "." + to);
-            !kept.empty())
-            if (const auto line = crossCalibrationFromJson(Json::parse(kept, nullptr, false), "setting"))
-                return compareConverted(then, now, *line);
+        if (const auto line = adoptedCalibration(session_.book(), from, to))
+            return compareConverted(then, now, *line);
     return compare(quantity, then, now, own);
 }
 

@@ -2,8 +2,6 @@
 
 #include "desktop/bench/step_panel.hpp"
 #include "desktop/widgets/text_files.hpp"
-#include "exchange/group_table.hpp"
-#include "report/figures/group_figure.hpp"
 #include "report/words.hpp"
 
 #include <QFileDialog>
@@ -345,19 +343,53 @@ void TeamPage::setAside() {
 }
 
 void TeamPage::showSummary() {
-    report::GroupModel model;
-    model.title = tr("Body fat");
-    model.unit = QStringLiteral("%");
-    for (const ComputedTest& test : morning_.measured())
-        if (const auto* composition = test.composition())
-            (test.record().subject.sex == Sex::Female ? model.women : model.men)
-                .push_back(composition->fatPercent.estimate().value());
-    const bool enough = model.women.size() + model.men.size() >= exchange::leastGroup;
+    const report::GroupQuantity fat =
+        quantityOf(tr("Body fat"), QStringLiteral("%"), &exchange::GroupRow::fatPercent);
+    const bool enough = fat.figure.women.size() + fat.figure.men.size() >= exchange::leastGroup;
     summary_->setVisible(enough);
     if (enough)
-        summary_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
-            report::paintGroup(painter, area, model, palette);
-        });
+        summary_->setPaint(
+            [model = fat.figure, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+                report::paintGroup(painter, area, model, palette);
+            });
+}
+
+std::vector<exchange::GroupRow> TeamPage::groupRows() {
+    std::vector<exchange::GroupRow> rows;
+    for (const ComputedTest& test : morning_.measured())
+        rows.push_back(exchange::groupRow(test));
+    return rows;
+}
+
+report::GroupQuantity TeamPage::quantityOf(const QString& title, const QString& unit,
+                                           std::optional<double> exchange::GroupRow::*value) {
+    report::GroupQuantity quantity;
+    quantity.figure.title = title;
+    quantity.figure.unit = unit;
+    const auto rows = groupRows();
+    for (const exchange::GroupRow& row : rows)
+        if (row.*value)
+            (row.sex == Sex::Female ? quantity.figure.women : quantity.figure.men).push_back(*(row.*value));
+    const auto summary = exchange::summaryOf(rows, value);
+    quantity.count = summary.count;
+    quantity.least = summary.least;
+    quantity.median = summary.median;
+    quantity.most = summary.most;
+    return quantity;
+}
+
+// A quantity that only a few of the group have would show them: it is left out.
+report::PageFlow TeamPage::groupPages() {
+    std::vector<report::GroupQuantity> quantities{
+        quantityOf(tr("Body fat"), QStringLiteral("%"), &exchange::GroupRow::fatPercent),
+        quantityOf(tr("Fat-free mass index"), QStringLiteral("kg/m²"), &exchange::GroupRow::fatFreeMassIndex),
+        quantityOf(tr("Phase angle"), QStringLiteral("°"), &exchange::GroupRow::phaseAngle),
+        quantityOf(tr("Body water"), QStringLiteral("L"), &exchange::GroupRow::bodyWater)};
+    std::erase_if(quantities, [](const report::GroupQuantity& each) {
+        return each.count < static_cast<int>(exchange::leastGroup);
+    });
+    return report::groupPage(QString::fromStdString(session_.labName()),
+                             tr("A group, %1").arg(report::longDay(session_.now())), quantities);
 }
 
 // The physiologist answers for all of them with one sentence; each test is signed by itself.
@@ -377,9 +409,7 @@ void TeamPage::signAll() {
 }
 
 void TeamPage::saveGroup() {
-    std::vector<exchange::GroupRow> rows;
-    for (const ComputedTest& test : morning_.measured())
-        rows.push_back(exchange::groupRow(test));
+    auto rows = groupRows();
     if (rows.size() < exchange::leastGroup) {
         session_.report(
             failure({FUSAIN_TEXT("A group table needs at least {1} people: fewer would show single ones."),
@@ -389,11 +419,15 @@ void TeamPage::saveGroup() {
     exchange::hideOrder(rows);
     const QString path =
         QFileDialog::getSaveFileName(this, tr("Group table without names"), QStringLiteral("group.xlsx"),
-                                     tr("Workbook or table (*.xlsx *.csv)"));
+                                     tr("Page, workbook or table (*.pdf *.xlsx *.csv)"));
     if (path.isEmpty())
         return;
     if (path.endsWith(QLatin1String(".csv"))) {
         saveText(session_, path, exchange::groupToCsv(rows));
+        return;
+    }
+    if (path.endsWith(QLatin1String(".pdf"))) {
+        session_.report(report::writePdf(groupPages(), path, tr("Group")));
         return;
     }
     session_.report(exchange::groupToXlsx(rows, path.toStdString()));

@@ -2,6 +2,8 @@
 #include "desktop/places/team_morning.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "desktop/widgets/sweep_recorder.hpp"
+#include "exchange/group_table.hpp"
+#include "report/group_page.hpp"
 
 namespace fusain::desktop {
 
@@ -30,6 +32,9 @@ Q_SIGNALS:
 protected:
     void keyPressEvent(QKeyEvent* event) override;
 
+    /// The page about the group; a quantity of fewer people than a group needs is left out.
+    [[nodiscard]] report::PageFlow groupPages();
+
 private:
     enum class Stage { AskGroup, Code, Alone, Group, Mass, Sweep, Sweeping, Again };
     void go(Stage stage);
@@ -46,6 +51,9 @@ private:
     void finishPerson();
     void showStage();
     void showQuestions(const std::vector<const readiness::Rule*>& rules);
+    [[nodiscard]] std::vector<exchange::GroupRow> groupRows();
+    [[nodiscard]] report::GroupQuantity quantityOf(const QString& title, const QString& unit,
+                                                   std::optional<double> exchange::GroupRow::*value);
     void showSummary();
     void signAll();
     void saveGroup();

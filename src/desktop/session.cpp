@@ -21,7 +21,8 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
 }
 
 std::string Session::labName() {
-    return book_->setting("lab-name", book_->name());
+    const std::string name = book_->setting("lab-name", book_->name());
+    return practice_ ? tr("PRACTICE, not a client · %1").arg(QString::fromStdString(name)).toStdString() : name;
 }
 
 void Session::setAtTheBench(const Staff& staff) {

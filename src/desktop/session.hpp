@@ -41,6 +41,13 @@ public:
     [[nodiscard]] const report::Palette& palette() const {
         return dark_ ? report::darkPalette() : report::lightPalette();
     }
+    /// A practice room: made-up people only, marked on every screen and page.
+    [[nodiscard]] bool practice() const { return practice_; }
+    void setPractice() { practice_ = true; }
+    /// What the made-up client of a practice case answers to a question; empty outside of one.
+    using ClientSays = std::function<QString(const readiness::Rule&)>;
+    [[nodiscard]] const ClientSays& clientSays() const { return clientSays_; }
+    void setClientSays(ClientSays says) { clientSays_ = std::move(says); }
     /// Units in which this lab reads masses on land, heights and temperatures. Records stay metric.
     [[nodiscard]] UnitSystem units();
     [[nodiscard]] QString nameOf(const Client& client) const;
@@ -116,6 +123,8 @@ private:
     Staff atTheBench_;
     bool namesHidden_ = false;
     bool dark_ = false;
+    bool practice_ = false;
+    ClientSays clientSays_;
     std::unique_ptr<Procedure> run_;
     std::string visitId_;
     std::int64_t ownVectorsAt_ = -1; ///< events in the book when the lab's own vectors were collected

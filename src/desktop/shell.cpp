@@ -20,7 +20,10 @@ Shell::Shell(Session& session)
     setWindowTitle(QStringLiteral("Fusain"));
     setMinimumSize(1180, 720);
     resize(1280, 800);
-    for (Place* place : std::initializer_list<Place*>{day_, clients_, bench_, quality_, library_}) {
+    QList<Place*> places{day_, clients_, bench_, quality_, library_};
+    if (session.practice())
+        places << (practice_ = new PracticePlace(session));
+    for (Place* place : places) {
         places_->addWidget(place);
         connect(place, &Place::openBench, this, [this] { open(PlaceName::Bench); });
         connect(place, &Place::moved, this, &Shell::showWhere);
@@ -40,6 +43,13 @@ Shell::Shell(Session& session)
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(0);
     right->addWidget(top_);
+    if (practice_) {
+        auto* mark =
+            label(tr("Practice: made-up people on made-up instruments. Nothing here belongs to a client."),
+                  "warning");
+        mark->setContentsMargins(24, 4, 24, 4);
+        right->addWidget(mark);
+    }
     right->addWidget(problemBar_);
     right->addWidget(places_, 1);
     auto* layout = new QHBoxLayout(page);
@@ -63,7 +73,7 @@ Shell::Shell(Session& session)
         top_->setVisible(!on);
     });
     applyAppearance();
-    open(PlaceName::Day);
+    open(practice_ ? PlaceName::Practice : PlaceName::Day);
     if (auto warning = session.book().clockWarning(session.now()))
         showProblem(*warning);
 }
@@ -75,7 +85,9 @@ QWidget* Shell::buildSpine() {
     auto* layout = new QVBoxLayout(spine);
     layout->setContentsMargins(0, 16, 0, 12);
     layout->setSpacing(2);
-    const QStringList names{tr("&Day"), tr("&Clients"), tr("&Bench"), tr("&Quality"), tr("&Library")};
+    QStringList names{tr("&Day"), tr("&Clients"), tr("&Bench"), tr("&Quality"), tr("&Library")};
+    if (practice_)
+        names << tr("&Practice");
     for (int i = 0; i < names.size(); ++i) {
         auto* place = new QPushButton(names[i]);
         place->setObjectName(QStringLiteral("place"));

@@ -3,6 +3,7 @@
 #include "desktop/places/clients_place.hpp"
 #include "desktop/places/day_place.hpp"
 #include "desktop/places/library_place.hpp"
+#include "desktop/places/practice_place.hpp"
 #include "desktop/places/quality_place.hpp"
 
 #include <QMainWindow>
@@ -10,7 +11,7 @@
 
 namespace fusain::desktop {
 
-enum class PlaceName { Day, Clients, Bench, Quality, Library };
+enum class PlaceName { Day, Clients, Bench, Quality, Library, Practice };
 
 /// The window: the spine with five places, the breadcrumb and the search.
 class Shell : public QMainWindow {
@@ -23,6 +24,8 @@ public:
     [[nodiscard]] LibraryPlace& library() { return *library_; }
     DayPlace& day() { return *day_; }
     [[nodiscard]] QualityPlace& quality() { return *quality_; }
+    /// Null outside the practice room.
+    [[nodiscard]] PracticePlace* practice() { return practice_; }
     /// The last problem shown, for tests and for the reader who missed it.
     [[nodiscard]] QString lastProblem() const { return problem_->text(); }
     /// Brings the window to the front: a second start with the same lab book asks for it.
@@ -49,6 +52,7 @@ private:
     BenchPlace* bench_;
     QualityPlace* quality_;
     LibraryPlace* library_;
+    PracticePlace* practice_ = nullptr;
     QWidget* spine_;
     QWidget* top_;
     QList<QPushButton*> placeButtons_;

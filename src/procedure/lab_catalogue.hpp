@@ -5,6 +5,7 @@
 #include "record/instrument.hpp"
 #include "record/key_point_rule.hpp"
 #include "record/planning.hpp"
+#include "record/practice_case.hpp"
 #include "record/preparation.hpp"
 #include "record/protocol.hpp"
 
@@ -23,6 +24,7 @@ struct LabCatalogue {
     std::vector<KeyPointRule> keyPoints;
     PreparationTexts preparation;
     PlanningPolicy planning;
+    std::vector<PracticeCase> practice;
 
     [[nodiscard]] const AnyPolicy* policy(const std::string& id) const;
     /// The policy with this id, else the first of the method.

@@ -77,6 +77,8 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
     if (auto done = readAll(folder + QStringLiteral("/planning"), planning, planningFromJson); !done)
         return tl::unexpected(done.error());
     catalogue.planning = std::move(planning.front());
+    if (auto done = readAll(folder + QStringLiteral("/practice"), catalogue.practice, practiceCaseFromJson); !done)
+        return tl::unexpected(done.error());
     for (const std::string_view method : methods)
         if (std::ranges::none_of(catalogue.policies,
                                  [&](const AnyPolicy& each) { return methodOf(each) == method; }) ||

@@ -315,7 +315,7 @@ TEST_F(Journey, ChecksTakeTheirReadingsFromTheLiveInstruments) {
     const auto strokes = session->book().checks("spirometer").size();
     for (int stroke = 0; stroke < 3; ++stroke) {
         QTest::mouseClick(take, Qt::LeftButton);
-        soon([&] { return session->book().checks("spirometer").size() > strokes; }, stroke == 2 ? 5000 : 3600);
+        soon([&] { return session->book().checks("spirometer").size() > strokes; }, stroke == 2 ? 20000 : 4500);
     }
     ASSERT_EQ(session->book().checks("spirometer").size(), strokes + 1);
     EXPECT_NEAR(session->book().checks("spirometer").back().reading, 3.0, 0.09);

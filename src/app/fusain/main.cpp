@@ -17,9 +17,11 @@ bool displayMissing() {
 int main(int argc, char** argv) {
     CLI::App cli{"Fusain, the workbench of a body-composition laboratory", "fusain"};
     std::string book, pictures;
-    bool demo = false;
+    bool demo = false, practice = false;
     cli.add_option("FILE", book, "Lab book to open; created when it does not exist");
     cli.add_flag("--demo", demo, "Open the made-up lab with simulated instruments");
+    cli.add_flag("--practice", practice,
+                 "Open the practice room: made-up people, simulated instruments, a lab book of its own");
     cli.add_option("--pictures", pictures,
                    "With --demo: write a PNG of each main view into this folder, without a monitor");
     cli.set_version_flag("--version", std::string("fusain ") + FUSAIN_VERSION);
@@ -36,5 +38,5 @@ int main(int argc, char** argv) {
     QApplication::setDesktopFileName(QStringLiteral("org.skerrypoint.fusain"));
     QApplication::setStyle(QStringLiteral("Fusion"));
     return fusain::runDesktop(
-        {QString::fromStdString(book), demo || !pictures.empty(), QString::fromStdString(pictures)});
+        {QString::fromStdString(book), demo || !pictures.empty(), practice, QString::fromStdString(pictures)});
 }

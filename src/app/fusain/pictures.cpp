@@ -166,10 +166,24 @@ bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
     shell.bench().currentPanel()->primary();
     letTimePass(8000);
     camera.take(QStringLiteral("bench-trial"));
-    shell.bench().setStandBack(true);
-    camera.take(QStringLiteral("bench-stand-back"));
-    shell.bench().setStandBack(false);
     return true;
+}
+
+// A case that was ended for a good reason, with its debrief.
+bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    if (!shell.practice()->begin("analyzer-pacemaker"))
+        return false;
+    readiness::Answer yes;
+    yes.choice = "yes";
+    auto done = session.run()->answer("imp_implant", yes);
+    if (done)
+        done = session.endRun("a pacemaker: no current");
+    if (!session.report(done))
+        return false;
+    shell.open(PlaceName::Practice);
+    shell.practice()->showCaseWith("analyzer-pacemaker");
+    camera.take(QStringLiteral("practice"));
+    return camera.good();
 }
 
 // The report on a visit: its first page, and its second in another language.
@@ -203,6 +217,8 @@ bool visitPages(desktop::Session& session, Camera& camera) {
 int takePictures(desktop::Shell& shell, desktop::Session& session, const QString& folder) {
     QDir().mkpath(folder);
     Camera camera(shell, QDir(folder));
+    if (session.practice())
+        return practiceRoom(shell, session, camera) ? 0 : 1;
     camera.take(QStringLiteral("day"));
     clientPages(shell, session, camera);
     const bool benchStood = bench(shell, session, camera) && impedanceBench(shell, session, camera) &&

@@ -2,6 +2,7 @@
 
 #include "demo/demo_book.hpp"
 #include "fusain/single_instance.hpp"
+#include "link/simulation/fault_names.hpp"
 #include "report/language.hpp"
 #include "report/words.hpp"
 #include "store/data_files.hpp"
@@ -28,10 +29,10 @@ int explain(const Problem& problem) {
     return 2;
 }
 
-QString usualBook() {
+QString usualBook(bool practice) {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
     QDir().mkpath(folder);
-    return folder + QStringLiteral("/Lab book.fusain");
+    return folder + (practice ? QStringLiteral("/Practice.fusain") : QStringLiteral("/Lab book.fusain"));
 }
 
 // The demo's clock starts at its fixed morning and then runs on.
@@ -80,6 +81,28 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
     QObject::connect(&session, &desktop::Session::changed, &lab, follow);
 }
 
+// In the practice room the instruments have been checked; a case says where one has not.
+void keepChecks(desktop::Session& session) {
+    for (const Instrument& instrument : session.catalogue().instruments) {
+        const auto checks = session.book().checks(instrument.id);
+        for (const CheckDefinition& check : instrument.checks)
+            if (!statusOf(check, checks, session.now()).good())
+                session.report(session.keepCheck(
+                    instrument.id, check.id, check.rule.nominal,
+                    std::vector<double>(static_cast<std::size_t>(check.rule.readings), check.rule.nominal)));
+    }
+}
+
+void setUpPractice(desktop::Session& session, desktop::Shell& shell, simulation::SimulatedLab& lab) {
+    keepChecks(session);
+    QObject::connect(shell.practice(), &desktop::PracticePlace::caseBegun, &lab,
+                     [&lab, &session](const PracticeCase& begun) {
+                         const auto faults = simulation::faultsNamed(begun.faults);
+                         session.report(faults ? Expected<void>() : tl::unexpected(faults.error()));
+                         lab.setFaults(faults.value_or(simulation::LabFaults{}));
+                     });
+}
+
 void backUpDaily(desktop::Session& session) {
     if (const auto copy = session.book().backUpDaily(session.now()); !copy)
         Q_EMIT session.problemRaised(copy.error());
@@ -113,7 +136,7 @@ int runDesktop(const RunOptions& options,
     const QTemporaryDir demoFolder;
     const QString path = !options.book.isEmpty() ? options.book
                          : options.demo          ? demoFolder.filePath(QStringLiteral("Skerry Point.fusain"))
-                                                 : usualBook();
+                                                 : usualBook(options.practice);
     SingleInstance instance;
     desktop::Shell* window = nullptr;
     if (!instance.claim(path, [&window] {
@@ -138,7 +161,9 @@ int runDesktop(const RunOptions& options,
 
     desktop::Session session(std::move(*book), std::move(*catalogue), clock);
     std::unique_ptr<simulation::SimulatedLab> lab;
-    if (options.demo) {
+    if (options.practice)
+        session.setPractice();
+    if (options.demo || options.practice) {
         const QString scans = QFileInfo(path).dir().filePath(QStringLiteral("scans"));
         QDir().mkpath(scans);
         session.report(session.book().setSetting("scan-folder", scans.toStdString(), session.atTheBench().id));
@@ -148,6 +173,8 @@ int runDesktop(const RunOptions& options,
     }
     desktop::Shell shell(session);
     window = &shell;
+    if (options.practice)
+        setUpPractice(session, shell, *lab);
     shell.show();
     if (!freshDemo)
         backUpDaily(session);

@@ -9,6 +9,7 @@ namespace fusain {
 struct RunOptions {
     QString book;      ///< the lab book to open; empty: the usual place
     bool demo = false; ///< the made-up lab with simulated instruments
+    bool practice = false; ///< the practice room, with a lab book of its own
     QString pictures;  ///< write a PNG of each main view here and leave
 };
 

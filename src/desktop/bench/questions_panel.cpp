@@ -103,6 +103,8 @@ void QuestionsPanel::showQuestion() {
            << (QString::fromStdString(rule->source) + QLatin1Char(' ') + report::say(gradeText(rule->grade)))
                   .trimmed();
     QString about = tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
+    if (session_.clientSays())
+        about.prepend(tr("The client says: \"%1\"\n").arg(session_.clientSays()(*rule)));
     if (const auto earlier = session_.earlierAnswer(rule->id))
         about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), givenText(earlier->answer));
     effect_->setText(about);

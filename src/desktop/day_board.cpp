@@ -31,6 +31,17 @@ void DayBoard::load(Instant day) {
                 policy_ = std::move(*own);
     DayInputs inputs;
     makeBlocks();
+    inputs.appointments = appointments();
+    inputs.checks = dueChecks();
+    inputs.done = ticks();
+    inputs.midnight = midnight_;
+    inputs.now = session_.now();
+    plan_ = planDay(inputs, policy_);
+}
+
+// As the planner sees them: a team is one, for as long as its queue.
+std::vector<Appointment> DayBoard::appointments() const {
+    std::vector<Appointment> found;
     for (const DayBlock& block : blocks_) {
         const store::Visit& first = *visit(block.id);
         Appointment appointment{block.id,     block.people > 1 ? block.id : first.clientId,
@@ -38,13 +49,9 @@ void DayBoard::load(Instant day) {
                                 over(first),  first.state != "booked"};
         if (block.people > 1)
             appointment.minutes = minutesBetween(block.at, block.until);
-        inputs.appointments.push_back(std::move(appointment));
+        found.push_back(std::move(appointment));
     }
-    inputs.checks = dueChecks();
-    inputs.done = ticks();
-    inputs.midnight = midnight_;
-    inputs.now = session_.now();
-    plan_ = planDay(inputs, policy_);
+    return found;
 }
 
 // People of one team, who queue at one instrument, are one block as long as the queue.
@@ -145,18 +152,15 @@ Expected<void> DayBoard::cancel(const std::string& visitId) {
 }
 
 Expected<void> DayBoard::bookBattery(const std::string& clientId, const std::vector<std::string>& wanted,
-                                     Instant notBefore) {
-    std::vector<Appointment> standing;
-    for (const store::Visit& each : visits_)
-        standing.push_back({each.id, each.clientId, each.method, each.at, over(each)});
+                                     Instant notBefore, const std::string& note) {
     const DayRequest request{clientId, wanted, notBefore};
-    const auto placed = scheduleDay({&request, 1}, standing, midnight_.plusMinutes(policy_.opening.from),
+    const auto placed = scheduleDay({&request, 1}, appointments(), midnight_.plusMinutes(policy_.opening.from),
                                     midnight_.plusMinutes(policy_.opening.to), policy_);
     if (placed.empty())
         return failure({FUSAIN_TEXT("There is no room for these tests on this day."), {}}, {},
                        {FUSAIN_TEXT("Choose another day, or fewer methods."), {}});
     for (const Appointment& each : placed)
-        if (auto done = book(each.clientId, each.method, each.at, {}); !done)
+        if (auto done = book(each.clientId, each.method, each.at, note); !done)
             return done;
     return {};
 }

@@ -39,12 +39,13 @@ public:
     /// Books several methods of one client in their best order, as early as the lanes allow after a moment.
     /// @return a Problem when the day has no room
     Expected<void> bookBattery(const std::string& clientId, const std::vector<std::string>& methods,
-                               Instant notBefore);
+                               Instant notBefore, const std::string& note);
     /// Keeps the lab's own planning policy.
     Expected<void> keepPolicy(const PlanningPolicy& policy);
 
 private:
     void makeBlocks();
+    [[nodiscard]] std::vector<Appointment> appointments() const;
     [[nodiscard]] std::vector<DueCheck> dueChecks() const;
     [[nodiscard]] std::string tickKey() const;
     [[nodiscard]] std::map<std::string, Instant> ticks() const;

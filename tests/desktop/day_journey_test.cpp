@@ -133,6 +133,21 @@ TEST_F(Day, TheCalendarGoesOutByCodeAndComesInOnce) {
     EXPECT_FALSE(day().readCalendar("no calendar", "photo.ics"));
 }
 
+TEST_F(Day, ACodeThatIsPartOfAnotherIsSomebodyElse) {
+    Client longer = client;
+    longer.id = "longer";
+    longer.code = client.code + "7";
+    longer.name = "Teo Marangwe";
+    ASSERT_TRUE(session->book().save(longer, "bram"));
+    ASSERT_TRUE(day().readCalendar(
+        "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART:20260313T090000Z\r\n"
+        "SUMMARY:dxa " +
+            longer.code + "\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n",
+        "other.ics"));
+    EXPECT_TRUE(session->book().visitsOf(client.id).empty());
+    EXPECT_EQ(session->book().visitsOf("longer").size(), 1u);
+}
+
 TEST_F(Day, TheWeekShowsAllOfIt) {
     book("dxa", "2026-03-13T09:00:00.000Z");
     shell->day().showWeek(true);

@@ -81,6 +81,24 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
     QObject::connect(&session, &desktop::Session::changed, &lab, follow);
 }
 
+// A practice book is marked when it is new, and is never opened for clients, nor a lab's book for practice.
+Expected<void> keepPracticeApart(store::LabBook& book, const RunOptions& options, bool freshDemo) {
+    constexpr auto mark = "practice-room";
+    const bool marked = !book.setting(mark).empty();
+    if (options.practice && !marked) {
+        if (!freshDemo && !book.clients().empty())
+            return failure({FUSAIN_TEXT("This lab book holds clients; practice has a book of its own."), {}},
+                           book.path().toStdString(),
+                           {FUSAIN_TEXT("Open the practice room without a file."), {}},
+                           {FUSAIN_TEXT("Nothing in it was changed."), {}});
+        return book.setSetting(mark, "yes", "practice");
+    }
+    if (marked && !options.practice)
+        return failure({FUSAIN_TEXT("This is a practice book; clients do not belong in it."), {}},
+                       book.path().toStdString(), {FUSAIN_TEXT("Open it with --practice."), {}});
+    return {};
+}
+
 // In the practice room the instruments have been checked; a case says where one has not.
 void keepChecks(desktop::Session& session) {
     for (const Instrument& instrument : session.catalogue().instruments) {
@@ -158,6 +176,9 @@ int runDesktop(const RunOptions& options,
     if ((*book)->staff().empty())
         if (auto first = (*book)->save(Staff{"staff-1", "Physiologist", Role::Physiologist}, "staff-1"); !first)
             return explain(first.error());
+
+    if (const auto mixed = keepPracticeApart(**book, options, freshDemo); !mixed)
+        return explain(mixed.error());
 
     desktop::Session session(std::move(*book), std::move(*catalogue), clock);
     std::unique_ptr<simulation::SimulatedLab> lab;

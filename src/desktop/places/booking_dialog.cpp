@@ -161,7 +161,7 @@ bool BookingDialog::book() {
     const auto school = retestSchools()[static_cast<std::size_t>(school_->currentIndex())].id;
     const auto booked = chosen.size() == 1
                             ? board.book(wanted->id, chosen.front(), when(), note_->text().toStdString())
-                            : board.bookBattery(wanted->id, chosen, when());
+                            : board.bookBattery(wanted->id, chosen, when(), note_->text().toStdString());
     if (!session_.report(booked))
         return false;
     return session_.report(

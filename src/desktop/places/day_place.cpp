@@ -11,6 +11,7 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QMenu>
+#include <QRegularExpression>
 #include <QTimeZone>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -34,6 +35,12 @@ QString stateWords(const std::string& state) {
     if (state == "refused")
         return QObject::tr("ended without a result");
     return QObject::tr("booked");
+}
+
+// "C-1" stands in "C-12" too, and is somebody else.
+bool namesCode(const QString& words, const std::string& code) {
+    const QString whole = QStringLiteral("(?<![\\w-])%1(?![\\w-])").arg(QRegularExpression::escape(text(code)));
+    return !code.empty() && words.contains(QRegularExpression(whole));
 }
 
 QString laneName(const std::string& instrument, const LabCatalogue& catalogue) {
@@ -402,7 +409,7 @@ bool DayPlace::readCalendar(const std::string& content, const std::string& path)
     for (const exchange::CalendarEvent& event : read->events) {
         const QString words = text(event.summary + " " + event.description);
         const auto client =
-            std::ranges::find_if(clients, [&](const Client& each) { return words.contains(text(each.code)); });
+            std::ranges::find_if(clients, [&](const Client& each) { return namesCode(words, each.code); });
         const auto method = std::ranges::find_if(methods, [&](std::string_view each) {
             return words.contains(report::say(methodTitle(each)), Qt::CaseInsensitive) ||
                    words.contains(text(std::string(each)), Qt::CaseInsensitive);

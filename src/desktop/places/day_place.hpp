@@ -23,7 +23,8 @@ public:
     [[nodiscard]] TeamPage& team() { return *team_; }
     [[nodiscard]] DayRibbon& ribbon() { return *ribbon_; }
     [[nodiscard]] const DayBoard& board() const { return board_; }
-    /// Puts the day's appointments of another calendar in as a note of what else is booked, and ours out.
+    /// The booked appointments of a year out, and those of another calendar that name a client's code and a method
+    /// in.
     bool saveCalendar(const QString& path);
     bool readCalendar(const std::string& text, const std::string& path);
     void enter() override;

@@ -85,11 +85,10 @@ bool PracticePlace::begin(const std::string& caseId) {
     if (practice == cases.end())
         return false;
     const std::string id = session_.freshId("practice");
-    constexpr int birthYear = 1990;
     const Client person{id,
                         "P-" + id.substr(id.find('-') + 1),
                         tr("Practice: %1").arg(report::say(std::string_view(practice->title))).toStdString(),
-                        *dateFromIso(std::to_string(birthYear) + "-01-01"),
+                        *dateFromIso("1990-01-01"),
                         practice->person.at("sex") == "male" ? Sex::Male : Sex::Female,
                         metresFromCentimetres(practice->person.at("height_cm").get<double>()),
                         UnitSystem::Metric,

@@ -49,6 +49,7 @@ Shell::Shell(Session& session)
                   "warning");
         mark->setContentsMargins(24, 4, 24, 4);
         right->addWidget(mark);
+        right->addWidget(&practice_->strip());
     }
     right->addWidget(problemBar_);
     right->addWidget(places_, 1);

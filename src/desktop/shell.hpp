@@ -3,8 +3,8 @@
 #include "desktop/places/clients_place.hpp"
 #include "desktop/places/day_place.hpp"
 #include "desktop/places/library_place.hpp"
-#include "desktop/places/practice_place.hpp"
 #include "desktop/places/quality_place.hpp"
+#include "desktop/practice/practice_place.hpp"
 
 #include <QMainWindow>
 #include <QStackedWidget>

@@ -8,6 +8,7 @@
 #include "record/practice_case.hpp"
 #include "record/preparation.hpp"
 #include "record/protocol.hpp"
+#include "record/reading_exercise.hpp"
 
 #include <deque>
 #include <vector>
@@ -25,6 +26,8 @@ struct LabCatalogue {
     PreparationTexts preparation;
     PlanningPolicy planning;
     std::vector<PracticeCase> practice;
+    std::vector<PracticeAct> practiceActs;
+    std::vector<ReadingExercise> readings;
 
     [[nodiscard]] const AnyPolicy* policy(const std::string& id) const;
     /// The policy with this id, else the first of the method.

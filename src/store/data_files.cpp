@@ -77,7 +77,16 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
     if (auto done = readAll(folder + QStringLiteral("/planning"), planning, planningFromJson); !done)
         return tl::unexpected(done.error());
     catalogue.planning = std::move(planning.front());
-    if (auto done = readAll(folder + QStringLiteral("/practice"), catalogue.practice, practiceCaseFromJson); !done)
+    const QString practice = folder + QStringLiteral("/practice");
+    if (auto done = readAll(practice + QStringLiteral("/cases"), catalogue.practice, practiceCaseFromJson);
+        !done)
+        return tl::unexpected(done.error());
+    if (auto done = readAll(practice + QStringLiteral("/acts"), catalogue.practiceActs, practiceActFromJson);
+        !done)
+        return tl::unexpected(done.error());
+    if (auto done =
+            readAll(practice + QStringLiteral("/readings"), catalogue.readings, readingExerciseFromJson);
+        !done)
         return tl::unexpected(done.error());
     for (const std::string_view method : methods)
         if (std::ranges::none_of(catalogue.policies,

@@ -1,5 +1,4 @@
 // The made-up lab: everybody of the scenario is there, and their tests say what the scenario promises.
-#include "demo/dxa_tests.hpp"
 #include "demo_lab.hpp"
 #include "procedure/across_methods.hpp"
 #include "procedure/progress.hpp"

@@ -1,5 +1,6 @@
 #pragma once
 #include "demo/demo_book.hpp"
+#include "link/simulation/true_body.hpp"
 #include "procedure/computed_test.hpp"
 #include "store/data_files.hpp"
 
@@ -34,8 +35,8 @@ protected:
         return tests;
     }
     static DxaResult scan(const ComputedTest& test) { return std::get<DxaResult>(test.result); }
-    static TrueBody truthOf(const char* client) {
-        return trueBodyFromJson(Json::parse(book->setting(std::string("truth.") + client)));
+    static simulation::TrueBody truthOf(const char* client) {
+        return simulation::trueBodyFromJson(Json::parse(book->setting(std::string("truth.") + client)));
     }
     static inline QTemporaryDir* folder;
     static inline Instant clock;

@@ -1,4 +1,4 @@
-// A perfect trainee meets every goal of every case, a careless one misses exactly what was planted.
+// What a practice test is judged by, and how far somebody has come.
 #include "procedure/practice/debrief.hpp"
 #include "support/hydrostatic_run.hpp"
 
@@ -10,122 +10,180 @@ namespace {
 
 using testing::dataFile;
 
+Instant at(double minutes) {
+    return instantFromIso("2026-03-12T07:40:00.000Z")->plusMinutes(minutes);
+}
+
 std::vector<PracticeCase> cases() {
     std::vector<PracticeCase> read;
-    for (const Json& each : dataFile("practice/cases.json")) {
-        auto practice = practiceCaseFromJson(each, "cases.json");
-        EXPECT_TRUE(practice) << practice.error().english();
-        read.push_back(std::move(*practice));
-    }
+    for (const char* file : {"tank", "chamber", "analyzer", "scanner"})
+        for (const Json& each : dataFile(std::string("practice/cases/") + file + ".json")) {
+            auto practice = practiceCaseFromJson(each, file);
+            EXPECT_TRUE(practice) << practice.error().english();
+            read.push_back(std::move(*practice));
+        }
     return read;
 }
 Protocol protocolOf(const std::string& method) {
     return *protocolFromJson(dataFile("protocols/" + method + ".json"), method);
 }
-
-// The record that a trainee leaves behind, as far as goals look at it.
-struct Trainee {
-    bool writesDown = true; ///< what the client really says
-    bool stops = true;      ///< where a rule blocks
-    bool setsAside = true;  ///< a reading that a fault of the instrument spoilt
-};
-
-template <class List>
-void addReadings(List& readings, bool faulty, bool setsAside) {
-    readings.resize(faulty ? 4 : 3);
-    if (faulty && setsAside)
-        readings[0].setAsideReason = "disturbed";
+const PracticeCase& caseOf(const std::vector<PracticeCase>& all, std::string_view id) {
+    return *std::ranges::find(all, id, &PracticeCase::id);
 }
 
-AnyTest recordOf(const PracticeCase& practice, const Trainee& trainee) {
-    AnyTest any = emptyTest(practice.method);
-    const Protocol protocol = protocolOf(practice.method);
-    bool blocked = false;
-    std::visit(
-        [&](auto& test) {
-            for (const auto* rules : {&protocol.screening, &protocol.readiness})
-                for (const auto& rule : *rules) {
-                    const auto own = practice.answers.find(rule.id);
-                    const auto answer = trainee.writesDown && own != practice.answers.end()
-                                            ? own->second
-                                            : readiness::answerKeeping(rule, 0.2);
-                    AnsweredQuestion answered;
-                    answered.rule = rule.id;
-                    answered.answer = answer;
-                    answered.finding = readiness::judge(rule, answer);
-                    blocked |= !answered.finding.kept && answered.finding.action == readiness::Action::Blocked;
-                    test.answers.push_back(answered);
-                }
-            const bool fear = practice.id == "tank-fear" && trainee.writesDown;
-            test.state = (blocked || fear) && trainee.stops ? TestState::Refused : TestState::Signed;
-        },
-        any);
-    const bool faulty = !practice.faults.empty();
-    if (auto* tank = std::get_if<HydrostaticTest>(&any))
-        addReadings(tank->trials, faulty, trainee.setsAside);
-    else if (auto* chamber = std::get_if<ChamberTest>(&any))
-        addReadings(chamber->trials, faulty, trainee.setsAside);
-    else if (auto* impedance = std::get_if<ImpedanceTest>(&any))
-        addReadings(impedance->sweeps, faulty, trainee.setsAside);
-    else
-        addReadings(std::get<DxaTest>(any).scans, faulty, trainee.setsAside);
-    return any;
+// Three trials a minute after three recordings each.
+HydrostaticTest threeTrials() {
+    HydrostaticTest test;
+    test.startedAt = at(0);
+    for (int number = 1; number <= 3; ++number) {
+        WeighingTrial trial;
+        trial.number = number;
+        trial.at = at(10.0 * number + 1.0);
+        test.trials.push_back(trial);
+    }
+    return test;
+}
+PracticeLog threeRecordings(std::vector<std::string> second) {
+    PracticeLog log;
+    log.recordings = {{at(10), {}}, {at(20), std::move(second)}, {at(30), {}}};
+    return log;
 }
 
 TEST(PracticeCases, AreAtLeastTwentyFourOverTheFourMethods) {
     const auto all = cases();
     EXPECT_GE(all.size(), 24u);
     for (const std::string_view method : methods)
-        EXPECT_GE(std::ranges::count(all, method, &PracticeCase::method), 5) << method;
+        EXPECT_GE(std::ranges::count(all, method, &PracticeCase::method), 6) << method;
+    for (const char* level : {"plain", "harder", "nasty"})
+        EXPECT_GE(std::ranges::count(all, level, &PracticeCase::level), 6) << level;
 }
 
-TEST(PracticeCases, AskOnlyForRulesThatTheProtocolAsks) {
+TEST(PracticeCases, AskOnlyForRulesAndStepsThatThereAre) {
     for (const PracticeCase& practice : cases()) {
         const Protocol protocol = protocolOf(practice.method);
         for (const auto& [rule, answer] : practice.answers) {
             ASSERT_TRUE(protocol.find(rule)) << practice.id << ' ' << rule;
             EXPECT_FALSE(readiness::judge(*protocol.find(rule), answer).kept) << practice.id << ' ' << rule;
         }
+        EXPECT_FALSE(practice.hints.empty()) << practice.id << ": somebody who is stuck finds nothing";
     }
 }
 
-TEST(PracticeCases, APerfectTraineeMeetsEveryGoal) {
-    for (const PracticeCase& practice : cases()) {
-        const auto debrief = debriefOf(practice, recordOf(practice, {}), nullptr, Instant{});
-        EXPECT_DOUBLE_EQ(debrief.score(), 1.0) << practice.id;
-    }
+TEST(PracticeFactsOf, ARecordCountWhatWasSpoiltAndWhatWasInvented) {
+    HydrostaticTest test = threeTrials();
+    auto facts = practiceFacts(test, threeRecordings({"splash"}));
+    EXPECT_EQ(facts.at("trials"), 3.0);
+    EXPECT_EQ(facts.at("spoilt-used"), 1.0);
+    EXPECT_EQ(facts.at("invented"), 0.0);
+
+    test.trials[1].setAsideReason = "a splash";
+    facts = practiceFacts(test, threeRecordings({"splash"}));
+    EXPECT_EQ(facts.at("spoilt-used"), 0.0);
+    EXPECT_EQ(facts.at("good-set-aside"), 0.0);
+
+    facts = practiceFacts(test, threeRecordings({}));
+    EXPECT_EQ(facts.at("good-set-aside"), 1.0) << "the same trial without a fault was a good one";
+    EXPECT_EQ(facts.at("invented"), 1.0);
 }
 
-TEST(PracticeCases, ACarelessTraineeMissesExactlyWhatWasPlanted) {
-    for (const PracticeCase& practice : cases()) {
-        const auto debrief = debriefOf(practice, recordOf(practice, {false, false, false}), nullptr, Instant{});
-        const bool planted = !practice.faults.empty() || !practice.answers.empty();
-        // The splash only costs trials, which even the careless weigh.
-        const int missed = static_cast<int>(debrief.goals.size()) - debrief.met;
-        EXPECT_EQ(missed, planted && practice.id != "tank-splash" ? static_cast<int>(debrief.goals.size()) : 0)
-            << practice.id;
-    }
+TEST(PracticeFactsOf, ActsCountTowardsTheGoalOrAsVain) {
+    PracticeLog log = threeRecordings({});
+    log.acts = {{at(12), "still-water", true, true}, {at(13), "look-at-chair", false, false}};
+    const auto facts = practiceFacts(threeTrials(), log);
+    EXPECT_EQ(facts.at("did.still-water"), 1.0);
+    EXPECT_EQ(facts.at("vain"), 1.0);
 }
 
-TEST(PracticeCases, SettingAsideAGoodReadingIsInvented) {
+TEST(Debriefs, NameWhatWasCaughtMissedAndInvented) {
     const auto all = cases();
-    const auto plain = std::ranges::find(all, "tank-plain", &PracticeCase::id);
-    AnyTest test = recordOf(*plain, {});
-    std::get<HydrostaticTest>(test).trials[0].setAsideReason = "looked odd";
-    EXPECT_EQ(debriefOf(*plain, test, nullptr, Instant{}).met, 1);
+    HydrostaticTest test = threeTrials();
+    test.state = TestState::Signed;
+    PracticeLog log = threeRecordings({"splash"});
+    const PracticeCase& splash = caseOf(all, "tank-splash");
+    Debrief debrief = debriefOf(splash, test, log, nullptr, at(45));
+    EXPECT_EQ(debrief.caught, 0);
+    EXPECT_EQ(debrief.missed, 1);
+    ASSERT_TRUE(debrief.next());
+    EXPECT_EQ(debrief.next()->id, "found-still-water");
+    EXPECT_DOUBLE_EQ(debrief.minutes, 45.0);
+
+    log.acts = {{at(21), "still-water", true, true}, {at(22), "check-scale", false, false}};
+    debrief = debriefOf(splash, test, log, nullptr, at(45));
+    EXPECT_EQ(debrief.caught, 1);
+    EXPECT_EQ(debrief.invented, 1);
+    EXPECT_EQ(debrief.next()->kind, GoalKind::Restraint);
+}
+
+TEST(Debriefs, WhatNobodyAskedIsNotWrittenDown) {
+    const auto all = cases();
+    const PracticeCase& ate = caseOf(all, "tank-ate");
+    HydrostaticTest test = threeTrials();
+    EXPECT_EQ(debriefOf(ate, test, {}, nullptr, at(1)).missed, 1);
+    AnsweredQuestion food;
+    food.rule = "hw_food";
+    food.finding.kept = false;
+    test.answers = {food};
+    EXPECT_EQ(debriefOf(ate, test, {}, nullptr, at(1)).missed, 0);
+}
+
+TEST(PracticeProgress, CountsTheLastAttemptAndWhoWasHelped) {
+    const auto all = cases();
+    const std::vector<AttemptScore> attempts{{"tank-plain", at(0), 1.0, false},
+                                             {"tank-air", at(10), 1.0, true},
+                                             {"tank-wall", at(20), 1.0, false},
+                                             {"tank-wall", at(30), 0.5, false}};
+    const auto progress = progressOver(all, attempts);
+    ASSERT_EQ(progress.size(), methods.size());
+    EXPECT_EQ(progress[0].method, methodHydrostatic);
+    EXPECT_EQ(progress[0].met, 2) << "the last attempt at the wall was not";
+    EXPECT_EQ(progress[0].alone, 1);
+    EXPECT_FALSE(progress[0].complete());
+    EXPECT_EQ(progress[1].met, 0);
+}
+
+TEST(PracticeLogs, ComeBackAsTheyWere) {
+    PracticeLog log = threeRecordings({"splash", "wall-touch"});
+    log.caseId = "tank-splash";
+    log.trainee = "sunniva";
+    log.help = HelpLevel::Prompts;
+    log.hints = 2;
+    log.acts = {{at(21), "still-water", true, true}};
+    const auto back = practiceLogFromJson(toJson(log), "log");
+    ASSERT_TRUE(back);
+    EXPECT_EQ(toJson(*back), toJson(log));
+    EXPECT_EQ(back->before(at(25))->spoiltBy.size(), 2u);
+    EXPECT_EQ(back->before(at(5)), nullptr);
+    Json broken = toJson(log);
+    broken["help"] = "much";
+    EXPECT_FALSE(practiceLogFromJson(broken, "log"));
+    broken = toJson(log);
+    broken["acts"][0]["at"] = "yesterday";
+    EXPECT_FALSE(practiceLogFromJson(broken, "log"));
 }
 
 TEST(PracticeCases, ACaseWithMissingPartsIsRefused) {
-    Json json = dataFile("practice/cases.json").at(0);
-    json["expect"] = Json::array();
-    EXPECT_FALSE(practiceCaseFromJson(json, "mine.json"));
-    json = dataFile("practice/cases.json").at(0);
-    json["person"].erase("fat_fraction");
-    EXPECT_NE(practiceCaseFromJson(json, "mine.json").error().english().find("fat_fraction"),
-              std::string::npos);
-    json = dataFile("practice/cases.json").at(0);
-    json["method"] = "calipers";
-    EXPECT_FALSE(practiceCaseFromJson(json, "mine.json"));
+    const Json good = dataFile("practice/cases/tank.json").at(0);
+    const auto refusedAfter = [&](auto spoil) {
+        Json json = good;
+        spoil(json);
+        return !practiceCaseFromJson(json, "mine.json");
+    };
+    EXPECT_TRUE(practiceCaseFromJson(good, "mine.json"));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["expect"] = Json::array(); }));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["person"].erase("fat_fraction"); }));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["method"] = "calipers"; }));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["level"] = "easy"; }));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["born"] = "in May"; }));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["answers"]["hw_food"] = Json::object(); }));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["expect"][0]["kind"] = "wish"; }));
+    EXPECT_TRUE(refusedAfter([](Json& json) { json["earlier"] = {{"weeks_ago", -2}}; }));
+}
+
+TEST(PracticeActs, NameTheMethodsThatTheyBelongTo) {
+    for (const Json& each : dataFile("practice/acts/acts.json"))
+        EXPECT_TRUE(practiceActFromJson(each, "acts.json"));
+    EXPECT_FALSE(practiceActFromJson(
+        {{"id", "x"}, {"methods", {"calipers"}}, {"say", "x"}, {"helped", "x"}, {"in_vain", "x"}}, "mine"));
 }
 
 } // namespace

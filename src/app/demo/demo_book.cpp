@@ -1,13 +1,8 @@
 #include "demo/demo_book.hpp"
 
-#include "core/airdisplacement/body_volume.hpp"
-#include "core/anthropometry/surface_area.hpp"
-#include "core/water/density.hpp"
-#include "demo/chamber_tests.hpp"
-#include "demo/dxa_tests.hpp"
-#include "demo/impedance_tests.hpp"
-#include "demo/tank_tests.hpp"
-#include "procedure/any_procedure.hpp"
+#include "demo/instrument_checks.hpp"
+#include "demo/people.hpp"
+#include "link/simulation/played_test.hpp"
 #include "procedure/computed_test.hpp"
 #include "procedure/plan.hpp"
 
@@ -17,150 +12,12 @@
 namespace fusain::demo {
 namespace {
 
-using Random = simulation::Random;
-using enum HydrostaticStep;
-
-struct Person {
-    const char* id;
-    const char* code;
-    const char* name;
-    const char* born;
-    double heightCm;
-    UnitSystem units;
-    const char* note;
-    TrueBody body;
-};
-
-const Person people[] = {
-    {"ailsa",
-     "SP-101",
-     "Ailsa Brandvold",
-     "1984-06-02",
-     168.0,
-     UnitSystem::Metric,
-     "helm",
-     {Sex::Female, 71.0, 0.262, 1.55, 3.7}},
-    {"teo",
-     "SP-102",
-     "Teo Marangwe",
-     "1996-09-14",
-     183.0,
-     UnitSystem::Metric,
-     "crew; residual volume measured",
-     {Sex::Male, 88.0, 0.171, 1.98, 5.6, 1.100, 1.3}},
-    {"pau",
-     "SP-106",
-     "Pau Ferrandiz-Noor",
-     "1951-11-20",
-     170.0,
-     UnitSystem::Metric,
-     "pacemaker; afraid of water",
-     {Sex::Male, 69.0, 0.27, 2.4, 3.4}},
-    {"yusuf",
-     "SP-110",
-     "Yusuf Calloway",
-     "1987-05-30",
-     181.0,
-     UnitSystem::Metric,
-     "crew; first tank test",
-     {Sex::Male, 83.0, 0.208, 1.9, 5.2}},
-    {"dov",
-     "SP-112",
-     "Dov Castellane",
-     "1994-08-08",
-     190.0,
-     UnitSystem::Metric,
-     "all four methods today",
-     {Sex::Male, 96.0, 0.186, 2.0, 6.2}},
-    {"wren",
-     "SP-113",
-     "Wren Tallis",
-     "2014-10-03",
-     146.0,
-     UnitSystem::Metric,
-     "child: child constants only",
-     {Sex::Female, 38.0, 0.19, 0.78, 2.5, 1.086}},
-    {"elio",
-     "SP-116",
-     "Elio Santangelo-Rask",
-     "1999-11-02",
-     169.0,
-     UnitSystem::Metric,
-     "restless in the chamber",
-     {Sex::Male, 74.0, 0.17, 1.5, 5.0}},
-    {"ines",
-     "SP-103",
-     "Ines Halloway",
-     "2002-11-19",
-     171.0,
-     UnitSystem::Metric,
-     "dancer",
-     {Sex::Female, 56.0, 0.172, 1.4, 3.8}},
-    {"ruan",
-     "SP-108",
-     "Ruan Achterberg",
-     "2006-05-14",
-     178.0,
-     UnitSystem::Metric,
-     "rower; left arm after a fracture",
-     {Sex::Male, 70.0, 0.13, 1.5, 5.4, 1.100, 0.0, 178.0, 0.732, 0.90, 1.12}},
-    {"lotte",
-     "SP-109",
-     "Lotte Vansittart",
-     "1997-07-30",
-     174.0,
-     UnitSystem::Metric,
-     "",
-     {Sex::Female, 66.0, 0.24, 1.5, 4.0, 1.100, 0.0, 174.0, 0.732, 0.997, 1.004}},
-    {"nerys",
-     "SP-111",
-     "Nerys Adebayo-Lund",
-     "1980-09-02",
-     163.0,
-     UnitSystem::Metric,
-     "wants to see what a day does to the result",
-     {Sex::Female, 92.0, 0.41, 1.5, 3.4}},
-    {"marit",
-     "SP-115",
-     "Marit Quennell",
-     "1989-07-21",
-     169.0,
-     UnitSystem::UsCustomary,
-     "asks for US units",
-     {Sex::Female, 63.0, 0.243, 1.4, 3.9}},
-    {"goran",
-     "SP-104",
-     "Goran Lethe",
-     "1973-06-18",
-     176.0,
-     UnitSystem::Metric,
-     "fat around the middle; scanned through the year",
-     {Sex::Male, 103.4, 0.302, 1.9, 4.4, 1.100, 0.0, 176.0, 0.732, 0.99, 1.01, 0.56}},
-    {"mirren",
-     "SP-105",
-     "Mirren Osei-Tait",
-     "1958-10-05",
-     160.0,
-     UnitSystem::Metric,
-     "muscle clinic",
-     {Sex::Female, 61.0, 0.40, 1.7, 2.6, 1.100, 0.0, 160.0, 0.732, 1.0, 1.01, 0.49, 0.80}},
-    {"keziah",
-     "SP-107",
-     "Keziah Stroud",
-     "1991-08-27",
-     165.0,
-     UnitSystem::Metric,
-     "26 weeks pregnant: after delivery",
-     {Sex::Female, 78.0, 0.34, 1.5, 3.6}},
-    {"caspian",
-     "SP-114",
-     "Caspian Oduya",
-     "1967-12-09",
-     172.0,
-     UnitSystem::Metric,
-     "sixty days on a plan",
-     {Sex::Male, 81.0, 0.285, 1.9, 4.1, 1.100, 0.0, 172.0, 0.732, 0.99, 1.01, 0.53}},
-};
+using simulation::ChamberDay;
+using simulation::DxaDay;
+using simulation::ImpedanceDay;
+using simulation::Random;
+using simulation::TankDay;
+using simulation::TrueBody;
 
 double gauss(Random& random, double deviation) {
     return std::normal_distribution(0.0, deviation)(random);
@@ -177,7 +34,7 @@ public:
         for (const Staff& member : {physiologist_, technician_, trainee_})
             if (done)
                 done = book_.save(member, "oriel");
-        for (const Person& person : people)
+        for (const Person& person : people())
             if (done)
                 done = saveClient(person);
         if (done)
@@ -185,7 +42,7 @@ public:
         if (done)
             done = otherTests();
         if (done)
-            done = scaleChecks();
+            done = scaleChecks(book_, random_, clock_);
         if (done)
             done = chamberChecks(book_, random_, clock_);
         if (done)
@@ -214,13 +71,6 @@ public:
 
 private:
     static Instant at(const char* text) { return *instantFromIso(text); }
-    static const Person& person(std::string_view id) {
-        for (const Person& each : people)
-            if (each.id == id)
-                return each;
-        return people[0];
-    }
-
     Expected<void> saveClient(const Person& p) {
         Client client{p.id,
                       p.code,
@@ -238,32 +88,64 @@ private:
         return book_.setSetting(std::string("truth.") + p.id, toJson(body).dump(), "oriel");
     }
 
-    Expected<TankTest> begin(const Person& p, const TrueBody& body, const char* when) {
-        clock_ = at(when);
+    Expected<std::unique_ptr<Procedure>> begin(const Person& p, std::string_view method,
+                                               const std::string& id) {
         const Client client = *book_.client(p.id);
-        const bool repeat = !book_.testsOf(p.id).empty();
-        auto procedure = HydrostaticProcedure::begin(
-            {std::get<HydrostaticPolicy>(catalogue_.policyFor(methodHydrostatic, {})),
-             catalogue_.protocolFor(methodHydrostatic)},
-            std::string(p.code) + "-" + isoText(clock_).substr(0, 10),
-            {p.id, client.sex, client.ageAt(clock_), *client.height, repeat}, technician_, book_,
-            [this] { return clock_; });
-        if (!procedure)
-            return tl::unexpected(procedure.error());
-        return TankTest(book_, std::move(*procedure), body, random_, clock_);
+        return beginTest(catalogue_.policyFor(method, {}), catalogue_.protocolFor(method), id,
+                         {p.id, client.sex, client.ageAt(clock_), *client.height, !book_.testsOf(p.id).empty()},
+                         technician_, book_, [this] { return clock_; });
+    }
+
+    // The check of an instrument that a test began with, kept for the instrument as well.
+    Expected<void> keepCheck(const std::string& id, const char* instrument, const char* kind, Kilograms nominal,
+                             Kilograms reading, Instant when) {
+        return book_.save(Check{id,
+                                instrument,
+                                kind,
+                                when,
+                                nominal.value(),
+                                reading.value(),
+                                true,
+                                "bram",
+                                {},
+                                {reading.value()}},
+                          "bram");
+    }
+
+    Expected<void> finish(Procedure& run, const char* interpretation) {
+        const auto computed = computeTest(run.snapshot(), policyOf(run.snapshot(), catalogue_));
+        if (!computed)
+            return tl::unexpected(computed.error());
+        const auto done = simulation::playFinish(run, interpretation, technician_, physiologist_);
+        return done ? book_.save(store::StoredResult{run.record().id, 1, 1, clock_, computed->document()},
+                                 technician_.id)
+                    : done;
+    }
+
+    Expected<std::string> tankTest(const Person& p, const TrueBody& body, const char* when,
+                                   const TankDay& day) {
+        clock_ = at(when);
+        const auto begun =
+            begin(p, methodHydrostatic, std::string(p.code) + "-" + isoText(clock_).substr(0, 10));
+        if (!begun)
+            return tl::unexpected(begun.error());
+        auto& run = static_cast<HydrostaticProcedure&>(**begun);
+        Expected<void> done = simulation::playTank(run, body, day, random_, clock_);
+        if (done)
+            done = keepCheck("check-" + run.test().id, "load-cell", "load-cell",
+                             run.test().loadCell->referenceNominal, run.test().loadCell->referenceReading,
+                             run.test().loadCell->at);
+        if (done && day.trials == 0)
+            done = finish(run, "Measured calmly; the trials agree. Prepared as asked.");
+        return done ? Expected<std::string>(run.test().id) : tl::unexpected(done.error());
     }
 
     Expected<void> wholeTest(const char* id, const TrueBody& body, const char* when,
-                             double measuredResidualVolume = 0.0) {
-        auto test = begin(person(id), body, when);
-        if (!test)
-            return tl::unexpected(test.error());
-        Expected<void> done = test->prepare();
-        if (done && measuredResidualVolume > 0.0)
-            done = test->run().measureResidualVolume(Litres(measuredResidualVolume), "oxygen dilution");
-        if (done)
-            done = test->weigh(0, 0.05);
-        return done ? test->finish(technician_, physiologist_) : done;
+                             std::optional<Litres> measuredResidualVolume = {}) {
+        TankDay day;
+        day.measuredResidualVolume = measuredResidualVolume;
+        const auto done = tankTest(person(id), body, when, day);
+        return done ? Expected<void>() : tl::unexpected(done.error());
     }
 
     // Fat down, lean kept, over fourteen months.
@@ -288,63 +170,75 @@ private:
     }
 
     Expected<void> otherTests() {
-        Expected<void> done = wholeTest("teo", person("teo").body, "2026-02-26T10:00:00.000Z", 1.96);
+        Expected<void> done = wholeTest("teo", person("teo").body, "2026-02-26T10:00:00.000Z", Litres(1.96));
         if (done)
             done = wholeTest("marit", person("marit").body, "2025-10-22T11:00:00.000Z");
         if (done)
-            done = wholeTest("wren", person("wren").body, "2025-10-23T13:30:00.000Z", 0.79);
+            done = wholeTest("wren", person("wren").body, "2025-10-23T13:30:00.000Z", Litres(0.79));
         if (!done)
             return done;
-        auto pau = begin(person("pau"), person("pau").body, "2026-03-03T10:30:00.000Z");
-        if (!pau)
-            return tl::unexpected(pau.error());
-        done = pau->run().answer("hw_fear", {std::nullopt, false, std::nullopt, "no"});
-        return done ? pau->run().refuse("afraid of water; the chamber instead") : done;
+        return refusal("pau", methodHydrostatic, "SP-106-2026-03-03", "2026-03-03T10:30:00.000Z", "hw_fear",
+                       "no", "afraid of water; the chamber instead");
+    }
+
+    // An answer ends the test before it has begun.
+    Expected<void> refusal(const char* id, std::string_view method, const std::string& testId, const char* when,
+                           const char* rule, const char* answer, const char* reason) {
+        clock_ = at(when);
+        const auto begun = begin(person(id), method, testId);
+        if (!begun)
+            return tl::unexpected(begun.error());
+        const auto done = (*begun)->answer(rule, {std::nullopt, false, std::nullopt, answer});
+        return done ? (*begun)->refuse(reason) : done;
+    }
+
+    static ChamberDay chamberDay(bool measureGas, double restlessness, bool finish) {
+        ChamberDay day;
+        day.measureGas = measureGas;
+        day.restlessness = restlessness;
+        day.finish = finish;
+        return day;
     }
 
     Expected<void> chamberTest(const char* id, const char* when, const ChamberDay& day) {
         const Person& p = person(id);
         clock_ = at(when);
-        const Client client = *book_.client(p.id);
-        auto procedure =
-            ChamberProcedure::begin({std::get<ChamberPolicy>(catalogue_.policyFor(methodChamber, {})),
-                                     catalogue_.protocolFor(methodChamber)},
-                                    std::string(p.code) + "-chamber-" + isoText(clock_).substr(0, 10),
-                                    {p.id, client.sex, client.ageAt(clock_), *client.height, false},
-                                    technician_, book_, [this] { return clock_; });
-        if (!procedure)
-            return tl::unexpected(procedure.error());
-        return runChamberTest(book_, *procedure, p.body, day, technician_, physiologist_, random_, clock_);
+        const auto begun =
+            begin(p, methodChamber, std::string(p.code) + "-chamber-" + isoText(clock_).substr(0, 10));
+        if (!begun)
+            return tl::unexpected(begun.error());
+        auto& run = static_cast<ChamberProcedure&>(**begun);
+        Expected<void> done = simulation::playChamber(run, p.body, day, random_, clock_);
+        if (done)
+            done = keepCheck("check-scale-" + run.test().id, "chamber-scale", "reference-mass",
+                             run.test().scale->nominal, run.test().scale->reading, run.test().scale->at);
+        return done && day.finish ? finish(run, "Sat calmly; the volumes agree. Prepared as asked.") : done;
     }
 
     // Teo on the day of his tank test, first with the gas predicted; Pau, whom the tank refused; Elio, who
     // cannot sit still.
     Expected<void> chamberTests() {
-        Expected<void> done = chamberTest("teo", "2026-02-26T08:40:00.000Z", {false, 0.03, true});
+        Expected<void> done = chamberTest("teo", "2026-02-26T08:40:00.000Z", chamberDay(false, 0.03, true));
         if (done)
-            done = chamberTest("pau", "2026-03-03T11:10:00.000Z", {true, 0.03, true});
+            done = chamberTest("pau", "2026-03-03T11:10:00.000Z", chamberDay(true, 0.03, true));
         if (done)
-            done = chamberTest("dov", "2026-03-04T09:00:00.000Z", {true, 0.03, true});
-        return done ? chamberTest("elio", "2026-03-12T07:20:00.000Z", {true, 0.5, false}) : done;
+            done = chamberTest("dov", "2026-03-04T09:00:00.000Z", chamberDay(true, 0.03, true));
+        return done ? chamberTest("elio", "2026-03-12T07:20:00.000Z", chamberDay(true, 0.5, false)) : done;
     }
 
     Expected<void> impedanceTest(const char* id, const TrueBody& changed, const char* when,
                                  const ImpedanceDay& day) {
         const Person& p = person(id);
         clock_ = at(when);
-        const Client client = *book_.client(p.id);
-        const AnyPolicy& policy = catalogue_.policyFor(methodImpedance, {});
         TrueBody body = changed;
         body.heightCm = p.heightCm;
-        auto begun =
-            beginTest(policy, catalogue_.protocolFor(methodImpedance),
-                      std::string(p.code) + "-impedance-" + isoText(clock_).substr(0, 16),
-                      {p.id, client.sex, client.ageAt(clock_), *client.height, !book_.testsOf(p.id).empty()},
-                      technician_, book_, [this] { return clock_; });
+        const auto begun =
+            begin(p, methodImpedance, std::string(p.code) + "-impedance-" + isoText(clock_).substr(0, 16));
         if (!begun)
             return tl::unexpected(begun.error());
-        return runImpedanceTest(book_, static_cast<ImpedanceProcedure&>(**begun), body, p.code, day,
-                                technician_, physiologist_, random_, clock_);
+        auto& run = static_cast<ImpedanceProcedure&>(**begun);
+        const auto done = simulation::playImpedance(run, body, p.code, day, physiologist_, random_, clock_);
+        return done && day.finish ? finish(run, day.interpretation) : done;
     }
 
     // Ines over a season, Ruan's arm, Lotte who has none, Nerys in the morning and after a day, Dov before the
@@ -369,14 +263,19 @@ private:
         if (done)
             done = ruansArm();
         ImpedanceDay contact;
-        contact.firstSweep.badContact = impedance::Segment::LeftArm;
+        contact.faults = [](int sweep) {
+            simulation::LabFaults faults;
+            if (sweep == 1)
+                faults.analyzer.badContact = impedance::Segment::LeftArm;
+            return faults;
+        };
         if (done)
             done = impedanceTest("lotte", person("lotte").body, "2026-03-09T09:20:00.000Z", contact);
         if (done)
             done = impedanceTest("nerys", person("nerys").body, "2026-03-11T07:30:00.000Z", {});
         ImpedanceDay evening;
-        evening.deviations = {{"imp_food", 2.0, "wants to see the difference"},
-                              {"imp_exercise", 1.5, "wants to see the difference"}};
+        evening.deviations = {{"imp_food", {2.0, false, {}, {}}, "wants to see the difference"},
+                              {"imp_exercise", {1.5, false, {}, {}}, "wants to see the difference"}};
         evening.waterShift = 1.035;
         evening.interpretation =
             "After a meal and training the body conducts better: the lower fat is not real.";
@@ -398,35 +297,44 @@ private:
     }
 
     Expected<void> pacemaker() {
-        const Person& p = person("pau");
-        clock_ = at("2026-03-03T10:20:00.000Z");
-        const Client client = *book_.client(p.id);
-        auto begun = beginTest(catalogue_.policyFor(methodImpedance, {}),
-                               catalogue_.protocolFor(methodImpedance), std::string(p.code) + "-impedance",
-                               {p.id, client.sex, client.ageAt(clock_), *client.height, false}, technician_,
-                               book_, [this] { return clock_; });
-        if (!begun)
-            return tl::unexpected(begun.error());
-        if (auto done = (*begun)->answer("imp_implant", {std::nullopt, false, std::nullopt, "yes"}); !done)
-            return done;
-        return (*begun)->refuse("a pacemaker: no current through this body");
+        return refusal("pau", methodImpedance, "SP-106-impedance", "2026-03-03T10:20:00.000Z", "imp_implant",
+                       "yes", "a pacemaker: no current through this body");
     }
 
-    Expected<std::unique_ptr<Procedure>> beginDxa(const Person& p, const std::string& id) {
-        const Client client = *book_.client(p.id);
-        return beginTest(catalogue_.policyFor(methodDxa, {}), catalogue_.protocolFor(methodDxa), id,
-                         {p.id, client.sex, client.ageAt(clock_), *client.height, !book_.testsOf(p.id).empty()},
-                         technician_, book_, [this] { return clock_; });
+    int scansOfAYear(const std::string& clientId) {
+        int scans = 0;
+        for (const AnyTest& any : book_.testsOf(clientId))
+            scans += methodOf(any) == methodDxa &&
+                     minutesBetween(common(any).startedAt, clock_) < 365.0 * 24.0 * 60.0;
+        return scans;
     }
 
-    Expected<void> dxaTest(const char* id, const TrueBody& body, const char* when, const DxaDay& day) {
+    Expected<void> dxaTest(const char* id, const TrueBody& body, const char* when, DxaDay day) {
         const Person& p = person(id);
         clock_ = at(when);
-        auto begun = beginDxa(p, std::string(p.code) + "-dxa-" + isoText(clock_).substr(0, 10));
+        day.scansOfAYear = scansOfAYear(p.id);
+        const auto begun = begin(p, methodDxa, std::string(p.code) + "-dxa-" + isoText(clock_).substr(0, 10));
         if (!begun)
             return tl::unexpected(begun.error());
-        return runDxaTest(book_, static_cast<DxaProcedure&>(**begun), body, p.code, day, technician_,
-                          physiologist_, scans_, clock_);
+        auto& run = static_cast<DxaProcedure&>(**begun);
+        const auto done = simulation::playDxa(run, body, p.code, day, scans_, clock_);
+        return done ? finish(run, day.interpretation) : done;
+    }
+
+    static DxaDay scanDay(std::vector<ReportedValue> reported, std::vector<dxa::ReportedBone> bones = {},
+                          const char* interpretation = nullptr) {
+        DxaDay day;
+        day.reported = std::move(reported);
+        day.bones = std::move(bones);
+        if (interpretation)
+            day.interpretation = interpretation;
+        return day;
+    }
+
+    static simulation::LabFaults armOutsideFirst(int scan) {
+        simulation::LabFaults faults;
+        faults.scanner.armOutside = scan == 1;
+        return faults;
     }
 
     static std::vector<ReportedValue> visceral(double kilograms, double squareCentimetres) {
@@ -445,66 +353,41 @@ private:
             return std::vector<dxa::ReportedBone>{{"total", GramsPerSquareCentimetre(density), t, z}};
         };
         const Stage stages[] = {
-            {"goran",
-             "2025-03-11T08:00:00.000Z",
-             104.2,
-             0.338,
-             0.59,
-             {{},
-              visceral(2.31, 232),
-              bone(1.241, 0.3, 0.4),
-              false,
-              "Most of the fat sits in the middle: that is "
-              "where to begin."}},
-            {"goran", "2025-07-08T08:05:00.000Z", 104.0, 0.326, 0.58, {{}, visceral(2.07, 208), {}, false}},
-            {"goran", "2025-11-11T08:00:00.000Z", 103.7, 0.314, 0.57, {{}, visceral(1.86, 187), {}, false}},
-            {"goran",
-             "2026-03-10T08:05:00.000Z",
-             103.4,
-             0.302,
-             0.56,
-             {{},
-              visceral(1.64, 165),
-              bone(1.239, 0.3, 0.4),
-              false,
-              "The scale hardly moved and yet three kilograms of fat are gone, most from the middle; the lean "
-              "grew."}},
-            {"caspian", "2026-01-08T07:50:00.000Z", 86.0, 0.308, 0.55, {{}, visceral(1.42, 143), {}, false}},
-            {"caspian",
-             "2026-03-09T07:55:00.000Z",
-             81.0,
-             0.286,
-             0.54,
-             {{},
-              visceral(1.22, 122),
-              {},
-              false,
-              "Five kilograms in sixty days, and a third of them lean: slower, with more protein and strength "
-              "work."}},
-            {"mirren",
-             "2026-03-05T09:30:00.000Z",
-             61.0,
-             0.40,
-             0.49,
-             {{},
-              visceral(0.82, 84),
-              bone(0.968, -1.9, -0.6),
-              true,
-              "Little lean on arms and legs. Strength is tested next; the clinic's physician decides what it "
-              "means."}},
-            {"ruan", "2026-03-10T09:00:00.000Z", 70.0, 0.13, 0.42, {{}, {}, {}, false}},
-            {"lotte", "2026-03-10T09:40:00.000Z", 66.0, 0.24, 0.44, {{}, {}, {}, false}},
-            {"ines", "2026-03-06T08:40:00.000Z", 56.0, 0.172, 0.40, {{}, {}, bone(1.082, -0.6, -0.5), false}},
-            {"wren",
-             "2026-03-05T14:00:00.000Z",
-             38.0,
-             0.19,
-             0.42,
-             {{}, {}, {{"total-less-head", GramsPerSquareCentimetre(0.842), {}, 0.2}}, false}},
-            {"dov", "2026-03-04T08:05:00.000Z", 96.0, 0.186, 0.50, {{true}, visceral(0.61, 63), {}, false}},
+            {"goran", "2025-03-11T08:00:00.000Z", 104.2, 0.338, 0.59,
+             scanDay(visceral(2.31, 232), bone(1.241, 0.3, 0.4),
+                     "Most of the fat sits in the middle: that is "
+                     "where to begin.")},
+            {"goran", "2025-07-08T08:05:00.000Z", 104.0, 0.326, 0.58, scanDay(visceral(2.07, 208))},
+            {"goran", "2025-11-11T08:00:00.000Z", 103.7, 0.314, 0.57, scanDay(visceral(1.86, 187))},
+            {"goran", "2026-03-10T08:05:00.000Z", 103.4, 0.302, 0.56,
+             scanDay(visceral(1.64, 165), bone(1.239, 0.3, 0.4),
+                     "The scale hardly moved and yet three kilograms of fat are gone, most from the middle; "
+                     "the lean "
+                     "grew.")},
+            {"caspian", "2026-01-08T07:50:00.000Z", 86.0, 0.308, 0.55, scanDay(visceral(1.42, 143))},
+            {"caspian", "2026-03-09T07:55:00.000Z", 81.0, 0.286, 0.54,
+             scanDay(visceral(1.22, 122), {},
+                     "Five kilograms in sixty days, and a third of them lean: slower, with more protein and "
+                     "strength "
+                     "work.")},
+            {"mirren", "2026-03-05T09:30:00.000Z", 61.0, 0.40, 0.49,
+             scanDay(visceral(0.82, 84), bone(0.968, -1.9, -0.6),
+                     "Little lean on arms and legs. Strength is tested next; the clinic's physician decides "
+                     "what it "
+                     "means.")},
+            {"ruan", "2026-03-10T09:00:00.000Z", 70.0, 0.13, 0.42, scanDay({})},
+            {"lotte", "2026-03-10T09:40:00.000Z", 66.0, 0.24, 0.44, scanDay({})},
+            {"ines", "2026-03-06T08:40:00.000Z", 56.0, 0.172, 0.40, scanDay({}, bone(1.082, -0.6, -0.5))},
+            {"wren", "2026-03-05T14:00:00.000Z", 38.0, 0.19, 0.42,
+             scanDay({}, {{"total-less-head", GramsPerSquareCentimetre(0.842), {}, 0.2}})},
+            {"dov", "2026-03-04T08:05:00.000Z", 96.0, 0.186, 0.50, scanDay(visceral(0.61, 63))},
         };
         Expected<void> done;
-        for (const Stage& stage : stages) {
+        for (Stage stage : stages) {
+            if (std::string_view(stage.id) == "mirren")
+                stage.day.afterMenopause = true;
+            if (std::string_view(stage.id) == "dov")
+                stage.day.faults = armOutsideFirst;
             TrueBody body = person(stage.id).body;
             body.mass = stage.mass;
             body.fatFraction = stage.fat;
@@ -513,7 +396,7 @@ private:
                 done = dxaTest(stage.id, body, stage.when, stage.day);
         }
         if (done)
-            done = wholeTest("dov", person("dov").body, "2026-03-04T10:00:00.000Z", 2.0);
+            done = wholeTest("dov", person("dov").body, "2026-03-04T10:00:00.000Z", Litres(2.0));
         PlanRequest plan;
         plan.targetFat = Percent(25.0);
         plan.weeks = 24;
@@ -524,13 +407,8 @@ private:
     }
 
     Expected<void> pregnant() {
-        clock_ = at("2026-03-06T10:00:00.000Z");
-        auto begun = beginDxa(person("keziah"), "SP-107-dxa");
-        if (!begun)
-            return tl::unexpected(begun.error());
-        if (auto done = (*begun)->answer("dxa_pregnant", {std::nullopt, false, std::nullopt, "yes"}); !done)
-            return done;
-        return (*begun)->refuse("pregnant: no X-rays; booked for after delivery");
+        return refusal("keziah", methodDxa, "SP-107-dxa", "2026-03-06T10:00:00.000Z", "dxa_pregnant", "yes",
+                       "pregnant: no X-rays; booked for after delivery");
     }
 
     // Fourteen dancers, for a team morning.
@@ -572,34 +450,15 @@ private:
         return done;
     }
 
-    Expected<void> scaleChecks() {
-        Expected<void> done;
-        for (int week = 0; week < 20; ++week) {
-            clock_ = at("2025-10-27T07:20:00.000Z").plusMinutes(week * 7.0 * 24.0 * 60.0);
-            const double reading = 20.0 + 0.0015 * week + gauss(random_, 0.008) + (week == 12 ? 0.07 : 0.0);
-            if (done && clock_ < demoNow())
-                done = book_.save(Check{"check-scale-" + std::to_string(week),
-                                        "floor-scale",
-                                        "reference-mass",
-                                        clock_,
-                                        20.0,
-                                        reading,
-                                        std::abs(reading - 20.0) <= 0.05,
-                                        "bram",
-                                        {},
-                                        {reading}},
-                                  "bram");
-        }
-        return done;
-    }
-
     Expected<void> today() {
-        auto yusuf = begin(person("yusuf"), person("yusuf").body, "2026-03-12T07:12:00.000Z");
+        TankDay firstTrials;
+        firstTrials.trials = 3;
+        firstTrials.heldBack = 0.75;
+        const auto yusuf =
+            tankTest(person("yusuf"), person("yusuf").body, "2026-03-12T07:12:00.000Z", firstTrials);
         if (!yusuf)
             return tl::unexpected(yusuf.error());
-        Expected<void> done = yusuf->prepare();
-        if (done)
-            done = yusuf->weigh(3, 0.75);
+        Expected<void> done;
         const auto visit = [&](const char* id, const char* when, const char* state, const std::string& test,
                                const char* note) {
             if (done)
@@ -615,7 +474,7 @@ private:
                                   "bram");
         };
         clock_ = at("2026-03-12T07:39:00.000Z");
-        visit("yusuf", "2026-03-12T07:10:00.000Z", "running", yusuf->run().test().id, "first tank test");
+        visit("yusuf", "2026-03-12T07:10:00.000Z", "running", *yusuf, "first tank test");
         chamberVisit("elio", "2026-03-12T07:20:00.000Z", "running", "SP-116-chamber-2026-03-12",
                      "volumes do not agree");
         visit("dov", "2026-03-12T09:00:00.000Z", "booked", {}, "four methods today");
@@ -639,87 +498,6 @@ private:
 
 Instant demoNow() {
     return *instantFromIso("2026-03-12T07:40:00.000Z");
-}
-
-Expected<void> finishTest(store::LabBook& book, Procedure& run, const AnyPolicy& policy,
-                          const char* interpretation, const Staff& technician, const Staff& physiologist,
-                          Instant at) {
-    const auto computed = computeTest(run.snapshot(), policy);
-    if (!computed)
-        return tl::unexpected(computed.error());
-    const auto confirm = [&](std::string_view id) {
-        const auto step = std::ranges::find(run.steps(), id, &StepText::id);
-        return run.confirm(Step(static_cast<int>(step - run.steps().begin())));
-    };
-    Expected<void> done = confirm("result");
-    if (done)
-        done = run.interpret(interpretation);
-    if (done)
-        done = run.sign(technician, physiologist);
-    if (done)
-        done = book.save(store::StoredResult{run.record().id, 1, 1, at, computed->document()}, technician.id);
-    if (done)
-        done = confirm("report");
-    return done ? confirm("after") : done;
-}
-
-readiness::Answer wellPrepared(const readiness::Rule& rule) {
-    return readiness::answerKeeping(rule, rule.type == readiness::AnswerType::TimeSince ? 0.5 : 0.0);
-}
-
-simulation::ChamberOccupant occupantOf(const TrueBody& body, Metres height) {
-    simulation::ChamberOccupant occupant;
-    occupant.tissueVolume = body.mass / body.density();
-    const bool male = body.sex == Sex::Male;
-    occupant.meanThoracicGas =
-        body.residualVolume + 0.32 * body.vitalCapacity + (male ? 0.4 : 0.3) + body.moreThoracicGas;
-    occupant.tidalVolume = male ? 0.7 : 0.5;
-    occupant.skinFilm =
-        4.67e-5 * squareCentimetres(anthropometry::surfaceAreaDuBois1916(Kilograms(body.mass), height)) / 0.4;
-    return occupant;
-}
-
-Json toJson(const TrueBody& body) {
-    return {{"sex", sexText(body.sex)},
-            {"mass_kg", body.mass},
-            {"fat_fraction", body.fatFraction},
-            {"residual_volume_l", body.residualVolume},
-            {"vital_capacity_l", body.vitalCapacity},
-            {"fat_free_density_kg_per_l", body.fatFreeDensity},
-            {"more_thoracic_gas_l", body.moreThoracicGas},
-            {"height_cm", body.heightCm},
-            {"water_of_fat_free", body.waterOfFatFree},
-            {"right_arm", body.rightArm},
-            {"left_arm", body.leftArm},
-            {"trunk_fat", body.trunkFat},
-            {"limbs", body.limbs}};
-}
-
-TrueBody trueBodyFromJson(const Json& json) {
-    return {sexFromText(json.value("sex", "female")),
-            json.value("mass_kg", 70.0),
-            json.value("fat_fraction", 0.25),
-            json.value("residual_volume_l", 1.4),
-            json.value("vital_capacity_l", 4.0),
-            json.value("fat_free_density_kg_per_l", 1.1),
-            json.value("more_thoracic_gas_l", 0.0),
-            json.value("height_cm", 170.0),
-            json.value("water_of_fat_free", 0.732),
-            json.value("right_arm", 0.99),
-            json.value("left_arm", 1.01),
-            json.value("trunk_fat", 0.50),
-            json.value("limbs", 1.0)};
-}
-
-simulation::VirtualPerson virtualPersonOf(const TrueBody& body) {
-    return {body.mass,
-            body.netUnderwater(water::densityTanaka2001(Celsius(34.2)).value()),
-            body.vitalCapacity,
-            0.25,
-            occupantOf(body, metresFromCentimetres(body.heightCm)),
-            analyzerPersonOf(body),
-            scannedPersonOf(body),
-            {}};
 }
 
 Expected<void> fillDemoBook(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock,

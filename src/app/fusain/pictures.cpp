@@ -1,8 +1,8 @@
-#include "demo/demo_book.hpp"
 #include "desktop/bench/closing_panels.hpp"
 #include "desktop/bench/trials_panel.hpp"
 #include "desktop/visit_reporter.hpp"
 #include "fusain/run.hpp"
+#include "link/simulation/played_test.hpp"
 #include "report/language.hpp"
 #include "report/preparation_page.hpp"
 
@@ -70,7 +70,7 @@ bool impedanceBench(desktop::Shell& shell, desktop::Session& session, Camera& ca
     if (done)
         done = run.confirmIdentity(client->code, client->code, *client->height);
     if (done)
-        done = run.answerOpen(demo::wellPrepared);
+        done = run.answerOpen(simulation::wellPrepared);
     if (done)
         done = run.weigh(Kilograms(63.05), Origin::Typed);
     for (const ImpedanceStep step : {Electrodes, Posture})
@@ -100,7 +100,7 @@ bool dxaBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) 
     using enum DxaStep;
     Expected<void> done = run.readPhantom(Percent(24.05), Percent(24.11));
     if (done)
-        done = run.answerOpen(demo::wellPrepared);
+        done = run.answerOpen(simulation::wellPrepared);
     if (done)
         done = run.weigh(Kilograms(63.05), Origin::Typed);
     if (done)
@@ -169,20 +169,77 @@ bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
     return true;
 }
 
-// A case that was ended for a good reason, with its debrief.
+// The bench in a case with an instrument that misbehaves, its debrief, and the other pages of the practice
+// room.
 bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
-    if (!shell.practice()->begin("analyzer-pacemaker"))
+    using Page = desktop::PracticePlace::Page;
+    desktop::PracticePlace& practice = *shell.practice();
+    if (!practice.cases().begin("tank-anxious"))
         return false;
-    readiness::Answer yes;
-    yes.choice = "yes";
-    auto done = session.run()->answer("imp_implant", yes);
+    auto& run = static_cast<HydrostaticProcedure&>(*session.run());
+    using enum HydrostaticStep;
+    Expected<void> done = run.confirm(TankReady);
     if (done)
-        done = session.endRun("a pacemaker: no current");
+        done = run.checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(5.003));
+    if (done)
+        done = run.readWaterTemperature(Celsius(34.2), Origin::Typed);
+    if (done)
+        done = run.answerOpen(simulation::wellPrepared);
+    if (done)
+        done = run.weighDry(Kilograms(71.0), Origin::Typed);
+    if (done)
+        done = run.measureResidualVolume(Litres(1.5), "oxygen dilution");
     if (!session.report(done))
         return false;
+    shell.open(PlaceName::Bench);
+    letTimePass(1500); // the links come up
+    practice.strip().actBy("look-at-chair");
+    done = run.confirm(Rehearsal);
+    shell.open(PlaceName::Bench);
+    for (int trial = 0; trial < 3; ++trial) {
+        shell.bench().currentPanel()->primary();
+        for (int waited = 0; waited < 60; ++waited) {
+            letTimePass(250);
+            if (shell.bench().currentPanel()->primaryText() == QObject::tr("Accept trial"))
+                break;
+        }
+        letTimePass(500);
+        if (trial == 1) {
+            practice.strip().actBy("calm");
+            camera.take(QStringLiteral("practice-bench"));
+        }
+        shell.bench().currentPanel()->primary();
+        letTimePass(2500);
+    }
+    if (done && !run.isDone(Trials))
+        done = run.confirm(Trials, "enough for a made-up person");
+    for (const HydrostaticStep step : {OutSafely, Result})
+        if (done)
+            done = run.confirm(step);
+    if (done)
+        done = run.interpret("Tense at first; calmer from the second trial on.");
+    const auto staff = session.book().staff();
+    const auto physiologist = std::ranges::find(staff, Role::Physiologist, &Staff::role);
+    if (done && physiologist != staff.end())
+        done = session.signRun(session.atTheBench(), *physiologist);
+    if (!session.report(done))
+        return false;
+    session.closeRun();
     shell.open(PlaceName::Practice);
-    shell.practice()->showCaseWith("analyzer-pacemaker");
+    practice.cases().choose("tank-anxious");
     camera.take(QStringLiteral("practice"));
+    practice.showPage(Page::Reading);
+    practice.reading().open("read-evening");
+    for (int line = 0; line < 4; ++line)
+        practice.reading().mark(line, line == 0 ? Verdict::MayBeNoise : Verdict::NotComparable);
+    practice.reading().check();
+    camera.take(QStringLiteral("practice-reading"));
+    practice.showPage(Page::WhatIf);
+    practice.whatIf().chooseMethod(QStringLiteral("hydrostatic"));
+    practice.whatIf().setFault(QStringLiteral("wall-touch"), true);
+    camera.take(QStringLiteral("practice-what-if"));
+    practice.showPage(Page::Trainee);
+    camera.take(QStringLiteral("practice-trainee"));
     return camera.good();
 }
 
@@ -217,8 +274,13 @@ bool visitPages(desktop::Session& session, Camera& camera) {
 int takePictures(desktop::Shell& shell, desktop::Session& session, const QString& folder) {
     QDir().mkpath(folder);
     Camera camera(shell, QDir(folder));
+    const auto incomplete = [&] {
+        QTextStream(stderr) << QStringLiteral("The pictures could not all be taken in ") << folder << ' '
+                            << shell.lastProblem() << '\n';
+        return 1;
+    };
     if (session.practice())
-        return practiceRoom(shell, session, camera) ? 0 : 1;
+        return practiceRoom(shell, session, camera) ? 0 : incomplete();
     camera.take(QStringLiteral("day"));
     clientPages(shell, session, camera);
     const bool benchStood = bench(shell, session, camera) && impedanceBench(shell, session, camera) &&
@@ -234,8 +296,7 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
         camera.takePage(report::labCopy(*page), 1, QStringLiteral("report-dxa"));
     if (camera.good() && benchStood && visitStood && page)
         return 0;
-    QTextStream(stderr) << QStringLiteral("The pictures could not all be taken in ") << folder << '\n';
-    return 1;
+    return incomplete();
 }
 
 } // namespace fusain

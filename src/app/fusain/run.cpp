@@ -2,7 +2,7 @@
 
 #include "demo/demo_book.hpp"
 #include "fusain/single_instance.hpp"
-#include "link/simulation/fault_names.hpp"
+#include "link/simulation/simulated_lab.hpp"
 #include "report/language.hpp"
 #include "report/words.hpp"
 #include "store/data_files.hpp"
@@ -72,7 +72,8 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
         if (const std::string truth =
                 session.book().setting("truth." + session.run()->record().subject.clientId);
             !truth.empty()) {
-            auto person = demo::virtualPersonOf(demo::trueBodyFromJson(Json::parse(truth, nullptr, false)));
+            auto person =
+                simulation::virtualPersonOf(simulation::trueBodyFromJson(Json::parse(truth, nullptr, false)));
             if (const auto client = session.book().client(session.run()->record().subject.clientId))
                 person.code = client->code;
             lab.setPerson(person);
@@ -113,12 +114,7 @@ void keepChecks(desktop::Session& session) {
 
 void setUpPractice(desktop::Session& session, desktop::Shell& shell, simulation::SimulatedLab& lab) {
     keepChecks(session);
-    QObject::connect(shell.practice(), &desktop::PracticePlace::caseBegun, &lab,
-                     [&lab, &session](const PracticeCase& begun) {
-                         const auto faults = simulation::faultsNamed(begun.faults);
-                         session.report(faults ? Expected<void>() : tl::unexpected(faults.error()));
-                         lab.setFaults(faults.value_or(simulation::LabFaults{}));
-                     });
+    shell.practice()->run().setInstruments(&lab);
 }
 
 void backUpDaily(desktop::Session& session) {

@@ -35,6 +35,8 @@ struct DensitometerNoise {
 /// same scan.
 [[nodiscard]] dxa::Scan playWholeBody(const dxa::Scan& truth, const DensitometerFaults& faults,
                                       const DensitometerNoise& noise, Random& random);
+/// Fat that the certificate of the simulated soft-tissue phantom states.
+inline constexpr Percent softTissuePhantom{24.05};
 /// The soft-tissue phantom. @param off points of fat that the scanner has drifted  @return fat, %
 [[nodiscard]] Percent playPhantom(Percent nominal, double off, Random& random);
 

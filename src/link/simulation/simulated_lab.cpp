@@ -129,9 +129,33 @@ void SimulatedLab::emitFrame(const QString& role, std::map<std::string, double> 
             ::write(instrument.terminal, line.constData(), static_cast<std::size_t>(line.size()));
 }
 
+void SimulatedLab::setScript(FaultScript script, int recordings) {
+    script_ = std::move(script);
+    recordings_ = recordings;
+    faults_ = script_.during(recordings);
+}
+
+bool SimulatedLab::mend(std::string_view act) {
+    const bool mended = script_.mend(act, recordings_ + 1);
+    if (mended)
+        faults_ = script_.during(recordings_);
+    return mended;
+}
+
+void SimulatedLab::beginRecording() {
+    ++recordings_;
+    const auto names = script_.namesDuring(recordings_);
+    if (!script_.empty())
+        faults_ = script_.during(recordings_);
+    QStringList spoiltBy;
+    for (const std::string& name : names)
+        spoiltBy << QString::fromStdString(name);
+    Q_EMIT recordingBegun(recordings_, spoiltBy);
+}
+
 double SimulatedLab::loadCellReading() {
     const double drift =
-        faults_.zeroDrift ? 0.002 * static_cast<double>(ticks_) * tickMilliseconds / 1000.0 : 0.0;
+        faults_.zeroDrift ? zeroDriftRate * static_cast<double>(ticks_) * tickMilliseconds / 1000.0 : 0.0;
     if (submersionAt_ < submersion_.size())
         return submersion_[submersionAt_++].gross.value() + chairAndBelt - zero_ + drift;
     return chairAndBelt + hung_ - zero_ + drift + gauss(random_, 0.002);
@@ -153,9 +177,9 @@ void SimulatedLab::tick() {
     if (ticks_ % 5 == 0) {
         tickChamberScale();
         const double sway = faults_.scaleUnstable ? 0.4 : 0.01;
-        const double mass = onScale_
-                                ? person_.dryMass + (faults_.scaleOffset ? 0.4 : 0.0) + gauss(random_, sway)
-                                : gauss(random_, 0.01);
+        const double mass =
+            onScale_ ? person_.dryMass + (faults_.scaleOffset ? scaleOffsetError : 0.0) + gauss(random_, sway)
+                     : gauss(random_, 0.01);
         emitFrame(QStringLiteral("floor-scale"),
                   {{"kg", std::round(mass * 100.0) / 100.0}, {"stable", faults_.scaleUnstable ? 0.0 : 1.0}});
     }
@@ -211,6 +235,7 @@ void SimulatedLab::takeChamber(const QString& line) {
         pressures_ =
             playCalibration(chamber_, line.endsWith(QLatin1String("cylinder")), calibrationSeconds, random_);
     } else if (line == QLatin1String("cue trial")) {
+        beginRecording();
         ChamberOccupant occupant = person_.inChamber;
         occupant.tissueVolume += gauss(random_, 0.03); // people never sit twice the same
         occupant.faults = faults_.chamber;
@@ -242,6 +267,7 @@ void SimulatedLab::takeAnalyzer(const QString& line) {
     analyzerAt_ = 0;
     analyzerDue_ = 0.0;
     if (line == QLatin1String("cue sweep")) {
+        beginRecording();
         const auto sweep = playSweep(analyzer_, person_.onAnalyzer, faults_.analyzer, random_);
         for (const impedance::Spectrum& spectrum : sweep.spectra)
             for (const impedance::SpectrumPoint& point : spectrum.points) {
@@ -266,13 +292,10 @@ void SimulatedLab::takeAnalyzer(const QString& line) {
 
 void SimulatedLab::startSubmersion() {
     const double heldBack = person_.learning * std::pow(2.0 / 3.0, trials_);
-    SubmersionSettings settings =
-        drawSubmersion(random_, person_.netUnderwaterMass - 0.994 * heldBack + gauss(random_, 0.015));
-    settings.faults.incompleteBreathingOut = faults_.incompleteBreathingOut;
-    settings.faults.wallTouch = faults_.wallTouch;
-    settings.faults.splash = faults_.splash;
+    beginRecording();
+    const double net = person_.netUnderwaterMass - 0.994 * heldBack + gauss(random_, 0.015);
     ++trials_;
-    submersion_ = playSubmersion(settings, random_).samples;
+    submersion_ = playSubmersion(submersionWith(faults_, net, random_), random_).samples;
     submersionAt_ = 0;
 }
 
@@ -292,15 +315,16 @@ void SimulatedLab::tickScanner() {
 }
 
 void SimulatedLab::takeScanner(const QString& line) {
-    if (line == QLatin1String("cue scan"))
+    if (line == QLatin1String("cue scan")) {
+        beginRecording();
         scanned_ = 0.0;
-    else if (line == QLatin1String("cue stop"))
+    } else if (line == QLatin1String("cue stop")) {
         scanned_ = -1.0;
-    else if (line.startsWith(QLatin1String("cue phantom")))
+    } else if (line.startsWith(QLatin1String("cue phantom"))) {
+        const Percent nominal(line.section(QLatin1Char(' '), 2).toDouble());
         emitFrame(QStringLiteral("scanner"),
-                  {{"phantom", playPhantom(Percent(line.section(QLatin1Char(' '), 2).toDouble()),
-                                           faults_.phantomOff, random_)
-                                   .value()}});
+                  {{"phantom", playPhantom(nominal, faults_.phantomOff, random_).value()}});
+    }
 }
 
 void SimulatedLab::leaveScan() {

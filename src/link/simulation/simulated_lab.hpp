@@ -1,15 +1,13 @@
 #pragma once
 #include "link/frame.hpp"
-#include "link/simulation/analyzer.hpp"
-#include "link/simulation/chamber.hpp"
-#include "link/simulation/densitometer.hpp"
-#include "link/simulation/submersion.hpp"
-
+#include "link/simulation/faults.hpp"
+#include "link/simulation/true_body.hpp"
 #include "record/calendar.hpp"
 
 #include <QIODevice>
 #include <QMap>
 #include <QObject>
+#include <QStringList>
 #include <QTimer>
 #include <functional>
 #include <memory>
@@ -18,39 +16,6 @@
 class QTcpServer;
 
 namespace fusain::simulation {
-
-/// The person on the simulated instruments.
-struct VirtualPerson {
-    double dryMass = 70.0;          ///< kg
-    double netUnderwaterMass = 3.3; ///< kg after breathing out completely
-    double vitalCapacity = 5.2;     ///< L BTPS
-    double learning = 0.0;          ///< L of air still held back in the first trial; a third less each time
-    ChamberOccupant inChamber;      ///< the same body as the chamber sees it
-    AnalyzerPerson onAnalyzer;      ///< and as the impedance analyzer does
-    ScannedPerson onScanner;        ///< and as the densitometer does
-    std::string code;               ///< that the densitometer writes on its scans
-};
-
-/// What goes wrong, per instrument.
-struct LabFaults {
-    bool scaleUnstable = false;
-    bool scaleOffset = false; ///< floor scale reads 0.4 kg high
-    bool zeroDrift = false;   ///< load cell drifts 2 g/s
-    bool incompleteBreathingOut = false;
-    bool wallTouch = false;
-    bool splash = false;
-    bool thermometerDead = false;
-    ChamberFaults chamber;           ///< of every volume trial
-    bool chamberScaleOffset = false; ///< the chamber's scale reads 0.1 kg high
-    AnalyzerFaults analyzer;         ///< of every sweep
-    DensitometerFaults scanner;      ///< of every scan
-    double phantomOff = 0.0;         ///< points of fat that the densitometer has drifted
-    double analyzerOff = 0.0;        ///< relative error of the analyzer on its test module
-    bool spirometerLeak = false;     ///< efforts stop early
-    bool strokesAlike = false;       ///< every stroke of the syringe at the same flow
-    bool roomFrozen = false;         ///< barometer and room thermometer stand still at an impossible 300 mmHg
-    bool garbage = false;            ///< every fifth line of every instrument is noise
-};
 
 /// The simulated instruments: each has its own TCP port or pseudo-terminal and speaks the line protocol.
 /// Seeded: the same seed and the same cues give the same readings.
@@ -69,6 +34,10 @@ public:
         trials_ = 0;
     }
     void setFaults(const LabFaults& faults) { faults_ = faults; }
+    /// Lets faults come and go with the recordings from here on. @param recordings that there have been
+    void setScript(FaultScript script, int recordings = 0);
+    /// Somebody does what may help against a fault of the script. @return whether something was mended
+    bool mend(std::string_view act);
     /// How many times faster than life the chamber plays; 1 is life.
     void setChamberSpeed(int speed) { chamberSpeed_ = speed; }
     /// How the analyzer is connected, and how many times faster than life a sweep of it runs; life is a minute.
@@ -90,9 +59,14 @@ public:
     /// step-on", "cue blow".
     void take(const QString& role, const QString& line);
 
+Q_SIGNALS:
+    /// A submersion, volume trial, sweep or scan begins. @param spoiltBy names of the faults during it
+    void recordingBegun(int number, const QStringList& spoiltBy);
+
 private:
     struct Instrument;
     void tick();
+    void beginRecording();
     void emitFrame(const QString& role, std::map<std::string, double> values);
     [[nodiscard]] double loadCellReading();
     void startSubmersion();
@@ -110,6 +84,8 @@ private:
     Random random_;
     VirtualPerson person_;
     LabFaults faults_;
+    FaultScript script_;
+    int recordings_ = 0; ///< since the script was set
     std::map<QString, std::unique_ptr<Instrument>> instruments_;
     QTimer timer_;
     qint64 ticks_ = 0;

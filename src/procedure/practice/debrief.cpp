@@ -2,33 +2,56 @@
 
 #include <algorithm>
 #include <cmath>
+#include <ranges>
 
 namespace fusain {
 namespace {
 
 template <class List>
-void countReadings(std::map<std::string, double>& facts, const List& readings) {
-    for (const auto& each : readings)
+void countReadings(std::map<std::string, double>& facts, const List& readings, const PracticeLog& log) {
+    for (const auto& each : readings) {
+        const auto* recording = log.before(each.at);
+        const bool spoilt = recording && !recording->spoiltBy.empty();
         ++facts[each.counts() ? "trials" : "set-aside"];
+        if (each.counts() == spoilt)
+            ++facts[spoilt ? "spoilt-used" : "good-set-aside"];
+    }
+}
+
+bool holds(const PracticeGoal& goal, const std::map<std::string, double>& facts) {
+    const auto fact = facts.find(goal.fact);
+    // What nobody did was done no times; what nobody asked is not known.
+    const bool countable = goal.fact.starts_with("did.");
+    if (fact == facts.end() && !countable)
+        return false;
+    const double value = fact == facts.end() ? 0.0 : fact->second;
+    return value >= goal.least && (!goal.most || value <= *goal.most);
 }
 
 } // namespace
 
-std::map<std::string, double> practiceFacts(const AnyTest& test) {
+std::map<std::string, double> practiceFacts(const AnyTest& test, const PracticeLog& log) {
     const RawTest& record = common(test);
     std::map<std::string, double> facts{{"signed", record.state == TestState::Signed ? 1.0 : 0.0},
                                         {"refused", record.state == TestState::Refused ? 1.0 : 0.0},
                                         {"trials", 0.0},
-                                        {"set-aside", 0.0}};
+                                        {"set-aside", 0.0},
+                                        {"spoilt-used", 0.0},
+                                        {"good-set-aside", 0.0},
+                                        {"vain", 0.0}};
     if (const auto* tank = std::get_if<HydrostaticTest>(&test))
-        countReadings(facts, tank->trials);
+        countReadings(facts, tank->trials, log);
     else if (const auto* chamber = std::get_if<ChamberTest>(&test))
-        countReadings(facts, chamber->trials);
+        countReadings(facts, chamber->trials, log);
     else if (const auto* impedance = std::get_if<ImpedanceTest>(&test))
-        countReadings(facts, impedance->sweeps);
+        countReadings(facts, impedance->sweeps, log);
     else
-        countReadings(facts, std::get<DxaTest>(test).scans);
-    facts["drift-noticed"] = std::min(1.0, facts["refused"] + facts["set-aside"]);
+        countReadings(facts, std::get<DxaTest>(test).scans, log);
+    for (const PracticeLog::Act& act : log.acts) {
+        ++facts["did." + act.id];
+        facts["vain"] += act.calledFor ? 0.0 : 1.0;
+    }
+    facts["invented"] = facts["good-set-aside"] + facts["vain"];
     for (const AnsweredQuestion& answer : record.answers)
         facts["answer." + answer.rule + ".broken"] = answer.finding.kept ? 0.0 : 1.0;
     return facts;
@@ -40,17 +63,26 @@ std::optional<bool> Debrief::holdsTruth() const {
     return std::abs(*measured - *truth) <= *halfInterval;
 }
 
-Debrief debriefOf(const PracticeCase& practice, const AnyTest& test, const ComputedTest* computed,
-                  Instant end) {
+const PracticeGoal* Debrief::next() const {
+    for (const GoalKind kind : {GoalKind::Catch, GoalKind::Restraint, GoalKind::Finish})
+        for (const GoalOutcome& outcome : goals)
+            if (!outcome.met && outcome.goal->kind == kind)
+                return outcome.goal;
+    return nullptr;
+}
+
+Debrief debriefOf(const PracticeCase& practice, const AnyTest& test, const PracticeLog& log,
+                  const ComputedTest* computed, Instant end) {
     Debrief debrief;
-    const auto facts = practiceFacts(test);
+    const auto facts = practiceFacts(test, log);
     for (const PracticeGoal& goal : practice.goals) {
-        const auto fact = facts.find(goal.fact);
-        const bool met =
-            fact != facts.end() && fact->second >= goal.least && (!goal.most || fact->second <= *goal.most);
+        const bool met = holds(goal, facts);
         debrief.goals.push_back({&goal, met});
         debrief.met += met;
+        debrief.caught += met && goal.kind == GoalKind::Catch;
+        debrief.missed += !met && goal.kind == GoalKind::Catch;
     }
+    debrief.invented = static_cast<int>(facts.at("invented"));
     debrief.truth = 100.0 * practice.person.at("fat_fraction").get<double>();
     if (const auto* composition = computed ? computed->composition() : nullptr) {
         debrief.measured = composition->fatPercent.estimate().value();
@@ -58,6 +90,27 @@ Debrief debriefOf(const PracticeCase& practice, const AnyTest& test, const Compu
     }
     debrief.minutes = minutesBetween(common(test).startedAt, end);
     return debrief;
+}
+
+std::vector<MethodProgress> progressOver(std::span<const PracticeCase> cases,
+                                         std::span<const AttemptScore> attempts) {
+    const auto latestFirst = attempts | std::views::reverse;
+    std::vector<MethodProgress> progress;
+    for (const std::string_view method : methods) {
+        MethodProgress line{method};
+        for (const PracticeCase& practice : cases) {
+            if (practice.method != method)
+                continue;
+            ++line.cases;
+            const auto last = std::ranges::find(latestFirst, practice.id, &AttemptScore::caseId);
+            if (last == latestFirst.end() || last->score < 1.0)
+                continue;
+            ++line.met;
+            line.alone += !last->helped;
+        }
+        progress.push_back(line);
+    }
+    return progress;
 }
 
 } // namespace fusain

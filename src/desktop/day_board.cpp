@@ -10,6 +10,10 @@ namespace {
 constexpr auto policyKey = "planning";
 constexpr std::string_view teamNote = "team";
 
+std::string waterKey(Instant day) {
+    return "water-log." + report::day(day).toStdString();
+}
+
 // Which lane an instrument's check belongs to: what stands in the tank is the tank's.
 std::string laneOf(const Instrument& instrument, const PlanningPolicy& policy) {
     for (const MethodTimes& times : policy.methods)
@@ -20,20 +24,39 @@ std::string laneOf(const Instrument& instrument, const PlanningPolicy& policy) {
 
 } // namespace
 
-void DayBoard::load(Instant day) {
+PlanningPolicy planningInForce(Session& session) {
+    if (const std::string kept = session.book().setting(policyKey); !kept.empty())
+        if (const auto json = parseJson(kept, policyKey))
+            if (auto own = planningFromJson(*json, policyKey))
+                return std::move(*own);
+    return session.catalogue().planning;
+}
+
+Expected<void> keepPlanning(Session& session, const PlanningPolicy& policy) {
+    // Read back as it will be: what cannot be read must not be kept.
+    if (const auto readable = planningFromJson(toJson(policy), policyKey); !readable)
+        return tl::unexpected(readable.error());
+    return session.book().setSetting(policyKey, toJson(policy).dump(), session.atTheBench().id);
+}
+
+void DayBoard::load(Instant day, const std::map<std::string, Instant>& liveSince) {
     midnight_ = report::startOfLocalDay(day);
     visits_ = session_.book().visitsBetween(midnight_, report::startOfLocalDay(day, 1));
     std::erase_if(visits_, [](const store::Visit& visit) { return visit.state == "cancelled"; });
-    policy_ = session_.catalogue().planning;
-    if (const std::string kept = session_.book().setting(policyKey); !kept.empty())
-        if (const auto json = parseJson(kept, policyKey))
-            if (auto own = planningFromJson(*json, policyKey))
-                policy_ = std::move(*own);
+    policy_ = planningInForce(session_);
+    ticks_ = readTicks();
     DayInputs inputs;
     makeBlocks();
     inputs.appointments = appointments();
     inputs.checks = dueChecks();
-    inputs.done = ticks();
+    for (const auto& [task, tick] : ticks_)
+        inputs.done[task] = tick.at;
+    // What warms up says so by its link: the tank's is the load cell's.
+    if (midnight_ == report::startOfLocalDay(session_.now()))
+        for (const WarmUp& warmUp : policy_.warmUps)
+            if (const auto live = liveSince.find(warmUp.instrument == "tank" ? "load-cell" : warmUp.instrument);
+                live != liveSince.end())
+                inputs.underWay["warm-up." + warmUp.instrument] = live->second;
     inputs.midnight = midnight_;
     inputs.now = session_.now();
     plan_ = planDay(inputs, policy_);
@@ -105,25 +128,54 @@ std::string DayBoard::tickKey() const {
     return "day-done." + report::day(midnight_).toStdString();
 }
 
-std::map<std::string, Instant> DayBoard::ticks() const {
-    std::map<std::string, Instant> done;
+std::map<std::string, Tick> DayBoard::readTicks() const {
+    std::map<std::string, Tick> done;
     const auto json = parseJson(session_.book().setting(tickKey(), "{}"), tickKey());
-    if (json && json->is_object())
-        for (const auto& [task, when] : json->items())
-            if (const auto at = when.is_string() ? instantFromIso(when.get<std::string>()) : std::nullopt)
-                done[task] = *at;
+    if (!json || !json->is_object())
+        return done;
+    for (const auto& [task, tick] : json->items()) {
+        const bool named = tick.is_object(); // books from before hold the time alone
+        const auto at = instantFromIso(named              ? tick.value("at", "")
+                                       : tick.is_string() ? tick.get<std::string>()
+                                                          : "");
+        if (at)
+            done[task] = {*at, named ? tick.value("by", "") : ""};
+    }
     return done;
 }
 
 Expected<void> DayBoard::tick(const std::string& taskId, bool done) {
     Json json = Json::object();
-    for (const auto& [task, at] : ticks())
-        json[task] = isoText(at);
+    for (const auto& [task, tick] : readTicks())
+        json[task] = {{"at", isoText(tick.at)}, {"by", tick.by}};
     if (done)
-        json[taskId] = isoText(session_.now());
+        json[taskId] = {{"at", isoText(session_.now())}, {"by", session_.atTheBench().id}};
     else
         json.erase(taskId);
     return session_.book().setSetting(tickKey(), json.dump(), session_.atTheBench().id);
+}
+
+std::vector<WaterLogEntry> DayBoard::waterLog(int days) const {
+    std::vector<WaterLogEntry> entries;
+    for (int back = 0; back < days; ++back) {
+        const std::string key = waterKey(report::startOfLocalDay(midnight_, -back));
+        const auto json = parseJson(session_.book().setting(key, "[]"), key);
+        auto day = json ? waterLogFromJson(*json, key) : tl::unexpected(json.error());
+        if (day)
+            entries.insert(entries.end(), day->rbegin(), day->rend());
+    }
+    return entries;
+}
+
+Expected<void> DayBoard::logWater(const water::CareReading& reading, const std::string& note) {
+    if (const auto problem = water::problemWith(reading))
+        return failure(*problem, {}, {FUSAIN_TEXT("Read it again; nothing was kept."), {}});
+    const std::string key = waterKey(session_.now());
+    auto json = parseJson(session_.book().setting(key, "[]"), key);
+    if (!json)
+        return tl::unexpected(json.error());
+    json->push_back(toJson(WaterLogEntry{session_.now(), session_.atTheBench().id, reading, note}));
+    return session_.book().setSetting(key, json->dump(), session_.atTheBench().id);
 }
 
 Expected<void> DayBoard::book(const std::string& clientId, const std::string& method, Instant at,
@@ -154,8 +206,7 @@ Expected<void> DayBoard::cancel(const std::string& visitId) {
 Expected<void> DayBoard::bookBattery(const std::string& clientId, const std::vector<std::string>& wanted,
                                      Instant notBefore, const std::string& note) {
     const DayRequest request{clientId, wanted, notBefore};
-    const auto placed = scheduleDay({&request, 1}, appointments(), midnight_.plusMinutes(policy_.opening.from),
-                                    midnight_.plusMinutes(policy_.opening.to), policy_);
+    const auto placed = scheduleDay({&request, 1}, appointments(), midnight_, policy_);
     if (placed.empty())
         return failure({FUSAIN_TEXT("There is no room for these tests on this day."), {}}, {},
                        {FUSAIN_TEXT("Choose another day, or fewer methods."), {}});
@@ -163,13 +214,6 @@ Expected<void> DayBoard::bookBattery(const std::string& clientId, const std::vec
         if (auto done = book(each.clientId, each.method, each.at, note); !done)
             return done;
     return {};
-}
-
-Expected<void> DayBoard::keepPolicy(const PlanningPolicy& policy) {
-    // Read back as it will be: what cannot be read must not be kept.
-    if (const auto readable = planningFromJson(toJson(policy), policyKey); !readable)
-        return tl::unexpected(readable.error());
-    return session_.book().setSetting(policyKey, toJson(policy).dump(), session_.atTheBench().id);
 }
 
 } // namespace fusain::desktop

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/session.hpp"
 #include "procedure/day/day_plan.hpp"
+#include "record/water_log.hpp"
 
 namespace fusain::desktop {
 
@@ -14,13 +15,25 @@ struct DayBlock {
     int people = 1;
 };
 
+/// The lab's own planning policy, else the shipped one.
+[[nodiscard]] PlanningPolicy planningInForce(Session& session);
+/// Keeps the lab's own. @return a Problem for one that could not be read back
+Expected<void> keepPlanning(Session& session, const PlanningPolicy& policy);
+
+/// When a line was ticked, and by whom.
+struct Tick {
+    Instant at;
+    std::string by; ///< staff id; empty in books from before names were kept
+};
+
 /// One day of the lab as the Day place shows and changes it: appointments, the planner's lines and their ticks.
 class DayBoard {
 public:
     explicit DayBoard(Session& session) : session_(session) {}
 
-    /// Reads a day anew. @param day any moment of it
-    void load(Instant day);
+    /// Reads a day anew. @param day any moment of it  @param liveSince by role of an instrument whose link is
+    /// live
+    void load(Instant day, const std::map<std::string, Instant>& liveSince = {});
     [[nodiscard]] Instant midnight() const { return midnight_; }
     [[nodiscard]] const std::vector<store::Visit>& visits() const { return visits_; }
     [[nodiscard]] const std::vector<DayBlock>& blocks() const { return blocks_; }
@@ -40,20 +53,24 @@ public:
     /// @return a Problem when the day has no room
     Expected<void> bookBattery(const std::string& clientId, const std::vector<std::string>& methods,
                                Instant notBefore, const std::string& note);
-    /// Keeps the lab's own planning policy.
-    Expected<void> keepPolicy(const PlanningPolicy& policy);
+    /// Who ticked what, and when.
+    [[nodiscard]] const std::map<std::string, Tick>& ticks() const { return ticks_; }
+    /// The water log of the day shown and the days before it, newest first.
+    [[nodiscard]] std::vector<WaterLogEntry> waterLog(int days = 14) const;
+    Expected<void> logWater(const water::CareReading& reading, const std::string& note);
 
 private:
     void makeBlocks();
     [[nodiscard]] std::vector<Appointment> appointments() const;
     [[nodiscard]] std::vector<DueCheck> dueChecks() const;
     [[nodiscard]] std::string tickKey() const;
-    [[nodiscard]] std::map<std::string, Instant> ticks() const;
+    [[nodiscard]] std::map<std::string, Tick> readTicks() const;
 
     Session& session_;
     Instant midnight_;
     std::vector<store::Visit> visits_;
     std::vector<DayBlock> blocks_;
+    std::map<std::string, Tick> ticks_;
     PlanningPolicy policy_;
     DayPlan plan_;
 };

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cassert>
 #include <fmt/format.h>
+#include <sstream>
 
 namespace fusain {
 namespace {
@@ -23,13 +24,33 @@ double positive(const Json& json, const char* key) {
     return value;
 }
 
+std::optional<int> minutesOf(const std::string& text) {
+    int hours = -1, minutes = -1;
+    if (std::sscanf(text.c_str(), " %2d:%2d", &hours, &minutes) != 2 || hours < 0 || hours > 24 ||
+        minutes < 0 || minutes > 59)
+        return std::nullopt;
+    return 60 * hours + minutes;
+}
+
 int minutesFrom(const Json& json) {
     const auto text = json.get<std::string>();
-    int hours = -1, minutes = -1;
-    if (std::sscanf(text.c_str(), "%2d:%2d", &hours, &minutes) != 2 || hours < 0 || hours > 24 || minutes < 0 ||
-        minutes > 59)
+    const auto minutes = minutesOf(text);
+    if (!minutes)
         refuse("\"" + text + "\" is not a time like 07:30", json);
-    return 60 * hours + minutes;
+    return *minutes;
+}
+
+// Why these hours cannot be; nothing when they can.
+std::optional<std::string> faultOf(const std::vector<OpeningHours>& opening) {
+    if (opening.empty())
+        return "the lab is never open";
+    for (const OpeningHours& each : opening)
+        if (each.from >= each.to || each.to > minutesOfDay)
+            return "the opening hours must rise within one day";
+    for (std::size_t i = 1; i < opening.size(); ++i)
+        if (opening[i].from < opening[i - 1].to)
+            return "the opening hours overlap";
+    return std::nullopt;
 }
 
 std::string clockFrom(int minutes) {
@@ -72,8 +93,8 @@ void check(const PlanningPolicy& policy, const Json& json) {
         for (const OrderRule& other : policy.order)
             if (rule.first == other.then && rule.then == other.first)
                 refuse("two rules contradict each other: " + rule.first + ", " + rule.then, json);
-    if (policy.opening.from >= policy.opening.to || policy.opening.to > minutesOfDay)
-        refuse("the opening hours must rise within one day", json);
+    if (const auto fault = faultOf(policy.opening))
+        refuse(*fault, json);
 }
 
 } // namespace
@@ -82,6 +103,36 @@ const MethodTimes& PlanningPolicy::timesOf(std::string_view method) const {
     const auto found = std::ranges::find(methods, method, &MethodTimes::method);
     assert(found != methods.end());
     return *found;
+}
+
+bool PlanningPolicy::openThroughout(double from, double to) const {
+    return std::ranges::any_of(opening,
+                               [&](const OpeningHours& each) { return each.from <= from && to <= each.to; });
+}
+
+std::string openingText(const std::vector<OpeningHours>& opening) {
+    std::string text;
+    for (const OpeningHours& each : opening)
+        text += (text.empty() ? "" : ", ") + clockFrom(each.from) + "-" + clockFrom(each.to);
+    return text;
+}
+
+Expected<std::vector<OpeningHours>> openingFromText(const std::string& text) {
+    std::vector<OpeningHours> opening;
+    std::stringstream parts(text);
+    for (std::string part; std::getline(parts, part, ',');) {
+        const auto dash = part.find('-');
+        const auto from = dash == std::string::npos ? std::nullopt : minutesOf(part.substr(0, dash)),
+                   to = dash == std::string::npos ? std::nullopt : minutesOf(part.substr(dash + 1));
+        if (!from || !to)
+            return failure({FUSAIN_TEXT("\"{1}\" was not understood."), {part}}, {},
+                           {FUSAIN_TEXT("Type hours like 06:00-12:00, 13:00-18:00."), {}});
+        opening.push_back({*from, *to});
+    }
+    if (const auto fault = faultOf(opening))
+        return failure({FUSAIN_TEXT("These opening hours cannot be: {1}."), {*fault}}, {},
+                       {FUSAIN_TEXT("Type hours like 06:00-12:00, 13:00-18:00."), {}});
+    return opening;
 }
 
 Expected<PlanningPolicy> planningFromJson(const Json& json, const std::string& where) {
@@ -104,13 +155,17 @@ Expected<PlanningPolicy> planningFromJson(const Json& json, const std::string& w
                                       each.at("title").get<std::string>()});
         policy.tank = tankFrom(json.at("tank"));
         const Json& care = json.at("water_care");
-        policy.water = {care.at("chlorine_least_mg_l").get<double>(),
-                        care.at("chlorine_most_mg_l").get<double>(),
-                        care.at("chlorine_never_mg_l").get<double>(),
-                        care.at("ph_least").get<double>(),
-                        care.at("ph_most").get<double>(),
-                        care.at("every_h").get<double>()};
-        policy.opening = {minutesFrom(json.at("opening").at("from")), minutesFrom(json.at("opening").at("to"))};
+        policy.water = {{care.at("chlorine_least_mg_l").get<double>(),
+                         care.at("chlorine_most_mg_l").get<double>(),
+                         care.at("chlorine_never_mg_l").get<double>(), care.value("combined_most_mg_l", 0.4),
+                         care.at("ph_least").get<double>(), care.at("ph_most").get<double>()},
+                        positive(care, "every_h"),
+                        Percent(care.value("stock_percent", 10.0))};
+        const Json hours =
+            json.at("opening").is_array() ? json.at("opening") : Json::array({json.at("opening")});
+        policy.opening.clear();
+        for (const Json& each : hours)
+            policy.opening.push_back({minutesFrom(each.at("from")), minutesFrom(each.at("to"))});
         policy.checkMinutes = positive(json, "check_min");
         check(policy, json);
         return policy;
@@ -139,13 +194,18 @@ Json toJson(const PlanningPolicy& policy) {
     for (const WarmUp& each : policy.warmUps)
         json["warm_up"].push_back(
             {{"instrument", each.instrument}, {"minutes", each.minutes}, {"title", each.title}});
-    json["opening"] = {{"from", clockFrom(policy.opening.from)}, {"to", clockFrom(policy.opening.to)}};
-    json["water_care"] = {{"chlorine_least_mg_l", policy.water.chlorineLeast},
-                          {"chlorine_most_mg_l", policy.water.chlorineMost},
-                          {"chlorine_never_mg_l", policy.water.chlorineNever},
-                          {"ph_least", policy.water.acidityLeast},
-                          {"ph_most", policy.water.acidityMost},
-                          {"every_h", policy.water.everyHours}};
+    json["opening"] = Json::array();
+    for (const OpeningHours& each : policy.opening)
+        json["opening"].push_back({{"from", clockFrom(each.from)}, {"to", clockFrom(each.to)}});
+    const water::CareLimits& limits = policy.water.limits;
+    json["water_care"] = {{"chlorine_least_mg_l", limits.chlorineLeast},
+                          {"chlorine_most_mg_l", limits.chlorineMost},
+                          {"chlorine_never_mg_l", limits.chlorineNever},
+                          {"combined_most_mg_l", limits.combinedMost},
+                          {"ph_least", limits.acidityLeast},
+                          {"ph_most", limits.acidityMost},
+                          {"every_h", policy.water.everyHours},
+                          {"stock_percent", policy.water.stock.value()}};
     return json;
 }
 

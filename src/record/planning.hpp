@@ -1,4 +1,5 @@
 #pragma once
+#include "core/water/care.hpp"
 #include "core/water/tank_filling.hpp"
 #include "record/json.hpp"
 
@@ -38,11 +39,11 @@ struct TankSetup {
     double chairMinutes = 15; ///< hang the chair late: it and the load cell settle
 };
 
-/// Limits of the water log.
+/// Limits of the water log, and how often it is read.
 struct WaterCare {
-    double chlorineLeast = 3, chlorineMost = 5, chlorineNever = 10; ///< mg/L of free chlorine
-    double acidityLeast = 7.2, acidityMost = 7.8;                   ///< pH
+    water::CareLimits limits;
     double everyHours = 2;
+    Percent stock{10.0}; ///< strength of the chlorine solution
 };
 
 /// From when to when clients come, in minutes after local midnight.
@@ -58,16 +59,24 @@ struct PlanningPolicy {
     std::vector<WarmUp> warmUps;
     TankSetup tank;
     WaterCare water;
-    OpeningHours opening;
-    double checkMinutes = 10; ///< a quality check
+    std::vector<OpeningHours> opening{{}}; ///< one or more, in order, without overlap
+    double checkMinutes = 10;              ///< a quality check
 
+    [[nodiscard]] int opens() const { return opening.front().from; }
+    [[nodiscard]] int closes() const { return opening.back().to; }
+    /// Whether the lab is open without a break. @param from, to minutes after local midnight
+    [[nodiscard]] bool openThroughout(double from, double to) const;
     /// @param method one of the four; each has its times
     [[nodiscard]] const MethodTimes& timesOf(std::string_view method) const;
 };
 
 /// Reads and checks a planning policy: every method once, order rules without a circle, positive times, hours
-/// that rise.
+/// that rise and do not overlap.
 [[nodiscard]] Expected<PlanningPolicy> planningFromJson(const Json& json, const std::string& where);
 [[nodiscard]] Json toJson(const PlanningPolicy& policy);
+/// Hours as they are typed, "06:00-12:00, 13:00-18:00", and back. @return a Problem for hours that overlap,
+/// fall or cannot be read
+[[nodiscard]] Expected<std::vector<OpeningHours>> openingFromText(const std::string& text);
+[[nodiscard]] std::string openingText(const std::vector<OpeningHours>& opening);
 
 } // namespace fusain

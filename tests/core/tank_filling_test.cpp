@@ -45,6 +45,16 @@ TEST(TankFilling, MixesByHandWhereNothingIsLost) {
     EXPECT_NEAR(plan->minutes, 150.0, 1e-9);
 }
 
+TEST(TankFilling, WarmsWhatHasCooledByExchange) {
+    // 1300 L at 32 °C to 35 °C with 60 °C: 1300·3/28 = 139.29 L, out and in at 8 L/min: 34.8 min.
+    const TopUp topUp = planTopUp({}, {}, Celsius(32.0), Celsius(35.0));
+    EXPECT_NEAR(topUp.exchanged.value(), 139.29, 0.01);
+    EXPECT_NEAR(topUp.minutes, 34.82, 0.01);
+    // By the mixing of what is left with what comes: (1300 − 139.29)·32 + 139.29·60 = 45 500 = 1300·35.
+    EXPECT_NEAR((1300.0 - topUp.exchanged.value()) * 32.0 + topUp.exchanged.value() * 60.0, 1300.0 * 35.0,
+                1e-6);
+}
+
 TEST(TankFilling, ASupplyThatCannotReachItIsSaid) {
     const auto cold = planFilling({}, {Celsius(34), Celsius(12), 8.0}, Celsius(35), 20.0);
     ASSERT_FALSE(cold);

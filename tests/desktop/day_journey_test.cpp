@@ -1,6 +1,7 @@
 // A lab's day in the real window: booking, moving, preparing, ticking, running late.
 #include "desktop/places/booking_dialog.hpp"
 #include "desktop/places/preparation_dialog.hpp"
+#include "desktop/places/water_dialog.hpp"
 #include "support/journey.hpp"
 
 #include <QFile>
@@ -97,6 +98,74 @@ TEST_F(Day, SpaceTicksALineAndItStaysTickedWhenTheWindowIsOpenedAgain) {
     shell->open(PlaceName::Day);
     day().refresh();
     EXPECT_EQ(tasks()->item(0, 0)->text(), QStringLiteral("✓"));
+}
+
+TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
+    book("hydrostatic", "2026-03-12T12:00:00.000Z");
+    day().refresh();
+    const auto& lines = day().board().plan().tasks;
+    const auto mix = std::ranges::find(lines, "tank.mix", &DayTask::id) - lines.begin();
+    ASSERT_LT(mix, tasks()->rowCount());
+    tasks()->setFocus();
+    tasks()->setCurrentCell(static_cast<int>(mix), 0);
+    QString verdict;
+    const auto fill = [&](bool keep) {
+        QTimer::singleShot(0, shell.get(), [&verdict, keep] {
+            auto* dialog = qobject_cast<WaterDialog*>(QApplication::activeModalWidget());
+            ASSERT_TRUE(dialog);
+            const auto fields = dialog->findChildren<ValueField*>();
+            const char* readings[] = {"1,9", "0,2", "7,6", "35,1"};
+            for (int i = 0; i < 4; ++i)
+                QTest::keyClicks(fields[i]->edit(), QString::fromLatin1(readings[i]));
+            verdict = dialog->verdict();
+            for (auto* each : dialog->findChildren<QPushButton*>())
+                if (each->text().contains(keep ? QStringLiteral("Keep") : QStringLiteral("Go back")))
+                    return each->click();
+        });
+    };
+    fill(false);
+    QTest::keyClick(tasks(), Qt::Key_Space);
+    EXPECT_TRUE(verdict.contains(QStringLiteral("Nobody in"))) << verdict.toStdString();
+    // To the middle of 3 and 5: 2.1 mg/L in 1300 L from 10 %: 2.1·1300/100 = 27.3 mL.
+    EXPECT_TRUE(verdict.contains(QStringLiteral("27 mL"))) << verdict.toStdString();
+    EXPECT_EQ(tasks()->item(static_cast<int>(mix), 0)->text(), QStringLiteral("–")) << "gone back: not ticked";
+    EXPECT_TRUE(day().board().waterLog().empty());
+    shell->activateWindow();
+    ASSERT_TRUE(QTest::qWaitForWindowActive(shell.get()));
+    tasks()->setFocus();
+    fill(true);
+    QTest::keyClick(tasks(), Qt::Key_Space);
+    EXPECT_EQ(tasks()->item(static_cast<int>(mix), 0)->text(), QStringLiteral("✓"));
+    EXPECT_TRUE(tasks()->item(static_cast<int>(mix), 4)->text().contains(QStringLiteral("Bram Iyengar")));
+    const auto log = day().board().waterLog();
+    ASSERT_EQ(log.size(), 1u);
+    EXPECT_EQ(log[0].by, "bram");
+    EXPECT_DOUBLE_EQ(log[0].reading.freeChlorine, 1.9);
+}
+
+TEST_F(Day, AnImpossibleWaterReadingIsRefusedAndNothingIsKept) {
+    day().refresh();
+    DayBoard board(*session);
+    board.load(session->now());
+    EXPECT_FALSE(board.logWater({4.0, std::nullopt, 20.0, Celsius(35.0)}, {}));
+    EXPECT_TRUE(board.waterLog().empty());
+    // A log that somebody spoilt by hand is left as it is, and the day opens all the same.
+    ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", R"([{"at": "noon"}])", "bram"));
+    board.load(session->now());
+    EXPECT_TRUE(board.waterLog().empty());
+    EXPECT_EQ(session->book().setting("water-log.2026-03-12"), R"([{"at": "noon"}])");
+}
+
+TEST_F(Day, AnInstrumentThatAnswersIsWarmingUp) {
+    book("air-displacement", "2026-03-12T09:00:00.000Z");
+    DayBoard board(*session);
+    board.load(session->now(), {{"chamber", session->now().plusMinutes(-50.0)}});
+    const auto& lines = board.plan().tasks;
+    const auto warm = std::ranges::find(lines, "warm-up.chamber", &DayTask::id);
+    ASSERT_NE(warm, lines.end());
+    EXPECT_TRUE(warm->done) << "45 minutes are over";
+    board.load(session->now().plusMinutes(24.0 * 60.0), {{"chamber", session->now()}});
+    EXPECT_TRUE(board.plan().tasks.empty()) << "tomorrow nobody has switched anything on";
 }
 
 TEST_F(Day, ATankThatCannotBeReadySaysWhomToCall) {

@@ -72,4 +72,9 @@ Expected<FillPlan> planFilling(const Tank& tank, const TankSupply& supply, Celsi
     return plan;
 }
 
+TopUp planTopUp(const Tank& tank, const TankSupply& supply, Celsius now, Celsius wanted) {
+    const Litres exchanged(tank.volume.value() * ((wanted - now) / (supply.hot - now)));
+    return {exchanged, 2.0 * exchanged.value() / supply.flow};
+}
+
 } // namespace fusain::water

@@ -42,6 +42,15 @@ struct FillPlan {
 [[nodiscard]] Expected<FillPlan> planFilling(const Tank& tank, const TankSupply& supply, Celsius wanted,
                                              double settleMinutes);
 
+/// How to warm a full tank that has cooled: let out so much, then run in hot water until it is full again. From
+/// (V − v)·T + v·T_hot = V·T_wanted: v = V·(T_wanted − T)/(T_hot − T); what is lost meanwhile is left out.
+struct TopUp {
+    Litres exchanged{0.0};
+    double minutes = 0.0; ///< out and in, through the same hose
+};
+/// @param now of the water, below wanted; wanted below the hot supply
+[[nodiscard]] TopUp planTopUp(const Tank& tank, const TankSupply& supply, Celsius now, Celsius wanted);
+
 /// The range that a person in the tank should find, and the most that is ever allowed.
 inline constexpr Celsius leastComfortable{33.0}, mostComfortable{36.0}, mostAllowed{40.0};
 

@@ -141,11 +141,10 @@ void BookingDialog::propose() {
 }
 
 void BookingDialog::explain() {
-    DayBoard board(session_);
-    board.load(when());
-    const auto order = bestOrder(chosenMethods(), board.policy());
+    const PlanningPolicy policy = planningInForce(session_);
+    const auto order = bestOrder(chosenMethods(), policy);
     QStringList lines;
-    for (const Message& reason : reasonsFor(order, board.policy()))
+    for (const Message& reason : reasonsFor(order, policy))
         lines << report::say(reason);
     order_->setText(lines.join(QLatin1Char('\n')));
     order_->setVisible(!lines.isEmpty());

@@ -3,6 +3,7 @@
 #include "desktop/places/booking_dialog.hpp"
 #include "desktop/places/planning_dialog.hpp"
 #include "desktop/places/preparation_dialog.hpp"
+#include "desktop/places/water_dialog.hpp"
 #include "desktop/widgets/text_files.hpp"
 #include "exchange/icalendar.hpp"
 #include "report/words.hpp"
@@ -76,6 +77,7 @@ DayPlace::DayPlace(Session& session)
     auto* menu = new QMenu(more);
     menu->addAction(tr("Calendar out (.ics)…"), this, &DayPlace::calendarOut);
     menu->addAction(tr("Calendar in (.ics)…"), this, &DayPlace::calendarIn);
+    menu->addAction(tr("Water log…"), this, &DayPlace::logWater);
     menu->addAction(tr("How the day is planned…"), this, [this] {
         if (PlanningDialog(session_, board_.policy(), this).exec() == QDialog::Accepted)
             refresh();
@@ -114,6 +116,7 @@ DayPlace::DayPlace(Session& session)
     connect(ribbon_, &DayRibbon::activated, this, &DayPlace::startSelected);
     connect(ribbon_, &DayRibbon::moved, this, &DayPlace::moveVisit);
     connect(ribbon_, &DayRibbon::chosenChanged, this, &DayPlace::fillWords);
+    connect(&session.hub(), &link::InstrumentHub::statusChanged, this, &DayPlace::noteLink);
     connect(tasks_, &QTableWidget::cellActivated, this, &DayPlace::tickSelected);
     connect(week_, &QTableWidget::cellActivated, this, [this](int, int column) {
         const QDate monday = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
@@ -175,7 +178,7 @@ void DayPlace::refresh() {
     const Instant now = session_.now();
     if (today_)
         day_ = now;
-    board_.load(day_);
+    board_.load(day_, liveSince_);
     title_->setText(today_ ? report::longDay(now) + QStringLiteral(", ") + report::clock(now)
                            : report::longDay(day_));
     if (pages_->currentIndex() == TeamMorningPage)
@@ -191,8 +194,8 @@ void DayPlace::fillRibbon() {
     const DayPlan& plan = board_.plan();
     DayRibbon::Model model;
     model.now = session_.now();
-    model.opening = board_.midnight().plusMinutes(board_.policy().opening.from);
-    model.closing = board_.midnight().plusMinutes(board_.policy().opening.to);
+    model.opening = board_.midnight().plusMinutes(board_.policy().opens());
+    model.closing = board_.midnight().plusMinutes(board_.policy().closes());
     Instant from = model.opening, to = model.closing;
     const auto inTrouble = [&](const std::string& id) {
         return std::ranges::any_of(plan.delays, [&](const auto& each) { return each.appointment == id; }) ||
@@ -242,10 +245,35 @@ void DayPlace::fillTasks() {
                 : task.late ? tr("▲ late")
                             : QStringLiteral("–"),
                 timesOf(task), laneName(task.instrument, session_.catalogue()),
-                report::say(std::string_view(task.title)), report::say(task.detail)});
+                report::say(std::string_view(task.title)), howOf(task)});
     }
     if (tasks_->rowCount() > 0)
         tasks_->setCurrentCell(std::min(row, tasks_->rowCount() - 1), 0);
+}
+
+// What a line is about; once it is ticked, when and by whom, or by the instrument itself.
+QString DayPlace::howOf(const DayTask& task) const {
+    QStringList words;
+    if (const auto tick = board_.ticks().find(task.id); tick != board_.ticks().end())
+        words << QStringLiteral("%1 %2").arg(report::clock(tick->second.at),
+                                             text(session_.staffName(tick->second.by)));
+    else if (task.done && task.id.starts_with("warm-up.") && today_)
+        words << tr("done");
+    if (const QString detail = report::say(task.detail); !detail.isEmpty())
+        words << detail;
+    return words.join(QStringLiteral("  ·  "));
+}
+
+// An instrument that begins to answer has been switched on.
+void DayPlace::noteLink(const QString& role) {
+    if (!session_.hub().isLive(role))
+        liveSince_.erase(role.toStdString());
+    else if (liveSince_.try_emplace(role.toStdString(), session_.now()).second && isVisible())
+        refresh();
+}
+
+void DayPlace::logWater() {
+    WaterDialog(session_, board_, this).exec();
 }
 
 // The chosen appointment, then what stands in the way, then what is left over from before.
@@ -327,7 +355,11 @@ void DayPlace::tickSelected() {
     const auto& tasks = board_.plan().tasks;
     if (row < 0 || row >= static_cast<int>(tasks.size()))
         return;
-    const DayTask& task = tasks[static_cast<std::size_t>(row)];
+    const DayTask task = tasks[static_cast<std::size_t>(row)]; // a copy: keeping a reading plans the day anew
+    // The water is read, not only ticked.
+    const bool water = task.id == "tank.mix" || task.id.starts_with("tank.water-log");
+    if (water && !task.done && WaterDialog(session_, board_, this).exec() != QDialog::Accepted)
+        return;
     session_.report(board_.tick(task.id, !task.done));
 }
 
@@ -352,7 +384,7 @@ void DayPlace::moveVisit(const QString& id, qint64 milliseconds) {
 
 void DayPlace::book() {
     BookingDialog dialog(
-        session_, std::max(session_.now(), board_.midnight().plusMinutes(board_.policy().opening.from)), this);
+        session_, std::max(session_.now(), board_.midnight().plusMinutes(board_.policy().opens())), this);
     if (dialog.exec() == QDialog::Accepted)
         showDay(dialog.when());
 }

@@ -23,8 +23,8 @@ public:
     [[nodiscard]] TeamPage& team() { return *team_; }
     [[nodiscard]] DayRibbon& ribbon() { return *ribbon_; }
     [[nodiscard]] const DayBoard& board() const { return board_; }
-    /// The booked appointments of a year out, and those of another calendar that name a client's code and a method
-    /// in.
+    /// The booked appointments of a year out, and those of another calendar that name a client's code and a
+    /// method in.
     bool saveCalendar(const QString& path);
     bool readCalendar(const std::string& text, const std::string& path);
     void enter() override;
@@ -39,6 +39,9 @@ private:
     void fillWeek();
     [[nodiscard]] QString timesOf(const DayTask& task) const;
     void tickSelected();
+    [[nodiscard]] QString howOf(const DayTask& task) const;
+    void noteLink(const QString& role);
+    void logWater();
     void startSelected();
     void moveVisit(const QString& id, qint64 milliseconds);
     void book();
@@ -48,6 +51,7 @@ private:
     void calendarIn();
 
     DayBoard board_;
+    std::map<std::string, Instant> liveSince_; ///< by role of an instrument
     Instant day_;
     bool today_ = true; ///< the day shown goes with the clock
     QLabel* title_;

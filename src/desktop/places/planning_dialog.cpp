@@ -6,24 +6,9 @@
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
-namespace {
-
-QTimeEdit* timeOf(int minutes, const QString& name) {
-    auto* edit = new QTimeEdit(QTime(0, 0).addSecs(60 * std::min(minutes, 24 * 60 - 1)));
-    edit->setDisplayFormat(QStringLiteral("HH:mm"));
-    edit->setAccessibleName(name);
-    return edit;
-}
-
-int minutesOf(const QTimeEdit* edit) {
-    return QTime(0, 0).secsTo(edit->time()) / 60;
-}
-
-} // namespace
-
 PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, QWidget* parent)
-    : QDialog(parent), session_(session), policy_(policy), opening_(timeOf(policy.opening.from, tr("Opens"))),
-      closing_(timeOf(policy.opening.to, tr("Closes"))),
+    : QDialog(parent), session_(session), policy_(policy),
+      opening_(new QLineEdit(QString::fromStdString(openingText(policy.opening)))),
       volume_(new ValueField(tr("Tank, full"), QStringLiteral("L"))),
       flow_(new ValueField(tr("Flow of the hose"), QStringLiteral("L/min"))),
       hot_(new ValueField(tr("Hot supply"), QStringLiteral("°C"))),
@@ -56,8 +41,9 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
         times_->setItem(row, 2, new QTableWidgetItem(QString::number(each.changeMinutes)));
     }
     auto* layout = new QVBoxLayout(this);
-    layout->addLayout(
-        inOneRow({label(tr("Open from"), "soft", false), opening_, label(tr("to"), "soft", false), closing_}));
+    opening_->setAccessibleName(tr("Open"));
+    opening_->setMinimumWidth(280);
+    layout->addLayout(inOneRow({label(tr("Open"), "soft", false), opening_}));
     for (ValueField* field : {volume_, flow_, hot_, cold_, room_, loss_, wanted_})
         layout->addWidget(field);
     layout->addWidget(
@@ -77,7 +63,10 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
 void PlanningDialog::keep() {
     PlanningPolicy policy = policy_;
     policy.id = "planning.lab";
-    policy.opening = {minutesOf(opening_), minutesOf(closing_)};
+    const auto opening = openingFromText(opening_->text().toStdString());
+    if (!opening)
+        return problem_->setText(report::say(opening.error()));
+    policy.opening = *opening;
     const auto volume = volume_->value(), flow = flow_->value(), hot = hot_->value(), cold = cold_->value(),
                room = room_->value(), loss = loss_->value(), wanted = wanted_->value();
     if (!volume || !flow || !hot || !cold || !room || !loss || !wanted)
@@ -89,9 +78,7 @@ void PlanningDialog::keep() {
         policy.methods[static_cast<std::size_t>(row)].benchMinutes = times_->item(row, 1)->text().toDouble();
         policy.methods[static_cast<std::size_t>(row)].changeMinutes = times_->item(row, 2)->text().toDouble();
     }
-    DayBoard board(session_);
-    board.load(session_.now());
-    if (const auto kept = board.keepPolicy(policy); !kept)
+    if (const auto kept = keepPlanning(session_, policy); !kept)
         return problem_->setText(report::say(kept.error()));
     session_.report({});
     accept();

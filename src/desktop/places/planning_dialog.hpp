@@ -3,7 +3,6 @@
 #include "desktop/widgets/parts.hpp"
 
 #include <QDialog>
-#include <QTimeEdit>
 
 namespace fusain::desktop {
 
@@ -17,7 +16,7 @@ private:
     void keep();
     Session& session_;
     PlanningPolicy policy_;
-    QTimeEdit *opening_, *closing_;
+    QLineEdit* opening_;
     ValueField *volume_, *flow_, *hot_, *cold_, *room_, *loss_, *wanted_;
     QTableWidget* times_;
     QLabel* problem_;

@@ -48,14 +48,16 @@ bool clientFree(const Appointment& wanted, std::span<const Appointment> standing
 // The battery from one starting moment on, each method at its first free time after the one before.
 std::optional<std::vector<Appointment>> placeFrom(const std::vector<std::string>& order,
                                                   const DayRequest& request, Instant start,
-                                                  std::span<const Appointment> standing, Instant closing,
+                                                  std::span<const Appointment> standing, Instant midnight,
                                                   const PlanningPolicy& policy) {
+    const Instant closing = midnight.plusMinutes(policy.closes());
     std::vector<Appointment> placed;
     Instant next = start;
     for (const std::string& method : order) {
         Appointment wanted{{}, request.clientId, method, next};
         while (endOf(wanted, policy) <= closing &&
-               !(laneFree(wanted, standing, policy) && clientFree(wanted, standing, policy)))
+               !(laneFree(wanted, standing, policy) && clientFree(wanted, standing, policy) &&
+                 isOpen(wanted, midnight, policy)))
             wanted.at = wanted.at.plusMinutes(step);
         if (endOf(wanted, policy) > closing)
             return std::nullopt;
@@ -74,6 +76,11 @@ Instant endOf(const Appointment& appointment, const PlanningPolicy& policy) {
 
 Instant freeAfter(const Appointment& appointment, const PlanningPolicy& policy) {
     return endOf(appointment, policy).plusMinutes(policy.timesOf(appointment.method).changeMinutes);
+}
+
+bool isOpen(const Appointment& appointment, Instant midnight, const PlanningPolicy& policy) {
+    return policy.openThroughout(minutesBetween(midnight, appointment.at),
+                                 minutesBetween(midnight, endOf(appointment, policy)));
 }
 
 std::vector<std::string> bestOrder(std::vector<std::string> wanted, const PlanningPolicy& policy) {
@@ -112,15 +119,17 @@ std::vector<Message> costsOf(std::span<const Appointment> ofOneClient, const Pla
 }
 
 std::vector<Appointment> scheduleDay(std::span<const DayRequest> requests,
-                                     std::span<const Appointment> standing, Instant opening, Instant closing,
+                                     std::span<const Appointment> standing, Instant midnight,
                                      const PlanningPolicy& policy) {
+    const Instant opening = midnight.plusMinutes(policy.opens()),
+                  closing = midnight.plusMinutes(policy.closes());
     std::vector<Appointment> day(standing.begin(), standing.end());
     for (const DayRequest& request : requests) {
         const auto order = bestOrder(request.methods, policy);
         std::optional<std::vector<Appointment>> best;
         for (Instant start = std::max(opening, request.notBefore); start < closing;
              start = start.plusMinutes(step)) {
-            const auto placed = placeFrom(order, request, start, day, closing, policy);
+            const auto placed = placeFrom(order, request, start, day, midnight, policy);
             if (!placed)
                 break; // a later beginning has no more room
             const auto waiting = [](const std::vector<Appointment>& battery) {

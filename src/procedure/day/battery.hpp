@@ -23,6 +23,8 @@ struct Appointment {
 /// When the client has left, and when the next one can begin on the same instrument.
 [[nodiscard]] Instant endOf(const Appointment& appointment, const PlanningPolicy& policy);
 [[nodiscard]] Instant freeAfter(const Appointment& appointment, const PlanningPolicy& policy);
+/// Whether the lab is open for the whole of it. @param midnight at which the lab's day begins
+[[nodiscard]] bool isOpen(const Appointment& appointment, Instant midnight, const PlanningPolicy& policy);
 
 /// The order of several methods on one day that breaks the fewest rules; of equals the first in the order of
 /// the policy's methods. @param wanted each once, at most six
@@ -40,10 +42,10 @@ struct DayRequest {
     Instant notBefore;
 };
 /// Places requests into a day, one after the other, each battery in its best order as early and as close
-/// together as the lanes allow. @param opening, closing of the day
+/// together as the lanes and the opening hours allow. @param midnight at which the lab's day begins
 /// @return the appointments without ids; a client for whom there is no room is left out whole
 [[nodiscard]] std::vector<Appointment> scheduleDay(std::span<const DayRequest> requests,
-                                                   std::span<const Appointment> standing, Instant opening,
-                                                   Instant closing, const PlanningPolicy& policy);
+                                                   std::span<const Appointment> standing, Instant midnight,
+                                                   const PlanningPolicy& policy);
 
 } // namespace fusain

@@ -125,7 +125,13 @@ private:
         Instant free = planned;
         for (const Work& work : works) {
             Instant from = std::max(planned, free);
-            if (const auto ticked = inputs_.done.find(work.id); ticked != inputs_.done.end()) {
+            bool over = begun;
+            if (const auto going = inputs_.underWay.find(work.id);
+                going != inputs_.underWay.end() && !inputs_.done.contains(work.id)) {
+                from = going->second;
+                free = from.plusMinutes(work.minutes);
+                over |= free <= inputs_.now;
+            } else if (const auto ticked = inputs_.done.find(work.id); ticked != inputs_.done.end()) {
                 free = std::max(free, ticked->second);
             } else if (begun) {
                 free = from.plusMinutes(work.minutes);
@@ -135,7 +141,7 @@ private:
                 free = from.plusMinutes(work.minutes);
             }
             add(lane, work, from, planned);
-            plan_.tasks.back().done |= begun;
+            plan_.tasks.back().done |= over;
             planned = planned.plusMinutes(work.minutes);
         }
         return free;
@@ -156,13 +162,47 @@ private:
             afterFilling(clients);
     }
 
+    // How warm it is at each client, and hot water where it has cooled too far.
+    void followWarmth(const std::vector<Appointment>& clients) {
+        const TankSetup& tank = policy_.tank;
+        Instant since =
+            clients.front().at.plusMinutes(-tank.mixMinutes - tank.lowerMinutes - tank.chairMinutes);
+        Celsius then = filling_->full;
+        Instant free = since;
+        for (const Appointment& each : clients) {
+            Celsius there = water::standing(tank.tank, then, minutesBetween(since, each.at));
+            if (there < water::leastComfortable && tank.supply.hot > tank.wanted) {
+                const water::TopUp topUp = water::planTopUp(tank.tank, tank.supply, there, tank.wanted);
+                const Instant from = each.at.plusMinutes(-topUp.minutes - tank.mixMinutes);
+                if (from >= free) {
+                    add(tankLane,
+                        {"tank.top-up." + each.id,
+                         FUSAIN_TEXT("Warm the tank: let some out, run in hot water, stir"),
+                         {FUSAIN_TEXT("{1} L out and in, {2} minutes; nobody inside. From {3} to {4} °C."),
+                          {fixed(topUp.exchanged.value(), 0), fixed(topUp.minutes, 0), fixed(there.value(), 1),
+                           fixed(tank.wanted.value(), 1)}},
+                         topUp.minutes + tank.mixMinutes},
+                        from, from);
+                    there = tank.wanted;
+                    then = there;
+                    since = each.at;
+                } else {
+                    conflict(
+                        {FUSAIN_TEXT(
+                             "The tank will have {1} °C for this client, and there is no time to warm it."),
+                         {fixed(there.value(), 1)}},
+                        each);
+                }
+            }
+            plan_.waterAt.emplace(each.id, there);
+            free = endOf(each, policy_);
+        }
+    }
+
     void afterFilling(const std::vector<Appointment>& clients) {
         const Instant last = endOf(clients.back(), policy_), first = clients.front().at;
-        const double settle = policy_.tank.mixMinutes + policy_.tank.lowerMinutes + policy_.tank.chairMinutes;
         if (filling_)
-            for (const Appointment& each : clients)
-                plan_.waterAt.emplace(each.id, water::standing(policy_.tank.tank, filling_->full,
-                                                               settle + minutesBetween(first, each.at)));
+            followWarmth(clients);
         int number = 1;
         for (Instant at = first.plusMinutes(60.0 * policy_.water.everyHours); at < last;
              at = at.plusMinutes(60.0 * policy_.water.everyHours))
@@ -187,11 +227,9 @@ private:
     }
 
     void findConflicts() {
-        const Instant opening = inputs_.midnight.plusMinutes(policy_.opening.from),
-                      closing = inputs_.midnight.plusMinutes(policy_.opening.to);
         for (std::size_t i = 0; i < appointments_.size(); ++i) {
             const Appointment& a = appointments_[i];
-            if (a.at < opening || endOf(a, policy_) > closing)
+            if (!isOpen(a, inputs_.midnight, policy_))
                 conflict(
                     {FUSAIN_TEXT("{1} lies outside the opening hours."), {std::string(methodTitle(a.method))}},
                     a);

@@ -49,15 +49,16 @@ struct DayPlan {
 struct DayInputs {
     std::vector<Appointment> appointments; ///< of one day, any order
     std::vector<DueCheck> checks;
-    std::map<std::string, Instant> done; ///< task id → when it was ticked
-    Instant midnight;                    ///< at which the lab's day begins
+    std::map<std::string, Instant> done;     ///< task id → when it was ticked
+    std::map<std::string, Instant> underWay; ///< task id → since when an instrument says that it goes on
+    Instant midnight;                        ///< at which the lab's day begins
     Instant now;
 };
 
 /// Works the day's tasks back from the appointments: cleaning, filling, mixing and lowering the tank and
-/// hanging the chair, warm-ups, checks, the water log, and what follows the last client. What is not ticked and
-/// should have begun begins now; whatever hangs on it moves, and the appointments that cannot be kept are
-/// named.
+/// hanging the chair, warm-ups, checks, the water log, hot water for a tank that has cooled by the next client,
+/// and what follows the last one. What is not ticked and should have begun begins now; whatever hangs on it
+/// moves, and the appointments that cannot be kept are named.
 /// @pre every appointment's method is one of the policy's
 [[nodiscard]] DayPlan planDay(const DayInputs& inputs, const PlanningPolicy& policy);
 

@@ -1,0 +1,88 @@
+#include "core/water/care.hpp"
+
+#include "core/units/format.hpp"
+#include "core/water/tank_filling.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::water {
+
+std::optional<Message> problemWith(const CareReading& reading) {
+    const auto outside = [](double value, double low, double high) { return !(value >= low && value <= high); };
+    if (outside(reading.freeChlorine, 0.0, 50.0) ||
+        (reading.combinedChlorine && outside(*reading.combinedChlorine, 0.0, 20.0)))
+        return Message{FUSAIN_TEXT("Chlorine is read in mg/L, 0 to 50."), {}};
+    if (outside(reading.acidity, 4.0, 10.0))
+        return Message{FUSAIN_TEXT("The pH of a tank lies between 4 and 10."), {}};
+    if (outside(reading.temperature.value(), 5.0, 60.0))
+        return Message{FUSAIN_TEXT("The temperature of the water is read in °C, 5 to 60."), {}};
+    return std::nullopt;
+}
+
+double chlorineDose(double raiseBy, Litres volume, Percent stock) {
+    return raiseBy * volume.value() / (10.0 * stock.value());
+}
+
+double hypochlorousShare(double acidity) {
+    return 1.0 / (1.0 + std::pow(10.0, acidity - 7.53));
+}
+
+std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits& limits, Litres volume,
+                                   Percent stock) {
+    std::vector<CareFinding> findings;
+    const auto find = [&](CareVerdict verdict, Message what) {
+        findings.push_back({verdict, std::move(what)});
+    };
+    const double chlorine = reading.freeChlorine;
+    if (chlorine > limits.chlorineNever)
+        find(CareVerdict::NobodyIn,
+             {FUSAIN_TEXT("{1} mg/L of free chlorine: nobody goes in above {2}. Wait, or change "
+                          "some of the water, and read again."),
+              {fixed(chlorine, 1), fixed(limits.chlorineNever, 0)}});
+    else if (chlorine > limits.chlorineMost)
+        find(CareVerdict::PutRight,
+             {FUSAIN_TEXT("{1} mg/L of free chlorine: more than {2}. Add none; read again in an hour."),
+              {fixed(chlorine, 1), fixed(limits.chlorineMost, 0)}});
+    else if (chlorine < limits.chlorineLeast) {
+        const double middle = 0.5 * (limits.chlorineLeast + limits.chlorineMost);
+        find(CareVerdict::NobodyIn,
+             {FUSAIN_TEXT(
+                  "{1} mg/L of free chlorine: less than {2}. Add {3} mL of the {4} % solution with nobody "
+                  "inside, stir, and read again."),
+              {fixed(chlorine, 1), fixed(limits.chlorineLeast, 0),
+               fixed(chlorineDose(middle - chlorine, volume, stock), 0), fixed(stock.value(), 1)}});
+    }
+    if (reading.combinedChlorine && *reading.combinedChlorine > limits.combinedMost)
+        find(CareVerdict::PutRight,
+             {FUSAIN_TEXT("{1} mg/L of combined chlorine: more than {2}. Change the water after this client."),
+              {fixed(*reading.combinedChlorine, 2), fixed(limits.combinedMost, 1)}});
+    if (reading.acidity < limits.acidityLeast)
+        find(CareVerdict::PutRight,
+             {FUSAIN_TEXT("pH {1}: below {2}, hard on eyes and metal. Raise it as the maker of the "
+                          "product says, and read again."),
+              {fixed(reading.acidity, 1), fixed(limits.acidityLeast, 1)}});
+    else if (reading.acidity > limits.acidityMost)
+        find(CareVerdict::PutRight,
+             {FUSAIN_TEXT(
+                  "pH {1}: above {2}; only {3} % of the chlorine disinfects. Lower it as the maker of the "
+                  "product says, never acid and chlorine together, and read again."),
+              {fixed(reading.acidity, 1), fixed(limits.acidityMost, 1),
+               fixed(100.0 * hypochlorousShare(reading.acidity), 0)}});
+    if (reading.temperature > mostAllowed)
+        find(CareVerdict::NobodyIn, {FUSAIN_TEXT("{1} °C: nobody goes in above {2} °C."),
+                                     {fixed(reading.temperature.value(), 1), fixed(mostAllowed.value(), 0)}});
+    else if (reading.temperature < leastComfortable || reading.temperature > mostComfortable)
+        find(CareVerdict::PutRight,
+             {FUSAIN_TEXT("{1} °C: outside the {2} to {3} °C that people can keep still in."),
+              {fixed(reading.temperature.value(), 1), fixed(leastComfortable.value(), 0),
+               fixed(mostComfortable.value(), 0)}});
+    std::ranges::stable_sort(findings, std::ranges::greater(), &CareFinding::verdict);
+    return findings;
+}
+
+CareVerdict worst(const std::vector<CareFinding>& findings) {
+    return findings.empty() ? CareVerdict::Good : findings.front().verdict;
+}
+
+} // namespace fusain::water

@@ -1,6 +1,6 @@
 // What a practice test is judged by, and how far somebody has come.
 #include "procedure/practice/debrief.hpp"
-#include "support/hydrostatic_run.hpp"
+#include "support/practice_cases.hpp"
 
 #include <algorithm>
 #include <gtest/gtest.h>
@@ -9,24 +9,13 @@ namespace fusain {
 namespace {
 
 using testing::dataFile;
+using testing::practiceCases;
+using testing::protocolOf;
 
 Instant at(double minutes) {
     return instantFromIso("2026-03-12T07:40:00.000Z")->plusMinutes(minutes);
 }
 
-std::vector<PracticeCase> cases() {
-    std::vector<PracticeCase> read;
-    for (const char* file : {"tank", "chamber", "analyzer", "scanner"})
-        for (const Json& each : dataFile(std::string("practice/cases/") + file + ".json")) {
-            auto practice = practiceCaseFromJson(each, file);
-            EXPECT_TRUE(practice) << practice.error().english();
-            read.push_back(std::move(*practice));
-        }
-    return read;
-}
-Protocol protocolOf(const std::string& method) {
-    return *protocolFromJson(dataFile("protocols/" + method + ".json"), method);
-}
 const PracticeCase& caseOf(const std::vector<PracticeCase>& all, std::string_view id) {
     return *std::ranges::find(all, id, &PracticeCase::id);
 }
@@ -50,7 +39,7 @@ PracticeLog threeRecordings(std::vector<std::string> second) {
 }
 
 TEST(PracticeCases, AreAtLeastTwentyFourOverTheFourMethods) {
-    const auto all = cases();
+    const auto all = practiceCases();
     EXPECT_GE(all.size(), 24u);
     for (const std::string_view method : methods)
         EXPECT_GE(std::ranges::count(all, method, &PracticeCase::method), 6) << method;
@@ -59,7 +48,7 @@ TEST(PracticeCases, AreAtLeastTwentyFourOverTheFourMethods) {
 }
 
 TEST(PracticeCases, AskOnlyForRulesAndStepsThatThereAre) {
-    for (const PracticeCase& practice : cases()) {
+    for (const PracticeCase& practice : practiceCases()) {
         const Protocol protocol = protocolOf(practice.method);
         for (const auto& [rule, answer] : practice.answers) {
             ASSERT_TRUE(protocol.find(rule)) << practice.id << ' ' << rule;
@@ -95,7 +84,7 @@ TEST(PracticeFactsOf, ActsCountTowardsTheGoalOrAsVain) {
 }
 
 TEST(Debriefs, NameWhatWasCaughtMissedAndInvented) {
-    const auto all = cases();
+    const auto all = practiceCases();
     HydrostaticTest test = threeTrials();
     test.state = TestState::Signed;
     PracticeLog log = threeRecordings({"splash"});
@@ -115,7 +104,7 @@ TEST(Debriefs, NameWhatWasCaughtMissedAndInvented) {
 }
 
 TEST(Debriefs, WhatNobodyAskedIsNotWrittenDown) {
-    const auto all = cases();
+    const auto all = practiceCases();
     const PracticeCase& ate = caseOf(all, "tank-ate");
     HydrostaticTest test = threeTrials();
     EXPECT_EQ(debriefOf(ate, test, {}, nullptr, at(1)).missed, 1);
@@ -127,7 +116,7 @@ TEST(Debriefs, WhatNobodyAskedIsNotWrittenDown) {
 }
 
 TEST(PracticeProgress, CountsTheLastAttemptAndWhoWasHelped) {
-    const auto all = cases();
+    const auto all = practiceCases();
     const std::vector<AttemptScore> attempts{{"tank-plain", at(0), 1.0, false},
                                              {"tank-air", at(10), 1.0, true},
                                              {"tank-wall", at(20), 1.0, false},

@@ -478,6 +478,16 @@ private:
         chamberVisit("elio", "2026-03-12T07:20:00.000Z", "running", "SP-116-chamber-2026-03-12",
                      "volumes do not agree");
         visit("dov", "2026-03-12T09:00:00.000Z", "booked", {}, "four methods today");
+        const auto laterVisit = [&](const char* id, const char* when, std::string_view method) {
+            if (done)
+                done = book_.save(store::Visit{std::string("visit-later-") + id, id, at(when), std::string(method),
+                                               "booked", {}, {}},
+                                  "bram");
+        };
+        laterVisit("lotte", "2026-03-13T07:20:00.000Z", methodImpedance);
+        laterVisit("teo", "2026-03-13T10:00:00.000Z", methodHydrostatic);
+        laterVisit("mirren", "2026-03-13T11:00:00.000Z", methodDxa);
+        laterVisit("ruan", "2026-03-14T08:00:00.000Z", methodImpedance);
         chamberVisit("marit", "2026-03-12T10:10:00.000Z", "booked", {}, "before the tank");
         visit("marit", "2026-03-12T10:30:00.000Z", "booked", {}, "US units");
         visit("wren", "2026-03-12T13:30:00.000Z", "booked", {}, "with guardian");

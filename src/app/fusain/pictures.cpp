@@ -3,7 +3,6 @@
 #include "desktop/visit_reporter.hpp"
 #include "fusain/run.hpp"
 #include "link/simulation/played_test.hpp"
-#include "report/language.hpp"
 #include "report/preparation_page.hpp"
 
 #include <QApplication>
@@ -57,7 +56,7 @@ bool openRunning(desktop::Shell& shell, desktop::Session& session, std::string_v
     return false;
 }
 
-// The analyzer on a person of the demo, at the end of its sweep; then the team morning.
+// The analyzer on a person of the demo, at the end of its sweep.
 bool impedanceBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
     const auto client = session.book().client("marit");
     if (!client || !session.report(session.startRun(*client, {}, methodImpedance)))
@@ -84,10 +83,6 @@ bool impedanceBench(desktop::Shell& shell, desktop::Session& session, Camera& ca
     letTimePass(13000);
     camera.take(QStringLiteral("impedance-bench"));
     session.closeRun();
-    shell.open(PlaceName::Day);
-    shell.day().showTeam(true);
-    camera.take(QStringLiteral("team"));
-    shell.day().showTeam(false);
     return true;
 }
 
@@ -149,7 +144,6 @@ void clientPages(desktop::Shell& shell, desktop::Session& session, Camera& camer
     shell.clients().showClient(QStringLiteral("ailsa"));
     camera.take(QStringLiteral("clients"));
     findings(shell, session, camera, "ailsa", methodHydrostatic, "Field", "findings");
-    findings(shell, session, camera, "ruan", methodImpedance, "Limbs", "findings-impedance");
     findings(shell, session, camera, "goran", methodDxa, "Regions", "findings-dxa");
     shell.clients().showPage(Page::Progress);
     camera.take(QStringLiteral("progress"));
@@ -238,12 +232,10 @@ bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& came
     practice.whatIf().chooseMethod(QStringLiteral("hydrostatic"));
     practice.whatIf().setFault(QStringLiteral("wall-touch"), true);
     camera.take(QStringLiteral("practice-what-if"));
-    practice.showPage(Page::Trainee);
-    camera.take(QStringLiteral("practice-trainee"));
     return camera.good();
 }
 
-// The report on a visit: its first page, and its second in another language.
+// The report on a visit, and a preparation sheet.
 bool visitPages(desktop::Session& session, Camera& camera) {
     const auto client = session.book().client("ailsa");
     const auto days = client ? desktop::visitDays(session, client->id) : std::vector<Instant>{};
@@ -264,8 +256,6 @@ bool visitPages(desktop::Session& session, Camera& camera) {
                             {QString::fromStdString(session.labName()), session.nameOf(*dov), true}),
                         0, QStringLiteral("preparation"));
     }
-    const report::InLanguage language(report::pageLanguages().back());
-    camera.takePage(clientCopy(*visit), 1, QStringLiteral("report-visit-german"));
     return true;
 }
 
@@ -282,6 +272,9 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     if (session.practice())
         return practiceRoom(shell, session, camera) ? 0 : incomplete();
     camera.take(QStringLiteral("day"));
+    shell.day().showWeek(true);
+    camera.take(QStringLiteral("week"));
+    shell.day().showWeek(false);
     clientPages(shell, session, camera);
     const bool benchStood = bench(shell, session, camera) && impedanceBench(shell, session, camera) &&
                             dxaBench(shell, session, camera);
@@ -290,11 +283,7 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     shell.library().search(QStringLiteral("Barbosa"));
     camera.take(QStringLiteral("library"));
     const bool visitStood = visitPages(session, camera);
-    const auto scans = session.book().testsOf("goran");
-    const auto page = scans.empty() ? failure({"no test", {}}) : session.reportOn(scans.back());
-    if (page)
-        camera.takePage(report::labCopy(*page), 1, QStringLiteral("report-dxa"));
-    if (camera.good() && benchStood && visitStood && page)
+    if (camera.good() && benchStood && visitStood)
         return 0;
     return incomplete();
 }

@@ -319,18 +319,23 @@ void DayPlace::fillWords() {
 void DayPlace::fillWeek() {
     const QDate shown = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
     const QDate monday = shown.addDays(1 - shown.dayOfWeek());
+    title_->setText(tr("Week of %1").arg(report::longDay({monday.startOfDay().toMSecsSinceEpoch()})));
     QStringList heads;
     std::vector<QStringList> columns(7);
+    DayBoard board(session_);
     for (int i = 0; i < 7; ++i) {
         const QDate date = monday.addDays(i);
-        heads << QLocale().toString(date, QStringLiteral("ddd d MMM"));
-        for (const store::Visit& visit : session_.book().visitsBetween(
-                 {date.startOfDay().toMSecsSinceEpoch()}, {date.addDays(1).startOfDay().toMSecsSinceEpoch()}))
-            if (visit.state != "cancelled")
-                columns[static_cast<std::size_t>(i)]
-                    << QStringLiteral("%1 %2\n%3")
-                           .arg(report::clock(visit.at), text(board_.clientName(visit.clientId)),
-                                report::say(methodTitle(visit.method)));
+        board.load({date.startOfDay().toMSecsSinceEpoch()});
+        const auto trouble = board.plan().conflicts.size() + (board.plan().noFilling ? 1 : 0);
+        heads << QLocale().toString(date, QStringLiteral("ddd d MMM")) +
+                     (trouble > 0 ? tr("  ▲ %1").arg(trouble) : QString());
+        for (const DayBlock& block : board.blocks())
+            columns[static_cast<std::size_t>(i)]
+                << tr("%1  %2\n%3")
+                       .arg(report::clock(block.at),
+                            laneName(board.policy().timesOf(block.method).instrument, session_.catalogue()),
+                            block.people > 1 ? tr("%1 (%2)").arg(text(block.title)).arg(block.people)
+                                             : text(block.title));
     }
     qsizetype most = 1;
     for (const QStringList& column : columns)

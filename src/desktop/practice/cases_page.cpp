@@ -99,8 +99,10 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
             continue;
         }
         if (goal.kind == GoalKind::Restraint) {
-            rest << tr("▲ Invented: %n thing(s) that were in order were mended or thrown away.", nullptr,
-                       std::max(1, attempt.debrief.invented));
+            const int invented = std::max(1, attempt.debrief.invented);
+            rest << (invented == 1
+                         ? tr("▲ Invented: one thing that was in order was mended or thrown away.")
+                         : tr("▲ Invented: %1 things that were in order were mended or thrown away.").arg(invented));
             continue;
         }
         QString line = tr("▲ Missed: %1").arg(words(goal.say));
@@ -125,7 +127,7 @@ QString CasesPage::textOf(const Attempt& attempt) {
     const Debrief& debrief = attempt.debrief;
     QStringList lines = goalLines(attempt);
     const QString help = attempt.log.help == HelpLevel::Prompts ? tr("with a prompt at each step")
-                         : attempt.log.hints > 0 ? tr("%n hint(s) asked for", nullptr, attempt.log.hints)
+                         : attempt.log.hints > 0 ? tr("hints asked for: %1").arg(attempt.log.hints)
                                                  : tr("without help");
     lines << tr("Caught %1, missed %2, invented %3; %4 minutes, %5.")
                  .arg(debrief.caught)

@@ -2,6 +2,7 @@
 
 #include "report/style.hpp"
 
+#include <QRegularExpression>
 #include <QHBoxLayout>
 #include <QHeaderView>
 
@@ -63,8 +64,11 @@ void setRow(QTableWidget* table, int row, const QStringList& cells) {
     for (int column = 0; column < cells.size(); ++column) {
         auto* item = new QTableWidgetItem(cells[column]);
         item->setToolTip(cells[column]);
+        // A number with its unit; a sentence may begin with one as well.
+        static const QRegularExpression aWord(QStringLiteral("\\p{L}{5,}"));
         if (const QChar first = cells[column].isEmpty() ? QChar() : cells[column].front();
-            first.isDigit() || first == QChar(0x2212) || first == QLatin1Char('+'))
+            (first.isDigit() || first == QChar(0x2212) || first == QLatin1Char('+')) &&
+            !cells[column].contains(aWord))
             item->setFont(report::numberFont(13));
         table->setItem(row, column, item);
     }

@@ -25,6 +25,8 @@ constexpr std::array known{
                [](LabFaults& f) { f.splash = true; }},
     NamedFault{"held-back", methodHydrostatic, "calm", FUSAIN_TEXT("a tense person keeps air in"),
                [](LabFaults& f) { f.heldBack = true; }},
+    NamedFault{"trapped-air", methodHydrostatic, "rub-off-air", FUSAIN_TEXT("bubbles in suit and hair"),
+               [](LabFaults& f) { f.trappedAir = true; }},
     NamedFault{"cylinder-left", methodChamber, "empty-chamber",
                FUSAIN_TEXT("the calibration cylinder is still in the chamber"),
                [](LabFaults& f) { f.chamber.cylinderLeft = true; }},
@@ -38,6 +40,9 @@ constexpr std::array known{
                [](LabFaults& f) { f.chamber.warmDamp = true; }},
     NamedFault{"coughs", methodChamber, "let-cough", FUSAIN_TEXT("coughing"),
                [](LabFaults& f) { f.chamber.coughs = true; }},
+    NamedFault{"chamber-scale-off", methodChamber, "level-scale",
+               FUSAIN_TEXT("the scale of the chamber reads high"),
+               [](LabFaults& f) { f.chamberScaleOffset = true; }, true},
     NamedFault{"wriggles", methodChamber, "calm", FUSAIN_TEXT("the person moves in the chamber"),
                [](LabFaults& f) { f.chamber.moves = true; }},
     NamedFault{"socks", methodImpedance, "socks-off", FUSAIN_TEXT("socks between foot and contact"),
@@ -52,6 +57,8 @@ constexpr std::array known{
                [](LabFaults& f) { f.analyzer.talking = true; }},
     NamedFault{"cold-analyzer", methodImpedance, "warm-up", FUSAIN_TEXT("the analyzer is still warming up"),
                [](LabFaults& f) { f.analyzer.warmUpDrift = true; }},
+    NamedFault{"module-off", methodImpedance, "call-service", FUSAIN_TEXT("the analyzer reads its test module wrong"),
+               [](LabFaults& f) { f.analyzerOff = 0.03; }, true},
     NamedFault{"arm-outside", methodDxa, "in-the-field", FUSAIN_TEXT("an arm lies outside the field"),
                [](LabFaults& f) { f.scanner.armOutside = true; }},
     NamedFault{"lines-wrong", methodDxa, "lines-again", FUSAIN_TEXT("the lines of the regions are wrong"),
@@ -61,13 +68,14 @@ constexpr std::array known{
     NamedFault{"fidgets", methodDxa, "calm", FUSAIN_TEXT("the person moves during the scan"),
                [](LabFaults& f) { f.scanner.moves = true; }},
     NamedFault{"phantom-off", methodDxa, "call-service", FUSAIN_TEXT("the densitometer has drifted"),
-               [](LabFaults& f) { f.phantomOff = 2.2; }},
+               [](LabFaults& f) { f.phantomOff = 2.2; }, true},
 };
 
 } // namespace
 
 SubmersionSettings submersionWith(const LabFaults& faults, double net, Random& random) {
-    SubmersionSettings settings = drawSubmersion(random, net - (faults.heldBack ? 0.994 * heldBackAir : 0.0) +
+    SubmersionSettings settings = drawSubmersion(random, net - (faults.heldBack ? 0.994 * heldBackAir : 0.0) -
+                                   (faults.trappedAir ? 0.994 * trappedAirVolume : 0.0) +
                                                              (faults.tareChanged ? changedTare : 0.0));
     settings.faults.incompleteBreathingOut = faults.incompleteBreathingOut;
     settings.faults.wallTouch = faults.wallTouch;

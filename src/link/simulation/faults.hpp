@@ -17,7 +17,8 @@ struct LabFaults {
     bool zeroDrift = false;   ///< load cell drifts 2 g/s
     bool tareChanged = false; ///< something hangs on the chair since it was zeroed
     bool incompleteBreathingOut = false;
-    bool heldBack = false; ///< a tense person keeps air in, steadily
+    bool heldBack = false;   ///< a tense person keeps air in, steadily
+    bool trappedAir = false; ///< bubbles in the suit and the hair
     bool wallTouch = false;
     bool splash = false;
     bool thermometerDead = false;
@@ -35,10 +36,13 @@ struct LabFaults {
 
 /// What the zero of the load cell drifts with its fault, kg/s.
 inline constexpr double zeroDriftRate = 0.002;
-/// Air that a tense person keeps in, L, and what hangs on the chair since it was zeroed, kg in the water.
-inline constexpr double heldBackAir = 0.45, changedTare = 0.55;
+/// Air that a tense person keeps in, and air in suit and hair, L; what hangs on the chair since it was zeroed, kg in
+/// the water.
+inline constexpr double heldBackAir = 0.45, trappedAirVolume = 0.25, changedTare = 0.55;
 /// What the floor scale shows too much with its fault, kg.
 inline constexpr double scaleOffsetError = 0.4;
+/// What the chamber's scale shows too much with its fault, kg.
+inline constexpr double chamberScaleError = 0.1;
 
 /// One submersion of a body whose steady net mass is `net`, with what goes wrong in it.
 /// @param net kg after breathing out completely
@@ -51,6 +55,7 @@ struct NamedFault {
     std::string_view act;    ///< that mends it: data/practice/acts.json
     std::string_view say;    ///< in words, marked for translation
     void (*put)(LabFaults&);
+    bool inChecks = false; ///< a check of the instrument shows it, before any recording
 };
 [[nodiscard]] std::span<const NamedFault> namedFaults();
 /// @return null for an unknown name

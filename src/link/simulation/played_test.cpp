@@ -82,7 +82,8 @@ Expected<void> prepareChamber(ChamberProcedure& run, const TrueBody& body, const
                               Random& random, Instant& clock) {
     using enum ChamberStep;
     const ChamberModel chamber;
-    const double scale = 20.0 + gauss(random, 0.002);
+    const double off = day.faults(0).chamberScaleOffset ? chamberScaleError : 0.0;
+    const double scale = 20.0 + off + gauss(random, 0.002);
     Expected<void> done = run.confirm(WarmUp);
     if (done)
         done = run.checkScale(Kilograms(20.0), Kilograms(scale));
@@ -96,7 +97,7 @@ Expected<void> prepareChamber(ChamberProcedure& run, const TrueBody& body, const
     if (done)
         done = answerAll(run, day.deviations);
     clock = clock.plusMinutes(9);
-    return done ? run.weigh(shown(body.mass + gauss(random, 0.01), 1000.0), Origin::Link) : done;
+    return done ? run.weigh(shown(body.mass + off + gauss(random, 0.01), 1000.0), Origin::Link) : done;
 }
 
 Expected<void> measureVolumes(ChamberProcedure& run, const TrueBody& body, const ChamberDay& day,
@@ -138,7 +139,7 @@ Expected<void> prepareImpedance(ImpedanceProcedure& run, const TrueBody& body, c
     using enum ImpedanceStep;
     Expected<void> done = run.confirm(WarmUp);
     if (done)
-        done = run.checkModule(Ohms(500.0), impedance::magnitude(*playModule(false, 0.0, random).impedance));
+        done = run.checkModule(Ohms(500.0), impedance::magnitude(*playModule(false, day.faults(0).analyzerOff, random).impedance));
     if (done)
         done = run.confirmIdentity(code, code, run.test().subject.height);
     if (done)

@@ -127,7 +127,7 @@ private:
             Instant from = std::max(planned, free);
             bool over = begun;
             if (const auto going = inputs_.underWay.find(work.id);
-                going != inputs_.underWay.end() && !inputs_.done.contains(work.id)) {
+                going != inputs_.underWay.end() && !begun && !inputs_.done.contains(work.id)) {
                 from = going->second;
                 free = from.plusMinutes(work.minutes);
                 over |= free <= inputs_.now;

@@ -50,6 +50,7 @@ Shell::Shell(Session& session)
         mark->setContentsMargins(24, 4, 24, 4);
         right->addWidget(mark);
         right->addWidget(&practice_->strip());
+        connect(&practice_->strip(), &PracticeStrip::acted, this, [this] { current()->enter(); });
     }
     right->addWidget(problemBar_);
     right->addWidget(places_, 1);

@@ -45,7 +45,7 @@ struct PracticeChecks {
 /// The same person's earlier test, well prepared.
 struct PracticeEarlier {
     double weeksAgo = 0.0;
-    Json person; ///< what was different of the body then
+    Json person = Json::object(); ///< what was different of the body then
 };
 
 /// The record that was opened by mistake: of somebody with nearly the same name.

@@ -12,7 +12,7 @@ namespace fusain {
 struct ReadingVisit {
     double weeksAgo = 0.0;
     std::string method;
-    Json person;                                      ///< what is different of the body on that day
+    Json person = Json::object(); ///< what is different of the body on that day
     double waterShift = 1.0;                          ///< factor on the water outside the cells that day
     std::map<std::string, readiness::Answer> answers; ///< that break a rule
     std::string software;                             ///< of the densitometer, where it is another one

@@ -2,7 +2,9 @@
 // the trainee does here is done with the keys and panels of the bench.
 #include "link/simulation/simulated_lab.hpp"
 #include "support/journey.hpp"
+#include "support/pdf_text.hpp"
 
+#include <QAbstractItemView>
 #include <QSlider>
 
 namespace fusain::desktop {
@@ -229,6 +231,48 @@ TEST_F(Practice, TheWrongRecordIsNoticedByAskingForTheName) {
         << room().strip().words().toStdString();
 }
 
+TEST_F(Practice, AfterAnActSpaceBelongsToTheBenchAgain) {
+    begin("tank-anxious");
+    QTest::keyClick(shell.get(), Qt::Key_D, Qt::ControlModifier);
+    auto* acts = room().strip().findChild<QComboBox*>();
+    EXPECT_TRUE(acts->view()->isVisible()) << "Ctrl+D opens the list";
+    acts->hidePopup();
+    EXPECT_EQ(QApplication::focusWidget(), acts);
+    QTest::keyClick(acts, Qt::Key_Return);
+    EXPECT_EQ(room().run().log().acts.size(), 1u);
+    EXPECT_NE(QApplication::focusWidget(), acts);
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Space);
+    EXPECT_TRUE(session->run()->isDone(HydrostaticStep::TankReady));
+}
+
+TEST_F(Practice, TwoTraineesAreCountedEachByTheirOwn) {
+    begin("analyzer-implant");
+    readiness::Answer yes;
+    yes.choice = "yes";
+    ASSERT_TRUE(session->run()->answer("imp_implant", yes));
+    ASSERT_TRUE(session->report(session->endRun("a pacemaker: no current")));
+    session->closeRun();
+    session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
+    begin("analyzer-implant");
+    ASSERT_TRUE(session->report(session->endRun("no time")));
+    session->closeRun();
+    shell->open(PlaceName::Practice);
+    room().showPage(PracticePlace::Page::Trainee);
+    auto* who = room().trainee().findChild<QComboBox*>();
+    ASSERT_EQ(who->count(), 2);
+    const auto methodsTable = room().trainee().findChildren<QTableWidget*>().front();
+    const auto met = [&](const char* trainee) {
+        who->setCurrentIndex(who->findData(QString::fromLatin1(trainee)));
+        return methodsTable->item(2, 1)->text();
+    };
+    EXPECT_EQ(met("bram"), QStringLiteral("1 of 12"));
+    EXPECT_EQ(met("oriel"), QStringLiteral("0 of 12"));
+    who->setCurrentIndex(who->findData(QStringLiteral("bram")));
+    const QString text = fusain::testing::textOf(room().trainee().signOffSheet());
+    for (const char* words : {"Bram Iyengar", "PRACTICE", "1 of 12 cases", "signed off by"})
+        EXPECT_TRUE(text.contains(QLatin1String(words))) << words << '\n' << text.toStdString();
+}
+
 TEST_F(Practice, AnEarlierTestIsThereToCompareWith) {
     begin("analyzer-odd");
     const auto tests = session->book().testsOf(session->run()->record().subject.clientId);
@@ -249,6 +293,16 @@ TEST_F(Practice, APowerCutLosesNeitherTheCaseNorWhatWasMended) {
     EXPECT_EQ(room().run().current()->id, "analyzer-socks");
     EXPECT_TRUE(room().run().log().did("socks-off"));
     EXPECT_FALSE(lab->mend("socks-off")) << "they are off already";
+}
+
+TEST_F(Practice, WhatACaseLeavesUnmendedIsNotThereInTheNextTest) {
+    begin("analyzer-socks");
+    ASSERT_TRUE(session->report(session->endRun("enough")));
+    session->closeRun();
+    ASSERT_TRUE(session->report(session->startRun(someone(), {}, methodImpedance)));
+    EXPECT_FALSE(room().run().current());
+    EXPECT_FALSE(room().strip().isVisible());
+    EXPECT_FALSE(lab->mend("socks-off")) << "the analyzer is in order again";
 }
 
 TEST_F(Practice, HelpIsAsMuchAsWasChosen) {

@@ -69,7 +69,8 @@ private:
         for (const PracticeGoal& goal : practice_.goals) {
             const bool inARecording =
                 goal.fact.starts_with("did.") && std::ranges::any_of(practice_.faults, [&](const auto& fault) {
-                    return faultNamed(fault.name)->act == goal.fact.substr(4) && !faultNamed(fault.name)->inChecks;
+                    return faultNamed(fault.name)->act == goal.fact.substr(4) &&
+                           !faultNamed(fault.name)->inChecks;
                 });
             if (goal.fact.starts_with("did.") && !inARecording)
                 act(goal.fact.substr(4), 0);
@@ -78,6 +79,9 @@ private:
     void stop() {
         for (const auto& [rule, answer] : practice_.answers)
             EXPECT_TRUE(run_->answer(rule, answer)) << practice_.id << ' ' << rule;
+        if (wants("answered")) {
+            EXPECT_TRUE(run_->answerOpen(wellPrepared));
+        }
         EXPECT_TRUE(run_->refuse("not today"));
     }
 

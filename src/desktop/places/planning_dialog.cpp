@@ -43,7 +43,9 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
     auto* layout = new QVBoxLayout(this);
     opening_->setAccessibleName(tr("Open"));
     opening_->setMinimumWidth(280);
-    layout->addLayout(inOneRow({label(tr("Open"), "soft", false), opening_}));
+    auto* open = label(tr("Open"), "", false);
+    open->setMinimumWidth(200); // as wide as the names below
+    layout->addLayout(inOneRow({open, opening_}));
     for (ValueField* field : {volume_, flow_, hot_, cold_, room_, loss_, wanted_})
         layout->addWidget(field);
     layout->addWidget(

@@ -19,7 +19,7 @@ QString markOf(water::CareVerdict verdict) {
 WaterDialog::WaterDialog(Session& session, DayBoard& board, QWidget* parent)
     : QDialog(parent), session_(session), board_(board),
       chlorine_(new ValueField(tr("Free chlorine"), QStringLiteral("mg/L"))),
-      combined_(new ValueField(tr("Combined chlorine, where it is read"), QStringLiteral("mg/L"))),
+      combined_(new ValueField(tr("Combined chlorine"), QStringLiteral("mg/L"))),
       acidity_(new ValueField(tr("pH"), {})),
       temperature_(new ValueField(tr("Temperature at body depth"), QStringLiteral("°C"))), note_(new QLineEdit),
       verdict_(label({}, "verdict")) {
@@ -29,7 +29,7 @@ WaterDialog::WaterDialog(Session& session, DayBoard& board, QWidget* parent)
     note_->setAccessibleName(tr("Note"));
     auto* log =
         table({tr("when"), tr("by"), tr("chlorine"), tr("pH"), tr("°C"), tr("verdict")}, tr("Read before"));
-    log->setColumnWidth(0, 140);
+    log->setColumnWidth(0, 160);
     log->setColumnWidth(1, 120);
     for (const int column : {2, 3, 4})
         log->setColumnWidth(column, 72);

@@ -132,6 +132,8 @@ void PracticeRun::follow() {
         testId_.clear();
         current_ = nullptr;
         session_.setClientSays({});
+        if (instruments_) // what a case left unmended is no business of the next test
+            instruments_->setScript({});
         if (!testId.empty())
             takeUp(testId);
     }

@@ -78,6 +78,7 @@ void PracticeStrip::act() {
     const QString what = acts_->currentText();
     answer_ = what + QStringLiteral("  →  ") + run_.act(acts_->currentData().toString().toStdString());
     say();
+    Q_EMIT acted();
 }
 
 void PracticeStrip::actBy(const std::string& id) {

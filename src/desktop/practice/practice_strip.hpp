@@ -18,6 +18,10 @@ public:
     /// Chooses an act in the list and does it.
     void actBy(const std::string& id);
 
+Q_SIGNALS:
+    /// Something was done: the keys belong to the bench again.
+    void acted();
+
 private:
     void refresh();
     void act();

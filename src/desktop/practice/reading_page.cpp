@@ -53,6 +53,7 @@ ReadingPage::ReadingPage(Session& session, Attempts& attempts)
     answer->setFrameShape(QFrame::NoFrame);
     answer->setAccessibleName(tr("The answer"));
     answer_->setAlignment(Qt::AlignTop);
+    answer_->setMargin(8);
     right->addWidget(answer, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(24, 12, 24, 16);
@@ -201,7 +202,7 @@ std::optional<ReadingScore> ReadingPage::check() {
     const ReadingScore score = scoreReading(key_, marked);
     session_.report(
         attempts_.keep({shown_->id, session_.atTheBench().id, session_.now(), score.right, score.asked}));
-    answer_->setText(tr("%1 of %2 read rightly.").arg(score.right).arg(score.asked) + QLatin1Char('\n') +
+    answer_->setText(tr("%1 of %2 read rightly.").arg(score.right).arg(score.asked) + QStringLiteral("\n\n") +
                      explanation(marked));
     showMarks();
     return score;
@@ -233,7 +234,7 @@ QString ReadingPage::explanation(const std::vector<Verdict>& marked) const {
                           truths.join(QStringLiteral(", ")));
         from = to;
     }
-    return lines.join(QLatin1Char('\n'));
+    return lines.join(QStringLiteral("\n\n"));
 }
 
 bool ReadingPage::eventFilter(QObject* watched, QEvent* event) {

@@ -72,8 +72,8 @@ WhatIfPage::WhatIfPage(Session& session)
     right->addWidget(reading_);
     right->addWidget(recording_, 1);
     right->addWidget(
-        label(tr("Nothing here is kept. The recording and the test are played by the same simulator and "
-                 "computed by the same policy as on the bench; the first recording is shown."),
+        label(tr("Nothing here is kept. The test is played by the same simulator and computed by the same policy as "
+                 "on the bench; of its recordings one more, with the same faults, is shown."),
               "soft"));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(24, 12, 24, 16);

@@ -52,6 +52,7 @@ std::map<std::string, double> practiceFacts(const AnyTest& test, const PracticeL
         facts["vain"] += act.calledFor ? 0.0 : 1.0;
     }
     facts["invented"] = facts["good-set-aside"] + facts["vain"];
+    facts["answered"] = static_cast<double>(record.answers.size());
     for (const AnsweredQuestion& answer : record.answers)
         facts["answer." + answer.rule + ".broken"] = answer.finding.kept ? 0.0 : 1.0;
     return facts;

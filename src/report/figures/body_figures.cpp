@@ -208,8 +208,7 @@ void paintCore(QPainter& painter, const QRectF& area, const CoreModel& model, co
         const bool last = c + 1 == model.columns.size();
         painter.setFont(textFont(11));
         painter.setPen(palette.softInk);
-        painter.drawText(QRectF(x - 8, area.top(), width + 60, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         column.title);
+        painter.drawText(QRectF(x, area.top(), width + 52, 18), Qt::AlignLeft | Qt::AlignVCenter, column.title);
         double y = plot.bottom();
         for (std::size_t i = 0; i < column.layers.size(); ++i) {
             const auto& layer = column.layers[i];

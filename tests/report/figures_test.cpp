@@ -1,0 +1,279 @@
+// Every figure with nothing, with one value and with far too many: something is drawn where there is something
+// to draw, and nothing outside of the area that the figure was given.
+#include "report/figures/body_figures.hpp"
+#include "report/figures/control_chart_figure.hpp"
+#include "report/figures/course_figure.hpp"
+#include "report/figures/field_figure.hpp"
+#include "report/figures/group_figure.hpp"
+#include "report/figures/impedance_figures.hpp"
+#include "report/figures/practice_figure.hpp"
+#include "report/figures/region_figures.hpp"
+#include "report/figures/spindles_figure.hpp"
+#include "report/figures/trace_figure.hpp"
+#include "report/figures/trend_figure.hpp"
+#include "report/figures/volume_figure.hpp"
+#include "support/property.hpp"
+
+#include <QImage>
+#include <cmath>
+
+namespace fusain::report {
+namespace {
+
+using Paint = std::function<void(QPainter&, const QRectF&, const Palette&)>;
+
+constexpr int edge = 40, wide = 420, high = 260;
+
+struct Ink {
+    int inside = 0, outside = 0;
+};
+
+Ink inkOf(const Paint& paint, const Palette& palette) {
+    QImage image(wide + 2 * edge, high + 2 * edge, QImage::Format_RGB32);
+    image.fill(palette.paper);
+    QPainter painter(&image);
+    paint(painter, QRectF(edge, edge, wide, high), palette);
+    painter.end();
+    Ink ink;
+    // A pixel of grace: lines have a width.
+    const QRect area(edge - 1, edge - 1, wide + 2, high + 2);
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            if (QColor(image.pixel(x, y)) != palette.paper)
+                ++(area.contains(x, y) ? ink.inside : ink.outside);
+    return ink;
+}
+
+class Figures : public ::testing::Test {
+protected:
+    static void SetUpTestSuite() { loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts")); }
+    static void expectDrawn(const char* name, const Paint& paint, int least = 300) {
+        for (const Palette* palette : {&lightPalette(), &darkPalette(), &printPalette()}) {
+            const Ink ink = inkOf(paint, *palette);
+            EXPECT_GT(ink.inside, least) << name;
+            EXPECT_EQ(ink.outside, 0) << name << " leaves its area";
+        }
+    }
+    static void expectCalm(const char* name, const Paint& paint) {
+        EXPECT_EQ(inkOf(paint, lightPalette()).outside, 0) << name << " leaves its area";
+    }
+};
+
+TrendModel trend(int lines, int points) {
+    TrendModel model;
+    model.title = QStringLiteral("fat mass");
+    model.unit = QStringLiteral("kg");
+    for (int line = 0; line < lines; ++line) {
+        TrendModel::Line made{QStringLiteral("method %1").arg(line), {}};
+        for (int i = 0; i < points; ++i)
+            made.points.push_back(
+                {20000.0 + 30.0 * i, 20.0 + std::sin(0.7 * i) * 3.0, 1.2, QStringLiteral("day")});
+        model.lines.push_back(std::move(made));
+    }
+    if (points > 0)
+        model.band = std::pair(20.0, 2.5);
+    return model;
+}
+
+TEST_F(Figures, TheTrend) {
+    const auto paint = [](TrendModel model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintTrend(p, area, model, palette);
+        };
+    };
+    expectDrawn("one visit", paint(trend(1, 1)));
+    expectDrawn("three methods", paint(trend(3, 9)));
+    expectDrawn("a hundred visits", paint(trend(2, 100)));
+    expectCalm("no visit", paint(trend(0, 0)));
+    expectCalm("a line without visits", paint(trend(1, 0)));
+}
+
+TEST_F(Figures, TheBalance) {
+    const auto paint = [](std::vector<BalanceModel::Part> parts) {
+        return [parts](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintBalance(p, area, {parts, -3.2}, palette);
+        };
+    };
+    expectDrawn("balance", paint({{QStringLiteral("fat"), -3.4, 0.9}, {QStringLiteral("lean"), 0.2, 0.8}}));
+    expectDrawn("no change", paint({{QStringLiteral("fat"), 0.0, 0.0}}), 50);
+    expectCalm("no parts", paint({}));
+}
+
+TEST_F(Figures, TheRuleAndItsSpindles) {
+    const auto paint = [](const RuleModel& model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintRule(p, area, model, palette);
+        };
+    };
+    RuleModel rule{QStringLiteral("% fat"),
+                   QStringLiteral("%"),
+                   10.0,
+                   40.0,
+                   1,
+                   {{25.0, 2.0}},
+                   std::pair(18.0, 28.0),
+                   QStringLiteral("reference: made up for this test")};
+    expectDrawn("rule", paint(rule));
+    rule.spindles = {{25.0, 0.0}};
+    expectDrawn("without an uncertainty", paint(rule));
+    rule.spindles.clear();
+    rule.band.reset();
+    expectDrawn("a scale alone", paint(rule), 100);
+    rule.from = rule.to = 20.0;
+    expectCalm("a scale of no length", paint(rule));
+    const auto spindles = [](std::vector<NamedSpindle> rows) {
+        return [rows](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintSpindles(p, area, rows, palette);
+        };
+    };
+    expectDrawn("spindles", spindles({{QStringLiteral("tank"), 18.0, 2.0, true},
+                                      {QStringLiteral("scan"), 21.0, 3.0, false}}));
+    expectCalm("no spindles", spindles({}));
+}
+
+TEST_F(Figures, TheField) {
+    const auto paint = [](const FieldModel& model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintField(p, area, model, palette);
+        };
+    };
+    FieldModel field{{{19.0, 5.0, QStringLiteral("then")}, {19.5, 4.1, QStringLiteral("now")}},
+                     QRectF(17.0, 3.0, 4.0, 3.0),
+                     QStringLiteral("made up")};
+    expectDrawn("field", paint(field));
+    field.path = {{12.0, 25.0, QStringLiteral("far out")}};
+    expectDrawn("far out", paint(field));
+    expectCalm("empty", paint({}));
+    const auto budget = [](std::vector<BudgetBar> bars) {
+        return [bars](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintBudget(p, area, bars, palette);
+        };
+    };
+    expectDrawn("budget", budget({{QStringLiteral("residual volume"), 0.7, QStringLiteral("1.2 %")},
+                                  {QStringLiteral("trials"), 0.3, QStringLiteral("0.4 %")}}));
+    expectCalm("no budget", budget({}));
+}
+
+TEST_F(Figures, TheCore) {
+    const auto paint = [](const CoreModel& model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintCore(p, area, model, palette);
+        };
+    };
+    CoreModel core;
+    core.columns = {{QStringLiteral("then"), {{QStringLiteral("fat"), 20.0}, {QStringLiteral("lean"), 52.0}}},
+                    {QStringLiteral("now"), {{QStringLiteral("fat"), 17.0}, {QStringLiteral("lean"), 52.5}}}};
+    expectDrawn("core", paint(core));
+    core.columns.pop_back();
+    core.columns.front().layers = {{QStringLiteral("fat"), 0.0}};
+    expectCalm("a layer of nothing", paint(core));
+    expectCalm("no column", paint({}));
+}
+
+TEST_F(Figures, TheControlChart) {
+    const auto paint = [](const ControlChartModel& model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintControlChart(p, area, model, palette);
+        };
+    };
+    ControlChartModel chart;
+    for (int day = 0; day < 40; ++day) {
+        chart.days.push_back(20000.0 + day);
+        chart.values.push_back(50.0 + 0.02 * std::cos(day));
+    }
+    const auto baseline = quality::baselineFrom(std::span(chart.values).first(20));
+    ASSERT_TRUE(baseline);
+    chart.points = quality::judgeChart(chart.values, *baseline);
+    chart.limits = {{20000.0, 20040.0, *baseline}};
+    chart.unit = QStringLiteral("L");
+    chart.firstDay = QStringLiteral("2026-01-01");
+    chart.lastDay = QStringLiteral("2026-02-10");
+    expectDrawn("chart", paint(chart));
+    expectCalm("empty", paint({}));
+}
+
+TEST_F(Figures, TheRecordings) {
+    std::vector<hydrostatic::ForceSample> samples;
+    for (int i = 0; i < 500; ++i)
+        samples.push_back({Seconds(0.02 * i), Kilograms(3.0 + 0.3 * std::cos(0.1 * i))});
+    const auto trace = [](std::vector<hydrostatic::ForceSample> recorded) {
+        return [recorded](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintTrace(p, area, {recorded, hydrostatic::analyseTrace(recorded)}, palette);
+        };
+    };
+    expectDrawn("trace", trace(samples));
+    expectCalm("no samples", trace({}));
+    expectCalm("one sample", trace({samples.front()}));
+    airdisplacement::VolumeReadingResult volume;
+    for (int i = 0; i < 50; ++i) {
+        volume.windowTimes.push_back(i);
+        volume.windowVolumes.push_back(63.5 + 0.05 * std::sin(i));
+    }
+    volume.volume = Litres(63.5);
+    volume.state = airdisplacement::TrialState::Readable;
+    const auto volumes = [](airdisplacement::VolumeReadingResult reading) {
+        return [reading](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintVolumeTrace(p, area, reading, palette);
+        };
+    };
+    expectDrawn("volume", volumes(volume));
+    expectCalm("before the first window", volumes({}));
+    expectCalm("an arc without readings",
+               [](QPainter& p, const QRectF& area, const Palette& palette) { paintArc(p, area, {}, palette); });
+}
+
+TEST_F(Figures, ThePracticeCourse) {
+    const auto paint = [](int attempts) {
+        PracticeCourse course;
+        for (int i = 0; i < attempts; ++i)
+            course.attempts.push_back({Instant{1773302400000 + i * 86400000LL}, (i % 4) / 3.0, i % 2 == 0});
+        return [course](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintPracticeCourse(p, area, course, palette);
+        };
+    };
+    expectDrawn("nothing yet", paint(0), 100);
+    expectDrawn("one", paint(1));
+    expectDrawn("two hundred", paint(200));
+}
+
+TEST_F(Figures, RegionsGroupsAndCourses) {
+    RegionMatrixModel regions;
+    regions.percentTitle = QStringLiteral("fat %");
+    regions.changeTitle = QStringLiteral("since 12 March 2025");
+    for (int i = 0; i < 8; ++i)
+        regions.rows.push_back({QStringLiteral("region %1").arg(i), QStringLiteral("1.20"),
+                                QStringLiteral("3.40"), QStringLiteral("0.20"), QStringLiteral("26.0"),
+                                RegionMatrixModel::Change{0.3 * i - 1.0, 0.5},
+                                RegionMatrixModel::Change{0.1 * i, 0.5}, i == 7});
+    const auto matrix = [](const RegionMatrixModel& model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintRegionMatrix(p, area, model, palette);
+        };
+    };
+    expectDrawn("regions", matrix(regions));
+    expectCalm("no regions", matrix({}));
+    const auto group = [](const GroupModel& model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintGroup(p, area, model, palette);
+        };
+    };
+    expectDrawn("group",
+                group({QStringLiteral("% fat"), QStringLiteral("%"), 1, {22, 25, 26, 30, 31}, {12, 14, 15}}));
+    expectCalm("nobody", group({}));
+    CourseModel course;
+    for (int week = 0; week <= 24; ++week)
+        course.weeks.push_back(
+            {90.0 - 0.2 * week, 89.0 - 0.3 * week, 91.0 - 0.1 * week, 30.0 - 0.2 * week, 90.0 - 0.4 * week});
+    const auto plan = [](const CourseModel& model) {
+        return [model](QPainter& p, const QRectF& area, const Palette& palette) {
+            paintCourse(p, area, model, palette);
+        };
+    };
+    expectDrawn("course", plan(course));
+    expectCalm("no weeks", plan({}));
+    course.weeks.resize(1);
+    expectCalm("one week", plan(course));
+}
+
+} // namespace
+} // namespace fusain::report

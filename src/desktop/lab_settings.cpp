@@ -1,8 +1,8 @@
 #include "desktop/lab_settings.hpp"
 
+#include "desktop/widgets/dialog_foot.hpp"
 #include "report/words.hpp"
 
-#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 
@@ -63,13 +63,8 @@ LabSettings::LabSettings(Session& session, QWidget* parent)
     row->addWidget(add);
     form->addRow(row);
     form->addRow(problem_);
-    auto* buttons = new QDialogButtonBox;
-    buttons->addButton(tr("Save"), QDialogButtonBox::AcceptRole)->setObjectName(QStringLiteral("primary"));
-    buttons->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    form->addRow(buttons);
+    form->addRow(footOf(this, tr("Save"), [this] { save(); }).box);
     connect(add, &QPushButton::clicked, this, &LabSettings::addColleague);
-    connect(buttons, &QDialogButtonBox::accepted, this, &LabSettings::save);
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     showColleagues();
 }
 

@@ -1,9 +1,9 @@
 #include "desktop/places/booking_dialog.hpp"
 
+#include "desktop/widgets/dialog_foot.hpp"
 #include "procedure/day/retest.hpp"
 #include "report/words.hpp"
 
-#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <algorithm>
 
@@ -47,21 +47,16 @@ BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
     form->addRow(QString(), reason_);
     form->addRow(QString(), order_);
     form->addRow(tr("Note"), note_);
-    auto* buttons = new QDialogButtonBox;
-    buttons->addButton(tr("Book"), QDialogButtonBox::AcceptRole)->setObjectName(QStringLiteral("primary"));
-    buttons->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    form->addRow(buttons);
+    form->addRow(footOf(this, tr("Book"), [this] {
+                     if (book())
+                         accept();
+                 }).box);
     fillClients();
     connect(search_, &QLineEdit::textChanged, this, &BookingDialog::fillClients);
     connect(who_, &QComboBox::currentIndexChanged, this, &BookingDialog::propose);
     connect(school_, &QComboBox::activated, this, &BookingDialog::propose);
     for (QCheckBox* method : methods_)
         connect(method, &QCheckBox::toggled, this, &BookingDialog::explain);
-    connect(buttons, &QDialogButtonBox::accepted, this, [this] {
-        if (book())
-            accept();
-    });
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     propose();
 }
 

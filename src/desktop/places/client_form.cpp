@@ -1,11 +1,11 @@
 #include "desktop/places/client_form.hpp"
 
+#include "desktop/widgets/dialog_foot.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "report/language.hpp"
 #include "report/words.hpp"
 
 #include <QCheckBox>
-#include <QDialogButtonBox>
 #include <QFormLayout>
 
 namespace fusain::desktop {
@@ -48,13 +48,7 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     form->addRow(tr("Language of pages"), language_);
     form->addRow(QString(), consent_);
     form->addRow(problem_);
-    auto* buttons = new QDialogButtonBox;
-    auto* keep = buttons->addButton(tr("Save client"), QDialogButtonBox::AcceptRole);
-    keep->setObjectName(QStringLiteral("primary"));
-    buttons->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    form->addRow(buttons);
-    connect(buttons, &QDialogButtonBox::accepted, this, &ClientForm::save);
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    form->addRow(footOf(this, tr("Save client"), [this] { save(); }).box);
 }
 
 void ClientForm::save() {

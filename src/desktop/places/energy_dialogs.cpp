@@ -1,9 +1,9 @@
 #include "desktop/places/energy_dialogs.hpp"
 
 #include "core/energy/resting.hpp"
+#include "desktop/widgets/dialog_foot.hpp"
 #include "report/words.hpp"
 
-#include <QDialogButtonBox>
 #include <QRegularExpression>
 #include <QVBoxLayout>
 
@@ -36,15 +36,6 @@ std::vector<energy::RestingMinute> minutesFrom(const QString& text) {
     return minutes;
 }
 
-QDialogButtonBox* buttonsOf(QDialog* dialog, QPushButton*& use, const QString& text) {
-    auto* buttons = new QDialogButtonBox;
-    use = buttons->addButton(text, QDialogButtonBox::AcceptRole);
-    buttons->addButton(QObject::tr("Go back"), QDialogButtonBox::RejectRole);
-    QObject::connect(buttons, &QDialogButtonBox::accepted, dialog, &QDialog::accept);
-    QObject::connect(buttons, &QDialogButtonBox::rejected, dialog, &QDialog::reject);
-    return buttons;
-}
-
 } // namespace
 
 DescribedDayDialog::DescribedDayDialog(QWidget* parent)
@@ -69,7 +60,9 @@ DescribedDayDialog::DescribedDayDialog(QWidget* parent)
         tr("Hours of a usual day; the kind of work may be described by the multiple that fits."), "soft"));
     layout->addWidget(parts_, 1);
     layout->addWidget(words_);
-    layout->addWidget(buttonsOf(this, use_, tr("Use this day")));
+    const DialogFoot foot = footOf(this, tr("Use this day"));
+    use_ = foot.primary;
+    layout->addWidget(foot.box);
     connect(parts_, &QTableWidget::cellChanged, this, &DescribedDayDialog::show);
     show();
 }
@@ -112,7 +105,9 @@ RestingDialog::RestingDialog(QWidget* parent)
               "soft"));
     layout->addWidget(minutes_, 1);
     layout->addWidget(words_);
-    layout->addWidget(buttonsOf(this, use_, tr("Use this measurement")));
+    const DialogFoot foot = footOf(this, tr("Use this measurement"));
+    use_ = foot.primary;
+    layout->addWidget(foot.box);
     connect(minutes_, &QPlainTextEdit::textChanged, this, &RestingDialog::show);
     show();
 }

@@ -1,11 +1,11 @@
 #include "desktop/places/plan_page.hpp"
 
 #include "desktop/places/energy_dialogs.hpp"
+#include "desktop/widgets/dialog_foot.hpp"
 #include "report/figures/course_figure.hpp"
 #include "report/words.hpp"
 
 #include <QDialog>
-#include <QDialogButtonBox>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -246,12 +246,7 @@ void PlanPage::askAboutEating() {
         boxes << new QCheckBox(report::say(question));
         layout->addWidget(boxes.back());
     }
-    auto* close = new QDialogButtonBox;
-    close->addButton(tr("Asked"), QDialogButtonBox::AcceptRole);
-    close->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    layout->addWidget(close);
-    connect(close, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(close, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    layout->addWidget(footOf(&dialog, tr("Asked")).box);
     if (dialog.exec() != QDialog::Accepted)
         return;
     eating_ =

@@ -1,8 +1,8 @@
 #include "desktop/places/planning_dialog.hpp"
 
+#include "desktop/widgets/dialog_foot.hpp"
 #include "report/words.hpp"
 
-#include <QDialogButtonBox>
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
@@ -54,12 +54,7 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
               "soft"));
     layout->addWidget(times_, 1);
     layout->addWidget(problem_);
-    auto* close = new QDialogButtonBox;
-    close->addButton(tr("Plan with these"), QDialogButtonBox::AcceptRole);
-    close->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    layout->addWidget(close);
-    connect(close, &QDialogButtonBox::accepted, this, &PlanningDialog::keep);
-    connect(close, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    layout->addWidget(footOf(this, tr("Plan with these"), [this] { keep(); }).box);
 }
 
 void PlanningDialog::keep() {

@@ -1,9 +1,9 @@
 #include "desktop/places/reference_editor.hpp"
 
+#include "desktop/widgets/dialog_foot.hpp"
 #include "record/people.hpp"
 #include "report/words.hpp"
 
-#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QHeaderView>
 #include <QRegularExpression>
@@ -66,22 +66,17 @@ ReferenceEditor::ReferenceEditor(LabReferences& references, const ReferenceSet& 
     form->addRow(tr("Spread"), spread_);
     auto* more = button(tr("Add a row"));
     auto* fewer = button(tr("Remove the row"));
-    auto* close = new QDialogButtonBox;
-    close->addButton(tr("Keep the set"), QDialogButtonBox::AcceptRole);
-    close->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(form);
     layout->addWidget(rows_, 1);
     layout->addLayout(inOneRow({more, fewer}));
     layout->addWidget(problem_);
-    layout->addWidget(close);
+    layout->addWidget(footOf(this, tr("Keep the set"), [this] { keep(); }).box);
     fillRows();
     showSpread();
     connect(spread_, &QComboBox::currentIndexChanged, this, &ReferenceEditor::showSpread);
     connect(more, &QPushButton::clicked, this, [this] { addRow({}); });
     connect(fewer, &QPushButton::clicked, this, [this] { rows_->removeRow(rows_->currentRow()); });
-    connect(close, &QDialogButtonBox::accepted, this, &ReferenceEditor::keep);
-    connect(close, &QDialogButtonBox::rejected, this, &QDialog::reject);
 }
 
 void ReferenceEditor::showSpread() {

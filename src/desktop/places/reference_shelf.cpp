@@ -3,10 +3,10 @@
 #include "core/reference/own_people.hpp"
 #include "desktop/places/library_words.hpp"
 #include "desktop/places/reference_editor.hpp"
+#include "desktop/widgets/dialog_foot.hpp"
 #include "desktop/widgets/text_files.hpp"
 #include "record/reference_json.hpp"
 
-#include <QDialogButtonBox>
 #include <QFormLayout>
 
 namespace fusain::desktop {
@@ -166,12 +166,7 @@ void ReferenceShelf::fromOwnPeople() {
                   .arg(ownPeopleNeeded)));
     form->addRow(tr("Method"), method);
     form->addRow(tr("Quantity"), quantity);
-    auto* close = new QDialogButtonBox;
-    close->addButton(tr("Make it"), QDialogButtonBox::AcceptRole);
-    close->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    form->addRow(close);
-    connect(close, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(close, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    form->addRow(footOf(&dialog, tr("Make it")).box);
     if (dialog.exec() != QDialog::Accepted)
         return;
     const auto set = session_.references().ofOwnPeople(

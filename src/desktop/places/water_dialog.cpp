@@ -1,8 +1,8 @@
 #include "desktop/places/water_dialog.hpp"
 
+#include "desktop/widgets/dialog_foot.hpp"
 #include "report/words.hpp"
 
-#include <QDialogButtonBox>
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
@@ -49,12 +49,7 @@ WaterDialog::WaterDialog(Session& session, DayBoard& board, QWidget* parent)
                  "say, with nobody inside; never acid or ammonia with chlorine."),
               "soft"));
     layout->addWidget(log, 1);
-    auto* close = new QDialogButtonBox;
-    close->addButton(tr("Keep the reading"), QDialogButtonBox::AcceptRole);
-    close->addButton(tr("Go back"), QDialogButtonBox::RejectRole);
-    layout->addWidget(close);
-    connect(close, &QDialogButtonBox::accepted, this, &WaterDialog::keep);
-    connect(close, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    layout->addWidget(footOf(this, tr("Keep the reading"), [this] { keep(); }).box);
     chlorine_->edit()->setFocus();
     judge();
 }

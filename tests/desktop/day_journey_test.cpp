@@ -182,6 +182,25 @@ TEST_F(Day, TheSheetHasTheClockTimesOfTheAppointment) {
     EXPECT_TRUE(sheet.text().contains(QStringLiteral("20:30 the day before")));
 }
 
+TEST_F(Day, ACodeOfSeveralWordsIsFoundInACalendarToo) {
+    Client odd = someone("Wren Tallis");
+    odd.code = "Gruppe Süd/4";
+    ASSERT_TRUE(session->book().save(odd, "bram"));
+    Client nobody = someone("Without a code");
+    nobody.code = {};
+    ASSERT_TRUE(session->book().save(nobody, "bram")); // and is named by no calendar
+    const std::string event =
+        "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:test\r\nBEGIN:VEVENT\r\nUID:a\r\n"
+        "DTSTAMP:20260312T070000Z\r\nDTSTART:20260313T090000Z\r\nDTEND:20260313T093000Z\r\n"
+        "SUMMARY:dxa ";
+    const std::string end = "\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+    ASSERT_TRUE(day().readCalendar(event + "Gruppe Süd/4" + end, "a.ics"));
+    EXPECT_EQ(session->book().visitsOf(odd.id).size(), 1u);
+    EXPECT_TRUE(words().contains(QStringLiteral("1 appointments booked")));
+    ASSERT_TRUE(day().readCalendar(event + "somebody" + end, "a.ics"));
+    EXPECT_TRUE(words().contains(QStringLiteral("0 appointments booked")));
+}
+
 TEST_F(Day, TheCalendarGoesOutByCodeAndComesInOnce) {
     const auto visit = book("dxa", "2026-03-13T09:00:00.000Z");
     day().refresh();

@@ -1,19 +1,17 @@
 #include "desktop/places/day_place.hpp"
 
+#include "desktop/day_calendar.hpp"
 #include "desktop/places/booking_dialog.hpp"
 #include "desktop/places/planning_dialog.hpp"
 #include "desktop/places/preparation_dialog.hpp"
 #include "desktop/places/water_dialog.hpp"
 #include "desktop/widgets/text_files.hpp"
-#include "exchange/icalendar.hpp"
 #include "report/words.hpp"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QMenu>
-#include <QRegularExpression>
-#include <QTimeZone>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -36,12 +34,6 @@ QString stateWords(const std::string& state) {
     if (state == "refused")
         return QObject::tr("ended without a result");
     return QObject::tr("booked");
-}
-
-// "C-1" stands in "C-12" too, and is somebody else.
-bool namesCode(const QString& words, const std::string& code) {
-    const QString whole = QStringLiteral("(?<![\\w-])%1(?![\\w-])").arg(QRegularExpression::escape(text(code)));
-    return !code.empty() && words.contains(QRegularExpression(whole));
 }
 
 QString laneName(const std::string& instrument, const LabCatalogue& catalogue) {
@@ -411,20 +403,7 @@ void DayPlace::showSheet() {
 }
 
 bool DayPlace::saveCalendar(const QString& path) {
-    std::vector<exchange::CalendarEvent> events;
-    constexpr int daysAhead = 366;
-    for (const store::Visit& visit :
-         session_.book().visitsBetween(report::startOfLocalDay(day_), report::startOfLocalDay(day_, daysAhead)))
-        if (visit.state == "booked") {
-            const auto client = session_.book().client(visit.clientId);
-            events.push_back(
-                {visit.id + "@" + session_.book().name(), visit.at,
-                 visit.at.plusMinutes(board_.policy().timesOf(visit.method).benchMinutes),
-                 // A calendar travels: it carries the code, never the name.
-                 report::say(methodTitle(visit.method)).toStdString() + ", " + (client ? client->code : ""),
-                 visit.note});
-        }
-    return saveText(session_, path, exchange::toICalendar(events, session_.now()));
+    return saveText(session_, path, calendarFrom(session_, day_));
 }
 
 void DayPlace::calendarOut() {
@@ -434,43 +413,16 @@ void DayPlace::calendarOut() {
         saveCalendar(path);
 }
 
-// An event becomes an appointment when its text names one of our clients by code and a method.
 bool DayPlace::readCalendar(const std::string& content, const std::string& path) {
-    const auto read = exchange::fromICalendar(content, path, report::startOfLocalDay(session_.now()),
-                                              report::startOfLocalDay(session_.now(), 366),
-                                              QTimeZone::systemTimeZoneId().toStdString());
-    if (!read)
-        return session_.report(tl::unexpected(read.error()));
-    int booked = 0, left = read->leftOut;
-    const auto clients = session_.book().clients();
-    for (const exchange::CalendarEvent& event : read->events) {
-        const QString words = text(event.summary + " " + event.description);
-        const auto client =
-            std::ranges::find_if(clients, [&](const Client& each) { return namesCode(words, each.code); });
-        const auto method = std::ranges::find_if(methods, [&](std::string_view each) {
-            return words.contains(report::say(methodTitle(each)), Qt::CaseInsensitive) ||
-                   words.contains(text(std::string(each)), Qt::CaseInsensitive);
-        });
-        const auto standing =
-            client == clients.end() ? std::vector<store::Visit>{} : session_.book().visitsOf(client->id);
-        const bool known = std::ranges::any_of(standing, [&](const store::Visit& visit) {
-            return visit.at == event.from && visit.state != "cancelled";
-        });
-        if (client == clients.end() || method == methods.end() || known) {
-            ++left;
-            continue;
-        }
-        if (!session_.report(
-                board_.book(client->id, std::string(*method), event.from, tr("from a calendar").toStdString())))
-            return false;
-        ++booked;
-    }
+    const auto taken = takeCalendar(session_, content, path);
+    if (!taken)
+        return session_.report(tl::unexpected(taken.error()));
     refresh();
     words_->setText(
         tr("%1 appointments booked from the calendar; %2 left out: already booked, cancelled, or without "
            "a client's code and a method.")
-            .arg(booked)
-            .arg(left) +
+            .arg(taken->booked)
+            .arg(taken->leftOut) +
         QLatin1Char('\n') + words_->text());
     return true;
 }

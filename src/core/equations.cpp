@@ -356,8 +356,8 @@ std::vector<Equation> chamber() {
 
 std::vector<Equation> buildCatalogue() {
     std::vector<Equation> all;
-    for (const auto& part :
-         {waterAndGas(), lungVolumes(), densityToFat(), chamber(), impedanceEquations(), bodyEquations()})
+    for (const auto& part : {waterAndGas(), tankEquations(), lungVolumes(), densityToFat(), chamber(),
+                             impedanceEquations(), bodyEquations()})
         all.insert(all.end(), part.begin(), part.end());
     return all;
 }

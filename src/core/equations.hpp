@@ -47,6 +47,8 @@ struct Equation {
 
 /// The impedance part of the catalogue, kept beside the others because its equations are a table of their own.
 [[nodiscard]] std::vector<Equation> impedanceEquations();
+/// Filling, warming and care of the tank's water.
+[[nodiscard]] std::vector<Equation> tankEquations();
 /// Several components, scans and energy.
 [[nodiscard]] std::vector<Equation> bodyEquations();
 /// Every equation that ships, in a stable order.

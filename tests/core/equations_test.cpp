@@ -38,6 +38,30 @@ TEST(Catalogue, EvaluatesTypedText) {
     EXPECT_NEAR(value->value, 16.9811320754717, 1e-9); // 495/1.06 − 450
 }
 
+TEST(Catalogue, TheTanksWaterGivesWhatTheArithmeticGives) {
+    const auto valueOf = [](const char* id, const std::map<std::string, std::string>& arguments) {
+        const auto value = evaluateEquation(id, arguments);
+        EXPECT_TRUE(value) << (value ? std::string() : value.error().english());
+        return value ? value->value : 0.0;
+    };
+    // +2 mg/L in 1500 L from 10 %: 30 mL. pH 7.5: 1/(1 + 10^-0.03) = 0.5173.
+    EXPECT_NEAR(
+        valueOf("tank.chlorine-dose", {{"raise_mg_l", "2"}, {"volume_l", "1500"}, {"stock_percent", "10"}}),
+        30.0, 1e-9);
+    EXPECT_NEAR(valueOf("tank.hypochlorous-share", {{"ph", "7.5"}}), 0.5173, 1e-4);
+    // 1300·3/28 = 139.2857 L.
+    EXPECT_NEAR(valueOf("tank.top-up",
+                        {{"volume_l", "1300"}, {"temperature_c", "32"}, {"wanted_c", "35"}, {"hot_c", "60"}}),
+                139.2857, 1e-3);
+    // As in tank_filling_test: 34.3668 °C after three hours.
+    EXPECT_NEAR(valueOf("tank.standing", {{"temperature_c", "35"},
+                                          {"room_c", "22"},
+                                          {"minutes", "180"},
+                                          {"volume_l", "1300"},
+                                          {"heat_loss_w_k", "25"}}),
+                34.3668, 1e-3);
+}
+
 TEST(Catalogue, OutOfRangeIsFlaggedNotRefused) {
     const auto value = evaluateEquation("water.density.tanaka-2001", {{"temperature_c", "45"}});
     ASSERT_TRUE(value);

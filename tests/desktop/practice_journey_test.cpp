@@ -212,6 +212,49 @@ TEST_F(Practice, Chamber_TheCylinderIsFoundBeforeItCounts) {
     EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, invented 1"))) << debrief.toStdString();
 }
 
+TEST_F(Practice, Chamber_TheDoorIsClosedAndTheTestSigned) {
+    begin("chamber-door");
+    toTheVolumes();
+    auto& run = dynamic_cast<ChamberProcedure&>(*session->run());
+    ASSERT_TRUE(spaceWhen(QStringLiteral("Close the door")));
+    ASSERT_TRUE(testing::soon([&] { return panel().primaryText().contains(QStringLiteral("Repeat")); }))
+        << "a leak is no volume: " << panel().primaryText().toStdString();
+    room().strip().actBy("close-chamber");
+    driver->press(Qt::Key_Space); // repeat
+    for (int volume = 0; volume < 4 && run.trials().verdict == airdisplacement::TrialVerdict::NeedMore;
+         ++volume) {
+        if (volume > 0) {
+            ASSERT_TRUE(spaceWhen(QStringLiteral("Close the door")));
+        }
+        ASSERT_TRUE(spaceWhen(QStringLiteral("Accept trial"))) << panel().verdict().toStdString();
+    }
+    must({run.confirm(ChamberStep::ThoracicGas, "predicted for practice")});
+    finishAtTheDesk();
+    const QString debrief = debriefOf("chamber-door");
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, invented 0"))) << debrief.toStdString();
+    EXPECT_FALSE(debrief.contains(QStringLiteral("▲"))) << debrief.toStdString();
+}
+
+TEST_F(Practice, Scanner_LinesAreDrawnAgainWithoutASecondDose) {
+    begin("scanner-lines");
+    auto& run = dynamic_cast<DxaProcedure&>(*session->run());
+    must({run.readPhantom(simulation::softTissuePhantom, Percent(24.1)), as(*room().run().current(), run),
+          run.weigh(Kilograms(64.0), Origin::Typed), run.stateDose(0, Microsieverts(0.0), 0),
+          run.confirm(DxaStep::Positioning)});
+    ASSERT_TRUE(spaceWhen(QStringLiteral("Start the scan")));
+    ASSERT_TRUE(testing::soon([&] { return panel().primaryText().contains(QStringLiteral("Accept")); }));
+    EXPECT_TRUE(allWords().contains(QStringLiteral("less lean than the other side"))) << "the trainee is told, and may still take it";
+    room().strip().actBy("lines-again");
+    ASSERT_TRUE(spaceWhen(QStringLiteral("Accept the scan"))) << panel().verdict().toStdString();
+    ASSERT_TRUE(run.test().scan());
+    EXPECT_EQ(room().run().log().recordings.size(), 2u) << "the scan, and the same analysed again";
+    must({run.confirm(DxaStep::Lines)});
+    finishAtTheDesk();
+    const QString debrief = debriefOf("scanner-lines");
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, invented 0"))) << debrief.toStdString();
+    EXPECT_FALSE(debrief.contains(QStringLiteral("▲"))) << debrief.toStdString();
+}
+
 TEST_F(Practice, Scanner_AWeekOfPhantomsOnTheWayUpIsSeenAndReported) {
     begin("scanner-phantom");
     EXPECT_GE(session->book().checks("scanner").size(), 7u);

@@ -139,6 +139,11 @@ bool SimulatedLab::mend(std::string_view act) {
     const bool mended = script_.mend(act, recordings_ + 1);
     if (mended)
         faults_ = script_.during(recordings_);
+    // Lines are drawn again on the scan that is there: no second dose.
+    if (mended && act == "lines-again" && scans_ > 0) {
+        beginRecording();
+        leaveScan(true);
+    }
     return mended;
 }
 
@@ -327,13 +332,17 @@ void SimulatedLab::takeScanner(const QString& line) {
     }
 }
 
-void SimulatedLab::leaveScan() {
+void SimulatedLab::leaveScan(bool again) {
+    Random draw = again ? scanDraw_ : random_;
+    scanDraw_ = draw;
     ScanFile file;
     file.clientCode = person_.code;
     file.scannedAt = scanClock_ ? scanClock_() : Instant{};
     file.scanner = {"Scanner", "3.1", "whole body"};
     file.dose = Microsieverts(5.0);
-    file.scan = playWholeBody(trueRegions(person_.onScanner), faults_.scanner, {}, random_);
+    file.scan = playWholeBody(trueRegions(person_.onScanner), faults_.scanner, {}, draw);
+    if (!again)
+        random_ = draw;
     QSaveFile kept(scanFolder_ +
                    QStringLiteral("/scan-%1-%2.json").arg(QString::fromStdString(person_.code)).arg(++scans_));
     const bool written = !scanFolder_.isEmpty() && kept.open(QIODevice::WriteOnly) &&

@@ -79,7 +79,8 @@ private:
     void takeAnalyzer(const QString& line);
     void tickScanner();
     void takeScanner(const QString& line);
-    void leaveScan();
+    /// Leaves a scan in the folder. @param again the last one once more, analysed anew
+    void leaveScan(bool again = false);
 
     Random random_;
     VirtualPerson person_;
@@ -113,6 +114,7 @@ private:
     int scanSpeed_ = 1;
     double scanned_ = -1.0; ///< seconds of life since the arm began to move; below zero when it rests
     int scans_ = 0;
+    Random scanDraw_; ///< as it was before the last scan
     std::vector<double> blow_;
     std::size_t blowAt_ = 0;
     std::size_t strokes_ = 0; ///< of the syringe

@@ -243,7 +243,8 @@ TEST_F(Practice, Scanner_LinesAreDrawnAgainWithoutASecondDose) {
           run.confirm(DxaStep::Positioning)});
     ASSERT_TRUE(spaceWhen(QStringLiteral("Start the scan")));
     ASSERT_TRUE(testing::soon([&] { return panel().primaryText().contains(QStringLiteral("Accept")); }));
-    EXPECT_TRUE(allWords().contains(QStringLiteral("less lean than the other side"))) << "the trainee is told, and may still take it";
+    EXPECT_TRUE(allWords().contains(QStringLiteral("less lean than the other side")))
+        << "the trainee is told, and may still take it";
     room().strip().actBy("lines-again");
     ASSERT_TRUE(spaceWhen(QStringLiteral("Accept the scan"))) << panel().verdict().toStdString();
     ASSERT_TRUE(run.test().scan());

@@ -190,7 +190,29 @@ TEST(WhatIf, AChangedTareCostsWhatTheArithmeticSays) {
     experiment.body.heightCm = 180.0;
     const auto cost = costOf("tare-changed", experiment, policyOf("hydrostatic"), protocolOf("hydrostatic"), 5);
     ASSERT_TRUE(cost);
-    EXPECT_NEAR(*cost, -3.4, 0.5);
+    EXPECT_NEAR(cost->points, -3.4, 0.5);
+    EXPECT_FALSE(cost->refused) << "nothing in a trace shows a tare";
+}
+
+// Without a cap fat is read about 2 points low (science of the readiness rules); here with up to 4 L of loose
+// air more.
+TEST(WhatIf, WhatTheRulesRefuseSaysWhatItWouldHaveCost) {
+    Experiment experiment;
+    experiment.method = methodChamber;
+    experiment.body = {Sex::Male, 80.0, 0.18, 1.7, 5.4};
+    experiment.body.heightCm = 180.0;
+    experiment.faults = {"loose-air"};
+    const auto finding = tryOut(experiment, policyOf("air-displacement"), protocolOf("air-displacement"));
+    ASSERT_TRUE(finding);
+    EXPECT_FALSE(finding->usable);
+    EXPECT_FALSE(finding->fatPercent);
+    ASSERT_TRUE(finding->inSpite);
+    EXPECT_LT(*finding->inSpite, 18.0) << "air that relaxes looks like a smaller body";
+    const auto cost =
+        costOf("loose-air", experiment, policyOf("air-displacement"), protocolOf("air-displacement"));
+    ASSERT_TRUE(cost);
+    EXPECT_TRUE(cost->refused);
+    EXPECT_LT(cost->points, -0.5);
 }
 
 TEST(WhatIf, GivesAResultAndARecordingForEveryMethod) {

@@ -290,7 +290,7 @@ private:
 
     Expected<void> ruansArm() {
         ImpedanceDay day;
-        day.inSpite = "the left arm is thinner since the fracture: the difference is real";
+        day.reasonInSpite = "the left arm is thinner since the fracture: the difference is real";
         day.interpretation =
             "The left arm holds clearly less lean than the right: strength work for that side.";
         return impedanceTest("ruan", person("ruan").body, "2026-03-09T09:00:00.000Z", day);
@@ -480,9 +480,10 @@ private:
         visit("dov", "2026-03-12T09:00:00.000Z", "booked", {}, "four methods today");
         const auto laterVisit = [&](const char* id, const char* when, std::string_view method) {
             if (done)
-                done = book_.save(store::Visit{std::string("visit-later-") + id, id, at(when), std::string(method),
-                                               "booked", {}, {}},
-                                  "bram");
+                done = book_.save(
+                    store::Visit{
+                        std::string("visit-later-") + id, id, at(when), std::string(method), "booked", {}, {}},
+                    "bram");
         };
         laterVisit("lotte", "2026-03-13T07:20:00.000Z", methodImpedance);
         laterVisit("teo", "2026-03-13T10:00:00.000Z", methodHydrostatic);

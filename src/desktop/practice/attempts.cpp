@@ -1,7 +1,5 @@
 #include "desktop/practice/attempts.hpp"
 
-#include "link/simulation/what_if.hpp"
-
 #include <algorithm>
 
 namespace fusain::desktop {
@@ -101,7 +99,7 @@ Expected<void> Attempts::keep(const ReadingAttempt& attempt) {
                                       attempt.trainee);
 }
 
-std::optional<double> Attempts::costOf(const PracticeCase& practice, const std::string& fault) {
+std::optional<simulation::Cost> Attempts::costOf(const PracticeCase& practice, const std::string& fault) {
     const auto [cost, fresh] = costs_.try_emplace(practice.id + '|' + fault);
     if (fresh) {
         simulation::Experiment experiment;

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/practice/practice_run.hpp"
+#include "link/simulation/what_if.hpp"
 #include "procedure/practice/debrief.hpp"
 
 #include <map>
@@ -40,13 +41,14 @@ public:
 
     /// What a fault that was missed costs the person of a case, points of fat; nothing where the rules would
     /// not let it through.
-    [[nodiscard]] std::optional<double> costOf(const PracticeCase& practice, const std::string& fault);
+    [[nodiscard]] std::optional<simulation::Cost> costOf(const PracticeCase& practice,
+                                                         const std::string& fault);
 
 private:
     void read();
     Session& session_;
     std::map<std::string, Attempt> finished_; ///< by id of the test
-    std::map<std::string, std::optional<double>> costs_;
+    std::map<std::string, std::optional<simulation::Cost>> costs_;
 };
 
 } // namespace fusain::desktop

@@ -100,9 +100,9 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
         }
         if (goal.kind == GoalKind::Restraint) {
             const int invented = std::max(1, attempt.debrief.invented);
-            rest << (invented == 1
-                         ? tr("▲ Invented: one thing that was in order was mended or thrown away.")
-                         : tr("▲ Invented: %1 things that were in order were mended or thrown away.").arg(invented));
+            rest << (invented == 1 ? tr("▲ Invented: one thing that was in order was mended or thrown away.")
+                                   : tr("▲ Invented: %1 things that were in order were mended or thrown away.")
+                                         .arg(invented));
             continue;
         }
         QString line = tr("▲ Missed: %1").arg(words(goal.say));
@@ -112,10 +112,15 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
             const auto* known = simulation::faultNamed(fault.name);
             if (known && goal.fact == "did." + std::string(known->act)) {
                 const auto cost = attempts_.costOf(*attempt.practice, fault.name);
-                line += cost ? tr("  For this person: %1%2 % fat.")
-                                   .arg(*cost < 0.0 ? QStringLiteral("−") : QStringLiteral("+"),
-                                        number(std::abs(*cost), 1))
-                             : tr("  The rules would not have let it through.");
+                const QString points = cost ? (cost->points < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) +
+                                                  number(std::abs(cost->points), 1)
+                                            : QString();
+                line += !cost ? tr("  It leaves no value at all.")
+                        : cost->refused
+                            ? tr("  The rules would refuse it; taken all the same, for this person: "
+                                 "%1 % fat.")
+                                  .arg(points)
+                            : tr("  For this person: %1 % fat.").arg(points);
             }
         }
         (goal.kind == GoalKind::Catch ? missed : rest) << line;

@@ -71,10 +71,10 @@ WhatIfPage::WhatIfPage(Session& session)
     right->addWidget(rule_);
     right->addWidget(reading_);
     right->addWidget(recording_, 1);
-    right->addWidget(
-        label(tr("Nothing here is kept. The test is played by the same simulator and computed by the same policy as "
-                 "on the bench; of its recordings one more, with the same faults, is shown."),
-              "soft"));
+    right->addWidget(label(
+        tr("Nothing here is kept. The test is played by the same simulator and computed by the same policy as "
+           "on the bench; of its recordings one more, with the same faults, is shown."),
+        "soft"));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(24, 12, 24, 16);
     layout->setSpacing(28);
@@ -221,24 +221,29 @@ void WhatIfPage::showRecording(const simulation::Finding& finding) {
 
 void WhatIfPage::showResult(const simulation::Experiment& tried, const simulation::Finding& finding) {
     const double truth = 100.0 * tried.body.fatFraction;
-    rule_->setVisible(finding.fatPercent.has_value());
-    if (!finding.fatPercent) {
-        result_->setText(
-            tr("No result: the rules let nothing through. In truth %1 % fat.").arg(number(truth, 1)));
+    const auto fat = finding.fatPercent ? finding.fatPercent : finding.inSpite;
+    rule_->setVisible(fat.has_value());
+    if (!fat) {
+        result_->setText(tr("No result: nothing that has a value. In truth %1 % fat.").arg(number(truth, 1)));
         return;
     }
-    const double off = *finding.fatPercent - truth;
-    result_->setText(tr("%1 ± %2 % fat; in truth %3 %: off by %4%5 points")
-                         .arg(number(*finding.fatPercent, 1), number(*finding.halfInterval, 1),
-                              number(truth, 1), off < 0.0 ? QStringLiteral("−") : QStringLiteral("+"),
-                              number(std::abs(off), 1)));
+    const double off = *fat - truth, half = finding.halfInterval.value_or(0.0);
+    const QString points = (off < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + number(std::abs(off), 1);
+    result_->setText(finding.fatPercent ? tr("%1 ± %2 % fat; in truth %3 %: off by %4 points")
+                                              .arg(number(*fat, 1), number(half, 1), number(truth, 1), points)
+                                        : tr("▲ No result: the rules let nothing through. Taken all the same: "
+                                             "%1 % fat; in truth %2 %: off by "
+                                             "%3 points")
+                                              .arg(number(*fat, 1), number(truth, 1), points));
     report::RuleModel rule;
     rule.title = tr("% fat");
     rule.unit = QStringLiteral("%");
-    rule.from = std::floor(std::min({truth, *finding.fatPercent - *finding.halfInterval, truth - 8.0}));
-    rule.to = std::ceil(std::max({truth, *finding.fatPercent + *finding.halfInterval, truth + 8.0}));
-    rule.spindles = {{truth, 0.0, true}, {*finding.fatPercent, *finding.halfInterval, false}};
-    rule.reference = tr("spindle: measured, 95 % interval; line: the truth");
+    rule.from = std::floor(std::min({truth, *fat - half, truth - 8.0}));
+    rule.to = std::ceil(std::max({truth, *fat + half, truth + 8.0}));
+    rule.spindles = {{truth, 0.0, true}, {*fat, half, false}};
+    rule.reference = finding.fatPercent
+                         ? tr("spindle: measured, 95 % interval; line: the truth")
+                         : tr("dark line: what was refused, without an interval; thin line: the truth");
     rule_->setPaint([rule, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintRule(painter, area, rule, palette);
     });

@@ -68,7 +68,7 @@ Expected<void> weighUnderWater(HydrostaticProcedure& run, const TrueBody& body, 
         const auto played =
             playSubmersion(submersionWith(day.faults(trial + 1), net + drifted, random), random);
         const auto reading = hydrostatic::analyseTrace(played.samples);
-        if (day.discard(trial + 1) || reading.verdict != hydrostatic::TraceVerdict::Readable)
+        if (day.discard(trial + 1) || (reading.verdict != hydrostatic::TraceVerdict::Readable && !day.inSpite))
             continue;
         if (auto done = run.acceptTrial(reading.gross, reading.standardError, Origin::Link,
                                         reading.message().english(), played.samples);
@@ -113,7 +113,7 @@ Expected<void> measureVolumes(ChamberProcedure& run, const TrueBody& body, const
         const auto samples = playVolumeTrial(ChamberModel{}, occupant, 50.0, random);
         const auto reading =
             airdisplacement::readVolume(samples, *run.test().calibration->fromPressures, known);
-        if (day.discard(trial + 1) || !reading.readable())
+        if (day.discard(trial + 1) || (!reading.readable() && !day.inSpite))
             continue;
         if (auto done = run.acceptTrial(reading.volume, reading.standardError, Origin::Link,
                                         reading.message().english(), samples);
@@ -139,7 +139,8 @@ Expected<void> prepareImpedance(ImpedanceProcedure& run, const TrueBody& body, c
     using enum ImpedanceStep;
     Expected<void> done = run.confirm(WarmUp);
     if (done)
-        done = run.checkModule(Ohms(500.0), impedance::magnitude(*playModule(false, day.faults(0).analyzerOff, random).impedance));
+        done = run.checkModule(
+            Ohms(500.0), impedance::magnitude(*playModule(false, day.faults(0).analyzerOff, random).impedance));
     if (done)
         done = run.confirmIdentity(code, code, run.test().subject.height);
     if (done)
@@ -165,10 +166,11 @@ Expected<void> sweep(ImpedanceProcedure& run, const TrueBody& body, const Impeda
             continue;
         if (!impedance::mustRepeat(run.judge(readings)))
             return run.acceptSweep(std::move(readings), Origin::Link);
-        if (day.inSpite) {
+        if (day.reasonInSpite || day.inSpite) {
             const Staff technician = run.atTheBench();
             run.setAtTheBench(physiologist);
-            auto done = run.acceptSweep(std::move(readings), Origin::Link, day.inSpite);
+            auto done = run.acceptSweep(std::move(readings), Origin::Link,
+                                        day.reasonInSpite ? day.reasonInSpite : "to see what it costs");
             run.setAtTheBench(technician);
             return done;
         }
@@ -209,8 +211,11 @@ Expected<void> scan(DxaProcedure& run, const TrueBody& body, const std::string& 
         file.bones = day.bones;
         if (day.discard(attempt))
             continue;
+        const std::string source = "scan-" + code + "-" + std::to_string(attempt) + ".json";
         if (!dxa::mustRepeat(run.judge(file.scan, false)))
-            return run.acceptFile(file, code, "scan-" + code + "-" + std::to_string(attempt) + ".json");
+            return run.acceptFile(file, code, source);
+        if (day.inSpite)
+            return run.acceptFile(file, code, source, "to see what it costs");
         if (auto noted =
                 run.addNote("a scan was thrown away: " + run.judge(file.scan, false).front().what.english());
             !noted)

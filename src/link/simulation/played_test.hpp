@@ -19,6 +19,8 @@ struct PlayedDay {
     std::function<LabFaults(int)> faults = [](int) { return LabFaults{}; };
     /// Whether the n-th recording is thrown away although the rules would take it.
     std::function<bool(int)> discard = [](int) { return false; };
+    /// Takes what the rules would refuse, as far as it has a value: to see what it would have cost.
+    bool inSpite = false;
 };
 
 /// The answer of somebody who prepared well: well inside the times that were asked.
@@ -50,7 +52,7 @@ struct ChamberDay : PlayedDay {
 struct ImpedanceDay : PlayedDay {
     double waterShift = 1.0; ///< factor on the water outside the cells: food, drink, warm muscles
     const char* interpretation = "Read calmly; the signal was clean. Prepared as asked.";
-    const char* inSpite = nullptr; ///< why the physiologist uses a sweep that the rules would repeat
+    const char* reasonInSpite = nullptr; ///< why the physiologist uses a sweep that the rules would repeat
     bool finish = true;
 };
 [[nodiscard]] Expected<void> playImpedance(ImpedanceProcedure& run, const TrueBody& body,

@@ -227,7 +227,8 @@ void SimulatedLab::tickChamber() {
 }
 
 void SimulatedLab::tickChamberScale() {
-    const double mass = onChamberScale_ + (faults_.chamberScaleOffset ? chamberScaleError : 0.0) + gauss(random_, 0.003);
+    const double mass =
+        onChamberScale_ + (faults_.chamberScaleOffset ? chamberScaleError : 0.0) + gauss(random_, 0.003);
     emitFrame(QStringLiteral("chamber-scale"), {{"kg", std::round(mass * 1000.0) / 1000.0}});
 }
 

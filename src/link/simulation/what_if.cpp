@@ -27,9 +27,9 @@ TrueBody after(const Experiment& experiment) {
 
 class Play {
 public:
-    Play(const Experiment& experiment, LabFaults faults, const AnyPolicy& policy)
-        : experiment_(experiment), faults_(std::move(faults)), policy_(policy), body_(after(experiment)),
-          random_(experiment.seed) {}
+    Play(const Experiment& experiment, LabFaults faults, const AnyPolicy& policy, bool inSpite)
+        : experiment_(experiment), faults_(std::move(faults)), policy_(policy), inSpite_(inSpite),
+          body_(after(experiment)), random_(experiment.seed) {}
 
     Finding run(const Protocol& protocol) {
         Finding finding;
@@ -57,6 +57,7 @@ private:
     Day day() const {
         Day day;
         day.faults = [this](int) { return faults_; };
+        day.inSpite = inSpite_;
         return day;
     }
 
@@ -145,6 +146,7 @@ private:
     const Experiment& experiment_;
     LabFaults faults_;
     const AnyPolicy& policy_;
+    bool inSpite_;
     TrueBody body_;
     Random random_;
     Instant clock_ = anyMorning;
@@ -156,23 +158,28 @@ Expected<Finding> tryOut(const Experiment& experiment, const AnyPolicy& policy, 
     auto faults = faultsNamed(experiment.faults);
     if (!faults)
         return tl::unexpected(faults.error());
-    return Play(experiment, *faults, policy).run(protocol);
+    Finding finding = Play(experiment, *faults, policy, false).run(protocol);
+    if (!finding.fatPercent)
+        finding.inSpite = Play(experiment, *faults, policy, true).run(protocol).fatPercent;
+    return finding;
 }
 
-std::optional<double> costOf(const std::string& fault, const Experiment& experiment, const AnyPolicy& policy,
-                             const Protocol& protocol, int plays) {
+std::optional<Cost> costOf(const std::string& fault, const Experiment& experiment, const AnyPolicy& policy,
+                           const Protocol& protocol, int plays) {
     Experiment clean = experiment, spoilt = experiment;
     clean.faults.clear();
     spoilt.faults = {fault};
-    double sum = 0.0;
+    Cost cost;
     for (int play = 1; play <= plays; ++play) {
         clean.seed = spoilt.seed = experiment.seed + static_cast<std::uint64_t>(play);
         const auto without = tryOut(clean, policy, protocol), with = tryOut(spoilt, policy, protocol);
-        if (!without || !with || !without->fatPercent || !with->fatPercent)
+        if (!without || !with || !without->fatPercent || !(with->fatPercent || with->inSpite))
             return std::nullopt;
-        sum += *with->fatPercent - *without->fatPercent;
+        cost.refused |= !with->fatPercent;
+        cost.points += (with->fatPercent ? *with->fatPercent : *with->inSpite) - *without->fatPercent;
     }
-    return sum / plays;
+    cost.points /= plays;
+    return cost;
 }
 
 } // namespace fusain::simulation

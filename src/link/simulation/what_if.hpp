@@ -20,8 +20,9 @@ struct Experiment {
 /// What an experiment gives.
 struct Finding {
     std::optional<double> fatPercent, halfInterval; ///< nothing where the rules let nothing through
-    Message reading;                                ///< what the analysis says of the recording that is shown
-    bool usable = false;                            ///< whether it would be accepted
+    std::optional<double> inSpite; ///< fat by what the rules refuse, where it has a value all the same, %
+    Message reading;               ///< what the analysis says of the recording that is shown
+    bool usable = false;           ///< whether it would be accepted
     // The recording that is shown; one of them is there.
     std::vector<hydrostatic::ForceSample> submersion;
     std::optional<airdisplacement::VolumeReadingResult> volume;
@@ -34,9 +35,14 @@ struct Finding {
 [[nodiscard]] Expected<Finding> tryOut(const Experiment& experiment, const AnyPolicy& policy,
                                        const Protocol& protocol);
 
-/// What a fault costs this body, in points of fat: the mean over `plays` pairs with and without it.
-/// @return nothing where the rules let no spoilt recording through
-[[nodiscard]] std::optional<double> costOf(const std::string& fault, const Experiment& experiment,
-                                           const AnyPolicy& policy, const Protocol& protocol, int plays = 3);
+/// What a fault costs.
+struct Cost {
+    double points = 0.0;  ///< of fat, with the fault against without
+    bool refused = false; ///< the rules would not have let it through; this is what it would have cost
+};
+/// What a fault costs this body: the mean over `plays` pairs with and without it.
+/// @return nothing where a spoilt recording has no value at all
+[[nodiscard]] std::optional<Cost> costOf(const std::string& fault, const Experiment& experiment,
+                                         const AnyPolicy& policy, const Protocol& protocol, int plays = 3);
 
 } // namespace fusain::simulation

@@ -172,8 +172,9 @@ Expected<void> DayBoard::logWater(const water::CareReading& reading, const std::
         return failure(*problem, {}, {FUSAIN_TEXT("Read it again; nothing was kept."), {}});
     const std::string key = waterKey(session_.now());
     auto json = parseJson(session_.book().setting(key, "[]"), key);
-    if (!json)
-        return tl::unexpected(json.error());
+    const auto before = json ? waterLogFromJson(*json, key) : tl::unexpected(json.error());
+    if (!before) // a log that cannot be read is not written over
+        return tl::unexpected(before.error());
     json->push_back(toJson(WaterLogEntry{session_.now(), session_.atTheBench().id, reading, note}));
     return session_.book().setSetting(key, json->dump(), session_.atTheBench().id);
 }

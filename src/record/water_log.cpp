@@ -35,6 +35,8 @@ Json toJson(const WaterLogEntry& entry) {
 
 Expected<std::vector<WaterLogEntry>> waterLogFromJson(const Json& json, const std::string& where) {
     return readDocument(where, [&] {
+        if (!json.is_array())
+            throw Json::other_error::create(501, "a water log is a list", &json);
         std::vector<WaterLogEntry> entries;
         for (const Json& each : json)
             entries.push_back(entryFrom(each));

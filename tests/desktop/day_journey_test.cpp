@@ -153,7 +153,11 @@ TEST_F(Day, AnImpossibleWaterReadingIsRefusedAndNothingIsKept) {
     ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", R"([{"at": "noon"}])", "bram"));
     board.load(session->now());
     EXPECT_TRUE(board.waterLog().empty());
-    EXPECT_EQ(session->book().setting("water-log.2026-03-12"), R"([{"at": "noon"}])");
+    for (const char* spoilt : {R"([{"at": "noon"}])", "{}"}) {
+        ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", spoilt, "bram"));
+        EXPECT_FALSE(board.logWater({4.0, std::nullopt, 7.5, Celsius(35.0)}, {})) << "not written over";
+        EXPECT_EQ(session->book().setting("water-log.2026-03-12"), spoilt);
+    }
 }
 
 TEST_F(Day, AnInstrumentThatAnswersIsWarmingUp) {

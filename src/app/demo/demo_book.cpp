@@ -14,14 +14,11 @@ namespace {
 
 using simulation::ChamberDay;
 using simulation::DxaDay;
+using simulation::gauss;
 using simulation::ImpedanceDay;
 using simulation::Random;
 using simulation::TankDay;
 using simulation::TrueBody;
-
-double gauss(Random& random, double deviation) {
-    return std::normal_distribution(0.0, deviation)(random);
-}
 
 class DemoLab {
 public:

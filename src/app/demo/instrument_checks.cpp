@@ -9,11 +9,8 @@
 namespace fusain::demo {
 namespace {
 
+using simulation::gauss;
 using simulation::Random;
-
-double gauss(Random& random, double deviation) {
-    return std::normal_distribution(0.0, deviation)(random);
-}
 
 Check analyzerCheck(int day, const char* kind, double nominal, std::vector<double> readings, Instant at) {
     double mean = 0.0;

@@ -10,6 +10,9 @@ constexpr auto readingKey = "practice-reading.";
 } // namespace
 
 void Attempts::read() {
+    if (readAt_ == session_.book().eventCount())
+        return;
+    readAt_ = session_.book().eventCount();
     const auto& cases = session_.catalogue().practice;
     for (const auto& [key, value] : session_.book().settingsUnder(std::string(practiceLogKey))) {
         const std::string testId = key.substr(practiceLogKey.size());

@@ -47,6 +47,7 @@ public:
 private:
     void read();
     Session& session_;
+    std::int64_t readAt_ = -1;                ///< events in the book when it was looked through
     std::map<std::string, Attempt> finished_; ///< by id of the test
     std::map<std::string, std::optional<simulation::Cost>> costs_;
 };

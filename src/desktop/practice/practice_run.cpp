@@ -23,11 +23,11 @@ QString answerWords(const readiness::Answer& answer, const readiness::Rule& rule
     return answer.choice.empty() ? QObject::tr("I do not know") : report::say(std::string_view(answer.choice));
 }
 
-simulation::FaultScript scriptOf(const PracticeCase& practice) {
+Expected<simulation::FaultScript> scriptOf(const PracticeCase& practice) {
     std::vector<simulation::ScriptedFault> faults;
     for (const PracticeFault& fault : practice.faults)
         faults.push_back({fault.name, fault.recordings});
-    return simulation::FaultScript::from(std::move(faults)).value_or(simulation::FaultScript{});
+    return simulation::FaultScript::from(std::move(faults));
 }
 
 } // namespace
@@ -49,11 +49,13 @@ PracticeRun::PracticeRun(Session& session, QObject* parent) : QObject(parent), s
 void PracticeRun::setInstruments(simulation::SimulatedLab* instruments) {
     instruments_ = instruments;
     connect(instruments, &simulation::SimulatedLab::recordingBegun, this, &PracticeRun::noteRecording);
-    if (!testId_.empty())
-        takeUp(testId_);
+    takeUp();
 }
 
 bool PracticeRun::begin(const PracticeCase& practice, HelpLevel help) {
+    auto script = scriptOf(practice);
+    if (!script) // a case of the lab's own may name what the simulator does not know
+        return session_.report(tl::unexpected(script.error()));
     const std::string id = session_.freshId("practice");
     const auto& mistaken = practice.mistaken;
     const Client person{
@@ -79,7 +81,7 @@ bool PracticeRun::begin(const PracticeCase& practice, HelpLevel help) {
     testId_ = session_.run()->record().id;
     log_ = {practice.id, session_.atTheBench().id, help, 0, {}, {}};
     if (instruments_)
-        instruments_->setScript(scriptOf(practice));
+        instruments_->setScript(std::move(*script));
     keep();
     follow();
     return true;
@@ -129,13 +131,12 @@ void PracticeRun::follow() {
     const bool running = session_.run() && session_.run()->record().state == TestState::Running;
     const std::string testId = running ? session_.run()->record().id : std::string();
     if (testId != testId_) {
-        testId_.clear();
+        testId_ = testId;
         current_ = nullptr;
         session_.setClientSays({});
         if (instruments_) // what a case left unmended is no business of the next test
             instruments_->setScript({});
-        if (!testId.empty())
-            takeUp(testId);
+        takeUp();
     }
     if (current_ && !session_.clientSays())
         session_.setClientSays([practice = current_](const readiness::Rule& rule) {
@@ -146,18 +147,17 @@ void PracticeRun::follow() {
     Q_EMIT changed();
 }
 
-void PracticeRun::takeUp(const std::string& testId) {
-    const auto log = practiceLogOf(session_.book(), testId);
+void PracticeRun::takeUp() {
+    const auto log = testId_.empty() ? std::nullopt : practiceLogOf(session_.book(), testId_);
     const auto& cases = session_.catalogue().practice;
     const auto practice = log ? std::ranges::find(cases, log->caseId, &PracticeCase::id) : cases.end();
     if (practice == cases.end())
         return;
-    testId_ = testId;
     current_ = &*practice;
     log_ = *log;
     if (!instruments_)
         return;
-    auto script = scriptOf(*current_);
+    auto script = scriptOf(*current_).value_or(simulation::FaultScript{}); // it was begun: its faults are known
     for (const PracticeLog::Act& act : log_.acts)
         script.mend(act.id, 0);
     instruments_->setScript(std::move(script), static_cast<int>(log_.recordings.size()));

@@ -44,7 +44,7 @@ Q_SIGNALS:
 
 private:
     void follow();
-    void takeUp(const std::string& testId);
+    void takeUp();
     void keep();
     void noteRecording(int number, const QStringList& spoiltBy);
     Expected<void> makePast(const PracticeCase& practice, const Client& client);
@@ -54,7 +54,7 @@ private:
     Session& session_;
     simulation::SimulatedLab* instruments_ = nullptr;
     const PracticeCase* current_ = nullptr;
-    std::string testId_;
+    std::string testId_; ///< of the test that runs, practised or not
     PracticeLog log_;
 };
 

@@ -155,7 +155,7 @@ bool ReadingPage::open(const std::string& exerciseId) {
 // The upper part of the page, as wide as there is room.
 void ReadingPage::showPage(const ReadingExercise& exercise) {
     const auto flow = report::readingSheet(QString::fromStdString(session_.labName()), words(exercise.title),
-                                           tests_.front(), tests_.back(), exercise.quantities,
+                                           tests_[readingBaseline(tests_)], tests_.back(), exercise.quantities,
                                            session_.catalogue().protocolFor(exercise.visits.back().method));
     page_->setPaint([flow](QPainter& painter, const QRectF& area) {
         const double height = area.width() * report::PageFlow::pageHeight / report::PageFlow::pageWidth;

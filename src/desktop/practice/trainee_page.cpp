@@ -69,7 +69,9 @@ void TraineePage::showProgress() {
     methods_->setRowCount(0);
     for (const MethodProgress& line : attempts_.progressOf(chosen()))
         setRow(methods_, methods_->rowCount(),
-               {report::say(methodTitle(line.method)), tr("%1 of %2").arg(line.met).arg(line.cases),
+               {report::say(methodTitle(line.method)),
+                (line.complete() ? QStringLiteral("✓ ") : QString()) +
+                    tr("%1 of %2").arg(line.met).arg(line.cases),
                 QString::number(line.alone)});
     report::PracticeCourse course;
     QList<QStringList> rows;

@@ -123,6 +123,11 @@ double WhatIfPage::knob(const char* key) const {
     return found->slider->value() * found->scale;
 }
 
+void WhatIfPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    tryOut(); // nothing is played before somebody looks
+}
+
 void WhatIfPage::enter() {
     method_->setFocus();
 }
@@ -156,7 +161,7 @@ void WhatIfPage::showMethod() {
         if (std::string_view(each.key) == "shift")
             each.slider->setEnabled(method == methodImpedance);
     }
-    tryOut();
+    soon_.start();
 }
 
 simulation::Experiment WhatIfPage::experiment() const {
@@ -182,6 +187,8 @@ simulation::Experiment WhatIfPage::experiment() const {
 
 void WhatIfPage::tryOut() {
     soon_.stop();
+    if (!isVisible())
+        return;
     const auto tried = experiment();
     const auto finding = simulation::tryOut(tried, session_.policyForNewTest(tried.method),
                                             session_.catalogue().protocolFor(tried.method));

@@ -15,11 +15,13 @@ class WhatIfPage : public QWidget {
     Q_OBJECT
 public:
     explicit WhatIfPage(Session& session);
-    void refresh() { tryOut(); }
     void enter();
     void chooseMethod(const QString& method);
     void setFault(const QString& name, bool on);
     [[nodiscard]] QString resultText() const { return result_->text(); }
+
+protected:
+    void showEvent(QShowEvent* event) override;
 
 private:
     struct Knob {

@@ -10,13 +10,6 @@ namespace {
 
 using namespace impedance;
 
-double gauss(Random& random, double deviation) {
-    return std::normal_distribution(0.0, deviation)(random);
-}
-double between(Random& random, double low, double high) {
-    return std::uniform_real_distribution(low, high)(random);
-}
-
 // The part of a segment in the arc of the right body, and how its own arc differs: trunks relax at higher
 // frequency.
 struct Part {
@@ -51,7 +44,8 @@ public:
            Random& random)
         : analyzer_(analyzer), faults_(faults), random_(random), whole_(wholeBodyArc(person)) {
         const bool standing = analyzer.geometry == ElectrodeGeometry::StandingContact;
-        // What is thinner on the right is so against the left: the right body as a whole has the resistance of its water.
+        // What is thinner on the right is so against the left: the right body as a whole has the resistance of
+        // its water.
         const double right = armPart.zero * person.rightArm + trunkPart.zero + legPart.zero * person.rightLeg;
         for (const Segment segment :
              {Segment::RightArm, Segment::LeftArm, Segment::Trunk, Segment::RightLeg, Segment::LeftLeg}) {
@@ -61,13 +55,13 @@ public:
         }
         if (faults.thighsTouch)
             for (const Segment leg : {Segment::RightLeg, Segment::LeftLeg}) {
-                const double shunted = between(random, 0.45, 0.55);
+                const double shunted = uniform(random, 0.45, 0.55);
                 arcs_[leg].zeroResistance = arcs_[leg].zeroResistance * shunted;
                 arcs_[leg].infiniteResistance = arcs_[leg].infiniteResistance * shunted;
             }
-        badness_ = between(random, 0.12, 0.40);
-        drift_ = between(random, 0.012, 0.030) * (between(random, 0.0, 1.0) < 0.5 ? -1.0 : 1.0);
-        unrest_ = between(random, 0.016, 0.040);
+        badness_ = uniform(random, 0.12, 0.40);
+        drift_ = uniform(random, 0.012, 0.030) * (uniform(random, 0.0, 1.0) < 0.5 ? -1.0 : 1.0);
+        unrest_ = uniform(random, 0.016, 0.040);
     }
 
     Sweep play() {
@@ -172,7 +166,7 @@ SpectrumPoint playModule(bool rc, double off, Random& random) {
 
 AnalyzerPerson drawAnalyzerPerson(Random& random) {
     AnalyzerPerson person;
-    const bool man = between(random, 0.0, 1.0) < 0.5;
+    const bool man = uniform(random, 0.0, 1.0) < 0.5;
     person.sex = man ? Sex::Male : Sex::Female;
     person.height = Metres(std::clamp((man ? 1.78 : 1.65) + gauss(random, 0.07), 1.45, 2.05));
     const double massIndex = std::clamp(24.0 + gauss(random, 3.0), 18.5, 33.0);

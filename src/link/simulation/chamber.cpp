@@ -13,12 +13,6 @@ using Complex = std::complex<double>;
 
 constexpr double skinRelaxation = 0.007; // s
 
-double uniform(Random& random, double low, double high) {
-    return std::uniform_real_distribution(low, high)(random);
-}
-double gauss(Random& random, double deviation) {
-    return std::normal_distribution(0.0, deviation)(random);
-}
 double omega() {
     return 2.0 * std::numbers::pi * airdisplacement::driveFrequency.value();
 }

@@ -9,10 +9,6 @@ namespace {
 using dxa::Region;
 using dxa::RegionReading;
 
-double gauss(Random& random, double deviation) {
-    return std::normal_distribution(0.0, deviation)(random);
-}
-
 double grams(double kilograms) {
     return std::round(kilograms * 1000.0) / 1000.0;
 }

@@ -9,9 +9,6 @@
 namespace fusain::simulation {
 namespace {
 
-double gauss(Random& random, double deviation) {
-    return std::normal_distribution(0.0, deviation)(random);
-}
 Kilograms shown(double kilograms, double places) {
     return Kilograms(std::round(kilograms * places) / places);
 }
@@ -87,9 +84,7 @@ Expected<void> prepareChamber(ChamberProcedure& run, const TrueBody& body, const
     Expected<void> done = run.confirm(WarmUp);
     if (done)
         done = run.checkScale(Kilograms(20.0), Kilograms(scale));
-    const auto calibration = airdisplacement::calibrate(playCalibration(chamber, false, 25.0, random),
-                                                        playCalibration(chamber, true, 25.0, random),
-                                                        Litres(chamber.cylinder), Litres(0.005));
+    const auto calibration = playedCalibration(chamber, random);
     if (!calibration)
         return tl::unexpected(calibration.error());
     if (done)
@@ -225,6 +220,14 @@ Expected<void> scan(DxaProcedure& run, const TrueBody& body, const std::string& 
 }
 
 } // namespace
+
+Expected<airdisplacement::Calibration> playedCalibration(const ChamberModel& chamber, Random& random) {
+    // Named, and in this order: a compiler may draw for arguments in any, and the same seed has to give the
+    // same day.
+    const auto cylinder = playCalibration(chamber, true, 25.0, random);
+    const auto empty = playCalibration(chamber, false, 25.0, random);
+    return airdisplacement::calibrate(empty, cylinder, Litres(chamber.cylinder), Litres(0.005));
+}
 
 readiness::Answer wellPrepared(const readiness::Rule& rule) {
     return readiness::answerKeeping(rule, rule.type == readiness::AnswerType::TimeSince ? 0.5 : 0.0);

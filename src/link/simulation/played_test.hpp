@@ -12,6 +12,10 @@ struct Deviation {
     std::string reason;
 };
 
+/// The chamber calibrated empty and with its cylinder, as before a test.
+[[nodiscard]] Expected<airdisplacement::Calibration> playedCalibration(const ChamberModel& chamber,
+                                                                       Random& random);
+
 /// What happens in any test that is played.
 struct PlayedDay {
     std::vector<Deviation> deviations;

@@ -20,10 +20,6 @@ namespace {
 constexpr int tickMilliseconds = 20;  // the load cell's 50 Hz
 constexpr double chairAndBelt = 4.15; // kg in the water before zeroing
 
-double gauss(Random& random, double deviation) {
-    return std::normal_distribution(0.0, deviation)(random);
-}
-
 } // namespace
 
 struct SimulatedLab::Instrument {

@@ -7,10 +7,6 @@
 namespace fusain::simulation {
 namespace {
 
-double uniform(Random& random, double low, double high) {
-    return std::uniform_real_distribution(low, high)(random);
-}
-
 struct Splash {
     double time, height, width;
 };

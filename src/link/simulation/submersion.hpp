@@ -1,8 +1,8 @@
 #pragma once
 #include "core/hydrostatic/weighing_trace.hpp"
+#include "link/simulation/random.hpp"
 
 #include <cstdint>
-#include <random>
 #include <vector>
 
 namespace fusain::simulation {
@@ -36,8 +36,6 @@ struct Submersion {
     double steadyGross = 0.0;
     double readableFrom = 0.0; ///< s: less than 5 g of breath left to leave
 };
-
-using Random = std::mt19937_64;
 
 /// Settings drawn over the ranges that the instrument protocol states.
 [[nodiscard]] SubmersionSettings drawSubmersion(Random& random, double steadyGross);

@@ -107,9 +107,7 @@ private:
 
     void showVolume(Finding& finding, Random& random) const {
         const ChamberModel chamber;
-        const auto calibration = airdisplacement::calibrate(playCalibration(chamber, false, 25.0, random),
-                                                            playCalibration(chamber, true, 25.0, random),
-                                                            Litres(chamber.cylinder), Litres(0.005));
+        const auto calibration = playedCalibration(chamber, random);
         ChamberOccupant occupant = occupantOf(body_, metresFromCentimetres(body_.heightCm));
         occupant.faults = faults_.chamber;
         if (!calibration)

@@ -18,14 +18,10 @@ void countReadings(std::map<std::string, double>& facts, const List& readings, c
     }
 }
 
+// What nobody asked or did is not known, and meets nothing.
 bool holds(const PracticeGoal& goal, const std::map<std::string, double>& facts) {
     const auto fact = facts.find(goal.fact);
-    // What nobody did was done no times; what nobody asked is not known.
-    const bool countable = goal.fact.starts_with("did.");
-    if (fact == facts.end() && !countable)
-        return false;
-    const double value = fact == facts.end() ? 0.0 : fact->second;
-    return value >= goal.least && (!goal.most || value <= *goal.most);
+    return fact != facts.end() && fact->second >= goal.least && (!goal.most || fact->second <= *goal.most);
 }
 
 } // namespace

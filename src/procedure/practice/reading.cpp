@@ -25,15 +25,6 @@ double truthOf(Followed quantity, const ReadingExercise& exercise, const Reading
     }
 }
 
-// The visit that the last one is read against.
-std::size_t baselineOf(std::span<const ComputedTest> tests) {
-    const std::string_view method = methodOf(tests.back().test);
-    for (std::size_t i = 0; i + 1 < tests.size(); ++i)
-        if (methodOf(tests[i].test) == method)
-            return i;
-    return tests.size() - 2;
-}
-
 } // namespace
 
 bool ReadingLine::deceptive() const {
@@ -43,12 +34,20 @@ bool ReadingLine::deceptive() const {
     return (verdict == Verdict::Real) != changed;
 }
 
+std::size_t readingBaseline(std::span<const ComputedTest> tests) {
+    const std::string_view method = methodOf(tests.back().test);
+    for (std::size_t i = 0; i + 1 < tests.size(); ++i)
+        if (methodOf(tests[i].test) == method)
+            return i;
+    return tests.size() - 2;
+}
+
 std::vector<ReadingLine> readingKey(const ReadingExercise& exercise, std::span<const ComputedTest> tests,
                                     const Protocol& protocol) {
     std::vector<ReadingLine> lines;
     if (tests.size() < 2 || tests.size() != exercise.visits.size())
         return lines;
-    const std::size_t first = baselineOf(tests);
+    const std::size_t first = readingBaseline(tests);
     const auto prepared = preparationDifferences(tests.back().record(), tests[first].record(), protocol);
     for (const std::string& id : exercise.quantities) {
         const auto text = std::ranges::find(followedQuantities(), id, &FollowedText::id);

@@ -16,6 +16,10 @@ struct ReadingLine {
     [[nodiscard]] bool deceptive() const;
 };
 
+/// The visit that the last one is read against: the first by the same method, else the one before.
+/// @param tests of the visits, oldest first, two or more
+[[nodiscard]] std::size_t readingBaseline(std::span<const ComputedTest> tests);
+
 /// Judges the last visit against the first by the same method as the last, as somebody who reads well would.
 /// Where no earlier visit has the method, against the one before.
 /// @param tests of the visits, oldest first, computed

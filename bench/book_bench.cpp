@@ -1,8 +1,9 @@
 // A lab book with 20,000 clients and 200,000 tests in the real window without a screen: starting, searching,
 // and a client's progress, each against bare queries of the same rows or an empty book in the same run.
-#include "desktop/appearance.hpp"
-#include "desktop/shell.hpp"
-#include "store/data_files.hpp"
+#include "desktop/widgets/appearance.hpp"
+#include "desktop/window/shell.hpp"
+#include "record/base/json.hpp"
+#include "store/transfer/data_files.hpp"
 
 #include <QApplication>
 #include <QElapsedTimer>

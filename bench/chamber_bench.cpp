@@ -1,7 +1,7 @@
 // The analysis of one volume trial, and a control chart of 10,000 checks, against a plain single pass over the
 // same numbers.
 #include "core/quality/control_chart.hpp"
-#include "link/simulation/chamber.hpp"
+#include "link/simulation/chamber/chamber.hpp"
 
 #include <chrono>
 #include <cstdio>

@@ -1,6 +1,7 @@
 // A full day planned anew, against what the closed form of the filling saves: one filling in steps of a second.
 // The window plans at every change, so the plan has to be far below what anybody notices (aim: under 50 ms).
 #include "procedure/day/day_plan.hpp"
+#include "record/base/json.hpp"
 
 #include <chrono>
 #include <cstdio>

@@ -1,8 +1,8 @@
 // Opening the Quality place on an instrument with 10,000 checks, in the real window without a screen, against
 // the bare query of the same rows.
-#include "desktop/appearance.hpp"
-#include "desktop/places/quality_place.hpp"
-#include "store/data_files.hpp"
+#include "desktop/places/quality/quality_place.hpp"
+#include "desktop/widgets/appearance.hpp"
+#include "store/transfer/data_files.hpp"
 
 #include <QApplication>
 #include <QElapsedTimer>

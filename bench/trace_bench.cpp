@@ -1,6 +1,6 @@
 // How much of one core the analysis of a 1,000 Hz weighing trace needs: seconds of computing per second of
 // trace.
-#include "link/simulation/submersion.hpp"
+#include "link/simulation/tank/submersion.hpp"
 
 #include <cstdio>
 #include <ctime>

@@ -1,9 +1,9 @@
 # What `cmake --install` and CPack put where.
 install(TARGETS fusain fusain-calc fusain-instruments RUNTIME DESTINATION ${CMAKE_INSTALL_BINDIR})
-install(DIRECTORY data/ DESTINATION ${CMAKE_INSTALL_DATADIR}/fusain/data)
-install(FILES packaging/org.skerrypoint.fusain.desktop DESTINATION ${CMAKE_INSTALL_DATADIR}/applications)
-install(FILES packaging/org.skerrypoint.fusain.metainfo.xml DESTINATION ${CMAKE_INSTALL_DATADIR}/metainfo)
-install(FILES packaging/org.skerrypoint.fusain.svg DESTINATION ${CMAKE_INSTALL_DATADIR}/icons/hicolor/scalable/apps)
+install(DIRECTORY data/ ${FUSAIN_PAGE_LANGUAGES} DESTINATION ${CMAKE_INSTALL_DATADIR}/fusain/data)
+install(FILES packaging/invalid.fusain.Fusain.desktop DESTINATION ${CMAKE_INSTALL_DATADIR}/applications)
+install(FILES packaging/invalid.fusain.Fusain.metainfo.xml DESTINATION ${CMAKE_INSTALL_DATADIR}/metainfo)
+install(FILES packaging/invalid.fusain.Fusain.svg DESTINATION ${CMAKE_INSTALL_DATADIR}/icons/hicolor/scalable/apps)
 install(FILES packaging/fusain.1 packaging/fusain-calc.1 DESTINATION ${CMAKE_INSTALL_MANDIR}/man1)
 install(FILES LICENSE README.md CHANGELOG.md DESTINATION ${CMAKE_INSTALL_DOCDIR})
 install(DIRECTORY docs/formats docs/science DESTINATION ${CMAKE_INSTALL_DOCDIR})

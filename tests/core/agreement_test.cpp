@@ -9,7 +9,7 @@
 #include <random>
 #include <vector>
 
-namespace fusain::quality {
+namespace fusain::quality::agreement_test {
 namespace {
 
 const std::vector<PairedValue> AG{{14.2, 13.1}, {18.6, 19.4}, {21.3, 19.8}, {24.8, 22.0},
@@ -126,4 +126,4 @@ TEST(TrendOfVisits, TheEarliestDateIsTheLimitOverTheRate) {
 }
 
 } // namespace
-} // namespace fusain::quality
+} // namespace fusain::quality::agreement_test

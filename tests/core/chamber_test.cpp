@@ -9,7 +9,7 @@
 #include <numbers>
 #include <rapidcheck/gtest.h>
 
-namespace fusain::airdisplacement {
+namespace fusain::airdisplacement::chamber_test {
 namespace {
 
 // Worked by hand for a man of 175 cm and 70 kg, a woman of 165 cm and 60 kg, both 30 y, and a boy of 150 cm, 40
@@ -181,4 +181,4 @@ TEST(Panting, GivesTheTextbookVolume) {
 }
 
 } // namespace
-} // namespace fusain::airdisplacement
+} // namespace fusain::airdisplacement::chamber_test

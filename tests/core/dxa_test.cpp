@@ -6,7 +6,7 @@
 
 #include <gtest/gtest.h>
 
-namespace fusain::dxa {
+namespace fusain::dxa::dxa_test {
 namespace {
 
 RegionReading region(Region which, double fat, double lean, double bone) {
@@ -256,4 +256,4 @@ TEST(DxaRules, ASumOfAnyNumberOfRoundedPartsIsNeverDoubted) {
 }
 
 } // namespace
-} // namespace fusain::dxa
+} // namespace fusain::dxa::dxa_test

@@ -5,7 +5,7 @@
 
 #include <gtest/gtest.h>
 
-namespace fusain::energy {
+namespace fusain::energy::energy_test {
 namespace {
 
 const RestingSubject man{Sex::Male, Years(30), Metres(1.75), Kilograms(70), Kilograms(58), true};
@@ -150,4 +150,4 @@ TEST(DynamicWeight, TheIntakeForAGoalReachesIt) {
 }
 
 } // namespace
-} // namespace fusain::energy
+} // namespace fusain::energy::energy_test

@@ -1,4 +1,4 @@
-#include "core/equations.hpp"
+#include "core/catalogue/equations.hpp"
 
 #include <cmath>
 #include <fstream>
@@ -6,7 +6,7 @@
 #include <set>
 #include <sstream>
 
-namespace fusain {
+namespace fusain::equations_test {
 namespace {
 
 TEST(Catalogue, IdsAreUniqueAndEveryEntryIsComplete) {
@@ -79,4 +79,4 @@ TEST(Catalogue, SaysWhatIsWrongWithTheArguments) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::equations_test

@@ -7,7 +7,7 @@
 #include <gtest/gtest.h>
 #include <random>
 
-namespace fusain::impedance {
+namespace fusain::impedance::impedance_fluids_test {
 namespace {
 
 struct Arc {
@@ -180,4 +180,4 @@ TEST(Vector, TheLabsOwnPeopleMakeAReference) {
 }
 
 } // namespace
-} // namespace fusain::impedance
+} // namespace fusain::impedance::impedance_fluids_test

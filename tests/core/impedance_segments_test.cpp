@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 #include <random>
 
-namespace fusain::impedance {
+namespace fusain::impedance::impedance_segments_test {
 namespace {
 
 // The sheet's worked man: 175 cm, 57.1445 kg fat-free, contact resistances of its table, each resistivity
@@ -163,4 +163,4 @@ TEST(Amputation, TheMassOfTheWholePerson) {
 }
 
 } // namespace
-} // namespace fusain::impedance
+} // namespace fusain::impedance::impedance_segments_test

@@ -8,7 +8,7 @@
 #include <gtest/gtest.h>
 #include <map>
 
-namespace fusain::impedance {
+namespace fusain::impedance::impedance_signal_test {
 namespace {
 
 constexpr std::array khz{1.0, 5.0, 20.0, 50.0, 100.0, 250.0, 500.0, 1000.0};
@@ -199,4 +199,4 @@ TEST(Identity, AnotherPersonOrAMistypedHeightIsNoticed) {
 }
 
 } // namespace
-} // namespace fusain::impedance
+} // namespace fusain::impedance::impedance_signal_test

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 #include <random>
 
-namespace fusain::impedance {
+namespace fusain::impedance::impedance_spectrum_test {
 namespace {
 
 // The man of the sheet's examples: 480 and 60 Ω at 50 kHz; values computed there independently.
@@ -225,4 +225,4 @@ TEST(ColeFit, ThatIsNotANumberDoesNotSpoilTheRest) {
 }
 
 } // namespace
-} // namespace fusain::impedance
+} // namespace fusain::impedance::impedance_spectrum_test

@@ -5,7 +5,7 @@
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain::lung {
+namespace fusain::lung::lung_test {
 namespace {
 
 constexpr Metres manHeight{1.75}, womanHeight{1.65};
@@ -174,4 +174,4 @@ TEST(Syringe, AFlowCountsOnceAndWithinTheRangeOnly) {
 }
 
 } // namespace
-} // namespace fusain::lung
+} // namespace fusain::lung::lung_test

@@ -8,7 +8,7 @@
 #include <random>
 #include <vector>
 
-namespace fusain {
+namespace fusain::measured_test {
 namespace {
 
 TEST(Measured, SubtractingAPartOfItselfKnowsTheCorrelation) {
@@ -109,4 +109,4 @@ TEST(LeastSignificantChange, IsTwoPointSevenSevenPrecisionErrors) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::measured_test

@@ -5,7 +5,7 @@
 
 #include <gtest/gtest.h>
 
-namespace fusain::compartments {
+namespace fusain::compartments::multi_component_test {
 namespace {
 
 double example(const char* id) {
@@ -79,4 +79,4 @@ TEST(MultiComponent, ABodyBuiltOfItsPartsIsFoundAgain) {
 }
 
 } // namespace
-} // namespace fusain::compartments
+} // namespace fusain::compartments::multi_component_test

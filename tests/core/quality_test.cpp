@@ -7,7 +7,7 @@
 #include <map>
 #include <rapidcheck/gtest.h>
 
-namespace fusain::quality {
+namespace fusain::quality::quality_test {
 namespace {
 
 using enum ControlRule;
@@ -194,4 +194,4 @@ TEST(CheckRule, EveryStrokeOfTheSyringeWithinThreePercent) {
 }
 
 } // namespace
-} // namespace fusain::quality
+} // namespace fusain::quality::quality_test

@@ -3,7 +3,7 @@
 
 #include <gtest/gtest.h>
 
-namespace fusain::readiness {
+namespace fusain::readiness::readiness_test {
 namespace {
 
 Rule rule(AnswerType type, Comparison okIf, double limit, std::string unit) {
@@ -117,4 +117,4 @@ TEST(Readiness, AMadeUpAnswerKeepsItsRuleAtAnyMargin) {
 }
 
 } // namespace
-} // namespace fusain::readiness
+} // namespace fusain::readiness::readiness_test

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
 
-namespace fusain::reference {
+namespace fusain::reference::reference_test {
 namespace {
 
 TEST(Distribution, ZScoreOfAMeanAndDeviation) {
@@ -103,4 +103,4 @@ TEST(ReferenceRow, WithoutAnUpperEndIsOpenAbove) {
 }
 
 } // namespace
-} // namespace fusain::reference
+} // namespace fusain::reference::reference_test

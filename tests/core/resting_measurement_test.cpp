@@ -3,7 +3,7 @@
 #include <gtest/gtest.h>
 #include <vector>
 
-namespace fusain::energy {
+namespace fusain::energy::resting_measurement_test {
 namespace {
 
 std::vector<RestingMinute> steady(std::size_t minutes, double oxygen = 0.25, double carbonDioxide = 0.2125) {
@@ -50,4 +50,4 @@ TEST(RestingMeasurement, AnImpossibleQuotientIsRefused) {
 }
 
 } // namespace
-} // namespace fusain::energy
+} // namespace fusain::energy::resting_measurement_test

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 #include <rapidcheck/gtest.h>
 
-namespace fusain::water {
+namespace fusain::water::tank_filling_test {
 namespace {
 
 // The same tank in steps of a second: heat in with the water, heat out to the room by the part that is full.
@@ -87,4 +87,4 @@ RC_GTEST_PROP(TankFillingProperties, MoreHotWaterIsWarmer, ()) {
 }
 
 } // namespace
-} // namespace fusain::water
+} // namespace fusain::water::tank_filling_test

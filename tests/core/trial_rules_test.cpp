@@ -1,10 +1,10 @@
 #include "core/hydrostatic/trial_rules.hpp"
-
 #include "support/property.hpp"
+
 #include <algorithm>
 #include <gtest/gtest.h>
 
-namespace fusain::hydrostatic {
+namespace fusain::hydrostatic::trial_rules_test {
 namespace {
 
 std::vector<TrialReading> trials(std::initializer_list<double> masses) {
@@ -87,4 +87,4 @@ TEST(TrialRules, TheResultLiesAmongTheReadings) {
 }
 
 } // namespace
-} // namespace fusain::hydrostatic
+} // namespace fusain::hydrostatic::trial_rules_test

@@ -1,11 +1,11 @@
 #include "core/compartments/body.hpp"
 #include "core/hydrostatic/body_density.hpp"
 #include "core/water/density.hpp"
-
 #include "support/property.hpp"
+
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::two_component_test {
 namespace {
 
 using namespace compartments;
@@ -106,4 +106,4 @@ TEST(FatFromDensity, TheBiologyTermMatchesADirectDifference) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::two_component_test

@@ -1,9 +1,9 @@
 #include "core/units/format.hpp"
-
 #include "support/property.hpp"
+
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::units_test {
 namespace {
 
 TEST(Units, ExactConversions) {
@@ -63,4 +63,4 @@ TEST(TypedNumbers, AnythingElseIsRefused) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::units_test

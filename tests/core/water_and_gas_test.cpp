@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 #include <limits>
 
-namespace fusain {
+namespace fusain::water_and_gas_test {
 namespace {
 
 // Values below were computed with Python's decimal module (30 digits) from the printed coefficients.
@@ -78,4 +78,4 @@ TEST(Btps, WorkedValueAndTextbookTable) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::water_and_gas_test

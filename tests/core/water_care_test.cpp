@@ -3,7 +3,7 @@
 #include <gtest/gtest.h>
 #include <limits>
 
-namespace fusain::water {
+namespace fusain::water::water_care_test {
 namespace {
 
 const CareReading good{4.0, 0.2, 7.5, Celsius(35.0)};
@@ -62,4 +62,4 @@ TEST(WaterCare, AnImpossibleReadingIsNone) {
 }
 
 } // namespace
-} // namespace fusain::water
+} // namespace fusain::water::water_care_test

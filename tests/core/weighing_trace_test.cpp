@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 #include <numbers>
 
-namespace fusain::hydrostatic {
+namespace fusain::hydrostatic::weighing_trace_test {
 namespace {
 
 // A steady 7.250 kg under a swing, without random noise: the answer is known exactly.
@@ -75,4 +75,4 @@ TEST(WeighingTrace, LiveAndWholeAnalysisAgree) {
 }
 
 } // namespace
-} // namespace fusain::hydrostatic
+} // namespace fusain::hydrostatic::weighing_trace_test

@@ -1,13 +1,13 @@
 // Every whole-body equation against the five example subjects of the formula sheet, whose values were computed
 // there independently of this code; and Watson's water.
-#include "core/equations.hpp"
+#include "core/catalogue/equations.hpp"
 #include "core/impedance/whole_body.hpp"
 
 #include <algorithm>
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain::impedance {
+namespace fusain::impedance::whole_body_test {
 namespace {
 
 const WholeBodyInputs M{Sex::Male, Years(30), Metres(1.75), Kilograms(70), {Ohms(480), Ohms(60)}};
@@ -169,4 +169,4 @@ TEST(ImpedanceCatalogue, IsAskedByTheNamesOfTheSheet) {
 }
 
 } // namespace
-} // namespace fusain::impedance
+} // namespace fusain::impedance::whole_body_test

@@ -1,11 +1,11 @@
 // The made-up lab: everybody of the scenario is there, and their tests say what the scenario promises.
 #include "demo_lab.hpp"
-#include "procedure/across_methods.hpp"
-#include "procedure/progress.hpp"
+#include "procedure/meaning/across_methods.hpp"
+#include "procedure/meaning/progress.hpp"
 
 #include <algorithm>
 
-namespace fusain::demo {
+namespace fusain::demo::demo_book_test {
 namespace {
 
 TEST_F(DemoLab, EverybodyOfTheScenarioIsThere) {
@@ -84,4 +84,4 @@ TEST_F(DemoLab, TheChildIsReadWithoutTheHead) {
 }
 
 } // namespace
-} // namespace fusain::demo
+} // namespace fusain::demo::demo_book_test

@@ -1,8 +1,9 @@
 #pragma once
 #include "demo/demo_book.hpp"
-#include "link/simulation/true_body.hpp"
-#include "procedure/computed_test.hpp"
-#include "store/data_files.hpp"
+#include "link/simulation/all/true_body.hpp"
+#include "procedure/all/computed.hpp"
+#include "record/base/json.hpp"
+#include "store/transfer/data_files.hpp"
 
 #include <QTemporaryDir>
 #include <gtest/gtest.h>

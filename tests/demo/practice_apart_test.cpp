@@ -7,7 +7,7 @@
 #include <QTimer>
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::practice_apart_test {
 namespace {
 
 class PracticeApart : public ::testing::Test {
@@ -58,4 +58,4 @@ TEST_F(PracticeApart, APracticeBookTakesNoClients) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::practice_apart_test

@@ -1,22 +1,22 @@
 // The report on a visit, for everybody of the made-up lab.
 #include "demo_lab.hpp"
-#include "desktop/visit_reporter.hpp"
-#include "report/language.hpp"
-#include "report/preparation_page.hpp"
-#include "report/words.hpp"
+#include "desktop/services/visit_reporter.hpp"
+#include "report/base/language.hpp"
+#include "report/base/words.hpp"
+#include "report/pages/preparation_page.hpp"
 #include "support/pdf_text.hpp"
 
 #include <QImage>
 #include <QSet>
 
-namespace fusain::demo {
+namespace fusain::demo::visit_report_test {
 namespace {
 
 using desktop::Session;
 
 std::unique_ptr<Session> sessionOn(const QString& path, const LabCatalogue& catalogue, Instant now) {
     report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
-    report::setLanguageFolder(QStringLiteral(FUSAIN_BUILT_TRANSLATIONS));
+    report::setLanguageFolder(store::dataFolder() + QStringLiteral("/page-languages"));
     return std::make_unique<Session>(*store::LabBook::open(path, [now] { return now; }), catalogue,
                                      [now] { return now; });
 }
@@ -111,4 +111,4 @@ TEST_F(DemoLab, AChildGetsNoPlanAndAGrownUpsParagraph) {
 }
 
 } // namespace
-} // namespace fusain::demo
+} // namespace fusain::demo::visit_report_test

@@ -1,10 +1,14 @@
 // The lab calibrates its own analyzer, in the window: fitted from a table, adopted by the physiologist, used by
 // the next test.
-#include "desktop/bench/analyzer_setup.hpp"
-#include "desktop/places/calibration_page.hpp"
+#include "desktop/bench/impedance/analyzer_setup.hpp"
+#include "desktop/places/quality/calibration_page.hpp"
+#include "desktop/services/computing.hpp"
+#include "desktop/services/lab_policies.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/all/record.hpp"
 #include "support/journey.hpp"
 
-namespace fusain::desktop {
+namespace fusain::desktop::calibration_test {
 namespace {
 
 class Calibration : public Journey {
@@ -33,10 +37,11 @@ TEST_F(Calibration, ContactsAreConvertedOnlyAfterThePhysiologistAdoptedTheLine) 
     page().fit(pairs(50), "pairs.csv");
     page().adopt();
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("physiologist")));
-    EXPECT_TRUE(std::get<ImpedancePolicy>(session->policyForNewTest(methodImpedance)).contactToGel.empty());
+    EXPECT_TRUE(
+        std::get<ImpedancePolicy>(session->policies().forNewTest(methodImpedance)).contactToGel.empty());
     session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
     page().adopt();
-    const AnyPolicy policy = session->policyForNewTest(methodImpedance);
+    const AnyPolicy policy = session->policies().forNewTest(methodImpedance);
     const auto& line = std::get<ImpedancePolicy>(policy).contactToGel;
     ASSERT_TRUE(line.contains(Sex::Male));
     EXPECT_FALSE(line.contains(Sex::Female));
@@ -44,7 +49,7 @@ TEST_F(Calibration, ContactsAreConvertedOnlyAfterThePhysiologistAdoptedTheLine) 
     ASSERT_TRUE(session->report(session->startRun(someone(), {}, methodImpedance)));
     shell->open(PlaceName::Bench);
     runUntil(ImpedanceStep::Report);
-    const auto result = session->computed(session->run()->snapshot());
+    const auto result = session->computing().computed(snapshotOf(*session->run()));
     ASSERT_TRUE(result && result->composition());
     EXPECT_TRUE(std::get<ImpedanceResult>(result->result).converted);
 }
@@ -64,7 +69,7 @@ TEST_F(Calibration, SegmentsAgainstTheDensitometerStopBeingAnEstimate) {
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("is missing")));
     page().fit(text, "cases.csv");
     page().adopt();
-    const AnyPolicy policy = session->policyForNewTest(methodImpedance);
+    const AnyPolicy policy = session->policies().forNewTest(methodImpedance);
     ASSERT_TRUE(std::get<ImpedancePolicy>(policy).segments.contains(Sex::Male));
     EXPECT_EQ(std::get<ImpedancePolicy>(policy).segments.at(Sex::Male).people, 30);
 }
@@ -97,4 +102,4 @@ TEST_F(Calibration, HowTheAnalyzerIsConnectedBelongsToTheRecord) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::calibration_test

@@ -1,12 +1,12 @@
 // A lab's day in the real window: booking, moving, preparing, ticking, running late.
-#include "desktop/places/booking_dialog.hpp"
-#include "desktop/places/preparation_dialog.hpp"
-#include "desktop/places/water_dialog.hpp"
+#include "desktop/places/day/booking_dialog.hpp"
+#include "desktop/places/day/preparation_dialog.hpp"
+#include "desktop/places/day/water_dialog.hpp"
 #include "support/journey.hpp"
 
 #include <QFile>
 
-namespace fusain::desktop {
+namespace fusain::desktop::day_journey_test {
 namespace {
 
 class Day : public Journey {
@@ -251,4 +251,4 @@ TEST_F(Day, TheWeekShowsAllOfIt) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::day_journey_test

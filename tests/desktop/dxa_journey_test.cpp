@@ -1,14 +1,19 @@
 // The densitometer in the real window: typed, from the folder, wrong numbers, an unplugged scanner, progress.
-#include "desktop/bench/dxa_panels.hpp"
-#include "desktop/bench/scan_panel.hpp"
-#include "link/simulation/simulated_lab.hpp"
-#include "store/client_transfer.hpp"
+#include "desktop/bench/scan/dxa_panels.hpp"
+#include "desktop/bench/scan/scan_panel.hpp"
+#include "desktop/services/computing.hpp"
+#include "link/simulation/all/simulated_lab.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "store/transfer/client_transfer.hpp"
+#include "support/in_step.hpp"
 #include "support/journey.hpp"
 
 #include <QDir>
 #include <QFile>
 
-namespace fusain::desktop {
+namespace fusain::desktop::dxa_journey_test {
 namespace {
 
 using testing::soon;
@@ -81,7 +86,7 @@ TEST_F(DxaJourney, TypedByKeyboardFromThePhantomToTheSignedReport) {
     EXPECT_NEAR(run().test().phantom->nominal.value(), 24.05, 1e-9); // taken from the quality log
     ASSERT_TRUE(run().test().scan());
     EXPECT_EQ(run().test().scan()->origin, Origin::Typed);
-    const auto report = session->reportOn(run().snapshot());
+    const auto report = session->computing().reportOn(snapshotOf(run()));
     ASSERT_TRUE(report) << report.error().english();
     EXPECT_NEAR(report->composition()->fatPercent.estimate().value(), 25.4237, 1e-3);
     EXPECT_EQ(session->book().resultsOf(run().record().id).size(), 1u);
@@ -101,10 +106,7 @@ TEST_F(DxaJourney, AScanComesIntoTheFolderAndForeignFilesAreLeftAlone) {
     write(place + QStringLiteral("/notes.json"), "not json at all");
     write(place + QStringLiteral("/policy.json"), "{\"format\": \"fusain-policy\"}");
     runUntilStep(DxaStep::Scan);
-    session->hub().configure(
-        QStringLiteral("scanner"),
-        link::LinkSettings::fromText(
-            QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QStringLiteral("scanner")))));
+    fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("scanner")});
     ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("scanner")); }));
     driver->press(Qt::Key_Space);
     EXPECT_TRUE(panel().primaryText().contains(QLatin1String("Scanning")));
@@ -233,4 +235,4 @@ TEST_F(DxaJourney, ARecordGoesOutAndComesIntoAnotherBook) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::dxa_journey_test

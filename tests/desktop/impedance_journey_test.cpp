@@ -1,13 +1,17 @@
 // The impedance analyzer in the real window: a clean run, a contact mended, a blocked pacemaker, a team
 // morning, an import.
-#include "desktop/bench/questions_panel.hpp"
-#include "desktop/places/import_dialog.hpp"
-#include "link/simulation/simulated_lab.hpp"
+#include "desktop/bench/method/questions_panel.hpp"
+#include "desktop/places/clients/import_dialog.hpp"
+#include "desktop/services/computing.hpp"
+#include "link/simulation/all/simulated_lab.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/all/record.hpp"
+#include "support/in_step.hpp"
 #include "support/journey.hpp"
 
 #include <QFile>
 
-namespace fusain::desktop {
+namespace fusain::desktop::impedance_journey_test {
 namespace {
 
 using testing::soon;
@@ -20,12 +24,12 @@ protected:
         shell->open(PlaceName::Bench);
     }
     void connect(simulation::SimulatedLab& lab, std::initializer_list<const char*> roles) {
-        for (const char* role : roles) {
-            const QString name = QLatin1String(role);
-            session->hub().configure(
-                name, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(name))));
+        QStringList names;
+        for (const char* role : roles)
+            names << QLatin1String(role);
+        fusain::testing::linkInStep(session->hub(), lab, names);
+        for (const QString& name : names)
             ASSERT_TRUE(soon([&] { return session->hub().isLive(name); }));
-        }
     }
     StepPanel& panel() { return *shell->bench().currentPanel(); }
 };
@@ -44,7 +48,7 @@ TEST_F(ImpedanceJourney, ACleanRunFromTheSweepToTheSignedReport) {
     EXPECT_EQ(run().test().sweep()->readings.spectra.size(), 6u);
     runUntil(ImpedanceStep::Report);
     EXPECT_EQ(run().record().state, TestState::Signed);
-    const auto report = session->reportOn(run().snapshot());
+    const auto report = session->computing().reportOn(snapshotOf(run()));
     ASSERT_TRUE(report);
     EXPECT_TRUE(report->composition());
     EXPECT_EQ(session->book().resultsOf(run().record().id).size(), 1u);
@@ -87,7 +91,7 @@ TEST_F(ImpedanceJourney, TheModuleIsReadLiveAndACableMayBePulled) {
         << panel().verdict().toStdString();
     ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("analyzer")); })); // it reconnects
     driver->press(Qt::Key_R);
-    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Accept")); }, 20000));
+    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Accept")); }));
 }
 
 TEST_F(ImpedanceJourney, APacemakerBlocksTheTechnician) {
@@ -109,9 +113,9 @@ TEST_F(ImpedanceJourney, ValuesOfTheInstrumentAloneMakeAReportThatSaysSo) {
     ASSERT_TRUE(session->report(run().keepReported({{"fat-percent", 21.0, "%"}})));
     ASSERT_TRUE(run().isDone(ImpedanceStep::Sweep));
     runUntil(ImpedanceStep::Report);
-    const auto report = session->reportOn(run().snapshot());
+    const auto report = session->computing().reportOn(snapshotOf(run()));
     ASSERT_TRUE(report);
-    EXPECT_TRUE(report->impedance()->fromReported);
+    EXPECT_TRUE(std::get<ImpedanceResult>(report->computed.result).fromReported);
 }
 
 TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
@@ -164,7 +168,7 @@ TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
         }));
         QTest::keyClick(&team, Qt::Key_Space), ++keys; // mass
         QTest::keyClick(&team, Qt::Key_Space), ++keys; // sweep
-        ASSERT_TRUE(soon([&] { return !session->run(); }, 20000)) << team.message().toStdString();
+        ASSERT_TRUE(soon([&] { return !session->run(); })) << team.message().toStdString();
         EXPECT_LE(keys, 6);
         EXPECT_EQ(team.queue().entries()[static_cast<std::size_t>(i)].state, TeamState::Done);
     }
@@ -271,4 +275,4 @@ TEST_F(ImpedanceJourney, AnotherPersonOnTheElectrodesIsDoubted) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::impedance_journey_test

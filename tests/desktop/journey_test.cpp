@@ -1,10 +1,16 @@
 // Journeys through the real window, by mouse and keyboard, from a new client to the saved PDF.
-#include "desktop/bench/closing_panels.hpp"
-#include "desktop/bench/questions_panel.hpp"
-#include "desktop/bench/trials_panel.hpp"
-#include "desktop/places/client_form.hpp"
-#include "desktop/places/precision_page.hpp"
-#include "link/simulation/simulated_lab.hpp"
+#include "desktop/bench/method/closing_panels.hpp"
+#include "desktop/bench/method/questions_panel.hpp"
+#include "desktop/bench/tank/trials_panel.hpp"
+#include "desktop/places/clients/client_form.hpp"
+#include "desktop/places/quality/precision_page.hpp"
+#include "desktop/services/instrument_checks.hpp"
+#include "link/simulation/all/simulated_lab.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+#include "support/in_step.hpp"
 #include "support/journey.hpp"
 
 #include <QClipboard>
@@ -12,7 +18,7 @@
 #include <QProcess>
 #include <gtest/gtest.h>
 
-namespace fusain::desktop {
+namespace fusain::desktop::journey_test {
 namespace {
 
 using testing::soon;
@@ -58,13 +64,13 @@ TEST_F(Journey, ClosingTheWindowAtAnyStepResumesExactlyThere) {
         if (i % 6 != 0)
             continue;
         const auto step = session->run()->current();
-        const Json record = toJson(session->run()->snapshot());
+        const Json record = toJson(snapshotOf(*session->run()));
         closeWindow();
         openWindow();
         ASSERT_TRUE(session->report(session->resumeRun(id)));
         shell->open(PlaceName::Bench);
         EXPECT_TRUE(session->run()->current() == step);
-        EXPECT_EQ(toJson(session->run()->snapshot()), record);
+        EXPECT_EQ(toJson(snapshotOf(*session->run())), record);
     }
 }
 
@@ -80,7 +86,7 @@ TEST_F(Journey, TheFivePlacesOpenByKeyAndTheSearchFinds) {
                 return place->isChecked() && place->accessibleName() == wanted;
             });
         };
-        EXPECT_TRUE(soon(checked, 2000)) << name;
+        EXPECT_TRUE(soon(checked)) << name;
     }
     QTest::keyClick(shell.get(), Qt::Key_F, Qt::ControlModifier);
     auto* search = qobject_cast<QLineEdit*>(shell->focusWidget());
@@ -143,22 +149,19 @@ TEST_F(Journey, ATrialComesFromTheSimulatedLoadCellAndSurvivesAPulledCable) {
     simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
     startRun();
     runUntil(HydrostaticStep::Trials);
-    session->hub().configure(
-        QStringLiteral("load-cell"),
-        link::LinkSettings::fromText(
-            QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QStringLiteral("load-cell")))));
+    fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
     ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
     driver->press(Qt::Key_Space); // start
-    ASSERT_TRUE(soon(
-        [&] { return shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Steady")); }, 20000));
+    ASSERT_TRUE(
+        soon([&] { return shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Steady")); }));
     driver->press(Qt::Key_Space); // accept
     ASSERT_EQ(tank().test().trials.size(), 1u);
     EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.3, 0.06);
     EXPECT_GT(tank().test().trials[0].trace.size(), 100u);
     driver->press(Qt::Key_Space);
-    soon([] { return false; }, 500);
+    fusain::testing::pass(lab, 500);
     lab.pullCables();
-    soon([] { return false; }, 300);
+    fusain::testing::pass(lab, 300);
     EXPECT_EQ(tank().test().trials.size(), 1u);
     EXPECT_EQ(std::get<HydrostaticTest>(*session->book().test(session->run()->record().id)).trials.size(), 1u);
     EXPECT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
@@ -171,7 +174,7 @@ TEST_F(Journey, ASavedTraceIsReplayedThroughTheBench) {
     const auto played = simulation::playSubmersion(simulation::drawSubmersion(random, 3.4), random);
     auto* panel = qobject_cast<TrialsPanel*>(shell->bench().currentPanel());
     panel->replay(played.samples);
-    ASSERT_TRUE(soon([&] { return panel->verdict().startsWith(QLatin1String("Steady")); }, 20000));
+    ASSERT_TRUE(soon([&] { return panel->verdict().startsWith(QLatin1String("Steady")); }));
     driver->press(Qt::Key_Space);
     ASSERT_EQ(tank().test().trials.size(), 1u);
     EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.4, 0.02);
@@ -219,35 +222,32 @@ TEST_F(Journey, AVolumeTrialComesFromTheSimulatedChamberAndAFaultIsNamed) {
     ASSERT_TRUE(session->report(session->startRun(someone(), {}, methodChamber)));
     shell->open(PlaceName::Bench);
     runUntil(ChamberStep::Calibration);
-    const auto text = QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QStringLiteral("chamber")));
-    session->hub().configure(QStringLiteral("chamber"), link::LinkSettings::fromText(text));
+    fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("chamber")});
     ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("chamber")); }));
     auto& run = dynamic_cast<ChamberProcedure&>(*session->run());
     const auto ready = [&] { return shell->bench().currentPanel()->primaryEnabled(); };
     driver->press(Qt::Key_Space); // empty
-    ASSERT_TRUE(soon(ready, 20000));
+    ASSERT_TRUE(soon(ready));
     driver->press(Qt::Key_Space); // with the cylinder
-    ASSERT_TRUE(soon([&] { return run.test().calibration.has_value(); }, 20000))
-        << shell->lastProblem().toStdString();
+    ASSERT_TRUE(soon([&] { return run.test().calibration.has_value(); })) << shell->lastProblem().toStdString();
     ASSERT_TRUE(run.test().calibration->fromPressures);
     EXPECT_NEAR(run.test().calibration->fromPressures->empty.ratio, 1.5, 1e-3);
     runUntil(ChamberStep::VolumeTrials);
     driver->press(Qt::Key_Space);
-    ASSERT_TRUE(soon(ready, 30000));
+    ASSERT_TRUE(soon(ready));
     EXPECT_TRUE(shell->bench().currentPanel()->verdict().contains(QLatin1String("moved")))
         << shell->bench().currentPanel()->verdict().toStdString();
     EXPECT_TRUE(run.test().trials.empty()); // never silently used
     lab.setFaults({});
     driver->press(Qt::Key_Space); // repeat
-    ASSERT_TRUE(soon(
-        [&] { return ready() && shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Steady")); },
-        30000))
-        << shell->bench().currentPanel()->verdict().toStdString();
+    ASSERT_TRUE(soon([&] {
+        return ready() && shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Steady"));
+    })) << shell->bench().currentPanel()->verdict().toStdString();
     driver->press(Qt::Key_Space); // accept
     ASSERT_EQ(run.test().trials.size(), 1u);
     EXPECT_GT(run.test().trials[0].samples.size(), 4900u);
     lab.pullCables();
-    soon([] { return false; }, 300);
+    fusain::testing::pass(lab, 300);
     EXPECT_EQ(std::get<ChamberTest>(*session->book().test(run.record().id)).trials.size(), 1u);
 }
 
@@ -275,12 +275,12 @@ TEST_F(Journey, AFiveFoldCheckIsMadeInTheQualityPlaceAndFreesTheChamber) {
         if (edit->accessibleName().startsWith(QLatin1String("Reading")))
             reading = edit;
     ASSERT_TRUE(reading);
-    EXPECT_TRUE(session->obstacleToTests(methodChamber));
+    EXPECT_TRUE(session->checks().obstacleToTests(methodChamber));
     for (const char* value : {"50,02", "49,98", "50,01", "50,00", "49,99"}) {
         QTest::keyClicks(reading, QLatin1String(value));
         QTest::keyClick(reading, Qt::Key_Return);
     }
-    EXPECT_FALSE(session->obstacleToTests(methodChamber));
+    EXPECT_FALSE(session->checks().obstacleToTests(methodChamber));
     EXPECT_EQ(session->book().checks("chamber").back().readings.size(), 5u);
     QTest::keyClicks(reading, QStringLiteral("fifty"));
     QTest::keyClick(reading, Qt::Key_Return);
@@ -290,10 +290,9 @@ TEST_F(Journey, AFiveFoldCheckIsMadeInTheQualityPlaceAndFreesTheChamber) {
 TEST_F(Journey, ChecksTakeTheirReadingsFromTheLiveInstruments) {
     simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
     lab.setChamberSpeed(20);
-    for (const char* role : {"chamber", "spirometer", "thermometer"})
-        session->hub().configure(QLatin1String(role),
-                                 link::LinkSettings::fromText(
-                                     QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QLatin1String(role)))));
+    fusain::testing::linkInStep(
+        session->hub(), lab,
+        {QStringLiteral("chamber"), QStringLiteral("spirometer"), QStringLiteral("thermometer")});
     shell->open(PlaceName::Quality);
     QPushButton* take = nullptr;
     for (QPushButton* each : shell->quality().findChildren<QPushButton*>())
@@ -306,7 +305,7 @@ TEST_F(Journey, ChecksTakeTheirReadingsFromTheLiveInstruments) {
     // Empty, cylinder, then five readings: each press records, and the last one keeps the check.
     for (int recording = 0; recording < 40 && session->book().checks("chamber").size() == before; ++recording) {
         QTest::mouseClick(take, Qt::LeftButton);
-        soon([&] { return session->book().checks("chamber").size() > before; }, 1700);
+        fusain::testing::pass(lab, 1700); // 25 s of the chamber, and the press after it
     }
     ASSERT_EQ(session->book().checks("chamber").size(), before + 1) << shell->lastProblem().toStdString();
     EXPECT_TRUE(session->book().checks("chamber").back().passed);
@@ -315,7 +314,7 @@ TEST_F(Journey, ChecksTakeTheirReadingsFromTheLiveInstruments) {
     const auto strokes = session->book().checks("spirometer").size();
     for (int stroke = 0; stroke < 3; ++stroke) {
         QTest::mouseClick(take, Qt::LeftButton);
-        soon([&] { return session->book().checks("spirometer").size() > strokes; }, stroke == 2 ? 20000 : 4500);
+        fusain::testing::pass(lab, 4500);
     }
     ASSERT_EQ(session->book().checks("spirometer").size(), strokes + 1);
     EXPECT_NEAR(session->book().checks("spirometer").back().reading, 3.0, 0.09);
@@ -389,10 +388,7 @@ TEST_F(Journey, StrokesOfOneFlowDoNotMakeASyringeCheck) {
     simulation::LabFaults faults;
     faults.strokesAlike = true;
     simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, faults);
-    session->hub().configure(
-        QStringLiteral("spirometer"),
-        link::LinkSettings::fromText(
-            QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(QStringLiteral("spirometer")))));
+    fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("spirometer")});
     shell->open(PlaceName::Quality);
     shell->quality().showInstrument(QStringLiteral("spirometer"));
     auto* guided = shell->quality().findChild<GuidedCheck*>();
@@ -448,12 +444,12 @@ TEST_F(Journey, TheQualityReportOfATypedPeriodIsSaved) {
 TEST_F(Journey, APhysiologistRecomputesBesideTheSignedResult) {
     startRun();
     runUntil(HydrostaticStep::Report);
-    const AnyTest test = session->run()->snapshot();
+    const AnyTest test = snapshotOf(*session->run());
     ASSERT_TRUE(session->report(
         session->recompute(test, *session->catalogue().policy("policy.hydrostatic.brozek-ecsc"))));
     const auto results = session->book().resultsOf(common(test).id);
     ASSERT_EQ(results.size(), 2u);
-    EXPECT_NE(results[0].document["fat_percent"]["value"], results[1].document["fat_percent"]["value"]);
+    EXPECT_NE((*results[0].document)["fat_percent"]["value"], (*results[1].document)["fat_percent"]["value"]);
 }
 
 TEST_F(Journey, WhatIfMovesTheResultAndStoresNothing) {
@@ -493,4 +489,4 @@ TEST(TypedTimes, AreReadAsPeopleSayThem) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::journey_test

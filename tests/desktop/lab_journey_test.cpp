@@ -1,17 +1,20 @@
 // What a lab sets up for itself, in the real window: its name, links and people, how its days are planned, how
 // two of its methods are held against each other, and tables from its densitometer.
-#include "desktop/bench/scan_panel.hpp"
-#include "desktop/cross_calibrations.hpp"
-#include "desktop/day_board.hpp"
-#include "desktop/lab_settings.hpp"
-#include "desktop/places/planning_dialog.hpp"
-#include "desktop/practice/made_up_visits.hpp"
+#include "desktop/bench/scan/scan_panel.hpp"
+#include "desktop/places/day/planning_dialog.hpp"
+#include "desktop/places/practice/made_up_visits.hpp"
+#include "desktop/services/cross_calibrations.hpp"
+#include "desktop/services/day_board.hpp"
+#include "desktop/services/lab_settings.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
 #include "support/journey.hpp"
 
 #include <QFile>
 #include <QFileDialog>
 
-namespace fusain::desktop {
+namespace fusain::desktop::lab_journey_test {
 namespace {
 
 class Lab : public Journey {
@@ -196,4 +199,4 @@ TEST_F(Scanner, ReportedValuesAreTypedAndKeptApart) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::lab_journey_test

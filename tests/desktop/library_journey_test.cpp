@@ -1,12 +1,15 @@
 // The lab's own reference sets, and the dialogs behind a plan.
-#include "desktop/places/energy_dialogs.hpp"
-#include "desktop/places/reference_editor.hpp"
-#include "record/reference_json.hpp"
+#include "desktop/places/clients/energy_dialogs.hpp"
+#include "desktop/places/library/reference_editor.hpp"
+#include "desktop/services/lab_references.hpp"
+#include "record/all/record.hpp"
+#include "record/lab/reference_json.hpp"
+#include "record/library/catalogue.hpp"
 #include "support/journey.hpp"
 
 #include <QDialogButtonBox>
 
-namespace fusain::desktop {
+namespace fusain::desktop::library_journey_test {
 namespace {
 
 class Reference : public Journey {
@@ -97,4 +100,4 @@ TEST_F(Reference, ARestingTestIsReadFromATableWithHeadings) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::library_journey_test

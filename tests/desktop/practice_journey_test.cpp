@@ -1,20 +1,26 @@
 // The practice room in the real window: made-up people on the simulated instruments over their real links. What
 // the trainee does here is done with the keys and panels of the bench.
-#include "link/simulation/simulated_lab.hpp"
+#include "link/simulation/all/simulated_lab.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+#include "support/in_step.hpp"
 #include "support/journey.hpp"
 #include "support/pdf_text.hpp"
 
 #include <QAbstractItemView>
 #include <QSlider>
 
-namespace fusain::desktop {
+namespace fusain::desktop::practice_journey_test {
 namespace {
 
 class Practice : public Journey {
 protected:
     void SetUp() override {
-        clock = [start = *instantFromIso("2026-03-12T07:40:00.000Z"), timer = running()] {
-            return Instant{start.milliseconds + timer->elapsed()};
+        // The instruments' own time, and a millisecond for each look at the clock: nothing happens at once.
+        clock = [this, start = *instantFromIso("2026-03-12T07:40:00.000Z"),
+                 looks = std::make_shared<qint64>(0)] {
+            return Instant{start.milliseconds + (labTime ? labTime() : 0) + ++*looks};
         };
         Journey::SetUp();
         openRoom();
@@ -23,20 +29,14 @@ protected:
         lab.reset();
         Journey::TearDown();
     }
-    static std::shared_ptr<QElapsedTimer> running() {
-        auto timer = std::make_shared<QElapsedTimer>();
-        timer->start();
-        return timer;
-    }
     void openRoom() {
         driver.reset();
         shell.reset();
         session->setPractice();
         lab =
             std::make_unique<simulation::SimulatedLab>(7, simulation::VirtualPerson{}, simulation::LabFaults{});
-        for (const QString& role : link::InstrumentHub::roles())
-            session->hub().configure(
-                role, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab->openTcp(role))));
+        labTime = lab->clock();
+        fusain::testing::linkInStep(session->hub(), *lab, link::InstrumentHub::roles());
         lab->setAnalyzer({}, 60);
         lab->setChamberSpeed(30);
         lab->setScanner(folder.path(), clock, 600);
@@ -131,6 +131,7 @@ protected:
             << shell->lastProblem().toStdString();
     }
 
+    std::function<qint64()> labTime; ///< of the instruments; none before they are there
     std::unique_ptr<simulation::SimulatedLab> lab;
 };
 
@@ -430,4 +431,4 @@ TEST_F(Practice, WhatIfAnswersAtOnce) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::practice_journey_test

@@ -1,6 +1,6 @@
 // Every string that a person sees goes through translation: a translator that brackets what it is given shows
 // the ones that do not.
-#include "store/data_files.hpp"
+#include "store/transfer/data_files.hpp"
 #include "support/bench_driver.hpp"
 
 #include <QHeaderView>
@@ -10,7 +10,7 @@
 #include <QTranslator>
 #include <gtest/gtest.h>
 
-namespace fusain::desktop {
+namespace fusain::desktop::translation_test {
 namespace {
 
 using namespace fusain::testing;
@@ -119,4 +119,4 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
 }
 
 } // namespace
-} // namespace fusain::desktop
+} // namespace fusain::desktop::translation_test

@@ -1,10 +1,12 @@
 // A client for other programs: a table, and a FHIR bundle held against the rules that are written down.
-#include "exchange/client_export.hpp"
+#include "exchange/lab/client_export.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/base/json.hpp"
 #include "support/dxa_run.hpp"
 
 #include <gtest/gtest.h>
 
-namespace fusain::exchange {
+namespace fusain::exchange::client_export_test {
 namespace {
 
 using namespace testing;
@@ -19,7 +21,7 @@ std::vector<ComputedTest> oneScan() {
     prepare(run);
     EXPECT_TRUE(run.acceptScan(scanOf(sheetsScan())));
     finish(run);
-    return {*computeTest(run.snapshot(), run.setting().policy)};
+    return {*computeTest(snapshotOf(run), run.setting().policy)};
 }
 
 TEST(ClientTable, HasALineForEachTestAndNoName) {
@@ -70,4 +72,4 @@ TEST(FhirBundle, BrokenBundlesAreNamed) {
 }
 
 } // namespace
-} // namespace fusain::exchange
+} // namespace fusain::exchange::client_export_test

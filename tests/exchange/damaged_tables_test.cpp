@@ -1,19 +1,19 @@
 // Files from elsewhere, cut off anywhere and with bytes that are wrong: a reader takes what is whole or says
 // what is wrong, and never crashes.
-#include "exchange/calibration_csv.hpp"
-#include "exchange/csv_table.hpp"
-#include "exchange/icalendar.hpp"
-#include "exchange/impedance_csv.hpp"
-#include "exchange/pressure_csv.hpp"
-#include "exchange/quality_csv.hpp"
-#include "exchange/scan_csv.hpp"
-#include "exchange/trace_csv.hpp"
+#include "exchange/base/csv_table.hpp"
+#include "exchange/chamber/pressure_csv.hpp"
+#include "exchange/impedance/calibration_csv.hpp"
+#include "exchange/impedance/impedance_csv.hpp"
+#include "exchange/lab/icalendar.hpp"
+#include "exchange/lab/quality_csv.hpp"
+#include "exchange/scan/scan_csv.hpp"
+#include "exchange/tank/trace_csv.hpp"
 #include "support/property.hpp"
 
 #include <functional>
 #include <random>
 
-namespace fusain::exchange {
+namespace fusain::exchange::damaged_tables_test {
 namespace {
 
 // Nothing when the text was taken, else the refusal.
@@ -116,4 +116,4 @@ TEST(DamagedTables, ALongLineOfNothingEnds) {
 }
 
 } // namespace
-} // namespace fusain::exchange
+} // namespace fusain::exchange::damaged_tables_test

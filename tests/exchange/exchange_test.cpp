@@ -1,12 +1,13 @@
-#include "exchange/hydrostatic_batch.hpp"
-#include "exchange/pressure_csv.hpp"
-#include "exchange/quality_csv.hpp"
-#include "exchange/trace_csv.hpp"
-#include "procedure/hydrostatic_result.hpp"
+#include "exchange/chamber/pressure_csv.hpp"
+#include "exchange/lab/quality_csv.hpp"
+#include "exchange/tank/hydrostatic_batch.hpp"
+#include "exchange/tank/trace_csv.hpp"
+#include "procedure/tank/result.hpp"
+#include "record/base/json.hpp"
 #include "support/hydrostatic_run.hpp"
 #include "support/property.hpp"
 
-namespace fusain::exchange {
+namespace fusain::exchange::exchange_test {
 namespace {
 
 TEST(TraceCsv, KeepsEveryDigit) {
@@ -114,7 +115,7 @@ TEST(Batch, GivesWhatTheBenchGives) {
     test.dryMass = Reading{70.0, Origin::Typed, {}};
     test.waterTemperature = Reading{34.0, Origin::Typed, {}};
     test.residualVolume = MeasuredResidualVolume{Litres(1.30), "x", {}};
-    test.trials = {{1, Kilograms(3.30), Kilograms(0.02), Origin::Typed, {}, {}, {}, {}}};
+    test.trials = {{{1, Origin::Typed, {}, {}}, Kilograms(3.30), Kilograms(0.02), {}, {}}};
     const auto bench = computeHydrostatic(test, fusain::testing::standardSetting().policy);
     const BatchRun run = compute(header + "a,male,30,175,70,7.45,4.15,34,1.30,\n");
     EXPECT_NEAR(cell(run.output, 1, 3), bench->body.fatPercent.estimate().value(), 1e-9);
@@ -178,4 +179,4 @@ TEST(Batch, WholeFilesThatAreNoTableAreRefused) {
 }
 
 } // namespace
-} // namespace fusain::exchange
+} // namespace fusain::exchange::exchange_test

@@ -1,8 +1,8 @@
-#include "exchange/icalendar.hpp"
+#include "exchange/lab/icalendar.hpp"
 
 #include <gtest/gtest.h>
 
-namespace fusain::exchange {
+namespace fusain::exchange::icalendar_test {
 namespace {
 
 Instant at(const char* iso) {
@@ -87,4 +87,4 @@ TEST(ICalendar, OtherFilesAreRefused) {
 }
 
 } // namespace
-} // namespace fusain::exchange
+} // namespace fusain::exchange::icalendar_test

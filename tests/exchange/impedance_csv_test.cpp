@@ -1,13 +1,15 @@
 // Sweeps, analyzers' exports and group tables on their way in and out.
-#include "exchange/group_table.hpp"
-#include "exchange/impedance_csv.hpp"
+#include "exchange/base/reported_text.hpp"
+#include "exchange/impedance/impedance_csv.hpp"
+#include "exchange/lab/group_table.hpp"
+#include "record/base/json.hpp"
 #include "support/impedance_run.hpp"
 
 #include <algorithm>
 #include <filesystem>
 #include <gtest/gtest.h>
 
-namespace fusain::exchange {
+namespace fusain::exchange::impedance_csv_test {
 namespace {
 
 using impedance::Segment;
@@ -147,4 +149,4 @@ TEST(GroupTable, IsAWorkbookToo) {
 }
 
 } // namespace
-} // namespace fusain::exchange
+} // namespace fusain::exchange::impedance_csv_test

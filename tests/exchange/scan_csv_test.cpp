@@ -1,8 +1,9 @@
-#include "exchange/scan_csv.hpp"
+#include "exchange/scan/scan_csv.hpp"
+#include "record/base/json.hpp"
 
 #include <gtest/gtest.h>
 
-namespace fusain::exchange {
+namespace fusain::exchange::scan_csv_test {
 namespace {
 
 using dxa::Region;
@@ -75,4 +76,4 @@ TEST(ScanTable, ReportedBonesAreGatheredBySite) {
 }
 
 } // namespace
-} // namespace fusain::exchange
+} // namespace fusain::exchange::scan_csv_test

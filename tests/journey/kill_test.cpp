@@ -1,6 +1,6 @@
 // Kills the real program at random moments and looks at what is left. Four shards of fifty make two hundred
 // kills.
-#include "store/lab_book.hpp"
+#include "store/book/lab_book.hpp"
 
 #include <QProcess>
 #include <QTemporaryDir>
@@ -8,7 +8,7 @@
 #include <gtest/gtest.h>
 #include <random>
 
-namespace fusain {
+namespace fusain::kill_test {
 namespace {
 
 #if defined(__SANITIZE_ADDRESS__)
@@ -20,13 +20,17 @@ constexpr int kills = 50;
 void killManyTimes(unsigned seed) {
     std::mt19937 random(seed);
     QTemporaryDir folder;
+    // What a killed program leaves behind goes with the folder.
+    QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+    environment.insert(QStringLiteral("TMPDIR"), folder.path());
     const QString path = folder.filePath(QStringLiteral("lab.fusain"));
     std::map<std::string, std::size_t> accepted; // test → most events that were shown as accepted
     int readings = 0;
     for (int kill = 0; kill < kills; ++kill) {
         QProcess victim;
+        victim.setProcessEnvironment(environment);
         victim.start(QStringLiteral(FUSAIN_BUILD_DIR "/tests/kill_victim"), {path});
-        ASSERT_TRUE(victim.waitForReadyRead(60000)) << victim.readAllStandardError().toStdString();
+        ASSERT_TRUE(victim.waitForReadyRead(200000)) << victim.readAllStandardError().toStdString();
         QThread::usleep(std::uniform_int_distribution<unsigned>(0, 250000)(random));
         victim.kill();
         victim.waitForFinished();
@@ -63,4 +67,4 @@ TEST(KillTest, FiftyKillsD) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::kill_test

@@ -1,6 +1,7 @@
 // The program that the kill test kills: the real desktop, driven by keys without end. After every change that
 // the window shows it says which test it was and how many of its events are accepted by then.
 #include "fusain/run.hpp"
+#include "record/library/catalogue.hpp"
 #include "support/bench_driver.hpp"
 
 #include <cstdio>
@@ -36,7 +37,8 @@ int main(int argc, char** argv) {
                                     false};
                 session.report(session.book().save(client, "bram"));
                 testing::passAllChecks(session.book(), session.catalogue(), session.now());
-                const auto method = methods[static_cast<std::size_t>(session.book().eventCount()) % methods.size()];
+                const auto method =
+                    methods[static_cast<std::size_t>(session.book().eventCount()) % methods.size()];
                 session.report(session.startRun(client, {}, method));
                 shell.open(desktop::PlaceName::Bench);
             }

@@ -3,14 +3,14 @@
 #include "core/airdisplacement/body_volume.hpp"
 #include "core/anthropometry/surface_area.hpp"
 #include "core/numeric/statistics.hpp"
-#include "link/simulation/chamber.hpp"
-#include "procedure/chamber_result.hpp"
+#include "link/simulation/chamber/chamber.hpp"
+#include "procedure/chamber/result.hpp"
 
 #include <cmath>
 #include <gtest/gtest.h>
 #include <map>
 
-namespace fusain::simulation {
+namespace fusain::simulation::chamber_statistics_test {
 namespace {
 
 using airdisplacement::TrialState;
@@ -88,7 +88,7 @@ TEST(ChamberStatistics, VolumeIsUnbiasedAndTheFatIntervalCoversTheTruth) {
             alarms += !reading.readable();
             if (reading.readable())
                 test.trials.push_back(
-                    {trial, 1, reading.volume, reading.standardError, Origin::Link, {}, "", "", {}});
+                    {{trial, Origin::Link, {}, ""}, 1, reading.volume, reading.standardError, "", {}});
         }
         const auto predicted = computeChamber(test, policy);
         if (!predicted)
@@ -179,4 +179,4 @@ TEST(ChamberSimulation, TheSameSeedPlaysTheSamePressures) {
 }
 
 } // namespace
-} // namespace fusain::simulation
+} // namespace fusain::simulation::chamber_statistics_test

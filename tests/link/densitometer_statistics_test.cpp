@@ -1,13 +1,13 @@
 // The simulated densitometer: it repeats as it says, and its faults are named by the rules.
 #include "core/dxa/composition.hpp"
 #include "core/dxa/scan_rules.hpp"
-#include "link/simulation/densitometer.hpp"
+#include "link/simulation/scan/densitometer.hpp"
 
 #include <algorithm>
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain::simulation {
+namespace fusain::simulation::densitometer_statistics_test {
 namespace {
 
 using dxa::Fault;
@@ -101,4 +101,4 @@ TEST(Densitometer, TheStatedErrorHoldsItsRepeats) {
 }
 
 } // namespace
-} // namespace fusain::simulation
+} // namespace fusain::simulation::densitometer_statistics_test

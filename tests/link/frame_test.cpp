@@ -1,7 +1,7 @@
-#include "link/frame.hpp"
+#include "link/connection/frame.hpp"
 #include "support/property.hpp"
 
-namespace fusain::link {
+namespace fusain::link::frame_test {
 namespace {
 
 TEST(Frame, RoundTripsEveryNumber) {
@@ -54,4 +54,4 @@ TEST(LineAssembler, CutsAnywhereAndDropsEndlessLines) {
 }
 
 } // namespace
-} // namespace fusain::link
+} // namespace fusain::link::frame_test

@@ -3,13 +3,14 @@
 // errors).
 #include "core/impedance/fluids.hpp"
 #include "core/impedance/signal.hpp"
-#include "link/simulation/analyzer.hpp"
+#include "link/simulation/impedance/analyzer.hpp"
+#include "record/base/json.hpp"
 
 #include <algorithm>
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain::simulation {
+namespace fusain::simulation::impedance_statistics_test {
 namespace {
 
 using namespace impedance;
@@ -154,4 +155,4 @@ TEST(ImpedanceStatistics, AMistypedHeightIsNoticedAgainstTheLastVisit) {
 }
 
 } // namespace
-} // namespace fusain::simulation
+} // namespace fusain::simulation::impedance_statistics_test

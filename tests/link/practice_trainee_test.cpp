@@ -1,16 +1,18 @@
 // Two scripted trainees do every shipped case through the real procedures, on instruments that misbehave as the
 // case says: the perfect one listens, stops, looks for the reason and mends it; the careless one takes every
 // answer as the list wants it, and every reading that the rules let through.
-#include "link/simulation/played_test.hpp"
-#include "link/simulation/what_if.hpp"
+#include "link/simulation/all/played_run.hpp"
+#include "link/simulation/all/what_if.hpp"
+#include "procedure/all/procedure.hpp"
 #include "procedure/practice/debrief.hpp"
+#include "record/base/json.hpp"
 #include "support/practice_cases.hpp"
 
 #include <algorithm>
 #include <filesystem>
 #include <gtest/gtest.h>
 
-namespace fusain::simulation {
+namespace fusain::simulation::practice_trainee_test {
 namespace {
 
 using fusain::testing::dataFile;
@@ -48,8 +50,8 @@ public:
         } else if (play()) {
             EXPECT_TRUE(playFinish(*run_, "as practised", staff_, staff_)) << practice_.id;
         }
-        const auto computed = computeTest(run_->snapshot(), policy_);
-        return debriefOf(practice_, run_->snapshot(), log_, computed ? &*computed : nullptr, clock_);
+        const auto computed = computeTest(snapshotOf(*run_), policy_);
+        return debriefOf(practice_, snapshotOf(*run_), log_, computed ? &*computed : nullptr, clock_);
     }
 
 private:
@@ -264,4 +266,4 @@ TEST(FaultScripts, ComeAndGoWithTheRecordings) {
 }
 
 } // namespace
-} // namespace fusain::simulation
+} // namespace fusain::simulation::practice_trainee_test

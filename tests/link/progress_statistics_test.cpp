@@ -2,13 +2,13 @@
 #include "core/compartments/multi_component.hpp"
 #include "core/dxa/composition.hpp"
 #include "core/quality/precision.hpp"
-#include "link/simulation/densitometer.hpp"
-#include "procedure/progress.hpp"
+#include "link/simulation/scan/densitometer.hpp"
+#include "procedure/meaning/progress.hpp"
 
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain::simulation {
+namespace fusain::simulation::progress_statistics_test {
 namespace {
 
 using compartments::Readings;
@@ -133,4 +133,4 @@ TEST(RealChanges, AreToldFromNoise) {
 }
 
 } // namespace
-} // namespace fusain::simulation
+} // namespace fusain::simulation::progress_statistics_test

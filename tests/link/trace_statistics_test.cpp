@@ -2,13 +2,13 @@
 // are about fifteen times slower, 120 traces are played and the bounds are widened by the larger sampling
 // error.
 #include "core/numeric/measured.hpp"
-#include "link/simulation/submersion.hpp"
+#include "link/simulation/tank/submersion.hpp"
 
 #include <algorithm>
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain::simulation {
+namespace fusain::simulation::trace_statistics_test {
 namespace {
 
 #if defined(__SANITIZE_ADDRESS__)
@@ -88,4 +88,4 @@ TEST(TraceStatistics, TheSameSeedPlaysTheSameTrace) {
 }
 
 } // namespace
-} // namespace fusain::simulation
+} // namespace fusain::simulation::trace_statistics_test

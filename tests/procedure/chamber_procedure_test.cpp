@@ -1,9 +1,14 @@
-#include "procedure/computed_test.hpp"
-#include "procedure/interpretation.hpp"
-#include "procedure/quality_review.hpp"
+#include "procedure/all/computed.hpp"
+#include "procedure/all/procedure.hpp"
+#include "procedure/meaning/findings.hpp"
+#include "procedure/meaning/pattern.hpp"
+#include "procedure/meaning/preparation_difference.hpp"
+#include "procedure/meaning/same_day.hpp"
+#include "procedure/quality/quality_review.hpp"
+#include "record/base/json.hpp"
 #include "support/chamber_run.hpp"
 
-namespace fusain {
+namespace fusain::chamber_procedure_test {
 namespace {
 
 using namespace fusain::testing;
@@ -64,8 +69,8 @@ TEST_F(ChamberRun, ChildrenGetTheirOwnGasAndConstants) {
     prepare(run);
     ChamberTest test = run.test();
     test.mass->value = 40.0;
-    test.trials = {{1, 1, Litres(36.85), Litres(0), Origin::Typed, {}, "", "", {}},
-                   {2, 1, Litres(36.85), Litres(0), Origin::Typed, {}, "", "", {}}};
+    test.trials = {{{1, Origin::Typed, {}, ""}, 1, Litres(36.85), Litres(0), "", {}},
+                   {{2, Origin::Typed, {}, ""}, 1, Litres(36.85), Litres(0), "", {}}};
     const auto result = computeChamber(test, run.setting().policy);
     ASSERT_TRUE(result) << result.error().english();
     EXPECT_EQ(result->thoracicGas.equation, "chamber.thoracic-gas.fields-2004");
@@ -169,10 +174,10 @@ TEST_F(ChamberRun, TheRawRecordRoundTripsWithPressures) {
     MUST(run.acceptTrial(Litres(63.5), Litres(0.012), Origin::Link, "Steady",
                          {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(-2.0 / 7.0)},
                           {Seconds(0.01), Pascals(1.0), Pascals(2.0)}}));
-    const auto read = anyTestFromJson(toJson(run.snapshot()), "record");
+    const auto read = anyTestFromJson(toJson(snapshotOf(run)), "record");
     ASSERT_TRUE(read) << read.error().english();
-    EXPECT_EQ(toJson(*read), toJson(run.snapshot()));
-    Json other = toJson(run.snapshot());
+    EXPECT_EQ(toJson(*read), toJson(snapshotOf(run)));
+    Json other = toJson(snapshotOf(run));
     other["method"] = "guesswork";
     EXPECT_FALSE(anyTestFromJson(other, "record"));
 }
@@ -181,14 +186,14 @@ TEST_F(ChamberRun, TheWorkedSheetShowsEveryTermWithItsSign) {
     ChamberProcedure run = begin();
     prepare(run);
     measureTwice(run);
-    const auto computed = computeTest(run.snapshot(), run.setting().policy);
+    const auto computed = computeTest(snapshotOf(run), run.setting().policy);
     ASSERT_TRUE(computed);
     std::string volumeLine;
     for (const WorkedLine& line : computed->sheet())
         if (line.symbol == "Vb")
             volumeLine = line.formula;
     EXPECT_EQ(volumeLine, "Vraw − SAA + 0.40·TGV = 63.500 − (−0.8631) + 0.40·3.840");
-    EXPECT_FALSE(computeTest(run.snapshot(), standardSetting().policy)); // a policy of the tank
+    EXPECT_FALSE(computeTest(snapshotOf(run), standardSetting().policy)); // a policy of the tank
 }
 
 class TwoMethods : public ChamberRun {
@@ -349,4 +354,4 @@ TEST(PrecisionInHands, TooSmallAStudyCountsForNothing) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::chamber_procedure_test

@@ -1,11 +1,12 @@
 #include "procedure/day/day_plan.hpp"
+#include "record/base/json.hpp"
 #include "support/hydrostatic_run.hpp"
 
 #include <algorithm>
 #include <gtest/gtest.h>
 #include <random>
 
-namespace fusain {
+namespace fusain::day_plan_test {
 namespace {
 
 using testing::dataFile;
@@ -299,4 +300,4 @@ TEST(PlanningFile, ComesBackAndSaysWhatDoesNotFit) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::day_plan_test

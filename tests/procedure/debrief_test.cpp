@@ -1,11 +1,12 @@
 // What a practice test is judged by, and how far somebody has come.
 #include "procedure/practice/debrief.hpp"
+#include "record/base/json.hpp"
 #include "support/practice_cases.hpp"
 
 #include <algorithm>
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::debrief_test {
 namespace {
 
 using testing::dataFile;
@@ -176,4 +177,4 @@ TEST(PracticeActs, NameTheMethodsThatTheyBelongTo) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::debrief_test

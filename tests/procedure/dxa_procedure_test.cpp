@@ -1,13 +1,17 @@
 // A test on the densitometer from the phantom to the signature, and what is computed from it.
-#include "procedure/any_procedure.hpp"
-#include "procedure/interpretation.hpp"
+#include "procedure/all/procedure.hpp"
+#include "procedure/meaning/findings.hpp"
+#include "procedure/meaning/pattern.hpp"
+#include "procedure/meaning/preparation_difference.hpp"
+#include "procedure/meaning/same_day.hpp"
+#include "record/base/json.hpp"
 #include "support/dxa_run.hpp"
 
 #include <algorithm>
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::dxa_procedure_test {
 namespace {
 
 using namespace testing;
@@ -28,7 +32,7 @@ protected:
         return run;
     }
     static ComputedTest computed(const DxaProcedure& run) {
-        auto result = computeTest(run.snapshot(), run.setting().policy);
+        auto result = computeTest(snapshotOf(run), run.setting().policy);
         EXPECT_TRUE(result) << result.error().english();
         return std::move(*result);
     }
@@ -268,4 +272,4 @@ TEST_F(DxaRun, ThePolicyKnowsPoundsPercentAndNonsense) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::dxa_procedure_test

@@ -1,8 +1,8 @@
-#include "procedure/hydrostatic_result.hpp"
-#include "procedure/test_events.hpp"
+#include "procedure/method/events.hpp"
+#include "procedure/tank/result.hpp"
 #include "support/hydrostatic_run.hpp"
 
-namespace fusain {
+namespace fusain::hydrostatic_procedure_test {
 namespace {
 
 using namespace fusain::testing;
@@ -213,4 +213,4 @@ TEST(RunOnAFullDisk, NothingIsAcceptedUntilThereIsSpaceAgain) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::hydrostatic_procedure_test

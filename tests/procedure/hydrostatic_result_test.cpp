@@ -1,12 +1,16 @@
-#include "procedure/hydrostatic_result.hpp"
-#include "procedure/interpretation.hpp"
-#include "procedure/worked_sheet.hpp"
-#include "record/reference_json.hpp"
+#include "procedure/meaning/findings.hpp"
+#include "procedure/meaning/pattern.hpp"
+#include "procedure/meaning/preparation_difference.hpp"
+#include "procedure/meaning/same_day.hpp"
+#include "procedure/method/sheet.hpp"
+#include "procedure/tank/result.hpp"
+#include "record/base/json.hpp"
+#include "record/lab/reference_json.hpp"
 #include "support/hydrostatic_run.hpp"
 
 #include <random>
 
-namespace fusain {
+namespace fusain::hydrostatic_result_test {
 namespace {
 
 using namespace fusain::testing;
@@ -22,7 +26,7 @@ HydrostaticTest weighed(const TestSubject& subject = man, double residualVolume 
         test.residualVolume = MeasuredResidualVolume{Litres(residualVolume), "oxygen dilution", {}};
     int number = 0;
     for (const double gross : {7.44, 7.46, 7.45})
-        test.trials.push_back({++number, Kilograms(gross), Kilograms(0.02), Origin::Typed, {}, {}, {}, {}});
+        test.trials.push_back({{++number, Origin::Typed, {}, {}}, Kilograms(gross), Kilograms(0.02), {}, {}});
     return test;
 }
 
@@ -177,4 +181,4 @@ TEST(Interpretation, SaysWhereTheValueLies) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::hydrostatic_result_test

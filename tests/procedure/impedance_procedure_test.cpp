@@ -1,14 +1,19 @@
 // The run of one impedance test without a window, and what is computed from it.
-#include "procedure/any_procedure.hpp"
-#include "procedure/computed_test.hpp"
-#include "procedure/interpretation.hpp"
-#include "procedure/team_queue.hpp"
+#include "procedure/all/computed.hpp"
+#include "procedure/all/procedure.hpp"
+#include "procedure/all/replay.hpp"
+#include "procedure/day/team_queue.hpp"
+#include "procedure/meaning/findings.hpp"
+#include "procedure/meaning/pattern.hpp"
+#include "procedure/meaning/preparation_difference.hpp"
+#include "procedure/meaning/same_day.hpp"
+#include "record/base/json.hpp"
 #include "support/impedance_run.hpp"
 
 #include <algorithm>
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::impedance_procedure_test {
 namespace {
 
 using namespace testing;
@@ -50,10 +55,10 @@ TEST_F(ImpedanceRun, FromTheWarmUpToTheSignature) {
     // Reading the events again gives the same record, and so does the document.
     const auto again = replayTest(run.events());
     ASSERT_TRUE(again);
-    EXPECT_EQ(toJson(*again), toJson(run.snapshot()));
-    const auto read = anyTestFromJson(toJson(run.snapshot()), "test");
+    EXPECT_EQ(toJson(*again), toJson(snapshotOf(run)));
+    const auto read = anyTestFromJson(toJson(snapshotOf(run)), "test");
     ASSERT_TRUE(read) << read.error().english();
-    EXPECT_EQ(toJson(*read), toJson(run.snapshot()));
+    EXPECT_EQ(toJson(*read), toJson(snapshotOf(run)));
 }
 
 TEST_F(ImpedanceRun, GivesTheSheetsNumbersForTheSheetsMan) {
@@ -76,7 +81,7 @@ TEST_F(ImpedanceRun, GivesTheSheetsNumbersForTheSheetsMan) {
 
 TEST_F(ImpedanceRun, AChangeIsNotBlurredByTheEquationButTheValueIs) {
     auto run = measured();
-    const auto now = outcomeOf(*computeTest(run.snapshot(), run.setting().policy));
+    const auto now = outcomeOf(*computeTest(snapshotOf(run), run.setting().policy));
     ASSERT_TRUE(now);
     const Changes changes = changesSince(*now, *now);
     EXPECT_LT(changes.fatFreeMass.leastSignificant, 1.2);
@@ -268,7 +273,7 @@ TEST_F(ImpedanceRun, StandingContactsGiveNoFatButSayWhatItWouldCost) {
     EXPECT_TRUE(result.phaseAngle && result.segmentation);
     EXPECT_TRUE(flagged(result, "No whole-body equation"));
     EXPECT_TRUE(flagged(result, "would be off by about"));
-    const auto test = computeTest(run.snapshot(), run.setting().policy);
+    const auto test = computeTest(snapshotOf(run), run.setting().policy);
     ASSERT_TRUE(test);
     EXPECT_EQ(test->composition(), nullptr);
     EXPECT_FALSE(outcomeOf(*test));
@@ -378,7 +383,7 @@ TEST_F(ImpedanceRun, ImportedReadingsAreJudgedButAskNoQuestions) {
     EXPECT_NEAR(computed(run).composition->fatFreeMass.estimate().value(), 57.1445, 2e-3);
     const auto again = replayTest(run.events());
     ASSERT_TRUE(again);
-    EXPECT_EQ(toJson(*again), toJson(run.snapshot()));
+    EXPECT_EQ(toJson(*again), toJson(snapshotOf(run)));
 }
 
 TEST(AnyProcedure, BeginsAndResumesTheMethodOfThePolicy) {
@@ -387,13 +392,13 @@ TEST(AnyProcedure, BeginsAndResumesTheMethodOfThePolicy) {
     auto begun =
         beginTest(policy, impedanceSetting().protocol, "t1", man, technician, journal, SteppingClock());
     ASSERT_TRUE(begun);
-    EXPECT_EQ(methodOf((*begun)->snapshot()), methodImpedance);
-    EXPECT_EQ(std::get<ImpedanceTest>((*begun)->snapshot()).setup.geometry,
+    EXPECT_EQ(methodOf(snapshotOf(*(*begun))), methodImpedance);
+    EXPECT_EQ(std::get<ImpedanceTest>(snapshotOf(*(*begun))).setup.geometry,
               impedance::ElectrodeGeometry::StandingContact);
     const auto resumed = resumeTest(policy, impedanceSetting().protocol, (*begun)->events(), technician,
                                     journal, SteppingClock());
     ASSERT_TRUE(resumed);
-    EXPECT_EQ(toJson((*resumed)->snapshot()), toJson((*begun)->snapshot()));
+    EXPECT_EQ(toJson(snapshotOf(*(*resumed))), toJson(snapshotOf(*(*begun))));
 }
 
 TEST(ImpedancePolicyFile, OnlyGradeADecidesAndChildrenHaveTheirOwn) {
@@ -432,4 +437,4 @@ TEST(TeamQueue, CallsInOrderAndKnowsWhoseCodeItIs) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::impedance_procedure_test

@@ -1,11 +1,13 @@
 // What is worth saying: at most three, the most important first, kindly, and never a target to a child.
-#include "procedure/key_points.hpp"
+#include "procedure/all/procedure.hpp"
+#include "procedure/meaning/key_points.hpp"
+#include "record/base/json.hpp"
 #include "support/dxa_run.hpp"
 
 #include <algorithm>
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::key_points_test {
 namespace {
 
 using namespace testing;
@@ -89,7 +91,7 @@ TEST(KeyPoints, AScanGivesItsFacts) {
             std::ranges::find(scan.regions, region, &dxa::RegionReading::region)->fat -= Kilograms(lessFat);
         prepare(run, Kilograms(70.8 - lessFat));
         EXPECT_TRUE(run.acceptScan(scanOf(scan)));
-        return *computeTest(run.snapshot(), run.setting().policy);
+        return *computeTest(snapshotOf(run), run.setting().policy);
     };
     const auto before = scanned(0.0, "2026-01-01T08:00:00.000Z"),
                now = scanned(2.0, "2026-03-12T08:00:00.000Z");
@@ -123,4 +125,4 @@ TEST(KeyPointFiles, WhatIsWrongIsNamed) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::key_points_test

@@ -1,10 +1,11 @@
 // Plans and the guard rails before them. The sheet's man of 95 kg with 28 kg of fat, 180 cm, 35 y.
-#include "procedure/plan.hpp"
+#include "procedure/meaning/plan.hpp"
+#include "record/base/json.hpp"
 
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::plan_test {
 namespace {
 
 const PlanSubject heavyMan{Sex::Male, Years(35), Metres(1.80), Kilograms(95), Kilograms(28), Kilograms(67)};
@@ -118,4 +119,4 @@ TEST(PlanRequests, RoundTripAndStayInTheirRange) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::plan_test

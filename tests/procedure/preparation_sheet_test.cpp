@@ -1,11 +1,12 @@
-#include "procedure/preparation_sheet.hpp"
+#include "procedure/day/preparation_sheet.hpp"
+#include "record/base/json.hpp"
 #include "support/hydrostatic_run.hpp"
 
 #include <algorithm>
 #include <gtest/gtest.h>
 #include <set>
 
-namespace fusain {
+namespace fusain::preparation_sheet_test {
 namespace {
 
 using testing::dataFile;
@@ -105,4 +106,4 @@ TEST(PreparationFile, SaysWhatDoesNotFit) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::preparation_sheet_test

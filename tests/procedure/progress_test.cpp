@@ -1,13 +1,15 @@
 // Progress over visits, and several methods of one day.
-#include "procedure/across_methods.hpp"
-#include "procedure/progress.hpp"
+#include "procedure/all/procedure.hpp"
+#include "procedure/meaning/across_methods.hpp"
+#include "procedure/meaning/progress.hpp"
+#include "record/base/json.hpp"
 #include "support/dxa_run.hpp"
 #include "support/impedance_run.hpp"
 
 #include <cmath>
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::progress_test {
 namespace {
 
 using namespace testing;
@@ -31,7 +33,7 @@ protected:
         record.scanner = {"Scanner", software, "whole body"};
         const auto kept = run.acceptScan(record);
         EXPECT_TRUE(kept) << kept.error().english();
-        return *computeTest(run.snapshot(), run.setting().policy);
+        return *computeTest(snapshotOf(run), run.setting().policy);
     }
     ComputedTest sweep(const char* when) {
         auto run = *ImpedanceProcedure::begin(impedanceSetting(), "i", man, technician, journal,
@@ -39,14 +41,14 @@ protected:
         prepare(run);
         const auto kept = run.acceptSweep(cleanSweep(), Origin::Link);
         EXPECT_TRUE(kept);
-        return *computeTest(run.snapshot(), run.setting().policy);
+        return *computeTest(snapshotOf(run), run.setting().policy);
     }
     ComputedTest tank(const char* when) {
         auto run = *HydrostaticProcedure::begin(standardSetting(), "h", man, technician, journal,
                                                 SteppingClock(*instantFromIso(when)));
         prepare(run);
         weighThreeTimes(run);
-        return *computeTest(run.snapshot(), run.setting().policy);
+        return *computeTest(snapshotOf(run), run.setting().policy);
     }
     MemoryJournal journal;
 };
@@ -207,4 +209,4 @@ TEST_F(Visits, PairsAreOfOnePersonAndOneDay) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::progress_test

@@ -1,17 +1,18 @@
 // Every document that ships, damaged in every place: a part lost, a part of another kind, a number out of all
 // bounds. The reader may take what it can do without; it never throws, and what it refuses it explains with the
 // file's name.
-#include "record/any_policy.hpp"
-#include "record/instrument.hpp"
-#include "record/key_point_rule.hpp"
-#include "record/planning.hpp"
-#include "record/practice_case.hpp"
-#include "record/practice_log.hpp"
-#include "record/preparation.hpp"
-#include "record/protocol.hpp"
-#include "record/reading_exercise.hpp"
-#include "record/reference_json.hpp"
-#include "record/water_log.hpp"
+#include "record/all/policy.hpp"
+#include "record/base/json.hpp"
+#include "record/lab/instrument.hpp"
+#include "record/lab/key_point_rule.hpp"
+#include "record/lab/planning.hpp"
+#include "record/lab/preparation.hpp"
+#include "record/lab/reference_json.hpp"
+#include "record/lab/water_log.hpp"
+#include "record/method/protocol.hpp"
+#include "record/practice/practice_case.hpp"
+#include "record/practice/practice_log.hpp"
+#include "record/practice/reading_exercise.hpp"
 #include "support/property.hpp"
 
 #include <filesystem>
@@ -19,7 +20,7 @@
 #include <functional>
 #include <set>
 
-namespace fusain {
+namespace fusain::damaged_documents_test {
 namespace {
 
 // What a reader says: nothing when it took the document.
@@ -202,4 +203,4 @@ TEST(WaterLog, ComesBackAsItWas) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::damaged_documents_test

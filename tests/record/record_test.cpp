@@ -1,16 +1,18 @@
-#include "record/event.hpp"
-#include "record/hydrostatic_test.hpp"
-#include "record/people.hpp"
-#include "record/policy.hpp"
-#include "record/protocol.hpp"
-#include "record/reference_json.hpp"
+#include "record/base/event.hpp"
+#include "record/base/json.hpp"
+#include "record/base/people.hpp"
+#include "record/lab/reference_json.hpp"
+#include "record/method/policy.hpp"
+#include "record/method/protocol.hpp"
+#include "record/tank/policy.hpp"
+#include "record/tank/record.hpp"
 #include "support/property.hpp"
 
 #include <fstream>
 #include <gtest/gtest.h>
 #include <sstream>
 
-namespace fusain {
+namespace fusain::record_test {
 namespace {
 
 const Instant now = *instantFromIso("2026-03-12T07:40:00.000Z");
@@ -71,11 +73,11 @@ TEST(ClientEntry, JsonRoundTrip) {
 }
 
 TEST(EventChain, ChangesWithEveryPart) {
-    Event event{1, now, "bram", "note.added", "t1", {{"text", "x"}}, {}};
+    Event event{1, now, "bram", "note.added", "t1", Json{{"text", "x"}}, {}};
     const std::string hash = chainHash("", event);
     EXPECT_EQ(hash.size(), 64u);
     EXPECT_NE(chainHash("00", event), hash);
-    event.data["text"] = "y";
+    (*event.data)["text"] = "y";
     EXPECT_NE(chainHash("", event), hash);
 }
 
@@ -101,12 +103,9 @@ HydrostaticTest fullTest() {
     test.dryMass = Reading{71.28, Origin::Typed, now};
     test.efforts = {{1, Litres(3.9), true, "", Origin::Link, now}};
     test.residualVolume = MeasuredResidualVolume{Litres(1.4), "helium", now};
-    test.trials = {{1,
+    test.trials = {{{1, Origin::Link, now, ""},
                     Kilograms(2.9),
                     Kilograms(0.003),
-                    Origin::Link,
-                    now,
-                    "",
                     "steady",
                     {{Seconds(0.0), Kilograms(1.0 / 3.0)}, {Seconds(0.02), Kilograms(2.9)}}}};
     test.notes = {"calm"};
@@ -200,4 +199,4 @@ TEST(PolicyFile, ChildrenMayNotGetAdultConstants) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::record_test

@@ -1,13 +1,14 @@
 // The records of the chamber and the analyzer, and how answers are kept.
-#include "record/any_test.hpp"
-#include "record/protocol.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "record/method/protocol.hpp"
 #include "support/property.hpp"
 
 #include <fstream>
 #include <gtest/gtest.h>
 #include <set>
 
-namespace fusain {
+namespace fusain::records_test {
 namespace {
 
 const Instant now = *instantFromIso("2026-03-12T07:40:00.000Z");
@@ -38,16 +39,13 @@ ChamberTest chamberTest() {
     test.earlierCalibrations = {ChamberCalibration{std::nullopt, Litres(49.97), Litres(49.9), now}};
     test.mass = Reading{71.28, Origin::Link, now};
     test.trials = {
-        {1,
+        {{1, Origin::Link, now, "moved"},
          1,
          Litres(66.123),
          Litres(0.02),
-         Origin::Link,
-         now,
-         "moved",
          "unsteady",
          {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(0.5)}, {Seconds(0.01), Pascals(2), Pascals(3)}}},
-        {2, 2, Litres(66.1), Litres(0.0), Origin::Typed, now, "", "", {}}};
+        {{2, Origin::Typed, now, ""}, 2, Litres(66.1), Litres(0.0), "", {}}};
     test.thoracicGas = MeasuredThoracicGas{Litres(3.4), "panting", now};
     test.set = 2;
     return test;
@@ -65,8 +63,8 @@ ImpedanceTest impedanceTest() {
     noisy.scatter = 0.004;
     const impedance::Spectrum arm{Segment::RightArm,
                                   {noisy, impedance::magnitudePoint(Hertz(5e3), Ohms(271.25))}};
-    test.sweeps = {{1, {{arm}, noisy}, Origin::Link, now, {"right arm: high at 5 kHz"}, "sock"},
-                   {2, {{arm}, std::nullopt}, Origin::Typed, now, {}, ""}};
+    test.sweeps = {{{1, Origin::Link, now, "sock"}, {{arm}, noisy}, {"right arm: high at 5 kHz"}},
+                   {{2, Origin::Typed, now, ""}, {{arm}, std::nullopt}, {}}};
     test.reported = {{"fat-percent", 21.0, "%"}};
     test.missingParts = {"left-foot"};
     test.tapedLengths = {{Segment::RightArm, Metres(0.71)}};
@@ -209,4 +207,4 @@ TEST(ShippedProtocols, EveryQuestionIsCompleteAndAskedOnce) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::records_test

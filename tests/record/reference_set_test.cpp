@@ -1,8 +1,9 @@
-#include "record/reference_json.hpp"
+#include "record/base/json.hpp"
+#include "record/lab/reference_json.hpp"
 
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::reference_set_test {
 namespace {
 
 Json document() {
@@ -73,4 +74,4 @@ TEST(ReferenceSetFile, OfGradeBIsNotChosen) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::reference_set_test

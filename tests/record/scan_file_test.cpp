@@ -1,8 +1,9 @@
-#include "record/scan_file.hpp"
+#include "record/base/json.hpp"
+#include "record/scan/file.hpp"
 
 #include <gtest/gtest.h>
 
-namespace fusain {
+namespace fusain::scan_file_test {
 namespace {
 
 dxa::RegionReading region(dxa::Region which, double fat, double lean, double bone) {
@@ -64,4 +65,4 @@ TEST(ScanFiles, AHalfBodyIsMirroredWhenItIsRead) {
 }
 
 } // namespace
-} // namespace fusain
+} // namespace fusain::scan_file_test

@@ -1,12 +1,13 @@
 // The pages about a test in the air chamber: the client's and the lab's.
-#include "record/reference_json.hpp"
-#include "report/test_report.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/lab/reference_json.hpp"
+#include "report/pages/test_report.hpp"
 #include "support/chamber_run.hpp"
 #include "support/pdf_text.hpp"
 
 #include <QRegularExpression>
 
-namespace fusain::report {
+namespace fusain::report::chamber_report_test {
 namespace {
 
 using namespace fusain::testing;
@@ -18,7 +19,7 @@ protected:
         report.client = {"client-1", "SP-001",     "Teo Marangwe",     *dateFromIso("1996-01-01"),
                          Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
                          false};
-        report.fatReference = &reference;
+        report.references.fat = &reference;
         report.technician = "Bram Iyengar";
         report.physiologist = "Oriel Thackway";
     }
@@ -30,7 +31,7 @@ protected:
         prepare(*run);
         measure(*run);
         finish(*run);
-        TestReport report(*computeTest(run->snapshot(), run->setting().policy));
+        TestReport report(*computeTest(snapshotOf(*run), run->setting().policy));
         report.labName = "Test lab";
         report.protocol = run->protocol();
         return report;
@@ -105,4 +106,4 @@ TEST_F(ChamberReport, UsCustomaryUnitsAreNotMixedWithMetric) {
 }
 
 } // namespace
-} // namespace fusain::report
+} // namespace fusain::report::chamber_report_test

@@ -1,23 +1,23 @@
 // Every figure with nothing, with one value and with far too many: something is drawn where there is something
 // to draw, and nothing outside of the area that the figure was given.
+#include "report/chamber/volume_figure.hpp"
 #include "report/figures/body_figures.hpp"
 #include "report/figures/control_chart_figure.hpp"
 #include "report/figures/course_figure.hpp"
 #include "report/figures/field_figure.hpp"
 #include "report/figures/group_figure.hpp"
-#include "report/figures/impedance_figures.hpp"
 #include "report/figures/practice_figure.hpp"
-#include "report/figures/region_figures.hpp"
 #include "report/figures/spindles_figure.hpp"
-#include "report/figures/trace_figure.hpp"
 #include "report/figures/trend_figure.hpp"
-#include "report/figures/volume_figure.hpp"
+#include "report/impedance/impedance_figures.hpp"
+#include "report/scan/region_figures.hpp"
+#include "report/tank/trace_figure.hpp"
 #include "support/property.hpp"
 
 #include <QImage>
 #include <cmath>
 
-namespace fusain::report {
+namespace fusain::report::figures_test {
 namespace {
 
 using Paint = std::function<void(QPainter&, const QRectF&, const Palette&)>;
@@ -276,4 +276,4 @@ TEST_F(Figures, RegionsGroupsAndCourses) {
 }
 
 } // namespace
-} // namespace fusain::report
+} // namespace fusain::report::figures_test

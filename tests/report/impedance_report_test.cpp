@@ -1,8 +1,8 @@
 // The pages about an impedance test: the client's and the lab's, and the pictures on them.
-#include "procedure/any_procedure.hpp"
-#include "record/reference_json.hpp"
-#include "report/result_figures.hpp"
-#include "report/words.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/lab/reference_json.hpp"
+#include "report/base/words.hpp"
+#include "report/pages/result_figures.hpp"
 #include "support/impedance_run.hpp"
 #include "support/pdf_text.hpp"
 
@@ -10,7 +10,7 @@
 #include <QRegularExpression>
 #include <algorithm>
 
-namespace fusain::report {
+namespace fusain::report::impedance_report_test {
 namespace {
 
 using namespace testing;
@@ -26,7 +26,7 @@ protected:
                                        : run.acceptSweep(cleanSweep(), Origin::Link);
         EXPECT_TRUE(kept);
         finish(run);
-        TestReport report(*computeTest(run.snapshot(), run.setting().policy));
+        TestReport report(*computeTest(snapshotOf(run), run.setting().policy));
         report.labName = "Test lab";
         report.client = {"client-1", "SP-001",     "Ruan Achterberg",  *dateFromIso("1996-01-01"),
                          Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
@@ -34,8 +34,8 @@ protected:
         report.technician = "Bram Iyengar";
         report.physiologist = "Oriel Thackway";
         report.protocol = run.protocol();
-        report.fatReference = &fat;
-        report.phaseAngleReference = &phase;
+        report.references.fat = &fat;
+        report.references.phaseAngle = &phase;
         return report;
     }
     static bool has(const std::vector<NamedFigure>& figures, const char* name) {
@@ -127,7 +127,8 @@ TEST_F(ImpedanceReport, WordsOnlyHoldsForImpedanceToo) {
 
 TEST_F(ImpedanceReport, EveryPictureDrawsSomethingInBothAppearances) {
     TestReport report = made();
-    report.ownVectors = *impedance::vectorReferenceFor(Sex::Male);
+    report.references.ownVectors =
+        std::make_shared<const impedance::VectorReference>(*impedance::vectorReferenceFor(Sex::Male));
     for (const char* name : {"Field", "Errors", "Core", "Indices", "Limbs", "Arc", "Vector", "Own"})
         EXPECT_TRUE(has(figuresOf(report), name)) << name;
     for (const NamedFigure& figure : figuresOf(report))
@@ -146,4 +147,4 @@ TEST_F(ImpedanceReport, EveryPictureDrawsSomethingInBothAppearances) {
 }
 
 } // namespace
-} // namespace fusain::report
+} // namespace fusain::report::impedance_report_test

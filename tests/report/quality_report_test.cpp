@@ -1,14 +1,13 @@
 // The quality report of an accreditation visit, and the control chart a click is aimed at.
-#include "report/quality_report.hpp"
-
 #include "report/figures/control_chart_figure.hpp"
+#include "report/pages/quality_report.hpp"
 #include "support/hydrostatic_run.hpp"
 #include "support/pdf_text.hpp"
 
 #include <QTemporaryDir>
 #include <gtest/gtest.h>
 
-namespace fusain::report {
+namespace fusain::report::quality_report_test {
 namespace {
 
 // Twelve daily checks about 50 L; the twelfth is far off. SD of the first ten is 0.0105 L (five of 49.99 and
@@ -158,4 +157,4 @@ TEST_F(QualityReport, AClickFindsThePaintedPoint) {
 }
 
 } // namespace
-} // namespace fusain::report
+} // namespace fusain::report::quality_report_test

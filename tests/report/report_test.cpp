@@ -1,7 +1,8 @@
-#include "record/reference_json.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/lab/reference_json.hpp"
+#include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
-#include "report/test_report.hpp"
-#include "report/words.hpp"
+#include "report/pages/test_report.hpp"
 #include "support/hydrostatic_run.hpp"
 #include "support/pdf_text.hpp"
 
@@ -12,7 +13,7 @@
 #include <csignal>
 #include <sys/resource.h>
 
-namespace fusain::report {
+namespace fusain::report::report_test {
 namespace {
 
 using namespace fusain::testing;
@@ -24,7 +25,7 @@ protected:
         report.client = {"client-1", "SP-001",     "Teo Marangwe",     *dateFromIso("1996-01-01"),
                          Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
                          false};
-        report.fatReference = &reference;
+        report.references.fat = &reference;
         report.technician = "Bram Iyengar";
         report.physiologist = "Oriel Thackway";
     }
@@ -44,7 +45,7 @@ protected:
         prepare(*run);
         weighThreeTimes(*run);
         finish(*run);
-        TestReport made(*computeTest(run->snapshot(), run->setting().policy));
+        TestReport made(*computeTest(snapshotOf(*run), run->setting().policy));
         made.labName = "Test lab";
         made.protocol = run->protocol();
         return made;
@@ -167,4 +168,4 @@ TEST(Graduation, IsOneTwoOrFiveTimesAPowerOfTen) {
 }
 
 } // namespace
-} // namespace fusain::report
+} // namespace fusain::report::report_test

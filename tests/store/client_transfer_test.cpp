@@ -1,12 +1,13 @@
 // A client taken out of one lab book and put into another.
-#include "store/client_transfer.hpp"
+#include "record/base/json.hpp"
+#include "store/transfer/client_transfer.hpp"
 #include "support/dxa_run.hpp"
 #include "support/impedance_run.hpp"
 
 #include <QTemporaryDir>
 #include <gtest/gtest.h>
 
-namespace fusain::store {
+namespace fusain::store::client_transfer_test {
 namespace {
 
 using namespace testing;
@@ -30,7 +31,8 @@ protected:
         MUST(scan.acceptScan(scanOf(sheetsScan())));
         finish(scan);
         MUST(from->save(
-            StoredResult{"t-dxa", 1, 1, *instantFromIso("2026-03-12T08:00:00.000Z"), {{"fat", 25.4}}}, "bram"));
+            StoredResult{"t-dxa", 1, 1, *instantFromIso("2026-03-12T08:00:00.000Z"), Json{{"fat", 25.4}}},
+            "bram"));
         auto sweep =
             *ImpedanceProcedure::begin(impedanceSetting(), "t-imp", man, technician, *from, SteppingClock());
         prepare(sweep);
@@ -101,4 +103,4 @@ TEST_F(Transfer, DamagedFilesAreRefusedWhole) {
 }
 
 } // namespace
-} // namespace fusain::store
+} // namespace fusain::store::client_transfer_test

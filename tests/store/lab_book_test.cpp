@@ -1,5 +1,7 @@
-#include "store/data_files.hpp"
-#include "store/lab_book.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/base/json.hpp"
+#include "store/book/lab_book.hpp"
+#include "store/transfer/data_files.hpp"
 #include "support/chamber_run.hpp"
 
 #include <QFile>
@@ -8,7 +10,7 @@
 #include <QSqlQuery>
 #include <QTemporaryDir>
 
-namespace fusain::store {
+namespace fusain::store::lab_book_test {
 namespace {
 
 using namespace fusain::testing;
@@ -113,9 +115,9 @@ TEST_F(Book, ResultsAreStoredBesideNeverOver) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     ASSERT_TRUE(HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock));
-    MUST(book->save(StoredResult{"t1", 1, 1, clock(), {{"fat_percent", 14.4}}}, "bram"));
-    MUST(book->save(StoredResult{"t1", 1, 2, clock(), {{"fat_percent", 14.6}}}, "bram"));
-    EXPECT_FALSE(book->save(StoredResult{"t1", 1, 1, clock(), {{"fat_percent", 99.0}}}, "bram"));
+    MUST(book->save(StoredResult{"t1", 1, 1, clock(), Json{{"fat_percent", 14.4}}}, "bram"));
+    MUST(book->save(StoredResult{"t1", 1, 2, clock(), Json{{"fat_percent", 14.6}}}, "bram"));
+    EXPECT_FALSE(book->save(StoredResult{"t1", 1, 1, clock(), Json{{"fat_percent", 99.0}}}, "bram"));
     EXPECT_EQ(book->resultsOf("t1").size(), 2u);
 }
 
@@ -230,7 +232,7 @@ TEST_F(Book, AChamberTestIsKeptBesideTankTests) {
     ASSERT_TRUE(run) << run.error().english();
     prepare(*run);
     measureTwice(*run);
-    EXPECT_EQ(toJson(*book->test("c1")), toJson(run->snapshot()));
+    EXPECT_EQ(toJson(*book->test("c1")), toJson(snapshotOf(*run)));
     EXPECT_EQ(methodOf(*book->test("c1")), methodChamber);
     EXPECT_EQ(book->testsSince(Instant{0}, methodChamber).size(), 1u);
     EXPECT_TRUE(book->testsSince(Instant{0}, methodHydrostatic).empty());
@@ -293,4 +295,4 @@ TEST(DataFiles, TheShippedCatalogueIsRead) {
 }
 
 } // namespace
-} // namespace fusain::store
+} // namespace fusain::store::lab_book_test

@@ -1,5 +1,5 @@
 #pragma once
-#include "desktop/shell.hpp"
+#include "desktop/window/shell.hpp"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -27,9 +27,10 @@ inline void passAllChecks(store::LabBook& book, const LabCatalogue& catalogue, I
                 qFatal("the check could not be kept");
 }
 
-/// Lets the event loop run until `condition` holds; false after `milliseconds`.
+/// Lets the event loop run until `condition` holds. Gives up after `milliseconds`: long enough for a machine
+/// with other work to do, since nothing that is waited for goes by the clock.
 template <class Condition>
-bool soon(Condition condition, int milliseconds = 30000) {
+bool soon(Condition condition, int milliseconds = 150000) {
     QElapsedTimer timer;
     timer.start();
     while (!condition() && timer.elapsed() < milliseconds)

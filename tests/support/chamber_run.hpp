@@ -1,5 +1,5 @@
 #pragma once
-#include "procedure/chamber_procedure.hpp"
+#include "procedure/chamber/procedure.hpp"
 #include "support/hydrostatic_run.hpp"
 
 namespace fusain::testing {

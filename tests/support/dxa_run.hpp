@@ -1,5 +1,5 @@
 #pragma once
-#include "procedure/dxa_procedure.hpp"
+#include "procedure/scan/procedure.hpp"
 #include "support/hydrostatic_run.hpp"
 
 namespace fusain::testing {

@@ -1,5 +1,6 @@
 #pragma once
-#include "procedure/hydrostatic_procedure.hpp"
+#include "procedure/tank/procedure.hpp"
+#include "record/base/json.hpp"
 
 #include <fstream>
 #include <gtest/gtest.h>

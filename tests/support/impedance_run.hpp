@@ -1,6 +1,6 @@
 #pragma once
 #include "core/impedance/cole.hpp"
-#include "procedure/impedance_procedure.hpp"
+#include "procedure/impedance/procedure.hpp"
 #include "support/hydrostatic_run.hpp"
 
 namespace fusain::testing {

@@ -1,5 +1,5 @@
 #pragma once
-#include "store/data_files.hpp"
+#include "store/transfer/data_files.hpp"
 #include "support/bench_driver.hpp"
 
 #include <QInputDialog>

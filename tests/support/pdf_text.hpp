@@ -1,5 +1,5 @@
 #pragma once
-#include "report/test_report.hpp"
+#include "report/pages/test_report.hpp"
 
 #include <QProcess>
 #include <QTemporaryDir>

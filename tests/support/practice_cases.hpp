@@ -1,5 +1,6 @@
 #pragma once
-#include "record/practice_case.hpp"
+#include "record/base/json.hpp"
+#include "record/practice/practice_case.hpp"
 #include "support/hydrostatic_run.hpp"
 
 #include <stdexcept>

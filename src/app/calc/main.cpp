@@ -1,12 +1,13 @@
-#include "core/equations.hpp"
-#include "exchange/hydrostatic_batch.hpp"
-#include "exchange/impedance_batch.hpp"
-#include "procedure/computed_test.hpp"
-#include "record/reference_json.hpp"
-#include "store/data_files.hpp"
-#include "store/lab_book.hpp"
+#include "core/catalogue/equations.hpp"
+#include "exchange/impedance/impedance_batch.hpp"
+#include "exchange/tank/hydrostatic_batch.hpp"
+#include "procedure/all/computed.hpp"
+#include "record/base/json.hpp"
+#include "record/lab/reference_json.hpp"
+#include "store/book/lab_book.hpp"
+#include "store/transfer/data_files.hpp"
 
-#include <CLI/CLI.hpp>
+#include <QCommandLineParser>
 #include <QCoreApplication>
 #include <QDir>
 #include <cmath>
@@ -176,22 +177,36 @@ int feed(Batch& computer, const std::string& file) {
 }
 
 int batch(const std::string& file, const std::string& policyId, const std::string& method) {
-    const auto any = choosePolicy(policyId, method == methodImpedance ? AnyTest(ImpedanceTest{})
-                                                                      : AnyTest(HydrostaticTest{}));
+    const auto empty = readDocument(method, [&] { return emptyTest(method); });
+    if (!empty)
+        return complain(empty.error());
+    const auto any = choosePolicy(policyId, *empty);
     if (!any)
         return complain(any.error());
+    if (methodOf(*any) != method)
+        return complain({{FUSAIN_TEXT("The policy \"{1}\" is for another method."), {policyId}}, {}, {}, {}});
     const std::string where = file == "-" ? "standard input" : file;
     const auto write = [](std::string_view text) { std::fwrite(text.data(), 1, text.size(), stdout); };
     const auto tell = [](const Problem& problem) { complain(problem); };
-    if (const auto* impedance = std::get_if<ImpedancePolicy>(&*any); impedance && method == methodImpedance) {
-        exchange::ImpedanceBatch computer(*impedance, where, write, tell);
-        return feed(computer, file);
-    }
-    if (const auto* tank = std::get_if<HydrostaticPolicy>(&*any); tank && method == methodHydrostatic) {
-        exchange::HydrostaticBatch computer(*tank, where, write, tell);
-        return feed(computer, file);
-    }
-    return complain({{FUSAIN_TEXT("The policy \"{1}\" is for another method."), {policyId}}, {}, {}, {}});
+    const auto none = [&] {
+        return complain({{FUSAIN_TEXT("There is no table for the method \"{1}\"."), {method}},
+                         {},
+                         {},
+                         {FUSAIN_TEXT("Compute its raw records one by one with: fusain-calc run"), {}}});
+    };
+    return std::visit(Overloaded{
+                          [&](const HydrostaticPolicy& policy) {
+                              exchange::HydrostaticBatch computer(policy, where, write, tell);
+                              return feed(computer, file);
+                          },
+                          [&](const ImpedancePolicy& policy) {
+                              exchange::ImpedanceBatch computer(policy, where, write, tell);
+                              return feed(computer, file);
+                          },
+                          [&](const ChamberPolicy&) { return none(); },
+                          [&](const DxaPolicy&) { return none(); },
+                      },
+                      *any);
 }
 
 int verify(const std::string& path) {
@@ -207,50 +222,101 @@ int verify(const std::string& path) {
     return verification.sound() ? Done : Unsound;
 }
 
+/// What was asked for: a command, what it works on, and the options.
+struct Asked {
+    QStringList operands;
+    std::string policy;
+    std::string method;
+    bool text = false;
+    [[nodiscard]] std::string operand(qsizetype index) const { return operands.value(index).toStdString(); }
+};
+
+struct Command {
+    const char* name;
+    const char* operands; ///< as the help shows them
+    const char* description;
+    int fewest, most; ///< operands
+    int (*run)(const Asked& asked);
+};
+
+constexpr int unlimited = 1000;
+
+constexpr Command commands[] = {
+    {"run", "FILE", "Compute one raw record (JSON)", 1, 1,
+     [](const Asked& asked) { return runRecord(asked.operand(0), asked.policy, asked.text); }},
+    {"batch", "FILE", "Compute a table (CSV), one person a row; - reads standard input", 1, 1,
+     [](const Asked& asked) { return batch(asked.operand(0), asked.policy, asked.method); }},
+    {"eval", "EQUATION [NAME=VALUE …]", "Compute one equation of the catalogue", 1, unlimited,
+     [](const Asked& asked) {
+         std::vector<std::string> arguments;
+         for (const QString& each : asked.operands.mid(1))
+             arguments.push_back(each.toStdString());
+         return evaluate(asked.operand(0), arguments);
+     }},
+    {"equations", "", "List the equations as JSON", 0, 0, [](const Asked&) { return listEquations(); }},
+    {"references", "", "List the reference sets as JSON", 0, 0,
+     [](const Asked&) { return listFolder("references"); }},
+    {"protocols", "", "List the protocols as JSON", 0, 0, [](const Asked&) { return listFolder("protocols"); }},
+    {"policies", "", "List the policies as JSON", 0, 0, [](const Asked&) { return listFolder("policies"); }},
+    {"verify", "LABBOOK", "Check a lab book: file, chain of events, raw records", 1, 1,
+     [](const Asked& asked) { return verify(asked.operand(0)); }},
+};
+
+QString commandList() {
+    QString list = QStringLiteral("Computes body composition without a window.\n\nCommands:");
+    for (const Command& command : commands)
+        list += QStringLiteral("\n  %1 %2")
+                    .arg(QLatin1String(command.name), QString::fromUtf8(command.operands))
+                    .leftJustified(36) +
+                QString::fromUtf8(command.description);
+    return list;
+}
+
+int runCommand(const QString& name, const Asked& asked) {
+    for (const Command& command : commands) {
+        if (name != QLatin1String(command.name))
+            continue;
+        if (asked.operands.size() < command.fewest || asked.operands.size() > command.most)
+            return complain(
+                {{FUSAIN_TEXT("\"{1}\" is used as: fusain-calc {1} {2}"), {command.name, command.operands}},
+                 {},
+                 {},
+                 {}});
+        return command.run(asked);
+    }
+    return complain({{FUSAIN_TEXT("There is no command \"{1}\"."), {name.toStdString()}},
+                     {},
+                     {},
+                     {FUSAIN_TEXT("fusain-calc --help lists them."), {}}});
+}
+
 } // namespace
 } // namespace fusain
 
 int main(int argc, char** argv) {
     QCoreApplication application(argc, argv);
-    CLI::App cli{"Computes body composition without a window", "fusain-calc"};
-    cli.set_version_flag("--version", std::string("fusain-calc ") + FUSAIN_VERSION);
-    cli.require_subcommand(1);
-    std::string file, id, policy;
-    std::vector<std::string> arguments;
-    bool text = false;
-    auto* run = cli.add_subcommand("run", "Compute one raw record");
-    run->add_option("FILE", file, "Raw record, JSON")->required();
-    run->add_option("--policy", policy, "Policy id; by default the one in the record");
-    run->add_flag("--text", text, "Worked sheet as text instead of JSON");
-    auto* batch = cli.add_subcommand("batch", "Compute a table, one person a row");
-    batch->add_option("FILE", file, "CSV file, - for standard input")->required();
-    batch->add_option("--policy", policy, "Policy id");
-    std::string method(fusain::methodHydrostatic);
-    batch->add_option("--method", method, "hydrostatic or impedance")
-        ->check(CLI::IsMember({std::string(fusain::methodHydrostatic), std::string(fusain::methodImpedance)}));
-    auto* eval = cli.add_subcommand("eval", "Compute one equation of the catalogue");
-    eval->add_option("EQUATION", id, "Catalogue id")->required();
-    eval->add_option("ARGUMENTS", arguments, "name=value …");
-    auto* equations = cli.add_subcommand("equations", "List the equations as JSON");
-    auto* references = cli.add_subcommand("references", "List the reference sets as JSON");
-    auto* protocols = cli.add_subcommand("protocols", "List the protocols as JSON");
-    auto* policies = cli.add_subcommand("policies", "List the policies as JSON");
-    auto* verify = cli.add_subcommand("verify", "Check a lab book: file, chain of events, raw records");
-    verify->add_option("LABBOOK", file, "Lab book")->required();
-    CLI11_PARSE(cli, argc, argv);
-    if (run->parsed())
-        return fusain::runRecord(file, policy, text);
-    if (batch->parsed())
-        return fusain::batch(file, policy, method);
-    if (eval->parsed())
-        return fusain::evaluate(id, arguments);
-    if (equations->parsed())
-        return fusain::listEquations();
-    if (references->parsed())
-        return fusain::listFolder("references");
-    if (protocols->parsed())
-        return fusain::listFolder("protocols");
-    if (policies->parsed())
-        return fusain::listFolder("policies");
-    return fusain::verify(file);
+    QCoreApplication::setApplicationName(QStringLiteral("fusain-calc"));
+    QCoreApplication::setApplicationVersion(QStringLiteral(FUSAIN_VERSION));
+    QCommandLineParser parser;
+    parser.setApplicationDescription(fusain::commandList());
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("command"), QStringLiteral("What to do."));
+    parser.addPositionalArgument(QStringLiteral("operands"), QStringLiteral("What to do it with."),
+                                 QStringLiteral("[operands …]"));
+    parser.addOptions(
+        {{QStringLiteral("policy"),
+          QStringLiteral("run, batch: policy id; by default the one in the record, or the method's first."),
+          QStringLiteral("id")},
+         {QStringLiteral("method"), QStringLiteral("batch: hydrostatic (the default) or impedance."),
+          QStringLiteral("method"), QStringLiteral("hydrostatic")},
+         {QStringLiteral("text"), QStringLiteral("run: worked sheet as text instead of JSON.")}});
+    parser.process(application);
+    QStringList operands = parser.positionalArguments();
+    if (operands.isEmpty())
+        parser.showHelp(fusain::CannotCompute);
+    const QString command = operands.takeFirst();
+    return fusain::runCommand(command, {operands, parser.value(QStringLiteral("policy")).toStdString(),
+                                        parser.value(QStringLiteral("method")).toStdString(),
+                                        parser.isSet(QStringLiteral("text"))});
 }

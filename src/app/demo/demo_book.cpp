@@ -2,9 +2,10 @@
 
 #include "demo/instrument_checks.hpp"
 #include "demo/people.hpp"
-#include "link/simulation/played_test.hpp"
-#include "procedure/computed_test.hpp"
-#include "procedure/plan.hpp"
+#include "link/simulation/all/played_run.hpp"
+#include "procedure/all/computed.hpp"
+#include "procedure/meaning/plan.hpp"
+#include "record/base/json.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -110,7 +111,7 @@ private:
     }
 
     Expected<void> finish(Procedure& run, const char* interpretation) {
-        const auto computed = computeTest(run.snapshot(), policyOf(run.snapshot(), catalogue_));
+        const auto computed = computeTest(snapshotOf(run), policyOf(snapshotOf(run), catalogue_));
         if (!computed)
             return tl::unexpected(computed.error());
         const auto done = simulation::playFinish(run, interpretation, technician_, physiologist_);
@@ -126,7 +127,7 @@ private:
             begin(p, methodHydrostatic, std::string(p.code) + "-" + isoText(clock_).substr(0, 10));
         if (!begun)
             return tl::unexpected(begun.error());
-        auto& run = static_cast<HydrostaticProcedure&>(**begun);
+        auto& run = runningAs<TankMethod>(**begun);
         Expected<void> done = simulation::playTank(run, body, day, random_, clock_);
         if (done)
             done = keepCheck("check-" + run.test().id, "load-cell", "load-cell",
@@ -204,7 +205,7 @@ private:
             begin(p, methodChamber, std::string(p.code) + "-chamber-" + isoText(clock_).substr(0, 10));
         if (!begun)
             return tl::unexpected(begun.error());
-        auto& run = static_cast<ChamberProcedure&>(**begun);
+        auto& run = runningAs<ChamberMethod>(**begun);
         Expected<void> done = simulation::playChamber(run, p.body, day, random_, clock_);
         if (done)
             done = keepCheck("check-scale-" + run.test().id, "chamber-scale", "reference-mass",
@@ -233,7 +234,7 @@ private:
             begin(p, methodImpedance, std::string(p.code) + "-impedance-" + isoText(clock_).substr(0, 16));
         if (!begun)
             return tl::unexpected(begun.error());
-        auto& run = static_cast<ImpedanceProcedure&>(**begun);
+        auto& run = runningAs<ImpedanceMethod>(**begun);
         const auto done = simulation::playImpedance(run, body, p.code, day, physiologist_, random_, clock_);
         return done && day.finish ? finish(run, day.interpretation) : done;
     }
@@ -313,7 +314,7 @@ private:
         const auto begun = begin(p, methodDxa, std::string(p.code) + "-dxa-" + isoText(clock_).substr(0, 10));
         if (!begun)
             return tl::unexpected(begun.error());
-        auto& run = static_cast<DxaProcedure&>(**begun);
+        auto& run = runningAs<ScanMethod>(**begun);
         const auto done = simulation::playDxa(run, body, p.code, day, scans_, clock_);
         return done ? finish(run, day.interpretation) : done;
     }
@@ -414,7 +415,7 @@ private:
                                           "Petra Lindqvist-Rao", "Oona Harrowgate",    "Zella Marchetti",
                                           "Briony Achebe-Holt",  "Saskia Thornbury",   "Kit Valderrama",
                                           "Ambrose Quill",       "Leander Osei-Frost", "Dmitri Alderwick",
-                                          "Rafe Montclair-Bo",   "Jonah Pellworth"};
+                                          "Rafe Quillander",     "Jonah Pellworth"};
         Expected<void> done;
         for (std::size_t i = 0; i < names.size() && done; ++i) {
             const bool man = i >= 8;

@@ -1,7 +1,7 @@
 #pragma once
-#include "procedure/lab_catalogue.hpp"
-#include "procedure/procedure.hpp"
-#include "store/lab_book.hpp"
+#include "procedure/method/procedure.hpp"
+#include "record/library/catalogue.hpp"
+#include "store/book/lab_book.hpp"
 
 namespace fusain::demo {
 

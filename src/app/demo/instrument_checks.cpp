@@ -2,7 +2,7 @@
 
 #include "core/quality/check_rule.hpp"
 #include "demo/demo_book.hpp"
-#include "link/simulation/densitometer.hpp"
+#include "link/simulation/scan/densitometer.hpp"
 
 #include <cmath>
 

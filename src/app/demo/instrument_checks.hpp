@@ -1,6 +1,6 @@
 #pragma once
-#include "link/simulation/submersion.hpp"
-#include "store/lab_book.hpp"
+#include "link/simulation/tank/submersion.hpp"
+#include "store/book/lab_book.hpp"
 
 namespace fusain::demo {
 

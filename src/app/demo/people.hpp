@@ -1,6 +1,6 @@
 #pragma once
-#include "link/simulation/true_body.hpp"
-#include "record/people.hpp"
+#include "link/simulation/all/true_body.hpp"
+#include "record/base/people.hpp"
 
 #include <span>
 #include <string_view>

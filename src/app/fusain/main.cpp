@@ -1,7 +1,7 @@
 #include "fusain/run.hpp"
 
-#include <CLI/CLI.hpp>
 #include <QApplication>
+#include <QCommandLineParser>
 #include <cstdlib>
 #include <iostream>
 
@@ -15,28 +15,39 @@ bool displayMissing() {
 } // namespace
 
 int main(int argc, char** argv) {
-    CLI::App cli{"Fusain, the workbench of a body-composition laboratory", "fusain"};
-    std::string book, pictures;
-    bool demo = false, practice = false;
-    cli.add_option("FILE", book, "Lab book to open; created when it does not exist");
-    cli.add_flag("--demo", demo, "Open the made-up lab with simulated instruments");
-    cli.add_flag("--practice", practice,
-                 "Open the practice room: made-up people, simulated instruments, a lab book of its own");
-    cli.add_option("--pictures", pictures,
-                   "With --demo: write a PNG of each main view into this folder, without a monitor");
-    cli.set_version_flag("--version", std::string("fusain ") + FUSAIN_VERSION);
-    CLI11_PARSE(cli, argc, argv);
-    if (!pictures.empty())
-        setenv("QT_QPA_PLATFORM", "offscreen", 1);
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QStringLiteral("Fusain, the workbench of a body-composition laboratory"));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("file"),
+                                 QStringLiteral("Lab book to open; created when it does not exist."),
+                                 QStringLiteral("[file]"));
+    parser.addOptions(
+        {{QStringLiteral("demo"), QStringLiteral("Open the made-up lab with simulated instruments.")},
+         {QStringLiteral("practice"),
+          QStringLiteral(
+              "Open the practice room: made-up people, simulated instruments, a lab book of its own.")},
+         {QStringLiteral("pictures"),
+          QStringLiteral("With --demo: write a PNG of each main view into this folder, without a monitor."),
+          QStringLiteral("folder")}});
+    {
+        // Help, version and a wrong option need no display.
+        QCoreApplication early(argc, argv);
+        QCoreApplication::setApplicationName(QStringLiteral("fusain"));
+        QCoreApplication::setApplicationVersion(QStringLiteral(FUSAIN_VERSION));
+        parser.process(early);
+    }
+    const QString book = parser.positionalArguments().value(0),
+                  pictures = parser.value(QStringLiteral("pictures"));
+    if (!pictures.isEmpty())
+        qputenv("QT_QPA_PLATFORM", "offscreen");
     if (displayMissing()) {
         std::cerr << "There is no display. Use: fusain --demo --pictures DIR, or set QT_QPA_PLATFORM.\n";
         return 1;
     }
     QApplication application(argc, argv);
-    QApplication::setApplicationName(QStringLiteral("fusain"));
-    QApplication::setApplicationVersion(QStringLiteral(FUSAIN_VERSION));
-    QApplication::setDesktopFileName(QStringLiteral("org.skerrypoint.fusain"));
+    QApplication::setDesktopFileName(QStringLiteral("invalid.fusain.Fusain"));
     QApplication::setStyle(QStringLiteral("Fusion"));
-    return fusain::runDesktop(
-        {QString::fromStdString(book), demo || !pictures.empty(), practice, QString::fromStdString(pictures)});
+    return fusain::runDesktop({book, parser.isSet(QStringLiteral("demo")) || !pictures.isEmpty(),
+                               parser.isSet(QStringLiteral("practice")), pictures});
 }

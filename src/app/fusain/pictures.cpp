@@ -1,9 +1,11 @@
-#include "desktop/bench/closing_panels.hpp"
-#include "desktop/bench/trials_panel.hpp"
-#include "desktop/visit_reporter.hpp"
+#include "desktop/bench/method/closing_panels.hpp"
+#include "desktop/bench/tank/trials_panel.hpp"
+#include "desktop/services/visit_reporter.hpp"
 #include "fusain/run.hpp"
-#include "link/simulation/played_test.hpp"
-#include "report/preparation_page.hpp"
+#include "link/simulation/all/played_run.hpp"
+#include "procedure/all/methods.hpp"
+#include "record/all/record.hpp"
+#include "report/pages/preparation_page.hpp"
 
 #include <QApplication>
 #include <QDir>
@@ -61,7 +63,7 @@ bool impedanceBench(desktop::Shell& shell, desktop::Session& session, Camera& ca
     const auto client = session.book().client("marit");
     if (!client || !session.report(session.startRun(*client, {}, methodImpedance)))
         return false;
-    auto& run = static_cast<ImpedanceProcedure&>(*session.run());
+    auto& run = runningAs<ImpedanceMethod>(*session.run());
     using enum ImpedanceStep;
     Expected<void> done = run.confirm(WarmUp);
     if (done)
@@ -91,7 +93,7 @@ bool dxaBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) 
     const auto client = session.book().client("marit");
     if (!client || !session.report(session.startRun(*client, {}, methodDxa)))
         return false;
-    auto& run = static_cast<DxaProcedure&>(*session.run());
+    auto& run = runningAs<ScanMethod>(*session.run());
     using enum DxaStep;
     Expected<void> done = run.readPhantom(Percent(24.05), Percent(24.11));
     if (done)
@@ -170,7 +172,7 @@ bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& came
     desktop::PracticePlace& practice = *shell.practice();
     if (!practice.cases().begin("tank-anxious"))
         return false;
-    auto& run = static_cast<HydrostaticProcedure&>(*session.run());
+    auto& run = runningAs<TankMethod>(*session.run());
     using enum HydrostaticStep;
     Expected<void> done = run.confirm(TankReady);
     if (done)

@@ -2,10 +2,12 @@
 
 #include "demo/demo_book.hpp"
 #include "fusain/single_instance.hpp"
-#include "link/simulation/simulated_lab.hpp"
-#include "report/language.hpp"
-#include "report/words.hpp"
-#include "store/data_files.hpp"
+#include "link/simulation/all/simulated_lab.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/language.hpp"
+#include "report/base/words.hpp"
+#include "store/transfer/data_files.hpp"
 
 #include <QApplication>
 #include <QDir>
@@ -135,9 +137,7 @@ int runDesktop(const RunOptions& options,
         QCoreApplication::installTranslator(&translator);
     else
         QLocale::setDefault(QLocale(QLocale::English)); // dates in the language of the words around them
-    report::setLanguageFolder(QFileInfo::exists(data + QStringLiteral("/translations"))
-                                  ? data + QStringLiteral("/translations")
-                                  : QStringLiteral(FUSAIN_BUILT_TRANSLATIONS));
+    report::setLanguageFolder(data + QStringLiteral("/page-languages"));
     auto catalogue = store::readCatalogue(data);
     if (!catalogue)
         return explain(catalogue.error());
@@ -147,9 +147,9 @@ int runDesktop(const RunOptions& options,
                                      : Clock([] { return Instant{QDateTime::currentMSecsSinceEpoch()}; });
     const bool freshDemo = options.demo && options.book.isEmpty();
     // A fresh folder for every demo, so that it always starts at the same morning.
-    const QTemporaryDir demoFolder;
+    const auto demoFolder = freshDemo ? std::make_unique<QTemporaryDir>() : nullptr;
     const QString path = !options.book.isEmpty() ? options.book
-                         : options.demo          ? demoFolder.filePath(QStringLiteral("Skerry Point.fusain"))
+                         : freshDemo             ? demoFolder->filePath(QStringLiteral("Skerry Point.fusain"))
                                                  : usualBook(options.practice);
     SingleInstance instance;
     desktop::Shell* window = nullptr;

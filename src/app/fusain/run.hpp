@@ -1,5 +1,5 @@
 #pragma once
-#include "desktop/shell.hpp"
+#include "desktop/window/shell.hpp"
 
 #include <functional>
 
@@ -7,10 +7,10 @@ namespace fusain {
 
 /// What the command line asks of the desktop program.
 struct RunOptions {
-    QString book;      ///< the lab book to open; empty: the usual place
-    bool demo = false; ///< the made-up lab with simulated instruments
+    QString book;          ///< the lab book to open; empty: the usual place
+    bool demo = false;     ///< the made-up lab with simulated instruments
     bool practice = false; ///< the practice room, with a lab book of its own
-    QString pictures;  ///< write a PNG of each main view here and leave
+    QString pictures;      ///< write a PNG of each main view here and leave
 };
 
 /// Opens the lab book and runs the window until it is closed.

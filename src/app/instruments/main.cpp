@@ -1,78 +1,151 @@
-#include "link/instrument_hub.hpp"
-#include "link/simulation/simulated_lab.hpp"
+#include "link/connection/instrument_hub.hpp"
+#include "link/simulation/all/simulated_lab.hpp"
 
-#include <CLI/CLI.hpp>
+#include <QCommandLineParser>
 #include <QCoreApplication>
 #include <QDateTime>
 #include <algorithm>
+#include <cmath>
+#include <functional>
 #include <iostream>
 
-int main(int argc, char** argv) {
-    CLI::App cli{"Simulated instruments of a body-composition lab", "fusain-instruments"};
-    std::uint64_t seed = 1;
-    int firstPort = 0;
-    bool terminals = false;
+namespace {
+
+/// An option with a value; what it stands for is kept by `keep`, which is false for a value that is none.
+struct Option {
+    const char* name;
+    const char* help;
+    std::function<bool(const QString&)> keep;
+};
+/// An option that is there or not.
+struct Flag {
+    const char* name;
+    const char* help;
+    bool* value;
+};
+
+std::function<bool(const QString&)> into(double& target) {
+    return [&target](const QString& text) {
+        bool good = false;
+        target = text.toDouble(&good);
+        return good && std::isfinite(target);
+    };
+}
+std::function<bool(const QString&)> into(int& target) {
+    return [&target](const QString& text) {
+        bool good = false;
+        target = text.toInt(&good);
+        return good;
+    };
+}
+std::function<bool(const QString&)> into(std::string& target) {
+    return [&target](const QString& text) {
+        target = text.toStdString();
+        return true;
+    };
+}
+
+/// Everything that can be set from the command line.
+struct Settings {
+    int seed = 1, firstPort = 0, chamberSpeed = 1, analyzerSpeed = 1, scanSpeed = 1;
+    bool terminals = false, standing = false, contactLost = false;
+    std::string scanFolder;
     fusain::simulation::VirtualPerson person;
     fusain::simulation::LabFaults faults;
-    cli.add_option("--seed", seed, "Seed of the random numbers: the same seed and cues give the same readings");
-    cli.add_option("--port", firstPort, "First TCP port; 0 takes free ones");
-    cli.add_flag("--terminals", terminals, "Use pseudo-terminals instead of TCP ports");
-    cli.add_option("--mass", person.dryMass, "Dry mass of the person, kg");
-    cli.add_option("--net", person.netUnderwaterMass, "Net underwater mass of the person, kg");
-    cli.add_option("--vital-capacity", person.vitalCapacity, "Vital capacity of the person, L BTPS");
-    cli.add_option("--learning", person.learning, "Air held back in the first trial, L");
-    cli.add_flag("--fault-scale-unstable", faults.scaleUnstable, "The floor scale never settles");
-    cli.add_flag("--fault-scale-offset", faults.scaleOffset, "The floor scale reads 0.4 kg high");
-    cli.add_flag("--fault-zero-drift", faults.zeroDrift, "The load cell drifts 2 g a second");
-    cli.add_flag("--fault-breathing", faults.incompleteBreathingOut, "The person goes on breathing out slowly");
-    cli.add_flag("--fault-wall", faults.wallTouch, "The person touches the wall");
-    cli.add_flag("--fault-splash", faults.splash, "Splashing during the whole trial");
-    cli.add_flag("--fault-thermometer", faults.thermometerDead, "The thermometer is dead");
-    cli.add_flag("--fault-spirometer", faults.spirometerLeak, "Efforts end early");
-    int chamberSpeed = 1;
-    cli.add_option("--chamber-speed", chamberSpeed, "How many times faster than life the chamber plays");
-    cli.add_option("--tissue-volume", person.inChamber.tissueVolume, "Body volume without lung air, L");
-    cli.add_option("--thoracic-gas", person.inChamber.meanThoracicGas, "Mean thoracic gas, L");
-    cli.add_flag("--fault-cylinder-left", faults.chamber.cylinderLeft,
-                 "The calibration cylinder is still inside");
-    cli.add_flag("--fault-door", faults.chamber.doorOpen, "The chamber's door is not shut");
-    cli.add_flag("--fault-draught", faults.chamber.draught, "A draught about the chamber");
-    cli.add_flag("--fault-moves", faults.chamber.moves, "The person in the chamber moves");
-    cli.add_flag("--fault-coughs", faults.chamber.coughs, "The person in the chamber coughs");
-    cli.add_flag("--fault-loose-air", faults.chamber.looseAir, "No cap, or loose clothing");
-    cli.add_flag("--fault-warm", faults.chamber.warmDamp, "The person in the chamber is warm and damp");
-    cli.add_flag("--fault-chamber-scale", faults.chamberScaleOffset, "The chamber's scale reads 0.1 kg high");
-    int analyzerSpeed = 1;
-    bool standing = false, contactLost = false;
-    cli.add_option("--analyzer-speed", analyzerSpeed,
-                   "How many times faster than life a sweep of the analyzer runs");
-    cli.add_flag("--standing", standing, "The analyzer has contacts under hands and feet");
-    cli.add_flag("--fault-contact", contactLost, "An electrode of the left arm has poor contact");
-    cli.add_flag("--fault-socks", faults.analyzer.socks, "The person wears socks");
-    cli.add_flag("--fault-crossed", faults.analyzer.crossedLeads, "Two sense leads are crossed");
-    cli.add_flag("--fault-talking", faults.analyzer.talking, "The person talks");
-    cli.add_flag("--fault-drift", faults.analyzer.warmUpDrift, "The analyzer is not warm");
-    std::string scanFolder;
-    int scanSpeed = 1;
-    cli.add_option("--scan-folder", scanFolder, "Where the densitometer leaves its scans");
-    cli.add_option("--scan-speed", scanSpeed, "How many times faster than life a scan runs");
-    cli.add_option("--code", person.code, "Code of the client that the densitometer writes on its scans");
-    cli.add_flag("--fault-arm-outside", faults.scanner.armOutside,
-                 "An arm lies half outside the field of the scan");
-    cli.add_flag("--fault-lines", faults.scanner.linesWrong, "A shoulder line is drawn wrong");
-    cli.add_flag("--fault-metal", faults.scanner.metal, "Metal lies on the person in the scan");
-    cli.add_flag("--fault-scan-moves", faults.scanner.moves, "The person moves during the scan");
-    cli.add_option("--phantom-off", faults.phantomOff, "Points of fat that the densitometer has drifted");
-    cli.add_option("--analyzer-off", faults.analyzerOff, "Relative error of the analyzer on its test module");
-    cli.add_flag("--fault-room", faults.roomFrozen, "The barometer is stuck at 300 mmHg");
-    cli.add_flag("--fault-garbage", faults.garbage, "Every fifth line is noise");
-    cli.set_version_flag("--version", std::string("fusain-instruments ") + FUSAIN_VERSION);
-    CLI11_PARSE(cli, argc, argv);
 
+    std::vector<Option> options() {
+        return {
+            {"seed", "Seed of the random numbers: the same seed and cues give the same readings", into(seed)},
+            {"port", "First TCP port; 0 takes free ones", into(firstPort)},
+            {"mass", "Dry mass of the person, kg", into(person.dryMass)},
+            {"net", "Net underwater mass of the person, kg", into(person.netUnderwaterMass)},
+            {"vital-capacity", "Vital capacity of the person, L BTPS", into(person.vitalCapacity)},
+            {"learning", "Air held back in the first trial, L", into(person.learning)},
+            {"chamber-speed", "How many times faster than life the chamber plays", into(chamberSpeed)},
+            {"tissue-volume", "Body volume without lung air, L", into(person.inChamber.tissueVolume)},
+            {"thoracic-gas", "Mean thoracic gas, L", into(person.inChamber.meanThoracicGas)},
+            {"analyzer-speed", "How many times faster than life a sweep of the analyzer runs",
+             into(analyzerSpeed)},
+            {"scan-folder", "Where the densitometer leaves its scans", into(scanFolder)},
+            {"scan-speed", "How many times faster than life a scan runs", into(scanSpeed)},
+            {"code", "Code of the client that the densitometer writes on its scans", into(person.code)},
+            {"phantom-off", "Points of fat that the densitometer has drifted", into(faults.phantomOff)},
+            {"analyzer-off", "Relative error of the analyzer on its test module", into(faults.analyzerOff)},
+        };
+    }
+    std::vector<Flag> flags() {
+        return {
+            {"terminals", "Use pseudo-terminals instead of TCP ports", &terminals},
+            {"fault-scale-unstable", "The floor scale never settles", &faults.scaleUnstable},
+            {"fault-scale-offset", "The floor scale reads 0.4 kg high", &faults.scaleOffset},
+            {"fault-zero-drift", "The load cell drifts 2 g a second", &faults.zeroDrift},
+            {"fault-breathing", "The person goes on breathing out slowly", &faults.incompleteBreathingOut},
+            {"fault-wall", "The person touches the wall", &faults.wallTouch},
+            {"fault-splash", "Splashing during the whole trial", &faults.splash},
+            {"fault-thermometer", "The thermometer is dead", &faults.thermometerDead},
+            {"fault-spirometer", "Efforts end early", &faults.spirometerLeak},
+            {"fault-cylinder-left", "The calibration cylinder is still inside", &faults.chamber.cylinderLeft},
+            {"fault-door", "The chamber's door is not shut", &faults.chamber.doorOpen},
+            {"fault-draught", "A draught about the chamber", &faults.chamber.draught},
+            {"fault-moves", "The person in the chamber moves", &faults.chamber.moves},
+            {"fault-coughs", "The person in the chamber coughs", &faults.chamber.coughs},
+            {"fault-loose-air", "No cap, or loose clothing", &faults.chamber.looseAir},
+            {"fault-warm", "The person in the chamber is warm and damp", &faults.chamber.warmDamp},
+            {"fault-chamber-scale", "The chamber's scale reads 0.1 kg high", &faults.chamberScaleOffset},
+            {"standing", "The analyzer has contacts under hands and feet", &standing},
+            {"fault-contact", "An electrode of the left arm has poor contact", &contactLost},
+            {"fault-socks", "The person wears socks", &faults.analyzer.socks},
+            {"fault-crossed", "Two sense leads are crossed", &faults.analyzer.crossedLeads},
+            {"fault-talking", "The person talks", &faults.analyzer.talking},
+            {"fault-drift", "The analyzer is not warm", &faults.analyzer.warmUpDrift},
+            {"fault-arm-outside", "An arm lies half outside the field of the scan", &faults.scanner.armOutside},
+            {"fault-lines", "A shoulder line is drawn wrong", &faults.scanner.linesWrong},
+            {"fault-metal", "Metal lies on the person in the scan", &faults.scanner.metal},
+            {"fault-scan-moves", "The person moves during the scan", &faults.scanner.moves},
+            {"fault-room", "The barometer is stuck at 300 mmHg", &faults.roomFrozen},
+            {"fault-garbage", "Every fifth line is noise", &faults.garbage},
+        };
+    }
+};
+
+/// @return false, with a sentence on the error output, for a value that cannot be read
+bool readSettings(const QCoreApplication& application, Settings& settings) {
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QStringLiteral("Simulated instruments of a body-composition lab"));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    const auto options = settings.options();
+    const auto flags = settings.flags();
+    for (const Option& option : options)
+        parser.addOption({QLatin1String(option.name), QLatin1String(option.help), QStringLiteral("value")});
+    for (const Flag& flag : flags)
+        parser.addOption({QLatin1String(flag.name), QLatin1String(flag.help)});
+    parser.process(application);
+    for (const Flag& flag : flags)
+        *flag.value = parser.isSet(QLatin1String(flag.name));
+    for (const Option& option : options)
+        if (parser.isSet(QLatin1String(option.name)) &&
+            !option.keep(parser.value(QLatin1String(option.name)))) {
+            std::cerr << "--" << option.name << " needs a number.\n";
+            return false;
+        }
+    return true;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QCoreApplication application(argc, argv);
+    QCoreApplication::setApplicationName(QStringLiteral("fusain-instruments"));
+    QCoreApplication::setApplicationVersion(QStringLiteral(FUSAIN_VERSION));
+    Settings settings;
+    if (!readSettings(application, settings))
+        return 1;
+    auto& [seed, firstPort, chamberSpeed, analyzerSpeed, scanSpeed, terminals, standing, contactLost,
+           scanFolder, person, faults] = settings;
     if (contactLost)
         faults.analyzer.badContact = fusain::impedance::Segment::LeftArm;
-    QCoreApplication application(argc, argv);
-    fusain::simulation::SimulatedLab lab(seed, person, faults);
+    fusain::simulation::SimulatedLab lab(static_cast<std::uint64_t>(seed), person, faults);
     lab.setChamberSpeed(std::max(1, chamberSpeed));
     lab.setScanner(
         QString::fromStdString(scanFolder), [] { return fusain::Instant{QDateTime::currentMSecsSinceEpoch()}; },

@@ -1,6 +1,6 @@
 #pragma once
-#include "core/message.hpp"
-#include "core/problem.hpp"
+#include "core/base/message.hpp"
+#include "core/base/problem.hpp"
 #include "core/units/units.hpp"
 
 #include <optional>

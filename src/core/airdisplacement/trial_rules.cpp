@@ -1,5 +1,6 @@
 #include "core/airdisplacement/trial_rules.hpp"
 
+#include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
 
 #include <algorithm>
@@ -7,8 +8,6 @@
 
 namespace fusain::airdisplacement {
 namespace {
-
-constexpr double equality = 1e-9;
 
 std::string millilitres(Litres volume) {
     return fixed(1000.0 * volume.value(), 0);

@@ -1,6 +1,6 @@
 #include "core/compartments/multi_component.hpp"
 
-#include "core/message.hpp"
+#include "core/base/message.hpp"
 
 #include <algorithm>
 

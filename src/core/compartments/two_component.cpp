@@ -1,6 +1,7 @@
 #include "core/compartments/two_component.hpp"
 
-#include "core/message.hpp"
+#include "core/anthropometry/ages.hpp"
+#include "core/base/message.hpp"
 
 #include <array>
 #include <cmath>
@@ -37,7 +38,7 @@ constexpr std::array whiteRows{
 };
 
 std::optional<TwoComponentConstants> forAdults(const TwoComponentConstants& constants, Years age) {
-    return age.value() >= 17.0 ? std::optional(constants) : std::nullopt;
+    return age >= anthropometry::adultEquationsAge ? std::optional(constants) : std::nullopt;
 }
 
 constexpr std::string_view ancestryCaveat =
@@ -50,9 +51,10 @@ constexpr std::array conversions{
                       [](Sex, Years age) { return forAdults(siri1961, age); }},
     DensityConversion{"fat.density.brozek-1963", false, false, "",
                       [](Sex, Years age) { return forAdults(brozek1963, age); }},
-    DensityConversion{
-        "fat.density.lohman-1989", false, true, "",
-        [](Sex sex, Years age) { return age.value() < 17.0 ? lohman1989(sex, age) : std::nullopt; }},
+    DensityConversion{"fat.density.lohman-1989", false, true, "",
+                      [](Sex sex, Years age) {
+                          return age < anthropometry::adultEquationsAge ? lohman1989(sex, age) : std::nullopt;
+                      }},
     DensityConversion{"fat.density.schutte-1984", true, false, ancestryCaveat,
                       [](Sex sex, Years age) {
                           const bool valid = sex == Sex::Male && age.value() >= 18.0 && age.value() < 33.0;

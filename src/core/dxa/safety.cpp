@@ -10,15 +10,15 @@ double daysOfBackground(Microsieverts dose) {
 }
 
 BoneScore scoreFor(Sex sex, Years age, bool afterMenopause) {
-    if (age.value() < 20.0)
+    if (age < peakBoneAge)
         return BoneScore::Z;
     return sex == Sex::Female ? (afterMenopause ? BoneScore::T : BoneScore::Z)
-                              : (age.value() >= 50.0 ? BoneScore::T : BoneScore::Z);
+                              : (age >= manBoneScoreAge ? BoneScore::T : BoneScore::Z);
 }
 
 Message boneSentence(const ReportedBone& bone, Sex sex, Years age, bool afterMenopause) {
     const bool wholeBody = bone.site == "total" || bone.site == "total-less-head";
-    const bool child = age.value() < 20.0;
+    const bool child = age < peakBoneAge;
     const bool wantsT = scoreFor(sex, age, afterMenopause) == BoneScore::T;
     const auto& score = wantsT ? bone.tScore : bone.zScore;
     const std::string name = wantsT ? "T" : "Z";

@@ -1,11 +1,20 @@
 #pragma once
-#include "core/message.hpp"
+#include "core/base/message.hpp"
 #include "core/units/units.hpp"
 
 #include <optional>
 #include <string>
 
 namespace fusain::dxa {
+
+/// Below this age bone is compared with people of the same age (Z), whatever the sex.
+/// @par Source International Society for Clinical Densitometry, official positions (2019).
+inline constexpr Years peakBoneAge{20.0};
+/// From here on a man's bone is compared with young adults (T); a woman's after the menopause.
+/// @par Source as above.
+inline constexpr Years manBoneScoreAge{50.0};
+/// From here on a woman is asked about the menopause: an engineering choice of this program.
+inline constexpr Years menopauseAskedAge{40.0};
 
 /// Effective dose in days of natural background, 2.4 mSv a year.
 /// @par Source UNSCEAR 2008 report, annex B.

@@ -1,6 +1,6 @@
 #include "core/dxa/scan.hpp"
 
-#include "core/message.hpp"
+#include "core/base/message.hpp"
 
 #include <algorithm>
 

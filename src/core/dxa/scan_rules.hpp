@@ -1,6 +1,6 @@
 #pragma once
+#include "core/base/message.hpp"
 #include "core/dxa/scan.hpp"
-#include "core/message.hpp"
 
 namespace fusain::dxa {
 

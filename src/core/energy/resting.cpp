@@ -1,6 +1,7 @@
 #include "core/energy/resting.hpp"
 
-#include "core/message.hpp"
+#include "core/anthropometry/ages.hpp"
+#include "core/base/message.hpp"
 
 #include <algorithm>
 #include <array>
@@ -157,7 +158,7 @@ const RestingEquation* findRestingEquation(std::string_view id) {
 }
 
 const RestingEquation& usualEquation(const RestingSubject& subject) {
-    if (subject.age.value() < 18.0)
+    if (subject.age < anthropometry::adultAge)
         return *findRestingEquation("energy.rmr.henry-2005");
     if (subject.fatFreeMass)
         return *findRestingEquation(subject.athlete ? "energy.rmr.cunningham-1980"

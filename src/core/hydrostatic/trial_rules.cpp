@@ -1,5 +1,6 @@
 #include "core/hydrostatic/trial_rules.hpp"
 
+#include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
 
 #include <algorithm>
@@ -9,8 +10,6 @@
 
 namespace fusain::hydrostatic {
 namespace {
-
-constexpr double equality = 1e-9;
 
 struct Selection {
     std::vector<TrialReading> used;

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/message.hpp"
+#include "core/base/message.hpp"
 #include "core/units/units.hpp"
 
 #include <span>

@@ -1,6 +1,6 @@
 #pragma once
+#include "core/base/message.hpp"
 #include "core/impedance/spectrum.hpp"
-#include "core/message.hpp"
 
 namespace fusain::impedance {
 

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/problem.hpp"
+#include "core/base/problem.hpp"
 #include "core/units/units.hpp"
 
 #include <span>

@@ -1,8 +1,8 @@
 #pragma once
 #include "core/anthropometry/limb_balance.hpp"
+#include "core/base/message.hpp"
+#include "core/base/problem.hpp"
 #include "core/impedance/spectrum.hpp"
-#include "core/message.hpp"
-#include "core/problem.hpp"
 
 #include <map>
 #include <string>
@@ -10,8 +10,7 @@
 namespace fusain::impedance {
 
 /// The five cylinders: two arms, two legs, the trunk.
-inline constexpr std::array bodySegments{Segment::RightArm, Segment::LeftArm, Segment::Trunk, Segment::RightLeg,
-                                         Segment::LeftLeg};
+using anthropometry::bodySegments;
 
 /// Length of a segment as a fraction of height: arm 0.332, trunk 0.288, leg 0.491; ± 5 % for one person.
 /// @par Source Drillis R, Contini R (1966), in Winter DA, Biomechanics and Motor Control of Human Movement.

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/anthropometry/segment.hpp"
 #include "core/units/units.hpp"
 
 #include <array>
@@ -10,21 +11,13 @@
 
 namespace fusain::impedance {
 
-/// What a reading runs through. The whole body is hand to foot of the measured side.
-enum class Segment { WholeBody, RightArm, LeftArm, Trunk, RightLeg, LeftLeg };
-inline constexpr std::array segments{Segment::WholeBody, Segment::RightArm, Segment::LeftArm,
-                                     Segment::Trunk,     Segment::RightLeg, Segment::LeftLeg};
-[[nodiscard]] constexpr bool isArm(Segment segment) {
-    return segment == Segment::RightArm || segment == Segment::LeftArm;
-}
-[[nodiscard]] constexpr bool isLeg(Segment segment) {
-    return segment == Segment::RightLeg || segment == Segment::LeftLeg;
-}
-/// English name, marked for translation: "right arm".
-[[nodiscard]] std::string_view segmentName(Segment segment);
-/// "whole-body", "right-arm" …: as records and frames write it.
-[[nodiscard]] std::string_view segmentKey(Segment segment);
-[[nodiscard]] std::optional<Segment> segmentFromKey(std::string_view key);
+using anthropometry::isArm;
+using anthropometry::isLeg;
+using anthropometry::Segment;
+using anthropometry::segmentFromKey;
+using anthropometry::segmentKey;
+using anthropometry::segmentName;
+using anthropometry::segments;
 
 /// Where and how the electrodes touch. An equation made for one geometry is wrong for the other by kilograms.
 enum class ElectrodeGeometry {

@@ -1,18 +1,13 @@
 #include "core/quality/check_rule.hpp"
 
 #include "core/numeric/statistics.hpp"
+#include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
 
 #include <algorithm>
 #include <cmath>
 
 namespace fusain::quality {
-namespace {
-
-constexpr double equality = 1e-9;
-
-} // namespace
-
 CheckVerdict judgeCheck(std::span<const double> readings, const CheckRule& rule, const std::string& unit,
                         int decimals) {
     CheckVerdict verdict;

@@ -1,15 +1,14 @@
 #include "core/quality/control_chart.hpp"
 
-#include "core/message.hpp"
+#include "core/base/message.hpp"
 #include "core/numeric/statistics.hpp"
+#include "core/units/comparison.hpp"
 
 #include <algorithm>
 #include <cmath>
 
 namespace fusain::quality {
 namespace {
-
-constexpr double equality = 1e-9; // exactly on a limit is not beyond it
 
 bool above(double z, double limit) {
     return z > limit + equality;

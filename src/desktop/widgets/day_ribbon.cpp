@@ -1,6 +1,6 @@
 #include "desktop/widgets/day_ribbon.hpp"
 
-#include "report/words.hpp"
+#include "report/base/words.hpp"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -205,3 +205,5 @@ void DayRibbon::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 } // namespace fusain::desktop
+
+#include "moc_day_ribbon.cpp"

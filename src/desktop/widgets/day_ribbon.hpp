@@ -2,8 +2,8 @@
 #include <QWidget>
 
 // After Qt's own headers: moc stumbles over the standard library's concepts when it meets them first.
-#include "record/calendar.hpp"
-#include "report/style.hpp"
+#include "record/base/calendar.hpp"
+#include "report/base/style.hpp"
 
 #include <functional>
 #include <vector>

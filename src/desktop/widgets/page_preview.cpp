@@ -65,3 +65,5 @@ bool PagePreview::print() {
 }
 
 } // namespace fusain::desktop
+
+#include "moc_page_preview.cpp"

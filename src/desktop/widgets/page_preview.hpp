@@ -1,6 +1,6 @@
 #pragma once
 #include "desktop/widgets/parts.hpp"
-#include "report/page_flow.hpp"
+#include "report/base/page_flow.hpp"
 
 namespace fusain::desktop {
 

@@ -1,10 +1,10 @@
 #include "desktop/widgets/parts.hpp"
 
-#include "report/style.hpp"
+#include "report/base/style.hpp"
 
-#include <QRegularExpression>
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QRegularExpression>
 
 namespace fusain::desktop {
 
@@ -140,3 +140,5 @@ void ValueField::clear() {
 }
 
 } // namespace fusain::desktop
+
+#include "moc_parts.cpp"

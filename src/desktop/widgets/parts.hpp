@@ -10,7 +10,7 @@
 
 // After Qt's own headers: moc stumbles over the standard library's concepts when it meets them first.
 #include "core/units/format.hpp"
-#include "report/words.hpp"
+#include "report/base/words.hpp"
 
 #include <functional>
 #include <optional>

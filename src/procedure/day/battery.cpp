@@ -1,6 +1,6 @@
 #include "procedure/day/battery.hpp"
 
-#include "record/any_test.hpp"
+#include "record/all/record.hpp"
 
 #include <algorithm>
 #include <optional>

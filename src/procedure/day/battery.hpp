@@ -1,7 +1,7 @@
 #pragma once
-#include "core/message.hpp"
-#include "record/calendar.hpp"
-#include "record/planning.hpp"
+#include "core/base/message.hpp"
+#include "record/base/calendar.hpp"
+#include "record/lab/planning.hpp"
 
 #include <optional>
 #include <span>

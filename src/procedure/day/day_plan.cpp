@@ -1,7 +1,7 @@
 #include "procedure/day/day_plan.hpp"
 
 #include "core/units/format.hpp"
-#include "record/any_test.hpp"
+#include "record/all/record.hpp"
 
 #include <algorithm>
 #include <ranges>

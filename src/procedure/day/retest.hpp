@@ -1,6 +1,6 @@
 #pragma once
-#include "core/message.hpp"
-#include "procedure/interpretation.hpp"
+#include "core/base/message.hpp"
+#include "procedure/meaning/change.hpp"
 
 #include <span>
 

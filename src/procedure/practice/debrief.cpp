@@ -1,5 +1,7 @@
 #include "procedure/practice/debrief.hpp"
 
+#include "record/base/json.hpp"
+
 #include <algorithm>
 #include <cmath>
 #include <ranges>
@@ -35,14 +37,9 @@ std::map<std::string, double> practiceFacts(const AnyTest& test, const PracticeL
                                         {"spoilt-used", 0.0},
                                         {"good-set-aside", 0.0},
                                         {"vain", 0.0}};
-    if (const auto* tank = std::get_if<HydrostaticTest>(&test))
-        countReadings(facts, tank->trials, log);
-    else if (const auto* chamber = std::get_if<ChamberTest>(&test))
-        countReadings(facts, chamber->trials, log);
-    else if (const auto* impedance = std::get_if<ImpedanceTest>(&test))
-        countReadings(facts, impedance->sweeps, log);
-    else
-        countReadings(facts, std::get<DxaTest>(test).scans, log);
+    Methods::with(methodOf(test), [&]<class Method> {
+        countReadings(facts, Method::readings(std::get<typename Method::Record>(test)), log);
+    });
     for (const PracticeLog::Act& act : log.acts) {
         ++facts["did." + act.id];
         facts["vain"] += act.calledFor ? 0.0 : 1.0;
@@ -80,7 +77,7 @@ Debrief debriefOf(const PracticeCase& practice, const AnyTest& test, const Pract
         debrief.missed += !met && goal.kind == GoalKind::Catch;
     }
     debrief.invented = static_cast<int>(facts.at("invented"));
-    debrief.truth = 100.0 * practice.person.at("fat_fraction").get<double>();
+    debrief.truth = 100.0 * practice.person->at("fat_fraction").get<double>();
     if (const auto* composition = computed ? computed->composition() : nullptr) {
         debrief.measured = composition->fatPercent.estimate().value();
         debrief.halfInterval = normal95 * composition->fatPercent.totalError().value();

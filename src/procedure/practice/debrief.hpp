@@ -1,7 +1,7 @@
 #pragma once
-#include "procedure/computed_test.hpp"
-#include "record/practice_case.hpp"
-#include "record/practice_log.hpp"
+#include "procedure/all/computed.hpp"
+#include "record/practice/practice_case.hpp"
+#include "record/practice/practice_log.hpp"
 
 namespace fusain {
 

@@ -1,5 +1,8 @@
 #include "procedure/practice/reading.hpp"
 
+#include "procedure/meaning/preparation_difference.hpp"
+#include "record/base/json.hpp"
+
 #include <algorithm>
 #include <cmath>
 
@@ -7,7 +10,7 @@ namespace fusain {
 namespace {
 
 double numberOf(const ReadingExercise& exercise, const ReadingVisit& visit, const char* key) {
-    return visit.person.value(key, exercise.person.at(key).get<double>());
+    return visit.person->value(key, exercise.person->at(key).get<double>());
 }
 
 // What a body is made of in truth, as far as the simulator knows it.

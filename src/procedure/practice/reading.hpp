@@ -1,6 +1,6 @@
 #pragma once
-#include "procedure/progress.hpp"
-#include "record/reading_exercise.hpp"
+#include "procedure/meaning/progress.hpp"
+#include "record/practice/reading_exercise.hpp"
 
 namespace fusain {
 

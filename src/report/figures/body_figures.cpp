@@ -1,7 +1,7 @@
 #include "report/figures/body_figures.hpp"
 
 #include "core/units/format.hpp"
-#include "report/words.hpp"
+#include "report/base/words.hpp"
 
 #include <QCoreApplication>
 #include <QPainterPath>
@@ -11,11 +11,7 @@
 namespace fusain::report {
 namespace {
 
-using impedance::Segment;
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("fusain", text);
-}
+using anthropometry::Segment;
 
 // The body in a box of 100 by 220: the client's right is on the left of the picture.
 QPainterPath outlineOf(Segment segment) {
@@ -76,7 +72,7 @@ void hatch(QPainter& painter, const QPainterPath& shape, double partOfReference,
 
 // A two-armed balance: it tilts with the difference; the error and the threshold are marked on its foot, so
 // that noise does not look like an imbalance.
-void paintBeam(QPainter& painter, const QRectF& area, const impedance::LimbBalance& balance,
+void paintBeam(QPainter& painter, const QRectF& area, const anthropometry::LimbBalance& balance,
                const QString& name, const Palette& palette) {
     const QPointF centre(area.center().x(), area.top() + 22);
     const double reach = area.width() / 2.0 - 34.0;
@@ -124,7 +120,7 @@ void paintLimbs(QPainter& painter, const QRectF& area, const LimbsModel& model, 
     painter.drawEllipse(QPointF(50, 24), 10, 13);
     painter.drawLine(QPointF(46, 36), QPointF(46, 43));
     painter.drawLine(QPointF(54, 36), QPointF(54, 43));
-    for (const Segment segment : impedance::bodySegments) {
+    for (const Segment segment : anthropometry::bodySegments) {
         const QPainterPath shape = outlineOf(segment);
         for (const auto& part : model.parts)
             if (part.segment == segment)
@@ -158,7 +154,7 @@ void paintLimbs(QPainter& painter, const QRectF& area, const LimbsModel& model, 
         const auto align = right ? Qt::AlignLeft : Qt::AlignRight;
         painter.setPen(palette.softInk);
         painter.setFont(textFont(11));
-        painter.drawText(QRectF(x, y, width, 15), align, say(impedance::segmentName(part.segment)));
+        painter.drawText(QRectF(x, y, width, 15), align, say(anthropometry::segmentName(part.segment)));
         painter.drawText(QRectF(x, y + 32, width, 15), align, part.detail);
         painter.setPen(palette.ink);
         painter.setFont(numberFont(13));

@@ -1,6 +1,7 @@
 #pragma once
-#include "core/impedance/segmental.hpp"
-#include "report/style.hpp"
+#include "core/anthropometry/limb_balance.hpp"
+#include "core/anthropometry/segment.hpp"
+#include "report/base/style.hpp"
 
 #include <QPainter>
 
@@ -10,13 +11,13 @@ namespace fusain::report {
 /// it, and a beam for each pair of limbs that tilts with the difference.
 struct LimbsModel {
     struct Part {
-        impedance::Segment segment;
+        anthropometry::Segment segment;
         QString value;  ///< "3.4 kg"
         QString detail; ///< "102 % of the reference"
         double partOfReference = 1.0;
     };
     std::vector<Part> parts;
-    std::optional<impedance::LimbBalance> arms, legs;
+    std::optional<anthropometry::LimbBalance> arms, legs;
     QString note; ///< under the figure: calibrated or not, as reported
 };
 void paintLimbs(QPainter& painter, const QRectF& area, const LimbsModel& model, const Palette& palette);

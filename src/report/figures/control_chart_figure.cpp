@@ -11,8 +11,8 @@ namespace fusain::report {
 namespace {
 
 // Where days and values lie in the picture.
-struct Axes {
-    Axes(const QRectF& area, const ControlChartModel& model) : plot(area.adjusted(76, 10, -64, -22)) {
+struct ChartAxes {
+    ChartAxes(const QRectF& area, const ControlChartModel& model) : plot(area.adjusted(76, 10, -64, -22)) {
         const auto [least, most] = std::ranges::minmax(model.values);
         low = least;
         high = most;
@@ -50,7 +50,7 @@ void paintMark(QPainter& painter, const QPointF& at, const quality::ChartPoint& 
 
 // Centre, warning and action lines of one stretch; the present ones reach the right edge and carry their
 // numbers.
-void paintLimits(QPainter& painter, const QRectF& area, const Axes& axes,
+void paintLimits(QPainter& painter, const QRectF& area, const ChartAxes& axes,
                  const ControlChartModel::Limits& limits, const ControlChartModel& model,
                  const Palette& palette) {
     const QRectF& plot = axes.plot;
@@ -79,7 +79,8 @@ void paintLimits(QPainter& painter, const QRectF& area, const Axes& axes,
 
 // The moving average; where many values share a column of the picture, only the least and the greatest of each
 // are drawn, which looks the same.
-void paintAverage(QPainter& painter, const Axes& axes, const ControlChartModel& model, const Palette& palette) {
+void paintAverage(QPainter& painter, const ChartAxes& axes, const ControlChartModel& model,
+                  const Palette& palette) {
     QPolygonF line;
     std::size_t columnStart = 0;
     const auto at = [&](std::size_t i) { return QPointF(axes.x(model.days[i]), axes.y(model.points[i].ewma)); };
@@ -105,7 +106,8 @@ void paintAverage(QPainter& painter, const Axes& axes, const ControlChartModel& 
 
 // Every value has its mark. In a crowd the quiet ones shrink to dots, one for each place that holds any, so
 // that those that break a rule stay visible above them.
-void paintMarks(QPainter& painter, const Axes& axes, const ControlChartModel& model, const Palette& palette) {
+void paintMarks(QPainter& painter, const ChartAxes& axes, const ControlChartModel& model,
+                const Palette& palette) {
     const bool crowded = static_cast<double>(model.values.size()) * 4.0 > axes.plot.width();
     const auto at = [&](std::size_t i) { return QPointF(axes.x(model.days[i]), axes.y(model.values[i])); };
     if (crowded) {
@@ -134,7 +136,7 @@ void paintControlChart(QPainter& painter, const QRectF& area, const ControlChart
         return;
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    const Axes axes(area, model);
+    const ChartAxes axes(area, model);
     const QRectF& plot = axes.plot;
     const auto x = [&](double day) { return axes.x(day); };
     painter.setFont(numberFont(11));
@@ -158,7 +160,7 @@ std::optional<std::size_t> controlPointAt(const QPointF& place, const QRectF& ar
                                           const ControlChartModel& model) {
     if (model.values.empty())
         return std::nullopt;
-    const Axes axes(area, model);
+    const ChartAxes axes(area, model);
     std::optional<std::size_t> nearest;
     double least = 12.0;
     for (std::size_t i = 0; i < model.values.size(); ++i) {

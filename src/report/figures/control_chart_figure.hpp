@@ -1,6 +1,6 @@
 #pragma once
 #include "core/quality/control_chart.hpp"
-#include "report/style.hpp"
+#include "report/base/style.hpp"
 
 #include <QPainter>
 #include <optional>

@@ -1,6 +1,7 @@
 #include "report/figures/course_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
 #include <QCoreApplication>
@@ -8,14 +9,6 @@
 #include <cmath>
 
 namespace fusain::report {
-namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("fusain", text);
-}
-
-} // namespace
-
 void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model, const Palette& palette) {
     if (model.weeks.size() < 2)
         return;

@@ -1,22 +1,14 @@
 #include "report/figures/group_figure.hpp"
 
 #include "core/numeric/statistics.hpp"
+#include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
-#include "report/words.hpp"
 
 #include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 
 namespace fusain::report {
-namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("fusain", text);
-}
-
-} // namespace
-
 void paintGroup(QPainter& painter, const QRectF& area, const GroupModel& model, const Palette& palette) {
     std::vector<double> all = model.women;
     all.insert(all.end(), model.men.begin(), model.men.end());

@@ -1,19 +1,11 @@
 #include "report/figures/practice_figure.hpp"
 
-#include "report/words.hpp"
+#include "report/base/words.hpp"
 
 #include <QCoreApplication>
 #include <algorithm>
 
 namespace fusain::report {
-namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("fusain", text);
-}
-
-} // namespace
-
 void paintPracticeCourse(QPainter& painter, const QRectF& area, const PracticeCourse& course,
                          const Palette& palette) {
     const QRectF plot = area.adjusted(52, 12, -16, -30);

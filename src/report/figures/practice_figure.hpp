@@ -1,6 +1,6 @@
 #pragma once
-#include "record/calendar.hpp"
-#include "report/style.hpp"
+#include "record/base/calendar.hpp"
+#include "report/base/style.hpp"
 
 #include <QPainter>
 #include <vector>

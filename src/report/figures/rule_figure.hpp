@@ -1,5 +1,5 @@
 #pragma once
-#include "report/style.hpp"
+#include "report/base/style.hpp"
 
 #include <QPainter>
 #include <optional>

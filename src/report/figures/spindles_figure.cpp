@@ -1,6 +1,6 @@
 #include "report/figures/spindles_figure.hpp"
 
-#include "report/words.hpp"
+#include "report/base/words.hpp"
 
 #include <algorithm>
 #include <cmath>

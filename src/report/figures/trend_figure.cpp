@@ -1,6 +1,7 @@
 #include "report/figures/trend_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
 #include <QCoreApplication>
@@ -11,16 +12,12 @@
 namespace fusain::report {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("fusain", text);
-}
-
 /// Where values and days lie on the paper.
-struct Axes {
+struct TrendAxes {
     QRectF plot;
     double low = 1e9, high = -1e9, firstDay = 1e18, lastDay = -1e18;
 
-    Axes(const QRectF& place, const TrendModel& model) : plot(place) {
+    TrendAxes(const QRectF& place, const TrendModel& model) : plot(place) {
         for (const auto& line : model.lines)
             for (const auto& point : line.points) {
                 low = std::min(low, point.value - point.halfWidth);
@@ -54,8 +51,8 @@ void paintMark(QPainter& painter, const QPointF& at, std::size_t line) {
     }
 }
 
-void paintLine(QPainter& painter, const Axes& axes, const TrendModel::Line& line, std::size_t number, bool last,
-               const Palette& palette) {
+void paintLine(QPainter& painter, const TrendAxes& axes, const TrendModel::Line& line, std::size_t number,
+               bool last, const Palette& palette) {
     static constexpr std::array styles{Qt::SolidLine, Qt::DashLine, Qt::DotLine};
     QPolygonF path;
     for (const auto& point : line.points)
@@ -75,7 +72,7 @@ void paintLine(QPainter& painter, const Axes& axes, const TrendModel::Line& line
 }
 
 // Dates under the plot, as many as there is room for.
-void paintDays(QPainter& painter, const Axes& axes, const TrendModel& model, const Palette& palette) {
+void paintDays(QPainter& painter, const TrendAxes& axes, const TrendModel& model, const Palette& palette) {
     std::vector<const TrendModel::Point*> points;
     for (const auto& line : model.lines)
         for (const auto& point : line.points)
@@ -121,7 +118,7 @@ void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, 
         painter.restore();
         return;
     }
-    const Axes axes(area.adjusted(44, model.lines.size() > 1 ? 42 : 26, -16, -24), model);
+    const TrendAxes axes(area.adjusted(44, model.lines.size() > 1 ? 42 : 26, -16, -24), model);
     if (model.band)
         painter.fillRect(
             QRectF(QPointF(axes.plot.left(),

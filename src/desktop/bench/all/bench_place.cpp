@@ -1,0 +1,340 @@
+#include "desktop/bench/all/bench_place.hpp"
+
+#include "desktop/bench/chamber/method.hpp"
+#include "desktop/bench/impedance/method.hpp"
+#include "desktop/bench/scan/method.hpp"
+#include "desktop/bench/tank/method.hpp"
+#include "desktop/services/computing.hpp"
+#include "procedure/all/procedure.hpp"
+#include "report/base/words.hpp"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+
+namespace fusain::desktop {
+namespace {
+
+QString markOf(StepState state) {
+    switch (state) {
+    case StepState::Done:
+        return QStringLiteral("✓  ");
+    case StepState::Current:
+        return QStringLiteral("▶  ");
+    case StepState::Attention:
+        return QStringLiteral("▲  ");
+    case StepState::Waiting:
+        break;
+    }
+    return QStringLiteral("·   ");
+}
+
+bool typing(const QWidget* focus) {
+    return qobject_cast<const QLineEdit*>(focus) || focus->inherits("QPlainTextEdit") ||
+           focus->inherits("QComboBox");
+}
+
+QWidget* withHeading(const QString& text, QWidget* content, int width) {
+    auto* box = new QWidget;
+    auto* layout = new QVBoxLayout(box);
+    layout->setContentsMargins(12, 12, 12, 8);
+    layout->addWidget(label(text, "heading"));
+    layout->addWidget(content, 1);
+    box->setFixedWidth(width);
+    return box;
+}
+
+} // namespace
+
+BenchPlace::BenchPlace(Session& session)
+    : Place(session), runSheet_(new QListWidget), panels_(new QStackedWidget),
+      sheet_(table({tr(""), tr("value"), tr("±")}, tr("Worked sheet"))), pages_(new QStackedWidget),
+      empty_(label(tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in Clients "
+                      "(Alt+C) and start one there."),
+                   "heading")),
+      verdict_(label({}, "verdict")), primary_(button({}, true)), standTitle_(label({})),
+      standReading_(label({})), standVerdict_(label({})), standSay_(label({})), standKey_(label({}, "soft")) {
+    setFocusPolicy(Qt::StrongFocus);
+    for (QWidget* page : {nothingPage(), deskPage(), standBackPage()})
+        pages_->addWidget(page);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(pages_);
+    Methods::each([this]<class Method> { adopt<Method>(); });
+    connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
+    const auto chosen = [this](const QListWidgetItem* item) {
+        session_.report(session_.run()->goTo(Step(runSheet_->row(item))));
+    };
+    connect(runSheet_, &QListWidget::itemClicked, this, chosen);
+    connect(runSheet_, &QListWidget::itemActivated, this, chosen);
+}
+
+QWidget* BenchPlace::nothingPage() {
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(56, 56, 56, 56);
+    column->addWidget(empty_);
+    column->addStretch();
+    return page;
+}
+
+// Run sheet, panel and worked sheet beside each other, the verdict line at the foot.
+QWidget* BenchPlace::deskPage() {
+    runSheet_->setAccessibleName(tr("Run sheet"));
+    sheetSide_ = withHeading(tr("Worked sheet"), sheet_, 284);
+    sheet_->setColumnWidth(0, 54);
+    sheet_->setColumnWidth(1, 136);
+    sheet_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* work = new QWidget;
+    auto* columns = new QHBoxLayout(work);
+    columns->setContentsMargins(0, 0, 0, 0);
+    columns->setSpacing(0);
+    columns->addWidget(withHeading(tr("Run sheet"), runSheet_, 216));
+    columns->addWidget(panels_, 1);
+    columns->addWidget(sheetSide_);
+
+    auto* foot = new QFrame;
+    foot->setObjectName(QStringLiteral("verdictLine"));
+    auto* footLine = new QHBoxLayout(foot);
+    footLine->setContentsMargins(20, 10, 20, 10);
+    footLine->addWidget(verdict_, 1);
+    primary_->setToolTip(tr("Space"));
+    footLine->addWidget(primary_);
+
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(work, 1);
+    column->addWidget(foot);
+    return page;
+}
+
+// The same step, large, for somebody two metres away.
+QWidget* BenchPlace::standBackPage() {
+    for (QLabel* each : {standTitle_, standReading_, standVerdict_})
+        each->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    standTitle_->setStyleSheet(QStringLiteral("font-size: 40px; font-weight: 600;"));
+    standReading_->setStyleSheet(
+        QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 150px; font-weight: 600;"));
+    standVerdict_->setStyleSheet(QStringLiteral("font-size: 64px; font-weight: 600;"));
+    standSay_->setStyleSheet(QStringLiteral("font-size: 28px;"));
+    standKey_->setStyleSheet(QStringLiteral("font-size: 26px;"));
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(56, 40, 56, 40);
+    column->addWidget(standTitle_);
+    for (QLabel* each : {standReading_, standVerdict_, standSay_, standKey_}) {
+        column->addStretch(1);
+        column->addWidget(each);
+    }
+    return page;
+}
+
+template <class Method>
+void BenchPlace::adopt() {
+    auto* stack = new QStackedWidget;
+    for (const StepText& text : Running<Method>::sheet()) {
+        StepPanel* panel = AtTheBench<Method>::panel(session_, text.step);
+        stack->addWidget(panel);
+        connect(panel, &StepPanel::touched, this, &BenchPlace::showFoot);
+    }
+    stacks_[Method::id] = stack;
+    panels_->addWidget(stack);
+}
+
+StepPanel* BenchPlace::currentPanel() const {
+    return static_cast<StepPanel*>(static_cast<QStackedWidget*>(panels_->currentWidget())->currentWidget());
+}
+
+QString BenchPlace::where() const {
+    if (!session_.run())
+        return tr("Bench");
+    const auto client = session_.book().client(session_.run()->record().subject.clientId);
+    return tr("Bench  ›  %1  ›  %2")
+        .arg(client ? session_.nameOf(*client) : QString(), report::say(methodTitle(session_.run()->method())));
+}
+
+void BenchPlace::enter() {
+    refresh();
+    auto* first = session_.run() && !standBack_ ? currentPanel()->firstField() : nullptr;
+    if (first)
+        first->setFocus();
+    else
+        setFocus();
+}
+
+void BenchPlace::refresh() {
+    if (!session_.run()) {
+        pages_->setCurrentIndex(0);
+        return;
+    }
+    pages_->setCurrentIndex(standBack_ ? 2 : 1);
+    const Step step = session_.run()->current();
+    QStackedWidget* stack = stacks_.at(session_.run()->method());
+    panels_->setCurrentWidget(stack);
+    stack->setCurrentIndex(step.index());
+    // From the result on the sheet stands in the panel itself.
+    const bool wide = session_.run()->steps().size() - static_cast<std::size_t>(step.index()) <= 5;
+    sheetSide_->setVisible(!wide);
+    showRunSheet();
+    currentPanel()->refresh();
+    if (!wide)
+        showWorkedSheet();
+    showFoot();
+    if (shownPanel_ != currentPanel() && isVisible()) {
+        shownPanel_ = currentPanel();
+        auto* first = standBack_ ? nullptr : currentPanel()->firstField();
+        (first ? first : this)->setFocus();
+    }
+}
+
+void BenchPlace::showRunSheet() {
+    const int count = static_cast<int>(session_.run()->steps().size());
+    while (runSheet_->count() > count)
+        delete runSheet_->takeItem(runSheet_->count() - 1);
+    while (runSheet_->count() < count)
+        runSheet_->addItem(QString());
+    for (int i = 0; i < count; ++i)
+        runSheet_->item(i)->setText(markOf(session_.run()->stateOf(Step(i))) +
+                                    report::say(session_.run()->textOf(Step(i)).title));
+    const QSignalBlocker blocker(runSheet_);
+    runSheet_->setCurrentRow(session_.run()->current().index());
+}
+
+// Readings as they come; the whole calculation once it can be made.
+void BenchPlace::showWorkedSheet() {
+    const AnyTest test = snapshotOf(*session_.run());
+    QList<QStringList> rows;
+    if (const auto result = session_.computing().computed(test)) {
+        for (const WorkedLine& line : result->sheet())
+            if (!line.symbol.empty())
+                rows << QStringList{QString::fromStdString(line.symbol),
+                                    QString::fromStdString(line.value + " " + line.unit),
+                                    QString::fromStdString(line.plusMinus)};
+    } else {
+        Methods::with(methodOf(test), [&]<class Method> {
+            rows = AtTheBench<Method>::readings(std::get<typename Method::Record>(test));
+        });
+    }
+    sheet_->setRowCount(static_cast<int>(rows.size()));
+    for (int row = 0; row < rows.size(); ++row)
+        setRow(sheet_, row, rows[row]);
+}
+
+void BenchPlace::showFoot() {
+    if (!session_.run())
+        return;
+    const RawTest& test = session_.run()->record();
+    StepPanel* panel = currentPanel();
+    verdict_->setText(test.state == TestState::Refused
+                          ? tr("Ended without a result: %1").arg(QString::fromStdString(test.refusal))
+                          : panel->verdict());
+    const QString text = panel->primaryText();
+    primary_->setVisible(!text.isEmpty() && test.state != TestState::Refused);
+    primary_->setText(text + tr("   [Space]"));
+    primary_->setEnabled(panel->primaryEnabled());
+    if (standBack_)
+        showStandBack();
+}
+
+void BenchPlace::showStandBack() {
+    const StandBack words = currentPanel()->standBack();
+    const auto& text = session_.run()->textOf(session_.run()->current());
+    standTitle_->setText(report::say(text.title) + QStringLiteral(".  ") + report::say(text.instruction));
+    standReading_->setText(words.reading);
+    const bool sentence = words.reading.size() > 12;
+    standReading_->setStyleSheet(
+        sentence
+            ? QStringLiteral("font-size: 64px; font-weight: 600;")
+            : QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 170px; font-weight: 600;"));
+    standVerdict_->setStyleSheet(words.verdict.size() > 60
+                                     ? QStringLiteral("font-size: 46px; font-weight: 600;")
+                                     : QStringLiteral("font-size: 64px; font-weight: 600;"));
+    standVerdict_->setText(words.verdict);
+    QStringList calming;
+    if (const auto said = session_.run()->protocol().say.find(std::string(text.id));
+        said != session_.run()->protocol().say.end())
+        for (const std::string& each : said->second)
+            calming << QStringLiteral("“%1”").arg(report::say(std::string_view(each)));
+    standSay_->setText(calming.join(QLatin1Char('\n')));
+    standSay_->setVisible(!calming.isEmpty());
+    standKey_->setText(
+        currentPanel()->primaryText().isEmpty()
+            ? tr("F11 back to the desk")
+            : tr("Space: %1     R: repeat     F11: back to the desk").arg(currentPanel()->primaryText()));
+}
+
+void BenchPlace::setStandBack(bool on) {
+    standBack_ = on && session_.run();
+    refresh();
+    setFocus();
+    Q_EMIT standBackChanged(standBack_);
+}
+
+void BenchPlace::primary() {
+    if (session_.run() && currentPanel()->primaryEnabled() &&
+        session_.run()->record().state != TestState::Refused)
+        currentPanel()->primary();
+}
+
+void BenchPlace::goBack() {
+    const int step = session_.run()->current().index();
+    if (standBack_)
+        setStandBack(false);
+    else if (step > 0)
+        session_.report(session_.run()->goTo(Step(step - 1)));
+}
+
+void BenchPlace::addNote() {
+    const QString note = askReason(this, tr("Add a note"), tr("The note is kept with the raw record."));
+    if (!note.isEmpty())
+        session_.report(session_.run()->addNote(note.toStdString()));
+}
+
+void BenchPlace::endTest() {
+    const QString reason = askReason(this, tr("End without a result"),
+                                     tr("Why does the test end here (rebooked, refused, unwell …)?"));
+    if (!reason.isEmpty())
+        session_.report(session_.endRun(reason.toStdString()));
+}
+
+void BenchPlace::goPastCheck() {
+    const QString reason =
+        askReason(this, tr("Go past a failed check"), tr("The physiologist decides and says why."));
+    if (!reason.isEmpty())
+        session_.report(session_.run()->confirm(session_.run()->current(), reason.toStdString()));
+}
+
+void BenchPlace::keyPressEvent(QKeyEvent* event) {
+    if (!session_.run() || typing(focusWidget() ? focusWidget() : this))
+        return Place::keyPressEvent(event);
+    const bool control = event->modifiers() & Qt::ControlModifier;
+    switch (event->key()) {
+    case Qt::Key_Space:
+        return primary();
+    case Qt::Key_R:
+        return currentPanel()->repeat();
+    case Qt::Key_X:
+        return currentPanel()->setAside();
+    case Qt::Key_N:
+        return addNote();
+    case Qt::Key_Escape:
+        return goBack();
+    case Qt::Key_Z:
+        if (control)
+            session_.report(session_.run()->undo());
+        return;
+    case Qt::Key_E:
+        return control ? endTest() : void();
+    case Qt::Key_G:
+        return control && session_.run()->textOf(session_.run()->current()).kind == StepKind::Check
+                   ? goPastCheck()
+                   : void();
+    default:
+        Place::keyPressEvent(event);
+    }
+}
+
+} // namespace fusain::desktop
+
+#include "moc_bench_place.cpp"

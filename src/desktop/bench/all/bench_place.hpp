@@ -1,0 +1,64 @@
+#pragma once
+#include "desktop/bench/method/step_panel.hpp"
+#include "desktop/views/place.hpp"
+
+#include <QListWidget>
+#include <QStackedWidget>
+
+namespace fusain::desktop {
+
+/// The guided run: run sheet on the left, the step in the middle, the worked sheet on the right, the verdict
+/// line at the foot.
+class BenchPlace : public Place {
+    Q_OBJECT
+public:
+    explicit BenchPlace(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString where() const override;
+    void enter() override;
+    void setStandBack(bool on);
+    [[nodiscard]] bool standBack() const { return standBack_; }
+    [[nodiscard]] StepPanel* currentPanel() const;
+
+Q_SIGNALS:
+    void standBackChanged(bool on);
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    [[nodiscard]] QWidget* nothingPage();
+    [[nodiscard]] QWidget* deskPage();
+    [[nodiscard]] QWidget* standBackPage();
+    /// Makes the panels of a method.
+    template <class Method>
+    void adopt();
+    void showFoot();
+    void showRunSheet();
+    void showWorkedSheet();
+    void primary();
+    void goBack();
+    void addNote();
+    void endTest();
+    void goPastCheck();
+    void showStandBack();
+
+    bool standBack_ = false;
+    const StepPanel* shownPanel_ = nullptr;
+    std::map<std::string_view, QStackedWidget*> stacks_; ///< panels of each method
+    QListWidget* runSheet_;
+    QStackedWidget* panels_;
+    QTableWidget* sheet_;
+    QWidget* sheetSide_;
+    QStackedWidget* pages_;
+    QLabel* empty_;
+    QLabel* verdict_;
+    QPushButton* primary_;
+    QLabel* standTitle_;
+    QLabel* standReading_;
+    QLabel* standVerdict_;
+    QLabel* standSay_;
+    QLabel* standKey_;
+};
+
+} // namespace fusain::desktop

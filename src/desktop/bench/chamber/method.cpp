@@ -1,0 +1,60 @@
+#include "desktop/bench/chamber/method.hpp"
+
+#include "desktop/bench/chamber/chamber_panels.hpp"
+#include "desktop/bench/chamber/thoracic_gas_panel.hpp"
+#include "desktop/bench/chamber/volume_panel.hpp"
+#include "desktop/bench/method/reading_panels.hpp"
+
+namespace fusain::desktop {
+
+StepPanel* AtTheBench<ChamberMethod>::panel(Session& session, Step step) {
+    using enum ChamberStep;
+    const auto sheet = chamberSteps();
+    const auto confirm = [&](const QStringList& items, const QString& done) {
+        return new ConfirmPanel(session, sheet, step, items, done);
+    };
+    switch (step.as<ChamberStep>()) {
+    case WarmUp:
+        return confirm({QObject::tr("On for at least half an hour; the machine's own manual wins."),
+                        QObject::tr("Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet."),
+                        QObject::tr("Chamber empty, door shut, nothing leaning on it."),
+                        QObject::tr("Cap, towel and nose clip at hand.")},
+                       QObject::tr("Warm and steady"));
+    case Scale:
+        return new ScalePanel(session);
+    case Calibration:
+        return new CalibrationPanel(session);
+    case Mass:
+        return chamberMassPanel(session);
+    case VolumeTrials:
+        return new VolumePanel(session);
+    case ThoracicGas:
+        return new ThoracicGasPanel(session);
+    case After:
+        return confirm({QObject::tr("Wipe seat and handles; wash the cap."),
+                        QObject::tr("Throw the filter of the tube away."),
+                        QObject::tr("Leave the door ajar so that the chamber dries.")},
+                       QObject::tr("Finish"));
+    case Screening:
+    case Readiness:
+    case Result:
+    case Interpretation:
+    case Sign:
+    case Report:
+        break;
+    }
+    return commonPanel(session, sheet, step);
+}
+
+QList<QStringList> AtTheBench<ChamberMethod>::readings(const ChamberTest& test) {
+    QList<QStringList> rows;
+    if (test.mass)
+        rows << readingRow(QStringLiteral("M"), test.mass->value, 3, QStringLiteral("kg"));
+    for (const VolumeTrial& trial : test.trials)
+        if (trial.counts() && trial.set == test.set)
+            rows << readingRow(QStringLiteral("V%1").arg(trial.number), trial.volume.value(), 3,
+                               QStringLiteral("L"));
+    return rows;
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,70 @@
+#include "desktop/bench/impedance/method.hpp"
+
+#include "desktop/bench/impedance/impedance_panels.hpp"
+#include "desktop/bench/impedance/sweep_panel.hpp"
+#include "desktop/bench/method/floor_scale.hpp"
+#include "desktop/bench/method/reading_panels.hpp"
+
+namespace fusain::desktop {
+
+StepPanel* AtTheBench<ImpedanceMethod>::panel(Session& session, Step step) {
+    using enum ImpedanceStep;
+    const auto sheet = impedanceSteps();
+    const auto confirm = [&](const QStringList& items, const QString& done) {
+        return new ConfirmPanel(session, sheet, step, items, done);
+    };
+    switch (step.as<ImpedanceStep>()) {
+    case WarmUp:
+        return confirm({QObject::tr("On for 10 to 15 minutes; the analyzer's own manual wins."),
+                        QObject::tr("Room 22 to 26 °C; the person has had time to get used to it."),
+                        QObject::tr("Cables apart from each other and from the mains.")},
+                       QObject::tr("Warm and ready"));
+    case Module:
+        return new ModulePanel(session);
+    case Identity:
+        return new IdentityPanel(session);
+    case Mass:
+        return floorScalePanel<ImpedanceMethod>(session, sheet, step);
+    case Electrodes:
+        return confirm(
+            {QObject::tr("Electrodes and plates cleaned since the last person."),
+             QObject::tr("Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened."),
+             QObject::tr(
+                 "Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others."),
+             QObject::tr(
+                 "Contacts: heels and balls of the feet on their plates, thumbs and fingers on theirs.")},
+            QObject::tr("Electrodes are on"));
+    case Posture:
+        return confirm(
+            {QObject::tr(
+                 "Arms about 30° from the trunk, thighs not touching: a dry towel between them if need be."),
+             QObject::tr(
+                 "Lying: flat for 5 to 10 minutes, every time the same. Standing: upright for 5 minutes."),
+             QObject::tr("No talking, no deep breaths until the sweep is done.")},
+            QObject::tr("Posture is right"));
+    case Sweep:
+        return new SweepPanel(session);
+    case After:
+        return confirm({QObject::tr("Electrodes off, or plates wiped with what your local rules ask for."),
+                        QObject::tr("Leads hung up, not wound round the analyzer.")},
+                       QObject::tr("Finish"));
+    case Screening:
+    case Readiness:
+    case Result:
+    case Interpretation:
+    case Sign:
+    case Report:
+        break;
+    }
+    return commonPanel(session, sheet, step);
+}
+
+QList<QStringList> AtTheBench<ImpedanceMethod>::readings(const ImpedanceTest& test) {
+    QList<QStringList> rows;
+    rows << readingRow(QStringLiteral("H"), centimetres(test.subject.height), 1, QStringLiteral("cm"));
+    if (test.mass)
+        rows << readingRow(QStringLiteral("W"), test.mass->value, 2, QStringLiteral("kg"));
+    return rows;
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,16 @@
+#pragma once
+#include "desktop/bench/method/bench_method.hpp"
+#include "procedure/impedance/method.hpp"
+
+namespace fusain::desktop {
+
+/// The impedance analyzer at the bench.
+template <>
+struct AtTheBench<ImpedanceMethod> {
+    /// Makes the panel of a step.
+    [[nodiscard]] static StepPanel* panel(Session& session, Step step);
+    /// The readings so far.
+    [[nodiscard]] static QList<QStringList> readings(const ImpedanceTest& test);
+};
+
+} // namespace fusain::desktop

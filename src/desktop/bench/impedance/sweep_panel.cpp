@@ -1,0 +1,289 @@
+#include "desktop/bench/impedance/sweep_panel.hpp"
+
+#include "desktop/bench/impedance/analyzer_setup.hpp"
+#include "desktop/services/past_records.hpp"
+#include "desktop/services/text_files.hpp"
+#include "exchange/base/reported_text.hpp"
+#include "exchange/impedance/impedance_csv.hpp"
+#include "record/base/json.hpp"
+#include "report/base/words.hpp"
+#include "report/impedance/impedance_figures.hpp"
+
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace fusain::desktop {
+
+SweepPanel::SweepPanel(Session& session)
+    : MethodPanel(session, impedanceSteps(), ImpedanceStep::Sweep), recorder_(new SweepRecorder(session, this)),
+      arc_(new FigureView(tr("Arc of the whole body"), 230)), live_(label({}, "live")),
+      words_(label({}, "heading")),
+      segments_(table({tr("segment"), tr("|Z|, Ω"), tr("phase, °"), tr("readings")}, tr("Segments at 50 kHz"))),
+      resistance_(new ValueField(tr("R typed"), tr("Ω"))), reactance_(new ValueField(tr("Xc typed"), tr("Ω"))),
+      kept_(label({}, "soft")) {
+    auto* keep = button(tr("Accept typed"));
+    auto* load = button(tr("Import…"));
+    auto* reported = button(tr("Reported values…"));
+    auto* spite = button(tr("Use in spite…"));
+    auto* setup = button(tr("How it is connected…"));
+    auto* reading = new QHBoxLayout;
+    reading->addWidget(live_);
+    reading->addWidget(words_, 1);
+    auto* pictures = new QHBoxLayout;
+    pictures->addWidget(arc_, 5);
+    pictures->addWidget(segments_, 4);
+    for (ValueField* field : {resistance_, reactance_})
+        field->makeCompact();
+    body()->addLayout(reading);
+    body()->addLayout(pictures, 1);
+    body()->addWidget(kept_);
+    body()->addLayout(inOneRow({resistance_, reactance_, keep}));
+    body()->addLayout(inOneRow({load, reported, spite, setup}));
+    live_->setMinimumWidth(210);
+    segments_->setMinimumHeight(210);
+    connect(keep, &QPushButton::clicked, this, &SweepPanel::acceptTyped);
+    connect(reactance_, &ValueField::entered, this, &SweepPanel::acceptTyped);
+    connect(load, &QPushButton::clicked, this, &SweepPanel::importSweep);
+    connect(reported, &QPushButton::clicked, this, &SweepPanel::typeReported);
+    connect(setup, &QPushButton::clicked, this, [this] { AnalyzerSetupDialog(session_, own(), this).exec(); });
+    connect(spite, &QPushButton::clicked, this, &SweepPanel::useInSpite);
+    connect(recorder_, &SweepRecorder::advanced, this, [this] {
+        if (isVisible() && session_.run()) {
+            show();
+            Q_EMIT touched();
+        }
+    });
+    connect(recorder_, &SweepRecorder::finished, this, [this] {
+        if (!session_.run() || !isVisible())
+            return;
+        state_ = State::Judged;
+        judge();
+    });
+}
+
+const impedance::Sweep* SweepPanel::shown() const {
+    if (state_ != State::Idle)
+        return &recorder_->sweep();
+    const ImpedanceSweep* kept = own().test().sweep();
+    return kept ? &kept->readings : nullptr;
+}
+
+void SweepPanel::judge() {
+    findings_ = own().judge(recorder_->sweep());
+    show();
+    Q_EMIT touched();
+}
+
+void SweepPanel::show() {
+    const impedance::Sweep* sweep = shown();
+    report::ArcModel model;
+    segments_->setRowCount(0);
+    live_->clear();
+    if (sweep) {
+        for (const impedance::Spectrum& spectrum : sweep->spectra) {
+            const auto* point = spectrum.at(impedance::standardFrequency);
+            setRow(segments_, segments_->rowCount(),
+                   {report::say(impedance::segmentName(spectrum.segment)),
+                    point ? number(point->magnitude.value(), 1) : QString(),
+                    point && point->impedance ? number(impedance::phaseAngle(*point->impedance).value(), 1)
+                                              : QString(),
+                    QString::number(spectrum.points.size())});
+            if (spectrum.segment == impedance::Segment::WholeBody) {
+                model.points = spectrum.points;
+                if (point)
+                    live_->setText(number(point->magnitude.value(), 0) + QStringLiteral(" Ω"));
+            }
+        }
+        model.fit = impedance::fitCole(model.points);
+    }
+    segments_->setColumnWidth(0, 96);
+    for (const int column : {1, 2})
+        segments_->setColumnWidth(column, 72);
+    arc_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintArc(painter, area, model, palette);
+    });
+    const auto [done, total] = recorder_->progress();
+    words_->setText(state_ == State::Recording ? tr("Reading %1 of %2").arg(done).arg(total)
+                    : state_ == State::Idle    ? QString()
+                    : findings_.empty()        ? tr("The signal is clean.")
+                                               : report::say(findings_.front().what));
+}
+
+void SweepPanel::refresh() {
+    const auto& test = own().test();
+    QStringList lines;
+    for (const ImpedanceSweep& sweep : test.sweeps)
+        lines << (sweep.counts() ? (&sweep == test.sweep() ? tr("✓ sweep %1, used").arg(sweep.number)
+                                                           : tr("sweep %1").arg(sweep.number))
+                                 : tr("sweep %1 set aside: %2")
+                                       .arg(sweep.number)
+                                       .arg(QString::fromStdString(sweep.setAsideReason)));
+    if (!test.reported.empty())
+        lines << tr("%1 values as reported by the instrument").arg(test.reported.size());
+    kept_->setText(lines.join(QStringLiteral("; ")));
+    show();
+}
+
+QString SweepPanel::primaryText() const {
+    switch (state_) {
+    case State::Idle:
+        return recorder_->linked() && resistance_->edit()->text().isEmpty() ? tr("Start the sweep")
+                                                                            : tr("Accept typed");
+    case State::Recording:
+        return tr("Reading…");
+    case State::Judged:
+        return impedance::mustRepeat(findings_) ? tr("Repeat the sweep") : tr("Accept the sweep");
+    }
+    return {};
+}
+
+bool SweepPanel::primaryEnabled() const {
+    return !run().obstacleTo(step()) && state_ != State::Recording;
+}
+
+void SweepPanel::primary() {
+    if (!primaryEnabled())
+        return;
+    if (state_ == State::Judged)
+        return impedance::mustRepeat(findings_) ? repeat() : accept({});
+    if (!recorder_->linked() || !resistance_->edit()->text().isEmpty())
+        return acceptTyped();
+    state_ = State::Recording;
+    findings_.clear();
+    recorder_->start();
+    show();
+    Q_EMIT touched();
+}
+
+void SweepPanel::repeat() {
+    recorder_->stop();
+    state_ = State::Idle;
+    findings_.clear();
+    if (recorder_->linked() && resistance_->edit()->text().isEmpty())
+        return primary();
+    show();
+    Q_EMIT touched();
+}
+
+// Mass and impedance against the last visit: whose turn is it?
+std::vector<Message> SweepPanel::identityDoubts() const {
+    const auto last = lastFacts(pastTests<ImpedanceMethod>(session_.book(), run().record()), run().record());
+    const auto* whole = recorder_->sweep().of(impedance::Segment::WholeBody);
+    const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
+    if (!last || !own().test().mass)
+        return {};
+    return impedance::identityDoubts({run().record().subject.height, Kilograms(own().test().mass->value),
+                                      point ? std::optional(point->magnitude) : std::nullopt},
+                                     *last);
+}
+
+void SweepPanel::accept(const std::string& reasonInSpite) {
+    if (const auto doubts = identityDoubts(); !doubts.empty()) {
+        QStringList words;
+        for (const Message& doubt : doubts)
+            words << report::say(doubt);
+        const QString reason = askReason(this, tr("Is it this person?"),
+                                         words.join(QLatin1Char('\n')) + tr("\nWhy is it right all the same?"));
+        if (reason.isEmpty() ||
+            !session_.report(run().addNote("identity doubted, kept because: " + reason.toStdString())))
+            return;
+    }
+    const auto sweep = recorder_->sweep();
+    state_ = State::Idle;
+    if (session_.report(own().acceptSweep(sweep, Origin::Link, reasonInSpite))) {
+        recorder_->stop();
+        return;
+    }
+    state_ = State::Judged; // the sweep is still here: accept again when the obstacle is gone
+    Q_EMIT touched();
+}
+
+void SweepPanel::useInSpite() {
+    if (state_ != State::Judged || !impedance::mustRepeat(findings_)) {
+        session_.report(failure({FUSAIN_TEXT("There is no sweep here that should be repeated."), {}}));
+        return;
+    }
+    const QString reason =
+        askReason(this, tr("Use this sweep all the same"),
+                  report::say(findings_.front().what) + tr("\nThe physiologist decides and says why."));
+    if (!reason.isEmpty())
+        accept(reason.toStdString());
+}
+
+void SweepPanel::acceptTyped() {
+    const auto r = resistance_->value(), x = reactance_->value();
+    if (!r || !x) {
+        session_.report(
+            failure({FUSAIN_TEXT("A typed reading needs resistance and reactance at 50 kHz."), {}}, {},
+                    {FUSAIN_TEXT("Type ohms with a point or a comma; the reactance is positive."), {}}));
+        return;
+    }
+    impedance::Sweep sweep;
+    sweep.spectra.push_back({impedance::Segment::WholeBody,
+                             {impedance::pointOf(impedance::standardFrequency, {Ohms(*r), Ohms(*x)})}});
+    if (session_.report(own().acceptSweep(std::move(sweep), Origin::Typed))) {
+        resistance_->clear();
+        reactance_->clear();
+    }
+}
+
+void SweepPanel::importSweep() {
+    const auto sweep =
+        chooseDocument(session_, this, tr("Import a sweep"), tr("Tables (*.csv)"), exchange::sweepFromCsv);
+    if (sweep)
+        session_.report(own().acceptSweep(*sweep, Origin::Link));
+}
+
+void SweepPanel::typeReported() {
+    bool kept = false;
+    const QString text =
+        QInputDialog::getMultiLineText(this, tr("Values reported by the instrument"),
+                                       tr("One a line: name, value, unit. Known names: fat-percent, "
+                                          "fat-free-mass, body-water, lean.right-arm … "
+                                          "They are kept apart from what is computed here."),
+                                       {}, &kept);
+    if (!kept)
+        return;
+    auto values = exchange::reportedFromText(text.toStdString());
+    session_.report(values ? own().keepReported(std::move(*values)) : tl::unexpected(values.error()));
+}
+
+void SweepPanel::setAside() {
+    const ImpedanceSweep* sweep = own().test().sweep();
+    if (!sweep)
+        return;
+    const QString reason = askReason(this, tr("Set sweep %1 aside").arg(sweep->number),
+                                     tr("Why does it not count? It stays on the record and can be restored."));
+    if (!reason.isEmpty())
+        session_.report(own().setAside(sweep->number, reason.toStdString()));
+}
+
+QString SweepPanel::verdict() const {
+    if (auto obstacle = run().obstacleTo(step()))
+        return report::say(*obstacle);
+    if (state_ == State::Recording && !recorder_->linked())
+        return tr("The analyzer's cable: R repeats the sweep when it is back.");
+    if (state_ == State::Recording)
+        return tr("Keep still and silent.");
+    if (state_ == State::Judged && !findings_.empty())
+        return report::say(findings_.front().what) + QLatin1Char(' ') + report::say(findings_.front().remedy);
+    if (state_ == State::Judged)
+        return tr("Every reading falls with frequency, sides and sums agree. Accept it.");
+    return run().isDone(step()) ? tr("Done.") : StepPanel::verdict();
+}
+
+StandBack SweepPanel::standBack() const {
+    const auto [done, total] = recorder_->progress();
+    return {state_ == State::Recording ? QStringLiteral("%1/%2").arg(done).arg(total) : live_->text(),
+            verdict()};
+}
+
+QWidget* SweepPanel::firstField() const {
+    return recorder_->linked() ? nullptr : resistance_->edit();
+}
+
+} // namespace fusain::desktop
+
+#include "moc_sweep_panel.cpp"

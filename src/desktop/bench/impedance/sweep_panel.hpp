@@ -1,0 +1,47 @@
+#pragma once
+#include "desktop/bench/method/method_panel.hpp"
+#include "desktop/bench/method/step_panel.hpp"
+#include "desktop/recordings/impedance/sweep_recorder.hpp"
+#include "procedure/impedance/method.hpp"
+
+namespace fusain::desktop {
+
+/// The sweep: the arc as it grows, the segments, what the signal says, and the sweeps so far.
+class SweepPanel : public MethodPanel<ImpedanceMethod> {
+    Q_OBJECT
+public:
+    explicit SweepPanel(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    [[nodiscard]] bool primaryEnabled() const override;
+    void primary() override;
+    void repeat() override;
+    void setAside() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+private:
+    enum class State { Idle, Recording, Judged };
+    [[nodiscard]] const impedance::Sweep* shown() const;
+    void show();
+    void judge();
+    void accept(const std::string& reasonInSpite);
+    void acceptTyped();
+    void useInSpite();
+    void typeReported();
+    void importSweep();
+    [[nodiscard]] std::vector<Message> identityDoubts() const;
+
+    State state_ = State::Idle;
+    SweepRecorder* recorder_;
+    std::vector<impedance::SignalFinding> findings_;
+    FigureView* arc_;
+    QLabel* live_;
+    QLabel* words_;
+    QTableWidget* segments_;
+    ValueField *resistance_, *reactance_; ///< of the whole body at 50 kHz, typed
+    QLabel* kept_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,42 @@
+#include "desktop/bench/method/bench_method.hpp"
+
+#include "desktop/bench/method/closing_panels.hpp"
+#include "desktop/bench/method/questions_panel.hpp"
+#include "report/base/words.hpp"
+
+namespace fusain::desktop {
+
+QStringList readingRow(const QString& symbol, double value, int decimals, const QString& unit) {
+    return {symbol, QString::fromStdString(fixed(value, decimals)) + QLatin1Char(' ') + unit, {}};
+}
+
+QStringList inWords(const std::vector<std::string>& texts) {
+    QStringList list;
+    for (const std::string& text : texts)
+        list << report::say(std::string_view(text));
+    return list;
+}
+
+StepPanel* commonPanel(Session& session, std::span<const StepText> sheet, Step step) {
+    const StepText& text = sheet[static_cast<std::size_t>(step.index())];
+    switch (text.kind) {
+    case StepKind::Screening:
+    case StepKind::Readiness:
+        return new QuestionsPanel(session, sheet, step);
+    case StepKind::Interpretation:
+        return new InterpretationPanel(session, sheet, step);
+    case StepKind::Sign:
+        return new SignPanel(session, sheet, step);
+    case StepKind::Confirm:
+        return text.id == "result" ? new ResultPanel(session, sheet, step) : nullptr;
+    case StepKind::Afterwards:
+        return text.id == "report" ? new ReportPanel(session, sheet, step) : nullptr;
+    case StepKind::Reading:
+    case StepKind::OptionalReading:
+    case StepKind::Check:
+        break;
+    }
+    return nullptr;
+}
+
+} // namespace fusain::desktop

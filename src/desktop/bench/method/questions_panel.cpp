@@ -1,0 +1,283 @@
+#include "desktop/bench/method/questions_panel.hpp"
+
+#include "report/base/words.hpp"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QTimer>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+QString givenText(const readiness::Answer& answer) {
+    if (answer.keptAsTold == readiness::KeptAsTold::List)
+        return QObject::tr("said to the list as a whole");
+    if (answer.keptAsTold == readiness::KeptAsTold::Group)
+        return QObject::tr("said together with the group");
+    if (!answer.choice.empty())
+        return report::say(std::string_view(answer.choice));
+    if (answer.never)
+        return QObject::tr("never");
+    if (answer.hoursSince)
+        return QObject::tr("%1 h before").arg(QString::fromStdString(fixed(*answer.hoursSince, 1)));
+    return answer.number ? QString::fromStdString(fixed(*answer.number, 2)) : QObject::tr("unknown");
+}
+
+} // namespace
+
+QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : StepPanel(session, sheet, step), question_(label({}, "title")), effect_(label({}, "soft")),
+      choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))), list_(new QListWidget) {
+    new QHBoxLayout(choices_);
+    choices_->layout()->setContentsMargins(0, 0, 0, 0);
+    typed_->setAccessibleName(tr("Answer"));
+    typed_->setMaximumWidth(280);
+    list_->setAccessibleName(tr("Questions and answers"));
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, rebook_, list_})
+        body()->addWidget(widget);
+    body()->setStretchFactor(list_, 1);
+    body()->setAlignment(rebook_, Qt::AlignLeft);
+    connect(rebook_, &QPushButton::clicked, this, &QuestionsPanel::rebook);
+    auto* clock = new QTimer(this);
+    connect(clock, &QTimer::timeout, this, [this] {
+        if (isVisible())
+            Q_EMIT touched(); // a wait may be over
+    });
+    clock->start(5000);
+    connect(list_, &QListWidget::currentRowChanged, this, &QuestionsPanel::showQuestion);
+    connect(typed_, &QLineEdit::returnPressed, this, &QuestionsPanel::primary);
+    connect(typed_, &QLineEdit::textEdited, this, &StepPanel::touched);
+}
+
+const readiness::Rule* QuestionsPanel::current() const {
+    const int row = list_->currentRow();
+    return row >= 0 && row < static_cast<int>(rules_.size()) ? rules_[static_cast<std::size_t>(row)] : nullptr;
+}
+
+QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
+    const QString text = givenText(answered.answer);
+    if (answered.finding.kept)
+        return text + tr("  ✓ as asked");
+    if (!answered.acceptedReason.empty())
+        return text + tr("  gone on: %1").arg(QString::fromStdString(answered.acceptedReason));
+    if (const auto until = answered.waitUntil())
+        return text + tr("  ▲ wait %1 min, until %2")
+                          .arg(std::ceil(answered.finding.waitMinutes))
+                          .arg(report::clock(*until));
+    return text + QStringLiteral("  ▲ ") + report::say(actionText(answered.finding.action));
+}
+
+void QuestionsPanel::refresh() {
+    rules_ = run().questions(step());
+    const int row = list_->currentRow();
+    const QSignalBlocker blocker(list_);
+    list_->clear();
+    int firstOpen = -1;
+    for (int i = 0; i < static_cast<int>(rules_.size()); ++i) {
+        const auto* answer = run().answerTo(rules_[static_cast<std::size_t>(i)]->id);
+        list_->addItem(report::say(std::string_view(rules_[static_cast<std::size_t>(i)]->question)) +
+                       (answer ? QStringLiteral("   —   ") + answerText(*answer) : QString()));
+        if (firstOpen < 0 && (!answer || answer->open()))
+            firstOpen = i;
+    }
+    // After an answer the next open question comes up by itself, unless this one still needs a decision.
+    const auto* here = row >= 0 && row < static_cast<int>(rules_.size())
+                           ? run().answerTo(rules_[static_cast<std::size_t>(row)]->id)
+                           : nullptr;
+    list_->setCurrentRow(here && here->open() ? row : firstOpen >= 0 ? firstOpen : std::max(0, row));
+    showQuestion();
+}
+
+void QuestionsPanel::showQuestion() {
+    const readiness::Rule* rule = current();
+    if (!rule || !session_.run())
+        return;
+    question_->setText(report::say(std::string_view(rule->question)));
+    QStringList effect{report::say(effectText(rule->effect))};
+    if (!rule->effectSize.empty())
+        effect << report::say(std::string_view(rule->effectSize));
+    effect << report::say(std::string_view(rule->reason))
+           << (QString::fromStdString(rule->source) + QLatin1Char(' ') + report::say(gradeText(rule->grade)))
+                  .trimmed();
+    QString about = tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
+    if (session_.clientSays())
+        about.prepend(tr("The client says: \"%1\"\n").arg(session_.clientSays()(*rule)));
+    if (const auto earlier = session_.earlierAnswer(rule->id))
+        about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), givenText(earlier->answer));
+    effect_->setText(about);
+    rebook_->setVisible(openAnswer());
+    qDeleteAll(choices_->findChildren<QPushButton*>(QString(), Qt::FindDirectChildrenOnly));
+    const bool chosen = rule->type == readiness::AnswerType::Choice;
+    for (int i = 0; chosen && i < static_cast<int>(rule->choices.size()); ++i) {
+        const std::string& choice = rule->choices[static_cast<std::size_t>(i)];
+        const QString text = report::say(std::string_view(choice));
+        auto* option = button(QStringLiteral("%1   %2").arg(i + 1).arg(text));
+        option->setAccessibleName(text);
+        choices_->layout()->addWidget(option);
+        connect(option, &QPushButton::clicked, this, [this, choice] {
+            give({std::nullopt, false, std::nullopt, choice});
+        });
+    }
+    choices_->setVisible(chosen);
+    typed_->setVisible(!chosen);
+    typed_->clear();
+    typed_->setPlaceholderText(rule->type == readiness::AnswerType::Number
+                                   ? report::say(std::string_view(rule->unit))
+                                   : tr("07:15, 3.5 h, 90 min, 2 d or never"));
+    if (!chosen && isVisible())
+        typed_->setFocus();
+    else if (isVisible())
+        setFocus();
+    Q_EMIT touched();
+}
+
+std::optional<readiness::Answer> QuestionsPanel::readTime(const QString& text, Instant now) {
+    readiness::Answer answer;
+    const QString trimmed = text.trimmed().toLower();
+    if (trimmed == tr("never")) {
+        answer.never = true;
+        return answer;
+    }
+    const QStringList clock = trimmed.split(QLatin1Char(':'));
+    if (clock.size() == 2) {
+        bool hourRead = false, minuteRead = false;
+        const int hour = clock[0].toInt(&hourRead), minute = clock[1].toInt(&minuteRead);
+        if (!hourRead || !minuteRead || hour > 23 || minute > 59 || hour < 0 || minute < 0)
+            return std::nullopt;
+        double minutes = minutesBetween(report::startOfLocalDay(now), now) - (hour * 60.0 + minute);
+        if (minutes < 0.0)
+            minutes += 24.0 * 60.0; // such a time today lies ahead: it was yesterday
+        answer.hoursSince = minutes / 60.0;
+        return answer;
+    }
+    double factor = 1.0;
+    QString digits = trimmed;
+    for (const auto& [suffix, hours] :
+         {std::pair(QStringLiteral("min"), 1.0 / 60.0), std::pair(QStringLiteral("h"), 1.0),
+          std::pair(QStringLiteral("d"), 24.0)})
+        if (digits.endsWith(suffix)) {
+            digits.chop(suffix.size());
+            factor = hours;
+            break;
+        }
+    const auto value = parseTyped(digits.toStdString());
+    if (!value || *value < 0.0)
+        return std::nullopt;
+    answer.hoursSince = *value * factor;
+    return answer;
+}
+
+void QuestionsPanel::give(const readiness::Answer& answer) {
+    if (const readiness::Rule* rule = current())
+        session_.report(run().answer(rule->id, answer));
+}
+
+QString QuestionsPanel::primaryText() const {
+    const auto* rule = current();
+    if (const auto* answer = openAnswer(); answer && typed_->text().isEmpty())
+        return waitedLongEnough(*answer) ? tr("Waited long enough: keep it") : tr("Go on with a reason");
+    return rule && rule->type != readiness::AnswerType::Choice ? tr("Keep the answer") : QString();
+}
+
+bool QuestionsPanel::primaryEnabled() const {
+    return true;
+}
+
+void QuestionsPanel::primary() {
+    const auto* rule = current();
+    if (!rule)
+        return;
+    if (const auto* answered = openAnswer(); answered && typed_->text().isEmpty()) {
+        if (!waitedLongEnough(*answered))
+            return goOnPast();
+        session_.report(run().answerAfterWaiting(rule->id));
+        return;
+    }
+    if (rule->type == readiness::AnswerType::Choice)
+        return;
+    const auto refuseText = [&] {
+        session_.report(
+            failure({FUSAIN_TEXT("\"{1}\" was not understood."), {typed_->text().toStdString()}}, {},
+                    {FUSAIN_TEXT("Type a time like 07:15, 3.5 h, 90 min, 2 d or never; or a number."), {}}));
+    };
+    if (rule->type == readiness::AnswerType::Number) {
+        const auto value = parseTyped(typed_->text().toStdString());
+        return value ? give({std::nullopt, false, *value, {}}) : refuseText();
+    }
+    const auto answer = readTime(typed_->text(), session_.now());
+    return answer ? give(*answer) : refuseText();
+}
+
+const AnsweredQuestion* QuestionsPanel::openAnswer() const {
+    const auto* rule = current();
+    const auto* answer = rule ? run().answerTo(rule->id) : nullptr;
+    return answer && answer->open() ? answer : nullptr;
+}
+
+bool QuestionsPanel::waitedLongEnough(const AnsweredQuestion& answer) const {
+    const auto until = answer.waitUntil();
+    return until && session_.now() >= *until;
+}
+
+void QuestionsPanel::rebook() {
+    const QString reason = askReason(
+        this, tr("Rebook"), tr("The test ends here without a result and the appointment is free. Why?"));
+    if (!reason.isEmpty())
+        session_.report(session_.endRun(reason.toStdString()));
+}
+
+void QuestionsPanel::goOnPast() {
+    const QString reason = askReason(this, tr("Go on past a deviation"),
+                                     tr("Why is it right to go on? This is kept on the record."));
+    if (!reason.isEmpty())
+        session_.report(run().acceptDeviation(current()->id, reason.toStdString()));
+}
+
+QString QuestionsPanel::verdict() const {
+    int open = 0, unanswered = 0;
+    for (const auto* rule : rules_) {
+        const auto* answer = run().answerTo(rule->id);
+        unanswered += answer ? 0 : 1;
+        open += answer && answer->open() ? 1 : 0;
+    }
+    if (const auto* answer = openAnswer())
+        if (const auto until = answer->waitUntil())
+            return waitedLongEnough(*answer)
+                       ? tr("It is %1: the wait is over.").arg(report::clock(session_.now()))
+                       : tr("Wait until %1, rebook, or go on with a reason.").arg(report::clock(*until));
+    if (open > 0)
+        return tr("%1 answers need a decision: put it right and answer again, rebook, or go on with a reason.")
+            .arg(open);
+    return unanswered > 0
+               ? tr("%1 of %2 questions left. Number keys answer.").arg(unanswered).arg(rules_.size())
+               : tr("All answered.");
+}
+
+StandBack QuestionsPanel::standBack() const {
+    return {question_->text(), verdict()};
+}
+
+QWidget* QuestionsPanel::firstField() const {
+    const auto* rule = current();
+    return rule && rule->type != readiness::AnswerType::Choice ? static_cast<QWidget*>(typed_) : nullptr;
+}
+
+void QuestionsPanel::keyPressEvent(QKeyEvent* event) {
+    const auto* rule = current();
+    const int digit = event->key() - Qt::Key_1;
+    if (rule && rule->type == readiness::AnswerType::Choice && digit >= 0 &&
+        digit < static_cast<int>(rule->choices.size()))
+        give({std::nullopt, false, std::nullopt, rule->choices[static_cast<std::size_t>(digit)]});
+    else if (event->key() == Qt::Key_Down || event->key() == Qt::Key_Up)
+        list_->setCurrentRow(
+            std::clamp(list_->currentRow() + (event->key() == Qt::Key_Down ? 1 : -1), 0, list_->count() - 1));
+    else
+        StepPanel::keyPressEvent(event);
+}
+
+} // namespace fusain::desktop
+
+#include "moc_questions_panel.cpp"

@@ -1,0 +1,48 @@
+#pragma once
+#include "desktop/bench/method/step_panel.hpp"
+
+#include <QListWidget>
+
+namespace fusain::desktop {
+
+/// Screening or readiness: one question at a time, answered with a number key or a typed time.
+class QuestionsPanel : public StepPanel {
+    Q_OBJECT
+public:
+    QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    [[nodiscard]] bool primaryEnabled() const override;
+    void primary() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+    /// Reads a time as people say it: "07:15" (the latest such time), "3.5 h", "90 min", "2 d", "never". In
+    /// hours before `now`.
+    [[nodiscard]] static std::optional<readiness::Answer> readTime(const QString& text, Instant now);
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    [[nodiscard]] const readiness::Rule* current() const;
+    void showQuestion();
+    void give(const readiness::Answer& answer);
+    void goOnPast();
+    void rebook();
+    /// The answer to the current question when it still needs a decision.
+    [[nodiscard]] const AnsweredQuestion* openAnswer() const;
+    [[nodiscard]] bool waitedLongEnough(const AnsweredQuestion& answer) const;
+    [[nodiscard]] QString answerText(const AnsweredQuestion& answer) const;
+
+    std::vector<const readiness::Rule*> rules_;
+    QLabel* question_;
+    QLabel* effect_;
+    QWidget* choices_;
+    QLineEdit* typed_;
+    QPushButton* rebook_;
+    QListWidget* list_;
+};
+
+} // namespace fusain::desktop

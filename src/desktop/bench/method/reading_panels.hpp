@@ -1,0 +1,54 @@
+#pragma once
+#include "desktop/bench/method/step_panel.hpp"
+
+#include <QCheckBox>
+
+namespace fusain::desktop {
+
+/// A step that is a list of things to do, confirmed as a whole: tank ready, rehearsal, out safely, after.
+class ConfirmPanel : public StepPanel {
+    Q_OBJECT
+public:
+    ConfirmPanel(Session& session, std::span<const StepText> sheet, Step step, const QStringList& items,
+                 QString primary);
+    [[nodiscard]] QString primaryText() const override { return primary_; }
+    void primary() override;
+
+private:
+    QString primary_;
+};
+
+/// One number from one instrument, or typed: water temperature, dry mass.
+class ReadingPanel : public StepPanel {
+    Q_OBJECT
+public:
+    struct Source {
+        const char* role;
+        const char* key;
+        QString name;
+        Dimension dimension;
+        int decimals;
+        QString cue; ///< told to the simulated instrument when the step opens
+        std::function<Procedure::Done(Procedure&, double, Origin)> accept;
+        std::function<std::optional<Reading>(const Procedure&)> accepted;
+        std::function<QString(double)> judge;
+    };
+    ReadingPanel(Session& session, std::span<const StepText> sheet, Step step, Source source);
+    void refresh() override;
+    [[nodiscard]] QString primaryText() const override;
+    void primary() override;
+    [[nodiscard]] QString verdict() const override;
+    [[nodiscard]] StandBack standBack() const override;
+    [[nodiscard]] QWidget* firstField() const override;
+
+private:
+    [[nodiscard]] std::optional<std::pair<double, Origin>> candidate() const;
+    void showLive();
+    [[nodiscard]] QString shown(double kept) const;
+    Source source_;
+    QLabel* live_;
+    ValueField* field_;
+    QLabel* accepted_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,41 @@
+#include "desktop/bench/method/step_panel.hpp"
+
+#include "report/base/words.hpp"
+
+#include <QInputDialog>
+
+namespace fusain::desktop {
+
+StepPanel::StepPanel(Session& session, std::span<const StepText> sheet, Step step)
+    : session_(session), step_(step), text_(sheet[static_cast<std::size_t>(step.index())]),
+      body_(new QVBoxLayout(this)) {
+    body_->setContentsMargins(24, 16, 24, 16);
+    body_->setSpacing(10);
+    body_->addWidget(label(report::say(text_.title), "title"));
+    body_->addWidget(label(report::say(text_.instruction), "heading"));
+}
+
+QString StepPanel::verdict() const {
+    if (auto obstacle = run().obstacleTo(step_))
+        return report::say(*obstacle);
+    return run().isDone(step_) ? tr("Done.") : report::say(text_.instruction);
+}
+
+std::optional<double> StepPanel::live(const char* role, const char* key) const {
+    const auto frame = session_.hub().latest(QLatin1String(role));
+    return frame && frame->has(key) ? std::optional(frame->value(key)) : std::nullopt;
+}
+
+QString askReason(QWidget* parent, const QString& title, const QString& question) {
+    QInputDialog dialog(parent);
+    dialog.setObjectName(QStringLiteral("reason"));
+    dialog.setWindowTitle(title);
+    dialog.setLabelText(question);
+    dialog.setOkButtonText(QObject::tr("Keep this reason"));
+    dialog.setCancelButtonText(QObject::tr("Go back"));
+    return dialog.exec() == QDialog::Accepted ? dialog.textValue().trimmed() : QString();
+}
+
+} // namespace fusain::desktop
+
+#include "moc_step_panel.cpp"

@@ -1,0 +1,165 @@
+#include "desktop/bench/scan/dxa_panels.hpp"
+
+#include "desktop/services/past_records.hpp"
+#include "report/base/words.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+
+PhantomPanel::PhantomPanel(Session& session)
+    : MethodPanel(session, dxaSteps(), DxaStep::Phantom), live_(label({}, "live")),
+      nominal_(new ValueField(tr("Phantom, fat as certified"), QStringLiteral("%"))),
+      reading_(new ValueField(tr("Read by the densitometer"), QStringLiteral("%"))),
+      morning_(label({}, "soft")) {
+    for (QWidget* widget : std::initializer_list<QWidget*>{live_, nominal_, reading_, morning_})
+        body()->addWidget(widget);
+    body()->addStretch();
+    connect(reading_, &ValueField::edited, this, &StepPanel::touched);
+    connect(reading_, &ValueField::entered, this, &PhantomPanel::primary);
+    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
+        if (frame.role != "scanner" || !frame.has("phantom") || !isVisible())
+            return;
+        reading_->setValue(frame.value("phantom"), 2);
+        Q_EMIT touched();
+    });
+}
+
+std::optional<Check> PhantomPanel::fromThisMorning() const {
+    constexpr qint64 day = 24LL * 3600 * 1000;
+    std::optional<Check> latest;
+    for (const Check& check : session_.book().checks("scanner"))
+        if (check.kind == "soft-tissue-phantom" && session_.now().milliseconds - check.at.milliseconds < day &&
+            (!latest || latest->at < check.at))
+            latest = check;
+    return latest;
+}
+
+void PhantomPanel::refresh() {
+    const auto& test = own().test();
+    const auto check = fromThisMorning();
+    if (!nominal_->value())
+        nominal_->setValue(check ? check->nominal : 24.05, 2);
+    live_->setText(test.phantom ? number(test.phantom->reading.value(), 2) + QStringLiteral(" %") : QString());
+    morning_->setText(check ? tr("This morning at %1: %2 %. Space takes it.")
+                                  .arg(report::clock(check->at), number(check->reading, 2))
+                            : tr("No reading of the phantom in the quality log of the last 24 hours."));
+}
+
+QString PhantomPanel::primaryText() const {
+    if (reading_->value())
+        return tr("Accept the reading");
+    return fromThisMorning() ? tr("Take this morning's") : tr("Read the phantom");
+}
+
+bool PhantomPanel::primaryEnabled() const {
+    return reading_->value() || fromThisMorning() || session_.hub().isLive(QStringLiteral("scanner"));
+}
+
+void PhantomPanel::primary() {
+    if (!primaryEnabled())
+        return;
+    if (const auto reading = reading_->value()) {
+        if (session_.report(own().readPhantom(Percent(nominal_->value().value_or(0.0)), Percent(*reading))))
+            reading_->clear();
+    } else if (const auto check = fromThisMorning()) {
+        session_.report(own().readPhantom(Percent(check->nominal), Percent(check->reading)));
+    } else {
+        session_.hub().send(QStringLiteral("scanner"),
+                            QStringLiteral("cue phantom %1").arg(nominal_->value().value_or(24.05)));
+    }
+}
+
+QString PhantomPanel::verdict() const {
+    const auto& test = own().test();
+    if (!test.phantom)
+        return StepPanel::verdict();
+    const double error = test.phantom->error().value(), limit = own().setting().policy.phantomTolerance.value();
+    return std::abs(error) <= limit + 1e-9
+               ? tr("The phantom reads %1 points off, within ± %2.")
+                     .arg(QString::fromStdString(signedFixed(error, 2)), number(limit, 1))
+               : tr("The phantom reads %1 points off, more than ± %2: no client before it is clear why.")
+                     .arg(QString::fromStdString(signedFixed(error, 2)), number(limit, 1));
+}
+
+StandBack PhantomPanel::standBack() const {
+    return {live_->text(), verdict()};
+}
+
+DosePanel::DosePanel(Session& session)
+    : MethodPanel(session, dxaSteps(), DxaStep::Dose), here_(label({}, "heading")),
+      elsewhere_(new ValueField(tr("Scans elsewhere, as the client says"), {})),
+      menopause_(new QCheckBox(tr("After the menopause (decides which bone score may be shown)"))),
+      sum_(label({}, "title")) {
+    for (QWidget* widget : std::initializer_list<QWidget*>{here_, elsewhere_, menopause_, sum_})
+        body()->addWidget(widget);
+    body()->addStretch();
+    connect(elsewhere_, &ValueField::edited, this, [this] {
+        refresh();
+        Q_EMIT touched();
+    });
+    connect(elsewhere_, &ValueField::entered, this, &DosePanel::primary);
+}
+
+DosePanel::Here DosePanel::here() const {
+    constexpr qint64 year = 365LL * 24 * 3600 * 1000;
+    const auto& running = own().test();
+    Here sum;
+    for (const DxaTest& past : pastTests<ScanMethod>(session_.book(), running))
+        for (const DxaScan& scan : past.scans) // one that was set aside was a dose all the same
+            if (running.startedAt.milliseconds - scan.at.milliseconds < year) {
+                ++sum.scans;
+                sum.dose += scan.dose;
+            }
+    return sum;
+}
+
+void DosePanel::refresh() {
+    const auto& test = own().test();
+    const auto& policy = own().setting().policy;
+    if (!elsewhere_->edit()->isModified())
+        elsewhere_->setValue(test.dose ? test.dose->scansElsewhere : 0, 0);
+    const auto [scans, dose] = here();
+    here_->setText(
+        tr("In this lab book within twelve months: %1 scans, %2 µSv.").arg(scans).arg(number(dose.value(), 0)));
+    menopause_->setVisible(test.subject.sex == Sex::Female && test.subject.age >= dxa::menopauseAskedAge);
+    const Microsieverts sum =
+        dose + policy.dosePerScan * std::max(0.0, elsewhere_->value().value_or(0.0)) + policy.dosePerScan;
+    sum_->setText(tr("With this scan (%1 µSv): %2 µSv, as much as %3 days of the natural background.")
+                      .arg(number(policy.dosePerScan.value(), 0), number(sum.value(), 0),
+                           number(dxa::daysOfBackground(sum), 1)));
+}
+
+bool DosePanel::primaryEnabled() const {
+    return elsewhere_->value().has_value();
+}
+
+void DosePanel::primary() {
+    const auto elsewhere = elsewhere_->value();
+    if (!elsewhere)
+        return;
+    const auto [scans, dose] = here();
+    const auto& policy = own().setting().policy;
+    const int others = static_cast<int>(std::lround(*elsewhere));
+    std::string reason;
+    if (dose + policy.dosePerScan * (others + 1.0) > policy.yearlyDose &&
+        session_.atTheBench().role == Role::Physiologist)
+        reason = askReason(this, tr("More than this lab's limit"),
+                           tr("Why is this scan justified? The licensed operator answers for it."))
+                     .toStdString();
+    if (menopause_->isVisible() && menopause_->isChecked() != own().test().afterMenopause &&
+        !session_.report(own().stateMenopause(menopause_->isChecked())))
+        return;
+    session_.report(own().stateDose(scans, dose, others, reason));
+}
+
+QString DosePanel::verdict() const {
+    return run().isDone(step()) ? tr("Stated. This lab's limit is %1 µSv in twelve months.")
+                                      .arg(number(own().setting().policy.yearlyDose.value(), 0))
+                                : StepPanel::verdict();
+}
+
+} // namespace fusain::desktop
+
+#include "moc_dxa_panels.cpp"

@@ -1,0 +1,62 @@
+#include "desktop/bench/scan/method.hpp"
+
+#include "desktop/bench/method/floor_scale.hpp"
+#include "desktop/bench/method/reading_panels.hpp"
+#include "desktop/bench/scan/dxa_panels.hpp"
+#include "desktop/bench/scan/scan_panel.hpp"
+
+namespace fusain::desktop {
+
+StepPanel* AtTheBench<ScanMethod>::panel(Session& session, Step step) {
+    using enum DxaStep;
+    const auto sheet = dxaSteps();
+    const auto confirm = [&](const QStringList& items, const QString& done) {
+        return new ConfirmPanel(session, sheet, step, items, done);
+    };
+    switch (step.as<DxaStep>()) {
+    case Phantom:
+        return new PhantomPanel(session);
+    case Mass:
+        return floorScalePanel<ScanMethod>(session, sheet, step);
+    case Dose:
+        return new DosePanel(session);
+    case Positioning: {
+        const Protocol& protocol = session.protocolFor(ScanMethod::id);
+        return confirm(inWords(protocol.rehearsal) + inWords(protocol.safety), QObject::tr("Lies as always"));
+    }
+    case Scan:
+        return new ScanPanel(session);
+    case Lines:
+        return confirm(
+            {QObject::tr("Chin: the head ends just under it."),
+             QObject::tr("Shoulders: through the joint; hand and thigh apart."),
+             QObject::tr("Spine and ribs: trunk without the arms."),
+             QObject::tr("Hips: slanting through the necks of the thigh bones; legs apart in the middle."),
+             QObject::tr("Android and gynoid stand where the lines of pelvis and chin put them.")},
+            QObject::tr("Lines are right"));
+    case After:
+        return confirm({QObject::tr("Table wiped with what your local rules ask for."),
+                        QObject::tr("The densitometer's own record kept as your local rules ask for.")},
+                       QObject::tr("Finish"));
+    case Screening:
+    case Readiness:
+    case Result:
+    case Interpretation:
+    case Sign:
+    case Report:
+        break;
+    }
+    return commonPanel(session, sheet, step);
+}
+
+QList<QStringList> AtTheBench<ScanMethod>::readings(const DxaTest& test) {
+    QList<QStringList> rows;
+    rows << readingRow(QStringLiteral("H"), centimetres(test.subject.height), 1, QStringLiteral("cm"));
+    if (test.mass)
+        rows << readingRow(QStringLiteral("W"), test.mass->value, 2, QStringLiteral("kg"));
+    if (test.dose)
+        rows << readingRow(QStringLiteral("µSv"), test.dose->withThisScan().value(), 0, QStringLiteral("µSv"));
+    return rows;
+}
+
+} // namespace fusain::desktop

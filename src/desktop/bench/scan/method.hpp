@@ -1,0 +1,16 @@
+#pragma once
+#include "desktop/bench/method/bench_method.hpp"
+#include "procedure/scan/method.hpp"
+
+namespace fusain::desktop {
+
+/// The densitometer at the bench.
+template <>
+struct AtTheBench<ScanMethod> {
+    /// Makes the panel of a step.
+    [[nodiscard]] static StepPanel* panel(Session& session, Step step);
+    /// The readings so far.
+    [[nodiscard]] static QList<QStringList> readings(const DxaTest& test);
+};
+
+} // namespace fusain::desktop

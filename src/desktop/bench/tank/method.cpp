@@ -1,0 +1,70 @@
+#include "desktop/bench/tank/method.hpp"
+
+#include "desktop/bench/method/reading_panels.hpp"
+#include "desktop/bench/tank/lungs_panel.hpp"
+#include "desktop/bench/tank/tank_panels.hpp"
+#include "desktop/bench/tank/trials_panel.hpp"
+
+namespace fusain::desktop {
+
+StepPanel* AtTheBench<TankMethod>::panel(Session& session, Step step) {
+    using enum HydrostaticStep;
+    const auto sheet = hydrostaticSteps();
+    const auto confirm = [&](const QStringList& items, const QString& done) {
+        return new ConfirmPanel(session, sheet, step, items, done);
+    };
+    switch (step.as<HydrostaticStep>()) {
+    case TankReady:
+        return confirm({QObject::tr("Surfaces disinfected, 15 minutes of contact."),
+                        QObject::tr("Rinsed until the smell is gone."),
+                        QObject::tr("Filled to below the overflow; filling takes 2 to 4 hours."),
+                        QObject::tr("Water between 32 and 36 °C."),
+                        QObject::tr("Floor dry, ladder fast, towel and robe at hand.")},
+                       QObject::tr("The tank is ready"));
+    case LoadCell:
+        return new LoadCellPanel(session);
+    case WaterTemperature:
+        return waterTemperaturePanel(session);
+    case DryMass:
+        return dryMassPanel(session);
+    case VitalCapacity:
+        return new LungsPanel(session);
+    case Rehearsal: {
+        const Protocol& protocol = session.protocolFor(TankMethod::id);
+        return confirm(inWords(protocol.safety) + inWords(protocol.rehearsal), QObject::tr("Rehearsed"));
+    }
+    case Trials:
+        return new TrialsPanel(session);
+    case OutSafely:
+        return confirm({QObject::tr("Belt off before standing up."),
+                        QObject::tr("One hand on the rail, you in front of the client."),
+                        QObject::tr("Towel and robe; sit down for a minute if dizzy.")},
+                       QObject::tr("The client is out"));
+    case After:
+        return confirm({QObject::tr("Drain the tank, or cover it for the next client."),
+                        QObject::tr("Take the chair off the load cell."),
+                        QObject::tr("Rinse the nose clip and the mouthpiece; put them to disinfect.")},
+                       QObject::tr("Finish"));
+    case Screening:
+    case Readiness:
+    case Result:
+    case Interpretation:
+    case Sign:
+    case Report:
+        break;
+    }
+    return commonPanel(session, sheet, step);
+}
+
+QList<QStringList> AtTheBench<TankMethod>::readings(const HydrostaticTest& test) {
+    QList<QStringList> rows;
+    if (test.waterTemperature)
+        rows << readingRow(QStringLiteral("Tw"), test.waterTemperature->value, 2, QStringLiteral("°C"));
+    if (test.dryMass)
+        rows << readingRow(QStringLiteral("Ma"), test.dryMass->value, 2, QStringLiteral("kg"));
+    for (const VitalCapacityEffort& effort : test.efforts)
+        rows << readingRow(QStringLiteral("VC"), effort.volume.value(), 2, QStringLiteral("L"));
+    return rows;
+}
+
+} // namespace fusain::desktop

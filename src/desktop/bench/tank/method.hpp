@@ -1,0 +1,16 @@
+#pragma once
+#include "desktop/bench/method/bench_method.hpp"
+#include "procedure/tank/method.hpp"
+
+namespace fusain::desktop {
+
+/// Underwater weighing at the bench.
+template <>
+struct AtTheBench<TankMethod> {
+    /// Makes the panel of a step.
+    [[nodiscard]] static StepPanel* panel(Session& session, Step step);
+    /// The readings so far.
+    [[nodiscard]] static QList<QStringList> readings(const HydrostaticTest& test);
+};
+
+} // namespace fusain::desktop

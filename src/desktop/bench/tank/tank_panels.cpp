@@ -1,0 +1,145 @@
+#include "desktop/bench/tank/tank_panels.hpp"
+
+#include "core/anthropometry/limits.hpp"
+#include "core/water/density.hpp"
+#include "report/base/words.hpp"
+
+#include <cmath>
+
+namespace fusain::desktop {
+
+LoadCellPanel::LoadCellPanel(Session& session)
+    : MethodPanel(session, hydrostaticSteps(), HydrostaticStep::LoadCell), live_(label({}, "live")),
+      tare_(new ValueField(tr("Chair and belt in the water"), tr("kg (0 when zeroed)"))),
+      nominal_(new ValueField(tr("Reference mass, as marked"), tr("kg"))),
+      reading_(new ValueField(tr("Shown with the reference mass"), tr("kg"))), history_(label({}, "soft")) {
+    nominal_->setValue(5.0, 3);
+    tare_->setValue(0.0, 3);
+    for (QWidget* widget : std::initializer_list<QWidget*>{live_, tare_, nominal_, reading_, history_})
+        body()->addWidget(widget);
+    body()->addStretch();
+    for (ValueField* field : {tare_, nominal_, reading_})
+        connect(field, &ValueField::edited, this, &StepPanel::touched);
+    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
+        if (isVisible() && frame.role == "load-cell")
+            showLive();
+    });
+}
+
+bool LoadCellPanel::linked() const {
+    return session_.hub().isLive(QStringLiteral("load-cell"));
+}
+
+void LoadCellPanel::showLive() {
+    if (const auto kg = live("load-cell", "kg"))
+        live_->setText(number(*kg, 3) + QStringLiteral(" kg"));
+}
+
+void LoadCellPanel::refresh() {
+    live_->setVisible(linked());
+    const auto earlier = session_.book().checks("load-cell");
+    history_->setText(
+        earlier.empty()
+            ? tr("No earlier check in this lab book.")
+            : tr("Last check %1: off by %2 kg.")
+                  .arg(
+                      report::day(earlier.back().at) + QLatin1Char(' ') + report::clock(earlier.back().at),
+                      QString::fromStdString(signedFixed(earlier.back().reading - earlier.back().nominal, 3))));
+    if (const auto& check = own().test().loadCell) {
+        tare_->setValue(check->tare.value(), 3);
+        nominal_->setValue(check->referenceNominal.value(), 3);
+        reading_->setValue(check->referenceReading.value(), 3);
+    }
+}
+
+QString LoadCellPanel::primaryText() const {
+    if (linked())
+        return stage_ == Stage::Zero ? tr("Zero with chair and belt") : tr("Take the reference reading");
+    return tr("Keep the check");
+}
+
+bool LoadCellPanel::primaryEnabled() const {
+    return linked() || (tare_->value() && nominal_->value() && reading_->value());
+}
+
+void LoadCellPanel::primary() {
+    if (linked() && stage_ == Stage::Zero) {
+        session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("zero"));
+        session_.hub().send(QStringLiteral("load-cell"),
+                            QStringLiteral("cue reference %1").arg(nominal_->value().value_or(5.0)));
+        stage_ = Stage::Reference;
+        Q_EMIT touched();
+        return;
+    }
+    const double reading = linked() ? live("load-cell", "kg").value_or(0.0) : *reading_->value();
+    const double nominal = nominal_->value().value_or(5.0);
+    session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue reference 0"));
+    stage_ = Stage::Zero;
+    if (!session_.report(own().checkLoadCell(Kilograms(tare_->value().value_or(0.0)), Kilograms(nominal),
+                                             Kilograms(reading))))
+        return;
+    session_.report(session_.keepCheck("load-cell", "load-cell", nominal, {reading}));
+}
+
+QString LoadCellPanel::verdict() const {
+    if (const auto& check = own().test().loadCell; check && !run().isDone(HydrostaticStep::LoadCell))
+        return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
+            .arg(QString::fromStdString(signedFixed(check->error().value(), 3)), number(loadCellTolerance, 3));
+    if (stage_ == Stage::Reference)
+        return tr("Zeroed. Hang the reference mass on the chair and let it come to rest.");
+    return StepPanel::verdict();
+}
+
+StandBack LoadCellPanel::standBack() const {
+    return {linked() ? number(live("load-cell", "kg").value_or(0.0), 3) + QStringLiteral(" kg") : QString(),
+            verdict()};
+}
+
+QWidget* LoadCellPanel::firstField() const {
+    return linked() ? nullptr : reading_->edit();
+}
+
+ReadingPanel* waterTemperaturePanel(Session& session) {
+    return new ReadingPanel(
+        session, hydrostaticSteps(), HydrostaticStep::WaterTemperature,
+        {"thermometer",
+         "c",
+         QObject::tr("Water temperature"),
+         Dimension::Temperature,
+         2,
+         {},
+         [](Procedure& run, double value, Origin origin) {
+             return runningAs<TankMethod>(run).readWaterTemperature(Celsius(value), origin);
+         },
+         [](const Procedure& run) { return runningAs<TankMethod>(run).test().waterTemperature; },
+         [](double value) {
+             switch (water::judgeTemperature(Celsius(value))) {
+             case water::TemperatureVerdict::Refused:
+                 return QObject::tr("No test below 20 or above 40 °C.");
+             case water::TemperatureVerdict::Unusual:
+                 return QObject::tr("Outside 32 to 36 °C: uncomfortable, and it will be flagged.");
+             case water::TemperatureVerdict::Comfortable:
+                 break;
+             }
+             return QString();
+         }});
+}
+
+ReadingPanel* dryMassPanel(Session& session) {
+    return new ReadingPanel(session, hydrostaticSteps(), HydrostaticStep::DryMass,
+                            {"floor-scale", "kg", QObject::tr("Dry mass"), Dimension::Mass, 2,
+                             QStringLiteral("cue step-on"),
+                             [](Procedure& run, double value, Origin origin) {
+                                 return runningAs<TankMethod>(run).weighDry(Kilograms(value), origin);
+                             },
+                             [](const Procedure& run) { return runningAs<TankMethod>(run).test().dryMass; },
+                             [](double value) {
+                                 return anthropometry::plausibleMass.holds(Kilograms(value))
+                                            ? QString()
+                                            : QObject::tr("A dry mass lies between 10 and 300 kg.");
+                             }});
+}
+
+} // namespace fusain::desktop
+
+#include "moc_tank_panels.cpp"

@@ -1,0 +1,37 @@
+#pragma once
+#include "desktop/services/session.hpp"
+
+#include <QDialog>
+
+class QComboBox;
+class QLineEdit;
+class QCheckBox;
+class QLabel;
+
+namespace fusain::desktop {
+
+/// Enters or changes a client. Duplicates are warned of before the first save.
+class ClientForm : public QDialog {
+    Q_OBJECT
+public:
+    ClientForm(Session& session, const Client& client, QWidget* parent);
+    /// What was saved, after the dialog was accepted.
+    [[nodiscard]] const Client& client() const { return client_; }
+
+private:
+    void save();
+    Session& session_;
+    Client client_;
+    bool duplicatesShown_ = false;
+    QLineEdit* name_;
+    QLineEdit* code_;
+    QLineEdit* birthDate_;
+    QComboBox* sex_;
+    QLineEdit* height_;
+    QComboBox* units_;
+    QComboBox* language_;
+    QCheckBox* consent_;
+    QLabel* problem_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,365 @@
+#include "desktop/places/clients/clients_place.hpp"
+
+#include "desktop/places/clients/client_form.hpp"
+#include "desktop/places/clients/import_dialog.hpp"
+#include "desktop/places/clients/visit_dialog.hpp"
+#include "desktop/services/computing.hpp"
+#include "desktop/services/text_files.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/words.hpp"
+
+#include <QHBoxLayout>
+#include <QTimer>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+constexpr std::size_t mostShown = 100; ///< clients in the list; the search finds the others
+
+QString stateWords(const RawTest& test) {
+    switch (test.state) {
+    case TestState::Signed:
+        return test.version > 1 ? QObject::tr("✓ signed, version %1").arg(test.version)
+                                : QObject::tr("✓ signed");
+    case TestState::Refused:
+        return QObject::tr("no result: %1").arg(report::plain(test.refusal));
+    case TestState::Running:
+        break;
+    }
+    return QObject::tr("▶ not signed");
+}
+
+} // namespace
+
+ClientsPlace::ClientsPlace(Session& session)
+    : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title", false)),
+      facts_(label({}, "soft")), matters_(label({})), later_(new QTimer(this)),
+      tests_(table({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
+                   tr("Tests"))),
+      progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
+      pages_(new QTabWidget), findings_(new FindingsView(session)),
+      records_(new RecordMenu(
+          session, [this] { return selected(); }, this)),
+      stored_(label({}, "soft")), policy_(new QComboBox), method_(new QComboBox) {
+    later_->setSingleShot(true);
+    later_->setInterval(150);
+    auto* right = new QVBoxLayout;
+    right->addLayout(dossierHead());
+    right->addWidget(facts_);
+    right->addWidget(pages_, 1);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(24, 16, 24, 16);
+    layout->setSpacing(24);
+    layout->addWidget(listSide());
+    layout->addLayout(right, 1);
+    addPages();
+    connect(later_, &QTimer::timeout, this, &ClientsPlace::showDossier);
+    connect(records_, &RecordMenu::putInDone, this, [this](const QString& id) {
+        refresh();
+        showClient(id);
+    });
+}
+
+// Search, the list, and what brings clients in.
+QWidget* ClientsPlace::listSide() {
+    search_->setPlaceholderText(tr("name, code or birth date"));
+    search_->setAccessibleName(tr("Search clients"));
+    list_->setAccessibleName(tr("Clients"));
+    auto* add = button(tr("New client…"));
+    auto* load = button(tr("Import an analyzer's export…"));
+    auto* record = button(tr("A client's record…"));
+    record->setMenu(records_);
+    auto* box = new QWidget;
+    box->setFixedWidth(248);
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(search_);
+    column->addWidget(list_, 1);
+    for (QWidget* each : {add, load, record})
+        column->addWidget(each);
+    connect(search_, &QLineEdit::textChanged, this, [this] {
+        fillList();
+        later_->start(); // the dossier waits until the typing rests
+    });
+    connect(search_, &QLineEdit::returnPressed, list_, qOverload<>(&QWidget::setFocus));
+    connect(list_, &QListWidget::currentRowChanged, this, &ClientsPlace::showDossier);
+    connect(add, &QPushButton::clicked, this, &ClientsPlace::newClient);
+    connect(load, &QPushButton::clicked, this, &ClientsPlace::importExport);
+    return box;
+}
+
+// The name, and what can be done with this client.
+QLayout* ClientsPlace::dossierHead() {
+    auto* edit = button(tr("Change…"));
+    auto* start = button(tr("Start a test"), true);
+    auto* open = button(tr("Open on the bench"));
+    for (const std::string_view method : methods)
+        method_->addItem(report::say(methodTitle(method)), report::plain(method));
+    method_->setAccessibleName(tr("Method of the new test"));
+    auto* head = new QHBoxLayout;
+    head->addWidget(name_, 1);
+    for (QWidget* each : std::initializer_list<QWidget*>{method_, start, open, edit})
+        head->addWidget(each);
+    connect(edit, &QPushButton::clicked, this, &ClientsPlace::editClient);
+    connect(start, &QPushButton::clicked, this, &ClientsPlace::startTest);
+    connect(open, &QPushButton::clicked, this, &ClientsPlace::openTest);
+    return head;
+}
+
+// The tests one by one, what matters in the latest, and what another policy makes of them.
+QWidget* ClientsPlace::testsPage() {
+    policy_->setAccessibleName(tr("Another policy"));
+    policy_->setMaximumWidth(300);
+    for (const AnyPolicy& policy : session_.catalogue().policies)
+        policy_->addItem(report::say(common(policy).title), report::plain(common(policy).id));
+    auto* again = button(tr("Compute with it too"));
+    auto* visit = button(tr("Report on a visit…"));
+    auto* policies = new QHBoxLayout;
+    policies->addWidget(label(tr("Another policy"), "soft", false));
+    policies->addWidget(policy_);
+    policies->addWidget(again);
+    policies->addStretch();
+    policies->addWidget(visit);
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->addWidget(matters_);
+    column->addWidget(tests_, 1);
+    column->addLayout(policies);
+    column->addWidget(stored_);
+    connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
+    connect(visit, &QPushButton::clicked, this, [this] {
+        if (const auto client = selected())
+            VisitDialog(session_, *client, this).exec();
+    });
+    connect(tests_, &QTableWidget::cellActivated, this, &ClientsPlace::openTest);
+    connect(tests_, &QTableWidget::currentCellChanged, this, [this](int row) {
+        if (row >= 0 && row < static_cast<int>(shown_.size()))
+            findings_->showTest(shown_[static_cast<std::size_t>(row)]);
+    });
+    return page;
+}
+
+void ClientsPlace::addPages() {
+    auto* findingsPage = new QWidget;
+    (new QVBoxLayout(findingsPage))->addWidget(findings_);
+    pages_->addTab(testsPage(), tr("&Tests"));
+    pages_->addTab(findingsPage, tr("&Findings of the chosen test"));
+    pages_->addTab(progress_, tr("&Progress"));
+    pages_->addTab(methods_, tr("Across &methods"));
+    pages_->addTab(plan_, tr("P&lan"));
+    pages_->setDocumentMode(true);
+    connect(pages_, &QTabWidget::currentChanged, this, &ClientsPlace::showPages);
+}
+
+QString ClientsPlace::where() const {
+    const auto client = selected();
+    return client ? tr("Clients  ›  %1").arg(session_.nameOf(*client)) : tr("Clients");
+}
+
+void ClientsPlace::enter() {
+    list_->setFocus();
+}
+
+std::optional<Client> ClientsPlace::selected() const {
+    const auto* item = list_->currentItem();
+    return item ? session_.book().client(item->data(Qt::UserRole).toString().toStdString()) : std::nullopt;
+}
+
+void ClientsPlace::refresh() {
+    fillList();
+    showDossier();
+}
+
+void ClientsPlace::fillList() {
+    const QString before =
+        list_->currentItem() ? list_->currentItem()->data(Qt::UserRole).toString() : QString();
+    {
+        const QSignalBlocker blocker(list_);
+        list_->clear();
+        const auto found = session_.book().findClients(search_->text().toStdString(), mostShown + 1);
+        for (const Client& client : std::span(found).first(std::min(found.size(), mostShown))) {
+            auto* item = new QListWidgetItem(
+                session_.nameOf(client) + QStringLiteral("\n") +
+                    (session_.namesHidden() ? QString() : report::plain(client.code) + QStringLiteral("   ")) +
+                    tr("%1 y").arg(std::floor(client.ageAt(session_.now()).value())),
+                list_);
+            item->setData(Qt::UserRole, report::plain(client.id));
+            if (report::plain(client.id) == before)
+                list_->setCurrentItem(item);
+        }
+        if (found.size() > mostShown) {
+            auto* more = new QListWidgetItem(tr("More than %1: type a part of a name").arg(mostShown), list_);
+            more->setFlags(Qt::NoItemFlags);
+        }
+        if (!list_->currentItem() && list_->count() > 0)
+            list_->setCurrentRow(0);
+    }
+}
+
+void ClientsPlace::showClient(const QString& id) {
+    search_->clear();
+    for (int row = 0; row < list_->count(); ++row)
+        if (list_->item(row)->data(Qt::UserRole).toString() == id)
+            list_->setCurrentRow(row);
+    pages_->setCurrentIndex(0);
+}
+
+void ClientsPlace::search(const QString& wanted) {
+    search_->setText(wanted);
+}
+
+void ClientsPlace::showDossier() {
+    later_->stop();
+    const auto client = selected();
+    name_->setText(client ? session_.nameOf(*client) : tr("No client yet. \"New client\" is the first step."));
+    shown_ = client ? session_.book().testsOf(client->id) : std::vector<AnyTest>{};
+    std::ranges::reverse(shown_);
+    QStringList facts;
+    if (client) {
+        facts << tr("%1, %2 years")
+                     .arg(report::plain(std::string(sexText(client->sex))))
+                     .arg(std::floor(client->ageAt(session_.now()).value()));
+        if (!session_.namesHidden())
+            facts << tr("born %1").arg(report::plain(isoText(client->birthDate)));
+        facts << (client->height ? report::plain(fusain::show(*client->height, client->units).text())
+                                 : tr("height missing"));
+        if (!client->note.empty())
+            facts << report::plain(client->note);
+    }
+    facts_->setText(facts.join(QStringLiteral("  ·  ")));
+    Q_EMIT moved();
+    const QSignalBlocker blocker(tests_);
+    tests_->setRowCount(static_cast<int>(shown_.size()));
+    for (int row = 0; row < tests_->rowCount(); ++row) {
+        const AnyTest& any = shown_[static_cast<std::size_t>(row)];
+        const RawTest& test = common(any);
+        const auto result = session_.computing().computed(any);
+        const auto mass = [&](const Measured<Kilograms>& value) {
+            return report::plain(fusain::show(value.estimate(), client->units).text());
+        };
+        const auto* composition = result ? result->composition() : nullptr;
+        setRow(
+            tests_, row,
+            {report::day(test.startedAt), report::say(methodTitle(methodOf(any))),
+             composition ? report::plain(fusain::show(composition->fatPercent.estimate()).text()) : QString(),
+             composition ? mass(composition->fatMass) : QString(),
+             composition ? mass(composition->fatFreeMass) : QString(), stateWords(test)});
+    }
+    tests_->setColumnWidth(0, 120);
+    tests_->setColumnWidth(1, 150);
+    tests_->setColumnWidth(5, 180);
+    if (tests_->rowCount() > 0) {
+        tests_->setCurrentCell(0, 0);
+        findings_->showTest(shown_.front());
+    }
+    QStringList stored;
+    for (const AnyTest& test : shown_)
+        for (const auto& result : session_.book().resultsOf(common(test).id))
+            if (result.number > 1)
+                stored << tr("%1 also by \"%2\": %3 %")
+                              .arg(report::day(common(test).startedAt),
+                                   report::plain((*result.document)["recipe"].value("policy", "")),
+                                   result.document->contains("fat_percent")
+                                       ? report::plain(
+                                             fixed((*result.document)["fat_percent"].value("value", 0.0), 1))
+                                       : QStringLiteral("–"));
+    stored_->setText(stored.join(QLatin1Char('\n')));
+    showWhatMatters();
+    showPages();
+}
+
+void ClientsPlace::showWhatMatters() {
+    QStringList lines;
+    const auto latest =
+        std::ranges::find(shown_, TestState::Signed, [](const AnyTest& test) { return common(test).state; });
+    if (latest != shown_.end())
+        if (const auto report = session_.computing().reportOn(*latest)) {
+            for (const KeyPoint& point : report->keyPoints)
+                lines << QStringLiteral("– ") + report::say(point.sentence) +
+                             QStringLiteral(" (%1)").arg(report::say(point.evidence));
+            if (!lines.isEmpty())
+                lines.prepend(tr("What matters, from %1:").arg(report::day(common(*latest).startedAt)));
+        }
+    matters_->setText(lines.join(QLatin1Char('\n')));
+    matters_->setVisible(!lines.isEmpty());
+}
+
+void ClientsPlace::showPage(Page page) {
+    if (later_->isActive())
+        showDossier();
+    pages_->setCurrentIndex(static_cast<int>(page));
+}
+
+// The pages that compute much are filled when they are seen.
+void ClientsPlace::showPages() {
+    if (pages_->currentWidget() == progress_)
+        progress_->showTests(shown_);
+    if (pages_->currentWidget() == methods_)
+        methods_->showTests(shown_);
+    if (pages_->currentWidget() == plan_)
+        plan_->showTests(selected(), shown_);
+}
+
+void ClientsPlace::showFindings(int row) {
+    pages_->setCurrentIndex(1);
+    tests_->setCurrentCell(row, 0);
+}
+
+void ClientsPlace::newClient() {
+    ClientForm form(session_, Client{}, this);
+    if (form.exec() != QDialog::Accepted)
+        return;
+    refresh();
+    showClient(report::plain(form.client().id));
+}
+
+void ClientsPlace::importExport() {
+    const auto chosen =
+        chooseText(session_, this, tr("Import an analyzer's export"), tr("Tables (*.csv *.txt)"));
+    if (!chosen)
+        return;
+    auto table = exchange::tableFromCsv(chosen->text, chosen->path);
+    if (!table) {
+        session_.report(tl::unexpected(table.error()));
+        return;
+    }
+    ImportDialog dialog(session_, std::move(*table), chosen->path, this);
+    if (dialog.exec() == QDialog::Accepted)
+        refresh();
+}
+
+void ClientsPlace::editClient() {
+    if (const auto client = selected()) {
+        ClientForm form(session_, *client, this);
+        if (form.exec() == QDialog::Accepted)
+            refresh();
+    }
+}
+
+void ClientsPlace::startTest() {
+    if (const auto client = selected();
+        client && Place::startTest(*client, {}, method_->currentData().toString().toStdString()))
+        Q_EMIT openBench();
+}
+
+void ClientsPlace::openTest() {
+    const int row = tests_->currentRow();
+    if (row >= 0 && row < static_cast<int>(shown_.size()) &&
+        session_.report(session_.resumeRun(common(shown_[static_cast<std::size_t>(row)]).id)))
+        Q_EMIT openBench();
+}
+
+void ClientsPlace::recompute() {
+    const int row = tests_->currentRow();
+    const auto* policy = session_.catalogue().policy(policy_->currentData().toString().toStdString());
+    if (policy && row >= 0 && row < static_cast<int>(shown_.size()))
+        session_.report(session_.recompute(shown_[static_cast<std::size_t>(row)], *policy));
+}
+
+} // namespace fusain::desktop
+
+#include "moc_clients_place.cpp"

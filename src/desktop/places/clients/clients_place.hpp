@@ -1,0 +1,71 @@
+#pragma once
+#include "desktop/places/clients/methods_page.hpp"
+#include "desktop/places/clients/plan_page.hpp"
+#include "desktop/places/clients/progress_page.hpp"
+#include "desktop/places/clients/record_menu.hpp"
+#include "desktop/views/findings_view.hpp"
+#include "desktop/views/place.hpp"
+
+#include <QListWidget>
+#include <QTabWidget>
+#include <QTimer>
+
+namespace fusain::desktop {
+
+/// Clients: the list with its search on the left, the dossier on the right.
+class ClientsPlace : public Place {
+    Q_OBJECT
+public:
+    explicit ClientsPlace(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString where() const override;
+    void enter() override;
+    void showClient(const QString& id);
+    void search(const QString& text);
+    [[nodiscard]] FindingsView& findings() { return *findings_; }
+    [[nodiscard]] ProgressPage& progress() { return *progress_; }
+    [[nodiscard]] MethodsPage& methodsOfADay() { return *methods_; }
+    [[nodiscard]] PlanPage& plan() { return *plan_; }
+    [[nodiscard]] RecordMenu& records() { return *records_; }
+    /// Opens the findings of a test, counted from the newest.
+    void showFindings(int row = 0);
+    enum class Page { Tests, Findings, Progress, Methods, Plan };
+    void showPage(Page page);
+    void newClient();
+
+private:
+    [[nodiscard]] QWidget* listSide();
+    [[nodiscard]] QLayout* dossierHead();
+    [[nodiscard]] QWidget* testsPage();
+    void addPages();
+    void fillList();
+    void showDossier();
+    void showPages();
+    void showWhatMatters();
+    void editClient();
+    void importExport();
+    void startTest();
+    void openTest();
+    void recompute();
+    [[nodiscard]] std::optional<Client> selected() const;
+
+    QLineEdit* search_;
+    QListWidget* list_;
+    QLabel* name_;
+    QLabel* facts_;
+    QLabel* matters_; ///< the key points of the latest signed test
+    QTimer* later_;   ///< until the dossier follows a search
+    QTableWidget* tests_;
+    ProgressPage* progress_;
+    MethodsPage* methods_;
+    PlanPage* plan_;
+    QTabWidget* pages_;
+    FindingsView* findings_;
+    RecordMenu* records_;
+    QLabel* stored_;
+    QComboBox* policy_;
+    QComboBox* method_;
+    std::vector<AnyTest> shown_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,173 @@
+#include "desktop/places/clients/import_dialog.hpp"
+
+#include "desktop/services/instrument_checks.hpp"
+#include "procedure/all/methods.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "report/base/words.hpp"
+
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+const std::string mappingSetting = "import-mapping.analyzer";
+
+QStringList usualTargets() {
+    QStringList targets{QString(),
+                        QStringLiteral("code"),
+                        QStringLiteral("mass_kg"),
+                        QStringLiteral("height_cm"),
+                        QStringLiteral("reported/fat-percent/%"),
+                        QStringLiteral("reported/fat-free-mass/kg"),
+                        QStringLiteral("reported/body-water/L")};
+    for (const auto segment : impedance::segments)
+        for (const char* part : {"r", "xc", "z", "phase"})
+            targets << QStringLiteral("%1/%2/50")
+                           .arg(QLatin1String(part),
+                                report::plain(std::string(impedance::segmentKey(segment))));
+    return targets;
+}
+
+} // namespace
+
+ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, std::string source, QWidget* parent)
+    : QDialog(parent), session_(session), table_(std::move(table)), source_(std::move(source)),
+      columns_(desktop::table({tr("column"), tr("first row"), tr("means")}, tr("Columns of the export"))),
+      rowsTable_(
+          desktop::table({tr("line"), tr("client"), tr("mass"), tr("readings"), tr("verdict")}, tr("Rows"))),
+      kilohms_(new QCheckBox(tr("Values are kilohms"))), import_(button({}, true)), words_(label({}, "soft")) {
+    setWindowTitle(tr("Import an analyzer's export"));
+    resize(900, 640);
+    exchange::ImportMapping guess = exchange::guessMapping(table_.header);
+    if (const auto kept = exchange::importMappingFromJson(
+            Json::parse(session.book().setting(mappingSetting, "{}"), nullptr, false)))
+        for (const auto& [column, target] : kept->targets)
+            if (table_.column(column))
+                guess.targets[column] = target;
+    kilohms_->setChecked(guess.ohms != 1.0);
+    columns_->setRowCount(static_cast<int>(table_.header.size()));
+    for (int row = 0; row < columns_->rowCount(); ++row) {
+        const auto index = static_cast<std::size_t>(row);
+        setRow(columns_, row,
+               {report::plain(table_.header[index]), report::plain(table_.rows.front().cells[index]), {}});
+        auto* target = new QComboBox;
+        target->setEditable(true);
+        target->addItems(usualTargets());
+        target->setCurrentText(report::plain(guess.targets[table_.header[index]]));
+        target->setAccessibleName(tr("Meaning of %1").arg(report::plain(table_.header[index])));
+        columns_->setCellWidget(row, 2, target);
+        columns_->setRowHeight(row, 40);
+        targets_.push_back(target);
+        connect(target, &QComboBox::currentTextChanged, this, &ImportDialog::preview);
+    }
+    columns_->setColumnWidth(0, 280);
+    columns_->setColumnWidth(1, 140);
+    auto* back = button(tr("Go back"));
+    auto* layout = new QVBoxLayout(this);
+    layout->addWidget(label(
+        tr("What each column means; empty leaves it out. Segment readings: r, xc, z or phase / segment / kHz."),
+        "soft"));
+    layout->addWidget(columns_, 1);
+    layout->addWidget(kilohms_);
+    layout->addWidget(rowsTable_, 1);
+    layout->addWidget(words_);
+    layout->addLayout(inOneRow({import_, back}));
+    connect(kilohms_, &QCheckBox::toggled, this, &ImportDialog::preview);
+    connect(import_, &QPushButton::clicked, this, [this] {
+        importGood();
+        accept();
+    });
+    connect(back, &QPushButton::clicked, this, &QDialog::reject);
+    preview();
+}
+
+exchange::ImportMapping ImportDialog::mapping() const {
+    exchange::ImportMapping mapping;
+    for (std::size_t i = 0; i < targets_.size(); ++i)
+        if (const std::string target = targets_[i]->currentText().trimmed().toStdString();
+            exchange::isImportTarget(target))
+            mapping.targets[table_.header[i]] = target;
+    mapping.ohms = kilohms_->isChecked() ? 1000.0 : 1.0;
+    return mapping;
+}
+
+std::optional<Client> ImportDialog::clientOf(const std::string& code) {
+    for (const Client& client : session_.book().findClients(code))
+        if (client.code == code)
+            return client;
+    return std::nullopt;
+}
+
+void ImportDialog::preview() {
+    rows_ = exchange::importRows(table_, mapping());
+    int good = 0;
+    rowsTable_->setRowCount(static_cast<int>(rows_.size()));
+    for (int i = 0; i < rowsTable_->rowCount(); ++i) {
+        exchange::ImportedRow& row = rows_[static_cast<std::size_t>(i)];
+        const auto client = clientOf(row.code);
+        if (!row.problem && !client)
+            row.problem = Problem{{FUSAIN_TEXT("No client has the code \"{1}\"."), {row.code}}, {}, {}, {}};
+        if (!row.problem && !row.mass)
+            row.problem = Problem{{FUSAIN_TEXT("The mass is missing."), {}}, {}, {}, {}};
+        if (!row.problem && !row.sweep.spectra.empty())
+            if (auto problem = problemWithSweep(row.sweep))
+                row.problem = *problem;
+        if (!row.problem && row.height && client && client->height &&
+            std::abs((*row.height - *client->height).value()) > impedance::IdentityLimits{}.height)
+            row.problem =
+                Problem{{FUSAIN_TEXT("The height differs from this client's: is it the right person?"), {}},
+                        {},
+                        {},
+                        {}};
+        good += !row.problem;
+        setRow(rowsTable_, i,
+               {QString::number(row.line), client ? session_.nameOf(*client) : report::plain(row.code),
+                row.mass ? number(row.mass->value(), 1) : QString(),
+                tr("%1 segments, %2 reported").arg(row.sweep.spectra.size()).arg(row.reported.size()),
+                row.problem ? QStringLiteral("▲ ") + report::say(row.problem->what) : tr("✓ good")});
+    }
+    rowsTable_->setColumnWidth(0, 50);
+    rowsTable_->setColumnWidth(1, 180);
+    rowsTable_->setColumnWidth(2, 70);
+    rowsTable_->setColumnWidth(3, 216);
+    import_->setText(tr("Import %1 rows").arg(good));
+    import_->setEnabled(good > 0);
+    words_->setText(tr("%1 of %2 rows are good; the others stay out.").arg(good).arg(rows_.size()));
+}
+
+Expected<void> ImportDialog::importRow(const exchange::ImportedRow& row) {
+    const auto client = clientOf(row.code);
+    if (auto begun =
+            session_.startRun(*client, {}, methodImpedance,
+                              session_.checks().obstacleToTests(methodImpedance) ? "imported from a file" : "");
+        !begun)
+        return begun;
+    auto& run = runningAs<ImpedanceMethod>(*session_.run());
+    auto done =
+        run.importReadings(*row.mass, row.sweep, row.reported, source_ + ", line " + std::to_string(row.line));
+    if (!done)
+        (void)session_.endRun("the row could not be imported: " + done.error().what.english());
+    session_.closeRun();
+    return done;
+}
+
+int ImportDialog::importGood() {
+    int imported = 0;
+    for (exchange::ImportedRow& row : rows_)
+        if (!row.problem) {
+            const auto done = importRow(row);
+            imported += done.has_value();
+            if (!done)
+                session_.report(done);
+        }
+    session_.report(session_.book().setSetting(mappingSetting, exchange::toJson(mapping()).dump(),
+                                               session_.atTheBench().id));
+    return imported;
+}
+
+} // namespace fusain::desktop
+
+#include "moc_import_dialog.cpp"

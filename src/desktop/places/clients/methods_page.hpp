@@ -1,0 +1,48 @@
+#pragma once
+#include "desktop/services/session.hpp"
+#include "desktop/widgets/parts.hpp"
+#include "procedure/meaning/across_methods.hpp"
+
+namespace fusain::desktop {
+
+/// One client's methods of one day side by side, the models of several components that they allow, and how two
+/// methods agree over everybody of the lab who had both.
+class MethodsPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit MethodsPage(Session& session);
+    /// @param tests of one client, newest first
+    void showTests(const std::vector<AnyTest>& tests);
+
+private:
+    void showDay();
+    void showAgreement();
+    void adopt();
+    /// Everybody who had both chosen methods.
+    struct Everybody {
+        std::int64_t events = -1; ///< in the book when they were read
+        std::string reference, other;
+        std::vector<ComputedTest> tests;
+        std::vector<quality::PairedValue> pairs;
+    };
+    [[nodiscard]] const Everybody& everybody();
+    /// Days with a signed test, and their tests.
+    struct Day {
+        QString name;
+        std::vector<ComputedTest> tests;
+    };
+
+    Session& session_;
+    Everybody everybody_;
+    std::vector<Day> days_; ///< newest first; those with most methods at the front
+    QComboBox* day_;
+    FigureView* values_;
+    QTableWidget* pairs_;
+    QLabel* inputs_;
+    QComboBox* reference_;
+    QComboBox* other_;
+    QLabel* agreement_;
+    QPushButton* adopt_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,322 @@
+#include "desktop/places/clients/plan_page.hpp"
+
+#include "desktop/places/clients/energy_dialogs.hpp"
+#include "desktop/services/computing.hpp"
+#include "desktop/widgets/dialog_foot.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "report/base/words.hpp"
+#include "report/figures/course_figure.hpp"
+
+#include <QDialog>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+/// Ways of life as activity levels. FAO/WHO/UNU 2001.
+struct Way {
+    const char* name;
+    double level;
+};
+constexpr Way ways[] = {{QT_TR_NOOP("mostly sitting (1.45)"), 1.45},
+                        {QT_TR_NOOP("light, some walking (1.6)"), 1.6},
+                        {QT_TR_NOOP("active most days (1.8)"), 1.8},
+                        {QT_TR_NOOP("hard training or work (2.1)"), 2.1}};
+
+QSlider* slider(int least, int most, int step, int value, const QString& name) {
+    auto* made = new QSlider(Qt::Horizontal);
+    made->setRange(least, most);
+    made->setSingleStep(step);
+    made->setPageStep(step);
+    made->setValue(value);
+    made->setAccessibleName(name);
+    return made;
+}
+
+QString kcal(KilocaloriesPerDay energy) {
+    return QObject::tr("%1 kcal").arg(number(energy.value(), 0));
+}
+
+} // namespace
+
+PlanPage::PlanPage(Session& session)
+    : session_(session), start_(label({}, "heading")),
+      target_(new ValueField(tr("Target, if any"), QStringLiteral("%"))),
+      weeks_(slider(4, 52, 4, 12, tr("Weeks"))),
+      change_(slider(-1000, 500, 50, -300, tr("Energy a day against balance, kilocalories"))),
+      sliders_(label({})), activity_(new QComboBox),
+      exercise_(new ValueField(tr("Training, net"), tr("kcal/d"))),
+      resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
+      pregnant_(new QCheckBox(tr("Pregnant"))), history_(new QCheckBox(tr("Eating disorder, now or once"))),
+      kidney_(new QCheckBox(tr("Kidney disease"))), eatingButton_(button(tr("Five questions about eating…"))),
+      stop_(label({}, "warning")), result_(new QWidget),
+      course_(new FigureView(tr("Mass over the weeks"), 190)),
+      points_(table(
+          {tr("after"), tr("mass"), tr("most likely between"), tr("fat"), tr("fat-free"), tr("spends a day")},
+          tr("Where this leads"))),
+      words_(label({})) {
+    for (const Way& way : ways)
+        activity_->addItem(tr(way.name), way.level);
+    activity_->setCurrentIndex(1);
+    activity_->setAccessibleName(tr("Way of life"));
+    for (ValueField* field : {target_, exercise_, resting_})
+        field->makeCompact();
+    auto* needs = button(tr("What the goal needs"));
+    auto* keepIt = button(tr("Keep this plan"));
+    auto* describe = button(tr("A usual day…"));
+    auto* measure = button(tr("From a resting test…"));
+    for (const int column : {0, 1, 3, 4})
+        points_->setColumnWidth(column, 100);
+    points_->setColumnWidth(2, 180);
+    auto* inside = new QVBoxLayout(result_);
+    inside->setContentsMargins(0, 0, 0, 0);
+    inside->addWidget(course_, 3);
+    inside->addWidget(points_, 2);
+    inside->addWidget(words_);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->setSpacing(6);
+    layout->addWidget(start_);
+    layout->addLayout(inOneRow({athlete_, pregnant_, history_, kidney_}));
+    layout->addLayout(inOneRow({target_, activity_, eatingButton_}));
+    layout->addLayout(inOneRow({exercise_, describe, resting_, measure}));
+    auto* moving = new QHBoxLayout;
+    moving->addWidget(change_, 3);
+    moving->addWidget(weeks_, 2);
+    moving->addWidget(needs);
+    moving->addWidget(keepIt);
+    layout->addLayout(moving);
+    layout->addWidget(sliders_);
+    layout->addWidget(stop_);
+    layout->addWidget(result_, 1);
+    for (QSlider* each : {weeks_, change_})
+        connect(each, &QSlider::valueChanged, this, &PlanPage::show);
+    for (QCheckBox* each : {athlete_, pregnant_, history_, kidney_})
+        connect(each, &QCheckBox::toggled, this, &PlanPage::show);
+    for (ValueField* each : {target_, exercise_, resting_})
+        connect(each, &ValueField::edited, this, &PlanPage::show);
+    connect(activity_, &QComboBox::currentIndexChanged, this, &PlanPage::show);
+    connect(eatingButton_, &QPushButton::clicked, this, &PlanPage::askAboutEating);
+    connect(needs, &QPushButton::clicked, this, &PlanPage::useWhatTheGoalNeeds);
+    connect(keepIt, &QPushButton::clicked, this, &PlanPage::keep);
+    connect(describe, &QPushButton::clicked, this, &PlanPage::describeDay);
+    connect(measure, &QPushButton::clicked, this, &PlanPage::measureRest);
+}
+
+void PlanPage::showTests(const std::optional<Client>& client, const std::vector<AnyTest>& tests) {
+    const bool another = !client || !client_ || client->id != client_->id;
+    client_ = client;
+    test_.reset();
+    for (const AnyTest& test : tests)
+        if (auto result = session_.computing().computed(test);
+            !test_ && common(test).state == TestState::Signed && result && result->composition())
+            test_ = std::move(*result);
+    if (another)
+        load();
+    show();
+}
+
+PlanSubject PlanPage::subject() const {
+    return planSubject(test_->record().subject, *test_->composition(), request().answers);
+}
+
+PlanRequest PlanPage::request() const {
+    PlanRequest request;
+    if (const auto fat = target_->value())
+        request.targetFat = Percent(*fat);
+    if (const auto resting = resting_->value(); resting && *resting > 300.0)
+        request.measuredResting = KilocaloriesPerDay(*resting);
+    request.weeks = weeks_->value();
+    request.change = KilocaloriesPerDay(change_->value());
+    request.activityLevel = activity_->currentData().toDouble();
+    request.exercise = KilocaloriesPerDay(exercise_->value().value_or(0.0));
+    request.answers = {athlete_->isChecked(), pregnant_->isChecked(), history_->isChecked(),
+                       kidney_->isChecked(), eating_};
+    return request;
+}
+
+void PlanPage::show() {
+    result_->setVisible(false);
+    pregnant_->setVisible(test_ && test_->record().subject.sex == Sex::Female);
+    eatingButton_->setText(eating_ == 0 ? tr("Five questions about eating…")
+                                        : tr("Eating: %1 of 5 yes…").arg(eating_));
+    if (!test_) {
+        start_->setText(tr("A plan begins with a signed test that gives fat."));
+        stop_->clear();
+        return;
+    }
+    const auto& body = *test_->composition();
+    start_->setText(
+        tr("From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).")
+            .arg(report::day(test_->record().startedAt), report::say(methodTitle(methodOf(test_->test))),
+                 number((body.fatMass.estimate() + body.fatFreeMass.estimate()).value(), 1),
+                 number(body.fatMass.estimate().value(), 1), number(body.fatPercent.estimate().value(), 1)));
+    sliders_->setText(tr("%1 kcal a day against balance, for %2 weeks")
+                          .arg(QString::fromStdString(signedFixed(change_->value(), 0)))
+                          .arg(weeks_->value()));
+    const auto plan = makePlan(subject(), request());
+    stop_->setText(plan ? QString()
+                        : report::say(plan.error().what) + QLatin1Char(' ') + report::say(plan.error().remedy));
+    stop_->setVisible(!plan);
+    if (plan)
+        showPlan(*plan);
+}
+
+void PlanPage::showPlan(const Plan& plan) {
+    result_->setVisible(true);
+    report::CourseModel model;
+    const double last = static_cast<double>(plan.points.size() - 1);
+    for (const PlanPoint& point : plan.points)
+        model.weeks.push_back(
+            {point.mass.value(), point.lowest.value(), point.highest.value(), point.fatMass.value(),
+             plan.points.front().mass.value() + plan.staticChange.value() * point.week / last});
+    course_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintCourse(painter, area, model, palette);
+    });
+    points_->setRowCount(0);
+    for (const int week : {4, 8, 12, 26, weeks_->value()}) {
+        if (week > weeks_->value() ||
+            (points_->rowCount() > 0 &&
+             week == points_->item(points_->rowCount() - 1, 0)->data(Qt::UserRole).toInt()))
+            continue;
+        const PlanPoint& point = plan.points[static_cast<std::size_t>(week)];
+        const int row = points_->rowCount();
+        setRow(points_, row,
+               {tr("%1 weeks").arg(week), tr("%1 kg").arg(number(point.mass.value(), 1)),
+                tr("%1 and %2 kg").arg(number(point.lowest.value(), 1), number(point.highest.value(), 1)),
+                tr("%1 kg").arg(number(point.fatMass.value(), 1)),
+                tr("%1 kg").arg(number(point.fatFreeMass.value(), 1)), kcal(point.expenditure)});
+        points_->item(row, 0)->setData(Qt::UserRole, week);
+    }
+    const auto [least, most] = std::ranges::minmax(plan.estimates, {}, &energy::RestingEstimate::value);
+    QStringList lines{
+        tr("At rest %1 (%2); %3 equations say %4 to %5. With this way of life %6; eaten %7.")
+            .arg(kcal(plan.resting), report::say(plan.restingHow))
+            .arg(plan.estimates.size())
+            .arg(number(least.value.value(), 0), kcal(most.value), kcal(plan.balance), kcal(plan.intake))};
+    if (plan.proteinHigh > 0.0)
+        lines << tr("Protein %1 to %2 g a day, spread over the meals. Energy left for the body: %3 kcal for "
+                    "each kg of "
+                    "fat-free mass.")
+                     .arg(number(plan.proteinLow, 0), number(plan.proteinHigh, 0),
+                          number(plan.energyAvailability, 0));
+    if (plan.target)
+        lines << tr("The target is reached at %1 kg with the fat-free mass kept, at %2 kg as such changes "
+                    "usually go%3.")
+                     .arg(number(plan.target->fatFreeKept.value(), 1),
+                          number(plan.target->byPartition.value(), 1),
+                          plan.weeksAtSafeRate ? tr("; in %1 to %2 weeks at a safe pace")
+                                                     .arg(number(plan.weeksAtSafeRate->first, 0),
+                                                          number(plan.weeksAtSafeRate->second, 0))
+                                               : QString());
+    for (const Message& caution : plan.cautions)
+        lines << report::say(caution);
+    words_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void PlanPage::useWhatTheGoalNeeds() {
+    if (!test_ || !target_->value())
+        return;
+    const PlanRequest wished = request();
+    if (!stopsBefore(subject(), wished).empty())
+        return;
+    const PlanSubject who = subject();
+    const auto target = energy::targetMass(who.fatMass, who.fatFreeMass, *target_->value() / 100.0);
+    PlanRequest still = wished;
+    still.change = KilocaloriesPerDay(0.0);
+    const auto now = makePlan(who, still);
+    if (!now)
+        return;
+    const Kilograms middle = 0.5 * (target.fatFreeKept + target.byPartition);
+    change_->setValue(static_cast<int>(
+        std::lround(energy::intakeFor({who.mass, who.fatMass, now->resting, wished.activityLevel},
+                                      middle - who.mass, 7 * wished.weeks)
+                        .value())));
+}
+
+// Kindly, and without a score on the screen.
+void PlanPage::askAboutEating() {
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("About eating"));
+    auto* layout = new QVBoxLayout(&dialog);
+    layout->addWidget(
+        label(tr("Asked kindly and alone. Tick what is answered with yes; nobody has to answer.")));
+    QList<QCheckBox*> boxes;
+    for (const std::string_view question : eatingQuestions()) {
+        boxes << new QCheckBox(report::say(question));
+        layout->addWidget(boxes.back());
+    }
+    layout->addWidget(footOf(&dialog, tr("Asked")).box);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    eating_ =
+        static_cast<int>(std::ranges::count_if(boxes, [](const QCheckBox* box) { return box->isChecked(); }));
+    show();
+}
+
+// A described day stands beside the bands, as one more entry.
+void PlanPage::showLevel(double level) {
+    constexpr int bands = static_cast<int>(std::size(ways));
+    if (const int known = activity_->findData(level); known >= 0)
+        return activity_->setCurrentIndex(known);
+    while (activity_->count() > bands)
+        activity_->removeItem(bands);
+    activity_->addItem(tr("as described (%1)").arg(number(level, 2)), level);
+    activity_->setCurrentIndex(bands);
+}
+
+void PlanPage::describeDay() {
+    DescribedDayDialog dialog(this);
+    if (dialog.exec() == QDialog::Accepted)
+        if (const auto level = dialog.level())
+            showLevel(std::clamp(*level, 1.2, 2.5));
+}
+
+void PlanPage::measureRest() {
+    RestingDialog dialog(this);
+    if (dialog.exec() == QDialog::Accepted)
+        if (const auto measured = dialog.measurement()) {
+            resting_->setValue(measured->energy.value(), 0);
+            show();
+        }
+}
+
+void PlanPage::keep() {
+    if (client_ && test_ && makePlan(subject(), request()))
+        session_.report(session_.book().setSetting("plan." + client_->id, toJson(request()).dump(),
+                                                   session_.atTheBench().id));
+}
+
+void PlanPage::load() {
+    for (QCheckBox* box : {athlete_, pregnant_, history_, kidney_})
+        box->setChecked(false);
+    for (ValueField* field : {target_, exercise_, resting_})
+        field->clear();
+    eating_ = 0;
+    const std::string kept = client_ ? session_.book().setting("plan." + client_->id) : std::string();
+    const auto request = kept.empty() ? Expected<PlanRequest>(PlanRequest{})
+                                      : planRequestFromJson(Json::parse(kept, nullptr, false));
+    if (!request)
+        return;
+    athlete_->setChecked(request->answers.athlete);
+    pregnant_->setChecked(request->answers.pregnant);
+    history_->setChecked(request->answers.eatingDisorder);
+    kidney_->setChecked(request->answers.kidneyDisease);
+    eating_ = request->answers.eatingQuestions;
+    weeks_->setValue(request->weeks);
+    change_->setValue(static_cast<int>(request->change.value()));
+    showLevel(request->activityLevel);
+    if (request->targetFat)
+        target_->setValue(request->targetFat->value(), 1);
+    if (request->exercise.value() > 0.0)
+        exercise_->setValue(request->exercise.value(), 0);
+    if (request->measuredResting)
+        resting_->setValue(request->measuredResting->value(), 0);
+}
+
+} // namespace fusain::desktop
+
+#include "moc_plan_page.cpp"

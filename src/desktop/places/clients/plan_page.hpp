@@ -1,0 +1,58 @@
+#pragma once
+#include "desktop/services/session.hpp"
+#include "desktop/widgets/parts.hpp"
+#include "procedure/meaning/plan.hpp"
+
+#include <QCheckBox>
+#include <QSlider>
+
+namespace fusain::desktop {
+
+/// What is realistic from here: resting energy side by side, a target as a range, the weeks at a slider. It
+/// stops and names who helps where no plan belongs.
+class PlanPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlanPage(Session& session);
+    /// @param tests newest first; the latest signed one that gives fat is where the plan begins
+    void showTests(const std::optional<Client>& client, const std::vector<AnyTest>& tests);
+    [[nodiscard]] QString stop() const { return stop_->text(); }
+
+private:
+    void show();
+    void showPlan(const Plan& plan);
+    void askAboutEating();
+    void keep();
+    void load();
+    void useWhatTheGoalNeeds();
+    void describeDay();
+    void showLevel(double level);
+    void measureRest();
+    [[nodiscard]] PlanSubject subject() const;
+    [[nodiscard]] PlanRequest request() const;
+
+    Session& session_;
+    std::optional<Client> client_;
+    std::optional<ComputedTest> test_;
+    int eating_ = 0; ///< questions about eating answered with yes
+    QLabel* start_;
+    ValueField* target_;
+    QSlider* weeks_;
+    QSlider* change_;
+    QLabel* sliders_;
+    QComboBox* activity_;
+    ValueField* exercise_;
+    ValueField* resting_;
+    QCheckBox* athlete_;
+    QCheckBox* pregnant_;
+    QCheckBox* history_;
+    QCheckBox* kidney_;
+    QPushButton* eatingButton_;
+    QLabel* stop_;
+    QWidget* result_;
+    FigureView* course_;
+    QTableWidget* points_;
+    QLabel* words_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,197 @@
+#include "desktop/places/clients/progress_page.hpp"
+
+#include "core/anthropometry/ages.hpp"
+#include "core/quality/precision.hpp"
+#include "desktop/services/computing.hpp"
+#include "desktop/services/cross_calibrations.hpp"
+#include "record/all/record.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/words.hpp"
+#include "report/pages/trend_model.hpp"
+
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+ProgressPage::ProgressPage(Session& session)
+    : session_(session), quantity_(new QComboBox), from_(new QComboBox), to_(new QComboBox),
+      trend_(new FigureView(tr("The quantity over time"), 210)),
+      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("± (95 %)"), tr("verdict")},
+                     tr("What changed between the two visits"))),
+      balance_(new FigureView(tr("What made the mass change"), 120)), words_(label({})) {
+    for (const FollowedText& text : followedQuantities())
+        quantity_->addItem(report::say(text.title), static_cast<int>(text.quantity));
+    quantity_->setCurrentIndex(quantity_->findData(static_cast<int>(Followed::FatMass)));
+    quantity_->setAccessibleName(tr("Quantity"));
+    from_->setAccessibleName(tr("Earlier visit"));
+    to_->setAccessibleName(tr("Later visit"));
+    for (QComboBox* visit : {from_, to_})
+        visit->setMinimumWidth(220);
+    changes_->setColumnWidth(0, 150);
+    for (const int column : {1, 2, 3, 4})
+        changes_->setColumnWidth(column, 80);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->addLayout(
+        inOneRow({label(tr("Show"), "soft", false), quantity_, label(tr("compare"), "soft", false), from_,
+                  label(tr("with"), "soft", false), to_}));
+    layout->addWidget(trend_, 3);
+    layout->addWidget(changes_, 3);
+    layout->addWidget(balance_, 2);
+    layout->addWidget(words_);
+    connect(quantity_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
+    connect(from_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
+    connect(to_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
+}
+
+void ProgressPage::showTests(const std::vector<AnyTest>& tests) {
+    tests_.clear();
+    for (auto test = tests.rbegin(); test != tests.rend(); ++test)
+        if (common(*test).state == TestState::Signed)
+            if (auto result = session_.computing().computed(*test))
+                tests_.push_back(std::move(*result));
+    offerVisits();
+    show();
+}
+
+// The last visit against the one before by the same method, unless somebody chooses.
+void ProgressPage::offerVisits() {
+    const QSignalBlocker a(from_), b(to_);
+    from_->clear();
+    to_->clear();
+    for (const ComputedTest& test : tests_) {
+        const QString name = QStringLiteral("%1, %2").arg(report::day(test.record().startedAt),
+                                                          report::say(methodTitle(methodOf(test.test))));
+        from_->addItem(name);
+        to_->addItem(name);
+    }
+    if (tests_.empty())
+        return;
+    // The method with most visits is what is followed.
+    std::map<std::string_view, int> count;
+    for (const ComputedTest& test : tests_)
+        ++count[methodOf(test.test)];
+    const auto most = std::ranges::max_element(count, {}, [](const auto& each) { return each.second; })->first;
+    int now = -1, before = -1;
+    for (int i = static_cast<int>(tests_.size()) - 1; i >= 0; --i)
+        if (methodOf(tests_[static_cast<std::size_t>(i)].test) == most)
+            (now < 0 ? now : before) = i; // the first of them in the end
+    to_->setCurrentIndex(now);
+    from_->setCurrentIndex(before < 0 ? now : before);
+}
+
+Followed ProgressPage::quantity() const {
+    return static_cast<Followed>(quantity_->currentData().toInt());
+}
+
+std::optional<std::pair<std::size_t, std::size_t>> ProgressPage::visits() const {
+    if (from_->currentIndex() < 0 || from_->currentIndex() == to_->currentIndex())
+        return std::nullopt;
+    const auto [first, second] = std::minmax({from_->currentIndex(), to_->currentIndex()});
+    return std::pair(static_cast<std::size_t>(first), static_cast<std::size_t>(second));
+}
+
+// Across two methods only by a cross-calibration that this lab adopted.
+Comparison ProgressPage::compared(Followed quantity, const ComputedTest& then, const ComputedTest& now,
+                                  const LabPrecision& own) {
+    const std::string from(methodOf(then.test)), to(methodOf(now.test));
+    if (quantity == Followed::FatPercent && from != to)
+        if (const auto line = adoptedCalibration(session_.book(), from, to))
+            return compareConverted(then, now, *line);
+    return compare(quantity, then, now, own);
+}
+
+// When a usual change could first be told from noise.
+QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own) const {
+    constexpr double usualPace = 0.25; // kg of fat a week
+    const auto fat = valueOf(Followed::FatMass, now, own);
+    if (!fat || now.record().subject.age < anthropometry::adultAge)
+        return {};
+    const auto days = quality::daysUntilVisible(quality::leastSignificantChange(fat->repeatError), usualPace);
+    return tr("Fat going at 0.25 kg a week could be seen from %1 on; a test before that answers nothing.")
+        .arg(report::day(now.record().startedAt.plusMinutes(std::ceil(*days) * 24.0 * 60.0)));
+}
+
+LabPrecision ProgressPage::precision(const ComputedTest& test) {
+    return session_.computing().precisionOf(methodOf(test.test), test.record().startedBy);
+}
+
+void ProgressPage::show() {
+    showTrend();
+    showComparison();
+}
+
+void ProgressPage::showTrend() {
+    const LabPrecision own = tests_.empty() ? LabPrecision{} : precision(tests_.back());
+    report::TrendModel model = report::trendModel(quantity(), seriesOf(quantity(), tests_, own));
+    if (const auto chosen = visits())
+        if (const auto value = valueOf(quantity(), tests_[chosen->first], own))
+            model.band = {value->value, quality::leastSignificantChange(value->repeatError)};
+    trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintTrend(painter, area, model, palette);
+    });
+}
+
+void ProgressPage::showComparison() {
+    changes_->setRowCount(0);
+    QStringList sentences;
+    const auto chosen = visits();
+    const ComputedTest* then = chosen ? &tests_[chosen->first] : nullptr;
+    const ComputedTest* now = chosen ? &tests_[chosen->second] : nullptr;
+    const LabPrecision own = now ? precision(*now) : LabPrecision{};
+    for (const FollowedText& text : followedQuantities()) {
+        const auto before = then ? valueOf(text.quantity, *then, own) : std::nullopt,
+                   after = now ? valueOf(text.quantity, *now, own) : std::nullopt;
+        if (!before || !after)
+            continue;
+        const Comparison comparison = compared(text.quantity, *then, *now, own);
+        const bool known = comparison.verdict != Verdict::NotComparable;
+        setRow(changes_, changes_->rowCount(),
+               {report::say(text.title) + QStringLiteral(", ") +
+                    QString::fromUtf8(text.unit.data(), static_cast<qsizetype>(text.unit.size())),
+                number(before->value, text.decimals), number(after->value, text.decimals),
+                known ? QString::fromStdString(signedFixed(comparison.change.difference, text.decimals))
+                      : QString(),
+                known ? number(comparison.change.leastSignificant, text.decimals) : QString(),
+                comparison.verdict == Verdict::Real         ? tr("real")
+                : comparison.verdict == Verdict::MayBeNoise ? tr("may be noise")
+                                                            : report::say(comparison.why)});
+        if (text.quantity == Followed::Mass && comparison.perWeek && comparison.verdict == Verdict::Real)
+            sentences << report::say(rateSentence(*comparison.perWeek, now->shared().mass));
+    }
+    report::BalanceModel balance;
+    if (const auto made = then ? massBalance(*then, *now, own) : std::nullopt) {
+        balance.mass = made->mass;
+        for (const auto& part : made->parts)
+            balance.parts.push_back(
+                {report::say(part.name), part.change.difference, part.change.leastSignificant});
+    }
+    balance_->setVisible(!balance.parts.empty());
+    balance_->setPaint([balance, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintBalance(painter, area, balance, palette);
+    });
+    for (const Series& line : seriesOf(quantity(), tests_, own))
+        if (const auto trend = fusain::trendOf(line))
+            sentences << tr("%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.")
+                             .arg(report::seriesName(line))
+                             .arg(line.points.size())
+                             .arg(QString::fromStdString(signedFixed(trend->perWeek, 2)),
+                                  number(trend->half95, 2), QString::fromUtf8(textOf(quantity()).unit.data()),
+                                  trend->real() ? tr(": a trend")
+                                                : tr(": no trend that can be told from noise"));
+    if (then && methodOf(then->test) == methodOf(now->test))
+        for (const Message& difference : preparationDifferences(
+                 now->record(), then->record(),
+                 session_.catalogue().protocolFor(methodOf(now->test), now->record().protocolId)))
+            sentences << report::say(difference);
+    if (now)
+        sentences << nextDate(*now, own);
+    sentences.removeAll(QString());
+    words_->setText(tests_.empty() ? tr("Progress is shown once a test is signed.")
+                                   : sentences.join(QLatin1Char('\n')));
+}
+
+} // namespace fusain::desktop
+
+#include "moc_progress_page.cpp"

@@ -1,0 +1,107 @@
+#include "desktop/places/clients/record_menu.hpp"
+
+#include "desktop/services/computing.hpp"
+#include "desktop/services/text_files.hpp"
+#include "exchange/lab/client_export.hpp"
+#include "exchange/lab/workbook.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "report/base/words.hpp"
+#include "store/transfer/client_transfer.hpp"
+
+#include <QFile>
+#include <QFileDialog>
+#include <QTemporaryDir>
+
+namespace fusain::desktop {
+
+RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> chosen, QWidget* parent)
+    : QMenu(parent), session_(session), chosen_(std::move(chosen)) {
+    addAction(tr("Save the whole record (JSON)…"), this, &RecordMenu::saveRecord);
+    addAction(tr("Save a table of the tests (CSV, XLSX)…"), this, qOverload<>(&RecordMenu::saveTable));
+    addAction(tr("Save a health record (FHIR)…"), this, &RecordMenu::saveBundle);
+    addSeparator();
+    addAction(tr("Put a record in…"), this, qOverload<>(&RecordMenu::putIn));
+}
+
+std::vector<ComputedTest> RecordMenu::signedTests(const Client& client) {
+    std::vector<ComputedTest> tests;
+    for (const AnyTest& test : session_.book().testsOf(client.id))
+        if (common(test).state == TestState::Signed)
+            if (auto result = session_.computing().computed(test))
+                tests.push_back(std::move(*result));
+    return tests;
+}
+
+void RecordMenu::saveRecord() {
+    const auto client = chosen_();
+    if (!client)
+        return;
+    const auto record = store::takeOut(session_.book(), client->id);
+    if (session_.report(record ? Expected<void>() : tl::unexpected(record.error())))
+        saveChosen(session_, parentWidget(), tr("Save the whole record"),
+                   QString::fromStdString(client->code + ".json"), tr("Records (*.json)"),
+                   toJson(*record).dump(1));
+}
+
+void RecordMenu::saveTable() {
+    const auto client = chosen_();
+    if (!client)
+        return;
+    const QString path = QFileDialog::getSaveFileName(parentWidget(), tr("Save a table of the tests"),
+                                                      QString::fromStdString(client->code + ".csv"),
+                                                      tr("Tables (*.csv *.xlsx)"));
+    if (!path.isEmpty())
+        saveTable(*client, path);
+}
+
+bool RecordMenu::saveTable(const Client& client, const QString& path) {
+    const std::string text = exchange::clientTableCsv(signedTests(client));
+    if (!path.endsWith(QLatin1String(".xlsx")))
+        return saveText(session_, path, text);
+    const auto table = exchange::tableFromCsv(text, client.code);
+    return session_.report(table ? exchange::tableToXlsx(*table, "tests", path.toStdString())
+                                 : tl::unexpected(table.error()));
+}
+
+void RecordMenu::saveBundle() {
+    const auto client = chosen_();
+    if (!client)
+        return;
+    const auto tests = signedTests(*client);
+    std::vector<std::string> reports;
+    const QTemporaryDir folder;
+    for (const ComputedTest& test : tests) {
+        const QString path = folder.filePath(QString::number(reports.size()) + QStringLiteral(".pdf"));
+        const auto report = session_.computing().reportOn(test.test);
+        const auto written = report ? report::writePdf(report::labCopy(*report), path, tr("Lab copy"))
+                                    : Expected<void>(tl::unexpected(report.error()));
+        if (!session_.report(written))
+            return;
+        QFile file(path);
+        reports.push_back(file.open(QIODevice::ReadOnly) ? file.readAll().toStdString() : std::string());
+    }
+    saveChosen(session_, parentWidget(), tr("Save a health record"),
+               QString::fromStdString(client->code + "-fhir.json"), tr("FHIR bundles (*.json)"),
+               exchange::fhirBundle(*client, tests, reports, session_.namesHidden()).dump(1));
+}
+
+void RecordMenu::putIn() {
+    if (const auto chosen = chooseText(session_, parentWidget(), tr("Put a record in"), tr("Records (*.json)")))
+        putIn(chosen->text, chosen->path);
+}
+
+bool RecordMenu::putIn(const std::string& text, const std::string& path) {
+    const auto json = parseJson(text, path);
+    const auto record =
+        json ? clientRecordFromJson(*json, path) : Expected<ClientRecord>(tl::unexpected(json.error()));
+    if (!session_.report(record ? store::putIn(session_.book(), *record, session_.atTheBench().id)
+                                : tl::unexpected(record.error())))
+        return false;
+    Q_EMIT putInDone(QString::fromStdString(record->client.id));
+    return true;
+}
+
+} // namespace fusain::desktop
+
+#include "moc_record_menu.cpp"

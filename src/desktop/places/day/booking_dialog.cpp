@@ -1,0 +1,169 @@
+#include "desktop/places/day/booking_dialog.hpp"
+
+#include "desktop/services/computing.hpp"
+#include "desktop/widgets/dialog_foot.hpp"
+#include "procedure/day/retest.hpp"
+#include "record/all/record.hpp"
+#include "report/base/words.hpp"
+
+#include <QFormLayout>
+#include <algorithm>
+
+namespace fusain::desktop {
+namespace {
+
+constexpr std::size_t mostClients = 50; ///< offered; the search finds the others
+
+} // namespace
+
+BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
+    : QDialog(parent), session_(session), search_(new QLineEdit), who_(new QComboBox), school_(new QComboBox),
+      when_(new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(day.milliseconds))), note_(new QLineEdit),
+      reason_(label({}, "soft")), order_(label({}, "soft")) {
+    setWindowTitle(tr("Book an appointment"));
+    setMinimumWidth(620);
+    search_->setPlaceholderText(tr("name, code or birth date"));
+    search_->setAccessibleName(tr("Search clients"));
+    who_->setAccessibleName(tr("Client"));
+    when_->setDisplayFormat(QStringLiteral("yyyy-MM-dd HH:mm"));
+    when_->setAccessibleName(tr("Date and time"));
+    note_->setPlaceholderText(tr("note"));
+    for (const RetestSchool& school : retestSchools())
+        school_->addItem(report::say(school.title));
+    school_->setAccessibleName(tr("When to test again"));
+    const QString kept = QString::fromStdString(session.book().setting("retest-school"));
+    for (int i = 0; i < school_->count(); ++i)
+        if (kept == QLatin1String(retestSchools()[static_cast<std::size_t>(i)].id.data()))
+            school_->setCurrentIndex(i);
+    auto* row = new QHBoxLayout;
+    for (const std::string_view method : methods) {
+        methods_ << new QCheckBox(report::say(methodTitle(method)));
+        row->addWidget(methods_.back());
+    }
+    auto* form = new QFormLayout(this);
+    form->addRow(tr("Search"), search_);
+    form->addRow(tr("Client"), who_);
+    form->addRow(tr("Methods"), row);
+    form->addRow(tr("Again"), school_);
+    form->addRow(tr("From"), when_);
+    form->addRow(QString(), reason_);
+    form->addRow(QString(), order_);
+    form->addRow(tr("Note"), note_);
+    form->addRow(footOf(this, tr("Book"), [this] {
+                     if (book())
+                         accept();
+                 }).box);
+    fillClients();
+    connect(search_, &QLineEdit::textChanged, this, &BookingDialog::fillClients);
+    connect(who_, &QComboBox::currentIndexChanged, this, &BookingDialog::propose);
+    connect(school_, &QComboBox::activated, this, &BookingDialog::propose);
+    for (QCheckBox* method : methods_)
+        connect(method, &QCheckBox::toggled, this, &BookingDialog::explain);
+    propose();
+}
+
+void BookingDialog::fillClients() {
+    const QString before = who_->currentData().toString();
+    const QSignalBlocker blocker(who_);
+    who_->clear();
+    for (const Client& client : session_.book().findClients(search_->text().toStdString(), mostClients))
+        who_->addItem(session_.nameOf(client), QString::fromStdString(client.id));
+    who_->setCurrentIndex(std::max(0, who_->findData(before)));
+    if (who_->currentData().toString() != before)
+        propose();
+}
+
+void BookingDialog::chooseClient(const QString& id) {
+    if (who_->findData(id) < 0)
+        if (const auto wanted = session_.book().client(id.toStdString()))
+            who_->addItem(session_.nameOf(*wanted), id);
+    who_->setCurrentIndex(who_->findData(id));
+}
+
+void BookingDialog::chooseMethods(const std::vector<std::string>& wanted) {
+    for (std::size_t i = 0; i < methods.size(); ++i)
+        methods_[static_cast<qsizetype>(i)]->setChecked(std::ranges::find(wanted, methods[i]) != wanted.end());
+}
+
+std::vector<std::string> BookingDialog::chosenMethods() const {
+    std::vector<std::string> chosen;
+    for (std::size_t i = 0; i < methods.size(); ++i)
+        if (methods_[static_cast<qsizetype>(i)]->isChecked())
+            chosen.emplace_back(methods[i]);
+    return chosen;
+}
+
+std::optional<Client> BookingDialog::client() {
+    return session_.book().client(who_->currentData().toString().toStdString());
+}
+
+Instant BookingDialog::when() const {
+    return {when_->dateTime().toMSecsSinceEpoch()};
+}
+
+// The same methods and the same time of day as the last test, at the school's interval.
+void BookingDialog::propose() {
+    reason_->clear();
+    const auto wanted = client();
+    std::optional<AnyTest> last;
+    if (wanted)
+        for (const AnyTest& test : session_.book().testsOf(wanted->id))
+            if (common(test).state == TestState::Signed)
+                last = test;
+    if (!last) {
+        reason_->setText(wanted ? tr("A first test: any day.") : QString());
+        return explain();
+    }
+    chooseMethods({std::string(methodOf(*last))});
+    const auto computed = session_.computing().computed(*last);
+    const RetestSchool& school = retestSchools()[static_cast<std::size_t>(school_->currentIndex())];
+    const auto proposal = proposeRetest(school, computed ? outcomeOf(*computed) : std::nullopt);
+    const QDateTime then = QDateTime::fromMSecsSinceEpoch(common(*last).startedAt.milliseconds);
+    if (!proposal) {
+        reason_->setText(tr("The last test gives no fat; choose another school or a day."));
+        return explain();
+    }
+    // Days are counted on the calendar, so that the clock time stays the same when the clocks change.
+    QDateTime next = then.addDays(7 * proposal->weeks);
+    const int beyondFive = next.time().minute() % 5;
+    next = next.addSecs(-60 * beyondFive - next.time().second());
+    const QDateTime soonest = QDateTime::fromMSecsSinceEpoch(session_.now().milliseconds);
+    while (next < soonest)
+        next = next.addDays(1);
+    when_->setDateTime(next);
+    reason_->setText(tr("%1 weeks after %2, at the same time of day. %3")
+                         .arg(proposal->weeks)
+                         .arg(report::day(common(*last).startedAt), report::say(proposal->reason)));
+    explain();
+}
+
+void BookingDialog::explain() {
+    const PlanningPolicy policy = planningInForce(session_);
+    const auto order = bestOrder(chosenMethods(), policy);
+    QStringList lines;
+    for (const Message& reason : reasonsFor(order, policy))
+        lines << report::say(reason);
+    order_->setText(lines.join(QLatin1Char('\n')));
+    order_->setVisible(!lines.isEmpty());
+}
+
+bool BookingDialog::book() {
+    const auto wanted = client();
+    const auto chosen = chosenMethods();
+    if (!wanted || chosen.empty())
+        return session_.report(failure({FUSAIN_TEXT("A booking needs a client and at least one method."), {}}));
+    DayBoard board(session_);
+    board.load(when());
+    const auto school = retestSchools()[static_cast<std::size_t>(school_->currentIndex())].id;
+    const auto booked = chosen.size() == 1
+                            ? board.book(wanted->id, chosen.front(), when(), note_->text().toStdString())
+                            : board.bookBattery(wanted->id, chosen, when(), note_->text().toStdString());
+    if (!session_.report(booked))
+        return false;
+    return session_.report(
+        session_.book().setSetting("retest-school", std::string(school), session_.atTheBench().id));
+}
+
+} // namespace fusain::desktop
+
+#include "moc_booking_dialog.cpp"

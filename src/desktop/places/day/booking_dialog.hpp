@@ -1,0 +1,43 @@
+#pragma once
+#include "desktop/services/day_board.hpp"
+#include "desktop/widgets/parts.hpp"
+
+#include <QCheckBox>
+#include <QDateTimeEdit>
+#include <QDialog>
+
+namespace fusain::desktop {
+
+/// Books a client for one method or several of one day. The next appointment is proposed at the same time of
+/// day as the test that it will be compared with, at the interval of the chosen school; several methods are
+/// put into their best order, with the reasons.
+class BookingDialog : public QDialog {
+    Q_OBJECT
+public:
+    /// @param day where the booking begins when nothing is proposed
+    BookingDialog(Session& session, Instant day, QWidget* parent = nullptr);
+    void chooseClient(const QString& id);
+    void chooseMethods(const std::vector<std::string>& methods);
+    [[nodiscard]] Instant when() const;
+    [[nodiscard]] QString reason() const { return reason_->text(); }
+    /// @return whether it was booked
+    bool book();
+
+private:
+    void fillClients();
+    void propose();
+    void explain();
+    [[nodiscard]] std::vector<std::string> chosenMethods() const;
+    [[nodiscard]] std::optional<Client> client();
+
+    Session& session_;
+    QLineEdit* search_;
+    QComboBox* who_;
+    QList<QCheckBox*> methods_;
+    QComboBox* school_;
+    QDateTimeEdit* when_;
+    QLineEdit* note_;
+    QLabel *reason_, *order_;
+};
+
+} // namespace fusain::desktop

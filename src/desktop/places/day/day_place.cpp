@@ -1,0 +1,451 @@
+#include "desktop/places/day/day_place.hpp"
+
+#include "desktop/places/day/booking_dialog.hpp"
+#include "desktop/places/day/planning_dialog.hpp"
+#include "desktop/places/day/preparation_dialog.hpp"
+#include "desktop/places/day/water_dialog.hpp"
+#include "desktop/services/computing.hpp"
+#include "desktop/services/day_calendar.hpp"
+#include "desktop/services/text_files.hpp"
+#include "record/all/record.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/words.hpp"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QMenu>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace fusain::desktop {
+namespace {
+
+QString stateWords(const std::string& state) {
+    if (state == "running")
+        return QObject::tr("▶ at the bench");
+    if (state == "done")
+        return QObject::tr("✓ signed");
+    if (state == "measured")
+        return QObject::tr("measured, not signed");
+    if (state == "aside")
+        return QObject::tr("set aside");
+    if (state == "refused")
+        return QObject::tr("ended without a result");
+    return QObject::tr("booked");
+}
+
+QString laneName(const std::string& instrument, const LabCatalogue& catalogue) {
+    if (instrument == "tank")
+        return QObject::tr("Tank");
+    const Instrument* known = catalogue.instrument(instrument);
+    return known ? report::say(std::string_view(known->name)) : report::plain(instrument);
+}
+
+} // namespace
+
+DayPlace::DayPlace(Session& session)
+    : Place(session), board_(session), day_(session.now()), title_(label({}, "title", false)),
+      ribbon_(new DayRibbon([&session]() -> const report::Palette& { return session.palette(); })),
+      tasks_(table({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
+                   tr("What is to be done, in order"))),
+      words_(label({})), week_(table({}, tr("The week"))), pages_(new QStackedWidget),
+      team_(new TeamPage(session)) {
+    for (QWidget* page : std::initializer_list<QWidget*>{dayPage(), team_, week_})
+        pages_->addWidget(page);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(24, 16, 24, 16);
+    layout->addLayout(head());
+    layout->addWidget(thinRule());
+    layout->addWidget(pages_, 1);
+    connect(team_, &TeamPage::openBench, this, &DayPlace::openBench);
+    connect(team_, &TeamPage::left, this, [this] { showTeam(false); });
+    connect(&session.hub(), &link::InstrumentHub::statusChanged, this, &DayPlace::noteLink);
+    connect(week_, &QTableWidget::cellActivated, this, [this](int, int column) {
+        const QDate monday = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
+        showDay({monday.addDays(column - monday.dayOfWeek() + 1)
+                     .startOfDay()
+                     .addSecs(12 * 3600)
+                     .toMSecsSinceEpoch()});
+    });
+}
+
+// Which day it is, and the way to others.
+QLayout* DayPlace::head() {
+    auto* earlier = button(tr("Day before"));
+    auto* now = button(tr("Today"));
+    auto* later = button(tr("Day after"));
+    auto* week = button(tr("Week"));
+    auto* row = new QHBoxLayout;
+    row->addWidget(title_, 1);
+    for (QWidget* each : {earlier, now, later, week})
+        row->addWidget(each);
+    connect(earlier, &QPushButton::clicked, this, [this] { goTo(-1); });
+    connect(later, &QPushButton::clicked, this, [this] { goTo(1); });
+    connect(now, &QPushButton::clicked, this, [this] { showDay(session_.now()); });
+    connect(week, &QPushButton::clicked, this, [this] { showWeek(pages_->currentIndex() != WeekPage); });
+    return row;
+}
+
+// The ribbon of appointments, what can be done with one, and the tasks under it.
+QWidget* DayPlace::dayPage() {
+    auto* page = new QWidget;
+    auto* inside = new QVBoxLayout(page);
+    inside->setContentsMargins(0, 0, 0, 0);
+    inside->addWidget(ribbon_);
+    inside->addLayout(acts());
+    inside->addWidget(words_);
+    inside->addWidget(tasks_, 1);
+    for (const auto& [column, width] :
+         {std::pair(0, 56), std::pair(1, 144), std::pair(2, 140), std::pair(3, 330)})
+        tasks_->setColumnWidth(column, width);
+    tasks_->setToolTip(tr("Space ticks a line."));
+    connect(ribbon_, &DayRibbon::activated, this, &DayPlace::startSelected);
+    connect(ribbon_, &DayRibbon::moved, this, &DayPlace::moveVisit);
+    connect(ribbon_, &DayRibbon::chosenChanged, this, &DayPlace::fillWords);
+    connect(tasks_, &QTableWidget::cellActivated, this, &DayPlace::tickSelected);
+    auto* tick = new QAction(this);
+    tick->setShortcut(Qt::Key_Space);
+    tick->setShortcutContext(Qt::WidgetShortcut);
+    tasks_->addAction(tick);
+    connect(tick, &QAction::triggered, this, &DayPlace::tickSelected);
+    return page;
+}
+
+QLayout* DayPlace::acts() {
+    auto* start = button(tr("Start or go on"), true);
+    auto* bookVisit = button(tr("Book…"));
+    auto* cancel = button(tr("Cancel it"));
+    auto* sheet = button(tr("Preparation sheet…"));
+    auto* team = button(tr("Team morning"));
+    auto* more = button(tr("More…"));
+    auto* menu = new QMenu(more);
+    menu->addAction(tr("Calendar out (.ics)…"), this, &DayPlace::calendarOut);
+    menu->addAction(tr("Calendar in (.ics)…"), this, &DayPlace::calendarIn);
+    menu->addAction(tr("Water log…"), this, &DayPlace::logWater);
+    menu->addAction(tr("How the day is planned…"), this, [this] {
+        if (PlanningDialog(session_, board_.policy(), this).exec() == QDialog::Accepted)
+            refresh();
+    });
+    more->setMenu(menu);
+    connect(start, &QPushButton::clicked, this, &DayPlace::startSelected);
+    connect(bookVisit, &QPushButton::clicked, this, &DayPlace::book);
+    connect(cancel, &QPushButton::clicked, this, &DayPlace::cancelSelected);
+    connect(sheet, &QPushButton::clicked, this, &DayPlace::showSheet);
+    connect(team, &QPushButton::clicked, this, [this] { showTeam(true); });
+    return inOneRow({start, bookVisit, cancel, sheet, team, more});
+}
+
+QString DayPlace::where() const {
+    return pages_->currentIndex() == TeamMorningPage ? tr("Day  ›  Team morning")
+           : pages_->currentIndex() == WeekPage      ? tr("Day  ›  Week")
+                                                     : tr("Day");
+}
+
+void DayPlace::showPage(Page page) {
+    pages_->setCurrentIndex(page);
+    Q_EMIT moved();
+    refresh();
+    enter();
+}
+
+void DayPlace::showTeam(bool on) {
+    showPage(on ? TeamMorningPage : DayPage);
+}
+
+void DayPlace::showWeek(bool on) {
+    showPage(on ? WeekPage : DayPage);
+}
+
+void DayPlace::showDay(Instant day) {
+    day_ = day;
+    today_ = report::startOfLocalDay(day) == report::startOfLocalDay(session_.now());
+    showPage(DayPage);
+}
+
+void DayPlace::goTo(int days) {
+    const int step = pages_->currentIndex() == WeekPage ? 7 * days : days;
+    const QDateTime there = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).addDays(step);
+    const bool week = pages_->currentIndex() == WeekPage;
+    showDay({there.toMSecsSinceEpoch()});
+    if (week)
+        showWeek(true);
+}
+
+void DayPlace::enter() {
+    if (pages_->currentIndex() == TeamMorningPage)
+        return team_->enter();
+    pages_->currentIndex() == WeekPage ? week_->setFocus() : ribbon_->setFocus();
+}
+
+void DayPlace::refresh() {
+    const Instant now = session_.now();
+    if (today_)
+        day_ = now;
+    board_.load(day_, liveSince_);
+    title_->setText(today_ ? report::longDay(now) + QStringLiteral(", ") + report::clock(now)
+                           : report::longDay(day_));
+    if (pages_->currentIndex() == TeamMorningPage)
+        team_->refresh();
+    if (pages_->currentIndex() == WeekPage)
+        return fillWeek();
+    fillRibbon();
+    fillTasks();
+    fillWords();
+}
+
+void DayPlace::fillRibbon() {
+    const DayPlan& plan = board_.plan();
+    DayRibbon::Model model;
+    model.now = session_.now();
+    model.opening = board_.midnight().plusMinutes(board_.policy().opens());
+    model.closing = board_.midnight().plusMinutes(board_.policy().closes());
+    Instant from = model.opening, to = model.closing;
+    const auto inTrouble = [&](const std::string& id) {
+        return std::ranges::any_of(plan.delays, [&](const auto& each) { return each.appointment == id; }) ||
+               std::ranges::any_of(plan.conflicts, [&](const DayConflict& each) {
+                   return std::ranges::find(each.appointments, id) != each.appointments.end();
+               });
+    };
+    for (const MethodTimes& times : board_.policy().methods) {
+        DayRibbon::Lane lane{laneName(times.instrument, session_.catalogue()), {}};
+        for (const DayTask& task : plan.tasks)
+            if (task.instrument == times.instrument)
+                lane.blocks.push_back(
+                    {{}, report::say(std::string_view(task.title)), task.from, task.to, task.done, task.late});
+        for (const DayBlock& block : board_.blocks())
+            if (block.method == times.method)
+                lane.blocks.push_back({report::plain(block.id),
+                                       block.people > 1
+                                           ? tr("%1 (%2)").arg(report::plain(block.title)).arg(block.people)
+                                           : report::plain(block.title),
+                                       block.at, block.until, block.state == "done", inTrouble(block.id)});
+        for (const DayRibbon::Block& block : lane.blocks) {
+            from = std::min(from, block.from);
+            to = std::max(to, block.to);
+        }
+        model.lanes.push_back(std::move(lane));
+    }
+    // Whole hours at both ends.
+    const double hours = minutesBetween(board_.midnight(), from) / 60.0;
+    model.from = board_.midnight().plusMinutes(60.0 * std::floor(hours));
+    model.to = to;
+    ribbon_->setModel(std::move(model));
+}
+
+QString DayPlace::timesOf(const DayTask& task) const {
+    return QStringLiteral("%1 – %2").arg(report::clock(task.from), report::clock(task.to));
+}
+
+void DayPlace::fillTasks() {
+    const auto& tasks = board_.plan().tasks;
+    // The first line that is open, until somebody chooses another.
+    const auto open = std::ranges::find(tasks, false, &DayTask::done) - tasks.begin();
+    const int row = tasks_->currentRow() >= 0 ? tasks_->currentRow() : static_cast<int>(open);
+    tasks_->setRowCount(static_cast<int>(tasks.size()));
+    for (int i = 0; i < tasks_->rowCount(); ++i) {
+        const DayTask& task = tasks[static_cast<std::size_t>(i)];
+        setRow(tasks_, i,
+               {task.done   ? QStringLiteral("✓")
+                : task.late ? tr("▲ late")
+                            : QStringLiteral("–"),
+                timesOf(task), laneName(task.instrument, session_.catalogue()),
+                report::say(std::string_view(task.title)), howOf(task)});
+    }
+    if (tasks_->rowCount() > 0)
+        tasks_->setCurrentCell(std::min(row, tasks_->rowCount() - 1), 0);
+}
+
+// What a line is about; once it is ticked, when and by whom, or by the instrument itself.
+QString DayPlace::howOf(const DayTask& task) const {
+    QStringList words;
+    if (const auto tick = board_.ticks().find(task.id); tick != board_.ticks().end())
+        words << QStringLiteral("%1 %2").arg(report::clock(tick->second.at),
+                                             report::plain(session_.computing().staffNames()(tick->second.by)));
+    else if (task.done && task.id.starts_with("warm-up.") && today_)
+        words << tr("done");
+    if (const QString detail = report::say(task.detail); !detail.isEmpty())
+        words << detail;
+    return words.join(QStringLiteral("  ·  "));
+}
+
+// An instrument that begins to answer has been switched on.
+void DayPlace::noteLink(const QString& role) {
+    if (!session_.hub().isLive(role))
+        liveSince_.erase(role.toStdString());
+    else if (liveSince_.try_emplace(role.toStdString(), session_.now()).second && isVisible())
+        refresh();
+}
+
+void DayPlace::logWater() {
+    WaterDialog(session_, board_, this).exec();
+}
+
+// The chosen appointment, then what stands in the way, then what is left over from before.
+void DayPlace::fillWords() {
+    const DayPlan& plan = board_.plan();
+    QStringList lines;
+    if (const auto* visit = board_.visit(ribbon_->chosen().toStdString())) {
+        QString line = tr("%1  %2, %3: %4")
+                           .arg(report::clock(visit->at), report::plain(board_.clientName(visit->clientId)),
+                                report::say(methodTitle(visit->method)), stateWords(visit->state));
+        if (const auto water = plan.waterAt.find(visit->id); water != plan.waterAt.end())
+            line += tr("; water about %1 °C").arg(number(water->second.value(), 1));
+        if (!visit->note.empty())
+            line += QStringLiteral("  ·  ") + report::plain(visit->note);
+        lines << line;
+    } else {
+        lines << tr("Nobody is booked. \"Book\" is the first step.");
+    }
+    if (plan.noFilling)
+        lines << QStringLiteral("▲ ") + report::say(*plan.noFilling);
+    for (const DayConflict& conflict : plan.conflicts)
+        lines << QStringLiteral("▲ ") + report::say(conflict.what);
+    for (const DelayedAppointment& delay : plan.delays)
+        if (const auto* visit = board_.visit(delay.appointment))
+            lines << tr("▲ Call %1: %2 cannot begin at %3, but at %4.")
+                         .arg(report::plain(board_.clientName(visit->clientId)),
+                              report::say(methodTitle(visit->method)), report::clock(visit->at),
+                              report::clock(delay.earliest));
+    for (const Message& cost : plan.costs)
+        lines << QStringLiteral("– ") + report::say(cost);
+    if (today_)
+        for (const AnyTest& test : session_.book().runningTests())
+            if (const auto client = session_.book().client(common(test).subject.clientId))
+                lines << tr("▶ %1: the test of %2 is not signed.")
+                             .arg(session_.nameOf(*client), report::day(common(test).startedAt));
+    constexpr qsizetype most = 7;
+    if (lines.size() > most) {
+        const qsizetype left = lines.size() - most + 1;
+        lines = lines.mid(0, most - 1) << tr("… and %1 more").arg(left);
+    }
+    words_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void DayPlace::fillWeek() {
+    const QDate shown = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
+    const QDate monday = shown.addDays(1 - shown.dayOfWeek());
+    title_->setText(tr("Week of %1").arg(report::longDay({monday.startOfDay().toMSecsSinceEpoch()})));
+    QStringList heads;
+    std::vector<QStringList> columns(7);
+    DayBoard board(session_);
+    for (int i = 0; i < 7; ++i) {
+        const QDate date = monday.addDays(i);
+        board.load({date.startOfDay().toMSecsSinceEpoch()});
+        const auto trouble = board.plan().conflicts.size() + (board.plan().noFilling ? 1 : 0);
+        heads << QLocale().toString(date, QStringLiteral("ddd d MMM")) +
+                     (trouble > 0 ? tr("  ▲ %1").arg(trouble) : QString());
+        for (const DayBlock& block : board.blocks())
+            columns[static_cast<std::size_t>(i)]
+                << tr("%1  %2\n%3")
+                       .arg(report::clock(block.at),
+                            laneName(board.policy().timesOf(block.method).instrument, session_.catalogue()),
+                            block.people > 1 ? tr("%1 (%2)").arg(report::plain(block.title)).arg(block.people)
+                                             : report::plain(block.title));
+    }
+    qsizetype most = 1;
+    for (const QStringList& column : columns)
+        most = std::max(most, column.size());
+    week_->setColumnCount(7);
+    week_->setHorizontalHeaderLabels(heads);
+    week_->setSelectionBehavior(QAbstractItemView::SelectItems);
+    week_->setRowCount(static_cast<int>(most));
+    for (int row = 0; row < week_->rowCount(); ++row) {
+        QStringList cells;
+        for (const QStringList& column : columns)
+            cells << column.value(row);
+        setRow(week_, row, cells);
+        week_->setRowHeight(row, 48);
+    }
+    week_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    week_->setCurrentCell(0, shown.dayOfWeek() - 1);
+}
+
+void DayPlace::tickSelected() {
+    const int row = tasks_->currentRow();
+    const auto& tasks = board_.plan().tasks;
+    if (row < 0 || row >= static_cast<int>(tasks.size()))
+        return;
+    const DayTask task = tasks[static_cast<std::size_t>(row)]; // a copy: keeping a reading plans the day anew
+    // The water is read, not only ticked.
+    const bool water = task.id == "tank.mix" || task.id.starts_with("tank.water-log");
+    if (water && !task.done && WaterDialog(session_, board_, this).exec() != QDialog::Accepted)
+        return;
+    session_.report(board_.tick(task.id, !task.done));
+}
+
+void DayPlace::startSelected() {
+    const auto* chosen = board_.visit(ribbon_->chosen().toStdString());
+    const auto client = chosen ? session_.book().client(chosen->clientId) : std::nullopt;
+    if (!client)
+        return;
+    const store::Visit visit = *chosen;
+    const auto block = std::ranges::find(board_.blocks(), visit.id, &DayBlock::id);
+    if (block != board_.blocks().end() && block->people > 1)
+        return showTeam(true);
+    const bool opened = visit.testId.empty() ? Place::startTest(*client, visit.id, visit.method)
+                                             : session_.report(session_.resumeRun(visit.testId));
+    if (opened)
+        Q_EMIT openBench();
+}
+
+void DayPlace::moveVisit(const QString& id, qint64 milliseconds) {
+    session_.report(board_.move(id.toStdString(), {milliseconds}));
+}
+
+void DayPlace::book() {
+    BookingDialog dialog(
+        session_, std::max(session_.now(), board_.midnight().plusMinutes(board_.policy().opens())), this);
+    if (dialog.exec() == QDialog::Accepted)
+        showDay(dialog.when());
+}
+
+void DayPlace::cancelSelected() {
+    session_.report(board_.cancel(ribbon_->chosen().toStdString()));
+}
+
+void DayPlace::showSheet() {
+    const auto* chosen = board_.visit(ribbon_->chosen().toStdString());
+    const auto client = chosen ? session_.book().client(chosen->clientId) : std::nullopt;
+    if (!client)
+        return;
+    PreparationDialog::Methods methods;
+    for (const store::Visit& visit : board_.visits())
+        if (visit.clientId == client->id)
+            methods.emplace_back(visit.method, visit.at);
+    PreparationDialog(session_, *client, methods, this).exec();
+}
+
+bool DayPlace::saveCalendar(const QString& path) {
+    return saveText(session_, path, calendarFrom(session_, day_));
+}
+
+void DayPlace::calendarOut() {
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Calendar out"), QStringLiteral("appointments.ics"), tr("Calendars (*.ics)"));
+    if (!path.isEmpty())
+        saveCalendar(path);
+}
+
+bool DayPlace::readCalendar(const std::string& content, const std::string& path) {
+    const auto taken = takeCalendar(session_, content, path);
+    if (!taken)
+        return session_.report(tl::unexpected(taken.error()));
+    refresh();
+    words_->setText(
+        tr("%1 appointments booked from the calendar; %2 left out: already booked, cancelled, or without "
+           "a client's code and a method.")
+            .arg(taken->booked)
+            .arg(taken->leftOut) +
+        QLatin1Char('\n') + words_->text());
+    return true;
+}
+
+void DayPlace::calendarIn() {
+    if (const auto chosen = chooseText(session_, this, tr("Calendar in"), tr("Calendars (*.ics)")))
+        readCalendar(chosen->text, chosen->path);
+}
+
+} // namespace fusain::desktop
+
+#include "moc_day_place.cpp"

@@ -1,0 +1,69 @@
+#pragma once
+#include "desktop/places/day/team_page.hpp"
+#include "desktop/services/day_board.hpp"
+#include "desktop/views/place.hpp"
+#include "desktop/widgets/day_ribbon.hpp"
+
+#include <QStackedWidget>
+
+namespace fusain::desktop {
+
+/// A day: who comes, on a ribbon by instruments, and under it what is to be done, in order. A week beside it.
+class DayPlace : public Place {
+    Q_OBJECT
+public:
+    explicit DayPlace(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString where() const override;
+    /// Opens or leaves the team morning.
+    void showTeam(bool on);
+    void showWeek(bool on);
+    /// @param day any moment of it
+    void showDay(Instant day);
+    [[nodiscard]] TeamPage& team() { return *team_; }
+    [[nodiscard]] DayRibbon& ribbon() { return *ribbon_; }
+    [[nodiscard]] const DayBoard& board() const { return board_; }
+    /// The booked appointments of a year out, and those of another calendar that name a client's code and a
+    /// method in.
+    bool saveCalendar(const QString& path);
+    bool readCalendar(const std::string& text, const std::string& path);
+    void enter() override;
+
+private:
+    enum Page { DayPage, TeamMorningPage, WeekPage };
+    [[nodiscard]] QLayout* head();
+    [[nodiscard]] QWidget* dayPage();
+    [[nodiscard]] QLayout* acts();
+    void showPage(Page page);
+    void goTo(int days);
+    void fillRibbon();
+    void fillTasks();
+    void fillWords();
+    void fillWeek();
+    [[nodiscard]] QString timesOf(const DayTask& task) const;
+    void tickSelected();
+    [[nodiscard]] QString howOf(const DayTask& task) const;
+    void noteLink(const QString& role);
+    void logWater();
+    void startSelected();
+    void moveVisit(const QString& id, qint64 milliseconds);
+    void book();
+    void cancelSelected();
+    void showSheet();
+    void calendarOut();
+    void calendarIn();
+
+    DayBoard board_;
+    std::map<std::string, Instant> liveSince_; ///< by role of an instrument
+    Instant day_;
+    bool today_ = true; ///< the day shown goes with the clock
+    QLabel* title_;
+    DayRibbon* ribbon_;
+    QTableWidget* tasks_;
+    QLabel* words_;
+    QTableWidget* week_;
+    QStackedWidget* pages_;
+    TeamPage* team_;
+};
+
+} // namespace fusain::desktop

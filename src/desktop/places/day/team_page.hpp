@@ -1,0 +1,76 @@
+#pragma once
+#include "desktop/places/day/team_morning.hpp"
+#include "desktop/recordings/impedance/sweep_recorder.hpp"
+#include "desktop/widgets/parts.hpp"
+#include "exchange/lab/group_table.hpp"
+#include "report/pages/group_page.hpp"
+
+namespace fusain::desktop {
+
+/// A team morning: a queue of people on the impedance analyzer, each done with a handful of key presses. Every
+/// test is an ordinary one, run through the same procedure and kept in the same lab book.
+class TeamPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit TeamPage(Session& session);
+    void refresh();
+    void enter();
+    /// The one action of the moment, as Space does it.
+    void primary();
+    /// D: an answer is not as asked.
+    void somethingDiffers();
+    /// X: the person is called again later.
+    void setAside();
+    [[nodiscard]] const TeamQueue& queue() const { return queue_; }
+    [[nodiscard]] QString message() const { return message_->text(); }
+
+Q_SIGNALS:
+    void left();
+    /// The person's test goes on step by step at the ordinary bench.
+    void openBench();
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+    /// The page about the group; a quantity of fewer people than a group needs is left out.
+    [[nodiscard]] report::PageFlow groupPages();
+
+private:
+    enum class Stage { AskGroup, Code, Alone, Group, Mass, Sweep, Sweeping, Again };
+    void go(Stage stage);
+    void goOn();
+    [[nodiscard]] bool onePersonIsHere() const;
+    [[nodiscard]] static readiness::KeptAsTold toldAt(Stage stage);
+    /// What is to be done at this stage, and the word on the primary button.
+    [[nodiscard]] std::pair<QString, QString> words() const;
+    void callByCode();
+    void takeMass();
+    [[nodiscard]] bool isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude);
+    void startSweep();
+    void swept();
+    void finishPerson();
+    void showStage();
+    void showQuestions(const std::vector<const readiness::Rule*>& rules);
+    [[nodiscard]] std::vector<exchange::GroupRow> groupRows();
+    [[nodiscard]] report::GroupQuantity quantityOf(const QString& title, const QString& unit,
+                                                   std::optional<double> exchange::GroupRow::*value);
+    void showSummary();
+    void signAll();
+    void saveGroup();
+
+    Session& session_;
+    TeamMorning morning_;
+    TeamQueue queue_{{}};
+    Stage stage_ = Stage::AskGroup;
+    SweepRecorder* recorder_;
+    std::vector<impedance::SignalFinding> findings_;
+    QTableWidget* list_;
+    QLabel *who_, *instruction_;
+    QTableWidget* questions_;
+    QLabel *live_, *message_;
+    QLineEdit* code_;
+    QPushButton *primary_, *differs_, *aside_;
+    FigureView* summary_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,22 @@
+#pragma once
+#include "desktop/services/session.hpp"
+#include "desktop/widgets/parts.hpp"
+
+namespace fusain::desktop {
+
+/// The care of the lab book: verify its journal, copy it, restore a copy.
+class LabBookPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit LabBookPage(Session& session);
+
+private:
+    void verify();
+    void backUp();
+    void restore();
+
+    Session& session_;
+    QLabel* book_;
+};
+
+} // namespace fusain::desktop

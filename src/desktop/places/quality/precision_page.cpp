@@ -1,0 +1,167 @@
+#include "desktop/places/quality/precision_page.hpp"
+
+#include "core/quality/precision_study.hpp"
+#include "desktop/services/text_files.hpp"
+#include "exchange/lab/quality_csv.hpp"
+#include "report/base/words.hpp"
+
+#include <QVBoxLayout>
+#include <algorithm>
+#include <array>
+
+namespace fusain::desktop {
+namespace {
+
+struct Quantity {
+    const char* id;
+    const char* title;
+    const char* unit;
+};
+constexpr std::array quantities{Quantity{"fat-percent", QT_TR_NOOP("fat, %"), "%"},
+                                Quantity{"fat-mass", QT_TR_NOOP("fat mass, kg"), "kg"},
+                                Quantity{"fat-free-mass", QT_TR_NOOP("fat-free mass, kg"), "kg"}};
+
+} // namespace
+
+PrecisionPage::PrecisionPage(Session& session)
+    : session_(session), quantity_(new QComboBox), group_(new QComboBox), person_(new QLineEdit),
+      precision_(label({}, "heading")),
+      people_(table({tr("person"), tr("repeats")}, tr("People of the study"))) {
+    auto* layout = new QVBoxLayout(this);
+    for (const Quantity& quantity : quantities)
+        quantity_->addItem(tr(quantity.title), QLatin1String(quantity.id));
+    quantity_->setAccessibleName(tr("Quantity of the study"));
+    group_->setAccessibleName(tr("Measured by"));
+    person_->setPlaceholderText(tr("repeats of one person: 18.2 18.5 18.3"));
+    person_->setAccessibleName(tr("Repeats of one person"));
+    person_->setMinimumWidth(320);
+    auto* add = button(tr("Add person"), true);
+    auto* keep = button(tr("Keep the study"));
+    auto* import = button(tr("Import CSV…"));
+    layout->addWidget(
+        label(tr("Measure 15 people three times or 30 twice, stepping off and on again between the repeats."),
+              "soft"));
+    group_->setMinimumWidth(220);
+    layout->addLayout(inOneRow({quantity_, group_, import}));
+    layout->addLayout(inOneRow({person_, add, keep}));
+    layout->addWidget(precision_);
+    layout->addWidget(people_, 1);
+    connect(add, &QPushButton::clicked, this, &PrecisionPage::addPerson);
+    connect(person_, &QLineEdit::returnPressed, this, &PrecisionPage::addPerson);
+    connect(import, &QPushButton::clicked, this, &PrecisionPage::importStudy);
+    for (const QComboBox* choice : {quantity_, group_})
+        connect(choice, &QComboBox::currentIndexChanged, this, [this] {
+            collected_.clear();
+            showStudy();
+        });
+    connect(keep, &QPushButton::clicked, this, &PrecisionPage::keepStudy);
+}
+
+void PrecisionPage::showInstrument(const Instrument& instrument) {
+    if (instrument_ != instrument.id)
+        collected_.clear();
+    instrument_ = instrument.id;
+    offerGroups();
+    showStudy();
+}
+
+// Everyone, a role, or one colleague: another pair of hands may be less precise.
+void PrecisionPage::offerGroups() {
+    const QSignalBlocker blocker(group_);
+    const QVariant chosen = group_->currentData();
+    group_->clear();
+    group_->addItem(tr("measured by anyone"), QString());
+    for (const Role role : {Role::Technician, Role::Trainee, Role::Physiologist})
+        group_->addItem(
+            tr("by a %1").arg(report::say(roleText(role))),
+            QString::fromUtf8(roleText(role).data(), static_cast<qsizetype>(roleText(role).size())));
+    for (const Staff& staff : session_.book().staff())
+        group_->addItem(tr("by %1").arg(report::plain(staff.name)), report::plain(staff.id));
+    group_->setCurrentIndex(std::max(0, group_->findData(chosen)));
+}
+
+void PrecisionPage::keepStudy() {
+    if (collected_.empty())
+        return;
+    const auto& quantity = quantities[static_cast<std::size_t>(quantity_->currentIndex())];
+    const Study study{session_.freshId("study"),
+                      instrument_,
+                      quantity.id,
+                      quantity.unit,
+                      session_.now(),
+                      session_.atTheBench().id,
+                      collected_,
+                      group_->currentData().toString().toStdString()};
+    if (session_.report(session_.book().save(study, session_.atTheBench().id)))
+        collected_.clear();
+    showStudy();
+}
+
+void PrecisionPage::showStudy() {
+    const std::string quantity = quantity_->currentData().toString().toStdString();
+    auto shown = collected_;
+    QString when = tr("being collected");
+    if (shown.empty())
+        for (const Study& study : session_.book().studies(instrument_))
+            if (study.quantity == quantity && study.group == group_->currentData().toString().toStdString()) {
+                shown = study.people;
+                when = report::day(study.at);
+            }
+    const auto precision = quality::precisionOf(shown);
+    precision_->setText(
+        !precision ? tr("No study yet.")
+                   : tr("%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %), least "
+                        "significant "
+                        "change %6. %7")
+                         .arg(when, report::plain(fixed(precision->rootMeanSquareSd, 3)),
+                              report::plain(fixed(precision->rootMeanSquareCv, 2)))
+                         .arg(precision->degreesOfFreedom)
+                         .arg(report::plain(fixed(precision->upperBound, 3)),
+                              report::plain(fixed(precision->leastSignificantChange, 2)),
+                              precision->enough()
+                                  ? tr("It replaces the error model when a change is judged.")
+                                  : tr("Too few: 27 degrees of freedom are needed before it counts.")));
+    people_->setRowCount(static_cast<int>(shown.size()));
+    for (int row = 0; row < people_->rowCount(); ++row) {
+        QStringList repeats;
+        for (const double value : shown[static_cast<std::size_t>(row)])
+            repeats << report::plain(fixed(value, 2));
+        setRow(people_, row, {QString::number(row + 1), repeats.join(QStringLiteral("   "))});
+    }
+}
+
+void PrecisionPage::addPerson() {
+    std::vector<double> repeats;
+    for (const QString& part : person_->text().split(QLatin1Char(' '), Qt::SkipEmptyParts))
+        if (const auto value = parseTyped(part.toStdString()))
+            repeats.push_back(*value);
+        else {
+            session_.report(failure({FUSAIN_TEXT("\"{1}\" is not a number."), {part.toStdString()}}, {},
+                                    {FUSAIN_TEXT("Type the repeats with spaces between them."), {}}));
+            return;
+        }
+    if (repeats.size() < 2) {
+        session_.report(failure({FUSAIN_TEXT("A person needs at least two repeats."), {}}));
+        return;
+    }
+    collected_.push_back(std::move(repeats));
+    person_->clear();
+    showStudy();
+}
+
+void PrecisionPage::importStudy() {
+    const auto chosen = chooseText(session_, this, tr("Import a study"), tr("Tables (*.csv)"), 8);
+    if (!chosen)
+        return;
+    auto people = exchange::studyFromCsv(chosen->text, chosen->path);
+    if (!people) {
+        session_.report(tl::unexpected(people.error()));
+        return;
+    }
+    collected_ = std::move(*people);
+    showStudy();
+}
+
+} // namespace fusain::desktop
+
+#include "moc_precision_page.cpp"

@@ -1,0 +1,136 @@
+#include "desktop/services/computing.hpp"
+
+#include "procedure/quality/quality_review.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/words.hpp"
+
+#include <algorithm>
+
+namespace fusain::desktop {
+
+Computing::Computing(store::LabBook& book, const LabCatalogue& catalogue, const LabReferences& references,
+                     Dress dress)
+    : book_(book), catalogue_(catalogue), references_(references), policies_(book, catalogue, references),
+      ownVectors_(book), dress_(std::move(dress)) {}
+
+Expected<ComputedTest> Computing::computed(const AnyTest& test, const WhatIf& whatIf,
+                                           const AnyPolicy* instead) const {
+    return computeTest(test, instead ? *instead : policyOf(test, catalogue_), whatIf);
+}
+
+std::vector<ComputedTest> Computing::earlierThan(const AnyTest& test) const {
+    std::vector<ComputedTest> earlier;
+    for (const AnyTest& other : book_.testsOf(common(test).subject.clientId)) {
+        const RawTest& record = common(other);
+        if (methodOf(other) != methodOf(test) || record.state != TestState::Signed ||
+            !(record.startedAt < common(test).startedAt))
+            continue;
+        if (auto result = computed(other))
+            earlier.push_back(std::move(*result));
+    }
+    return earlier;
+}
+
+std::vector<OtherMethod> Computing::sameDayAs(const ComputedTest& own) const {
+    std::vector<OtherMethod> others;
+    for (const AnyTest& test : book_.testsOf(own.record().subject.clientId)) {
+        const RawTest& record = common(test);
+        if (methodOf(test) == methodOf(own.test) || record.state == TestState::Refused ||
+            report::day(record.startedAt) != report::day(own.record().startedAt))
+            continue;
+        if (const auto other = computed(test))
+            if (auto comparison = compareMethods(own, *other))
+                others.push_back(std::move(*comparison));
+    }
+    return others;
+}
+
+LabPrecision Computing::precisionOf(std::string_view method, const std::string& technician) const {
+    Staff colleague{technician, {}, Role::Technician};
+    for (const Staff& staff : book_.staff())
+        if (staff.id == technician)
+            colleague = staff;
+    std::string_view instrument;
+    Methods::with(method, [&]<class Method> { instrument = Running<Method>::precisionInstrument; });
+    return precisionInHandsOf(colleague, book_.studies(std::string(instrument)));
+}
+
+std::function<std::string(const std::string&)> Computing::staffNames() const {
+    return [colleagues = book_.staff()](const std::string& id) {
+        const auto found = std::ranges::find(colleagues, id, &Staff::id);
+        return found == colleagues.end() ? id : found->name;
+    };
+}
+
+report::ReportReferences Computing::referencesFor(const ComputedTest& test) {
+    return {policies_.fatReferenceFor(common(test.policy)),
+            catalogue_.reference("fat-mass-index.kyle-2003"),
+            catalogue_.reference("fat-free-mass-index.kyle-2003"),
+            references_.chosenFor("fat-mass-index", "fat-mass-index.kelly-2009"),
+            references_.chosenFor("phase-angle"),
+            references_.chosenFor("limb-lean-index"),
+            methodOf(test.test) == ImpedanceMethod::id ? ownVectors_.of(test.record().subject.sex) : nullptr};
+}
+
+void Computing::compareWithEarlier(report::TestReport& report) const {
+    std::vector<Outcome> outcomes;
+    for (const ComputedTest& past : report.history)
+        if (auto outcome = outcomeOf(past))
+            outcomes.push_back(std::move(*outcome));
+    if (const auto now = outcomeOf(report.computed)) {
+        if (!outcomes.empty() && obstacleToChange(outcomes.back(), *now))
+            report.otherSetting = outcomes.back();
+        std::erase_if(outcomes, [&](const Outcome& past) { return obstacleToChange(past, *now).has_value(); });
+    }
+    if (!outcomes.empty())
+        report.earlier = outcomes.back();
+    if (outcomes.size() > 1)
+        report.baseline = outcomes.front();
+}
+
+Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const WhatIf& whatIf,
+                                                 const AnyPolicy* instead) {
+    auto result = computed(test, whatIf, instead);
+    if (!result)
+        return tl::unexpected(result.error());
+    const RawTest& record = common(test);
+    report::TestReport report(std::move(*result));
+    dress_(report);
+    report.client = book_.client(record.subject.clientId).value_or(Client{});
+    report.protocol = catalogue_.protocolFor(methodOf(test), record.protocolId);
+    report.references = referencesFor(report.computed);
+    report.history = earlierThan(test);
+    compareWithEarlier(report);
+    report.sameDay = sameDayAs(report.computed);
+    const std::string& technician = record.signature ? record.signature->technician : record.startedBy;
+    report.precision = precisionOf(methodOf(test), technician);
+    const auto& history = report.history;
+    report.keyPoints =
+        fusain::keyPoints(keyPointFacts({&report.computed, history.empty() ? nullptr : &history.back(),
+                                         history.size() < 2 ? nullptr : &history.front(), report.references.fat,
+                                         report.references.limbLean, report.precision}),
+                          catalogue_.keyPoints);
+    const auto nameOf = staffNames();
+    report.technician = nameOf(technician);
+    if (record.signature && !record.signature->physiologist.empty())
+        report.physiologist = nameOf(record.signature->physiologist);
+    report.units = report.client.units;
+    report.withoutNumbers = report::betterWithoutNumbers(record, report.result().mass);
+    return report;
+}
+
+Expected<void> Computing::recompute(const AnyTest& test, const AnyPolicy& policy, Instant now,
+                                    const std::string& by) {
+    const auto result = computed(test, {}, &policy);
+    if (!result)
+        return tl::unexpected(result.error());
+    const RawTest& record = common(test);
+    int number = 0;
+    for (const auto& stored : book_.resultsOf(record.id))
+        if (stored.testVersion == record.version)
+            number = std::max(number, stored.number);
+    return book_.save(store::StoredResult{record.id, record.version, number + 1, now, result->document()}, by);
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,45 @@
+#pragma once
+#include "desktop/services/lab_policies.hpp"
+#include "desktop/services/own_vectors.hpp"
+#include "procedure/all/computed.hpp"
+#include "report/pages/test_report.hpp"
+
+namespace fusain::desktop {
+
+/// Results, histories and comparisons of the tests in the lab book, computed when they are asked for.
+class Computing {
+public:
+    /// What the window adds to every report: the lab's name, and whether names are hidden.
+    using Dress = std::function<void(report::TestReport&)>;
+    Computing(store::LabBook& book, const LabCatalogue& catalogue, const LabReferences& references,
+              Dress dress);
+
+    /// A test computed by its own policy, or by another one.
+    [[nodiscard]] Expected<ComputedTest> computed(const AnyTest& test, const WhatIf& whatIf = {},
+                                                  const AnyPolicy* instead = nullptr) const;
+    /// The signed tests by the same method before this one, computed, oldest first.
+    [[nodiscard]] std::vector<ComputedTest> earlierThan(const AnyTest& test) const;
+    /// @param instead computes by another policy than the test's own; nothing is stored
+    [[nodiscard]] Expected<report::TestReport> reportOn(const AnyTest& test, const WhatIf& whatIf = {},
+                                                        const AnyPolicy* instead = nullptr);
+    /// The lab's own precision by this method, from its studies.
+    [[nodiscard]] LabPrecision precisionOf(std::string_view method, const std::string& technician) const;
+    /// Names of the colleagues by id, read once for the whole of a table.
+    [[nodiscard]] std::function<std::string(const std::string&)> staffNames() const;
+    /// Computes a test by another policy and stores the result beside the earlier ones.
+    Expected<void> recompute(const AnyTest& test, const AnyPolicy& policy, Instant now, const std::string& by);
+
+private:
+    [[nodiscard]] std::vector<OtherMethod> sameDayAs(const ComputedTest& computed) const;
+    [[nodiscard]] report::ReportReferences referencesFor(const ComputedTest& test);
+    void compareWithEarlier(report::TestReport& report) const;
+
+    store::LabBook& book_;
+    const LabCatalogue& catalogue_;
+    const LabReferences& references_;
+    LabPolicies policies_;
+    OwnVectors ownVectors_;
+    Dress dress_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,214 @@
+#include "desktop/services/session.hpp"
+
+#include "core/anthropometry/ages.hpp"
+#include "desktop/services/computing.hpp"
+#include "desktop/services/instrument_checks.hpp"
+#include "procedure/all/procedure.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/words.hpp"
+
+#include <algorithm>
+
+namespace fusain::desktop {
+
+Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, QObject* parent)
+    : QObject(parent), book_(std::move(book)), catalogue_(std::make_unique<LabCatalogue>(std::move(catalogue))),
+      clock_(std::move(clock)), references_(std::make_unique<LabReferences>(*book_, *catalogue_)),
+      policies_(std::make_unique<LabPolicies>(*book_, *catalogue_, *references_)),
+      checks_(std::make_unique<InstrumentChecks>(*book_, *catalogue_, clock_)),
+      computing_(
+          std::make_unique<Computing>(*book_, *catalogue_, *references_, [this](report::TestReport& report) {
+              report.labName = labName();
+              report.namesHidden = namesHidden_;
+          })) {
+    const auto everyone = book_->staff();
+    const std::string last = book_->setting("at-the-bench");
+    for (const Staff& staff : everyone)
+        if (atTheBench_.id.empty() || staff.id == last)
+            atTheBench_ = staff;
+    dark_ = book_->setting("theme") == "dark";
+    for (const QString& role : link::InstrumentHub::roles())
+        hub_.configure(role, link::LinkSettings::fromText(
+                                 QString::fromStdString(book_->setting("link." + role.toStdString(), "none"))));
+}
+
+Session::~Session() = default;
+
+std::string Session::labName() {
+    const std::string name = book_->setting("lab-name", book_->name());
+    return practice_ ? tr("PRACTICE, not a client · %1").arg(QString::fromStdString(name)).toStdString() : name;
+}
+
+void Session::setAtTheBench(const Staff& staff) {
+    atTheBench_ = staff;
+    if (run_)
+        run_->setAtTheBench(staff);
+    report(book_->setSetting("at-the-bench", staff.id, staff.id));
+}
+
+void Session::setNamesHidden(bool hidden) {
+    namesHidden_ = hidden;
+    Q_EMIT changed();
+}
+
+void Session::setDark(bool dark) {
+    dark_ = dark;
+    Q_EMIT appearanceChanged();
+    report(book_->setSetting("theme", dark ? "dark" : "light", atTheBench_.id));
+}
+
+UnitSystem Session::units() {
+    return book_->setting("units") == "us" ? UnitSystem::UsCustomary : UnitSystem::Metric;
+}
+
+QString Session::nameOf(const Client& client) const {
+    return QString::fromStdString(namesHidden_ ? client.code : client.name);
+}
+
+std::string Session::freshId(const std::string& prefix) {
+    return prefix + "-" + std::to_string(book_->eventCount() + 1);
+}
+
+const Protocol& Session::protocolFor(std::string_view method) const {
+    return catalogue_->protocolFor(method);
+}
+
+Expected<void> Session::startRun(const Client& client, const std::string& visitId, std::string_view method,
+                                 const std::string& override) {
+    if (auto obstacle = checks_->obstacleToTests(method)) {
+        if (override.empty())
+            return tl::unexpected(*obstacle);
+        if (atTheBench_.role != Role::Physiologist)
+            return failure({FUSAIN_TEXT("Only the physiologist may start a test past a check."), {}}, {},
+                           {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
+    }
+    if (!client.height)
+        return failure({FUSAIN_TEXT("The height of this client is missing; the equations need it."), {}}, {},
+                       {FUSAIN_TEXT("Measure and enter it in the dossier."), {}});
+    const Years age = client.ageAt(now());
+    if (age < anthropometry::adultAge && !client.guardianConsent)
+        return failure({FUSAIN_TEXT("The client is under 18 and the guardian's consent is not recorded."), {}},
+                       {}, {FUSAIN_TEXT("Record it in the dossier first."), {}});
+    const bool repeat = std::ranges::any_of(book_->testsOf(client.id),
+                                            [&](const AnyTest& test) { return methodOf(test) == method; });
+    const TestSubject subject{client.id, client.sex, age, *client.height, repeat};
+    const Protocol& protocol = catalogue_->protocolFor(method);
+    auto begun = beginTest(policies_->forNewTest(method), protocol, freshId("test"), subject, atTheBench_,
+                           *book_, clock_);
+    if (!begun)
+        return tl::unexpected(begun.error());
+    run_ = std::move(*begun);
+    for (store::Visit visit : book_->visitsOf(client.id))
+        if (visit.id == visitId) {
+            visit.state = "running";
+            visit.testId = run_->record().id;
+            if (auto saved = book_->save(visit, atTheBench_.id); !saved)
+                return saved;
+        }
+    if (!override.empty())
+        if (auto noted = run_->addNote("started past a check of an instrument: " + override); !noted)
+            return noted;
+    if (method == methodChamber)
+        if (auto noted = noteWetHair(client); !noted)
+            return noted;
+    Q_EMIT changed();
+    return {};
+}
+
+// Wet hair and warm skin ruin the chamber: say so when the same person was in the tank today.
+Expected<void> Session::noteWetHair(const Client& client) {
+    for (const AnyTest& test : book_->testsOf(client.id))
+        if (methodOf(test) == methodHydrostatic && report::day(common(test).startedAt) == report::day(now())) {
+            Q_EMIT problemRaised(
+                {{FUSAIN_TEXT("This client was in the tank today: hair and skin may be wet or warm, which "
+                              "makes the chamber read too lean."),
+                  {}},
+                 {},
+                 {},
+                 {FUSAIN_TEXT("Dry well and wait; better, measure in the chamber before the tank."), {}}});
+            return run_->addNote("in the tank earlier today: hair and skin may be wet or warm");
+        }
+    return {};
+}
+
+Expected<void> Session::resumeRun(const std::string& testId) {
+    const auto test = book_->test(testId);
+    if (!test)
+        return failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
+    const Protocol& protocol = catalogue_->protocolFor(methodOf(*test), common(*test).protocolId);
+    auto resumed = resumeTest(policyOf(*test, *catalogue_), protocol, book_->eventsOf(testId), atTheBench_,
+                              *book_, clock_);
+    if (!resumed)
+        return tl::unexpected(resumed.error());
+    run_ = std::move(*resumed);
+    Q_EMIT changed();
+    return {};
+}
+
+Expected<void> Session::endRun(const std::string& reason) {
+    if (auto ended = run_->refuse(reason); !ended)
+        return ended;
+    return saveVisitOfRun("refused");
+}
+
+Expected<void> Session::saveVisitOfRun(const std::string& state) {
+    for (store::Visit visit : book_->visitsOf(run_->record().subject.clientId))
+        if (visit.testId == run_->record().id) {
+            visit.state = state;
+            if (auto saved = book_->save(visit, atTheBench_.id); !saved)
+                return saved;
+        }
+    return {};
+}
+
+std::optional<AnsweredQuestion> Session::earlierAnswer(const std::string& ruleId) {
+    if (!run_)
+        return std::nullopt;
+    std::optional<AnsweredQuestion> latest;
+    for (const AnyTest& test : book_->testsOf(run_->record().subject.clientId))
+        if (common(test).id != run_->record().id && common(test).startedAt < run_->record().startedAt)
+            if (const AnsweredQuestion* answer = common(test).answerTo(ruleId))
+                latest = *answer;
+    return latest;
+}
+
+void Session::closeRun() {
+    run_.reset();
+    Q_EMIT changed();
+}
+
+bool Session::report(const Expected<void>& outcome) {
+    if (outcome)
+        Q_EMIT changed();
+    else
+        Q_EMIT problemRaised(outcome.error());
+    return outcome.has_value();
+}
+
+Expected<void> Session::signRun(const Staff& technician, const std::optional<Staff>& physiologist) {
+    const auto result = computing_->computed(snapshotOf(*run_));
+    if (!result)
+        return tl::unexpected(result.error());
+    if (auto done = run_->sign(technician, physiologist); !done)
+        return done;
+    const RawTest& record = run_->record();
+    if (auto stored = book_->save(store::StoredResult{record.id, record.version, 1, now(), result->document()},
+                                  atTheBench_.id);
+        !stored)
+        return stored;
+    return saveVisitOfRun("done");
+}
+
+Expected<void> Session::keepCheck(const std::string& instrument, const std::string& check, double nominal,
+                                  const std::vector<double>& readings, const std::string& note) {
+    return checks_->keep(freshId("check"), instrument, check, nominal, readings, atTheBench_.id, note);
+}
+
+Expected<void> Session::recompute(const AnyTest& test, const AnyPolicy& policy) {
+    return computing_->recompute(test, policy, now(), atTheBench_.id);
+}
+
+} // namespace fusain::desktop
+
+#include "moc_session.cpp"

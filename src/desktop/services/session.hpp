@@ -1,0 +1,119 @@
+#pragma once
+#include "link/connection/instrument_hub.hpp"
+#include "procedure/method/procedure.hpp"
+#include "report/base/style.hpp"
+#include "store/book/lab_book.hpp"
+
+#include <QObject>
+#include <functional>
+
+namespace fusain {
+struct AnyPolicy;
+struct AnyTest;
+struct LabCatalogue;
+} // namespace fusain
+
+namespace fusain::desktop {
+
+class Computing;
+class InstrumentChecks;
+class LabPolicies;
+class LabReferences;
+
+/// What all places of the window share: the lab book, the services over it, the clock, who is at the bench, and
+/// the running test.
+class Session : public QObject {
+    Q_OBJECT
+public:
+    Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock,
+            QObject* parent = nullptr);
+
+    ~Session() override;
+
+    store::LabBook& book() { return *book_; }
+    [[nodiscard]] const LabCatalogue& catalogue() const { return *catalogue_; }
+    [[nodiscard]] Instant now() const { return clock_(); }
+    [[nodiscard]] const Clock& clock() const { return clock_; }
+    LabReferences& references() { return *references_; }
+    [[nodiscard]] const LabPolicies& policies() const { return *policies_; }
+    InstrumentChecks& checks() { return *checks_; }
+    Computing& computing() { return *computing_; }
+    link::InstrumentHub& hub() { return hub_; }
+    [[nodiscard]] std::string labName();
+
+    // Who and how
+    [[nodiscard]] const Staff& atTheBench() const { return atTheBench_; }
+    void setAtTheBench(const Staff& staff);
+    [[nodiscard]] bool namesHidden() const { return namesHidden_; }
+    void setNamesHidden(bool hidden);
+    [[nodiscard]] bool dark() const { return dark_; }
+    void setDark(bool dark);
+    [[nodiscard]] const report::Palette& palette() const {
+        return dark_ ? report::darkPalette() : report::lightPalette();
+    }
+    /// A practice room: made-up people only, marked on every screen and page.
+    [[nodiscard]] bool practice() const { return practice_; }
+    void setPractice() { practice_ = true; }
+    /// What the made-up client of a practice case answers to a question; empty outside of one.
+    using ClientSays = std::function<QString(const readiness::Rule&)>;
+    [[nodiscard]] const ClientSays& clientSays() const { return clientSays_; }
+    void setClientSays(ClientSays says) { clientSays_ = std::move(says); }
+    /// Units in which this lab reads masses on land, heights and temperatures. Records stay metric.
+    [[nodiscard]] UnitSystem units();
+    [[nodiscard]] QString nameOf(const Client& client) const;
+
+    /// What the lab asks and says at a test by this method.
+    [[nodiscard]] const Protocol& protocolFor(std::string_view method) const;
+
+    // The running test
+    [[nodiscard]] Procedure* run() { return run_.get(); }
+    /// Starts a test. An overdue or failed check of an instrument stops it, unless the physiologist overrides
+    /// with a reason.
+    Expected<void> startRun(const Client& client, const std::string& visitId,
+                            std::string_view method = "hydrostatic", const std::string& override = {});
+    Expected<void> resumeRun(const std::string& testId);
+    /// Ends the running test without a result and frees its appointment.
+    Expected<void> endRun(const std::string& reason);
+    void closeRun();
+    /// What the same client answered to a question at the latest earlier test.
+    [[nodiscard]] std::optional<AnsweredQuestion> earlierAnswer(const std::string& ruleId);
+    /// Reports a command's outcome: a Problem is shown, success refreshes every place. @return whether it
+    /// succeeded
+    bool report(const Expected<void>& outcome);
+
+    /// Keeps a check of an instrument with its verdict. @param readings in the unit of the reference
+    Expected<void> keepCheck(const std::string& instrument, const std::string& check, double nominal,
+                             const std::vector<double>& readings, const std::string& note = {});
+    /// Computes a test by another policy and stores the result beside the earlier ones.
+    Expected<void> recompute(const AnyTest& test, const AnyPolicy& policy);
+    /// Signs the running test and stores its result beside the raw record.
+    Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist);
+    [[nodiscard]] std::string freshId(const std::string& prefix);
+
+Q_SIGNALS:
+    void changed();
+    void appearanceChanged();
+    void problemRaised(const fusain::Problem& problem);
+
+private:
+    Expected<void> saveVisitOfRun(const std::string& state);
+    Expected<void> noteWetHair(const Client& client);
+
+    std::unique_ptr<store::LabBook> book_;
+    std::unique_ptr<LabCatalogue> catalogue_;
+    Clock clock_;
+    std::unique_ptr<LabReferences> references_;
+    std::unique_ptr<LabPolicies> policies_;
+    std::unique_ptr<InstrumentChecks> checks_;
+    std::unique_ptr<Computing> computing_;
+    link::InstrumentHub hub_;
+    Staff atTheBench_;
+    bool namesHidden_ = false;
+    bool dark_ = false;
+    bool practice_ = false;
+    ClientSays clientSays_;
+    std::unique_ptr<Procedure> run_;
+    std::string visitId_;
+};
+
+} // namespace fusain::desktop

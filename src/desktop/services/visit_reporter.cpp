@@ -1,0 +1,136 @@
+#include "desktop/services/visit_reporter.hpp"
+
+#include "core/quality/precision.hpp"
+#include "desktop/services/computing.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/words.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::desktop {
+namespace {
+
+bool sameDay(Instant a, Instant b) {
+    return report::startOfLocalDay(a) == report::startOfLocalDay(b);
+}
+
+// What made the mass change, by the method that tells most: against the last comparable visit and the first.
+void addChanges(report::VisitReport& visit, const report::TestReport& richest) {
+    for (const ComputedTest& past : richest.history)
+        if (auto balance = massBalance(past, richest.computed, richest.precision)) {
+            report::VisitReport::Since since{past.record().startedAt, methodOf(past.test), std::move(*balance)};
+            if (!visit.sinceFirst)
+                visit.sinceFirst = since;
+            visit.since = std::move(since);
+        }
+    if (visit.since && visit.since->earlier == visit.sinceFirst->earlier)
+        visit.sinceFirst.reset();
+}
+
+void addPlan(Session& session, report::VisitReport& visit, const report::TestReport& richest) {
+    const std::string kept = session.book().setting("plan." + visit.client.id);
+    const auto json = parseJson(kept, "plan");
+    const auto request =
+        kept.empty() || !json ? Expected<PlanRequest>(tl::unexpected(Problem{})) : planRequestFromJson(*json);
+    if (!request)
+        return;
+    visit.planWeeks = request->weeks;
+    if (auto plan =
+            makePlan(planSubject(richest.record().subject, *richest.composition(), request->answers), *request))
+        visit.plan = std::move(*plan);
+}
+
+// The booked appointment, else the earliest day on which a usual change could be seen.
+void addNext(Session& session, report::VisitReport& visit) {
+    std::vector<std::pair<std::string, Instant>> methods;
+    report::VisitReport::Next next;
+    for (const auto& appointment : session.book().visitsOf(visit.client.id))
+        if (appointment.state == "booked" && appointment.at > session.now() &&
+            (methods.empty() || sameDay(appointment.at, methods.front().second)))
+            methods.emplace_back(appointment.method, appointment.at);
+    next.booked = !methods.empty();
+    if (methods.empty()) {
+        const report::TestReport* richest = visit.richest();
+        const auto outcome = richest ? outcomeOf(richest->computed) : std::nullopt;
+        if (!outcome)
+            return;
+        constexpr double daysOfAMonth = 30.4375;
+        const Instant at =
+            visit.day().plusMinutes(std::round(monthsToNextTest(*outcome) * daysOfAMonth) * 24.0 * 60.0);
+        for (const report::TestReport& test : visit.tests)
+            methods.emplace_back(methodOf(test.computed.test), at);
+    }
+    next.at = methods.front().second;
+    next.sheet = sheetFor(session, visit.client, methods);
+    visit.next = std::move(next);
+}
+
+} // namespace
+
+std::vector<Instant> visitDays(Session& session, const std::string& clientId) {
+    std::vector<Instant> days;
+    for (const AnyTest& test : session.book().testsOf(clientId))
+        if (const RawTest& record = common(test);
+            record.state == TestState::Signed && (days.empty() || !sameDay(days.back(), record.startedAt)))
+            days.push_back(record.startedAt);
+    std::ranges::reverse(days);
+    return days;
+}
+
+PreparationSheet sheetFor(Session& session, const Client& client,
+                          std::span<const std::pair<std::string, Instant>> methods) {
+    std::vector<PlannedMethod> planned;
+    for (const auto& [method, at] : methods)
+        planned.push_back({method, at, &session.catalogue().protocolFor(method)});
+    const bool repeat = !visitDays(session, client.id).empty();
+    return preparationSheet(planned, {client.sex, client.ageAt(methods.front().second), repeat},
+                            session.catalogue().preparation);
+}
+
+Expected<report::VisitReport> visitReportOn(Session& session, const Client& client, Instant day) {
+    report::VisitReport visit;
+    std::vector<ComputedTest> upToNow, today;
+    for (const AnyTest& test : session.book().testsOf(client.id)) {
+        const RawTest& record = common(test);
+        if (record.state != TestState::Signed || (record.startedAt > day && !sameDay(record.startedAt, day)))
+            continue;
+        if (auto result = session.computing().computed(test)) {
+            if (sameDay(record.startedAt, day))
+                today.push_back(*result);
+            upToNow.push_back(std::move(*result));
+        }
+        if (!sameDay(record.startedAt, day))
+            continue;
+        auto report = session.computing().reportOn(test);
+        if (!report)
+            return tl::unexpected(report.error());
+        // Of several tests by one method the last one is the visit's.
+        std::erase_if(visit.tests, [&](const report::TestReport& other) {
+            return methodOf(other.computed.test) == methodOf(test);
+        });
+        visit.tests.push_back(std::move(*report));
+    }
+    if (visit.tests.empty())
+        return failure({FUSAIN_TEXT("No test of that day is signed."), {}}, {},
+                       {FUSAIN_TEXT("Sign the test, then write the report."), {}});
+    visit.labName = session.labName();
+    visit.client = client;
+    visit.namesHidden = session.namesHidden();
+    visit.units = client.units;
+    visit.withoutNumbers =
+        std::ranges::any_of(visit.tests, [](const report::TestReport& test) { return test.withoutNumbers; });
+    visit.across = acrossMethods(today);
+    visit.followed = visit.minor() ? Followed::FatFreeMass : Followed::FatMass;
+    visit.series = seriesOf(visit.followed, upToNow, visit.tests.back().precision);
+    if (const report::TestReport* richest = visit.richest()) {
+        addChanges(visit, *richest);
+        addPlan(session, visit, *richest);
+    }
+    addNext(session, visit);
+    return visit;
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,26 @@
+#include "desktop/views/place.hpp"
+
+#include "desktop/services/instrument_checks.hpp"
+#include "report/base/words.hpp"
+
+#include <QInputDialog>
+
+namespace fusain::desktop {
+
+bool Place::startTest(const Client& client, const std::string& visitId, std::string_view method) {
+    const auto obstacle = session_.checks().obstacleToTests(method);
+    if (!obstacle || session_.atTheBench().role != Role::Physiologist)
+        return session_.report(session_.startRun(client, visitId, method));
+    bool chosen = false;
+    const QString reason =
+        QInputDialog::getText(this, tr("Start past a check"),
+                              report::say(*obstacle) + QLatin1Char('\n') +
+                                  tr("Why may the test start all the same? The reason is kept with it."),
+                              QLineEdit::Normal, {}, &chosen)
+            .trimmed();
+    return chosen && session_.report(session_.startRun(client, visitId, method, reason.toStdString()));
+}
+
+} // namespace fusain::desktop
+
+#include "moc_place.cpp"

@@ -1,0 +1,35 @@
+#pragma once
+#include "desktop/services/session.hpp"
+#include "desktop/widgets/parts.hpp"
+
+namespace fusain::desktop {
+
+/// One of the five places of the shell.
+class Place : public QWidget {
+    Q_OBJECT
+public:
+    explicit Place(Session& session) : session_(session) { setObjectName(QStringLiteral("page")); }
+    /// Shows the present state of the lab book.
+    virtual void refresh() = 0;
+    /// Where the breadcrumb says we are.
+    [[nodiscard]] virtual QString where() const = 0;
+    /// A page takes the room that it is given. Otherwise every live reading would ask each label of each hidden
+    /// page how high it likes to be, several times over at each level of pages.
+    [[nodiscard]] bool hasHeightForWidth() const override { return false; }
+    /// The first thing that the keyboard reaches.
+    virtual void enter() { setFocus(); }
+
+    /// Starts a test; past a due check the physiologist is asked for a reason. @return whether it started
+    bool startTest(const Client& client, const std::string& visitId, std::string_view method);
+
+Q_SIGNALS:
+    void openClient(const QString& id);
+    void openBench();
+    /// What `where` says has changed without the record changing.
+    void moved();
+
+protected:
+    Session& session_;
+};
+
+} // namespace fusain::desktop

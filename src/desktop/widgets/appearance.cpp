@@ -1,0 +1,71 @@
+#include "desktop/widgets/appearance.hpp"
+
+namespace fusain::desktop {
+
+QString styleSheetFor(const report::Palette& palette) {
+    QString sheet = QStringLiteral(R"(
+* { color: @ink; font-family: "Atkinson Hyperlegible Next"; font-size: 13px; }
+QMainWindow, QWidget#page, QDialog, QMessageBox { background: @paper; }
+QWidget#spine { background: @sheet; border-right: 1px solid @rule; }
+QLabel { background: transparent; }
+QLabel#title { font-size: 22px; font-weight: 700; }
+QLabel#heading { font-size: 16px; font-weight: 600; }
+QLabel#soft { color: @soft; }
+QLabel#warning { color: @aril; font-weight: 600; }
+QLabel#verdict { font-size: 16px; font-weight: 600; }
+QLabel#live { font-family: "Atkinson Hyperlegible Mono"; font-size: 40px; font-weight: 600; color: @ink; }
+QPushButton { background: @sheet; border: 1px solid @soft; border-radius: 2px; padding: 6px 14px; min-height: 20px; }
+QPushButton:hover { border-color: @berry; }
+QPushButton:focus { border: 2px solid @berry; padding: 5px 13px; }
+QPushButton:disabled { color: @soft; border-color: @rule; }
+QPushButton#primary { background: @berry; color: @sheet; border-color: @berry; font-weight: 600; }
+QPushButton#primary:focus { border: 2px solid @ink; }
+QPushButton#primary:disabled { background: @rule; color: @soft; border-color: @rule; }
+QPushButton#place { text-align: left; border: none; border-left: 4px solid transparent; background: transparent; font-size: 16px; padding: 10px 12px; }
+QPushButton#place:checked { border-left: 4px solid @berry; font-weight: 700; }
+QPushButton#place:focus { border: 1px solid @berry; border-left: 4px solid @berry; padding: 9px 11px 9px 12px; }
+QLineEdit, QPlainTextEdit, QComboBox, QDateTimeEdit { background: @sheet; border: 1px solid @soft; border-radius: 2px; padding: 5px 7px; selection-background-color: @berry; selection-color: @sheet; }
+QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus { border: 2px solid @berry; padding: 4px 6px; }
+QComboBox QAbstractItemView { background: @sheet; selection-background-color: @rule; selection-color: @ink; }
+QListWidget, QTableWidget, QTextBrowser, QScrollArea, QTreeWidget { background: @sheet; border: 1px solid @rule; outline: 0; }
+QScrollArea > QWidget > QWidget { background: transparent; }
+QListWidget::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
+QListWidget::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
+QTableWidget::item:selected, QTableWidget::item:focus { background: @rule; color: @ink; border: none; padding: 3px 6px; }
+QTabBar { qproperty-drawBase: 0; }
+QTableWidget { gridline-color: @rule; }
+QTabWidget::pane { border: none; border-top: 1px solid @ink; }
+QTabBar::tab { background: @paper; border: none; border-bottom: 3px solid transparent; padding: 7px 14px; font-size: 13px; }
+QTabBar::tab:selected { border-bottom: 3px solid @berry; font-weight: 600; }
+QTabBar#pictures::tab { padding: 6px 5px; }
+QTabBar::tab:focus { color: @berry; }
+QSlider::groove:horizontal { background: @rule; height: 4px; }
+QSlider::sub-page:horizontal { background: @soft; }
+QSlider::handle:horizontal { background: @berry; width: 14px; margin: -6px 0; }
+QSlider::handle:horizontal:focus { border: 2px solid @ink; }
+QComboBox::drop-down { border: none; width: 20px; }
+QTableWidget::item { border: none; padding: 3px 6px; }
+QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @ink; padding: 4px 6px; font-weight: 600; }
+QTableCornerButton::section { background: @paper; border: none; }
+QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vertical { background: @rule; min-height: 24px; }
+QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
+QScrollBar:horizontal { background: @paper; height: 10px; } QScrollBar::handle:horizontal { background: @rule; min-width: 24px; }
+QFrame#thinRule { background: @rule; max-height: 1px; min-height: 1px; border: none; }
+QFrame#verdictLine { background: @sheet; border-top: 2px solid @ink; }
+QToolTip { background: @sheet; color: @ink; border: 1px solid @ink; }
+)");
+    const auto put = [&](const char* name, const QColor& colour) {
+        sheet.replace(QLatin1String(name), colour.name());
+    };
+    put("@paper", palette.paper);
+    put("@sheet", palette.sheet);
+    put("@ink", palette.ink);
+    put("@soft", palette.softInk);
+    put("@rule", palette.rule);
+    put("@berry", palette.berry);
+    put("@aril", palette.aril);
+    put("@leaf", palette.leaf);
+    return sheet;
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,237 @@
+#include "desktop/window/shell.hpp"
+
+#include "desktop/services/lab_settings.hpp"
+#include "desktop/widgets/appearance.hpp"
+#include "report/base/words.hpp"
+
+#include <QApplication>
+#include <QHBoxLayout>
+#include <QShortcut>
+#include <QVBoxLayout>
+
+namespace fusain::desktop {
+
+Shell::Shell(Session& session)
+    : session_(session), places_(new QStackedWidget), day_(new DayPlace(session)),
+      clients_(new ClientsPlace(session)), bench_(new BenchPlace(session)), quality_(new QualityPlace(session)),
+      library_(new LibraryPlace(session)), breadcrumb_(label({}, "soft", false)), search_(new QLineEdit),
+      problem_(label({}, "warning")), dismiss_(button(tr("Seen"))), problemBar_(new QFrame),
+      staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")) {
+    setWindowTitle(QStringLiteral("Fusain"));
+    setMinimumSize(1180, 720);
+    resize(1280, 800);
+    QList<Place*> places{day_, clients_, bench_, quality_, library_};
+    if (session.practice())
+        places << (practice_ = new PracticePlace(session));
+    for (Place* place : places) {
+        places_->addWidget(place);
+        connect(place, &Place::openBench, this, [this] { open(PlaceName::Bench); });
+        connect(place, &Place::moved, this, &Shell::showWhere);
+    }
+    spine_ = buildSpine();
+    top_ = buildTop();
+    problemBar_->setObjectName(QStringLiteral("verdictLine"));
+    auto* problemLine = new QHBoxLayout(problemBar_);
+    problemLine->addWidget(problem_, 1);
+    problemLine->addWidget(dismiss_);
+    problemBar_->hide();
+    connect(dismiss_, &QPushButton::clicked, problemBar_, &QWidget::hide);
+
+    auto* page = new QWidget;
+    page->setObjectName(QStringLiteral("page"));
+    auto* right = new QVBoxLayout;
+    right->setContentsMargins(0, 0, 0, 0);
+    right->setSpacing(0);
+    right->addWidget(top_);
+    if (practice_) {
+        auto* mark =
+            label(tr("Practice: made-up people on made-up instruments. Nothing here belongs to a client."),
+                  "warning");
+        mark->setContentsMargins(24, 4, 24, 4);
+        right->addWidget(mark);
+        right->addWidget(&practice_->strip());
+        connect(&practice_->strip(), &PracticeStrip::acted, this, [this] { current()->enter(); });
+    }
+    right->addWidget(problemBar_);
+    right->addWidget(places_, 1);
+    auto* layout = new QHBoxLayout(page);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(spine_);
+    layout->addLayout(right, 1);
+    setCentralWidget(page);
+
+    addKeys();
+    connect(&session, &Session::changed, this, &Shell::refresh);
+    connect(&session, &Session::appearanceChanged, this, &Shell::applyAppearance);
+    connect(&session, &Session::problemRaised, this, &Shell::showProblem);
+    connect(&session.hub(), &link::InstrumentHub::statusChanged, this, [this] {
+        showLinks();
+        if (current() == bench_)
+            bench_->refresh();
+    });
+    connect(bench_, &BenchPlace::standBackChanged, this, [this](bool on) {
+        spine_->setVisible(!on);
+        top_->setVisible(!on);
+    });
+    applyAppearance();
+    open(practice_ ? PlaceName::Practice : PlaceName::Day);
+    if (auto warning = session.book().clockWarning(session.now()))
+        showProblem(*warning);
+}
+
+QWidget* Shell::buildSpine() {
+    auto* spine = new QWidget;
+    spine->setObjectName(QStringLiteral("spine"));
+    spine->setFixedWidth(172);
+    auto* layout = new QVBoxLayout(spine);
+    layout->setContentsMargins(0, 16, 0, 12);
+    layout->setSpacing(2);
+    QStringList names{tr("&Day"), tr("&Clients"), tr("&Bench"), tr("&Quality"), tr("&Library")};
+    if (practice_)
+        names << tr("&Practice");
+    for (int i = 0; i < names.size(); ++i) {
+        auto* place = new QPushButton(names[i]);
+        place->setObjectName(QStringLiteral("place"));
+        place->setCheckable(true);
+        place->setAccessibleName(QString(names[i]).remove(QLatin1Char('&')));
+        connect(place, &QPushButton::clicked, this, [this, i] { open(static_cast<PlaceName>(i)); });
+        layout->addWidget(place);
+        placeButtons_ << place;
+    }
+    layout->addStretch();
+    auto* foot = new QVBoxLayout;
+    foot->setContentsMargins(12, 0, 12, 0);
+    staff_->setAccessibleName(tr("Who is at the bench"));
+    fillStaff();
+    connect(staff_, &QComboBox::activated, this, [this] {
+        for (const Staff& staff : session_.book().staff())
+            if (staff.id == staff_->currentData().toString().toStdString())
+                session_.setAtTheBench(staff);
+    });
+    auto* instruments = button(tr("The lab…"));
+    connect(instruments, &QPushButton::clicked, this, &Shell::editLab);
+    for (QWidget* widget : std::initializer_list<QWidget*>{
+             links_, instruments, label(tr("At the bench"), "soft"), staff_, bookName_})
+        foot->addWidget(widget);
+    layout->addLayout(foot);
+    return spine;
+}
+
+void Shell::fillStaff() {
+    staff_->clear();
+    for (const Staff& staff : session_.book().staff()) {
+        staff_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
+        if (staff.id == session_.atTheBench().id)
+            staff_->setCurrentIndex(staff_->count() - 1);
+    }
+}
+
+QWidget* Shell::buildTop() {
+    auto* top = new QWidget;
+    auto* layout = new QHBoxLayout(top);
+    layout->setContentsMargins(24, 10, 24, 6);
+    search_->setPlaceholderText(tr("Find a client, test or equation   Ctrl+F"));
+    search_->setAccessibleName(tr("Find"));
+    search_->setFixedWidth(300);
+    connect(search_, &QLineEdit::returnPressed, this, [this] { searchFor(search_->text().trimmed()); });
+    layout->addWidget(breadcrumb_, 1);
+    layout->addWidget(search_);
+    return top;
+}
+
+void Shell::addKeys() {
+    const auto key = [this](const QKeySequence& sequence, auto action) {
+        connect(new QShortcut(sequence, this), &QShortcut::activated, this, action);
+    };
+    key(QKeySequence(Qt::CTRL | Qt::Key_F), [this] {
+        search_->setFocus();
+        search_->selectAll();
+    });
+    key(QKeySequence(Qt::CTRL | Qt::Key_H), [this] { session_.setNamesHidden(!session_.namesHidden()); });
+    key(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { session_.setDark(!session_.dark()); });
+    key(QKeySequence(Qt::Key_F11), [this] {
+        open(PlaceName::Bench);
+        bench_->setStandBack(!bench_->standBack());
+    });
+}
+
+Place* Shell::current() const {
+    return static_cast<Place*>(places_->currentWidget());
+}
+
+void Shell::open(PlaceName place) {
+    const int index = static_cast<int>(place);
+    places_->setCurrentIndex(index);
+    for (int i = 0; i < placeButtons_.size(); ++i)
+        placeButtons_[i]->setChecked(i == index);
+    refresh();
+    current()->enter();
+}
+
+void Shell::refresh() {
+    current()->refresh();
+    showWhere();
+    bookName_->setText(QString::fromStdString(session_.labName()));
+    showLinks();
+}
+
+void Shell::showWhere() {
+    if (current())
+        breadcrumb_->setText(current()->where() +
+                             (session_.namesHidden() ? tr("      names hidden (Ctrl+H)") : QString()));
+}
+
+void Shell::showLinks() {
+    QStringList lines;
+    for (const QString& role : link::InstrumentHub::roles()) {
+        const auto status = session_.hub().status(role);
+        const QString dot = status.state == link::LinkState::Live  ? QStringLiteral("●")
+                            : status.state == link::LinkState::Off ? QStringLiteral("·")
+                                                                   : QStringLiteral("○");
+        lines << QStringLiteral("%1 %2: %3").arg(dot, roleWords(role), link::wordsFor(status));
+    }
+    links_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void Shell::editLab() {
+    LabSettings(session_, this).exec();
+    fillStaff();
+}
+
+void Shell::applyAppearance() {
+    qApp->setStyleSheet(styleSheetFor(session_.palette()));
+    if (places_->currentWidget())
+        refresh();
+}
+
+void Shell::showProblem(const Problem& problem) {
+    problem_->setText(report::say(problem));
+    problemBar_->show();
+}
+
+void Shell::searchFor(const QString& text) {
+    if (text.isEmpty())
+        return;
+    if (const auto found = session_.book().findClients(text.toStdString()); !found.empty()) {
+        open(PlaceName::Clients);
+        clients_->showClient(QString::fromStdString(found.front().id));
+    } else if (const auto test = session_.book().test(text.toStdString())) {
+        open(PlaceName::Clients);
+        clients_->showClient(QString::fromStdString(common(*test).subject.clientId));
+    } else {
+        open(PlaceName::Library);
+        library_->search(text);
+    }
+}
+
+void Shell::bringForward() {
+    setWindowState((windowState() & ~Qt::WindowMinimized) | Qt::WindowActive);
+    show();
+    raise();
+    activateWindow();
+}
+
+} // namespace fusain::desktop
+
+#include "moc_shell.cpp"

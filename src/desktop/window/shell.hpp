@@ -1,0 +1,69 @@
+#pragma once
+#include "desktop/bench/all/bench_place.hpp"
+#include "desktop/places/clients/clients_place.hpp"
+#include "desktop/places/day/day_place.hpp"
+#include "desktop/places/library/library_place.hpp"
+#include "desktop/places/practice/practice_place.hpp"
+#include "desktop/places/quality/quality_place.hpp"
+
+#include <QMainWindow>
+#include <QStackedWidget>
+
+namespace fusain::desktop {
+
+enum class PlaceName { Day, Clients, Bench, Quality, Library, Practice };
+
+/// The window: the spine with five places, the breadcrumb and the search.
+class Shell : public QMainWindow {
+    Q_OBJECT
+public:
+    explicit Shell(Session& session);
+    void open(PlaceName place);
+    [[nodiscard]] BenchPlace& bench() { return *bench_; }
+    [[nodiscard]] ClientsPlace& clients() { return *clients_; }
+    [[nodiscard]] LibraryPlace& library() { return *library_; }
+    DayPlace& day() { return *day_; }
+    [[nodiscard]] QualityPlace& quality() { return *quality_; }
+    /// Null outside the practice room.
+    [[nodiscard]] PracticePlace* practice() { return practice_; }
+    /// The last problem shown, for tests and for the reader who missed it.
+    [[nodiscard]] QString lastProblem() const { return problem_->text(); }
+    /// Brings the window to the front: a second start with the same lab book asks for it.
+    void bringForward();
+
+private:
+    QWidget* buildSpine();
+    QWidget* buildTop();
+    void addKeys();
+    void refresh();
+    void applyAppearance();
+    void showProblem(const Problem& problem);
+    void searchFor(const QString& text);
+    void showLinks();
+    void showWhere();
+    void editLab();
+    void fillStaff();
+    [[nodiscard]] Place* current() const;
+
+    Session& session_;
+    QStackedWidget* places_;
+    DayPlace* day_;
+    ClientsPlace* clients_;
+    BenchPlace* bench_;
+    QualityPlace* quality_;
+    LibraryPlace* library_;
+    PracticePlace* practice_ = nullptr;
+    QWidget* spine_;
+    QWidget* top_;
+    QList<QPushButton*> placeButtons_;
+    QLabel* breadcrumb_;
+    QLineEdit* search_;
+    QLabel* problem_;
+    QPushButton* dismiss_;
+    QFrame* problemBar_;
+    QComboBox* staff_;
+    QLabel* links_;
+    QLabel* bookName_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,107 @@
+#include "exchange/base/csv_table.hpp"
+
+#include <algorithm>
+#include <fmt/format.h>
+
+namespace fusain::exchange {
+namespace {
+
+// Cuts one record off the text; a quoted cell may hold separators and line ends.
+std::optional<std::vector<std::string>> takeRecord(std::string_view& text, char separator, std::size_t& line) {
+    std::vector<std::string> cells(1);
+    bool quoted = false;
+    std::size_t i = 0;
+    for (; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted) {
+            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"') {
+                cells.back() += '"';
+                ++i;
+            } else if (c == '"') {
+                quoted = false;
+            } else {
+                line += c == '\n';
+                cells.back() += c;
+            }
+        } else if (c == '"') {
+            quoted = true;
+        } else if (c == separator) {
+            cells.emplace_back();
+        } else if (c == '\n') {
+            ++i;
+            break;
+        } else if (c != '\r') {
+            cells.back() += c;
+        }
+    }
+    text.remove_prefix(i);
+    ++line;
+    return quoted ? std::nullopt : std::optional(cells);
+}
+
+char separatorOf(std::string_view header) {
+    const auto count = [&](char c) { return std::ranges::count(header, c); };
+    if (count('\t') > std::max(count(','), count(';')))
+        return '\t';
+    return count(';') > 0 ? ';' : ',';
+}
+
+std::string trimmed(std::string cell) {
+    const auto first = cell.find_first_not_of(" \t"), last = cell.find_last_not_of(" \t");
+    return first == std::string::npos ? std::string() : cell.substr(first, last - first + 1);
+}
+
+} // namespace
+
+std::optional<std::size_t> CsvTable::column(std::string_view name) const {
+    const auto found = std::ranges::find(header, name);
+    return found == header.end() ? std::nullopt
+                                 : std::optional(static_cast<std::size_t>(found - header.begin()));
+}
+
+Expected<CsvTable> tableFromCsv(std::string_view text, const std::string& where) {
+    const auto bad = [&](std::size_t line, Message what) {
+        return failure(std::move(what), fmt::format("{}, line {}", where, line),
+                       {FUSAIN_TEXT("Export it again as CSV in UTF-8."), {}},
+                       {FUSAIN_TEXT("Nothing was loaded."), {}});
+    };
+    if (text.starts_with("\xFF\xFE") || text.starts_with("\xFE\xFF"))
+        return bad(1, {FUSAIN_TEXT("The file is in UTF-16; save it as UTF-8."), {}});
+    if (text.starts_with("\xEF\xBB\xBF"))
+        text.remove_prefix(3);
+    if (text.empty())
+        return bad(1, {FUSAIN_TEXT("The file is empty."), {}});
+    const char separator = separatorOf(text.substr(0, text.find('\n')));
+    CsvTable table;
+    for (std::size_t line = 0; !text.empty();) {
+        const std::size_t first = line + 1;
+        auto record = takeRecord(text, separator, line);
+        if (!record)
+            return bad(first, {FUSAIN_TEXT("A quote is opened and never closed: is the file cut off?"), {}});
+        std::ranges::transform(*record, record->begin(), trimmed);
+        if (record->size() == 1 && record->front().empty())
+            continue;
+        if (table.header.empty()) {
+            table.header = std::move(*record);
+            continue;
+        }
+        if (record->size() != table.header.size())
+            return bad(first, {FUSAIN_TEXT("This row has {1} cells, the header {2}: is the file cut off?"),
+                               {std::to_string(record->size()), std::to_string(table.header.size())}});
+        table.rows.push_back({first, std::move(*record)});
+    }
+    if (table.rows.empty())
+        return bad(1, {FUSAIN_TEXT("There are no rows under the header."), {}});
+    return table;
+}
+
+std::string csvCell(const std::string& text) {
+    if (text.find_first_of(",;\"\n\t") == std::string::npos)
+        return text;
+    std::string quoted = "\"";
+    for (const char c : text)
+        quoted += c == '"' ? std::string("\"\"") : std::string(1, c);
+    return quoted + '"';
+}
+
+} // namespace fusain::exchange

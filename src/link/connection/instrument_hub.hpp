@@ -1,0 +1,41 @@
+#pragma once
+#include "link/connection/instrument_link.hpp"
+
+#include <QMap>
+#include <QThread>
+
+namespace fusain::link {
+
+/// All instruments of the bench. The links run on one thread of their own; frames arrive on the caller's.
+class InstrumentHub : public QObject {
+    Q_OBJECT
+public:
+    explicit InstrumentHub(QObject* parent = nullptr);
+    ~InstrumentHub() override;
+
+    /// The instruments that the methods know.
+    [[nodiscard]] static const QStringList& roles();
+    /// By what clock links that are configured from here on notice silence; the computer's own until it is set.
+    void setClock(LinkClock clock) { clock_ = std::move(clock); }
+    void configure(const QString& role, const LinkSettings& settings);
+    [[nodiscard]] LinkStatus status(const QString& role) const { return statuses_.value(role); }
+    [[nodiscard]] bool isLive(const QString& role) const { return status(role).state == LinkState::Live; }
+    [[nodiscard]] std::optional<Frame> latest(const QString& role) const;
+    void send(const QString& role, const QString& line);
+
+Q_SIGNALS:
+    void frameArrived(const fusain::link::Frame& frame);
+    void statusChanged(const QString& role);
+
+private:
+    QThread thread_;
+    LinkClock clock_ = monotonicClock();
+    QMap<QString, InstrumentLink*> links_;
+    QMap<QString, LinkStatus> statuses_;
+    QMap<QString, Frame> latest_;
+};
+
+/// A link's state in words: "live", "looking for it", "silent", "typed entry".
+[[nodiscard]] QString wordsFor(const LinkStatus& status);
+
+} // namespace fusain::link

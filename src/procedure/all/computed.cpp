@@ -1,0 +1,67 @@
+#include "procedure/all/computed.hpp"
+
+#include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
+
+namespace fusain {
+
+const TestResult& ComputedTest::shared() const {
+    return std::visit([](const TestResult& common) -> const TestResult& { return common; }, result);
+}
+
+const compartments::Composition* ComputedTest::composition() const {
+    return std::visit(
+        []<class Result>(const Result& found) -> const compartments::Composition* {
+            return Running<typename Result::Method>::composition(found);
+        },
+        result);
+}
+
+const DensityResult* ComputedTest::density() const {
+    return std::visit(
+        []<class Result>(const Result& found) -> const DensityResult* {
+            return Running<typename Result::Method>::density(found);
+        },
+        result);
+}
+
+std::vector<Message> ComputedTest::findings() const {
+    return visit([]<class Result>(const auto& record, const auto&, const Result& found) {
+        return Running<typename Result::Method>::findings(found, record);
+    });
+}
+
+std::vector<WorkedLine> ComputedTest::sheet() const {
+    return visit(
+        [](const auto& record, const auto& own, const auto& found) { return workedSheet(record, own, found); });
+}
+
+Json ComputedTest::document() const {
+    return visit(
+        [](const auto& record, const auto& own, const auto& found) { return toJson(found, record, own); });
+}
+
+Expected<ComputedTest> computeTest(const AnyTest& test, const AnyPolicy& policy, const WhatIf& whatIf) {
+    if (methodOf(test) != methodOf(policy))
+        return failure({FUSAIN_TEXT("The policy \"{1}\" is for another method."), {common(policy).id}});
+    Expected<ComputedTest> computed;
+    Methods::with(methodOf(test), [&]<class Method> {
+        auto result = Running<Method>::compute(std::get<typename Method::Record>(test),
+                                               std::get<typename Method::Policy>(policy), whatIf);
+        if (result)
+            computed = ComputedTest{test, policy, std::move(*result)};
+        else
+            computed = tl::unexpected(result.error());
+    });
+    return computed;
+}
+
+AnyPolicy policyOf(const AnyTest& test, const LabCatalogue& catalogue) {
+    const RawTest& record = common(test);
+    if (!record.policy->is_null())
+        if (auto kept = anyPolicyFromJson(record.policy, record.id); kept && methodOf(*kept) == methodOf(test))
+            return *kept;
+    return catalogue.policyFor(methodOf(test), record.policyId);
+}
+
+} // namespace fusain

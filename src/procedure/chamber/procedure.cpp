@@ -1,0 +1,142 @@
+#include "procedure/chamber/procedure.hpp"
+
+#include "core/anthropometry/limits.hpp"
+#include "core/units/comparison.hpp"
+#include "record/base/json.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+using Done = Procedure::Done;
+
+constexpr NumberedWords words{"volume", FUSAIN_TEXT("Setting a trial aside needs a reason."),
+                              FUSAIN_TEXT("There is no trial {1}.")};
+
+} // namespace
+
+airdisplacement::TrialJudgement ChamberProcedure::trials() const {
+    std::vector<airdisplacement::VolumeReading> readings;
+    for (const VolumeTrial& trial : test_.trials)
+        if (trial.counts() && trial.set == test_.set)
+            readings.push_back({trial.number, trial.volume});
+    return airdisplacement::judgeVolumes(readings, test_.set, setting_.policy.trials);
+}
+
+bool ChamberProcedure::readingDone(Step step) const {
+    using enum ChamberStep;
+    switch (step.as<ChamberStep>()) {
+    case Scale:
+        return test_.scale &&
+               within(std::abs(test_.scale->error().value()), setting_.policy.scaleTolerance.value());
+    case Calibration:
+        return test_.calibration && within(std::abs(test_.calibration->error().value()), cylinderTolerance);
+    case Mass:
+        return test_.mass.has_value();
+    case VolumeTrials:
+        return trials().verdict == airdisplacement::TrialVerdict::Enough;
+    case ThoracicGas:
+        return test_.thoracicGas.has_value();
+    default:
+        return false;
+    }
+}
+
+bool ChamberProcedure::needsAttention(Step step) const {
+    return (step == ChamberStep::Scale && test_.scale && !isDone(step)) ||
+           (step == ChamberStep::Calibration && test_.calibration && !isDone(step));
+}
+
+Done ChamberProcedure::checkScale(Kilograms nominal, Kilograms reading) {
+    if (!(nominal.value() >= 1.0 && nominal.value() <= 200.0) || !std::isfinite(reading.value()))
+        return refused({FUSAIN_TEXT("A reference mass for the scale lies between 1 and 200 kg."), {}},
+                       {FUSAIN_TEXT("Check the numbers."), {}});
+    return appendOpen("scale.checked", toJson(ScaleCheck{nominal, reading, now()}));
+}
+
+Done ChamberProcedure::calibrate(const airdisplacement::Calibration& calibration) {
+    return appendOpen("chamber.calibrated", toJson(ChamberCalibration{calibration, calibration.cylinderVolume,
+                                                                      calibration.cylinderVolume, now()}));
+}
+
+Done ChamberProcedure::calibrateTyped(Litres certified, Litres reading) {
+    if (!(certified.value() >= 5.0 && certified.value() <= 150.0) ||
+        !(reading.value() >= 0.5 * certified.value() && reading.value() <= 2.0 * certified.value()))
+        return refused({FUSAIN_TEXT("A cylinder holds 5 to 150 L, and its reading lies near that."), {}},
+                       {FUSAIN_TEXT("Type litres: the certificate's, then the chamber's."), {}});
+    return appendOpen("chamber.calibrated",
+                      toJson(ChamberCalibration{std::nullopt, certified, reading, now()}));
+}
+
+Done ChamberProcedure::weigh(Kilograms mass, Origin origin) {
+    if (auto obstacle = obstacleTo(ChamberStep::Mass))
+        return refused(*obstacle, {});
+    if (!anthropometry::plausibleMassInChamber.holds(mass))
+        return refused(
+            {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+            {FUSAIN_TEXT("It lies between 10 and 250 kg. Check the unit and what stands on the scale."), {}});
+    return appendOpen("mass.read", toJson(Reading{mass.value(), origin, now()}));
+}
+
+Done ChamberProcedure::acceptTrial(Litres volume, Litres standardError, Origin origin,
+                                   const std::string& reading,
+                                   std::vector<airdisplacement::PressureSample> samples) {
+    if (auto obstacle = obstacleTo(ChamberStep::VolumeTrials))
+        return refused(*obstacle, {});
+    switch (trials().verdict) {
+    case airdisplacement::TrialVerdict::Recalibrate:
+        return refused(trials().message, {FUSAIN_TEXT("Start over with a new calibration."), {}});
+    case airdisplacement::TrialVerdict::EndSession:
+        return refused(trials().message, {FUSAIN_TEXT("End the test with a reason."), {}});
+    default:
+        break;
+    }
+    if (!(volume.value() >= 5.0 && volume.value() <= 300.0))
+        return refused(
+            {FUSAIN_TEXT("A raw volume of {1} L cannot be right."), {fixed(volume.value(), 3)}},
+            {FUSAIN_TEXT("It lies near the mass in kilograms, a little below. Check the reading."), {}});
+    if (!airdisplacement::plausibleRawVolume(Kilograms(test_.mass->value), volume))
+        return refused(
+            {FUSAIN_TEXT("{1} L does not go with a mass of {2} kg: no living body has that density."),
+             {fixed(volume.value(), 3), fixed(test_.mass->value, 2)}},
+            {FUSAIN_TEXT("Is the cylinder still inside? Check the reading and the mass."), {}});
+    return appendOpen("volume.accepted", toJson(VolumeTrial{{test_.trials.nextNumber(), origin, now(), {}},
+                                                            test_.set,
+                                                            volume,
+                                                            standardError,
+                                                            reading,
+                                                            std::move(samples)}));
+}
+
+Done ChamberProcedure::setAside(int number, const std::string& reason) {
+    return setNumberedAside(words, number, test_.trials.find(number), reason);
+}
+
+Done ChamberProcedure::restore(int number) {
+    return restoreNumbered(words, number);
+}
+
+Done ChamberProcedure::startOver(const std::string& reason) {
+    if (blank(reason))
+        return refused({FUSAIN_TEXT("Starting over needs a reason."), {}},
+                       {FUSAIN_TEXT("Say why in one sentence."), {}});
+    if (test_.set >= setting_.policy.trials.sets)
+        return refused({FUSAIN_TEXT("The session has been started over before; the policy allows {1} sets."),
+                        {std::to_string(setting_.policy.trials.sets)}},
+                       {FUSAIN_TEXT("End the test with a reason and rebook."), {}});
+    return appendOpen("chamber.started-over", {{"reason", reason}});
+}
+
+Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& method) {
+    if (!(volume.value() >= 0.5 && volume.value() <= 8.0))
+        return refused({FUSAIN_TEXT("{1} L of thoracic gas cannot be right."), {fixed(volume.value(), 2)}},
+                       {FUSAIN_TEXT("It lies between 0.5 and 8 L."), {}});
+    if (blank(method))
+        return refused({FUSAIN_TEXT("Measured thoracic gas needs its method."), {}},
+                       {FUSAIN_TEXT("For example panting, or plethysmography elsewhere."), {}});
+    return appendOpen("thoracic-gas.measured", toJson(MeasuredThoracicGas{volume, method, now()}));
+}
+
+} // namespace fusain

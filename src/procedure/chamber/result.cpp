@@ -1,0 +1,132 @@
+#include "procedure/chamber/result.hpp"
+
+#include "core/airdisplacement/body_volume.hpp"
+#include "core/anthropometry/ages.hpp"
+#include "core/anthropometry/surface_area.hpp"
+#include "core/units/format.hpp"
+#include "procedure/method/result_json.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+Expected<ThoracicGasUsed> thoracicGasFor(const ChamberTest& test, const ChamberPolicy& policy,
+                                         const WhatIf& whatIf) {
+    if (whatIf.lungGas)
+        return ThoracicGasUsed{
+            *whatIf.lungGas, policy.measuredThoracicGasError, true, FUSAIN_TEXT("what if"), {}, true};
+    if (test.thoracicGas)
+        return ThoracicGasUsed{test.thoracicGas->volume,
+                               policy.measuredThoracicGasError,
+                               true,
+                               test.thoracicGas->method,
+                               {},
+                               true};
+    return predictThoracicGas(test.subject, policy);
+}
+
+// Trials of the present set; all of them count as one opinion about the volume.
+airdisplacement::TrialJudgement judge(const ChamberTest& test, const ChamberPolicy& policy) {
+    std::vector<airdisplacement::VolumeReading> readings;
+    for (const VolumeTrial& trial : test.trials)
+        if (trial.counts() && trial.set == test.set)
+            readings.push_back({trial.number, trial.volume});
+    return airdisplacement::judgeVolumes(readings, test.set, policy.trials);
+}
+
+void flagResult(ChamberResult& result, const ChamberTest& test, const ChamberPolicy& policy) {
+    flagBody(result);
+    if (!result.thoracicGas.withinValidity)
+        result.flags.push_back(
+            {FUSAIN_TEXT("Height or age lies outside the range in which the thoracic gas equation was made."),
+             {}});
+    if (test.set > 1)
+        result.flags.push_back(
+            {FUSAIN_TEXT("The first set of trials did not agree; the chamber was calibrated anew."), {}});
+    if (test.scale && std::abs(test.scale->error().value()) > policy.scaleTolerance.value() + 1e-9)
+        result.flags.push_back({FUSAIN_TEXT("The scale was {1} kg off its reference mass."),
+                                {signedFixed(test.scale->error().value(), 3)}});
+}
+
+} // namespace
+
+Expected<ThoracicGasUsed> predictThoracicGas(const TestSubject& subject, const ChamberPolicy& policy) {
+    const bool child = subject.age < anthropometry::adultEquationsAge;
+    const auto predicted =
+        child ? airdisplacement::thoracicGasFields2004(subject.sex, subject.height, subject.age)
+              : airdisplacement::thoracicGasAdult(subject.sex, subject.height, subject.age);
+    if (child && !predicted.withinValidity)
+        return failure({FUSAIN_TEXT("No equation predicts the thoracic gas of this child."), {}}, {},
+                       {FUSAIN_TEXT("Measure it by panting, or record a measurement made elsewhere."), {}});
+    return ThoracicGasUsed{predicted.volume,
+                           child ? predicted.standardError : policy.predictedThoracicGasError,
+                           false,
+                           child ? "Fields 2004" : "Crapo 1982 and half a tidal volume",
+                           child ? "chamber.thoracic-gas.fields-2004" : "chamber.thoracic-gas.adult",
+                           predicted.withinValidity};
+}
+
+Expected<ChamberResult> computeChamber(const ChamberTest& test, const ChamberPolicy& policy,
+                                       const WhatIf& whatIf) {
+    if (!test.mass)
+        return tl::unexpected(missingReading("mass"));
+    ChamberResult result;
+    result.trials = judge(test, policy);
+    if (result.trials.verdict != airdisplacement::TrialVerdict::Enough)
+        return tl::unexpected(missingReading("two volume trials that agree"));
+    const auto gas = thoracicGasFor(test, policy, whatIf);
+    if (!gas)
+        return tl::unexpected(gas.error());
+    const auto conversion = chooseConversion(policy, test.subject, whatIf.conversion);
+    if (!conversion)
+        return tl::unexpected(conversion.error());
+
+    result.mass = Kilograms(test.mass->value);
+    result.conversion = conversion->id;
+    result.constants = conversion->constants;
+    setLungGas(result, Source::ThoracicGas, gas->measured);
+    result.thoracicGas = *gas;
+    const Uncertain mass(test.mass->value, Source::DryMass, policy.dryMassError.value());
+    const double area = squareCentimetres(
+        anthropometry::surfaceAreaDuBois1916(Kilograms(test.mass->value), test.subject.height));
+    result.surfaceArea = Uncertain(area, Source::SurfaceArea, policy.surfaceAreaError * area);
+    result.surfaceAreaArtefact = Uncertain(-4.67e-5) * result.surfaceArea;
+    result.rawVolume =
+        Uncertain(result.trials.rawVolume.value(), Source::VolumeTrials,
+                  policy.volumeTrialError.value() / std::sqrt(static_cast<double>(result.trials.used.size())));
+    if (test.calibration && test.calibration->fromPressures)
+        result.rawVolume = result.rawVolume +
+                           Uncertain(0.0, Source::Calibration,
+                                     test.calibration->fromPressures->errorAt(result.trials.rawVolume).value());
+    const Uncertain volume = airdisplacement::bodyVolume(
+        result.rawVolume, result.surfaceAreaArtefact,
+        Uncertain(gas->volume.value(), Source::ThoracicGas, gas->standardError.value()));
+    result.body = compartments::bodyFrom(mass, volume, conversion->constants, policy.fatFreeDensitySpread,
+                                         test.subject.height);
+    flagResult(result, test, policy);
+    return result;
+}
+
+Json toJson(const ChamberResult& result, const ChamberTest& test, const ChamberPolicy& policy) {
+    Json json = bodyJson(result);
+    json["method"] = ChamberMethod::id;
+    json["test"] = test.id;
+    json["test_version"] = test.version;
+    json["recipe"] = {{"engine", chamberEngineVersion},
+                      {"policy", policy.id},
+                      {"conversion", result.conversion},
+                      {"thoracic_gas", result.thoracicGas.measured ? "measured" : result.thoracicGas.equation},
+                      {"surface_area", "anthropometry.surface-area.dubois-1916"}};
+    json["trials_used"] = result.trials.used;
+    json["raw_volume"] = {{"value", result.rawVolume.estimate()}, {"unit", "L"}};
+    json["surface_area_artefact"] = {{"value", result.surfaceAreaArtefact.estimate()}, {"unit", "L"}};
+    json["thoracic_gas"] = {{"value", result.thoracicGas.volume.value()},
+                            {"standard_error", result.thoracicGas.standardError.value()},
+                            {"unit", "L"},
+                            {"how", result.thoracicGas.how}};
+    return json;
+}
+
+} // namespace fusain

@@ -1,0 +1,270 @@
+#include "procedure/impedance/procedure.hpp"
+
+#include "core/anthropometry/limits.hpp"
+#include "core/units/comparison.hpp"
+#include "record/base/json.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+using Done = Procedure::Done;
+using impedance::Segment;
+using impedance::Spectrum;
+using impedance::SpectrumPoint;
+
+std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const SpectrumPoint& point) {
+    const std::string segment(impedance::segmentName(spectrum.segment));
+    const auto problem = [&](Message what, Message remedy) {
+        return Problem{
+            std::move(what), segment, {FUSAIN_TEXT("Nothing was kept of this sweep."), {}}, std::move(remedy)};
+    };
+    const double hertz = point.frequency.value(), ohms = point.magnitude.value();
+    if (!std::isfinite(hertz) || hertz < 500.0 || hertz > 2e6)
+        return problem({FUSAIN_TEXT("A frequency of {1} Hz cannot be right; it lies between 1 kHz and 1 MHz."),
+                        {std::isfinite(hertz) ? fixed(hertz, 0) : "?"}},
+                       {FUSAIN_TEXT("Give frequencies in hertz."), {}});
+    if (!std::isfinite(ohms) || (point.impedance && !(std::isfinite(point.impedance->resistance.value()) &&
+                                                      std::isfinite(point.impedance->reactance.value()))))
+        return problem({FUSAIN_TEXT("At {1} kHz there is no number."), {fixed(hertz / 1000.0, 0)}},
+                       {FUSAIN_TEXT("Measure again, or leave the frequency out."), {}});
+    if (ohms < (spectrum.segment == Segment::Trunk ? 1.0 : 20.0))
+        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz cannot be right: are these kilohms?"),
+                        {fixed(ohms, 3), fixed(hertz / 1000.0, 0)}},
+                       {FUSAIN_TEXT("Give ohms; look at the unit of the export."), {}});
+    if (ohms > 5000.0)
+        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz cannot be right: an electrode is off."),
+                        {fixed(ohms, 0), fixed(hertz / 1000.0, 0)}},
+                       {FUSAIN_TEXT("Check that all electrodes touch."), {}});
+    return std::nullopt;
+}
+
+constexpr NumberedWords words{"sweep", FUSAIN_TEXT("Setting a sweep aside needs a reason."),
+                              FUSAIN_TEXT("There is no sweep {1}.")};
+
+} // namespace
+
+std::optional<Problem> problemWithSweep(const impedance::Sweep& sweep) {
+    if (sweep.spectra.empty() ||
+        std::ranges::any_of(sweep.spectra, [](const Spectrum& each) { return each.points.empty(); }))
+        return Problem{{FUSAIN_TEXT("The sweep holds no reading, or a segment without any."), {}},
+                       {},
+                       {},
+                       {FUSAIN_TEXT("Measure again, or leave the segment out."), {}}};
+    for (const Spectrum& spectrum : sweep.spectra) {
+        for (const SpectrumPoint& point : spectrum.points)
+            if (auto problem = problemWithPoint(spectrum, point))
+                return problem;
+        const auto wrong = std::ranges::adjacent_find(spectrum.points, std::ranges::greater_equal(),
+                                                      &SpectrumPoint::frequency);
+        if (wrong != spectrum.points.end())
+            return Problem{{FUSAIN_TEXT("The frequencies of the {1} do not rise from one reading to the next."),
+                            {std::string(impedance::segmentName(spectrum.segment))}},
+                           {},
+                           {},
+                           {FUSAIN_TEXT("Sort them; no frequency twice."), {}}};
+    }
+    for (const Segment segment : impedance::segments)
+        if (std::ranges::count(sweep.spectra, segment, &Spectrum::segment) > 1)
+            return Problem{
+                {FUSAIN_TEXT("The {1} is there twice."), {std::string(impedance::segmentName(segment))}},
+                {},
+                {},
+                {}};
+    return std::nullopt;
+}
+
+std::vector<impedance::SignalFinding> ImpedanceProcedure::judge(const impedance::Sweep& sweep) const {
+    return impedance::judgeSignal(sweep, setting_.policy.signalLimits(test_.setup.geometry));
+}
+
+bool ImpedanceProcedure::readingDone(Step step) const {
+    using enum ImpedanceStep;
+    switch (step.as<ImpedanceStep>()) {
+    case Module:
+        return test_.moduleCheck &&
+               within(std::abs(test_.moduleCheck->relativeError()), setting_.policy.moduleTolerance);
+    case Identity:
+        return test_.identity.has_value();
+    case Mass:
+        return test_.mass.has_value();
+    case Sweep:
+        return test_.sweep() != nullptr || !test_.reported.empty();
+    default:
+        return false;
+    }
+}
+
+bool ImpedanceProcedure::needsAttention(Step step) const {
+    return step == ImpedanceStep::Module && test_.moduleCheck && !isDone(step);
+}
+
+std::optional<bool> ImpedanceProcedure::appliesToAnalyzer(const std::string& condition,
+                                                          impedance::ElectrodeGeometry geometry) {
+    const bool lying = geometry == impedance::ElectrodeGeometry::SupineGel;
+    if (condition == "supine analyzer" || condition == "gel electrodes")
+        return lying;
+    return condition == "standing analyzer" ? std::optional(!lying) : std::nullopt;
+}
+
+bool ImpedanceProcedure::applies(const std::string& condition) const {
+    return appliesToAnalyzer(condition, test_.setup.geometry).value_or(Procedure::applies(condition));
+}
+
+Done ImpedanceProcedure::setUp(const AnalyzerSetup& setup) {
+    if (setup.electrodes != 2 && setup.electrodes != 4 && setup.electrodes != 8)
+        return refused({FUSAIN_TEXT("An analyzer has two, four or eight electrodes."), {}}, {});
+    if (setup.side != "right" && setup.side != "left")
+        return refused({FUSAIN_TEXT("The measured side is right or left."), {}}, {});
+    return appendOpen("analyzer.set", toJson(setup));
+}
+
+Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading) {
+    if (!(nominal.value() >= 10.0 && nominal.value() <= 2000.0) || !(reading.value() > 0.0))
+        return refused(
+            {FUSAIN_TEXT("A test module lies between 10 and 2000 Ω, and its reading above zero."), {}},
+            {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
+    return appendOpen("module.checked", toJson(ModuleCheck{nominal, reading, now()}));
+}
+
+Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,
+                                         std::vector<std::string> doubts) {
+    if (code != clientCode)
+        return refused({FUSAIN_TEXT("The code \"{1}\" is not that of this client."), {code}},
+                       {FUSAIN_TEXT("Whose turn is it? Open that client's test, or type the code again."), {}});
+    if (!anthropometry::plausibleHeight.holds(height))
+        return refused({FUSAIN_TEXT("A height of {1} cm cannot be right."), {fixed(centimetres(height), 1)}},
+                       {FUSAIN_TEXT("It lies between 50 and 230 cm. Check the unit."), {}});
+    return appendOpen("identity.confirmed", toJson(IdentityCheck{code, height, std::move(doubts), now()}));
+}
+
+Done ImpedanceProcedure::weigh(Kilograms mass, Origin origin) {
+    return readMass(ImpedanceStep::Mass, mass, origin);
+}
+
+Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, Origin origin, const std::string& reasonInSpite) {
+    if (auto obstacle = obstacleTo(ImpedanceStep::Sweep))
+        return refused(*obstacle, {});
+    if (auto problem = problemWithSweep(sweep))
+        return tl::unexpected(*problem);
+    const auto findings = judge(sweep);
+    if (impedance::mustRepeat(findings)) {
+        if (blank(reasonInSpite))
+            return refused(findings.front().what, findings.front().remedy);
+        if (atTheBench().role != Role::Physiologist)
+            return refused(
+                {FUSAIN_TEXT("Using a sweep that should be repeated is the physiologist's decision."), {}},
+                {FUSAIN_TEXT("Repeat it, or ask the physiologist."), {}});
+    }
+    ImpedanceSweep kept;
+    kept.number = test_.sweeps.nextNumber();
+    kept.readings = std::move(sweep);
+    kept.origin = origin;
+    kept.at = now();
+    for (const impedance::SignalFinding& finding : findings)
+        kept.findings.push_back(finding.what.english());
+    if (!blank(reasonInSpite))
+        if (auto noted = addNote("sweep used in spite of its signal: " + reasonInSpite); !noted)
+            return noted;
+    return appendOpen("sweep.accepted", toJson(kept));
+}
+
+Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
+                                        std::vector<ReportedValue> reported, const std::string& source) {
+    if (!anthropometry::plausibleMass.holds(mass))
+        return refused({FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+                       {FUSAIN_TEXT("Map the column with the mass in kilograms."), {}});
+    Json data{{"mass_kg", toJson(Reading{mass.value(), Origin::Link, now()})},
+              {"source", source},
+              {"reported", Json::array()}};
+    if (!sweep.spectra.empty()) {
+        if (auto problem = problemWithSweep(sweep))
+            return tl::unexpected(*problem);
+        const auto findings = judge(sweep);
+        if (impedance::mustRepeat(findings))
+            return refused(findings.front().what, findings.front().remedy);
+        ImpedanceSweep kept;
+        kept.number = test_.sweeps.nextNumber();
+        kept.readings = std::move(sweep);
+        kept.origin = Origin::Link;
+        kept.at = now();
+        for (const impedance::SignalFinding& finding : findings)
+            kept.findings.push_back(finding.what.english());
+        data["sweep"] = toJson(kept);
+    }
+    for (const ReportedValue& value : reported)
+        data["reported"].push_back(toJson(value));
+    return appendOpen("readings.imported", data);
+}
+
+Done ImpedanceProcedure::setAside(int number, const std::string& reason) {
+    return setNumberedAside(words, number, test_.sweeps.find(number), reason);
+}
+
+Done ImpedanceProcedure::restore(int number) {
+    return restoreNumbered(words, number);
+}
+
+Done ImpedanceProcedure::keepReported(std::vector<ReportedValue> values) {
+    Json list = Json::array();
+    for (const ReportedValue& value : values) {
+        if (!std::isfinite(value.value) || blank(value.quantity))
+            return refused({FUSAIN_TEXT("A reported value needs a name and a number."), {}}, {});
+        list.push_back(toJson(value));
+    }
+    const auto within = [&](std::string_view quantity, double least, double most) {
+        const auto found = std::ranges::find(values, quantity, &ReportedValue::quantity);
+        return found == values.end() || (found->value >= least && found->value <= most);
+    };
+    if (!within("fat-percent", 1.0, 75.0) ||
+        !within("fat-free-mass", 5.0, test_.mass ? test_.mass->value : 300.0))
+        return refused(
+            {FUSAIN_TEXT("The reported fat or fat-free mass does not go with this person's mass."), {}},
+            {FUSAIN_TEXT("Check the units, and whose values these are."), {}});
+    return appendOpen("values.reported", {{"values", list}});
+}
+
+Done ImpedanceProcedure::setMissingParts(const std::vector<std::string>& parts) {
+    for (const std::string& part : parts) {
+        const auto slash = part.find('/');
+        const std::string side = part.substr(0, slash);
+        if (slash == std::string::npos || (side != "left" && side != "right") ||
+            !impedance::findMissingPart(part.substr(slash + 1)))
+            return refused({FUSAIN_TEXT("\"{1}\" is not a part of the body with its side."), {part}}, {});
+    }
+    return appendOpen("parts.missing", {{"parts", parts}});
+}
+
+Done ImpedanceProcedure::tapeLength(impedance::Segment segment, Metres length) {
+    if (!(length.value() >= 0.1 && length.value() <= 1.3))
+        return refused({FUSAIN_TEXT("A length of {1} cm cannot be right."), {fixed(centimetres(length), 1)}},
+                       {FUSAIN_TEXT("Type centimetres."), {}});
+    return appendOpen("length.taped",
+                      {{"segment", impedance::segmentKey(segment)}, {"length_m", length.value()}});
+}
+
+void takeCalibrations(ImpedancePolicy& policy, const SettingOf& setting) {
+    for (const Sex sex : {Sex::Male, Sex::Female}) {
+        const std::string whose = "." + std::string(sexText(sex));
+        const auto own = [&](const std::string& key, auto read, auto& target) {
+            if (const std::string kept = setting(key + whose); !kept.empty())
+                if (auto found = readDocument(key, [&] { return read(Json::parse(kept)); }))
+                    target[sex] = *found;
+        };
+        own("calibration.contact-to-gel", pairedRegressionFromJson, policy.contactToGel);
+        own("calibration.segments." + geometryText(policy.geometry), segmentModelFromJson, policy.segments);
+    }
+}
+
+std::optional<impedance::IdentityFacts> lastFacts(const std::vector<ImpedanceTest>& past, const RawTest& now) {
+    std::optional<impedance::IdentityFacts> last;
+    for (const ImpedanceTest& each : past)
+        if (each.id != now.id && each.state == TestState::Signed && each.startedAt < now.startedAt)
+            last = {each.subject.height, each.mass ? std::optional(Kilograms(each.mass->value)) : std::nullopt,
+                    each.wholeBodyMagnitude()};
+    return last;
+}
+
+} // namespace fusain

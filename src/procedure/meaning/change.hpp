@@ -1,0 +1,44 @@
+#pragma once
+#include "procedure/all/computed.hpp"
+#include "procedure/method/precision.hpp"
+
+#include <cmath>
+
+namespace fusain {
+
+/// One result as far as it is compared with others.
+struct Outcome {
+    Instant at;
+    Kilograms mass;
+    compartments::Composition composition;
+    std::vector<Source> repeated;
+    std::string conversion;
+    std::string setting; ///< of the instrument
+};
+/// Why no change is computed between two results; nothing when one may be.
+[[nodiscard]] std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now);
+/// @return nothing for a test that gives no fat, such as standing contacts without an equation of their own
+[[nodiscard]] std::optional<Outcome> outcomeOf(const ComputedTest& test);
+
+/// A change between two tests, judged against what the two tests can tell apart.
+struct Change {
+    double difference = 0.0;
+    double leastSignificant = 0.0; ///< 95 %, from both standard errors without what the two tests share
+    [[nodiscard]] bool real() const { return std::abs(difference) > leastSignificant; }
+};
+
+/// Change of fat percent, fat mass and fat-free mass from an earlier result.
+///
+/// A lung volume predicted, or an equation used, in both tests is the same error twice and cancels; it is left
+/// out of the limit. A lab's own precision study replaces this limit.
+struct Changes {
+    Change fatPercent, fatMass, fatFreeMass;
+};
+/// @param own the lab's measured precision; where it is known it takes the place of the error model
+[[nodiscard]] Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own = {});
+
+/// Months until a further test can show a realistic change (0.5 %fat a month), from the precision of this one;
+/// 2 … 6.
+[[nodiscard]] int monthsToNextTest(const Outcome& outcome);
+
+} // namespace fusain

@@ -1,0 +1,99 @@
+#include "procedure/meaning/findings.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+Message positionSentence(const reference::ReferenceSet& set, const reference::ReferenceRow& row,
+                         const Measured<Percent>& fat) {
+    const double value = fat.estimate().value();
+    const std::vector<std::string> arguments{fixed(value, 1), fixed(row.low, 0), fixed(row.high, 0), set.title};
+    switch (reference::positionIn(row, value)) {
+    case reference::Position::Below:
+        return {FUSAIN_TEXT("{1} % fat lies below the band of {2} to {3} % for this sex and age ({4})."),
+                arguments};
+    case reference::Position::Above:
+        return {FUSAIN_TEXT("{1} % fat lies above the band of {2} to {3} % for this sex and age ({4})."),
+                arguments};
+    case reference::Position::Within:
+        return {FUSAIN_TEXT("{1} % fat lies in the band of {2} to {3} % for this sex and age ({4})."),
+                arguments};
+    }
+    return {};
+}
+
+// `since` begins the sentence: "Since the last test" or "Since the first test (2025-01-09)".
+Message changeSentence(const Changes& changes, const std::string& since) {
+    const Change& fat = changes.fatMass;
+    const Change& lean = changes.fatFreeMass;
+    // A second digit where the first would make a change and its limit look alike.
+    const auto decimals = [](const Change& change) {
+        return fixed(std::abs(change.difference), 1) == fixed(change.leastSignificant, 1) ? 2 : 1;
+    };
+    const std::vector<std::string> arguments{
+        since, signedFixed(fat.difference, decimals(fat)), fixed(fat.leastSignificant, decimals(fat)),
+        signedFixed(lean.difference, decimals(lean)), fixed(lean.leastSignificant, decimals(lean))};
+    if (fat.real() && !lean.real())
+        return {FUSAIN_TEXT("{1}: fat mass {2} kg, more than the {3} kg the test can tell apart; fat-free mass "
+                            "unchanged within error ({4} kg)."),
+                arguments};
+    if (fat.real() && lean.real())
+        return {
+            FUSAIN_TEXT("{1}: fat mass {2} kg and fat-free mass {4} kg, both more than the test's own error."),
+            arguments};
+    if (lean.real())
+        return {FUSAIN_TEXT("{1}: fat-free mass {4} kg, more than the {5} kg the test can tell apart; fat mass "
+                            "unchanged within error."),
+                arguments};
+    return {FUSAIN_TEXT("{1}: no change larger than the test's own error (fat mass {2} kg, limit {3} kg)."),
+            arguments};
+}
+
+// What the fat says: its band, what changed, and how sure it is.
+void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const TestSubject& subject,
+              const reference::ReferenceSet* fatReference, const std::optional<Outcome>& earlier,
+              const std::optional<Outcome>& baseline, const LabPrecision& own) {
+    const auto& fat = outcome.composition.fatPercent;
+    if (const auto* row = fatReference ? fatReference->rowFor(subject.sex, subject.age) : nullptr)
+        sentences.push_back(positionSentence(*fatReference, *row, fat));
+    else
+        sentences.push_back({FUSAIN_TEXT("{1} % fat; the chosen reference does not cover this person."),
+                             {fixed(fat.estimate().value(), 1)}});
+    const auto obstacle = earlier ? obstacleToChange(*earlier, outcome) : std::nullopt;
+    if (obstacle)
+        sentences.push_back(*obstacle);
+    else if (earlier)
+        sentences.push_back(
+            changeSentence(changesSince(*earlier, outcome, own), FUSAIN_TEXT("Since the last test")));
+    if (baseline && !obstacleToChange(*baseline, outcome))
+        sentences.push_back(
+            changeSentence(changesSince(*baseline, outcome, own), FUSAIN_TEXT("Since the first test")));
+    const double half = normal95 * fat.technicalError().value();
+    if (const auto budget = fat.budget(); !budget.empty())
+        sentences.push_back({FUSAIN_TEXT("The interval is ± {1} % fat; most of it ({2} %) comes from: {3}."),
+                             {fixed(half, 1), fixed(100.0 * budget.front().fraction, 0),
+                              std::string(sourceName(budget.front().source))}});
+}
+
+} // namespace
+
+std::vector<Message> findings(const ComputedTest& test, const reference::ReferenceSet* fatReference,
+                              const std::optional<Outcome>& earlier, const std::optional<Outcome>& baseline,
+                              const LabPrecision& own) {
+    std::vector<Message> sentences;
+    if (const auto outcome = outcomeOf(test))
+        aboutFat(sentences, *outcome, test.record().subject, fatReference, earlier, baseline, own);
+    std::ranges::move(test.findings(), std::back_inserter(sentences));
+    for (const AnsweredQuestion& answer : test.record().answers)
+        if (!answer.finding.kept && !answer.acceptedReason.empty())
+            sentences.push_back(
+                {FUSAIN_TEXT("Preparation not as asked: \"{1}\" Gone on because: {2}."),
+                 {answer.question.empty() ? answer.rule : answer.question, answer.acceptedReason}});
+    const auto& flags = test.shared().flags;
+    sentences.insert(sentences.end(), flags.begin(), flags.end());
+    return sentences;
+}
+
+} // namespace fusain

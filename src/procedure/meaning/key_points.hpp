@@ -1,0 +1,36 @@
+#pragma once
+#include "core/reference/reference_set.hpp"
+#include "procedure/meaning/progress.hpp"
+#include "record/lab/key_point_rule.hpp"
+
+#include <map>
+
+namespace fusain {
+
+/// What is known of a visit, as numbers under names: docs/formats/key-points.md. A fact that is not known is
+/// not there, and no rule about it holds.
+using KeyPointFacts = std::map<std::string, double>;
+
+/// What the facts of a visit are taken from; null where there is none.
+struct KeyPointInputs {
+    const ComputedTest* test = nullptr;
+    const ComputedTest* earlier = nullptr; ///< the last that may be compared
+    const ComputedTest* first = nullptr;   ///< the very first, where it is not the last
+    const reference::ReferenceSet* fat = nullptr;
+    const reference::ReferenceSet* limbLean = nullptr;
+    LabPrecision precision;
+};
+[[nodiscard]] KeyPointFacts keyPointFacts(const KeyPointInputs& inputs);
+
+/// One thing that matters today.
+struct KeyPoint {
+    const KeyPointRule* rule = nullptr;
+    Message sentence, evidence;
+    double score = 0.0;
+};
+/// At most three, the most important first; of two with one fact only the stronger. Score: the weight times the
+/// size against the error, at most three times.
+[[nodiscard]] std::vector<KeyPoint> keyPoints(const KeyPointFacts& facts, std::span<const KeyPointRule> rules,
+                                              std::size_t most = 3);
+
+} // namespace fusain

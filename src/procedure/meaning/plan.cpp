@@ -1,0 +1,246 @@
+#include "procedure/meaning/plan.hpp"
+
+#include "core/anthropometry/ages.hpp"
+#include "core/anthropometry/indices.hpp"
+#include "core/anthropometry/limits.hpp"
+#include "core/units/format.hpp"
+#include "record/base/json.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <tuple>
+
+namespace fusain {
+namespace {
+
+using Kcal = KilocaloriesPerDay;
+
+constexpr double thinBmi = anthropometry::thinBelow.value();
+/// From here on more protein is asked for. @par Source Bauer J et al (2013), J Am Med Dir Assoc 14:542-559.
+constexpr Years moreProteinAge{65.0};
+constexpr double safeWeekly = 0.007; // of the mass: the slow arm of Garthe 2011
+
+const Message dietitian{FUSAIN_TEXT("A dietitian makes such a plan, with a physician where needed."), {}};
+const Message clinician{
+    FUSAIN_TEXT("Offer a clinician who knows eating disorders; this program gives no numbers."), {}};
+
+double bmi(Kilograms mass, Metres height) {
+    return anthropometry::massIndex(mass, height).value();
+}
+
+void stopsOfThePerson(std::vector<PlanStop>& stops, const PlanSubject& subject) {
+    if (subject.age < anthropometry::adultAge)
+        stops.push_back(
+            {{FUSAIN_TEXT("Under 18: no target for weight or fat, no deficit. Bodies grow."), {}},
+             {FUSAIN_TEXT("Talk of growth, strength and health, with a guardian; a paediatrician where "
+                          "there is worry."),
+              {}}});
+    if (subject.answers.pregnant)
+        stops.push_back({{FUSAIN_TEXT("Pregnant: no weight plan."), {}},
+                         {FUSAIN_TEXT("The midwife or the obstetrician advises."), {}}});
+    if (bmi(subject.mass, subject.height) < thinBmi)
+        stops.push_back({{FUSAIN_TEXT("The body mass index is {1}, below 18.5: no plan to lose."),
+                          {fixed(bmi(subject.mass, subject.height), 1)}},
+                         dietitian});
+    if (subject.answers.eatingDisorder || subject.answers.eatingQuestions >= 2)
+        stops.push_back(
+            {{FUSAIN_TEXT("Signs or a history of disordered eating: no targets, no deficits, no ranks."), {}},
+             clinician});
+}
+
+void stopsOfTheTarget(std::vector<PlanStop>& stops, const PlanSubject& subject, const PlanRequest& request) {
+    if (!request.targetFat)
+        return;
+    if (*request.targetFat <= essentialFat(subject.sex)) {
+        stops.push_back(
+            {{FUSAIN_TEXT("{1} % is not above the essential fat of {2} %: that is a floor, not a goal."),
+              {fixed(request.targetFat->value(), 1), fixed(essentialFat(subject.sex).value(), 0)}},
+             dietitian});
+        return;
+    }
+    const auto target =
+        energy::targetMass(subject.fatMass, subject.fatFreeMass, request.targetFat->value() / 100.0);
+    if (std::min(bmi(target.byPartition, subject.height), bmi(target.fatFreeKept, subject.height)) < thinBmi)
+        stops.push_back(
+            {{FUSAIN_TEXT("The target would lead to a body mass index below 18.5."), {}}, dietitian});
+}
+
+Kcal restingOf(const PlanSubject& subject, const PlanRequest& request, Plan& plan) {
+    const energy::RestingSubject person{subject.sex,  subject.age,         subject.height,
+                                        subject.mass, subject.fatFreeMass, subject.answers.athlete};
+    plan.estimates = energy::restingEstimates(person);
+    if (request.measuredResting) {
+        plan.restingHow = FUSAIN_TEXT("measured");
+        return *request.measuredResting;
+    }
+    const auto& usual = energy::usualEquation(person);
+    plan.restingHow = usual.title;
+    return usual.compute(person);
+}
+
+// What is eaten must not fall below rest, and must leave enough for the body after training.
+std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanRequest& request) {
+    std::vector<PlanStop> stops;
+    if (request.change.value() < 0.0 && plan.intake < plan.resting)
+        stops.push_back({{FUSAIN_TEXT("{1} kcal a day is less than the body needs at rest ({2} kcal)."),
+                          {fixed(plan.intake.value(), 0), fixed(plan.resting.value(), 0)}},
+                         dietitian});
+    if (request.change.value() < 0.0 && plan.energyAvailability < lowEnergyAvailability)
+        stops.push_back(
+            {{FUSAIN_TEXT("Only {1} kcal for each kg of fat-free mass would be left after training; below "
+                          "{2} hormones and bones suffer."),
+              {fixed(plan.energyAvailability, 0), fixed(lowEnergyAvailability, 0)}},
+             dietitian});
+    return stops;
+}
+
+void follow(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
+    const energy::DietSubject body{subject.mass, subject.fatMass, plan.resting, request.activityLevel};
+    const int days = 7 * request.weeks;
+    // Eating as planned, while the expenditure is a tenth more or less than predicted.
+    const Kcal tenth = plan.balance * energy::restingError;
+    const auto likely = energy::dynamicCourse(body, request.change, days),
+               fast = energy::dynamicCourse(body, request.change - tenth, days),
+               slow = energy::dynamicCourse(body, request.change + tenth, days);
+    for (int week = 0; week <= request.weeks; ++week) {
+        const auto day = static_cast<std::size_t>(7 * week);
+        plan.points.push_back({week, likely[day].mass, likely[day].fatMass, likely[day].fatFreeMass,
+                               fast[day].mass, slow[day].mass, likely[day].expenditure});
+    }
+    plan.staticChange = energy::staticChange(request.change, days);
+}
+
+void protein(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
+    if (subject.answers.kidneyDisease) {
+        plan.cautions.push_back({FUSAIN_TEXT("Kidney disease: no protein target without a clinician."), {}});
+        return;
+    }
+    // Athletes in a deficit by fat-free mass (Helms 2014), others by mass (ACSM 2016; PROT-AGE 2013 from 65 y).
+    const bool deficit = request.change.value() < 0.0;
+    const double mass = subject.mass.value(), fatFree = subject.fatFreeMass.value();
+    if (subject.answers.athlete && deficit)
+        std::tie(plan.proteinLow, plan.proteinHigh) = std::pair(2.3 * fatFree, 3.1 * fatFree);
+    else if (subject.answers.athlete)
+        std::tie(plan.proteinLow, plan.proteinHigh) = std::pair(1.2 * mass, 2.0 * mass);
+    else if (subject.age >= moreProteinAge)
+        std::tie(plan.proteinLow, plan.proteinHigh) = std::pair(1.0 * mass, 1.2 * mass);
+    else
+        std::tie(plan.proteinLow, plan.proteinHigh) = std::pair(0.8 * mass, 1.6 * mass);
+}
+
+void caution(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
+    if (plan.energyAvailability < fullEnergyAvailability && request.exercise.value() > 0.0)
+        plan.cautions.push_back(
+            {FUSAIN_TEXT("{1} kcal for each kg of fat-free mass after training: between {2} and {3} "
+                         "is reduced. What people say they eat is 10 to 30 % too little: a sign, not "
+                         "a diagnosis."),
+             {fixed(plan.energyAvailability, 0), fixed(lowEnergyAvailability, 0),
+              fixed(fullEnergyAvailability, 0)}});
+    if (plan.points.size() > 1) {
+        const double first = (plan.points[1].mass - subject.mass).value();
+        const double later =
+            plan.points.size() > 4 ? (plan.points[4].mass - plan.points[1].mass).value() / 3.0 : first;
+        if (later < -0.01 * subject.mass.value())
+            plan.cautions.push_back(
+                {FUSAIN_TEXT("More than 1 % of the mass a week: lean is lost as well. Slower is "
+                             "usually better."),
+                 {}});
+    }
+    plan.cautions.push_back(
+        {FUSAIN_TEXT("An equation may be off by 10 % for one person: follow the scale for two weeks "
+                     "and correct."),
+         {}});
+}
+
+} // namespace
+
+std::span<const std::string_view> eatingQuestions() {
+    static constexpr std::array<std::string_view, 5> questions{
+        FUSAIN_TEXT("Do you make yourself sick because you feel uncomfortably full?"),
+        FUSAIN_TEXT("Do you worry that you have lost control over how much you eat?"),
+        FUSAIN_TEXT("Have you lost more than 6 kg in three months?"),
+        FUSAIN_TEXT("Do you believe yourself to be fat when others say you are thin?"),
+        FUSAIN_TEXT("Would you say that food dominates your life?")};
+    return questions;
+}
+
+PlanSubject planSubject(const TestSubject& who, const compartments::Composition& body,
+                        const PlanAnswers& answers) {
+    const Kilograms fat = body.fatMass.estimate(), fatFree = body.fatFreeMass.estimate();
+    return {who.sex, who.age, who.height, fat + fatFree, fat, fatFree, answers};
+}
+
+Json toJson(const PlanRequest& request) {
+    Json json{{"format", "fusain-plan"},
+              {"weeks", request.weeks},
+              {"change_kcal", request.change.value()},
+              {"activity_level", request.activityLevel},
+              {"exercise_kcal", request.exercise.value()},
+              {"asked",
+               {{"athlete", request.answers.athlete},
+                {"pregnant", request.answers.pregnant},
+                {"eating_disorder", request.answers.eatingDisorder},
+                {"kidney_disease", request.answers.kidneyDisease},
+                {"eating_questions", request.answers.eatingQuestions}}}};
+    if (request.targetFat)
+        json["target_fat_percent"] = request.targetFat->value();
+    if (request.measuredResting)
+        json["measured_resting_kcal"] = request.measuredResting->value();
+    return json;
+}
+
+Expected<PlanRequest> planRequestFromJson(const Json& json) {
+    return readDocument("plan", [&] {
+        PlanRequest request;
+        request.weeks = std::clamp(json.value("weeks", request.weeks), 1, 52);
+        request.change = Kcal(json.value("change_kcal", 0.0));
+        request.activityLevel = std::clamp(json.value("activity_level", request.activityLevel), 1.2, 2.5);
+        request.exercise = Kcal(json.value("exercise_kcal", 0.0));
+        if (const auto fat = optionalAt<double>(json, "target_fat_percent"))
+            request.targetFat = Percent(*fat);
+        if (const auto resting = optionalAt<double>(json, "measured_resting_kcal"))
+            request.measuredResting = Kcal(*resting);
+        if (const auto asked = json.find("asked"); asked != json.end())
+            request.answers = {asked->value("athlete", false), asked->value("pregnant", false),
+                               asked->value("eating_disorder", false), asked->value("kidney_disease", false),
+                               asked->value("eating_questions", 0)};
+        return request;
+    });
+}
+
+std::vector<PlanStop> stopsBefore(const PlanSubject& subject, const PlanRequest& request) {
+    std::vector<PlanStop> stops;
+    stopsOfThePerson(stops, subject);
+    if (stops.empty())
+        stopsOfTheTarget(stops, subject, request);
+    return stops;
+}
+
+Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request) {
+    const auto stopped = [](const PlanStop& stop) { return failure(stop.why, {}, stop.whom); };
+    if (const auto stops = stopsBefore(subject, request); !stops.empty())
+        return stopped(stops.front());
+    Plan plan;
+    plan.resting = restingOf(subject, request, plan);
+    plan.balance = plan.resting * request.activityLevel;
+    plan.intake = plan.balance + request.change;
+    plan.energyAvailability = (plan.intake - request.exercise).value() / subject.fatFreeMass.value();
+    if (const auto stops = stopsOfTheIntake(plan, request); !stops.empty())
+        return stopped(stops.front());
+    follow(plan, subject, request);
+    protein(plan, subject, request);
+    if (request.targetFat) {
+        plan.target =
+            energy::targetMass(subject.fatMass, subject.fatFreeMass, request.targetFat->value() / 100.0);
+        const auto weeks = [&](Kilograms to) {
+            return std::log(to / subject.mass) / std::log(1.0 - safeWeekly);
+        };
+        if (plan.target->fatFreeKept < subject.mass)
+            plan.weeksAtSafeRate = {weeks(plan.target->fatFreeKept), weeks(plan.target->byPartition)};
+    }
+    caution(plan, subject, request);
+    return plan;
+}
+
+} // namespace fusain

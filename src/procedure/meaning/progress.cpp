@@ -1,0 +1,290 @@
+#include "procedure/meaning/progress.hpp"
+
+#include "core/anthropometry/indices.hpp"
+#include "core/quality/precision.hpp"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+constexpr double millisecondsADay = 86400000.0;
+
+constexpr std::array texts{
+    FollowedText{Followed::Mass, "mass", FUSAIN_TEXT("body mass"), "kg", 1},
+    FollowedText{Followed::FatPercent, "fat-percent", FUSAIN_TEXT("fat"), "%", 1},
+    FollowedText{Followed::FatMass, "fat-mass", FUSAIN_TEXT("fat mass"), "kg", 1},
+    FollowedText{Followed::FatFreeMass, "fat-free-mass", FUSAIN_TEXT("fat-free mass"), "kg", 1},
+    FollowedText{Followed::FatMassIndex, "fat-mass-index", FUSAIN_TEXT("fat mass index"), "kg/m²", 1},
+    FollowedText{Followed::FatFreeMassIndex, "fat-free-mass-index", FUSAIN_TEXT("fat-free mass index"), "kg/m²",
+                 1},
+    FollowedText{Followed::LimbLean, "limb-lean", FUSAIN_TEXT("lean of arms and legs"), "kg", 1},
+    FollowedText{Followed::TrunkFat, "trunk-fat", FUSAIN_TEXT("fat of the trunk"), "kg", 1},
+    FollowedText{Followed::VisceralFat, "visceral-fat", FUSAIN_TEXT("visceral fat, as reported"), "kg", 2},
+    FollowedText{Followed::BodyWater, "body-water", FUSAIN_TEXT("body water"), "L", 1},
+    FollowedText{Followed::PhaseAngle, "phase-angle", FUSAIN_TEXT("phase angle"), "°", 2},
+};
+
+template <class Q>
+FollowedValue followed(const Measured<Q>& value, const std::vector<Source>& repeated) {
+    return {value.estimate().value(), repeatError(value, repeated)};
+}
+
+std::optional<FollowedValue> fromScan(Followed quantity, const DxaPolicy& policy, const DxaResult& scan) {
+    if (quantity == Followed::LimbLean)
+        return followed(scan.limbLean, {});
+    if (quantity == Followed::TrunkFat) {
+        const double fat = scan.scan.of(dxa::Region::Trunk)->fat.value();
+        return FollowedValue{fat, policy.precision.trunkFat * fat};
+    }
+    constexpr double visceralPrecision = 0.10; // upper end of the published 5 to 10 %, sheet 2.1
+    if (quantity == Followed::VisceralFat && scan.visceralFat)
+        return FollowedValue{scan.visceralFat->value(), visceralPrecision * scan.visceralFat->value()};
+    return std::nullopt;
+}
+
+std::optional<FollowedValue> fromImpedance(Followed quantity, const ImpedanceResult& impedance) {
+    const std::vector<Source> repeated{Source::PredictionEquation, Source::ElectrodeConversion};
+    if (quantity == Followed::PhaseAngle && impedance.phaseAngle)
+        return followed(*impedance.phaseAngle, repeated);
+    if (quantity == Followed::LimbLean && impedance.limbLean)
+        return followed(*impedance.limbLean, repeated);
+    if (quantity == Followed::BodyWater && impedance.fluids)
+        return FollowedValue{impedance.fluids->total().value(), impedance.fluids->totalError.value()};
+    if (quantity == Followed::BodyWater && impedance.bodyWater)
+        return followed(*impedance.bodyWater, repeated);
+    return std::nullopt;
+}
+
+// What a method gives beside mass, fat and the rest.
+std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test) {
+    using Value = std::optional<FollowedValue>;
+    return test.visit(Overloaded{
+        [](const auto&, const auto&, const DensityResult&) -> Value { return std::nullopt; },
+        [&](const ImpedanceTest&, const ImpedancePolicy&, const ImpedanceResult& result) -> Value {
+            return fromImpedance(quantity, result);
+        },
+        [&](const DxaTest&, const DxaPolicy& policy, const DxaResult& result) -> Value {
+            return fromScan(quantity, policy, result);
+        },
+    });
+}
+
+// The parts beside fat that a method tells apart by weighing them; empty where it gives the rest as one.
+std::vector<std::pair<std::string_view, FollowedValue>> weighedParts(const ComputedTest& test) {
+    using Parts = std::vector<std::pair<std::string_view, FollowedValue>>;
+    return std::visit(Overloaded{
+                          [](const DensityResult&) { return Parts{}; },
+                          [](const ImpedanceResult&) { return Parts{}; },
+                          [](const DxaResult& scan) {
+                              return Parts{
+                                  {FUSAIN_TEXT("lean"), followed(scan.lean, scan.repeated)},
+                                  {FUSAIN_TEXT("bone mineral"), followed(scan.boneMineral, scan.repeated)}};
+                          },
+                      },
+                      test.result);
+}
+
+// What the error model says unless the lab knows better.
+FollowedValue withOwn(FollowedValue value, const std::optional<double>& own) {
+    return own ? FollowedValue{value.value, *own} : value;
+}
+
+Change changeBetween(const FollowedValue& before, const FollowedValue& now) {
+    return {now.value - before.value, quality::leastSignificantChange(before.repeatError, now.repeatError)};
+}
+
+// Mass and values that do not hang on an equation are comparable by method alone.
+bool hangsOnEquation(Followed quantity) {
+    return quantity != Followed::Mass && quantity != Followed::PhaseAngle;
+}
+
+std::string settingOf(Followed quantity, const ComputedTest& test) {
+    return quantity == Followed::Mass ? std::string() : test.shared().setting;
+}
+std::string conversionOf(Followed quantity, const ComputedTest& test) {
+    return hangsOnEquation(quantity) ? test.shared().conversion : std::string();
+}
+
+std::optional<Message> obstacle(Followed quantity, const ComputedTest& earlier, const ComputedTest& now) {
+    if (quantity == Followed::Mass) // scales are checked against masses, whatever comes after them
+        return std::nullopt;
+    if (methodOf(earlier.test) != methodOf(now.test))
+        return Message{FUSAIN_TEXT("not comparable: another method"), {}};
+    if (settingOf(quantity, earlier) != settingOf(quantity, now))
+        return Message{FUSAIN_TEXT("not comparable: then {1}, now {2}"),
+                       {settingOf(quantity, earlier), settingOf(quantity, now)}};
+    if (conversionOf(quantity, earlier) != conversionOf(quantity, now))
+        return Message{FUSAIN_TEXT("not comparable: another equation"), {}};
+    return std::nullopt;
+}
+
+} // namespace
+
+std::span<const FollowedText> followedQuantities() {
+    return texts;
+}
+
+const FollowedText& textOf(Followed quantity) {
+    return *std::ranges::find(texts, quantity, &FollowedText::quantity);
+}
+
+std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
+    if (quantity == Followed::Mass)
+        return FollowedValue{test.shared().mass.value(), common(test.policy).dryMassError.value()};
+    const auto* body = test.composition();
+    const auto& repeated = test.shared().repeated;
+    if (body)
+        switch (quantity) {
+        case Followed::FatPercent:
+            return withOwn(followed(body->fatPercent, repeated), own.fatPercent);
+        case Followed::FatMass:
+            return withOwn(followed(body->fatMass, repeated), own.fatMass);
+        case Followed::FatFreeMass:
+            return withOwn(followed(body->fatFreeMass, repeated), own.fatFreeMass);
+        case Followed::FatMassIndex:
+            return followed(body->fatMassIndex, repeated);
+        case Followed::FatFreeMassIndex:
+            return followed(body->fatFreeMassIndex, repeated);
+        default:
+            break;
+        }
+    return ownValue(quantity, test);
+}
+
+std::vector<Series> seriesOf(Followed quantity, std::span<const ComputedTest> tests, const LabPrecision& own) {
+    std::vector<Series> lines;
+    for (const ComputedTest& test : tests) {
+        const auto value = valueOf(quantity, test, own);
+        if (!value)
+            continue;
+        const std::string_view method = methodOf(test.test);
+        const std::string setting = settingOf(quantity, test), conversion = conversionOf(quantity, test);
+        auto line = std::ranges::find_if(lines, [&](const Series& each) {
+            return each.method == method && each.setting == setting && each.conversion == conversion;
+        });
+        if (line == lines.end())
+            line = lines.insert(lines.end(), {method, setting, conversion, {}});
+        line->points.push_back({test.record().id, test.record().startedAt, *value});
+    }
+    return lines;
+}
+
+std::optional<quality::Trend> trendOf(const Series& series) {
+    std::vector<quality::DatedValue> visits;
+    for (const Series::Point& point : series.points)
+        visits.push_back({static_cast<double>(point.at.milliseconds) / millisecondsADay, point.value.value});
+    return quality::trendOf(visits);
+}
+
+Comparison compare(Followed quantity, const ComputedTest& earlier, const ComputedTest& now,
+                   const LabPrecision& own) {
+    Comparison comparison;
+    comparison.from = earlier.record().startedAt;
+    comparison.to = now.record().startedAt;
+    const auto before = valueOf(quantity, earlier, own), after = valueOf(quantity, now, own);
+    if (!before || !after) {
+        comparison.why = {FUSAIN_TEXT("not comparable: one of the tests does not give it"), {}};
+        return comparison;
+    }
+    if (auto reason = obstacle(quantity, earlier, now)) {
+        comparison.why = std::move(*reason);
+        return comparison;
+    }
+    comparison.change = changeBetween(*before, *after);
+    comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
+    comparison.why = {comparison.change.real()
+                          ? FUSAIN_TEXT("real: more than the {1} {2} that two tests can tell apart")
+                          : FUSAIN_TEXT("may be noise: less than the {1} {2} that two tests can tell apart"),
+                      {fixed(comparison.change.leastSignificant, textOf(quantity).decimals),
+                       std::string(textOf(quantity).unit)}};
+    const double weeks =
+        static_cast<double>(comparison.to.milliseconds - comparison.from.milliseconds) / millisecondsADay / 7.0;
+    if (weeks >= 1.0)
+        comparison.perWeek = comparison.change.difference / weeks;
+    return comparison;
+}
+
+Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now,
+                            const CrossCalibration& line) {
+    Comparison comparison;
+    comparison.from = earlier.record().startedAt;
+    comparison.to = now.record().startedAt;
+    const auto before = valueOf(Followed::FatPercent, earlier), after = valueOf(Followed::FatPercent, now);
+    if (!before || !after || methodOf(earlier.test) != line.from || methodOf(now.test) != line.to) {
+        comparison.why = {FUSAIN_TEXT("not comparable: another method"), {}};
+        return comparison;
+    }
+    if (!line.covers(before->value)) {
+        comparison.why = {FUSAIN_TEXT("not comparable: {1} % lies outside what the cross-calibration rests on"),
+                          {fixed(before->value, 1)}};
+        return comparison;
+    }
+    comparison.change = {after->value - line.convert(before->value),
+                         quality::leastSignificantChangeConverted(line.slope, before->repeatError,
+                                                                  after->repeatError, line.scatter)};
+    comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
+    comparison.why = {
+        comparison.change.real()
+            ? FUSAIN_TEXT("real, converted from another method: then {1} % by the new one")
+            : FUSAIN_TEXT("may be noise, converted from another method: then {1} % by the new one"),
+        {fixed(line.convert(before->value), 1)}};
+    return comparison;
+}
+
+Message rateSentence(double perWeek, Kilograms mass) {
+    const double percent = 100.0 * std::abs(perWeek) / mass.value();
+    const std::vector<std::string> arguments{fixed(std::abs(perWeek), 2), fixed(percent, 1)};
+    if (percent < 0.05)
+        return {FUSAIN_TEXT("The mass hardly changes from week to week."), {}};
+    if (perWeek > 0.0)
+        return {FUSAIN_TEXT("{1} kg gained a week ({2} % of the mass)."), arguments};
+    if (percent > 1.5)
+        return {FUSAIN_TEXT(
+                    "{1} kg lost a week ({2} % of the mass): faster than any usual limit; a physician should "
+                    "know."),
+                arguments};
+    if (percent > 1.0)
+        return {FUSAIN_TEXT(
+                    "{1} kg lost a week ({2} % of the mass): faster than the usual 0.5 to 1 % a week; lean is "
+                    "lost as well."),
+                arguments};
+    return {FUSAIN_TEXT("{1} kg lost a week ({2} % of the mass): within the usual range of up to 1 % a week."),
+            arguments};
+}
+
+std::optional<MassBalance> massBalance(const ComputedTest& earlier, const ComputedTest& now,
+                                       const LabPrecision& own) {
+    if (obstacle(Followed::FatMass, earlier, now) || !earlier.composition() || !now.composition())
+        return std::nullopt;
+    MassBalance balance;
+    const Change fat =
+        changeBetween(*valueOf(Followed::FatMass, earlier, own), *valueOf(Followed::FatMass, now, own));
+    balance.parts.push_back({FUSAIN_TEXT("fat"), fat});
+    const auto partsThen = weighedParts(earlier), partsNow = weighedParts(now);
+    const auto water = [](const ComputedTest& test) { return ownValue(Followed::BodyWater, test); };
+    if (!partsThen.empty() && partsThen.size() == partsNow.size()) {
+        for (std::size_t i = 0; i < partsNow.size(); ++i)
+            balance.parts.push_back(
+                {partsNow[i].first, changeBetween(partsThen[i].second, partsNow[i].second)});
+    } else {
+        Change rest = changeBetween(*valueOf(Followed::FatFreeMass, earlier, own),
+                                    *valueOf(Followed::FatFreeMass, now, own));
+        if (const auto before = water(earlier), after = water(now); before && after) {
+            const Change moved = changeBetween(*before, *after);
+            balance.parts.push_back({FUSAIN_TEXT("water"), moved});
+            rest = {rest.difference - moved.difference,
+                    std::hypot(rest.leastSignificant, moved.leastSignificant)};
+            balance.parts.push_back({FUSAIN_TEXT("the rest"), rest});
+        } else {
+            balance.parts.push_back({FUSAIN_TEXT("fat-free mass"), rest});
+        }
+    }
+    for (const auto& each : balance.parts)
+        balance.mass += each.change.difference;
+    return balance;
+}
+
+} // namespace fusain

@@ -1,0 +1,51 @@
+#include "procedure/method/density_result.hpp"
+
+#include "core/anthropometry/ages.hpp"
+#include "core/units/format.hpp"
+#include "procedure/method/result_json.hpp"
+
+namespace fusain {
+Expected<ChosenConversion> chooseConversion(const DensityPolicy& policy, const TestSubject& subject,
+                                            const std::optional<std::string>& chosen) {
+    const bool child = subject.age < anthropometry::adultEquationsAge;
+    const std::string id = chosen.value_or(child ? policy.childConversion : policy.adultConversion);
+    const auto* conversion = compartments::findDensityConversion(id);
+    const auto constants = conversion ? conversion->constantsFor(subject.sex, subject.age) : std::nullopt;
+    if (!constants || conversion->childConstants != child)
+        return failure({FUSAIN_TEXT("The conversion {1} does not cover a person of {2} years."),
+                        {id, fixed(subject.age.value(), 0)}},
+                       {}, {FUSAIN_TEXT("Choose another conversion in the policy."), {}});
+    return ChosenConversion{id, *constants};
+}
+
+std::vector<EquationChoice> densityConversionsToTry() {
+    std::vector<EquationChoice> choices;
+    for (const auto& conversion : compartments::densityConversions())
+        choices.push_back({std::string(conversion.id), std::string(conversion.id)});
+    return choices;
+}
+
+void setLungGas(DensityResult& result, Source lungGas, bool measured) {
+    result.lungGas = lungGas;
+    result.lungGasMeasured = measured;
+    if (!measured)
+        result.repeated = {lungGas};
+}
+
+void flagBody(DensityResult& result) {
+    const double density = result.body.density.estimate().value();
+    if (!compartments::plausibleBodyDensity(KilogramsPerLitre(density)))
+        result.flags.push_back(
+            {FUSAIN_TEXT("Body density {1} kg/L lies outside 0.93 to 1.10: a reading must be wrong."),
+             {fixed(density, 4)}});
+    flagFat(result, result.body);
+}
+
+Json bodyJson(const DensityResult& result) {
+    Json json = resultJson(result, &result.body);
+    json["body_volume"] = valueJson(result.body.volume);
+    json["body_density"] = valueJson(result.body.density);
+    return json;
+}
+
+} // namespace fusain

@@ -1,0 +1,298 @@
+#include "procedure/method/procedure.hpp"
+
+#include "core/anthropometry/limits.hpp"
+#include "core/units/format.hpp"
+#include "record/base/json.hpp"
+
+#include <algorithm>
+
+namespace fusain {
+
+using Done = Procedure::Done;
+
+tl::unexpected<Problem> Procedure::refused(Message what, Message remedy) {
+    return failure(std::move(what), {}, std::move(remedy),
+                   {FUSAIN_TEXT("Everything accepted so far is kept."), {}});
+}
+
+bool Procedure::blank(const std::string& text) {
+    return text.find_first_not_of(" \t\n") == std::string::npos;
+}
+
+Done Procedure::start(const std::string& id, const TestSubject& subject, const std::string& policyId,
+                      const Json& policy) {
+    rawRecord().id = id;
+    return append("test.started", {{"method", method()},
+                                   {"subject", toJson(subject)},
+                                   {"policy", policyId},
+                                   {"policy_document", policy},
+                                   {"protocol", protocol_.id}});
+}
+
+Done Procedure::takeUp(std::vector<Event> events) {
+    if (auto replayed = replay(events); !replayed)
+        return replayed;
+    for (const Event& event : effectiveEvents(events))
+        if (event.kind == "step.shown")
+            shown_ = Step(std::clamp(event.data->value("step", 0), 0, static_cast<int>(steps().size()) - 1));
+        else
+            shown_.reset();
+    events_ = std::move(events);
+    return {};
+}
+
+Done Procedure::append(const std::string& kind, Json data) {
+    Event event;
+    event.at = clock_();
+    event.by = staff_.id;
+    event.kind = kind;
+    event.subject = record().id;
+    event.data = std::move(data);
+    auto kept = journal_->append(std::move(event));
+    if (!kept)
+        return tl::unexpected(kept.error());
+    apply(*kept);
+    events_.push_back(std::move(*kept));
+    if (kind != "step.shown")
+        shown_.reset();
+    return {};
+}
+
+Done Procedure::appendOpen(const std::string& kind, Json data) {
+    if (record().state == TestState::Signed)
+        return refused({FUSAIN_TEXT("This test is signed; its readings are locked."), {}},
+                       {FUSAIN_TEXT("Amend it, with a reason: both versions are kept."), {}});
+    if (record().state == TestState::Refused)
+        return refused({FUSAIN_TEXT("This test was ended without a result."), {}},
+                       {FUSAIN_TEXT("Start a new one."), {}});
+    return append(kind, std::move(data));
+}
+
+Done Procedure::readMass(Step step, Kilograms mass, Origin origin) {
+    if (auto obstacle = obstacleTo(step))
+        return refused(*obstacle, {});
+    if (!anthropometry::plausibleMass.holds(mass))
+        return refused(
+            {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+            {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit and what stands on the scale."), {}});
+    return appendOpen("mass.read", toJson(Reading{mass.value(), origin, now()}));
+}
+
+bool Procedure::answered(Step step) const {
+    return std::ranges::all_of(questions(step), [&](const readiness::Rule* rule) {
+        const AnsweredQuestion* answer = answerTo(rule->id);
+        return answer && !answer->open();
+    });
+}
+
+bool Procedure::isDone(Step step) const {
+    const bool confirmed = record().done(std::string(textOf(step).id));
+    switch (textOf(step).kind) {
+    case StepKind::Reading:
+        return readingDone(step);
+    case StepKind::OptionalReading:
+    case StepKind::Check:
+        return readingDone(step) || confirmed;
+    case StepKind::Screening:
+    case StepKind::Readiness:
+        return answered(step);
+    case StepKind::Interpretation:
+        return !record().interpretation.empty();
+    case StepKind::Sign:
+        return record().state == TestState::Signed;
+    case StepKind::Confirm:
+    case StepKind::Afterwards:
+        break;
+    }
+    return confirmed;
+}
+
+Step Procedure::current() const {
+    if (shown_)
+        return *shown_;
+    const int count = static_cast<int>(steps().size());
+    for (int i = 0; i < count; ++i)
+        if (!isDone(Step(i)))
+            return Step(i);
+    return Step(count - 1);
+}
+
+StepState Procedure::stateOf(Step step) const {
+    if (step == current())
+        return StepState::Current;
+    if (needsAttention(step))
+        return StepState::Attention;
+    return isDone(step) ? StepState::Done : StepState::Waiting;
+}
+
+Done Procedure::setNumberedAside(const NumberedWords& words, int number, bool known,
+                                 const std::string& reason) {
+    if (blank(reason))
+        return refused({std::string(words.needsReason), {}}, {FUSAIN_TEXT("Say why in one sentence."), {}});
+    if (!known)
+        return refused({std::string(words.thereIsNone), {std::to_string(number)}}, {});
+    return appendOpen(std::string(words.noun) + ".set-aside", {{"number", number}, {"reason", reason}});
+}
+
+Done Procedure::restoreNumbered(const NumberedWords& words, int number) {
+    return appendOpen(std::string(words.noun) + ".restored", {{"number", number}});
+}
+
+std::vector<const readiness::Rule*> Procedure::questions(Step step) const {
+    std::vector<const readiness::Rule*> list;
+    const StepKind kind = textOf(step).kind;
+    if (kind != StepKind::Screening && kind != StepKind::Readiness)
+        return list;
+    for (const readiness::Rule& rule :
+         kind == StepKind::Screening ? protocol_.screening : protocol_.readiness) {
+        if (applies(rule.appliesIf))
+            list.push_back(&rule);
+    }
+    return list;
+}
+
+bool Procedure::applies(const std::string& condition) const {
+    return condition.empty() || (condition == "woman" && record().subject.sex == Sex::Female) ||
+           (condition == "repeat test" && record().subject.repeatTest);
+}
+
+std::optional<Message> Procedure::obstacleTo(Step step) const {
+    for (const int needed : textOf(step).needs.indices())
+        if (const Step earlier(needed); !isDone(earlier))
+            return Message{FUSAIN_TEXT("First finish the step \"{1}\"."), {std::string(textOf(earlier).title)}};
+    return std::nullopt;
+}
+
+Done Procedure::goTo(Step step) {
+    auto gone = append("step.shown", {{"step", step.index()}});
+    if (gone)
+        shown_ = step;
+    return gone;
+}
+
+Done Procedure::confirm(Step step, const std::string& reason) {
+    if (auto obstacle = obstacleTo(step))
+        return refused(*obstacle, {});
+    const StepKind kind = textOf(step).kind;
+    if (kind == StepKind::Check && staff_.role != Role::Physiologist)
+        return refused({FUSAIN_TEXT("Going past a failed check is the physiologist's decision."), {}},
+                       {FUSAIN_TEXT("Repeat the check, or ask the physiologist."), {}});
+    if ((kind == StepKind::Check || kind == StepKind::OptionalReading) && blank(reason))
+        return refused({FUSAIN_TEXT("Going past this step needs a reason."), {}},
+                       {FUSAIN_TEXT("Say why in one sentence."), {}});
+    const Json data{{"step", textOf(step).id}, {"reason", reason}};
+    switch (kind) {
+    case StepKind::Afterwards: // the report may be made, and the instrument left tidy, after the record is
+                               // locked
+        return append("step.done", data);
+    case StepKind::Confirm:
+    case StepKind::Check:
+    case StepKind::OptionalReading:
+        return appendOpen("step.done", data);
+    default:
+        return refused({FUSAIN_TEXT("This step needs its own answer."), {}}, {});
+    }
+}
+
+Done Procedure::answer(const std::string& ruleId, const readiness::Answer& answer) {
+    const readiness::Rule* rule = protocol_.find(ruleId);
+    if (!rule)
+        return refused({FUSAIN_TEXT("The protocol has no question \"{1}\"."), {ruleId}}, {});
+    return appendOpen(
+        "question.answered",
+        toJson(AnsweredQuestion{
+            ruleId, rule->question, rule->effect, answer, readiness::judge(*rule, answer), {}, {}, clock_()}));
+}
+
+Done Procedure::answerOpen(
+    const std::function<std::optional<readiness::Answer>(const readiness::Rule&)>& answerTo) {
+    Done done;
+    for (int i = 0; i < static_cast<int>(steps().size()); ++i)
+        for (const readiness::Rule* rule : questions(Step(i)))
+            if (done && !record().answerTo(rule->id))
+                if (const auto given = answerTo(*rule))
+                    done = answer(rule->id, *given);
+    return done;
+}
+
+Done Procedure::answerAfterWaiting(const std::string& ruleId) {
+    const AnsweredQuestion* asked = answerTo(ruleId);
+    const readiness::Rule* rule = protocol_.find(ruleId);
+    const bool minutes = rule && readiness::growsWithTime(*rule) && asked && asked->answer.number;
+    if (!asked || !(asked->answer.hoursSince || minutes))
+        return refused({FUSAIN_TEXT("There is no time to wait for here."), {}}, {});
+    readiness::Answer later = asked->answer;
+    const double passed = minutesBetween(asked->at, clock_());
+    if (minutes)
+        later.number = *later.number + passed;
+    else
+        later.hoursSince = *later.hoursSince + passed / 60.0;
+    return answer(ruleId, later);
+}
+
+Done Procedure::acceptDeviation(const std::string& ruleId, const std::string& reason) {
+    const AnsweredQuestion* question = answerTo(ruleId);
+    if (!question || question->finding.kept)
+        return refused({FUSAIN_TEXT("There is no deviation to go past here."), {}}, {});
+    if (blank(reason))
+        return refused({FUSAIN_TEXT("Going on past a deviation needs a reason."), {}},
+                       {FUSAIN_TEXT("Say why in one sentence."), {}});
+    if (question->finding.action == readiness::Action::Blocked && staff_.role != Role::Physiologist)
+        return refused(
+            {FUSAIN_TEXT("This answer blocks the test; only the physiologist can decide otherwise."), {}},
+            {FUSAIN_TEXT("Ask the physiologist to take the bench, or end the test."), {}});
+    return appendOpen("deviation.accepted", {{"rule", ruleId}, {"reason", reason}});
+}
+
+Done Procedure::addNote(const std::string& text) {
+    return blank(text) ? Done() : appendOpen("note.added", {{"text", text}});
+}
+
+Done Procedure::interpret(const std::string& text) {
+    if (blank(text))
+        return refused({FUSAIN_TEXT("The interpretation is empty."), {}},
+                       {FUSAIN_TEXT("Take over the suggested sentences, or write your own."), {}});
+    return appendOpen("interpretation.written", {{"text", text}});
+}
+
+Done Procedure::refuse(const std::string& reason) {
+    if (blank(reason))
+        return refused({FUSAIN_TEXT("Ending a test needs a reason."), {}},
+                       {FUSAIN_TEXT("Say why in one sentence."), {}});
+    return appendOpen("test.refused", {{"reason", reason}});
+}
+
+Done Procedure::sign(const Staff& technician, const std::optional<Staff>& physiologist) {
+    for (int i = 0; i < static_cast<int>(steps().size()); ++i)
+        if (textOf(Step(i)).kind == StepKind::Sign)
+            if (auto obstacle = obstacleTo(Step(i)))
+                return refused(*obstacle, {});
+    if (physiologistSigns_ && (!physiologist || physiologist->role != Role::Physiologist))
+        return refused({FUSAIN_TEXT("This lab's policy asks for the physiologist's name too."), {}},
+                       {FUSAIN_TEXT("Choose the physiologist who answers for this result."), {}});
+    return appendOpen("test.signed",
+                      {{"technician", technician.id}, {"physiologist", physiologist ? physiologist->id : ""}});
+}
+
+Done Procedure::amend(const std::string& reason) {
+    if (record().state != TestState::Signed)
+        return refused({FUSAIN_TEXT("Only a signed test is amended."), {}},
+                       {FUSAIN_TEXT("Change it directly."), {}});
+    if (blank(reason))
+        return refused({FUSAIN_TEXT("An amendment needs a reason."), {}},
+                       {FUSAIN_TEXT("Say why in one sentence."), {}});
+    return append("test.amended", {{"reason", reason}});
+}
+
+Done Procedure::undo() {
+    const auto holding = effectiveEvents(events_);
+    const auto last = std::find_if(holding.rbegin(), holding.rend(),
+                                   [](const Event& event) { return event.kind != "step.shown"; });
+    if (last == holding.rend() || last->kind == "test.started" || last->kind == "test.amended")
+        return refused({FUSAIN_TEXT("There is nothing to take back."), {}}, {});
+    if (auto undone = appendOpen("event.undone", {{"sequence", last->sequence}}); !undone)
+        return undone;
+    return replay(events_);
+}
+
+} // namespace fusain

@@ -1,0 +1,181 @@
+#pragma once
+#include "procedure/method/events.hpp"
+#include "procedure/method/journal.hpp"
+#include "procedure/method/run_sheet.hpp"
+#include "record/base/people.hpp"
+#include "record/method/protocol.hpp"
+
+#include <functional>
+
+namespace fusain {
+
+/// What a method calls its numbered readings, in events and to people.
+struct NumberedWords {
+    std::string_view noun;        ///< of the events: "trial", "volume", "sweep", "scan"
+    std::string_view needsReason; ///< marked for translation
+    std::string_view thereIsNone; ///< with {1} for the number, marked for translation
+};
+
+/// One test by any method, from the first check to the signed report, without a window.
+///
+/// The state is what the journal's events lead to. Every command checks its input, appends one event, and only
+/// then changes the state; a command that fails changes nothing. Reading the events again after a power cut
+/// gives the same state. What is special to a method stands in its own class.
+class Procedure {
+public:
+    using Done = Expected<void>;
+    virtual ~Procedure() = default;
+    Procedure(const Procedure&) = default;
+    Procedure(Procedure&&) = default;
+    Procedure& operator=(const Procedure&) = default;
+    Procedure& operator=(Procedure&&) = default;
+
+    [[nodiscard]] virtual std::span<const StepText> steps() const = 0;
+    /// The id of its method, such as "hydrostatic".
+    [[nodiscard]] virtual std::string_view method() const = 0;
+    [[nodiscard]] virtual const RawTest& record() const = 0;
+    [[nodiscard]] const Protocol& protocol() const { return protocol_; }
+    [[nodiscard]] const std::vector<Event>& events() const { return events_; }
+    void setAtTheBench(Staff staff) { staff_ = std::move(staff); }
+    [[nodiscard]] const Staff& atTheBench() const { return staff_; }
+
+    [[nodiscard]] const StepText& textOf(Step step) const {
+        return steps()[static_cast<std::size_t>(step.index())];
+    }
+    [[nodiscard]] StepState stateOf(Step step) const;
+    /// The step that the bench shows: the one gone to, else the first that is not done.
+    [[nodiscard]] Step current() const;
+    [[nodiscard]] bool isDone(Step step) const;
+    /// The questions of a step that apply to this client.
+    [[nodiscard]] std::vector<const readiness::Rule*> questions(Step step) const;
+    [[nodiscard]] const AnsweredQuestion* answerTo(const std::string& ruleId) const {
+        return record().answerTo(ruleId);
+    }
+    /// Why the step cannot be entered yet; nothing when it can.
+    [[nodiscard]] std::optional<Message> obstacleTo(Step step) const;
+
+    Done goTo(Step step);
+    /// Confirms a step that has no reading of its own, or goes past one (`reason` then says why).
+    Done confirm(Step step, const std::string& reason = {});
+    Done answer(const std::string& ruleId, const readiness::Answer& answer);
+    /// Answers every question of screening and readiness that has no answer yet.
+    /// @param answerTo the answer to a question, or nothing to leave it open
+    Done answerOpen(const std::function<std::optional<readiness::Answer>(const readiness::Rule&)>& answerTo);
+    /// Judges the answer again with the time that has passed since it was given.
+    Done answerAfterWaiting(const std::string& ruleId);
+    Done acceptDeviation(const std::string& ruleId, const std::string& reason);
+    Done addNote(const std::string& text);
+    Done interpret(const std::string& text);
+    Done refuse(const std::string& reason);
+    Done sign(const Staff& technician, const std::optional<Staff>& physiologist);
+    Done amend(const std::string& reason);
+    /// Takes back the latest change that still holds; nothing signed can be taken back.
+    Done undo();
+
+protected:
+    Procedure(Protocol protocol, bool physiologistSigns, Staff staff, Journal& journal, Clock clock)
+        : protocol_(std::move(protocol)), physiologistSigns_(physiologistSigns), staff_(std::move(staff)),
+          journal_(&journal), clock_(std::move(clock)) {}
+
+    /// Whether a step that has a reading or check of its own is satisfied by it.
+    [[nodiscard]] virtual bool readingDone(Step step) const = 0;
+    [[nodiscard]] virtual bool needsAttention(Step) const { return false; }
+    /// Whether a question with this condition is asked of this client on this instrument.
+    [[nodiscard]] virtual bool applies(const std::string& condition) const;
+    virtual RawTest& rawRecord() = 0;
+    virtual void apply(const Event& event) = 0;
+    /// Makes the record anew from the events that still hold.
+    virtual Done replay(std::span<const Event> events) = 0;
+
+    /// The first event of a new test.
+    Done start(const std::string& id, const TestSubject& subject, const std::string& policyId,
+               const Json& policy);
+    /// Takes the events of a test that exists.
+    Done takeUp(std::vector<Event> events);
+    /// A mass on a scale on land, as the event "mass.read"; 10 to 300 kg.
+    Done readMass(Step step, Kilograms mass, Origin origin);
+    /// Sets a numbered reading aside, with a reason, or takes it back in, as the events "<noun>.set-aside" and
+    /// "<noun>.restored". @param known whether there is a reading with this number
+    Done setNumberedAside(const NumberedWords& words, int number, bool known, const std::string& reason);
+    Done restoreNumbered(const NumberedWords& words, int number);
+    /// For every change that a signature or a refusal forbids.
+    Done appendOpen(const std::string& kind, Json data);
+    [[nodiscard]] Instant now() const { return clock_(); }
+
+    /// A refusal that says that nothing was lost.
+    [[nodiscard]] static tl::unexpected<Problem> refused(Message what, Message remedy);
+    [[nodiscard]] static bool blank(const std::string& text);
+
+private:
+    Done append(const std::string& kind, Json data);
+    [[nodiscard]] bool answered(Step step) const;
+
+    Protocol protocol_;
+    bool physiologistSigns_;
+    Staff staff_;
+    Journal* journal_;
+    Clock clock_;
+    std::vector<Event> events_;
+    std::optional<Step> shown_;
+};
+
+/// The policy and protocol that a test follows; frozen when it starts.
+template <class Policy>
+struct Setting {
+    Policy policy;
+    Protocol protocol;
+};
+
+/// What a method adds to Procedure: its record, its policy, and how a test of it begins and resumes.
+/// @tparam Own the class of the method's procedure  @tparam Method its traits, such as TankMethod
+template <class Own, class Method>
+class MethodProcedure : public Procedure {
+public:
+    using Record = typename Method::Record;
+    using Policy = typename Method::Policy;
+
+    /// Starts a new test. @return a Problem when the journal cannot keep the start
+    [[nodiscard]] static Expected<Own> begin(Setting<Policy> setting, const std::string& testId,
+                                             const TestSubject& subject, Staff atTheBench, Journal& journal,
+                                             Clock clock) {
+        Own procedure(std::move(setting), std::move(atTheBench), journal, std::move(clock));
+        const Policy& policy = procedure.setting_.policy;
+        if (auto started = procedure.start(testId, subject, policy.id, toJson(policy)); !started)
+            return tl::unexpected(started.error());
+        return procedure;
+    }
+    /// Takes a test up where its events leave it.
+    [[nodiscard]] static Expected<Own> resume(Setting<Policy> setting, std::vector<Event> events,
+                                              Staff atTheBench, Journal& journal, Clock clock) {
+        Own procedure(std::move(setting), std::move(atTheBench), journal, std::move(clock));
+        if (auto taken = procedure.takeUp(std::move(events)); !taken)
+            return tl::unexpected(taken.error());
+        return procedure;
+    }
+
+    [[nodiscard]] std::string_view method() const override { return Method::id; }
+    [[nodiscard]] const Record& test() const { return test_; }
+    [[nodiscard]] const Setting<Policy>& setting() const { return setting_; }
+    [[nodiscard]] const RawTest& record() const override { return test_; }
+
+protected:
+    MethodProcedure(Setting<Policy> setting, Staff staff, Journal& journal, Clock clock)
+        : Procedure(setting.protocol, setting.policy.physiologistSigns, std::move(staff), journal,
+                    std::move(clock)),
+          setting_(std::move(setting)) {}
+
+    RawTest& rawRecord() override { return test_; }
+    void apply(const Event& event) override { applyEvent(test_, event); }
+    Done replay(std::span<const Event> events) override {
+        Record replayed;
+        auto done = applyEach(events, [&](const Event& event) { applyEvent(replayed, event); });
+        if (done)
+            test_ = std::move(replayed);
+        return done;
+    }
+
+    Setting<Policy> setting_;
+    Record test_;
+};
+
+} // namespace fusain

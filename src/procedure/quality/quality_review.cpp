@@ -1,0 +1,104 @@
+#include "procedure/quality/quality_review.hpp"
+
+#include <algorithm>
+#include <functional>
+
+namespace fusain {
+namespace {
+
+// Judges one stretch between two services against the baseline of its own first values.
+void judgeStretch(ControlSeries& series, std::size_t from) {
+    std::vector<double> values;
+    for (std::size_t i = from; i < series.checks.size(); ++i)
+        values.push_back(series.checks[i].reading);
+    series.baseline = quality::baselineFrom(std::span(values).first(
+        std::min<std::size_t>(values.size(), static_cast<std::size_t>(quality::leastBaseline))));
+    if (series.baseline && series.baseline->standardDeviation > 0.0) {
+        const auto points = quality::judgeChart(values, *series.baseline);
+        series.points.insert(series.points.end(), points.begin(), points.end());
+        series.stretches.push_back({series.checks[from].at, series.checks.back().at, *series.baseline});
+        return;
+    }
+    for (const double value : values) {
+        quality::ChartPoint point;
+        point.ewma = value;
+        series.points.push_back(point);
+    }
+}
+
+Problem blockedBy(const Instrument& instrument, const CheckDefinition& check, CheckState state) {
+    Message what;
+    switch (state) {
+    case CheckState::Failed:
+        what = {FUSAIN_TEXT("No test may start: the last check \"{1}\" of {2} failed."),
+                {check.title, instrument.name}};
+        break;
+    case CheckState::CertificateExpired:
+        what = {FUSAIN_TEXT("No test may start: the certificate of the {1} has expired."), {check.object}};
+        break;
+    default:
+        what = {FUSAIN_TEXT("No test may start: the check \"{1}\" of {2} is due."),
+                {check.title, instrument.name}};
+    }
+    return {
+        std::move(what),
+        {},
+        {},
+        {FUSAIN_TEXT("Make the check in Quality (Alt+Q); the physiologist may override with a reason."), {}}};
+}
+
+} // namespace
+
+std::size_t ControlSeries::rejected() const {
+    return static_cast<std::size_t>(
+        std::ranges::count_if(points, [](const quality::ChartPoint& point) { return point.rejected(); }));
+}
+
+ControlSeries controlSeries(const CheckDefinition& definition, const std::vector<Check>& checks) {
+    ControlSeries series;
+    std::size_t stretch = 0;
+    for (const Check& check : checks) {
+        if (check.kind == "service") {
+            judgeStretch(series, stretch);
+            stretch = series.checks.size();
+            series.services.push_back(check.at);
+        } else if (check.kind == definition.id) {
+            series.checks.push_back(check);
+        }
+    }
+    judgeStretch(series, stretch);
+    return series;
+}
+
+LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>& studies) {
+    LabPrecision own;
+    for (const std::string& group : {std::string(), std::string(roleText(colleague.role)), colleague.id})
+        for (const Study& study : studies) {
+            const auto precision = quality::precisionOf(study.people);
+            if (study.group != group || !precision || !precision->enough())
+                continue;
+            if (study.quantity == "fat-percent")
+                own.fatPercent = precision->rootMeanSquareSd;
+            else if (study.quantity == "fat-mass")
+                own.fatMass = precision->rootMeanSquareSd;
+            else if (study.quantity == "fat-free-mass")
+                own.fatFreeMass = precision->rootMeanSquareSd;
+        }
+    return own;
+}
+
+std::optional<Problem> obstacleToTests(std::string_view method, const std::vector<Instrument>& instruments,
+                                       const std::function<std::vector<Check>(const std::string&)>& checksOf,
+                                       Instant now) {
+    for (const Instrument& instrument : instruments) {
+        if (std::ranges::find(instrument.methods, method) == instrument.methods.end())
+            continue;
+        for (const CheckDefinition& check : instrument.checks)
+            if (check.blocks)
+                if (const CheckStatus status = statusOf(check, checksOf(instrument.id), now); !status.good())
+                    return blockedBy(instrument, check, status.state);
+    }
+    return std::nullopt;
+}
+
+} // namespace fusain

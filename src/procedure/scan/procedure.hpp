@@ -1,0 +1,52 @@
+#pragma once
+#include "procedure/method/procedure.hpp"
+#include "procedure/scan/events.hpp"
+#include "procedure/scan/steps.hpp"
+#include "record/scan/file.hpp"
+#include "record/scan/method.hpp"
+
+namespace fusain {
+
+using DxaSetting = Setting<DxaPolicy>;
+
+/// One test on the densitometer.
+class DxaProcedure : public MethodProcedure<DxaProcedure, ScanMethod> {
+public:
+    [[nodiscard]] std::span<const StepText> steps() const override { return dxaSteps(); }
+    [[nodiscard]] DxaStep currentStep() const { return current().as<DxaStep>(); }
+    /// What the rules say of a scan, by this test's policy and the mass on the scale.
+    [[nodiscard]] std::vector<dxa::ScanFinding> judge(const dxa::Scan& scan, bool halfBody) const;
+    /// Whether the person may lie on the table: nothing when the mass is known and within its limit.
+    [[nodiscard]] std::optional<Message> tableObstacle() const;
+
+    /// Scanner, software and mode of today's scans.
+    Done setScanner(const ScannerSetup& setup);
+    /// @param nominal, reading fat of the soft-tissue phantom, % (1 to 99)
+    Done readPhantom(Percent nominal, Percent reading);
+    Done weigh(Kilograms mass, Origin origin);
+    /// @param scansHere in the lab book within a year, with their dose
+    /// @param scansElsewhere as the client says; each counts as one of this lab's scans
+    /// Above the lab's yearly dose only the physiologist may go on, with a reason.
+    Done stateDose(int scansHere, Microsieverts doseHere, int scansElsewhere, const std::string& reason = {});
+    Done stateMenopause(bool after);
+    /// Accepts a scan. One that must be repeated is refused, unless the physiologist says why it is used all
+    /// the same. Number, moment and findings are filled in here.
+    Done acceptScan(DxaScan scan, const std::string& reasonInSpite = {});
+    /// A scan that came as a file, with what the densitometer reported.
+    Done acceptFile(const ScanFile& file, const std::string& clientCode, const std::string& source,
+                    const std::string& reasonInSpite = {});
+    Done setAside(int number, const std::string& reason);
+    Done restore(int number);
+    /// Values and bone scores that the densitometer reported itself.
+    Done keepReported(const std::vector<ReportedValue>& values, const std::vector<dxa::ReportedBone>& bones);
+
+protected:
+    [[nodiscard]] bool readingDone(Step step) const override;
+    [[nodiscard]] bool needsAttention(Step step) const override;
+
+private:
+    friend MethodProcedure;
+    using MethodProcedure::MethodProcedure;
+};
+
+} // namespace fusain

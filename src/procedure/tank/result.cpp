@@ -1,0 +1,202 @@
+#include "procedure/tank/result.hpp"
+
+#include "core/anthropometry/ages.hpp"
+#include "core/hydrostatic/body_density.hpp"
+#include "core/lung/static_volumes.hpp"
+#include "core/lung/vital_capacity.hpp"
+#include "core/numeric/statistics.hpp"
+#include "core/water/density.hpp"
+#include "procedure/method/result_json.hpp"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusain {
+namespace {
+
+std::optional<Litres> largestVitalCapacity(const HydrostaticTest& test) {
+    std::optional<Litres> largest;
+    for (const VitalCapacityEffort& effort : test.efforts)
+        if (effort.acceptable && (!largest || effort.volume > *largest))
+            largest = effort.volume;
+    return largest;
+}
+
+Expected<ResidualVolumeUsed> residualVolumeFor(const HydrostaticTest& test, const HydrostaticPolicy& policy,
+                                               const WhatIf& whatIf) {
+    if (whatIf.lungGas)
+        return ResidualVolumeUsed{
+            *whatIf.lungGas, policy.measuredResidualVolumeError, true, "what if", {}, true};
+    if (test.residualVolume && !whatIf.residualVolumeEquation)
+        return ResidualVolumeUsed{test.residualVolume->volume,
+                                  policy.measuredResidualVolumeError,
+                                  true,
+                                  test.residualVolume->method,
+                                  {},
+                                  true};
+    return predictResidualVolume(whatIf.residualVolumeEquation.value_or(policy.residualVolumeEquation),
+                                 test.subject.sex, test.subject.height, test.subject.age,
+                                 largestVitalCapacity(test));
+}
+
+struct Underwater {
+    hydrostatic::TrialJudgement judgement;
+    Uncertain net{0.0};
+};
+
+Underwater underwaterMass(const HydrostaticTest& test, const HydrostaticPolicy& policy, Kilograms tare) {
+    const hydrostatic::TrialPolicy& rule = policy.trials;
+    std::vector<hydrostatic::TrialReading> readings;
+    for (const WeighingTrial& trial : test.trials)
+        if (trial.counts())
+            readings.push_back({trial.number, trial.gross - tare});
+    Underwater result{hydrostatic::judgeTrials(readings, rule)};
+    std::vector<double> used;
+    double readingVariance = 0.0;
+    for (const WeighingTrial& trial : test.trials)
+        if (std::ranges::find(result.judgement.used, trial.number) != result.judgement.used.end()) {
+            used.push_back((trial.gross - tare).value());
+            readingVariance += trial.standardError.value() * trial.standardError.value();
+        }
+    if (used.empty())
+        return result;
+    const double n = static_cast<double>(used.size());
+    result.net =
+        Uncertain(result.judgement.net.value(), Source::UnderwaterReading, std::sqrt(readingVariance) / n) +
+        Uncertain(0.0, Source::BetweenTrials, betweenTrialsError(used, policy.betweenTrialsFloor.value()));
+    return result;
+}
+
+void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
+    auto& flags = result.flags;
+    flagBody(result);
+    if (water::judgeTemperature(Celsius(result.inputs.waterTemperature.estimate())) ==
+        water::TemperatureVerdict::Unusual)
+        flags.push_back({FUSAIN_TEXT("Water at {1} °C, outside the comfortable 32 to 36 °C."),
+                         {fixed(result.inputs.waterTemperature.estimate(), 1)}});
+    if (!result.residualVolume.withinValidity)
+        flags.push_back(
+            {FUSAIN_TEXT(
+                 "Height or age lies outside the range in which the residual volume equation was made."),
+             {}});
+    if (result.trials.verdict != hydrostatic::TrialVerdict::Enough)
+        flags.push_back({FUSAIN_TEXT("The trials do not meet the lab's rule: they differ by {1} kg."),
+                         {fixed(result.trials.spread.value(), 2)}});
+    if (result.trials.rising)
+        flags.push_back(
+            {FUSAIN_TEXT("The trials were still rising: the breathing out may not have been complete."), {}});
+    if (const auto capacity = largestVitalCapacity(test)) {
+        const double expected =
+            lung::forcedVitalCapacityHankinson1999(test.subject.sex, test.subject.height, test.subject.age)
+                .volume.value();
+        const double ratio = capacity->value() / expected;
+        if (ratio < 0.7 || ratio > 1.3)
+            flags.push_back({FUSAIN_TEXT("The vital capacity is {1} % of what is expected for height and age."),
+                             {fixed(100.0 * ratio, 0)}});
+    }
+    if (test.loadCell && !test.loadCell->agrees())
+        flags.push_back({FUSAIN_TEXT("The load cell was {1} kg off its reference mass."),
+                         {signedFixed(test.loadCell->error().value(), 3)}});
+}
+
+} // namespace
+
+double betweenTrialsError(std::span<const double> used, double floor) {
+    if (used.size() < 2)
+        return 0.05;
+    return std::max(floor, statistics::standardDeviation(used)) / std::sqrt(static_cast<double>(used.size()));
+}
+
+Expected<ResidualVolumeUsed> predictResidualVolume(const std::string& equation, Sex sex, Metres height,
+                                                   Years age, std::optional<Litres> vitalCapacity) {
+    lung::PredictedVolume predicted{};
+    std::string how;
+    if (age < anthropometry::adultEquationsAge && equation != "lung.residual-volume.polgar-1971")
+        return failure(
+            {FUSAIN_TEXT("No equation for adults may predict the residual volume of a child."), {}}, {},
+            {FUSAIN_TEXT("Measure it, or record the value and method of a measurement elsewhere."), {}});
+    if (equation == "lung.residual-volume.crapo-1982") {
+        predicted = lung::residualVolumeCrapo1982(sex, height, age);
+        how = "Crapo 1982";
+    } else if (equation == "lung.residual-volume.ecsc-1993") {
+        predicted = lung::residualVolumeEcsc1993(sex, height, age);
+        how = "Quanjer 1993";
+    } else if (equation == "lung.residual-volume.wilmore-1969") {
+        if (!vitalCapacity)
+            return tl::unexpected(missingReading("vital capacity"));
+        predicted = lung::residualVolumeWilmore1969(sex, *vitalCapacity, age);
+        how = "Wilmore 1969";
+    } else if (equation == "lung.residual-volume.polgar-1971") {
+        predicted = lung::residualVolumePolgar1971(sex, height, age);
+        how = "Polgar 1971, to be confirmed against the source";
+    } else {
+        return failure(
+            {FUSAIN_TEXT("\"{1}\" is not a residual volume prediction of the catalogue."), {equation}});
+    }
+    return ResidualVolumeUsed{predicted.volume, predicted.standardError, false, how,
+                              equation,         predicted.withinValidity};
+}
+
+Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, const HydrostaticPolicy& policy,
+                                               const WhatIf& whatIf) {
+    if (!test.dryMass)
+        return tl::unexpected(missingReading("dry mass"));
+    if (!test.waterTemperature)
+        return tl::unexpected(missingReading("water temperature"));
+    HydrostaticResult result;
+    result.tare = test.loadCell ? test.loadCell->tare : Kilograms(0.0);
+    const Underwater underwater = underwaterMass(test, policy, result.tare);
+    if (underwater.judgement.used.empty())
+        return tl::unexpected(missingReading("a trial that counts"));
+    const auto residual = residualVolumeFor(test, policy, whatIf);
+    if (!residual)
+        return tl::unexpected(residual.error());
+
+    const auto conversion = chooseConversion(policy, test.subject, whatIf.conversion);
+    if (!conversion)
+        return tl::unexpected(conversion.error());
+    result.mass = Kilograms(test.dryMass->value);
+    result.conversion = conversion->id;
+    result.constants = conversion->constants;
+    setLungGas(result, Source::ResidualVolume, residual->measured);
+    result.residualVolume = *residual;
+    result.trials = underwater.judgement;
+    result.inputs = {
+        Uncertain(test.dryMass->value, Source::DryMass, policy.dryMassError.value()),
+        underwater.net,
+        Uncertain(test.waterTemperature->value, Source::WaterTemperature, policy.waterTemperatureError.value()),
+        Uncertain(residual->volume.value(), Source::ResidualVolume, residual->standardError.value()),
+        Uncertain(policy.gutGas.value(), Source::GutGas, policy.gutGasError.value()),
+        conversion->constants,
+        policy.fatFreeDensitySpread,
+        test.subject.height};
+    const hydrostatic::Composition composition = hydrostatic::compose(result.inputs);
+    result.waterDensity = composition.waterDensity;
+    result.body = composition.body;
+    flagResult(result, test);
+    return result;
+}
+
+Json toJson(const HydrostaticResult& result, const HydrostaticTest& test, const HydrostaticPolicy& policy) {
+    Json json = bodyJson(result);
+    json["method"] = TankMethod::id;
+    json["test"] = test.id;
+    json["test_version"] = test.version;
+    json["recipe"] = {
+        {"engine", engineVersion},
+        {"policy", policy.id},
+        {"trial_rule", trialRuleText(policy.trials.rule)},
+        {"conversion", result.conversion},
+        {"residual_volume", result.residualVolume.measured ? "measured" : result.residualVolume.equation},
+        {"water_density", "water.density.tanaka-2001"}};
+    json["trials_used"] = result.trials.used;
+    json["net_underwater_mass"] = {{"value", result.inputs.underwaterMass.estimate()}, {"unit", "kg"}};
+    json["residual_volume"] = {{"value", result.residualVolume.volume.value()},
+                               {"standard_error", result.residualVolume.standardError.value()},
+                               {"unit", "L"},
+                               {"how", result.residualVolume.how}};
+    json["water_density"] = {{"value", result.waterDensity.value()}, {"unit", "kg/L"}};
+    return json;
+}
+
+} // namespace fusain

@@ -1,0 +1,20 @@
+#include "record/base/json.hpp"
+
+namespace fusain {
+
+Problem documentProblem(const std::string& where, const Json::exception& error) {
+    std::string reason = error.what();
+    if (const auto bracket = reason.find("] ");
+        reason.starts_with("[json.exception") && bracket != std::string::npos)
+        reason = reason.substr(bracket + 2);
+    return {{FUSAIN_TEXT("This document cannot be used: {1}."), {reason}},
+            where,
+            {FUSAIN_TEXT("Nothing was changed."), {}},
+            {FUSAIN_TEXT("Correct the file, or restore it from a copy."), {}}};
+}
+
+Expected<Json> parseJson(std::string_view text, const std::string& where) {
+    return readDocument(where, [&] { return Json::parse(text); });
+}
+
+} // namespace fusain

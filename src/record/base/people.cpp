@@ -1,0 +1,95 @@
+#include "record/base/people.hpp"
+
+#include "record/base/json.hpp"
+
+namespace fusain {
+std::string_view sexText(Sex sex) {
+    return sex == Sex::Male ? "male" : "female";
+}
+Sex sexFromText(const std::string& text) {
+    if (text != "male" && text != "female")
+        throw Json::other_error::create(501, "sex is \"" + text + "\" but must be male or female", nullptr);
+    return text == "male" ? Sex::Male : Sex::Female;
+}
+std::string_view roleText(Role role) {
+    return role == Role::Physiologist ? FUSAIN_TEXT("physiologist")
+           : role == Role::Trainee    ? FUSAIN_TEXT("trainee")
+                                      : FUSAIN_TEXT("technician");
+}
+
+Role roleFromText(const std::string& text) {
+    return text == "physiologist" ? Role::Physiologist : text == "trainee" ? Role::Trainee : Role::Technician;
+}
+
+std::optional<Problem> problemWith(const Client& client, Instant now) {
+    if (client.name.find_first_not_of(" \t") == std::string::npos)
+        return Problem{
+            {FUSAIN_TEXT("A client needs a name."), {}}, "name", {}, {FUSAIN_TEXT("Type the name."), {}}};
+    const double age = client.birthDate.ok() ? client.ageAt(now).value() : -1.0;
+    if (age < 0.0)
+        return Problem{{FUSAIN_TEXT("The birth date lies in the future."), {}},
+                       "birth date",
+                       {},
+                       {FUSAIN_TEXT("Check day, month and year."), {}}};
+    if (age > 120.0)
+        return Problem{{FUSAIN_TEXT("The birth date gives an age of {1} years."), {fixed(age, 0)}},
+                       "birth date",
+                       {},
+                       {FUSAIN_TEXT("Check the year."), {}}};
+    if (client.height && (client.height->value() < 0.5 || client.height->value() > 2.5)) {
+        const double typed = centimetres(*client.height);
+        const Message remedy =
+            typed < 2.6 ? Message{FUSAIN_TEXT("Type centimetres: {1} m is {2} cm."),
+                                  {fixed(typed, 2), fixed(typed * 100.0, 0)}}
+                        : Message{FUSAIN_TEXT("Is it in inches? Height is between 50 and 250 cm."), {}};
+        return Problem{
+            {FUSAIN_TEXT("A height of {1} cm cannot be right."), {fixed(typed, 1)}}, "height", {}, remedy};
+    }
+    return std::nullopt;
+}
+
+Json toJson(const Client& client) {
+    Json json{{"id", client.id},
+              {"code", client.code},
+              {"name", client.name},
+              {"birth_date", isoText(client.birthDate)},
+              {"sex", sexText(client.sex)},
+              {"units", client.units == UnitSystem::Metric ? "metric" : "us"},
+              {"note", client.note},
+              {"guardian_consent", client.guardianConsent},
+              {"language", client.language}};
+    if (client.height)
+        json["height_m"] = client.height->value();
+    return json;
+}
+
+Expected<Client> clientFromJson(const Json& json, const std::string& where) {
+    return readDocument(where, [&] {
+        Client client;
+        client.id = json.at("id").get<std::string>();
+        client.code = json.at("code").get<std::string>();
+        client.name = json.at("name").get<std::string>();
+        client.birthDate = dateFromIso(json.at("birth_date").get<std::string>()).value_or(Date{});
+        client.sex = sexFromText(json.at("sex").get<std::string>());
+        client.units = json.value("units", "metric") == "us" ? UnitSystem::UsCustomary : UnitSystem::Metric;
+        client.note = json.value("note", "");
+        client.guardianConsent = json.value("guardian_consent", false);
+        client.language = json.value("language", "");
+        if (const auto height = optionalAt<double>(json, "height_m"))
+            client.height = Metres(*height);
+        return client;
+    });
+}
+
+Json toJson(const Staff& staff) {
+    return {{"id", staff.id}, {"name", staff.name}, {"role", roleText(staff.role)}};
+}
+
+Expected<Staff> staffFromJson(const Json& json, const std::string& where) {
+    return readDocument(where, [&] {
+        return Staff{json.at("id").get<std::string>(), json.at("name").get<std::string>(),
+                     roleFromText(json.at("role").get<std::string>())};
+    });
+}
+
+} // namespace fusain

@@ -1,0 +1,49 @@
+#pragma once
+#include "core/units/format.hpp"
+#include "record/base/calendar.hpp"
+#include "record/base/document.hpp"
+
+namespace fusain {
+
+/// A person who is tested.
+struct Client {
+    std::string id;   ///< stable within the lab book
+    std::string code; ///< what stands for the name when names are hidden
+    std::string name;
+    Date birthDate{};
+    Sex sex = Sex::Female;        ///< group of the published equations, chosen with the client
+    std::optional<Metres> height; ///< as last measured
+    UnitSystem units = UnitSystem::Metric;
+    std::string note;
+    bool guardianConsent = false; ///< needed below 18 years
+    std::string language = {};    ///< of pages for the client, such as "de"; empty: English
+
+    [[nodiscard]] Years ageAt(Instant instant) const { return ageOn(birthDate, dateOf(instant)); }
+};
+
+enum class Role { Technician, Trainee, Physiologist };
+
+struct Staff {
+    std::string id;
+    std::string name;
+    Role role = Role::Technician;
+};
+
+/// Why a client's entry cannot be accepted as typed: a missing name, a birth date in the future or over 120
+/// years ago, a height outside 0.50 … 2.50 m (with a hint when it looks like centimetres or inches in the wrong
+/// place).
+[[nodiscard]] std::optional<Problem> problemWith(const Client& client, Instant now);
+
+[[nodiscard]] Json toJson(const Client& client);
+[[nodiscard]] Expected<Client> clientFromJson(const Json& json, const std::string& where);
+[[nodiscard]] Json toJson(const Staff& staff);
+[[nodiscard]] Expected<Staff> staffFromJson(const Json& json, const std::string& where);
+
+[[nodiscard]] std::string_view sexText(Sex sex);
+/// "male" or "female"; any other text throws Json::exception, which readDocument turns into a Problem: a sex is
+/// never guessed.
+[[nodiscard]] Sex sexFromText(const std::string& text);
+[[nodiscard]] std::string_view roleText(Role role);
+[[nodiscard]] Role roleFromText(const std::string& text);
+
+} // namespace fusain

@@ -1,0 +1,83 @@
+#include "record/lab/instrument.hpp"
+
+#include "record/base/json.hpp"
+
+#include <algorithm>
+
+namespace fusain {
+namespace {
+
+CheckDefinition checkFrom(const Json& json) {
+    CheckDefinition check;
+    check.id = json.at("id").get<std::string>();
+    check.title = json.at("title").get<std::string>();
+    check.unit = json.at("unit").get<std::string>();
+    check.decimals = json.value("decimals", 3);
+    check.rule = {json.at("nominal").get<double>(), json.value("readings", 1),
+                  optionalAt<double>(json, "mean_limit"), optionalAt<double>(json, "spread_limit"),
+                  optionalAt<double>(json, "each_limit")};
+    check.uncertainty = json.value("uncertainty", 0.0);
+    check.object = json.at("object").get<std::string>();
+    if (const auto until = optionalAt<std::string>(json, "certificate_until")) {
+        check.certificateUntil = dateFromIso(*until);
+        if (!check.certificateUntil)
+            throw Json::other_error::create(501, "certificate_until must be a date like 2027-06-30", &json);
+    }
+    check.everyHours = json.at("every_hours").get<double>();
+    check.blocks = json.value("blocks", true);
+    check.source = json.at("source").get<std::string>();
+    if (!check.rule.meanLimit && !check.rule.eachLimit)
+        throw Json::other_error::create(501, "a check needs mean_limit or each_limit", &json);
+    if (check.rule.readings < 1 || !(check.everyHours > 0.0))
+        throw Json::other_error::create(501, "readings and every_hours must be above zero", &json);
+    return check;
+}
+
+} // namespace
+
+const CheckDefinition* Instrument::check(const std::string& checkId) const {
+    const auto found = std::ranges::find(checks, checkId, &CheckDefinition::id);
+    return found == checks.end() ? nullptr : &*found;
+}
+
+Expected<Instrument> instrumentFromJson(const Json& json, const std::string& where) {
+    return readDocument(where, [&] {
+        Instrument instrument;
+        instrument.id = json.at("id").get<std::string>();
+        instrument.name = json.at("name").get<std::string>();
+        instrument.methods = json.at("methods").get<std::vector<std::string>>();
+        for (const Json& check : json.at("checks"))
+            instrument.checks.push_back(checkFrom(check));
+        return instrument;
+    });
+}
+
+CheckStatus statusOf(const CheckDefinition& definition, const std::vector<Check>& checks, Instant now) {
+    CheckStatus status;
+    bool lastPassed = false;
+    for (const Check& check : checks) {
+        if (check.kind == "service") {
+            lastPassed = false;
+            status.lastGood.reset();
+            status.last.reset();
+            continue;
+        }
+        if (check.kind != definition.id)
+            continue;
+        status.last = check.at;
+        lastPassed = check.passed;
+        if (check.passed)
+            status.lastGood = check.at;
+    }
+    if (status.lastGood)
+        status.validUntil = status.lastGood->plusMinutes(definition.everyHours * 60.0);
+    if (definition.certificateUntil && startOf(*definition.certificateUntil).plusMinutes(24.0 * 60.0) <= now)
+        status.state = CheckState::CertificateExpired;
+    else if (status.last && !lastPassed)
+        status.state = CheckState::Failed;
+    else if (status.validUntil && now < *status.validUntil)
+        status.state = CheckState::Valid;
+    return status;
+}
+
+} // namespace fusain

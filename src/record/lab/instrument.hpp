@@ -1,0 +1,77 @@
+#pragma once
+#include "core/quality/check_rule.hpp"
+#include "record/base/calendar.hpp"
+#include "record/base/json_fwd.hpp"
+
+namespace fusain {
+
+/// One kind of check of an instrument, with its reference object and its schedule.
+struct CheckDefinition {
+    std::string id;
+    std::string title;
+    std::string unit;
+    int decimals = 3;
+    quality::CheckRule rule;
+    double uncertainty = 0.0; ///< standard uncertainty of the reference object
+    std::string object;       ///< what it is
+    std::optional<Date> certificateUntil;
+    double everyHours = 24.0; ///< how long a passed check holds
+    bool blocks = true;       ///< an overdue or failed one keeps tests from starting
+    std::string source;
+};
+
+/// An instrument of the lab. Its id is the role of its link.
+struct Instrument {
+    std::string id;
+    std::string name;
+    std::vector<std::string> methods; ///< that use it
+    std::vector<CheckDefinition> checks;
+
+    [[nodiscard]] const CheckDefinition* check(const std::string& checkId) const;
+};
+
+[[nodiscard]] Expected<Instrument> instrumentFromJson(const Json& json, const std::string& where);
+
+/// A check that was made, or a service that restarts the control chart.
+struct Check {
+    std::string id;
+    std::string instrument; ///< id of the instrument
+    std::string kind;       ///< id of the check; "service" for work done on the instrument
+    Instant at;
+    double nominal = 0.0;
+    double reading = 0.0; ///< mean of the readings
+    bool passed = true;
+    std::string by;
+    std::string note;
+    std::vector<double> readings;
+    [[nodiscard]] double error() const { return reading - nominal; }
+};
+
+/// A precision study: repeated measurements of several people.
+struct Study {
+    std::string id;
+    std::string instrument;
+    std::string quantity; ///< "fat-percent", "fat-mass" …
+    std::string unit;
+    Instant at;
+    std::string by;
+    std::vector<std::vector<double>> people; ///< the repeats of each person
+    std::string group =
+        {}; ///< whose hands it speaks for: a role, the id of one colleague, or empty for everyone
+};
+
+/// Where an instrument stands with a check.
+enum class CheckState { Valid, Overdue, Failed, CertificateExpired };
+struct CheckStatus {
+    CheckState state = CheckState::Overdue;
+    std::optional<Instant> last;     ///< the latest check of this kind
+    std::optional<Instant> lastGood; ///< the latest that passed
+    std::optional<Instant> validUntil;
+    [[nodiscard]] bool good() const { return state == CheckState::Valid; }
+};
+
+/// From all checks of the instrument, in order of time. After a service a new check is due at once.
+[[nodiscard]] CheckStatus statusOf(const CheckDefinition& definition, const std::vector<Check>& checks,
+                                   Instant now);
+
+} // namespace fusain

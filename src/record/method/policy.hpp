@@ -1,0 +1,38 @@
+#pragma once
+#include "core/units/units.hpp"
+#include "record/base/json_fwd.hpp"
+
+#include <optional>
+
+namespace fusain {
+
+/// What the policies of all methods decide.
+struct MethodPolicy {
+    std::string id;
+    std::string title;
+    std::string source; ///< where the rules and the choices come from
+    std::string fatReference = "fat-percent.gallagher-2000.white";
+    bool physiologistSigns = true;
+    Kilograms dryMassError{0.05};
+};
+
+/// What the policies of both densitometric methods decide: from density on, the two are the same.
+struct DensityPolicy : MethodPolicy {
+    std::string adultConversion = "fat.density.siri-1961";
+    std::string childConversion = "fat.density.lohman-1989";
+    double fatFreeDensitySpread = 0.006; ///< kg/L between people; about 2.5 %fat of method error
+};
+
+/// What every policy has, for the policies of the methods.
+void readMethodPolicy(const Json& json, MethodPolicy& policy);
+[[nodiscard]] Json methodPolicyJson(const MethodPolicy& policy, std::string_view method);
+/// What both densitometric policies have.
+void readDensityPolicy(const Json& json, DensityPolicy& policy);
+[[nodiscard]] Json densityPolicyJson(const DensityPolicy& policy, std::string_view method);
+/// Why the conversions of a policy cannot be used; nothing when they can.
+[[nodiscard]] std::optional<Problem> problemWithConversions(const DensityPolicy& policy,
+                                                            const std::string& where);
+/// A Problem that says what to do about a policy.
+[[nodiscard]] Problem wrongPolicy(Message what, const std::string& where);
+
+} // namespace fusain

@@ -1,0 +1,143 @@
+#include "record/method/protocol.hpp"
+
+#include "core/units/format.hpp"
+#include "record/base/json.hpp"
+
+#include <array>
+#include <cmath>
+#include <set>
+#include <utility>
+
+namespace fusain {
+namespace {
+
+using namespace readiness;
+
+template <class Enum>
+using Names = std::initializer_list<std::pair<std::string_view, Enum>>;
+
+template <class Enum>
+Enum named(const Json& json, const char* key, Names<Enum> names) {
+    const std::string text = json.at(key).get<std::string>();
+    for (const auto& [name, value] : names)
+        if (name == text)
+            return value;
+    std::string known;
+    for (const auto& [name, value] : names)
+        known += (known.empty() ? "" : ", ") + std::string(name);
+    throw Json::other_error::create(501, std::string(key) + " is \"" + text + "\" but must be one of: " + known,
+                                    &json);
+}
+
+Rule ruleFromJson(const Json& json) {
+    Rule rule;
+    rule.id = json.at("id").get<std::string>();
+    rule.question = json.at("question").get<std::string>();
+    rule.type = named<AnswerType>(json, "answer",
+                                  {{"time-since", AnswerType::TimeSince},
+                                   {"choice", AnswerType::Choice},
+                                   {"number", AnswerType::Number}});
+    rule.okIf = named<Comparison>(json, "ok_if",
+                                  {{"at-least", Comparison::AtLeast},
+                                   {"more-than", Comparison::MoreThan},
+                                   {"at-most", Comparison::AtMost},
+                                   {"less-than", Comparison::LessThan},
+                                   {"equals", Comparison::Equals}});
+    if (rule.type == AnswerType::Choice) {
+        rule.limitChoice = json.at("limit").get<std::string>();
+        rule.choices = json.at("choices").get<std::vector<std::string>>();
+    } else {
+        rule.limit = json.at("limit").get<double>();
+        rule.unit = json.at("unit").get<std::string>();
+    }
+    rule.appliesIf = json.value("applies_if", "");
+    rule.effect = named<Effect>(
+        json, "effect",
+        {{"over", Effect::Over}, {"under", Effect::Under}, {"noise", Effect::Noise}, {"none", Effect::None}});
+    rule.effectSize = json.value("effect_size", "");
+    rule.reason = json.at("reason").get<std::string>();
+    rule.source = json.at("source").get<std::string>();
+    rule.grade = json.at("grade").get<std::string>();
+    rule.actionIfBroken = named<Action>(json, "if_broken",
+                                        {{"note", Action::Note},
+                                         {"wait", Action::Wait},
+                                         {"rebook", Action::Rebook},
+                                         {"blocked", Action::Blocked}});
+    rule.mayAskGroup = json.value("may_ask_group", false);
+    if (rule.mayAskGroup && (rule.actionIfBroken == Action::Blocked ||
+                             (rule.type == AnswerType::TimeSince && rule.okIf != Comparison::AtLeast)))
+        throw Json::other_error::create(
+            501, "may_ask_group: each person is asked what blocks a test, and what is soon untrue again",
+            &json);
+    return rule;
+}
+
+std::vector<Rule> rulesFrom(const Json& list, std::set<std::string>& seen) {
+    std::vector<Rule> rules;
+    for (const Json& entry : list) {
+        rules.push_back(ruleFromJson(entry));
+        if (!seen.insert(rules.back().id).second)
+            throw Json::other_error::create(501, "the id \"" + rules.back().id + "\" is used twice", &entry);
+    }
+    return rules;
+}
+
+} // namespace
+
+const Rule* Protocol::find(const std::string& ruleId) const {
+    for (const auto* list : {&screening, &readiness})
+        for (const Rule& rule : *list)
+            if (rule.id == ruleId)
+                return &rule;
+    return nullptr;
+}
+
+Expected<Protocol> protocolFromJson(const Json& json, const std::string& where) {
+    return readDocument(where, [&] {
+        Protocol protocol;
+        std::set<std::string> seen;
+        protocol.id = json.at("id").get<std::string>();
+        protocol.title = json.at("title").get<std::string>();
+        protocol.method = json.at("method").get<std::string>();
+        protocol.screening = rulesFrom(json.at("screening"), seen);
+        protocol.readiness = rulesFrom(json.at("readiness"), seen);
+        protocol.safety = json.at("safety").get<std::vector<std::string>>();
+        protocol.rehearsal = json.at("rehearsal").get<std::vector<std::string>>();
+        protocol.say = json.value("say", decltype(protocol.say){});
+        return protocol;
+    });
+}
+
+Message wantedText(const Rule& rule) {
+    if (rule.type == AnswerType::Choice)
+        return {rule.limitChoice, {}};
+    const bool atLeast = rule.okIf == Comparison::AtLeast || rule.okIf == Comparison::MoreThan;
+    const std::string limit = fixed(rule.limit, rule.limit == std::floor(rule.limit) ? 0 : 1);
+    if (rule.type == AnswerType::TimeSince)
+        return {atLeast ? FUSAIN_TEXT("at least {1} {2} ago") : FUSAIN_TEXT("at most {1} {2} ago"),
+                {limit, rule.unit}};
+    return {atLeast ? FUSAIN_TEXT("at least {1} {2}") : FUSAIN_TEXT("at most {1} {2}"),
+            {limit, rule.unit == "C" ? "°C" : rule.unit}};
+}
+
+std::string_view gradeText(std::string_view grade) {
+    if (grade == "B")
+        return FUSAIN_TEXT("— to be confirmed against the source");
+    return grade == "C" ? FUSAIN_TEXT("— the limit is an engineering choice of this program: set your own")
+                        : "";
+}
+
+std::string_view effectText(Effect effect) {
+    static constexpr std::array texts{
+        FUSAIN_TEXT("makes the fat estimate too high"), FUSAIN_TEXT("makes the fat estimate too low"),
+        FUSAIN_TEXT("makes the reading less certain"), FUSAIN_TEXT("a matter of safety")};
+    return texts[static_cast<std::size_t>(effect)];
+}
+
+std::string_view actionText(Action action) {
+    static constexpr std::array texts{FUSAIN_TEXT("go on"), FUSAIN_TEXT("note it"), FUSAIN_TEXT("wait"),
+                                      FUSAIN_TEXT("rebook"), FUSAIN_TEXT("blocked: the physiologist decides")};
+    return texts[static_cast<std::size_t>(action)];
+}
+
+} // namespace fusain

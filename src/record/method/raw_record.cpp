@@ -1,0 +1,211 @@
+#include "record/method/raw_record.hpp"
+
+#include "record/base/json_lists.hpp"
+#include "record/method/repeated.hpp"
+
+#include <algorithm>
+#include <array>
+
+namespace fusain {
+namespace {
+
+TestState stateFrom(const std::string& text) {
+    return text == "signed" ? TestState::Signed : text == "refused" ? TestState::Refused : TestState::Running;
+}
+
+std::string actionName(readiness::Action action) {
+    static constexpr std::array names{"go-on", "note", "wait", "rebook", "blocked"};
+    return names[static_cast<std::size_t>(action)];
+}
+readiness::Action actionFrom(const std::string& name) {
+    for (const auto action : {readiness::Action::Note, readiness::Action::Wait, readiness::Action::Rebook,
+                              readiness::Action::Blocked})
+        if (actionName(action) == name)
+            return action;
+    return readiness::Action::GoOn;
+}
+
+constexpr std::array effectNames{"over", "under", "noise", "none"};
+
+constexpr std::array<std::string_view, 3> toldNames{"", "list", "group"};
+
+std::string effectName(readiness::Effect effect) {
+    return effectNames[static_cast<std::size_t>(effect)];
+}
+readiness::Effect effectFrom(const std::string& name) {
+    const auto found = std::ranges::find(effectNames, name);
+    return found == effectNames.end() ? readiness::Effect::None
+                                      : static_cast<readiness::Effect>(found - effectNames.begin());
+}
+
+} // namespace
+
+bool RawTest::done(const std::string& step) const {
+    return std::ranges::find(doneSteps, step) != doneSteps.end();
+}
+
+const AnsweredQuestion* RawTest::answerTo(const std::string& rule) const {
+    const auto found = std::ranges::find(answers, rule, &AnsweredQuestion::rule);
+    return found == answers.end() ? nullptr : &*found;
+}
+
+std::string stateText(TestState state) {
+    return state == TestState::Signed ? "signed" : state == TestState::Refused ? "refused" : "running";
+}
+
+std::string originText(Origin origin) {
+    return origin == Origin::Link ? "link" : "typed";
+}
+Origin originFrom(const Json& json) {
+    return json.value("origin", "typed") == "link" ? Origin::Link : Origin::Typed;
+}
+
+Instant instantAt(const Json& json, const char* key) {
+    const auto instant = instantFromIso(json.at(key).get<std::string>());
+    if (!instant)
+        throw Json::other_error::create(501, std::string(key) + " is not a time like 2026-03-12T07:40:00.000Z",
+                                        &json);
+    return *instant;
+}
+
+Json toJson(const Reading& reading) {
+    return {{"value", reading.value}, {"origin", originText(reading.origin)}, {"at", isoText(reading.at)}};
+}
+Reading readingFromJson(const Json& json) {
+    return {json.at("value").get<double>(), originFrom(json), instantAt(json, "at")};
+}
+
+Json toJson(const readiness::Answer& answer) {
+    Json json = Json::object();
+    if (answer.hoursSince)
+        json["hours_since"] = *answer.hoursSince;
+    if (answer.never)
+        json["never"] = true;
+    if (answer.number)
+        json["number"] = *answer.number;
+    if (!answer.choice.empty())
+        json["choice"] = answer.choice;
+    if (answer.keptAsTold != readiness::KeptAsTold::No)
+        json["kept_as_told_by"] = toldNames[static_cast<std::size_t>(answer.keptAsTold)];
+    return json;
+}
+readiness::Answer answerFromJson(const Json& json) {
+    const std::string by = json.value("kept_as_told_by", "");
+    const auto told = std::ranges::find(toldNames, by);
+    if (told == toldNames.end())
+        throw Json::other_error::create(501, "kept_as_told_by: unknown " + by, &json);
+    return {optionalAt<double>(json, "hours_since"), json.value("never", false),
+            optionalAt<double>(json, "number"), json.value("choice", ""),
+            static_cast<readiness::KeptAsTold>(told - toldNames.begin())};
+}
+
+Json toJson(const AnsweredQuestion& question) {
+    Json json{{"rule", question.rule},
+              {"question", question.question},
+              {"effect", effectName(question.effect)},
+              {"answer", toJson(question.answer)},
+              {"kept", question.finding.kept},
+              {"action", actionName(question.finding.action)},
+              {"wait_min", question.finding.waitMinutes},
+              {"at", isoText(question.at)}};
+    if (!question.acceptedReason.empty()) {
+        json["accepted_reason"] = question.acceptedReason;
+        json["accepted_by"] = question.acceptedBy;
+    }
+    return json;
+}
+AnsweredQuestion answeredQuestionFromJson(const Json& json) {
+    return {json.at("rule").get<std::string>(),
+            json.value("question", ""),
+            effectFrom(json.value("effect", "none")),
+            answerFromJson(json.at("answer")),
+            {json.at("kept").get<bool>(), actionFrom(json.at("action").get<std::string>()),
+             json.value("wait_min", 0.0)},
+            json.value("accepted_reason", ""),
+            json.value("accepted_by", ""),
+            instantAt(json, "at")};
+}
+
+Json toJson(const ReportedValue& value) {
+    return {{"quantity", value.quantity}, {"value", value.value}, {"unit", value.unit}};
+}
+ReportedValue reportedValueFromJson(const Json& json) {
+    return {json.at("quantity").get<std::string>(), json.at("value").get<double>(), json.value("unit", "")};
+}
+
+Json toJson(const TestSubject& subject) {
+    return {{"client_id", subject.clientId},
+            {"sex", sexText(subject.sex)},
+            {"age_y", subject.age.value()},
+            {"height_m", subject.height.value()},
+            {"repeat_test", subject.repeatTest}};
+}
+TestSubject subjectFromJson(const Json& json) {
+    return {json.at("client_id").get<std::string>(), sexFromText(json.at("sex").get<std::string>()),
+            Years(json.at("age_y").get<double>()), Metres(json.at("height_m").get<double>()),
+            json.value("repeat_test", false)};
+}
+
+Json commonJson(const RawTest& test, std::string_view method) {
+    Json json{{"format", "fusain-raw-test"},
+              {"schema", RawTest::schemaVersion},
+              {"method", method},
+              {"id", test.id},
+              {"version", test.version},
+              {"amendment_reason", test.amendmentReason},
+              {"subject", toJson(test.subject)},
+              {"policy", test.policyId},
+              {"protocol", test.protocolId},
+              {"started_by", test.startedBy},
+              {"started_at", isoText(test.startedAt)},
+              {"state", stateText(test.state)},
+              {"refusal", test.refusal},
+              {"done_steps", test.doneSteps},
+              {"answers", listOf(test.answers)},
+              {"notes", test.notes},
+              {"interpretation", test.interpretation}};
+    if (!test.policy->is_null())
+        json["policy_document"] = test.policy;
+    if (test.signature)
+        json["signature"] = {{"technician", test.signature->technician},
+                             {"physiologist", test.signature->physiologist},
+                             {"at", isoText(test.signature->at)}};
+    return json;
+}
+
+void readCommon(const Json& json, RawTest& test) {
+    if (const int schema = json.at("schema").get<int>(); schema > RawTest::schemaVersion)
+        throw Json::other_error::create(
+            501, "schema " + std::to_string(schema) + " was written by a newer Fusain", &json);
+    test.id = json.at("id").get<std::string>();
+    test.version = json.value("version", 1);
+    test.amendmentReason = json.value("amendment_reason", "");
+    test.subject = subjectFromJson(json.at("subject"));
+    test.policyId = json.value("policy", "");
+    test.policy = json.value("policy_document", Json());
+    test.protocolId = json.value("protocol", "");
+    test.startedBy = json.value("started_by", "");
+    test.startedAt = instantAt(json, "started_at");
+    test.state = stateFrom(json.value("state", "running"));
+    test.refusal = json.value("refusal", "");
+    test.doneSteps = json.value("done_steps", std::vector<std::string>{});
+    readList(json, "answers", test.answers, answeredQuestionFromJson);
+    test.notes = json.value("notes", std::vector<std::string>{});
+    test.interpretation = json.value("interpretation", "");
+    if (json.contains("signature"))
+        test.signature = Signature{json.at("signature").at("technician").get<std::string>(),
+                                   json.at("signature").at("physiologist").get<std::string>(),
+                                   instantAt(json.at("signature"), "at")};
+}
+
+Json numberedJson(const NumberedReading& reading) {
+    Json json{{"number", reading.number}, {"origin", originText(reading.origin)}, {"at", isoText(reading.at)}};
+    if (!reading.setAsideReason.empty())
+        json["set_aside"] = reading.setAsideReason;
+    return json;
+}
+NumberedReading numberedFromJson(const Json& json) {
+    return {json.at("number").get<int>(), originFrom(json), instantAt(json, "at"), json.value("set_aside", "")};
+}
+
+} // namespace fusain

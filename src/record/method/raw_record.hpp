@@ -1,0 +1,114 @@
+#pragma once
+#include "core/readiness/rule.hpp"
+#include "record/base/calendar.hpp"
+#include "record/base/document.hpp"
+#include "record/base/people.hpp"
+
+namespace fusain {
+
+/// How a number came into the record.
+enum class Origin { Typed, Link };
+
+/// One reading with the moment it was accepted.
+struct Reading {
+    double value = 0.0; ///< in the unit that the field's name states
+    Origin origin = Origin::Typed;
+    Instant at;
+};
+
+struct AnsweredQuestion {
+    std::string rule;
+    std::string question;                               ///< as it was asked; the protocol may change later
+    readiness::Effect effect = readiness::Effect::None; ///< of breaking the rule on the fat estimate
+    readiness::Answer answer;
+    readiness::Finding finding;
+    std::string acceptedReason; ///< why the test went on past a deviation
+    std::string acceptedBy;     ///< staff id
+    Instant at;
+    /// When waiting is over, for an answer that only needs time; nothing for any other.
+    [[nodiscard]] std::optional<Instant> waitUntil() const {
+        if (finding.kept || finding.action != readiness::Action::Wait || finding.waitMinutes <= 0.0)
+            return std::nullopt;
+        return at.plusMinutes(finding.waitMinutes);
+    }
+    /// A deviation that nobody has answered for yet.
+    [[nodiscard]] bool open() const {
+        return !finding.kept && finding.action != readiness::Action::Note && acceptedReason.empty();
+    }
+};
+
+/// A value that an instrument computed itself: kept apart, never mixed with what is computed here.
+struct ReportedValue {
+    std::string
+        quantity; ///< "fat-percent", "lean.right-arm", "visceral-fat-mass" … or the instrument's own word
+    double value = 0.0;
+    std::string unit;
+};
+
+/// Who is tested, frozen at the start of the test.
+struct TestSubject {
+    std::string clientId;
+    Sex sex = Sex::Female;
+    Years age;
+    Metres height;
+    bool repeatTest = false;
+};
+
+enum class TestState { Running, Refused, Signed };
+
+struct Signature {
+    std::string technician;
+    std::string physiologist;
+    Instant at;
+};
+
+/// What the raw record of every method holds: who was tested, by which policy and protocol, the answers given,
+/// and who signed. Readings are kept as they were accepted, never rounded, never changed after signing; results
+/// are computed from them and kept beside them.
+struct RawTest {
+    static constexpr int schemaVersion = 1;
+    std::string id;
+    int version = 1;             ///< 2, 3 … are amendments
+    std::string amendmentReason; ///< empty for version 1
+    TestSubject subject;
+    std::string policyId;
+    Document policy; ///< the whole policy as it stood when the test began; null in records from elsewhere
+    std::string protocolId;
+    std::string startedBy;
+    Instant startedAt;
+    TestState state = TestState::Running;
+    std::string refusal; ///< why the test was not done
+
+    std::vector<std::string> doneSteps; ///< steps without a reading of their own that were confirmed
+    std::vector<AnsweredQuestion> answers;
+    std::vector<std::string> notes;
+    std::string interpretation; ///< the physiologist's own words
+    std::optional<Signature> signature;
+
+    [[nodiscard]] bool done(const std::string& step) const;
+    [[nodiscard]] const AnsweredQuestion* answerTo(const std::string& rule) const;
+};
+
+/// The keys that every raw record has, with the name of its method.
+[[nodiscard]] Json commonJson(const RawTest& test, std::string_view method);
+/// Reads what commonJson wrote; throws Json::exception for what readDocument explains, also for a newer schema.
+void readCommon(const Json& json, RawTest& test);
+/// "running", "refused" or "signed".
+[[nodiscard]] std::string stateText(TestState state);
+
+// Parts that also travel inside events.
+[[nodiscard]] Json toJson(const Reading& reading);
+[[nodiscard]] Reading readingFromJson(const Json& json);
+[[nodiscard]] Json toJson(const readiness::Answer& answer);
+[[nodiscard]] readiness::Answer answerFromJson(const Json& json);
+[[nodiscard]] Json toJson(const AnsweredQuestion& question);
+[[nodiscard]] AnsweredQuestion answeredQuestionFromJson(const Json& json);
+[[nodiscard]] Json toJson(const ReportedValue& value);
+[[nodiscard]] ReportedValue reportedValueFromJson(const Json& json);
+[[nodiscard]] Json toJson(const TestSubject& subject);
+[[nodiscard]] TestSubject subjectFromJson(const Json& json);
+[[nodiscard]] std::string originText(Origin origin);
+[[nodiscard]] Origin originFrom(const Json& json);
+[[nodiscard]] Instant instantAt(const Json& json, const char* key);
+
+} // namespace fusain

@@ -1,0 +1,26 @@
+#pragma once
+#include "core/dxa/composition.hpp"
+#include "core/dxa/scan_rules.hpp"
+#include "record/method/policy.hpp"
+#include "record/scan/record.hpp"
+
+namespace fusain {
+
+/// How this lab measures on its densitometer.
+struct DxaPolicy : MethodPolicy {
+    ScannerSetup scanner{"Scanner", "", "whole body"};
+    dxa::FatConvention convention = dxa::FatConvention::WholeMass; ///< of the percentages shown by region
+    dxa::ScanPrecision precision;
+    dxa::ScanLimits limits;
+    dxa::BalanceThreshold balance;
+    Percent phantomTolerance{0.5}; ///< an engineering choice of this program: about three of its deviations
+    Microsieverts dosePerScan{5.0};
+    Microsieverts yearlyDose{50.0}; ///< above it the licensed operator decides; an engineering choice
+    Kilograms tableLimit{150.0};    ///< as printed on the machine
+};
+
+[[nodiscard]] Json toJson(const DxaPolicy& policy);
+/// Reads and checks a policy: errors, tolerances and limits above zero.
+[[nodiscard]] Expected<DxaPolicy> dxaPolicyFromJson(const Json& json, const std::string& where);
+
+} // namespace fusain

@@ -1,0 +1,133 @@
+#include "report/base/page_flow.hpp"
+
+#include <QFontMetricsF>
+#include <algorithm>
+#include <cmath>
+
+namespace fusain::report {
+namespace {
+
+constexpr int wrapped = Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop;
+
+QFont sized(double size, Weight weight = Weight::Regular) {
+    QFont font = textFont(size, weight);
+    font.setHintingPreference(QFont::PreferNoHinting);
+    return font;
+}
+
+// Text is painted at an eighth of an eight times larger font: pixel sizes are whole numbers, points are not.
+void paintText(QPainter& painter, const QRectF& area, QFont font, double size, int flags, const QString& text,
+               const QColor& colour) {
+    painter.save();
+    font.setPixelSize(qRound(size * 8.0));
+    painter.setFont(font);
+    painter.setPen(colour);
+    painter.translate(area.topLeft());
+    painter.scale(0.125, 0.125);
+    painter.drawText(QRectF(0, 0, area.width() * 8.0, area.height() * 8.0), flags, text);
+    painter.restore();
+}
+
+double heightOf(const QString& text, QFont font, double size, double width, int flags = wrapped) {
+    font.setPixelSize(qRound(size * 8.0));
+    return std::ceil(QFontMetricsF(font).boundingRect(QRectF(0, 0, width * 8.0, 1e6), flags, text).height() /
+                     8.0);
+}
+
+} // namespace
+
+void PageFlow::place(double height, Paint paint) {
+    if (y_ + height > pageHeight - margin - 16.0 && y_ > margin)
+        pageBreak();
+    pages_.back().push_back({QRectF(margin, y_, textWidth, height), std::move(paint)});
+    y_ += height;
+}
+
+void PageFlow::pageBreak() {
+    pages_.emplace_back();
+    y_ = margin;
+}
+
+void PageFlow::append(const PageFlow& other) {
+    pages_.insert(pages_.end(), other.pages_.begin(), other.pages_.end());
+    y_ = pageHeight; // what follows begins a page of its own
+}
+
+void PageFlow::title(const QString& text) {
+    const double height = heightOf(text, sized(20, Weight::Bold), 20, textWidth);
+    place(height + 6, [text](QPainter& painter, const QRectF& area) {
+        paintText(painter, area, sized(20, Weight::Bold), 20, wrapped, text, printPalette().ink);
+    });
+}
+
+void PageFlow::heading(const QString& text) {
+    // A heading never stands alone at the foot of a page.
+    if (y_ > pageHeight - margin - 70.0)
+        pageBreak();
+    y_ += 8.0;
+    place(18.0, [text](QPainter& painter, const QRectF& area) {
+        paintText(painter, area, sized(12, Weight::SemiBold), 12, wrapped, text, printPalette().berry);
+    });
+}
+
+void PageFlow::paragraph(const QString& text, double size, const QColor& colour) {
+    const double height = heightOf(text, sized(size), size, textWidth);
+    place(height + 4.0, [text, size, colour](QPainter& painter, const QRectF& area) {
+        paintText(painter, area, sized(size), size, wrapped, text, colour);
+    });
+}
+
+void PageFlow::row(const QStringList& cells, const std::vector<double>& fractions, bool bold,
+                   const std::vector<int>& numbers, double size) {
+    constexpr double space = 6.0;
+    struct Cell {
+        QString text;
+        double left, width;
+        int flags;
+        QFont font;
+    };
+    std::vector<Cell> laid;
+    double left = 0.0, height = 0.0;
+    for (qsizetype i = 0; i < cells.size(); ++i) {
+        const bool number = std::ranges::find(numbers, static_cast<int>(i)) != numbers.end();
+        QFont font = number ? numberFont(size, bold ? Weight::SemiBold : Weight::Regular)
+                            : sized(size, bold ? Weight::SemiBold : Weight::Regular);
+        const double width = fractions[static_cast<std::size_t>(i)] * textWidth - space;
+        const int flags = Qt::TextWordWrap | Qt::AlignTop | (number ? Qt::AlignRight : Qt::AlignLeft);
+        height = std::max(height, heightOf(cells[i], font, size, width, flags));
+        laid.push_back({cells[i], left, width, flags, font});
+        left += fractions[static_cast<std::size_t>(i)] * textWidth;
+    }
+    place(height + 3.0, [laid, size](QPainter& painter, const QRectF& area) {
+        for (const Cell& cell : laid)
+            paintText(painter, QRectF(area.left() + cell.left, area.top(), cell.width, area.height()),
+                      cell.font, size, cell.flags, cell.text, printPalette().ink);
+    });
+}
+
+void PageFlow::figure(double height, Paint paint) {
+    place(height, std::move(paint));
+}
+
+void PageFlow::rule() {
+    place(5.0, [](QPainter& painter, const QRectF& area) {
+        painter.setPen(QPen(printPalette().rule, 0.7));
+        painter.drawLine(QPointF(area.left(), area.top() + 2), QPointF(area.right(), area.top() + 2));
+    });
+}
+
+void PageFlow::paint(QPainter& painter, int page, const QRectF& target) const {
+    const InLanguage language(language_);
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.translate(target.topLeft());
+    painter.scale(target.width() / pageWidth, target.height() / pageHeight);
+    for (const Block& block : pages_[static_cast<std::size_t>(page)])
+        block.paint(painter, block.area);
+    const QString number = QStringLiteral("%1   %2 / %3").arg(footer_).arg(page + 1).arg(pageCount());
+    paintText(painter, QRectF(margin, pageHeight - margin, textWidth, 14), sized(8), 8, Qt::AlignLeft, number,
+              printPalette().softInk);
+    painter.restore();
+}
+
+} // namespace fusain::report

@@ -1,0 +1,61 @@
+#pragma once
+#include "core/base/problem.hpp"
+#include "report/base/language.hpp"
+#include "report/base/style.hpp"
+
+#include <QPainter>
+#include <functional>
+#include <vector>
+
+namespace fusain::report {
+
+/// Sets blocks of text, tables and figures one under the other onto A4 pages.
+///
+/// Lengths are points (1/72 inch). The same pages are painted on the screen, on the printer and into the PDF.
+class PageFlow {
+public:
+    static constexpr double pageWidth = 595.0, pageHeight = 842.0, margin = 48.0;
+    static constexpr double textWidth = pageWidth - 2.0 * margin;
+    using Paint = std::function<void(QPainter&, const QRectF&)>;
+
+    /// The pages keep the language in force (InLanguage) for what their figures say when they are painted.
+    explicit PageFlow(QString footer) : footer_(std::move(footer)), language_(InLanguage::current()) {
+        pages_.emplace_back();
+    }
+
+    void title(const QString& text);
+    void heading(const QString& text);
+    void paragraph(const QString& text, double size = 10.5, const QColor& colour = printPalette().ink);
+    /// Columns by fractions of the text width; cells wrap; `numbers` columns are set in the number font,
+    /// right-aligned.
+    void row(const QStringList& cells, const std::vector<double>& fractions, bool bold = false,
+             const std::vector<int>& numbers = {}, double size = 8.5);
+    void figure(double height, Paint paint);
+    void gap(double height) { y_ += height; }
+    void rule();
+    void pageBreak();
+    /// Puts the pages of another flow behind these.
+    void append(const PageFlow& other);
+
+    /// Height that is left on the present page.
+    [[nodiscard]] double left() const { return pageHeight - margin - 16.0 - y_; }
+    [[nodiscard]] int pageCount() const { return static_cast<int>(pages_.size()); }
+    /// Paints one page into `target`, scaled to fit.
+    void paint(QPainter& painter, int page, const QRectF& target) const;
+
+private:
+    struct Block {
+        QRectF area;
+        Paint paint;
+    };
+    void place(double height, Paint paint);
+
+    QString footer_, language_;
+    std::vector<std::vector<Block>> pages_;
+    double y_ = margin;
+};
+
+/// Writes the pages as PDF/A-1b. @return a Problem when the file cannot be written; no partial file is left
+[[nodiscard]] Expected<void> writePdf(const PageFlow& pages, const QString& path, const QString& title);
+
+} // namespace fusain::report

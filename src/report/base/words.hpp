@@ -1,0 +1,43 @@
+#pragma once
+#include "core/base/message.hpp"
+#include "core/base/problem.hpp"
+#include "core/units/format.hpp"
+#include "record/base/calendar.hpp"
+
+#include <QString>
+
+namespace fusain::report {
+
+/// A sentence of a page in the language that is being written; marked for translation where it stands.
+[[nodiscard]] QString tr(const char* text);
+/// A text that is in no language: a name, a code, a formula.
+[[nodiscard]] QString plain(std::string_view text);
+/// A sentence of the lower floors in the user's language, with its numbers put in.
+[[nodiscard]] QString say(const Message& message);
+/// A text marked with FUSAIN_TEXT in the user's language.
+[[nodiscard]] QString say(std::string_view marked);
+[[nodiscard]] inline QString say(const std::string& marked) {
+    return say(std::string_view(marked));
+}
+[[nodiscard]] inline QString say(const char* marked) {
+    return say(std::string_view(marked));
+}
+/// What happened, where, what was kept, what to do.
+[[nodiscard]] QString say(const Problem& problem);
+
+/// A number with so many decimals, as it stands on a page or a screen.
+[[nodiscard]] QString number(double value, int decimals);
+
+// Times are kept in UTC and said in the lab's own zone, which is the computer's.
+/// A quantity with its unit, as a page shows it.
+[[nodiscard]] QString say(const Shown& value);
+/// "07:40"
+[[nodiscard]] QString clock(Instant instant);
+/// "2026-03-12"
+[[nodiscard]] QString day(Instant instant);
+/// "12 March 2026", in the language of the program
+[[nodiscard]] QString longDay(Instant instant);
+/// The moment at which the lab's calendar day of `instant` begins, `daysLater` days on.
+[[nodiscard]] Instant startOfLocalDay(Instant instant, int daysLater = 0);
+
+} // namespace fusain::report

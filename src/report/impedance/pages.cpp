@@ -1,0 +1,311 @@
+#include "core/anthropometry/ages.hpp"
+#include "procedure/method/reference_standing.hpp"
+#include "report/base/words.hpp"
+#include "report/figures/body_figures.hpp"
+#include "report/impedance/impedance_figures.hpp"
+#include "report/impedance/method.hpp"
+#include "report/method/reference_rule.hpp"
+
+#include <cmath>
+
+namespace fusain::report {
+
+namespace {
+
+using impedance::Segment;
+using Own = OwnReport<ImpedanceMethod>;
+
+NamedFigure arc(const Own& report) {
+    ArcModel model;
+    if (const ImpedanceSweep* sweep = report.record.sweep())
+        if (const auto* whole = sweep->readings.of(Segment::WholeBody))
+            model.points = whole->points;
+    model.fit = report.result.arc;
+    return {tr("Arc"),
+            [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintArc(painter, area, model, palette);
+            },
+            true};
+}
+
+NamedFigure vector(const Own& report, const QString& name, const impedance::VectorReference& reference) {
+    VectorModel model{reference, {}};
+    for (const Own::Past& past : report.history)
+        if (const auto& before = past.result.vector)
+            model.path.push_back({*before, day(past.at)});
+    model.path.push_back({*report.result.vector, tr("now")});
+    return {name,
+            [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintVector(painter, area, model, palette);
+            },
+            true};
+}
+
+// One scale for each index that has a reference, under each other.
+NamedFigure indices(const Own& report) {
+    const TestSubject& subject = report.subject();
+    std::vector<RuleModel> rules;
+    const auto add = [&](const QString& title, const QString& unit, const auto& value,
+                         const reference::ReferenceSet* set, double step) {
+        rules.push_back(referenceRule(title, unit, spindleOf(value), step, set, subject));
+    };
+    const ImpedanceResult& result = report.result;
+    if (result.phaseAngle && result.geometry == impedance::ElectrodeGeometry::SupineGel)
+        add(tr("Phase angle"), QStringLiteral("°"), *result.phaseAngle, report.references.phaseAngle, 1.0);
+    if (const auto* composition = report.composition()) {
+        add(tr("Fat-free mass index"), QStringLiteral("kg/m²"), composition->fatFreeMassIndex,
+            report.references.fatFreeMassIndex, 2.0);
+        add(tr("Fat mass index"), QStringLiteral("kg/m²"), composition->fatMassIndex,
+            report.references.fatMassIndex, 2.0);
+    }
+    if (result.limbLean && subject.age >= anthropometry::olderAge)
+        add(tr("Lean mass of the limbs, index"), QStringLiteral("kg/m²"),
+            Measured<KilogramsPerSquareMetre>(result.limbLean->uncertain() /
+                                              Uncertain(subject.height.value() * subject.height.value())),
+            report.references.limbLean, 1.0);
+    return scales(tr("Indices"), std::move(rules));
+}
+
+NamedFigure limbs(const Own& report) {
+    const ImpedanceResult& result = report.result;
+    LimbsModel model;
+    for (const auto& lean : result.segmentation->segments) {
+        // The trunk is known to a few kilograms at best.
+        const int decimals = lean.segment == Segment::Trunk ? 0 : 1;
+        model.parts.push_back(
+            {lean.segment,
+             number(lean.scaled.value(), decimals) + QStringLiteral(" kg") +
+                 (lean.error.value() > 0.0 ? QStringLiteral(" ± ") + number(lean.error.value(), decimals)
+                                           : QString()),
+             tr("%1 %").arg(number(100.0 * lean.partOfReference, 0)), lean.partOfReference});
+    }
+    model.arms = result.arms;
+    model.legs = result.legs;
+    model.note = result.fromReported
+                     ? tr("Lean mass as reported by the instrument; % of the reference by height")
+                 : result.segmentation->calibrated
+                     ? tr("Lean mass, calibrated in this lab; % of the reference by height")
+                     : tr("Lean mass, uncalibrated estimate; % of the reference by height");
+    return {tr("Limbs"),
+            [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintLimbs(painter, area, model, palette);
+            },
+            true};
+}
+
+// Water, protein, mineral, fat. Mineral is not measured: 6.8 % of the fat-free mass, as in the reference body.
+std::optional<CoreModel::Column> columnOf(const ImpedanceResult& result, const QString& title) {
+    if (!result.fluids || !result.composition)
+        return std::nullopt;
+    const double fatFree = result.composition->fatFreeMass.estimate().value();
+    constexpr double waterDensity = 0.9937, mineralPart = 0.068;
+    const double outside = waterDensity * result.fluids->extracellular.value(),
+                 inside = waterDensity * result.fluids->intracellular.value(), mineral = mineralPart * fatFree;
+    const double protein = fatFree - outside - inside - mineral;
+    if (protein < 0.0)
+        return std::nullopt;
+    return CoreModel::Column{title,
+                             {{tr("water outside cells"), outside},
+                              {tr("water inside cells"), inside},
+                              {tr("protein, rest"), protein},
+                              {tr("mineral, assumed"), mineral},
+                              {tr("fat"), result.composition->fatMass.estimate().value()}}};
+}
+
+// The reference is of people lying with gel electrodes; for contacts there is none.
+bool lying(const ImpedanceResult& result) {
+    return result.geometry == impedance::ElectrodeGeometry::SupineGel;
+}
+
+} // namespace
+
+using Analyzer = Reported<ImpedanceMethod>;
+
+QString Analyzer::whatWasDone(const Own&) {
+    return tr("You were weighed, and a current too weak to feel ran through your body. Water and muscle let it "
+              "pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.");
+}
+
+QString Analyzer::intervalMeaning() {
+    return tr("The interval holds the reading and the published error of the equation for one person; the "
+              "second is the same again when the test is repeated and does not blur a change.");
+}
+
+QString Analyzer::methodErrorName() {
+    return tr("apart: fat-free density of people");
+}
+
+QString Analyzer::checksTitle() {
+    return tr("Checks and preparation");
+}
+
+std::vector<ResultLine> Analyzer::lines(const Own& report) {
+    const ImpedanceResult& result = report.result;
+    std::vector<ResultLine> lines;
+    if (result.bodyWater)
+        lines.push_back(resultLine(tr("body water"), *result.bodyWater, 1, QStringLiteral("L")));
+    if (result.skeletalMuscle)
+        lines.push_back(resultLine(tr("skeletal muscle"), *result.skeletalMuscle, 1, QStringLiteral("kg")));
+    if (result.limbLean)
+        lines.push_back(resultLine(tr("lean mass of the limbs"), *result.limbLean, 1, QStringLiteral("kg")));
+    if (result.phaseAngle)
+        lines.push_back(resultLine(tr("phase angle"), *result.phaseAngle, 2, QStringLiteral("°")));
+    return lines;
+}
+
+void Analyzer::checks(PageFlow& flow, const Own& report) {
+    const ImpedanceTest& test = report.record;
+    if (test.moduleCheck)
+        flow.paragraph(tr("Test module at %1: %2 Ω read %3 Ω.")
+                           .arg(clock(test.moduleCheck->at), number(test.moduleCheck->nominal.value(), 1),
+                                number(test.moduleCheck->reading.value(), 1)),
+                       9);
+    flow.paragraph(tr("%1 %2, %3 electrodes, %4, %5 side.")
+                       .arg(plain(test.setup.analyzer), plain(test.setup.firmware))
+                       .arg(test.setup.electrodes)
+                       .arg(say(impedance::geometryName(test.setup.geometry)), plain(test.setup.side)),
+                   9);
+    if (test.identity)
+        for (const std::string& doubt : test.identity->doubts)
+            flow.paragraph(tr("Identity confirmed although: %1").arg(plain(doubt)), 9);
+}
+
+// The sweep that counts, segment by segment at 50 kHz, what the signal said, and the pictures.
+void Analyzer::readings(PageFlow& flow, const Own& report) {
+    const ImpedanceTest& test = report.record;
+    const ImpedanceSweep* sweep = test.sweep();
+    flow.heading(tr("Sweeps"));
+    for (const ImpedanceSweep& each : test.sweeps)
+        flow.paragraph(each.counts()
+                           ? tr("Sweep %1 at %2%3.")
+                                 .arg(each.number)
+                                 .arg(clock(each.at), &each == sweep ? tr(", used") : tr(", not used"))
+                           : tr("Sweep %1 at %2 set aside: %3.")
+                                 .arg(each.number)
+                                 .arg(clock(each.at), plain(each.setAsideReason)),
+                       9);
+    if (!sweep)
+        return;
+    const std::vector<double> columns{0.22, 0.13, 0.13, 0.13, 0.13, 0.26};
+    flow.row({tr("at 50 kHz"), tr("R, Ω"), tr("Xc, Ω"), tr("|Z|, Ω"), tr("phase, °"), tr("frequencies")},
+             columns, true, {1, 2, 3, 4});
+    for (const impedance::Spectrum& spectrum : sweep->readings.spectra)
+        if (const auto* point = spectrum.at(impedance::standardFrequency))
+            flow.row({say(impedance::segmentName(spectrum.segment)),
+                      point->impedance ? number(point->impedance->resistance.value(), 1) : QStringLiteral("–"),
+                      point->impedance ? number(point->impedance->reactance.value(), 1) : QStringLiteral("–"),
+                      number(point->magnitude.value(), 1),
+                      point->impedance ? number(impedance::phaseAngle(*point->impedance).value(), 2)
+                                       : QStringLiteral("–"),
+                      tr("%1 from %2 to %3 kHz")
+                          .arg(spectrum.points.size())
+                          .arg(spectrum.points.front().frequency.value() / 1e3)
+                          .arg(spectrum.points.back().frequency.value() / 1e3)},
+                     columns, false, {1, 2, 3, 4});
+    for (const std::string& finding : sweep->findings)
+        flow.paragraph(tr("Signal: %1").arg(plain(finding)), 9);
+    for (const NamedFigure& figure : figures(report))
+        if (figure.onPaper)
+            figureOnPaper(flow, figure, 210);
+}
+
+void Analyzer::sources(PageFlow& flow, const Own& report) {
+    const ImpedanceResult& result = report.result;
+    for (const EquationEstimate& each : result.estimates)
+        if (each.chosen)
+            flow.paragraph(
+                plain(std::string(each.equation->title) + ": " + std::string(each.equation->citation) + "."),
+                8.5);
+    if (result.fluids)
+        flow.paragraph(tr("Water from the arc: %1.")
+                           .arg(plain(std::string(impedance::fluidMethodTitle(result.fluids->method)))),
+                       8.5);
+    flow.paragraph(tr("Computed by %1.").arg(plain(std::string(impedanceEngineVersion))), 8.5);
+}
+
+// What impedance adds to fat and the rest: water and the angle of the cells, in a line each.
+void Analyzer::inWords(PageFlow& flow, const Own& report) {
+    const ImpedanceResult& result = report.result;
+    if (result.composition && result.fromReported)
+        flow.paragraph(
+            tr("These values are as the instrument reported them; how it works them out is not published."));
+    if (report.withoutNumbers)
+        return;
+    const Litres water = result.fluids      ? result.fluids->total()
+                         : result.bodyWater ? result.bodyWater->estimate()
+                                            : Litres(0.0);
+    if (water.value() > 0.0)
+        wordsRow(flow, tr("Water in your body"), number(water.value(), 0) + QStringLiteral(" L"));
+    if (result.phaseAngle)
+        wordsRow(flow, tr("Phase angle (a sign of how much of you is cells)"),
+                 number(result.phaseAngle->estimate().value(), 1) + QStringLiteral("°"));
+    const auto limbs = [&](const std::optional<impedance::LimbBalance>& pair, const QString& name) {
+        if (pair)
+            limbsInWords(flow, *pair, name);
+    };
+    limbs(result.arms, tr("Your arms"));
+    limbs(result.legs, tr("Your legs"));
+}
+
+std::optional<NamedFigure> Analyzer::core(const Own& report) {
+    const auto now = columnOf(report.result, tr("now"));
+    if (!now)
+        return std::nullopt;
+    CoreModel model;
+    if (!report.history.empty())
+        if (const auto before = columnOf(report.history.back().result, day(report.history.back().at)))
+            model.columns.push_back(*before);
+    model.columns.push_back(*now);
+    model.note = tr("To scale in kg. Mineral is 6.8 % of the fat-free mass by assumption (Brozek 1963).");
+    return NamedFigure{tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                           paintCore(painter, area, model, palette);
+                       }};
+}
+
+std::vector<NamedFigure> Analyzer::figures(const Own& report) {
+    const ImpedanceResult& result = report.result;
+    std::vector<NamedFigure> figures;
+    if (auto column = core(report))
+        figures.push_back(std::move(*column));
+    figures.push_back(indices(report));
+    if (result.segmentation)
+        figures.push_back(limbs(report));
+    if (!result.fromReported)
+        figures.push_back(arc(report));
+    if (result.vector && result.geometry == impedance::ElectrodeGeometry::SupineGel &&
+        report.subject().age >= anthropometry::adultAge) {
+        figures.push_back(vector(report, tr("Vector"), *impedance::vectorReferenceFor(report.subject().sex)));
+        if (report.references.ownVectors)
+            figures.push_back(vector(report, tr("Own"), *report.references.ownVectors));
+    }
+    return figures;
+}
+
+// Where there is no fat, the angle of the cells is the value of the day.
+std::optional<RuleModel> Analyzer::valueOfTheDay(const Own& report) {
+    if (!report.result.phaseAngle)
+        return std::nullopt;
+    return referenceRule(tr("Phase angle at 50 kHz"), QStringLiteral("°"), spindleOf(*report.result.phaseAngle),
+                         1.0, lying(report.result) ? report.references.phaseAngle : nullptr, report.subject());
+}
+
+std::vector<Message> Analyzer::standings(const Own& report) {
+    const auto* set = report.references.phaseAngle;
+    if (!set || !report.result.phaseAngle || !lying(report.result))
+        return {};
+    const auto sentence = standingIn(*set, report.subject(), report.result.phaseAngle->estimate().value());
+    return sentence ? std::vector{*sentence} : std::vector<Message>{};
+}
+
+std::vector<Message> Analyzer::changes(const Own& report) {
+    if (report.history.empty())
+        return {};
+    const ImpedanceResult &before = report.history.back().result, &now = report.result;
+    if (!before.vector || !now.vector || before.geometry != now.geometry)
+        return {};
+    return {{FUSAIN_TEXT("Since the last test the vector: {1}."),
+             {std::string(impedance::migrationText(impedance::migration(
+                 *before.vector, *now.vector, *impedance::vectorReferenceFor(report.subject().sex))))}}};
+}
+
+} // namespace fusain::report

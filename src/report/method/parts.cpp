@@ -1,0 +1,45 @@
+#include "report/method/parts.hpp"
+
+#include "core/catalogue/equations.hpp"
+#include "report/base/words.hpp"
+
+namespace fusain::report {
+
+QString use(bool counts, bool used, const std::string& setAside) {
+    return !counts ? tr("set aside: %1").arg(plain(setAside))
+           : used  ? tr("used")
+                   : tr("counts, not used by the rule");
+}
+
+QString cite(const std::string& id) {
+    const Equation* equation = findEquation(id);
+    return equation ? plain(std::string(equation->citation)) : QString();
+}
+
+void wordsRow(PageFlow& flow, const QString& name, const QString& words) {
+    flow.row({name, words}, {0.5, 0.5}, false, {}, 10.5);
+}
+
+void limbsInWords(PageFlow& flow, const anthropometry::LimbBalance& limbs, const QString& name) {
+    wordsRow(flow, name,
+             limbs.notable() ? tr("right and left differ; we will look at that together")
+                             : tr("right and left alike, as far as this test can tell"));
+}
+
+void figureOnPaper(PageFlow& flow, const NamedFigure& figure, double height) {
+    flow.figure(height, [figure](QPainter& painter, const QRectF& area) {
+        painter.save();
+        painter.translate(area.topLeft());
+        painter.scale(0.75, 0.75);
+        figure.paint(painter, QRectF(0, 0, area.width() / 0.75, area.height() / 0.75), printPalette());
+        painter.restore();
+    });
+}
+
+NamedFigure scales(const QString& name, std::vector<RuleModel> rules) {
+    return {name, [rules = std::move(rules)](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintRules(painter, area, rules, palette);
+            }};
+}
+
+} // namespace fusain::report

@@ -1,0 +1,93 @@
+#include "report/pages/result_figures.hpp"
+
+#include "report/base/words.hpp"
+#include "report/figures/body_figures.hpp"
+#include "report/figures/field_figure.hpp"
+#include "report/figures/rule_figure.hpp"
+#include "report/method/reference_rule.hpp"
+
+#include <QCoreApplication>
+#include <cmath>
+
+namespace fusain::report {
+namespace {
+
+NamedFigure errors(const TestReport& report) {
+    const auto& fat = report.composition()->fatPercent;
+    std::vector<BudgetBar> bars;
+    for (const BudgetLine& line : fat.budget())
+        bars.push_back({say(sourceName(line.source)), line.fraction,
+                        QStringLiteral("± %1 %").arg(number(line.standardError, 2))});
+    if (const double method = fat.methodError().value(); method > 0.0)
+        bars.push_back({report.visit([]<class Method>(const OwnReport<Method>&) {
+                            return Reported<Method>::methodErrorName();
+                        }),
+                        0.0, QStringLiteral("± %1 %").arg(number(method, 1))});
+    return {tr("Errors"), [bars](QPainter& painter, const QRectF& area, const Palette& palette) {
+                painter.setFont(textFont(13, Weight::SemiBold));
+                painter.setPen(palette.ink);
+                painter.drawText(QRectF(area.left(), area.top(), area.width(), 20), Qt::AlignLeft,
+                                 tr("Where the uncertainty of the fat percentage comes from"));
+                paintBudget(painter, area.adjusted(0, 28, 0, 0), bars, palette);
+            }};
+}
+
+} // namespace
+
+NamedFigure fieldFigure(const TestReport& report) {
+    FieldModel model;
+    const TestSubject& subject = report.record().subject;
+    const auto add = [&](const compartments::Composition& composition, const QString& label) {
+        model.path.push_back({composition.fatFreeMassIndex.estimate().value(),
+                              composition.fatMassIndex.estimate().value(), label});
+    };
+    for (const auto& past : {report.baseline, report.earlier})
+        if (past)
+            add(past->composition, day(past->at));
+    add(*report.composition(), tr("now"));
+    const auto *fmi = report.references.fatMassIndex, *ffmi = report.references.fatFreeMassIndex;
+    if (fmi && ffmi)
+        if (const auto* y = fmi->rowFor(subject.sex, subject.age), *x = ffmi->rowFor(subject.sex, subject.age);
+            x && y) {
+            model.reference = QRectF(QPointF(x->low, y->low), QPointF(x->high, y->high));
+            model.referenceName =
+                tr("Hatched: %1, %2")
+                    .arg(QString::fromStdString(fmi->title), QString::fromStdString(fmi->population));
+        }
+    return {tr("Field"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintField(painter, area, model, palette);
+            }};
+}
+
+NamedFigure coreFigure(const TestReport& report) {
+    if (auto own = report.visit(
+            []<class Method>(const OwnReport<Method>& each) { return Reported<Method>::core(each); }))
+        return *own;
+    const auto columnOf = [](const compartments::Composition& body, const QString& title) {
+        return CoreModel::Column{title,
+                                 {{tr("fat-free"), body.fatFreeMass.estimate().value()},
+                                  {tr("fat"), body.fatMass.estimate().value()}}};
+    };
+    CoreModel model;
+    if (report.earlier)
+        model.columns.push_back(columnOf(report.earlier->composition, day(report.earlier->at)));
+    model.columns.push_back(columnOf(*report.composition(), tr("now")));
+    model.note = tr("To scale in kg.");
+    return {tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintCore(painter, area, model, palette);
+            }};
+}
+
+std::vector<NamedFigure> figuresOf(const TestReport& report) {
+    std::vector<NamedFigure> figures;
+    if (report.composition()) {
+        figures.push_back(fieldFigure(report));
+        figures.push_back(errors(report));
+    }
+    for (NamedFigure& figure : report.visit(
+             []<class Method>(const OwnReport<Method>& own) { return Reported<Method>::figures(own); }))
+        figures.push_back(std::move(figure));
+    return figures;
+}
+
+} // namespace fusain::report

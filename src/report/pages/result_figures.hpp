@@ -1,0 +1,15 @@
+#pragma once
+#include "report/pages/test_report.hpp"
+
+namespace fusain::report {
+
+/// Fat-free mass index against fat mass index with the client's path. Needs a result that gives fat.
+[[nodiscard]] NamedFigure fieldFigure(const TestReport& report);
+/// The body as a column, by whatever the method tells apart; an earlier comparable test stands beside it. Needs
+/// a result that gives fat.
+[[nodiscard]] NamedFigure coreFigure(const TestReport& report);
+
+/// The pictures that this result allows, the field first where there is fat.
+[[nodiscard]] std::vector<NamedFigure> figuresOf(const TestReport& report);
+
+} // namespace fusain::report

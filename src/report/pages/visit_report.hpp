@@ -1,0 +1,50 @@
+#pragma once
+#include "core/anthropometry/ages.hpp"
+#include "procedure/day/preparation_sheet.hpp"
+#include "procedure/meaning/across_methods.hpp"
+#include "procedure/meaning/plan.hpp"
+#include "procedure/meaning/progress.hpp"
+#include "report/pages/test_report.hpp"
+
+namespace fusain::report {
+
+/// Everything that a report on one visit shows, whatever methods it had.
+struct VisitReport {
+    std::string labName;
+    Client client;
+    bool namesHidden = false;
+    bool withoutNumbers = false; ///< the client copy says it in words only
+    UnitSystem units = UnitSystem::Metric;
+    std::vector<TestReport> tests; ///< signed, of one day, in order of time; at least one
+    MethodsOfADay across;
+    Followed followed = Followed::FatMass;
+    std::vector<Series> series; ///< of what is followed, over all visits up to this one
+    struct Since {
+        Instant earlier;
+        std::string_view method;
+        MassBalance balance;
+    };
+    std::optional<Since> since;      ///< what made the mass change since the last comparable visit
+    std::optional<Since> sinceFirst; ///< and since the first, where that is another
+    std::optional<Plan> plan;        ///< never for somebody who must not get one
+    int planWeeks = 0;
+    struct Next {
+        Instant at;
+        bool booked = false; ///< otherwise the earliest day that makes sense
+        PreparationSheet sheet;
+    };
+    std::optional<Next> next;
+
+    [[nodiscard]] Instant day() const { return tests.front().record().startedAt; }
+    [[nodiscard]] bool minor() const { return tests.front().record().subject.age < anthropometry::adultAge; }
+    /// The test that tells most about what the body is made of; null when none gives fat.
+    [[nodiscard]] const TestReport* richest() const;
+};
+
+/// Two pages for the client: what matters, what was measured, the body today, what changed, the plan, and how
+/// to prepare for the next test.
+[[nodiscard]] PageFlow clientCopy(const VisitReport& visit);
+/// Everything for the lab: the methods side by side, and the lab copy of each test.
+[[nodiscard]] PageFlow labCopy(const VisitReport& visit);
+
+} // namespace fusain::report

@@ -1,0 +1,279 @@
+#include "core/anthropometry/ages.hpp"
+#include "core/quality/precision.hpp"
+#include "report/base/words.hpp"
+#include "report/figures/body_figures.hpp"
+#include "report/figures/rule_figure.hpp"
+#include "report/method/reference_rule.hpp"
+#include "report/scan/method.hpp"
+#include "report/scan/region_figures.hpp"
+
+#include <QCoreApplication>
+#include <QRegularExpression>
+#include <cmath>
+
+namespace fusain::report {
+namespace {
+
+using anthropometry::LimbBalance;
+using anthropometry::Segment;
+using dxa::Region;
+using dxa::RegionReading;
+using Own = OwnReport<ScanMethod>;
+
+/// The last scan that may be compared with this one.
+struct Earlier {
+    const DxaResult* result = nullptr;
+    QString day;
+};
+Earlier comparable(const Own& report) {
+    for (auto past = report.history.rbegin(); past != report.history.rend(); ++past)
+        if (past->result.setting == report.result.setting)
+            return {&past->result, day(past->at)};
+    return {};
+}
+
+// Two scans by the same precision: each mass errs by its part of itself.
+RegionMatrixModel::Change change(Kilograms before, Kilograms now, double relativeError) {
+    return {(now - before).value(),
+            quality::leastSignificantChange(relativeError * before.value(), relativeError * now.value())};
+}
+
+/// Which columns a picture has room for.
+enum class Columns { All, Amounts, Changes };
+
+RegionMatrixModel matrix(const Own& report, Columns columns) {
+    const DxaResult& result = report.result;
+    const DxaPolicy& policy = report.policy;
+    const auto [before, when] = comparable(report);
+    RegionMatrixModel model;
+    model.percentTitle =
+        policy.convention == dxa::FatConvention::WholeMass ? tr("% fat") : tr("% fat of soft tissue");
+    for (const Region region : dxa::regions) {
+        const RegionReading* now = result.scan.of(region);
+        if (!now)
+            continue;
+        const bool whole = region == Region::Total || region == Region::Subtotal;
+        RegionMatrixModel::Row row{say(dxa::regionName(region)),
+                                   number(now->fat.value(), 2),
+                                   number(now->lean.value(), 2),
+                                   number(now->boneMineral.value(), 3),
+                                   number(fatPercent(*now, policy.convention).value(), 1),
+                                   {},
+                                   {},
+                                   whole};
+        if (columns == Columns::Changes)
+            row.fat = row.lean = row.bone = row.percent = QString();
+        if (const RegionReading* then = before ? before->scan.of(region) : nullptr;
+            then && columns != Columns::Amounts) {
+            // The whole repeats better than its parts, and the lab may know how well; its lean errs by what
+            // its fat errs.
+            const double fatError = policy.precision.fat * now->fat.value();
+            row.fatChange =
+                change(then->fat, now->fat, whole ? policy.precision.fat : policy.precision.fatOf(region));
+            row.leanChange = change(then->lean, now->lean,
+                                    whole ? fatError / now->lean.value() : policy.precision.leanOf(region));
+        }
+        if (whole && row.fatChange && report.precision.fatMass)
+            row.fatChange->least = quality::leastSignificantChange(*report.precision.fatMass);
+        if (whole && row.leanChange && report.precision.fatFreeMass)
+            row.leanChange->least = quality::leastSignificantChange(*report.precision.fatFreeMass);
+        model.rows.push_back(std::move(row));
+    }
+    model.amounts = columns != Columns::Changes;
+    if (before && columns != Columns::Amounts)
+        model.changeTitle = tr("since %1").arg(when);
+    model.note = model.changeTitle.isEmpty()
+                     ? tr("Percentage: %1.").arg(say(dxa::conventionName(policy.convention)))
+                     : tr("A filled spindle is a change beyond the error of two scans.");
+    return model;
+}
+
+NamedFigure regions(const Own& report, const QString& name, Columns columns) {
+    return {name,
+            [model = matrix(report, columns)](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintRegionMatrix(painter, area, model, palette);
+            }};
+}
+
+constexpr std::pair<Region, Segment> limbSegments[] = {{Region::RightArm, Segment::RightArm},
+                                                       {Region::LeftArm, Segment::LeftArm},
+                                                       {Region::Trunk, Segment::Trunk},
+                                                       {Region::RightLeg, Segment::RightLeg},
+                                                       {Region::LeftLeg, Segment::LeftLeg}};
+
+NamedFigure limbs(const Own& report) {
+    const DxaResult& result = report.result;
+    const auto convention = report.policy.convention;
+    const double whole = fatPercent(*result.scan.of(Region::Total), convention).value();
+    LimbsModel model;
+    for (const auto& [region, segment] : limbSegments) {
+        const RegionReading& reading = *result.scan.of(region);
+        const double percent = fatPercent(reading, convention).value();
+        model.parts.push_back({segment, tr("%1 kg lean").arg(number(reading.lean.value(), 1)),
+                               tr("%1 % fat").arg(number(percent, 0)), percent / whole});
+    }
+    if (result.halfBody.empty()) {
+        model.arms = result.armLean;
+        model.legs = result.legLean;
+    }
+    model.note =
+        tr("Hatched where the share of fat differs from that of the whole body (%1 %)").arg(number(whole, 0));
+    return {tr("Limbs"),
+            [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                paintLimbs(painter, area, model, palette);
+            },
+            true};
+}
+
+CoreModel::Column columnOf(const DxaResult& result, const QString& title) {
+    return {title,
+            {{tr("bone mineral"), result.boneMineral.estimate().value()},
+             {tr("lean"), result.lean.estimate().value()},
+             {tr("fat"), result.composition.fatMass.estimate().value()}}};
+}
+
+NamedFigure indices(const Own& report) {
+    const DxaResult& result = report.result;
+    const TestSubject& subject = report.subject();
+    const double square = subject.height.value() * subject.height.value();
+    const QString perSquare = QStringLiteral("kg/m²");
+    std::vector<RuleModel> rules;
+    const auto half = [](const auto& value) { return normal95 * value.technicalError().value(); };
+    rules.push_back(referenceRule(tr("Lean of arms and legs over height squared"), perSquare,
+                                  {result.indices.limbLeanIndex.value(), half(result.limbLean) / square}, 1.0,
+                                  subject.age >= anthropometry::olderAge ? report.references.limbLean : nullptr,
+                                  subject));
+    rules.push_back(referenceRule(tr("Fat mass index"), perSquare, spindleOf(result.composition.fatMassIndex),
+                                  2.0, report.references.fatMassIndexByScan, subject));
+    if (result.indices.androidGynoid)
+        rules.push_back(referenceRule(tr("Waist fat over hip fat, the two percentages divided"), {},
+                                      {*result.indices.androidGynoid, 0.0}, 0.2, nullptr, subject));
+    return scales(tr("Indices"), std::move(rules));
+}
+
+} // namespace
+
+using ScanPages = Reported<ScanMethod>;
+
+QString ScanPages::whatWasDone(const Own&) {
+    return tr("You were weighed, and lay on a table while a very weak X-ray beam went over you. Fat, lean and "
+              "bone hold it back differently: that shows how much of each there is, and where.");
+}
+
+QString ScanPages::intervalMeaning() {
+    return tr("The interval is that of a scan taken again, by the precision that the policy states. The "
+              "method error is how a densitometer's fat lies to the truth for one person.");
+}
+
+QString ScanPages::methodErrorName() {
+    return tr("apart: the densitometer for this person");
+}
+
+QString ScanPages::checksTitle() {
+    return tr("Checks and preparation");
+}
+
+std::vector<ResultLine> ScanPages::lines(const Own& report) {
+    const DxaResult& result = report.result;
+    return {resultLine(tr("lean"), result.lean, 1, QStringLiteral("kg")),
+            resultLine(tr("bone mineral"), result.boneMineral, 2, QStringLiteral("kg")),
+            resultLine(tr("lean mass of the limbs"), result.limbLean, 1, QStringLiteral("kg"))};
+}
+
+void ScanPages::checks(PageFlow& flow, const Own& report) {
+    const DxaTest& test = report.record;
+    if (test.phantom)
+        flow.paragraph(tr("Soft-tissue phantom at %1: %2 % fat read %3 %.")
+                           .arg(clock(test.phantom->at), number(test.phantom->nominal.value(), 2),
+                                number(test.phantom->reading.value(), 2)),
+                       9);
+    if (test.dose)
+        flow.paragraph(
+            tr("X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.")
+                .arg(number(test.dose->thisScan.value(), 0))
+                .arg(test.dose->scansHere)
+                .arg(test.dose->scansElsewhere)
+                .arg(number(test.dose->withThisScan().value(), 0)),
+            9);
+}
+
+void ScanPages::readings(PageFlow& flow, const Own& report) {
+    const DxaTest& test = report.record;
+    flow.heading(tr("Scans"));
+    for (const DxaScan& scan : test.scans) {
+        const QString how = QStringList{plain(scan.scanner.scanner), plain(scan.scanner.software),
+                                        plain(scan.scanner.mode), plain(scan.source)}
+                                .filter(QRegularExpression(QStringLiteral(".")))
+                                .join(QStringLiteral(", "));
+        flow.paragraph(scan.counts() ? tr("Scan %1 at %2 (%3)%4.")
+                                           .arg(scan.number)
+                                           .arg(clock(scan.at), how,
+                                                &scan == test.scan() ? tr(", used") : tr(", not used"))
+                                     : tr("Scan %1 at %2 set aside: %3.")
+                                           .arg(scan.number)
+                                           .arg(clock(scan.at), plain(scan.setAsideReason)),
+                       9);
+        for (const std::string& finding : scan.findings)
+            flow.paragraph(tr("Rule: %1").arg(plain(finding)), 9);
+    }
+    for (const NamedFigure& figure : {regions(report, {}, Columns::All), limbs(report)})
+        figureOnPaper(flow, figure, 230);
+}
+
+void ScanPages::sources(PageFlow& flow, const Own&) {
+    flow.paragraph(tr("Fat, lean and bone mineral as the densitometer gives them; its own equations are not "
+                      "published. Indices: sources on the worked sheet. Computed by %1.")
+                       .arg(plain(std::string(dxaEngineVersion))),
+                   8.5);
+}
+
+void ScanPages::inWords(PageFlow& flow, const Own& report) {
+    if (report.withoutNumbers)
+        return;
+    const DxaResult& result = report.result;
+    if (result.halfBody.empty()) {
+        limbsInWords(flow, result.armLean, tr("Muscle of your arms"));
+        limbsInWords(flow, result.legLean, tr("Muscle of your legs"));
+    }
+    const auto& test = report.record;
+    if (test.dose)
+        wordsRow(flow, tr("X-rays of this scan"),
+                 tr("about as much as nature gives you in %1 days")
+                     .arg(number(dxa::daysOfBackground(test.dose->thisScan), 1)));
+}
+
+std::optional<NamedFigure> ScanPages::core(const Own& report) {
+    CoreModel model;
+    if (const auto [before, when] = comparable(report); before)
+        model.columns.push_back(columnOf(*before, when));
+    model.columns.push_back(columnOf(report.result, tr("now")));
+    model.note = tr("To scale in kg, as the scan divides the body.");
+    return NamedFigure{tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                           paintCore(painter, area, model, palette);
+                       }};
+}
+
+std::vector<NamedFigure> ScanPages::figures(const Own& report) {
+    std::vector<NamedFigure> figures{regions(report, tr("Regions"), Columns::Amounts)};
+    if (comparable(report).result)
+        figures.push_back(regions(report, tr("Changes"), Columns::Changes));
+    figures.push_back(*core(report));
+    figures.push_back(limbs(report));
+    figures.push_back(indices(report));
+    return figures;
+}
+
+// A scan always gives fat.
+std::optional<RuleModel> ScanPages::valueOfTheDay(const Own&) {
+    return std::nullopt;
+}
+
+std::vector<Message> ScanPages::standings(const Own&) {
+    return {};
+}
+
+std::vector<Message> ScanPages::changes(const Own&) {
+    return {};
+}
+
+} // namespace fusain::report

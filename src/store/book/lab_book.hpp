@@ -1,0 +1,151 @@
+#pragma once
+#include "procedure/method/journal.hpp"
+#include "record/base/document.hpp"
+#include "record/base/people.hpp"
+#include "record/lab/instrument.hpp"
+
+#include <QSqlDatabase>
+#include <limits>
+#include <memory>
+
+namespace fusain {
+struct AnyTest;
+}
+
+namespace fusain::store {
+
+/// An appointment and what became of it.
+struct Visit {
+    std::string id;
+    std::string clientId;
+    Instant at;
+    std::string method = "hydrostatic";
+    std::string state = "booked"; ///< booked, running, aside, measured, done, refused
+    std::string testId;
+    std::string note;
+};
+
+/// One stored result: computed by a recipe from a raw record, never overwritten.
+struct StoredResult {
+    std::string testId;
+    int testVersion = 1;
+    int number = 1; ///< 1 is what was signed; 2, 3 … are recomputations beside it
+    Instant at;
+    Document document;
+};
+
+/// One person's value of a stored result.
+struct PersonValue {
+    std::string clientId;
+    Sex sex = Sex::Female;
+    Years age; ///< at the test
+    double value = 0.0;
+};
+
+/// What `verify` found.
+struct Verification {
+    std::int64_t events = 0;
+    std::vector<std::string> faults; ///< empty when everything is as it was written
+    [[nodiscard]] bool sound() const { return faults.empty(); }
+};
+
+/// The lab book: one SQLite file with the lab's clients, visits, raw records, results, checks and the journal
+/// of events.
+///
+/// Every change is an event in the journal, chained by hash, and is on disk (WAL, synchronous=FULL) when the
+/// call returns. A shared lab book on PostgreSQL uses the same SQL.
+class LabBook : public Journal {
+public:
+    /// Opens, or creates, the lab book at `path`. A foreign, damaged or newer file is left as it is and
+    /// explained; an older one is copied beside itself before it is brought forward.
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> open(const QString& path, Clock clock);
+    /// Opens for looking only; nothing is created or migrated.
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> openForReading(const QString& path);
+    ~LabBook() override;
+    LabBook(const LabBook&) = delete;
+    LabBook& operator=(const LabBook&) = delete;
+
+    [[nodiscard]] QString path() const { return path_; }
+    [[nodiscard]] std::string name() const;
+    /// A sentence when the clock stands before the latest event of the book.
+    [[nodiscard]] std::optional<Problem> clockWarning(Instant now);
+
+    // Journal
+    [[nodiscard]] Expected<Event> append(Event event) override;
+    [[nodiscard]] std::vector<Event> eventsOf(const std::string& subject);
+    [[nodiscard]] std::int64_t eventCount();
+    [[nodiscard]] Verification verify();
+
+    // People
+    Expected<void> save(const Client& client, const std::string& by);
+    [[nodiscard]] std::vector<Client> clients();
+    [[nodiscard]] std::optional<Client>
+    client(const std::string& id); /// By a part of the name or code, or by birth date; all for an empty text.
+                                   /// @param most stops after so many
+    [[nodiscard]] std::vector<Client> findClients(const std::string& text,
+                                                  std::size_t most = std::numeric_limits<std::size_t>::max());
+    /// Others with the same name or with the same birth date and a similar name.
+    [[nodiscard]] std::vector<Client> likelyDuplicates(const Client& client);
+    Expected<void> save(const Staff& staff, const std::string& by);
+    [[nodiscard]] std::vector<Staff> staff();
+
+    // Visits, tests, results, checks
+    Expected<void> save(const Visit& visit, const std::string& by);
+    /// Visits from `from` up to but not including `to`, in order of time.
+    [[nodiscard]] std::vector<Visit> visitsBetween(Instant from, Instant to);
+    [[nodiscard]] std::vector<Visit> visitsOf(const std::string& clientId);
+    /// The newest version of each test of a client, oldest first.
+    [[nodiscard]] std::vector<AnyTest> testsOf(const std::string& clientId);
+    [[nodiscard]] std::optional<AnyTest> test(const std::string& id, int version = 0);
+    [[nodiscard]] std::vector<AnyTest> versionsOf(const std::string& testId);
+    [[nodiscard]] std::vector<AnyTest> runningTests();
+    Expected<void> save(const StoredResult& result, const std::string& by);
+    [[nodiscard]] std::vector<StoredResult> resultsOf(const std::string& testId);
+    Expected<void> save(const Check& check, const std::string& by);
+    [[nodiscard]] std::vector<Check> checks(const std::string& instrument);
+    Expected<void> save(const Study& study, const std::string& by);
+    [[nodiscard]] std::vector<Study> studies(const std::string& instrument = {});
+    /// Tests of a method that were started after `since`, oldest first.
+    [[nodiscard]] std::vector<AnyTest> testsSince(Instant since, std::string_view method);
+
+    /// Signed tests by two methods of the clients who had both, oldest first.
+    [[nodiscard]] std::vector<AnyTest> testsOfBoth(const std::string& method, const std::string& other);
+    /// The last signed result of each person by a method, as one number. @param field of the stored result,
+    /// such as "fat_percent"
+    [[nodiscard]] std::vector<PersonValue> latestValues(std::string_view method, const std::string& field);
+
+    // Settings of the lab (policy in force, units, theme …)
+    Expected<void> setSetting(const std::string& key, const std::string& value, const std::string& by);
+    [[nodiscard]] std::string setting(const std::string& key, const std::string& otherwise = {});
+
+    /// Keys and values of all settings whose key begins with `prefix`, in order of the key.
+    [[nodiscard]] std::vector<std::pair<std::string, std::string>> settingsUnder(const std::string& prefix);
+
+    /// Writes a consistent copy to `target` and checks it.
+    Expected<void> backUp(const QString& target);
+    /// The daily copy beside the book: made when today's does not exist yet; the newest `keep` are kept.
+    Expected<QString> backUpDaily(Instant now, int keep = 14);
+    /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist.
+    static Expected<void> restore(const QString& backup, const QString& target);
+
+private:
+    explicit LabBook(QString path);
+    Expected<void> connect(bool readOnly);
+    Expected<void> migrate(Clock clock);
+    [[nodiscard]] Expected<Event> appendWithin(Event event);
+    Expected<void> keepTestDocument(const Event& event);
+    Expected<void> change(const std::string& kind, const std::string& subject, const std::string& by, Json data,
+                          const QString& sql, const QVariantList& values);
+
+    QString path_;
+    QString connection_;
+    Clock clock_;
+    std::string lastHash_;
+    std::int64_t lastSequence_ = 0;
+    // The documents of running tests, kept up event by event so that a long test need not be replayed each
+    // time.
+    struct OpenTests;
+    std::unique_ptr<OpenTests> open_;
+};
+
+} // namespace fusain::store

@@ -1,0 +1,276 @@
+// The reading side of the lab book.
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "store/book/lab_book.hpp"
+#include "store/book/sql.hpp"
+
+#include <QSqlQuery>
+#include <QVariant>
+#include <algorithm>
+
+namespace fusain::store {
+namespace {
+
+Json documentIn(const QSqlQuery& row, int column) {
+    return Json::parse(row.value(column).toString().toStdString(), nullptr, false);
+}
+
+Instant instantIn(const QSqlQuery& row, int column) {
+    return instantFromIso(row.value(column).toString().toStdString()).value_or(Instant{});
+}
+
+template <class T, class Convert>
+std::vector<T> collect(Expected<QSqlQuery> rows, Convert convert) {
+    std::vector<T> found;
+    while (rows && rows->next())
+        if (auto item = convert(*rows))
+            found.push_back(std::move(*item));
+    return found;
+}
+
+template <class T>
+std::optional<T> kept(Expected<T> value) {
+    return value ? std::optional<T>(std::move(*value)) : std::nullopt;
+}
+
+std::optional<Client> clientIn(const QSqlQuery& row) {
+    return kept(clientFromJson(documentIn(row, 0), "client"));
+}
+std::optional<AnyTest> testIn(const QSqlQuery& row) {
+    return kept(anyTestFromJson(documentIn(row, 0), "test"));
+}
+
+std::optional<Visit> visitIn(const QSqlQuery& row) {
+    const auto column = [&](int i) { return row.value(i).toString().toStdString(); };
+    return Visit{column(0), column(1), instantIn(row, 2), column(3), column(4), column(5), column(6)};
+}
+
+const QString visitColumns = QStringLiteral("SELECT id, client, at, method, state, test, note FROM visits ");
+
+QString lowered(const std::string& value) {
+    return text(value).toLower().simplified();
+}
+
+} // namespace
+
+std::vector<Client> LabBook::clients() {
+    return collect<Client>(
+        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT document FROM clients ORDER BY name")),
+        clientIn);
+}
+
+std::optional<Client> LabBook::client(const std::string& id) {
+    auto found = collect<Client>(run(QSqlDatabase::database(connection_),
+                                     QStringLiteral("SELECT document FROM clients WHERE id = ?"), {text(id)}),
+                                 clientIn);
+    return found.empty() ? std::nullopt : std::optional(found.front());
+}
+
+// The columns are looked at first: only what is found is read as a document.
+std::vector<Client> LabBook::findClients(const std::string& searched, std::size_t most) {
+    std::vector<Client> found;
+    const QString wanted = lowered(searched);
+    auto rows =
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document, name, code, birth_date FROM clients ORDER BY name, id"), {});
+    while (rows && found.size() < most && rows->next()) {
+        bool matches = wanted.isEmpty();
+        for (int column = 1; column <= 3 && !matches; ++column)
+            matches = rows->value(column).toString().contains(wanted, Qt::CaseInsensitive);
+        if (!matches)
+            continue;
+        const auto client =
+            clientFromJson(Json::parse(rows->value(0).toString().toStdString(), nullptr, false), "client");
+        if (client)
+            found.push_back(*client);
+    }
+    return found;
+}
+
+std::vector<Client> LabBook::likelyDuplicates(const Client& client) {
+    std::vector<Client> found = clients();
+    const QStringList parts = lowered(client.name).split(QLatin1Char(' '));
+    std::erase_if(found, [&](const Client& other) {
+        const QString name = lowered(other.name);
+        const bool sameName = name == lowered(client.name);
+        const bool sharesPart = std::ranges::any_of(
+            parts, [&](const QString& part) { return part.size() > 2 && name.contains(part); });
+        return other.id == client.id || !(sameName || (other.birthDate == client.birthDate && sharesPart));
+    });
+    return found;
+}
+
+std::vector<Staff> LabBook::staff() {
+    return collect<Staff>(
+        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT document FROM staff ORDER BY name")),
+        [](const QSqlQuery& row) { return kept(staffFromJson(documentIn(row, 0), "staff")); });
+}
+
+std::vector<Visit> LabBook::visitsBetween(Instant from, Instant to) {
+    return collect<Visit>(run(QSqlDatabase::database(connection_),
+                              visitColumns + QStringLiteral("WHERE at >= ? AND at < ? ORDER BY at"),
+                              {text(isoText(from)), text(isoText(to))}),
+                          visitIn);
+}
+
+std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
+    return collect<Visit>(run(QSqlDatabase::database(connection_),
+                              visitColumns + QStringLiteral("WHERE client = ? ORDER BY at"), {text(clientId)}),
+                          visitIn);
+}
+
+std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
+    return collect<AnyTest>(run(QSqlDatabase::database(connection_),
+                                QStringLiteral("SELECT document FROM tests AS t WHERE client = ? AND "
+                                               "version = (SELECT max(version) FROM tests WHERE "
+                                               "id = t.id) ORDER BY started_at"),
+                                {text(clientId)}),
+                            testIn);
+}
+
+std::vector<AnyTest> LabBook::versionsOf(const std::string& testId) {
+    return collect<AnyTest>(run(QSqlDatabase::database(connection_),
+                                QStringLiteral("SELECT document FROM tests WHERE id = ? ORDER BY version"),
+                                {text(testId)}),
+                            testIn);
+}
+
+std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
+    const auto versions = versionsOf(id);
+    for (const AnyTest& found : versions)
+        if (common(found).version == version)
+            return found;
+    return versions.empty() || version != 0 ? std::nullopt : std::optional(versions.back());
+}
+
+std::vector<AnyTest> LabBook::runningTests() {
+    return collect<AnyTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document FROM tests AS t WHERE state = 'running' AND version = (SELECT "
+                           "max(version) FROM tests "
+                           "WHERE id = t.id) ORDER BY started_at DESC")),
+        testIn);
+}
+
+std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
+    return collect<StoredResult>(run(QSqlDatabase::database(connection_),
+                                     QStringLiteral("SELECT test_version, number, at, document FROM results "
+                                                    "WHERE test = ? ORDER BY test_version, number"),
+                                     {text(testId)}),
+                                 [&](const QSqlQuery& row) {
+                                     return std::optional(StoredResult{testId, row.value(0).toInt(),
+                                                                       row.value(1).toInt(), instantIn(row, 2),
+                                                                       documentIn(row, 3)});
+                                 });
+}
+
+// A chart reads a long history at once, and SQLite takes the documents apart faster than we would.
+std::vector<Check> LabBook::checks(const std::string& instrument) {
+    return collect<Check>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral(
+                // Books of schema 1 had kilograms only, and said so in the key.
+                "SELECT id, instrument, kind, at, "
+                "coalesce(json_extract(document, '$.nominal'), json_extract(document, '$.nominal_kg'), 0.0), "
+                "coalesce(json_extract(document, '$.reading'), json_extract(document, '$.reading_kg'), 0.0), "
+                "coalesce(json_extract(document, '$.passed'), 1), json_extract(document, '$.by'), "
+                "json_extract(document, '$.note'), "
+                "iif(json_array_length(document, '$.readings') > 1, json_extract(document, '$.readings'), "
+                "NULL) "
+                "FROM checks WHERE instrument = ? ORDER BY at"),
+            {text(instrument)}),
+        [](const QSqlQuery& row) {
+            const auto words = [&](int column) { return row.value(column).toString().toStdString(); };
+            Check check{words(0),
+                        words(1),
+                        words(2),
+                        instantIn(row, 3),
+                        row.value(4).toDouble(),
+                        row.value(5).toDouble(),
+                        row.value(6).toBool(),
+                        words(7),
+                        words(8),
+                        {}};
+            check.readings = {check.reading};
+            if (const Json several = Json::parse(words(9), nullptr, false); several.is_array())
+                check.readings = several.get<std::vector<double>>();
+            return std::optional(check);
+        });
+}
+
+std::vector<Study> LabBook::studies(const std::string& instrument) {
+    return collect<Study>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral(
+                "SELECT id, instrument, at, document FROM studies WHERE ? = '' OR instrument = ? ORDER BY at"),
+            {text(instrument), text(instrument)}),
+        [](const QSqlQuery& row) {
+            const Json document = documentIn(row, 3);
+            return std::optional(Study{row.value(0).toString().toStdString(),
+                                       row.value(1).toString().toStdString(), document.value("quantity", ""),
+                                       document.value("unit", ""), instantIn(row, 2), document.value("by", ""),
+                                       document.value("people", std::vector<std::vector<double>>{}),
+                                       document.value("group", "")});
+        });
+}
+
+std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method) {
+    return collect<AnyTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document FROM tests AS t WHERE method = ? AND started_at > ? AND version = "
+                           "(SELECT max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
+            {text(std::string(method)), text(isoText(since))}),
+        testIn);
+}
+
+std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::string& other) {
+    return collect<AnyTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral(
+                "SELECT document FROM tests AS t WHERE method IN (?, ?) AND state = 'signed' AND version = "
+                "(SELECT max(version) FROM tests WHERE id = t.id) AND client IN (SELECT client FROM tests "
+                "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?) ORDER BY started_at"),
+            {text(method), text(other), text(method), text(other)}),
+        testIn);
+}
+
+// A recomputation counts before what was signed first, and a later test before an earlier one.
+std::vector<PersonValue> LabBook::latestValues(std::string_view method, const std::string& field) {
+    std::vector<PersonValue> values = collect<PersonValue>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT t.client, json_extract(t.document, '$.subject.sex'), "
+                           "json_extract(t.document, '$.subject.age_y'), json_extract(r.document, ?) "
+                           "FROM tests AS t JOIN results AS r ON r.test = t.id AND r.test_version = t.version "
+                           "WHERE t.method = ? AND t.state = 'signed' "
+                           "ORDER BY t.client, t.started_at DESC, t.version DESC, r.number DESC"),
+            {text("$." + field + ".value"), text(std::string(method))}),
+        [](const QSqlQuery& row) -> std::optional<PersonValue> {
+            if (row.isNull(3))
+                return std::nullopt;
+            return PersonValue{row.value(0).toString().toStdString(),
+                               row.value(1).toString() == QLatin1String("male") ? Sex::Male : Sex::Female,
+                               Years(row.value(2).toDouble()), row.value(3).toDouble()};
+        });
+    const auto repeats = std::ranges::unique(values, {}, &PersonValue::clientId);
+    values.erase(repeats.begin(), repeats.end());
+    return values;
+}
+
+std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const std::string& prefix) {
+    return collect<std::pair<std::string, std::string>>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT key, value FROM settings WHERE substr(key, 1, length(?)) = ? ORDER BY key"),
+            {text(prefix), text(prefix)}),
+        [](const QSqlQuery& row) {
+            return std::optional(
+                std::pair(row.value(0).toString().toStdString(), row.value(1).toString().toStdString()));
+        });
+}
+
+std::string LabBook::setting(const std::string& key, const std::string& otherwise) {
+    auto rows = run(QSqlDatabase::database(connection_),
+                    QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});
+    return rows && rows->next() ? rows->value(0).toString().toStdString() : otherwise;
+}
+
+} // namespace fusain::store

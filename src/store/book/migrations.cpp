@@ -1,0 +1,57 @@
+#include "store/book/migrations.hpp"
+
+namespace fusain::store {
+
+const std::vector<Migration>& migrations() {
+    static const std::vector<Migration> steps{
+        {1,
+         {
+             QStringLiteral("CREATE TABLE meta (key TEXT PRIMARY KEY, value TEXT NOT NULL)"),
+             QStringLiteral("CREATE TABLE journal (sequence BIGINT PRIMARY KEY, at TEXT NOT NULL, staff TEXT "
+                            "NOT NULL, kind TEXT NOT NULL, "
+                            "subject TEXT NOT NULL, data TEXT NOT NULL, hash TEXT NOT NULL)"),
+             QStringLiteral("CREATE INDEX journal_subject ON journal (subject)"),
+             QStringLiteral(
+                 "CREATE TABLE staff (id TEXT PRIMARY KEY, name TEXT NOT NULL, document TEXT NOT NULL)"),
+             QStringLiteral("CREATE TABLE clients (id TEXT PRIMARY KEY, code TEXT NOT NULL UNIQUE, name TEXT "
+                            "NOT NULL, birth_date TEXT NOT NULL, "
+                            "document TEXT NOT NULL)"),
+             QStringLiteral(
+                 "CREATE TABLE visits (id TEXT PRIMARY KEY, client TEXT NOT NULL REFERENCES clients (id), at "
+                 "TEXT NOT NULL, "
+                 "method TEXT NOT NULL, state TEXT NOT NULL, test TEXT NOT NULL, note TEXT NOT NULL)"),
+             QStringLiteral("CREATE TABLE tests (id TEXT NOT NULL, version INTEGER NOT NULL, client TEXT NOT "
+                            "NULL REFERENCES clients (id), "
+                            "method TEXT NOT NULL, started_at TEXT NOT NULL, state TEXT NOT NULL, document "
+                            "TEXT NOT NULL, PRIMARY KEY (id, version))"),
+             QStringLiteral("CREATE INDEX tests_client ON tests (client)"),
+             QStringLiteral("CREATE TABLE results (test TEXT NOT NULL, test_version INTEGER NOT NULL, number "
+                            "INTEGER NOT NULL, at TEXT NOT NULL, "
+                            "document TEXT NOT NULL, PRIMARY KEY (test, test_version, number), "
+                            "FOREIGN KEY (test, test_version) REFERENCES tests (id, version))"),
+             QStringLiteral("CREATE TABLE checks (id TEXT PRIMARY KEY, instrument TEXT NOT NULL, kind TEXT NOT "
+                            "NULL, at TEXT NOT NULL, "
+                            "document TEXT NOT NULL)"),
+             QStringLiteral("CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL)"),
+         }},
+        {2,
+         {
+             // An instrument is called by the role of its link from here on.
+             QStringLiteral("UPDATE checks SET instrument = 'load-cell' WHERE instrument = 'Tank'"),
+             QStringLiteral("UPDATE checks SET instrument = 'floor-scale' WHERE instrument = 'Scale A'"),
+             QStringLiteral("CREATE INDEX checks_instrument ON checks (instrument, at)"),
+             QStringLiteral(
+                 "CREATE TABLE studies (id TEXT PRIMARY KEY, instrument TEXT NOT NULL, at TEXT NOT NULL, "
+                 "document TEXT NOT NULL)"),
+         }},
+        {3,
+         {
+             // The documents are large: running tests and those of a method are found without reading them all.
+             QStringLiteral("CREATE INDEX tests_state ON tests (state)"),
+             QStringLiteral("CREATE INDEX tests_method ON tests (method, started_at)"),
+         }},
+    };
+    return steps;
+}
+
+} // namespace fusain::store

@@ -1,0 +1,95 @@
+#include "store/transfer/client_transfer.hpp"
+
+#include "record/base/json.hpp"
+
+#include <algorithm>
+
+namespace fusain::store {
+
+namespace {
+
+// What was taken back is named by its number in the book; outside it, by its place in the list, from 1.
+void nameUndoneByPlace(std::vector<Event>& events) {
+    for (Event& event : events)
+        if (event.kind == "event.undone") {
+            const auto undone =
+                std::ranges::find(events, event.data->value("sequence", std::int64_t{0}), &Event::sequence);
+            (*event.data)["sequence"] = undone == events.end() ? 0 : undone - events.begin() + 1;
+        }
+}
+
+Expected<void> putInEvents(LabBook& book, const std::vector<Event>& events) {
+    std::vector<std::int64_t> numbers{0};
+    for (Event event : events) {
+        if (event.kind == "event.undone") {
+            const auto place = event.data->value("sequence", std::size_t{0});
+            (*event.data)["sequence"] = place < numbers.size() ? numbers[place] : 0;
+        }
+        const auto kept = book.append(std::move(event));
+        if (!kept)
+            return tl::unexpected(kept.error());
+        numbers.push_back(kept->sequence);
+    }
+    return {};
+}
+
+} // namespace
+
+Expected<ClientRecord> takeOut(LabBook& book, const std::string& clientId) {
+    const auto client = book.client(clientId);
+    if (!client)
+        return failure({FUSAIN_TEXT("The lab book knows no client \"{1}\"."), {clientId}});
+    ClientRecord record{*client, {}, {}};
+    for (AnyTest& test : book.testsOf(clientId)) {
+        const std::string id = common(test).id;
+        ClientRecord::Test taken{std::move(test), book.eventsOf(id), {}};
+        for (const StoredResult& result : book.resultsOf(id))
+            taken.results.emplace_back(
+                Json{{"version", result.testVersion},
+                     {"number", result.number},
+                     {"at", isoText(result.at)},
+                     {"document", *result.document}}); // Looking at a step is nothing that anybody else needs;
+                                                       // that a result was stored is said where it is.
+        std::erase_if(taken.events, [](const Event& event) {
+            return event.kind == "step.shown" || event.kind == "result.stored";
+        });
+        nameUndoneByPlace(taken.events);
+        record.tests.push_back(std::move(taken));
+    }
+    if (const std::string plan = book.setting("plan." + clientId); !plan.empty())
+        record.plan = Json::parse(plan, nullptr, false);
+    return record;
+}
+
+Expected<void> putIn(LabBook& book, const ClientRecord& record, const std::string& by) {
+    const auto there = [](Message what) {
+        return failure(std::move(what), {}, {FUSAIN_TEXT("A record is put in once; nothing was changed."), {}});
+    };
+    if (book.client(record.client.id))
+        return there({FUSAIN_TEXT("The client \"{1}\" is in this lab book already."), {record.client.code}});
+    for (const Client& other : book.clients())
+        if (other.code == record.client.code)
+            return there(
+                {FUSAIN_TEXT("The code \"{1}\" belongs to another client here."), {record.client.code}});
+    for (const ClientRecord::Test& test : record.tests)
+        if (book.test(common(test.record).id))
+            return there(
+                {FUSAIN_TEXT("The test \"{1}\" is in this lab book already."), {common(test.record).id}});
+    Expected<void> done = book.save(record.client, by);
+    for (const ClientRecord::Test& test : record.tests) {
+        if (done)
+            done = putInEvents(book, test.events);
+        for (const Document& kept : test.results)
+            if (const Json& result = *kept; done)
+                done = book.save(StoredResult{common(test.record).id, result.value("version", 1),
+                                              result.value("number", 1),
+                                              instantFromIso(result.value("at", "")).value_or(Instant{}),
+                                              result.value("document", Json())},
+                                 by);
+    }
+    if (done && !record.plan->is_null())
+        done = book.setSetting("plan." + record.client.id, record.plan->dump(), by);
+    return done;
+}
+
+} // namespace fusain::store

@@ -1,0 +1,106 @@
+#include "record/all/policy.hpp"
+#include "record/all/record.hpp"
+#include "record/base/document.hpp"
+#include "record/base/json.hpp"
+
+#include <gtest/gtest.h>
+
+namespace fusain::repeated_test {
+namespace {
+
+WeighingTrial trial(int number, const char* setAside = "") {
+    return {{number, Origin::Typed, {}, setAside}, Kilograms(3.0 + number), Kilograms(0.01), "", {}};
+}
+
+TEST(Repeated, CountsFindsAndKeepsWhatWasSetAside) {
+    Repeated<WeighingTrial> trials;
+    EXPECT_EQ(trials.nextNumber(), 1);
+    EXPECT_EQ(trials.latest(), nullptr);
+    trials.push_back(trial(1));
+    trials.push_back(trial(2));
+    trials.push_back(trial(3, "bubbles"));
+    EXPECT_EQ(trials.nextNumber(), 4);
+    EXPECT_EQ(trials.counting(), 2);
+    EXPECT_EQ(trials.latest()->number, 2); // the third does not count
+    EXPECT_EQ(trials.find(3)->setAsideReason, "bubbles");
+    EXPECT_EQ(trials.find(4), nullptr);
+    EXPECT_EQ(trials.find(0), nullptr);
+    trials.find(3)->setAsideReason.clear();
+    EXPECT_EQ(trials.latest()->number, 3);
+}
+
+TEST(Repeated, WritesTheKeysThatRecordsHaveAlwaysHad) {
+    const Instant at = *instantFromIso("2026-03-12T07:40:00.000Z");
+    EXPECT_EQ(
+        numberedJson({2, Origin::Link, at, "moved"}),
+        (Json{{"number", 2}, {"origin", "link"}, {"at", "2026-03-12T07:40:00.000Z"}, {"set_aside", "moved"}}));
+    EXPECT_FALSE(numberedJson({1, Origin::Typed, at, ""}).contains("set_aside"));
+    const NumberedReading back = numberedFromJson(numberedJson({2, Origin::Link, at, "moved"}));
+    EXPECT_EQ(back.number, 2);
+    EXPECT_EQ(back.origin, Origin::Link);
+    EXPECT_EQ(back.at, at);
+    EXPECT_EQ(back.setAsideReason, "moved");
+}
+
+TEST(Document, IsAValue) {
+    Document empty;
+    EXPECT_TRUE(empty->is_null());
+    Document first = Json{{"a", 1}};
+    Document second = first;
+    (*second)["a"] = 2;
+    EXPECT_EQ(first->at("a"), 1); // a copy of its own
+    const Document third = std::move(second);
+    EXPECT_EQ(third->at("a"), 2);
+    second = third;
+    EXPECT_TRUE(second == third);
+    EXPECT_FALSE(first == third);
+    EXPECT_TRUE(Document::object()->is_object());
+    (*empty)["b"] = true; // null becomes what is put in
+    EXPECT_TRUE(empty->at("b"));
+}
+
+TEST(Document, TakesNothingButJson) {
+    // {{"text", "x"}} would be a list of two strings, not an object.
+    EXPECT_FALSE((std::is_constructible_v<Document, std::string>));
+    EXPECT_FALSE((std::is_constructible_v<Document, int>));
+    EXPECT_TRUE((std::is_constructible_v<Document, Json>));
+}
+
+TEST(Methods, EachHasItsOwnNamesAndNoneIsGuessed) {
+    std::set<std::string_view> ids, titles;
+    Methods::each([&]<class Method> {
+        ids.insert(Method::id);
+        titles.insert(Method::title);
+        EXPECT_EQ(methodTitle(Method::id), Method::title);
+        EXPECT_EQ(methodOf(emptyTest(std::string(Method::id))), Method::id);
+        EXPECT_EQ(methodOf(AnyPolicy(typename Method::Policy{})), Method::id);
+    });
+    EXPECT_EQ(ids.size(), Methods::count);
+    EXPECT_EQ(titles.size(), Methods::count);
+    EXPECT_FALSE(Methods::with("Hydrostatic", []<class Method> { FAIL() << Method::id; }));
+    EXPECT_THROW(emptyTest("hydrostatics"), Json::exception);
+}
+
+TEST(Methods, TheMassIsThatOfTheMethodsOwnReading) {
+    HydrostaticTest tank;
+    EXPECT_FALSE(massOf(AnyTest(tank)));
+    tank.dryMass = Reading{70.5, Origin::Typed, {}};
+    EXPECT_EQ(massOf(AnyTest(tank))->value(), 70.5);
+    DxaTest scan;
+    scan.mass = Reading{81.0, Origin::Link, {}};
+    EXPECT_EQ(massOf(AnyTest(scan))->value(), 81.0);
+}
+
+TEST(LoadCell, ATwentyGramDisagreementStillAgrees) {
+    const auto check = [](double reading) {
+        return LoadCellCheck{Kilograms(0.0), Kilograms(5.0), Kilograms(reading), {}};
+    };
+    EXPECT_TRUE(check(5.02).agrees());
+    EXPECT_TRUE(check(4.98).agrees());
+    EXPECT_FALSE(check(5.0201).agrees());
+    EXPECT_FALSE(check(4.9799).agrees());
+    EXPECT_FALSE(check(std::nan("")).agrees());
+}
+
+} // namespace
+} // namespace fusain::repeated_test

@@ -6,6 +6,7 @@
 #include "link/simulation/all/simulated_lab.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/all/record.hpp"
+#include "support/impedance_run.hpp"
 #include "support/in_step.hpp"
 #include "support/journey.hpp"
 
@@ -116,6 +117,22 @@ TEST_F(ImpedanceJourney, ValuesOfTheInstrumentAloneMakeAReportThatSaysSo) {
     const auto report = session->computing().reportOn(snapshotOf(run()));
     ASSERT_TRUE(report);
     EXPECT_TRUE(std::get<ImpedanceResult>(report->computed.result).fromReported);
+}
+
+TEST_F(ImpedanceJourney, WithoutFatThePhaseAngleIsReadFromTwoMetres) {
+    startImpedance();
+    auto standing = run().test().setup;
+    standing.geometry = impedance::ElectrodeGeometry::StandingContact;
+    ASSERT_TRUE(session->report(run().setUp(standing)));
+    runUntil(ImpedanceStep::Sweep);
+    ASSERT_TRUE(session->report(run().acceptSweep(fusain::testing::cleanSweep(), Origin::Typed)));
+    ASSERT_TRUE(session->report(run().goTo(ImpedanceStep::Result)));
+    const auto computed = session->computing().computed(snapshotOf(run()));
+    ASSERT_TRUE(computed);
+    ASSERT_EQ(computed->composition(), nullptr);
+    const double angle = std::get<ImpedanceResult>(computed->result).phaseAngle->estimate().value();
+    EXPECT_EQ(panel().standBack().reading, number(angle, 1) + QStringLiteral("°"));
+    EXPECT_TRUE(panel().standBack().verdict.contains(QLatin1String("Phase angle")));
 }
 
 TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {

@@ -9,6 +9,24 @@
 #include <algorithm>
 
 namespace fusain::desktop {
+namespace {
+
+// What two metres away is told of a test that gives no fat.
+StandBack withoutFat(const ImpedanceResult& result) {
+    return {result.phaseAngle ? number(result.phaseAngle->estimate().value(), 1) + QStringLiteral("°")
+                              : QString(),
+            QObject::tr("Phase angle; fat is not worked out with these electrodes.")};
+}
+
+StandBack withoutFat(const DensityResult&) {
+    return {};
+}
+
+StandBack withoutFat(const DxaResult&) {
+    return {};
+}
+
+} // namespace
 
 ResultPanel::ResultPanel(Session& session, std::span<const StepText> sheet, Step step)
     : StepPanel(session, sheet, step), findings_(new FindingsView(session)) {
@@ -30,7 +48,7 @@ StandBack ResultPanel::standBack() const {
     if (!result)
         return {{}, report::say(result.error())};
     if (!result->composition())
-        return {QString(), tr("Fat is not worked out with these electrodes.")};
+        return std::visit([](const auto& own) { return withoutFat(own); }, result->result);
     const auto& fat = result->composition()->fatPercent;
     return {QStringLiteral("%1 %").arg(QString::fromStdString(fixed(fat.estimate().value(), 1))),
             tr("± %1 %").arg(QString::fromStdString(fixed(normal95 * fat.technicalError().value(), 1)))};

@@ -10,9 +10,9 @@
 namespace fusain::desktop {
 
 Computing::Computing(store::LabBook& book, const LabCatalogue& catalogue, const LabReferences& references,
-                     Dress dress)
-    : book_(book), catalogue_(catalogue), references_(references), policies_(book, catalogue, references),
-      ownVectors_(book), dress_(std::move(dress)) {}
+                     const LabPolicies& policies, Dress dress)
+    : book_(book), catalogue_(catalogue), references_(references), policies_(policies), ownVectors_(book),
+      dress_(std::move(dress)) {}
 
 Expected<ComputedTest> Computing::computed(const AnyTest& test, const WhatIf& whatIf,
                                            const AnyPolicy* instead) const {

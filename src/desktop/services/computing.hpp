@@ -12,7 +12,7 @@ public:
     /// What the window adds to every report: the lab's name, and whether names are hidden.
     using Dress = std::function<void(report::TestReport&)>;
     Computing(store::LabBook& book, const LabCatalogue& catalogue, const LabReferences& references,
-              Dress dress);
+              const LabPolicies& policies, Dress dress);
 
     /// A test computed by its own policy, or by another one.
     [[nodiscard]] Expected<ComputedTest> computed(const AnyTest& test, const WhatIf& whatIf = {},
@@ -37,7 +37,7 @@ private:
     store::LabBook& book_;
     const LabCatalogue& catalogue_;
     const LabReferences& references_;
-    LabPolicies policies_;
+    const LabPolicies& policies_;
     OwnVectors ownVectors_;
     Dress dress_;
 };

@@ -17,11 +17,11 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
       clock_(std::move(clock)), references_(std::make_unique<LabReferences>(*book_, *catalogue_)),
       policies_(std::make_unique<LabPolicies>(*book_, *catalogue_, *references_)),
       checks_(std::make_unique<InstrumentChecks>(*book_, *catalogue_, clock_)),
-      computing_(
-          std::make_unique<Computing>(*book_, *catalogue_, *references_, [this](report::TestReport& report) {
-              report.labName = labName();
-              report.namesHidden = namesHidden_;
-          })) {
+      computing_(std::make_unique<Computing>(*book_, *catalogue_, *references_, *policies_,
+                                             [this](report::TestReport& report) {
+                                                 report.labName = labName();
+                                                 report.namesHidden = namesHidden_;
+                                             })) {
     const auto everyone = book_->staff();
     const std::string last = book_->setting("at-the-bench");
     for (const Staff& staff : everyone)

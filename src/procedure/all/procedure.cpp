@@ -46,9 +46,7 @@ Begun resumeTest(const AnyPolicy& policy, const Protocol& protocol, std::vector<
 
 AnyTest snapshotOf(const Procedure& procedure) {
     AnyTest snapshot;
-    Methods::with(procedure.method(), [&]<class Method> {
-        snapshot = static_cast<const typename Running<Method>::Procedure&>(procedure).test();
-    });
+    Methods::with(procedure.method(), [&]<class Method> { snapshot = runningAs<Method>(procedure).test(); });
     return snapshot;
 }
 

@@ -13,7 +13,6 @@ struct Running<ChamberMethod> {
     using Result = ChamberResult;
     /// The instrument whose precision studies speak of this method.
     static constexpr std::string_view precisionInstrument = "chamber";
-    static constexpr std::string_view engineVersion = chamberEngineVersion;
 
     /// Whether a lung volume can be tried on the worked sheet.
     static constexpr bool triesLungGas = true;

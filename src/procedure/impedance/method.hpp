@@ -13,7 +13,6 @@ struct Running<ImpedanceMethod> {
     using Result = ImpedanceResult;
     /// The instrument whose precision studies speak of this method.
     static constexpr std::string_view precisionInstrument = "analyzer";
-    static constexpr std::string_view engineVersion = impedanceEngineVersion;
 
     /// Whether a lung volume can be tried on the worked sheet.
     static constexpr bool triesLungGas = false;

@@ -62,8 +62,7 @@ computeImpedance(const ImpedanceTest& test, const ImpedancePolicy& policy, const
 inline constexpr std::string_view impedanceEngineVersion = "impedance-1";
 
 /// Age from which the mixture equations for water are used: they know the shape of an adult body.
-/// @par Source De Lorenzo A et al (1997), J Appl Physiol 82:1542-1558, adults; an engineering choice of this
-/// program.
+/// An engineering choice of this program: no paper gives a youngest age.
 inline constexpr Years mixtureEquationsAge{16.0};
 
 /// Age from which the adult equations are used; before it those for children.

@@ -13,7 +13,6 @@ struct Running<ScanMethod> {
     using Result = DxaResult;
     /// The instrument whose precision studies speak of this method.
     static constexpr std::string_view precisionInstrument = "scanner";
-    static constexpr std::string_view engineVersion = dxaEngineVersion;
 
     /// Whether a lung volume can be tried on the worked sheet.
     static constexpr bool triesLungGas = false;

@@ -13,7 +13,6 @@ struct Running<TankMethod> {
     using Result = HydrostaticResult;
     /// The instrument whose precision studies speak of this method.
     static constexpr std::string_view precisionInstrument = "load-cell";
-    static constexpr std::string_view engineVersion = fusain::engineVersion;
 
     /// Whether a lung volume can be tried on the worked sheet.
     static constexpr bool triesLungGas = true;

@@ -3,18 +3,19 @@
 #include "link/simulation/all/simulated_lab.hpp"
 
 #include <QCoreApplication>
+#include <algorithm>
 
 namespace fusain::testing {
 
 /// Links a hub to simulated instruments in step: time passes for the instruments only when the window has taken
-/// all that they sent, and the links know no other time. A busy machine plays the same test, only slower.
+/// all that they sent and they have taken all that it sent, and the links know no other time. A busy machine
+/// plays the same test, only slower.
 inline void linkInStep(link::InstrumentHub& hub, simulation::SimulatedLab& lab, const QStringList& roles) {
-    // Ten milliseconds, half of life: a cue must arrive within a tick or two, or the tail of what went before is recorded.
     lab.setPace(10, [&hub, &lab, roles] {
-        for (const QString& role : roles)
-            if (const auto latest = hub.latest(role); latest && latest->sequence < lab.sent(role))
-                return false;
-        return true;
+        return std::ranges::none_of(roles, [&](const QString& role) {
+            const auto latest = hub.latest(role);
+            return hub.sent(role) > lab.taken(role) || (latest && latest->sequence < lab.sent(role));
+        });
     });
     hub.setClock(lab.clock());
     for (const QString& role : roles)

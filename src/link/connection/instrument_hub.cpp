@@ -41,6 +41,8 @@ void InstrumentHub::configure(const QString& role, const LinkSettings& settings)
         statuses_[of] = status;
         if (status.state != LinkState::Live)
             latest_.remove(of); // what it showed before it was lost is no reading of now
+        if (status.state == LinkState::Connecting)
+            sent_.remove(of);
         if (words)
             Q_EMIT statusChanged(of);
     });
@@ -53,8 +55,13 @@ std::optional<Frame> InstrumentHub::latest(const QString& role) const {
 }
 
 void InstrumentHub::send(const QString& role, const QString& line) {
-    if (InstrumentLink* link = links_.value(role))
-        QMetaObject::invokeMethod(link, [link, line] { link->send(line); });
+    InstrumentLink* link = links_.value(role);
+    if (!link)
+        return;
+    const LinkState state = status(role).state;
+    if (state == LinkState::Live || state == LinkState::Silent)
+        ++sent_[role];
+    QMetaObject::invokeMethod(link, [link, line] { link->send(line); });
 }
 
 QString wordsFor(const LinkStatus& status) {

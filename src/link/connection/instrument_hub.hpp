@@ -22,6 +22,8 @@ public:
     [[nodiscard]] bool isLive(const QString& role) const { return status(role).state == LinkState::Live; }
     [[nodiscard]] std::optional<Frame> latest(const QString& role) const;
     void send(const QString& role, const QString& line);
+    /// How many lines went to an instrument since its link was last made.
+    [[nodiscard]] unsigned long sent(const QString& role) const { return sent_.value(role); }
 
 Q_SIGNALS:
     void frameArrived(const fusain::link::Frame& frame);
@@ -33,6 +35,7 @@ private:
     QMap<QString, InstrumentLink*> links_;
     QMap<QString, LinkStatus> statuses_;
     QMap<QString, Frame> latest_;
+    QMap<QString, unsigned long> sent_;
 };
 
 /// A link's state in words: "live", "looking for it", "silent", "typed entry".

@@ -29,6 +29,7 @@ struct SimulatedLab::Instrument {
     int terminal = -1;
     std::unique_ptr<QSocketNotifier> notifier;
     unsigned long sequence = 0;
+    unsigned long taken = 0;
     QByteArray pending;
 };
 
@@ -58,12 +59,13 @@ quint16 SimulatedLab::openTcp(const QString& role, quint16 port) {
     connect(target->server.get(), &QTcpServer::newConnection, this, [this, target, role] {
         while (QTcpSocket* socket = target->server->nextPendingConnection()) {
             target->clients.push_back(socket);
+            target->taken = 0;
             connect(socket, &QTcpSocket::disconnected, this, [target, socket] {
                 std::erase(target->clients, socket);
                 socket->deleteLater();
             });
-            connect(socket, &QIODevice::readyRead, this, [this, socket, role] {
-                while (socket->canReadLine())
+            connect(socket, &QIODevice::readyRead, this, [this, target, socket, role] {
+                for (; socket->canReadLine(); ++target->taken)
                     take(role, QString::fromUtf8(socket->readLine()).trimmed());
             });
         }
@@ -115,6 +117,11 @@ std::function<qint64()> SimulatedLab::clock() const {
 unsigned long SimulatedLab::sent(const QString& role) const {
     const auto found = instruments_.find(role);
     return found == instruments_.end() ? 0 : found->second->sequence;
+}
+
+unsigned long SimulatedLab::taken(const QString& role) const {
+    const auto found = instruments_.find(role);
+    return found == instruments_.end() ? 0 : found->second->taken;
 }
 
 void SimulatedLab::pullCables() {

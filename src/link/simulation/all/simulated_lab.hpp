@@ -61,6 +61,8 @@ public:
     [[nodiscard]] std::function<qint64()> clock() const;
     /// Number of the last line that an instrument sent.
     [[nodiscard]] unsigned long sent(const QString& role) const;
+    /// How many lines an instrument took over its TCP port since somebody last connected.
+    [[nodiscard]] unsigned long taken(const QString& role) const;
     /// Pulls every cable; clients see their connection end.
     void pullCables();
 

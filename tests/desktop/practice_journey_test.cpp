@@ -62,9 +62,9 @@ protected:
     }
     StepPanel& panel() { return *shell->bench().currentPanel(); }
     // Space, as soon as it does what its button says.
-    bool spaceWhen(const QString& says, int milliseconds = 40000) {
-        const bool there = testing::soon(
-            [&] { return panel().primaryText().contains(says) && panel().primaryEnabled(); }, milliseconds);
+    bool spaceWhen(const QString& says) {
+        const bool there =
+            testing::soon([&] { return panel().primaryText().contains(says) && panel().primaryEnabled(); });
         if (there)
             driver->press(Qt::Key_Space);
         return there;
@@ -162,7 +162,7 @@ TEST_F(Practice, Analyzer_SocksAreFoundAndTheSweepIsTakenAgain) {
     begin("analyzer-socks");
     toTheSweep();
     must({session->run()->confirm(ImpedanceStep::Posture)});
-    ASSERT_TRUE(spaceWhen(QStringLiteral("sweep"), 20000)) << panel().primaryText().toStdString();
+    ASSERT_TRUE(spaceWhen(QStringLiteral("sweep"))) << panel().primaryText().toStdString();
     ASSERT_TRUE(testing::soon([&] { return !panel().primaryText().contains(QStringLiteral("Reading")); }));
     EXPECT_EQ(session->run()->current(), Step(ImpedanceStep::Sweep)) << "socks let no sweep through";
     room().strip().actBy("socks-off");
@@ -201,7 +201,7 @@ TEST_F(Practice, Chamber_TheCylinderIsFoundBeforeItCounts) {
     begin("chamber-cylinder");
     toTheVolumes();
     EXPECT_EQ(session->run()->current(), Step(ChamberStep::VolumeTrials));
-    ASSERT_TRUE(spaceWhen(QStringLiteral("Close the door"), 20000)) << panel().primaryText().toStdString();
+    ASSERT_TRUE(spaceWhen(QStringLiteral("Close the door"))) << panel().primaryText().toStdString();
     ASSERT_TRUE(testing::soon([&] { return room().run().log().recordings.size() == 1u; }));
     EXPECT_EQ(room().run().log().recordings.front().spoiltBy, std::vector<std::string>{"cylinder-left"});
     room().strip().actBy("empty-chamber");

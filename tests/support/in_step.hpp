@@ -11,7 +11,7 @@ namespace fusain::testing {
 /// all that they sent and they have taken all that it sent, and the links know no other time. A busy machine
 /// plays the same test, only slower.
 inline void linkInStep(link::InstrumentHub& hub, simulation::SimulatedLab& lab, const QStringList& roles) {
-    lab.setPace(10, [&hub, &lab, roles] {
+    lab.setPace(1, [&hub, &lab, roles] {
         return std::ranges::none_of(roles, [&](const QString& role) {
             const auto latest = hub.latest(role);
             return hub.sent(role) > lab.taken(role) || (latest && latest->sequence < lab.sent(role));

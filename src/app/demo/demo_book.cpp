@@ -131,8 +131,8 @@ private:
         Expected<void> done = simulation::playTank(run, body, day, random_, clock_);
         if (done)
             done = keepCheck("check-" + run.test().id, "load-cell", "load-cell",
-                             run.test().loadCell->referenceNominal, run.test().loadCell->referenceReading,
-                             run.test().loadCell->at);
+                             run.test().loadCell()->referenceNominal, run.test().loadCell()->referenceReading,
+                             run.test().loadCell()->at);
         if (done && day.trials == 0)
             done = finish(run, "Measured calmly; the trials agree. Prepared as asked.");
         return done ? Expected<std::string>(run.test().id) : tl::unexpected(done.error());
@@ -209,7 +209,7 @@ private:
         Expected<void> done = simulation::playChamber(run, p.body, day, random_, clock_);
         if (done)
             done = keepCheck("check-scale-" + run.test().id, "chamber-scale", "reference-mass",
-                             run.test().scale->nominal, run.test().scale->reading, run.test().scale->at);
+                             run.test().scale()->nominal, run.test().scale()->reading, run.test().scale()->at);
         return done && day.finish ? finish(run, "Sat calmly; the volumes agree. Prepared as asked.") : done;
     }
 

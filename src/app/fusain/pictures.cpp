@@ -73,7 +73,7 @@ bool impedanceBench(desktop::Shell& shell, desktop::Session& session, Camera& ca
     if (done)
         done = run.answerOpen(simulation::wellPrepared);
     if (done)
-        done = run.weigh(Kilograms(63.05), Origin::Typed);
+        done = run.weigh(Kilograms(63.05), Attribution::typed());
     for (const ImpedanceStep step : {Electrodes, Posture})
         if (done)
             done = run.confirm(step);
@@ -99,7 +99,7 @@ bool dxaBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) 
     if (done)
         done = run.answerOpen(simulation::wellPrepared);
     if (done)
-        done = run.weigh(Kilograms(63.05), Origin::Typed);
+        done = run.weigh(Kilograms(63.05), Attribution::typed());
     if (done)
         done = run.stateDose(0, Microsieverts(0.0), 1);
     if (done)
@@ -178,11 +178,11 @@ bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& came
     if (done)
         done = run.checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(5.003));
     if (done)
-        done = run.readWaterTemperature(Celsius(34.2), Origin::Typed);
+        done = run.readWaterTemperature(Celsius(34.2), Attribution::typed());
     if (done)
         done = run.answerOpen(simulation::wellPrepared);
     if (done)
-        done = run.weighDry(Kilograms(71.0), Origin::Typed);
+        done = run.weighDry(Kilograms(71.0), Attribution::typed());
     if (done)
         done = run.measureResidualVolume(Litres(1.5), "oxygen dilution");
     if (!session.report(done))

@@ -15,7 +15,10 @@ constexpr double binSeconds = 0.020;      // 50 Hz
 constexpr double analysisInterval = 0.25; // s
 constexpr std::array windowLengths{1.6, 2.0, 2.5, 3.5, 5.0, 7.0};
 constexpr double contactWindow = 2.0;          // s
-constexpr double surfacingDrop = 1.5;          // kg: the head is out of the water
+constexpr double surfacedFraction = 0.5;       // of the net weight: below it the client has come up
+constexpr double leastSurfacingDrop = 0.15;    // kg, for a client who weighs next to nothing under water
+constexpr double surfacingSeconds = 1.0;       // mean over so long, so that a swing is no coming up
+constexpr double contactPatience = 1.5;        // s in which a jump may turn out to be the coming up
 constexpr double tolerableDrift = 0.006;       // kg/s: below this a drift is not called breathing out
 constexpr double strongDrift = 0.020;          // kg/s: above this a window is never read
 constexpr int rubbingAnalyses = 14;            // 3.5 s without an explicable window: splashes settle sooner
@@ -34,7 +37,8 @@ Message TraceReading::message() const {
     case TraceVerdict::Contact:
         return {FUSAIN_TEXT("Contact: the reading jumped. Wall, floor or a hand? Repeat this trial."), {}};
     case TraceVerdict::Readable:
-        return {FUSAIN_TEXT("Steady: breathing out complete, no contact."), {}};
+        return up ? Message{FUSAIN_TEXT("Client up. {1} kg is ready."), {fixed(net().value(), 2)}}
+                  : Message{FUSAIN_TEXT("Reading steady, no contact."), {}};
     }
     return {};
 }
@@ -45,9 +49,9 @@ struct WeighingTraceAnalyzer::State {
     int binCount = 0;
     double nextAnalysis = 0.0;
     double lastTime = -1.0;
-    bool surfaced = false;
-    int suspicious = 0;  // consecutive analyses that look like contact
-    int unexplained = 0; // consecutive analyses in which no window could be explained
+    int suspicious = 0;                // consecutive analyses that look like contact
+    std::optional<double> suspectedAt; // when they were enough; contact unless the client comes up
+    int unexplained = 0;               // consecutive analyses in which no window could be explained
     bool contact = false;
     std::optional<SwingFit> best;
     TraceReading reading;
@@ -58,7 +62,8 @@ struct WeighingTraceAnalyzer::State {
     [[nodiscard]] double noise() const;
     [[nodiscard]] std::span<const SwingPoint> lastSeconds(double seconds) const;
     void judgeWindows(double now, double noiseLevel);
-    void watchForContact(double noiseLevel);
+    void watchForContact(double now, double noiseLevel);
+    [[nodiscard]] bool cameUp() const;
     void publish(const SwingFit& fit, TraceVerdict verdict);
 };
 
@@ -151,7 +156,7 @@ void WeighingTraceAnalyzer::State::judgeWindows(double now, double noiseLevel) {
         publish(*latest, TraceVerdict::Unsettled);
 }
 
-void WeighingTraceAnalyzer::State::watchForContact(double noiseLevel) {
+void WeighingTraceAnalyzer::State::watchForContact(double now, double noiseLevel) {
     const auto window = lastSeconds(contactWindow);
     const auto fit = fitSwing(window, noiseLevel);
     if (!best || !fit || fit->start < best->start)
@@ -160,25 +165,42 @@ void WeighingTraceAnalyzer::State::watchForContact(double noiseLevel) {
     const bool rubbing = fit->residual > 1.7 * noiseLevel + 0.003;
     const bool moved = jump > 0.012 + 5.0 * std::hypot(fit->levelError, best->levelError);
     suspicious = rubbing || moved ? suspicious + 1 : 0;
-    contact = contact || suspicious >= 2;
+    if (suspicious >= 2 && !suspectedAt)
+        suspectedAt = now;
+    contact = contact || (suspectedAt && now - *suspectedAt >= contactPatience);
+}
+
+// Judged by a fraction of the net weight, so that a light client is not taken for one who touched the wall.
+bool WeighingTraceAnalyzer::State::cameUp() const {
+    if (!best)
+        return false;
+    const auto window = lastSeconds(surfacingSeconds);
+    double sum = 0.0;
+    for (const SwingPoint& point : window)
+        sum += point.mass;
+    const double drop = best->level - sum / static_cast<double>(window.size());
+    return drop > std::max(leastSurfacingDrop, surfacedFraction * (best->level - reading.tare.value()));
 }
 
 void WeighingTraceAnalyzer::State::analyse() {
-    if (surfaced || points.size() < 50)
+    if (reading.up || points.size() < 50)
         return;
     const double now = points.back().time;
-    if (best && points.back().mass < best->level - surfacingDrop) {
-        surfaced = true;
+    if (cameUp()) {
+        reading.up = true;
         return;
     }
     const double noiseLevel = noise();
-    watchForContact(noiseLevel);
-    judgeWindows(now, noiseLevel);
+    watchForContact(now, noiseLevel);
+    if (!suspectedAt) // what follows a jump is no better window of the same trial
+        judgeWindows(now, noiseLevel);
     if (contact)
         reading.verdict = TraceVerdict::Contact;
 }
 
-WeighingTraceAnalyzer::WeighingTraceAnalyzer() : state_(std::make_unique<State>()) {}
+WeighingTraceAnalyzer::WeighingTraceAnalyzer(Kilograms tare) : state_(std::make_unique<State>()) {
+    state_->reading.tare = tare;
+}
 WeighingTraceAnalyzer::~WeighingTraceAnalyzer() = default;
 WeighingTraceAnalyzer::WeighingTraceAnalyzer(WeighingTraceAnalyzer&&) noexcept = default;
 WeighingTraceAnalyzer& WeighingTraceAnalyzer::operator=(WeighingTraceAnalyzer&&) noexcept = default;
@@ -191,8 +213,8 @@ const TraceReading& WeighingTraceAnalyzer::reading() const {
     return state_->reading;
 }
 
-TraceReading analyseTrace(std::span<const ForceSample> samples) {
-    WeighingTraceAnalyzer analyzer;
+TraceReading analyseTrace(std::span<const ForceSample> samples, Kilograms tare) {
+    WeighingTraceAnalyzer analyzer(tare);
     for (const ForceSample& sample : samples)
         analyzer.add(sample);
     return analyzer.reading();

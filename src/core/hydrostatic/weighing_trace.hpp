@@ -34,6 +34,9 @@ struct TraceReading {
     Hertz swing{0.0};
     Kilograms swingAmplitude{0.0}; ///< at the start of the window
     Seconds answeredAt{0.0};       ///< when the reading first stood; 0 if never
+    Kilograms tare{0.0};           ///< chair and belt, as the analyzer was told
+    bool up = false;               ///< the client has come up after the reading stood: it is kept
+    [[nodiscard]] Kilograms net() const { return gross - tare; }
     [[nodiscard]] Message message() const;
 };
 
@@ -44,14 +47,17 @@ struct TraceReading {
 ///     w(t) = a + b(t − t̄) + e^(−λτ)(p cos ωτ + q sin ωτ),  τ = t − window start
 /// by variable projection on a grid of (λ, ω) and a Gauss-Newton refinement with Huber weights. A window counts
 /// when its residual is no larger than the trace's own high-frequency noise allows and its drift b is not
-/// distinguishable from zero; among those that count, the one with the smallest standard error is read. A later
-/// window that no longer fits, or whose level jumps, is contact. Limits are engineering choices of this
-/// program, documented in docs/science/hydrostatic.md with the simulation that supports them.
+/// distinguishable from zero; among those that count, the one with the smallest standard error is read and
+/// kept. When the net weight then falls to less than half of it, the client has come up: nothing later is read.
+/// A later window that no longer fits, or whose level jumps, without the client coming up within 1.5 s, is
+/// contact. Limits are engineering choices of this program, documented in docs/science/hydrostatic.md with the
+/// simulation that supports them.
 ///
 /// Samples faster than 50 Hz are averaged to 50 Hz. Samples must come in order of time; others are ignored.
 class WeighingTraceAnalyzer {
 public:
-    WeighingTraceAnalyzer();
+    /// @param tare what the indicator shows for chair and belt, kg; coming up is judged by the net weight
+    explicit WeighingTraceAnalyzer(Kilograms tare = Kilograms(0.0));
     ~WeighingTraceAnalyzer();
     WeighingTraceAnalyzer(WeighingTraceAnalyzer&&) noexcept;
     WeighingTraceAnalyzer& operator=(WeighingTraceAnalyzer&&) noexcept;
@@ -67,6 +73,6 @@ private:
 };
 
 /// The whole recorded trace at once; the same as adding every sample to an analyzer.
-[[nodiscard]] TraceReading analyseTrace(std::span<const ForceSample> samples);
+[[nodiscard]] TraceReading analyseTrace(std::span<const ForceSample> samples, Kilograms tare = Kilograms(0.0));
 
 } // namespace fusain::hydrostatic

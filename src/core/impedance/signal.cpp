@@ -353,18 +353,25 @@ std::string_view faultName(SignalFault fault) {
     return names[static_cast<std::size_t>(fault)];
 }
 
-std::vector<Message> identityDoubts(const IdentityFacts& now, const IdentityFacts& last,
-                                    const IdentityLimits& limits) {
-    std::vector<Message> doubts;
+Message IdentityDoubt::message() const {
+    static constexpr std::array sentences{
+        FUSAIN_TEXT("The height is {1} cm, at the last visit it was {2} cm."),
+        FUSAIN_TEXT("The mass is {1} kg, at the last visit it was {2} kg."),
+        FUSAIN_TEXT("The whole body reads {1} Ω, at the last visit it was {2} Ω.")};
+    const int decimals = about == About::Impedance ? 0 : 1;
+    return {sentences[static_cast<std::size_t>(about)], {fixed(now, decimals), fixed(last, decimals)}};
+}
+
+std::vector<IdentityDoubt> identityDoubts(const IdentityFacts& now, const IdentityFacts& last,
+                                          const IdentityLimits& limits) {
+    using enum IdentityDoubt::About;
+    std::vector<IdentityDoubt> doubts;
     if (std::abs((now.height - last.height).value()) > limits.height + 1e-9)
-        doubts.push_back({FUSAIN_TEXT("The height is {1} cm, at the last visit it was {2} cm."),
-                          {fixed(centimetres(now.height), 1), fixed(centimetres(last.height), 1)}});
+        doubts.push_back({Height, centimetres(now.height), centimetres(last.height)});
     if (now.mass && last.mass && std::abs(*now.mass / *last.mass - 1.0) > limits.mass)
-        doubts.push_back({FUSAIN_TEXT("The mass is {1} kg, at the last visit it was {2} kg."),
-                          {fixed(now.mass->value(), 1), fixed(last.mass->value(), 1)}});
+        doubts.push_back({Mass, now.mass->value(), last.mass->value()});
     if (now.magnitude && last.magnitude && std::abs(*now.magnitude / *last.magnitude - 1.0) > limits.impedance)
-        doubts.push_back({FUSAIN_TEXT("The whole body reads {1} Ω, at the last visit it was {2} Ω."),
-                          {fixed(now.magnitude->value(), 0), fixed(last.magnitude->value(), 0)}});
+        doubts.push_back({Impedance, now.magnitude->value(), last.magnitude->value()});
     return doubts;
 }
 

@@ -75,8 +75,16 @@ struct IdentityFacts {
     std::optional<Kilograms> mass;
     std::optional<Ohms> magnitude; ///< of the whole body at 50 kHz
 };
-/// Doubts that this is the person, or that the height was typed right. @return one sentence a doubt
-[[nodiscard]] std::vector<Message> identityDoubts(const IdentityFacts& now, const IdentityFacts& last,
-                                                  const IdentityLimits& limits = {});
+/// One fact that does not fit the last visit.
+struct IdentityDoubt {
+    enum class About { Height, Mass, Impedance };
+    About about;
+    double now = 0.0;  ///< cm, kg or Ω
+    double last = 0.0; ///< at the last visit
+    [[nodiscard]] Message message() const;
+};
+/// Doubts that this is the person, or that the height was typed right.
+[[nodiscard]] std::vector<IdentityDoubt> identityDoubts(const IdentityFacts& now, const IdentityFacts& last,
+                                                        const IdentityLimits& limits = {});
 
 } // namespace fusain::impedance

@@ -42,8 +42,8 @@ std::string Session::labName() {
 
 void Session::setAtTheBench(const Staff& staff) {
     atTheBench_ = staff;
-    if (run_)
-        run_->setAtTheBench(staff);
+    for (const auto& each : open_)
+        each->procedure->setAtTheBench(staff);
     report(book_->setSetting("at-the-bench", staff.id, staff.id));
 }
 
@@ -98,16 +98,16 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
                            *book_, clock_);
     if (!begun)
         return tl::unexpected(begun.error());
-    run_ = std::move(*begun);
+    putOnBench(std::move(*begun));
     for (store::Visit visit : book_->visitsOf(client.id))
         if (visit.id == visitId) {
             visit.state = "running";
-            visit.testId = run_->record().id;
+            visit.testId = run()->record().id;
             if (auto saved = book_->save(visit, atTheBench_.id); !saved)
                 return saved;
         }
     if (!override.empty())
-        if (auto noted = run_->addNote("started past a check of an instrument: " + override); !noted)
+        if (auto noted = run()->addNote(NoteKind::CheckOverridden, override); !noted)
             return noted;
     if (method == methodChamber)
         if (auto noted = noteWetHair(client); !noted)
@@ -127,12 +127,18 @@ Expected<void> Session::noteWetHair(const Client& client) {
                  {},
                  {},
                  {FUSAIN_TEXT("Dry well and wait; better, measure in the chamber before the tank."), {}}});
-            return run_->addNote("in the tank earlier today: hair and skin may be wet or warm");
+            return run()->addNote(NoteKind::TankToday, {});
         }
     return {};
 }
 
 Expected<void> Session::resumeRun(const std::string& testId) {
+    for (const auto& each : open_)
+        if (each->procedure->record().id == testId) {
+            onBench_ = each.get();
+            Q_EMIT changed();
+            return {};
+        }
     const auto test = book_->test(testId);
     if (!test)
         return failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
@@ -141,20 +147,20 @@ Expected<void> Session::resumeRun(const std::string& testId) {
                               *book_, clock_);
     if (!resumed)
         return tl::unexpected(resumed.error());
-    run_ = std::move(*resumed);
+    putOnBench(std::move(*resumed));
     Q_EMIT changed();
     return {};
 }
 
 Expected<void> Session::endRun(const std::string& reason) {
-    if (auto ended = run_->refuse(reason); !ended)
+    if (auto ended = run()->refuse(reason); !ended)
         return ended;
     return saveVisitOfRun("refused");
 }
 
 Expected<void> Session::saveVisitOfRun(const std::string& state) {
-    for (store::Visit visit : book_->visitsOf(run_->record().subject.clientId))
-        if (visit.testId == run_->record().id) {
+    for (store::Visit visit : book_->visitsOf(run()->record().subject.clientId))
+        if (visit.testId == run()->record().id) {
             visit.state = state;
             if (auto saved = book_->save(visit, atTheBench_.id); !saved)
                 return saved;
@@ -163,19 +169,39 @@ Expected<void> Session::saveVisitOfRun(const std::string& state) {
 }
 
 std::optional<AnsweredQuestion> Session::earlierAnswer(const std::string& ruleId) {
-    if (!run_)
+    if (!run())
         return std::nullopt;
     std::optional<AnsweredQuestion> latest;
-    for (const AnyTest& test : book_->testsOf(run_->record().subject.clientId))
-        if (common(test).id != run_->record().id && common(test).startedAt < run_->record().startedAt)
+    for (const AnyTest& test : book_->testsOf(run()->record().subject.clientId))
+        if (common(test).id != run()->record().id && common(test).startedAt < run()->record().startedAt)
             if (const AnsweredQuestion* answer = common(test).answerTo(ruleId))
                 latest = *answer;
     return latest;
 }
 
 void Session::closeRun() {
-    run_.reset();
+    std::erase_if(open_, [&](const auto& each) { return each.get() == onBench_; });
+    onBench_ = nullptr;
     Q_EMIT changed();
+}
+
+std::vector<const Procedure*> Session::openRuns() const {
+    std::vector<const Procedure*> runs;
+    for (const auto& each : open_)
+        runs.push_back(each->procedure.get());
+    return runs;
+}
+
+void Session::putOnBench(std::unique_ptr<Procedure> procedure) {
+    auto opened = std::make_unique<OpenTest>();
+    opened->recordings = std::make_unique<Recordings>(hub_, procedure->record().id, nullptr);
+    opened->procedure = std::move(procedure);
+    onBench_ = opened.get();
+    connect(opened->recordings.get(), &Recordings::advanced, this, [this, whose = opened.get()] {
+        if (whose == onBench_)
+            Q_EMIT recorded();
+    });
+    open_.push_back(std::move(opened));
 }
 
 bool Session::report(const Expected<void>& outcome) {
@@ -187,17 +213,36 @@ bool Session::report(const Expected<void>& outcome) {
 }
 
 Expected<void> Session::signRun(const Staff& technician, const std::optional<Staff>& physiologist) {
-    const auto result = computing_->computed(snapshotOf(*run_));
+    const auto result = computing_->computed(snapshotOf(*run()));
     if (!result)
         return tl::unexpected(result.error());
-    if (auto done = run_->sign(technician, physiologist); !done)
+    if (auto done = run()->sign(technician, physiologist); !done)
         return done;
-    const RawTest& record = run_->record();
+    const RawTest& record = run()->record();
     if (auto stored = book_->save(store::StoredResult{record.id, record.version, 1, now(), result->document()},
                                   atTheBench_.id);
         !stored)
         return stored;
     return saveVisitOfRun("done");
+}
+
+Expected<void> Session::noteReassigned(const std::string& code, const std::string& file,
+                                       const std::string& reason) {
+    for (const Client& client : book_->findClients(code))
+        if (client.code == code) {
+            Event event;
+            event.at = now();
+            event.by = atTheBench_.id;
+            event.kind = "scan.reassigned";
+            event.subject = client.id;
+            event.data = Json{{"file", file},
+                              {"to_test", run()->record().id},
+                              {"to_client", run()->record().subject.clientId},
+                              {"reason", reason}};
+            const auto kept = book_->append(std::move(event));
+            return kept ? Expected<void>() : tl::unexpected(kept.error());
+        }
+    return {}; // nobody in this lab book has that code
 }
 
 Expected<void> Session::keepCheck(const std::string& instrument, const std::string& check, double nominal,

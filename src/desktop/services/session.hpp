@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/recordings/method/recording.hpp"
 #include "link/connection/instrument_hub.hpp"
 #include "procedure/method/procedure.hpp"
 #include "report/base/style.hpp"
@@ -65,15 +66,21 @@ public:
     /// What the lab asks and says at a test by this method.
     [[nodiscard]] const Protocol& protocolFor(std::string_view method) const;
 
-    // The running test
-    [[nodiscard]] Procedure* run() { return run_.get(); }
+    // Open tests; one of them is on the bench
+    [[nodiscard]] Procedure* run() { return onBench_ ? onBench_->procedure.get() : nullptr; }
+    /// The recordings of the test on the bench. @pre there is one
+    [[nodiscard]] Recordings& recordings() { return *onBench_->recordings; }
+    /// Every open test: on the bench, or at an instrument while another is on the bench.
+    [[nodiscard]] std::vector<const Procedure*> openRuns() const;
     /// Starts a test. An overdue or failed check of an instrument stops it, unless the physiologist overrides
     /// with a reason.
     Expected<void> startRun(const Client& client, const std::string& visitId,
                             std::string_view method = "hydrostatic", const std::string& override = {});
+    /// Puts a test on the bench; the one that was there stays open.
     Expected<void> resumeRun(const std::string& testId);
     /// Ends the running test without a result and frees its appointment.
     Expected<void> endRun(const std::string& reason);
+    /// Closes the test on the bench with its recordings; what was accepted is kept.
     void closeRun();
     /// What the same client answered to a question at the latest earlier test.
     [[nodiscard]] std::optional<AnsweredQuestion> earlierAnswer(const std::string& ruleId);
@@ -88,11 +95,15 @@ public:
     Expected<void> recompute(const AnyTest& test, const AnyPolicy& policy);
     /// Signs the running test and stores its result beside the raw record.
     Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist);
+    /// Writes into the record of whom a scan was labelled for that it was taken for the client on the bench.
+    Expected<void> noteReassigned(const std::string& code, const std::string& file, const std::string& reason);
     [[nodiscard]] std::string freshId(const std::string& prefix);
 
 Q_SIGNALS:
     void changed();
     void appearanceChanged();
+    /// A recording of the test on the bench has begun, advanced or ended.
+    void recorded();
     void problemRaised(const fusain::Problem& problem);
 
 private:
@@ -106,14 +117,20 @@ private:
     std::unique_ptr<LabPolicies> policies_;
     std::unique_ptr<InstrumentChecks> checks_;
     std::unique_ptr<Computing> computing_;
-    link::InstrumentHub hub_;
+    link::InstrumentHub hub_; // outlives the recordings
     Staff atTheBench_;
     bool namesHidden_ = false;
     bool dark_ = false;
     bool practice_ = false;
     ClientSays clientSays_;
-    std::unique_ptr<Procedure> run_;
-    std::string visitId_;
+    struct OpenTest {
+        std::unique_ptr<Procedure> procedure;
+        std::unique_ptr<Recordings> recordings;
+    };
+    void putOnBench(std::unique_ptr<Procedure> procedure);
+
+    std::vector<std::unique_ptr<OpenTest>> open_;
+    OpenTest* onBench_ = nullptr;
 };
 
 } // namespace fusain::desktop

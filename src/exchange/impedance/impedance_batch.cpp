@@ -47,14 +47,16 @@ Expected<ImpedanceTest> testFrom(const CsvTable& table, const ImpedancePolicy& p
     test.id = read.code;
     test.subject = {read.code, sex == "male" ? Sex::Male : Sex::Female, Years(*age), *read.height, false};
     test.setup.geometry = policy.geometry;
-    test.mass = Reading{read.mass->value(), Origin::Typed, {}};
-    test.reported = std::move(read.reported);
+    test.mass = Reading{Attribution::typed(), read.mass->value()};
     if (!read.sweep.spectra.empty()) {
         ImpedanceSweep sweep;
         sweep.number = 1;
         sweep.readings = std::move(read.sweep);
+        sweep.setup = test.setup;
         test.sweeps.push_back(std::move(sweep));
     }
+    if (!read.reported.empty())
+        test.reported.push_back({{}, test.sweeps.empty() ? 0 : 1, std::move(read.reported)});
     return test;
 }
 

@@ -32,6 +32,7 @@ void InstrumentHub::configure(const QString& role, const LinkSettings& settings)
     auto* link = new InstrumentLink(role, settings, clock_);
     link->moveToThread(&thread_);
     links_[role] = link;
+    addresses_[role] = settings.toText();
     connect(link, &InstrumentLink::frameRead, this, [this, role](const Frame& frame) {
         latest_[role] = frame;
         Q_EMIT frameArrived(frame);
@@ -62,6 +63,19 @@ void InstrumentHub::send(const QString& role, const QString& line) {
     if (state == LinkState::Live || state == LinkState::Silent)
         ++sent_[role];
     QMetaObject::invokeMethod(link, [link, line] { link->send(line); });
+}
+
+bool InstrumentHub::claim(const QString& role, const QObject* who) {
+    const QObject* holder = claims_.value(role, who);
+    if (holder != who)
+        return false;
+    claims_[role] = who;
+    return true;
+}
+
+void InstrumentHub::release(const QString& role, const QObject* who) {
+    if (claims_.value(role) == who)
+        claims_.remove(role);
 }
 
 QString wordsFor(const LinkStatus& status) {

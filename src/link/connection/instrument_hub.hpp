@@ -22,6 +22,11 @@ public:
     [[nodiscard]] bool isLive(const QString& role) const { return status(role).state == LinkState::Live; }
     [[nodiscard]] std::optional<Frame> latest(const QString& role) const;
     void send(const QString& role, const QString& line);
+    /// Where an instrument is reached, such as "tcp:localhost:4001".
+    [[nodiscard]] QString address(const QString& role) const { return addresses_.value(role); }
+    /// Takes an instrument for one who records from it. @return false while somebody else has it
+    [[nodiscard]] bool claim(const QString& role, const QObject* who);
+    void release(const QString& role, const QObject* who);
     /// How many lines went to an instrument since its link was last made.
     [[nodiscard]] unsigned long sent(const QString& role) const { return sent_.value(role); }
 
@@ -36,6 +41,8 @@ private:
     QMap<QString, LinkStatus> statuses_;
     QMap<QString, Frame> latest_;
     QMap<QString, unsigned long> sent_;
+    QMap<QString, QString> addresses_;
+    QMap<QString, const QObject*> claims_;
 };
 
 /// A link's state in words: "live", "looking for it", "silent", "typed entry".

@@ -1,6 +1,7 @@
 #include "procedure/chamber/procedure.hpp"
 
 #include "core/anthropometry/limits.hpp"
+#include "core/anthropometry/surface_area.hpp"
 #include "core/units/comparison.hpp"
 #include "record/base/json.hpp"
 
@@ -11,6 +12,8 @@ namespace fusain {
 namespace {
 
 using Done = Procedure::Done;
+
+constexpr std::string_view pressureReader = "chamber-pressures 1";
 
 constexpr NumberedWords words{"volume", FUSAIN_TEXT("Setting a trial aside needs a reason."),
                               FUSAIN_TEXT("There is no trial {1}.")};
@@ -29,10 +32,10 @@ bool ChamberProcedure::readingDone(Step step) const {
     using enum ChamberStep;
     switch (step.as<ChamberStep>()) {
     case Scale:
-        return test_.scale &&
-               within(std::abs(test_.scale->error().value()), setting_.policy.scaleTolerance.value());
+        return test_.scale() &&
+               within(std::abs(test_.scale()->error().value()), setting_.policy.scaleTolerance.value());
     case Calibration:
-        return test_.calibration && within(std::abs(test_.calibration->error().value()), cylinderTolerance);
+        return test_.calibration() && within(std::abs(test_.calibration()->error().value()), cylinderTolerance);
     case Mass:
         return test_.mass.has_value();
     case VolumeTrials:
@@ -45,44 +48,88 @@ bool ChamberProcedure::readingDone(Step step) const {
 }
 
 bool ChamberProcedure::needsAttention(Step step) const {
-    return (step == ChamberStep::Scale && test_.scale && !isDone(step)) ||
-           (step == ChamberStep::Calibration && test_.calibration && !isDone(step));
+    return (step == ChamberStep::Scale && test_.scale() && !isDone(step)) ||
+           (step == ChamberStep::Calibration && test_.calibration() && !isDone(step));
 }
 
-Done ChamberProcedure::checkScale(Kilograms nominal, Kilograms reading) {
+Done ChamberProcedure::checkScale(Kilograms nominal, Kilograms reading, const Attribution& from) {
     if (!(nominal.value() >= 1.0 && nominal.value() <= 200.0) || !std::isfinite(reading.value()))
         return refused({FUSAIN_TEXT("A reference mass for the scale lies between 1 and 200 kg."), {}},
                        {FUSAIN_TEXT("Check the numbers."), {}});
-    return appendOpen("scale.checked", toJson(ScaleCheck{nominal, reading, now()}));
+    return keep("scale.checked", ScaleCheck{{from, test_.scaleChecks.nextNumber(), {}}, nominal, reading});
 }
 
-Done ChamberProcedure::calibrate(const airdisplacement::Calibration& calibration) {
-    return appendOpen("chamber.calibrated", toJson(ChamberCalibration{calibration, calibration.cylinderVolume,
-                                                                      calibration.cylinderVolume, now()}));
+Done ChamberProcedure::calibrate(const airdisplacement::Calibration& calibration, const Attribution& from) {
+    return keep("chamber.calibrated", ChamberCalibration{{from, test_.calibrations.nextNumber(), {}},
+                                                         test_.set,
+                                                         calibration,
+                                                         calibration.cylinderVolume,
+                                                         calibration.cylinderVolume});
 }
 
-Done ChamberProcedure::calibrateTyped(Litres certified, Litres reading) {
+Done ChamberProcedure::calibrateTyped(Litres certified, Litres reading, const Attribution& from) {
     if (!(certified.value() >= 5.0 && certified.value() <= 150.0) ||
         !(reading.value() >= 0.5 * certified.value() && reading.value() <= 2.0 * certified.value()))
         return refused({FUSAIN_TEXT("A cylinder holds 5 to 150 L, and its reading lies near that."), {}},
                        {FUSAIN_TEXT("Type litres: the certificate's, then the chamber's."), {}});
-    return appendOpen("chamber.calibrated",
-                      toJson(ChamberCalibration{std::nullopt, certified, reading, now()}));
+    return keep("chamber.calibrated",
+                ChamberCalibration{
+                    {from, test_.calibrations.nextNumber(), {}}, test_.set, std::nullopt, certified, reading});
 }
 
-Done ChamberProcedure::weigh(Kilograms mass, Origin origin) {
+Done ChamberProcedure::weigh(Kilograms mass, const Attribution& from) {
     if (auto obstacle = obstacleTo(ChamberStep::Mass))
         return refused(*obstacle, {});
     if (!anthropometry::plausibleMassInChamber.holds(mass))
         return refused(
             {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
             {FUSAIN_TEXT("It lies between 10 and 250 kg. Check the unit and what stands on the scale."), {}});
-    return appendOpen("mass.read", toJson(Reading{mass.value(), origin, now()}));
+    return keep("mass.read", Reading{from, mass.value()});
 }
 
-Done ChamberProcedure::acceptTrial(Litres volume, Litres standardError, Origin origin,
-                                   const std::string& reading,
-                                   std::vector<airdisplacement::PressureSample> samples) {
+Done ChamberProcedure::acceptTrial(Litres volume, Litres standardError, const Attribution& from) {
+    return keepTrial({{from, 0, {}}, test_.set, 0, volume, standardError, {}, {}});
+}
+
+std::optional<airdisplacement::VolumeReadingResult>
+ChamberProcedure::read(std::span<const airdisplacement::PressureSample> samples) const {
+    return readUnder(test_.calibration(), samples);
+}
+
+std::optional<airdisplacement::VolumeReadingResult>
+ChamberProcedure::readAgain(const VolumeTrial& trial) const {
+    return readUnder(test_.calibrations.find(trial.calibration), trial.samples);
+}
+
+std::optional<airdisplacement::VolumeReadingResult>
+ChamberProcedure::readUnder(const ChamberCalibration* calibration,
+                            std::span<const airdisplacement::PressureSample> samples) const {
+    if (!calibration || !calibration->fromPressures || !test_.mass)
+        return std::nullopt;
+    const Kilograms mass(test_.mass->value);
+    return airdisplacement::readVolume(
+        samples, *calibration->fromPressures,
+        {mass, anthropometry::surfaceAreaDuBois1916(mass, test_.subject.height)});
+}
+
+Done ChamberProcedure::acceptPressures(std::vector<airdisplacement::PressureSample> samples,
+                                       const Attribution& from) {
+    const auto reading = read(samples);
+    if (!reading)
+        return refused({FUSAIN_TEXT("Recorded pressures need a calibration of this chamber and the mass."), {}},
+                       {});
+    if (!reading->readable())
+        return refused(reading->message(), {FUSAIN_TEXT("Repeat the trial."), {}});
+    return keepTrial({{from, 0, {}},
+                      test_.set,
+                      0,
+                      reading->volume,
+                      reading->standardError,
+                      {std::string(pressureReader), "readable"},
+                      std::move(samples)});
+}
+
+Done ChamberProcedure::keepTrial(VolumeTrial trial) {
     if (auto obstacle = obstacleTo(ChamberStep::VolumeTrials))
         return refused(*obstacle, {});
     switch (trials().verdict) {
@@ -93,21 +140,18 @@ Done ChamberProcedure::acceptTrial(Litres volume, Litres standardError, Origin o
     default:
         break;
     }
-    if (!(volume.value() >= 5.0 && volume.value() <= 300.0))
+    if (!(trial.volume.value() >= 5.0 && trial.volume.value() <= 300.0))
         return refused(
-            {FUSAIN_TEXT("A raw volume of {1} L cannot be right."), {fixed(volume.value(), 3)}},
+            {FUSAIN_TEXT("A raw volume of {1} L cannot be right."), {fixed(trial.volume.value(), 3)}},
             {FUSAIN_TEXT("It lies near the mass in kilograms, a little below. Check the reading."), {}});
-    if (!airdisplacement::plausibleRawVolume(Kilograms(test_.mass->value), volume))
+    if (!airdisplacement::plausibleRawVolume(Kilograms(test_.mass->value), trial.volume))
         return refused(
             {FUSAIN_TEXT("{1} L does not go with a mass of {2} kg: no living body has that density."),
-             {fixed(volume.value(), 3), fixed(test_.mass->value, 2)}},
+             {fixed(trial.volume.value(), 3), fixed(test_.mass->value, 2)}},
             {FUSAIN_TEXT("Is the cylinder still inside? Check the reading and the mass."), {}});
-    return appendOpen("volume.accepted", toJson(VolumeTrial{{test_.trials.nextNumber(), origin, now(), {}},
-                                                            test_.set,
-                                                            volume,
-                                                            standardError,
-                                                            reading,
-                                                            std::move(samples)}));
+    trial.number = test_.trials.nextNumber();
+    trial.calibration = test_.calibration() ? test_.calibration()->number : 0;
+    return keep("volume.accepted", std::move(trial));
 }
 
 Done ChamberProcedure::setAside(int number, const std::string& reason) {
@@ -129,14 +173,14 @@ Done ChamberProcedure::startOver(const std::string& reason) {
     return appendOpen("chamber.started-over", {{"reason", reason}});
 }
 
-Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& method) {
+Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& method, const Attribution& from) {
     if (!(volume.value() >= 0.5 && volume.value() <= 8.0))
         return refused({FUSAIN_TEXT("{1} L of thoracic gas cannot be right."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.5 and 8 L."), {}});
     if (blank(method))
         return refused({FUSAIN_TEXT("Measured thoracic gas needs its method."), {}},
                        {FUSAIN_TEXT("For example panting, or plethysmography elsewhere."), {}});
-    return appendOpen("thoracic-gas.measured", toJson(MeasuredThoracicGas{volume, method, now()}));
+    return keep("thoracic-gas.measured", MeasuredThoracicGas{from, volume, method});
 }
 
 } // namespace fusain

@@ -17,26 +17,40 @@ public:
     /// Of the present set.
     [[nodiscard]] airdisplacement::TrialJudgement trials() const;
 
-    Done checkScale(Kilograms nominal, Kilograms reading);
+    Done checkScale(Kilograms nominal, Kilograms reading, const Attribution& from = Attribution::typed());
     /// From recorded pressures.
-    Done calibrate(const airdisplacement::Calibration& calibration);
+    Done calibrate(const airdisplacement::Calibration& calibration,
+                   const Attribution& from = Attribution::typed());
     /// Typed from a chamber that calibrates itself: what it read for the cylinder.
-    Done calibrateTyped(Litres certified, Litres reading);
-    Done weigh(Kilograms mass, Origin origin);
-    /// @param volume raw, L
-    Done acceptTrial(Litres volume, Litres standardError, Origin origin, const std::string& reading = {},
-                     std::vector<airdisplacement::PressureSample> samples = {});
+    Done calibrateTyped(Litres certified, Litres reading, const Attribution& from = Attribution::typed());
+    Done weigh(Kilograms mass, const Attribution& from);
+    /// A volume that somebody read from the chamber. @param volume raw, L
+    Done acceptTrial(Litres volume, Litres standardError, const Attribution& from = Attribution::typed());
+    /// What recorded pressures say by the present calibration and the mass; nothing without these.
+    [[nodiscard]] std::optional<airdisplacement::VolumeReadingResult>
+    read(std::span<const airdisplacement::PressureSample> samples) const;
+    /// What the pressures of a kept trial say by the calibration that it was taken under.
+    [[nodiscard]] std::optional<airdisplacement::VolumeReadingResult> readAgain(const VolumeTrial& trial) const;
+    /// Reads recorded pressures and accepts what they read. @return a Problem with what they show when no
+    /// volume stands
+    Done acceptPressures(std::vector<airdisplacement::PressureSample> samples, const Attribution& from);
     Done setAside(int number, const std::string& reason);
     Done restore(int number);
     /// Gives the present set up: a new calibration and new trials are needed.
     Done startOver(const std::string& reason);
-    Done measureThoracicGas(Litres volume, const std::string& method);
+    Done measureThoracicGas(Litres volume, const std::string& method,
+                            const Attribution& from = Attribution::typed());
 
 protected:
     [[nodiscard]] bool readingDone(Step step) const override;
     [[nodiscard]] bool needsAttention(Step step) const override;
 
 private:
+    [[nodiscard]] std::optional<airdisplacement::VolumeReadingResult>
+    readUnder(const ChamberCalibration* calibration,
+              std::span<const airdisplacement::PressureSample> samples) const;
+    Done keepTrial(VolumeTrial trial);
+
     friend MethodProcedure;
     using MethodProcedure::MethodProcedure;
 };

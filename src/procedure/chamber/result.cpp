@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace fusain {
 namespace {
@@ -36,6 +37,24 @@ airdisplacement::TrialJudgement judge(const ChamberTest& test, const ChamberPoli
     return airdisplacement::judgeVolumes(readings, test.set, policy.trials);
 }
 
+// Trials under one calibration share its error; the errors of two calibrations are independent.
+Litres calibrationError(const airdisplacement::TrialJudgement& trials, const ChamberTest& test) {
+    std::map<int, int> trialsUnder;
+    for (const int number : trials.used)
+        if (const VolumeTrial* trial = test.trials.find(number))
+            ++trialsUnder[trial->calibration];
+    double variance = 0.0;
+    for (const auto& [number, count] : trialsUnder) {
+        const ChamberCalibration* calibration = test.calibrations.find(number);
+        if (!calibration || !calibration->fromPressures)
+            continue;
+        const double share = static_cast<double>(count) / static_cast<double>(trials.used.size());
+        const double error = share * calibration->fromPressures->errorAt(trials.rawVolume).value();
+        variance += error * error;
+    }
+    return Litres(std::sqrt(variance));
+}
+
 void flagResult(ChamberResult& result, const ChamberTest& test, const ChamberPolicy& policy) {
     flagBody(result);
     if (!result.thoracicGas.withinValidity)
@@ -45,9 +64,10 @@ void flagResult(ChamberResult& result, const ChamberTest& test, const ChamberPol
     if (test.set > 1)
         result.flags.push_back(
             {FUSAIN_TEXT("The first set of trials did not agree; the chamber was calibrated anew."), {}});
-    if (test.scale && std::abs(test.scale->error().value()) > policy.scaleTolerance.value() + 1e-9)
+    const ScaleCheck* check = test.scaleChecks.heldAt(test.mass->at);
+    if (check && std::abs(check->error().value()) > policy.scaleTolerance.value() + 1e-9)
         result.flags.push_back({FUSAIN_TEXT("The scale was {1} kg off its reference mass."),
-                                {signedFixed(test.scale->error().value(), 3)}});
+                                {signedFixed(check->error().value(), 3)}});
 }
 
 } // namespace
@@ -96,10 +116,8 @@ Expected<ChamberResult> computeChamber(const ChamberTest& test, const ChamberPol
     result.rawVolume =
         Uncertain(result.trials.rawVolume.value(), Source::VolumeTrials,
                   policy.volumeTrialError.value() / std::sqrt(static_cast<double>(result.trials.used.size())));
-    if (test.calibration && test.calibration->fromPressures)
-        result.rawVolume = result.rawVolume +
-                           Uncertain(0.0, Source::Calibration,
-                                     test.calibration->fromPressures->errorAt(result.trials.rawVolume).value());
+    if (const Litres error = calibrationError(result.trials, test); error.value() > 0.0)
+        result.rawVolume = result.rawVolume + Uncertain(0.0, Source::Calibration, error.value());
     const Uncertain volume = airdisplacement::bodyVolume(
         result.rawVolume, result.surfaceAreaArtefact,
         Uncertain(gas->volume.value(), Source::ThoracicGas, gas->standardError.value()));

@@ -41,6 +41,8 @@ std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const Spectrum
     return std::nullopt;
 }
 
+constexpr std::string_view sweepReader = "sweep-signal 1";
+
 constexpr NumberedWords words{"sweep", FUSAIN_TEXT("Setting a sweep aside needs a reason."),
                               FUSAIN_TEXT("There is no sweep {1}.")};
 
@@ -84,21 +86,21 @@ bool ImpedanceProcedure::readingDone(Step step) const {
     using enum ImpedanceStep;
     switch (step.as<ImpedanceStep>()) {
     case Module:
-        return test_.moduleCheck &&
-               within(std::abs(test_.moduleCheck->relativeError()), setting_.policy.moduleTolerance);
+        return test_.moduleCheck() &&
+               within(std::abs(test_.moduleCheck()->relativeError()), setting_.policy.moduleTolerance);
     case Identity:
         return test_.identity.has_value();
     case Mass:
         return test_.mass.has_value();
     case Sweep:
-        return test_.sweep() != nullptr || !test_.reported.empty();
+        return test_.sweep() != nullptr || !test_.reportedValues().empty();
     default:
         return false;
     }
 }
 
 bool ImpedanceProcedure::needsAttention(Step step) const {
-    return step == ImpedanceStep::Module && test_.moduleCheck && !isDone(step);
+    return step == ImpedanceStep::Module && test_.moduleCheck() && !isDone(step);
 }
 
 std::optional<bool> ImpedanceProcedure::appliesToAnalyzer(const std::string& condition,
@@ -121,30 +123,53 @@ Done ImpedanceProcedure::setUp(const AnalyzerSetup& setup) {
     return appendOpen("analyzer.set", toJson(setup));
 }
 
-Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading) {
+Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading, const Attribution& from) {
     if (!(nominal.value() >= 10.0 && nominal.value() <= 2000.0) || !(reading.value() > 0.0))
         return refused(
             {FUSAIN_TEXT("A test module lies between 10 and 2000 Ω, and its reading above zero."), {}},
             {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
-    return appendOpen("module.checked", toJson(ModuleCheck{nominal, reading, now()}));
+    return keep("module.checked", ModuleCheck{{from, test_.moduleChecks.nextNumber(), {}}, nominal, reading});
 }
 
 Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,
-                                         std::vector<std::string> doubts) {
+                                         std::vector<impedance::IdentityDoubt> doubts,
+                                         const std::string& keptBecause) {
+    if (!doubts.empty() && blank(keptBecause))
+        return refused(doubts.front().message(),
+                       {FUSAIN_TEXT("Say why it is this client all the same, or correct it."), {}});
     if (code != clientCode)
         return refused({FUSAIN_TEXT("The code \"{1}\" is not that of this client."), {code}},
                        {FUSAIN_TEXT("Whose turn is it? Open that client's test, or type the code again."), {}});
     if (!anthropometry::plausibleHeight.holds(height))
         return refused({FUSAIN_TEXT("A height of {1} cm cannot be right."), {fixed(centimetres(height), 1)}},
                        {FUSAIN_TEXT("It lies between 50 and 230 cm. Check the unit."), {}});
-    return appendOpen("identity.confirmed", toJson(IdentityCheck{code, height, std::move(doubts), now()}));
+    return keep("identity.confirmed", IdentityCheck{{}, code, height, std::move(doubts), keptBecause});
 }
 
-Done ImpedanceProcedure::weigh(Kilograms mass, Origin origin) {
-    return readMass(ImpedanceStep::Mass, mass, origin);
+Done ImpedanceProcedure::weigh(Kilograms mass, const Attribution& from) {
+    return readMass(ImpedanceStep::Mass, mass, from);
 }
 
-Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, Origin origin, const std::string& reasonInSpite) {
+ImpedanceSweep ImpedanceProcedure::judged(impedance::Sweep sweep, const Attribution& from) const {
+    ImpedanceSweep kept;
+    static_cast<Attribution&>(kept) = from;
+    kept.number = test_.sweeps.nextNumber();
+    kept.setup = test_.setup;
+    kept.check = test_.moduleCheck() ? test_.moduleCheck()->number : 0;
+    const auto findings = judge(sweep);
+    kept.verdict = {std::string(sweepReader), findings.empty()                  ? "clean"
+                                              : impedance::mustRepeat(findings) ? "repeat"
+                                                                                : "look"};
+    for (const impedance::SignalFinding& finding : findings)
+        kept.verdict.remarks.push_back({std::string(faultName(finding.fault)),
+                                        std::string(impedance::segmentKey(finding.segment)),
+                                        finding.severity == impedance::Severity::Bad});
+    kept.readings = std::move(sweep);
+    return kept;
+}
+
+Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, const Attribution& from,
+                                     const std::string& reasonInSpite) {
     if (auto obstacle = obstacleTo(ImpedanceStep::Sweep))
         return refused(*obstacle, {});
     if (auto problem = problemWithSweep(sweep))
@@ -158,17 +183,13 @@ Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, Origin origin, cons
                 {FUSAIN_TEXT("Using a sweep that should be repeated is the physiologist's decision."), {}},
                 {FUSAIN_TEXT("Repeat it, or ask the physiologist."), {}});
     }
-    ImpedanceSweep kept;
-    kept.number = test_.sweeps.nextNumber();
-    kept.readings = std::move(sweep);
-    kept.origin = origin;
-    kept.at = now();
-    for (const impedance::SignalFinding& finding : findings)
-        kept.findings.push_back(finding.what.english());
+    const auto own = attributed(from);
+    if (!own)
+        return tl::unexpected(own.error());
+    Json data = toJson(judged(std::move(sweep), *own));
     if (!blank(reasonInSpite))
-        if (auto noted = addNote("sweep used in spite of its signal: " + reasonInSpite); !noted)
-            return noted;
-    return appendOpen("sweep.accepted", toJson(kept));
+        data["overridden_because"] = reasonInSpite;
+    return appendOpen("sweep.accepted", std::move(data));
 }
 
 Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
@@ -176,23 +197,17 @@ Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
     if (!anthropometry::plausibleMass.holds(mass))
         return refused({FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
                        {FUSAIN_TEXT("Map the column with the mass in kilograms."), {}});
-    Json data{{"mass_kg", toJson(Reading{mass.value(), Origin::Link, now()})},
-              {"source", source},
-              {"reported", Json::array()}};
+    const auto own = attributed(Attribution::fromFile(test_.id, {}, source));
+    if (!own)
+        return tl::unexpected(own.error());
+    Json data{
+        {"mass_kg", toJson(Reading{*own, mass.value()})}, {"source", source}, {"reported", Json::array()}};
     if (!sweep.spectra.empty()) {
         if (auto problem = problemWithSweep(sweep))
             return tl::unexpected(*problem);
-        const auto findings = judge(sweep);
-        if (impedance::mustRepeat(findings))
+        if (const auto findings = judge(sweep); impedance::mustRepeat(findings))
             return refused(findings.front().what, findings.front().remedy);
-        ImpedanceSweep kept;
-        kept.number = test_.sweeps.nextNumber();
-        kept.readings = std::move(sweep);
-        kept.origin = Origin::Link;
-        kept.at = now();
-        for (const impedance::SignalFinding& finding : findings)
-            kept.findings.push_back(finding.what.english());
-        data["sweep"] = toJson(kept);
+        data["sweep"] = toJson(judged(std::move(sweep), *own));
     }
     for (const ReportedValue& value : reported)
         data["reported"].push_back(toJson(value));

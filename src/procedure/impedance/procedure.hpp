@@ -24,15 +24,16 @@ public:
     [[nodiscard]] static std::optional<bool> appliesToAnalyzer(const std::string& condition,
                                                                impedance::ElectrodeGeometry geometry);
     /// @param nominal of the module, Ω  @param reading of the analyzer, Ω
-    Done checkModule(Ohms nominal, Ohms reading);
+    Done checkModule(Ohms nominal, Ohms reading, const Attribution& from = Attribution::typed());
     /// @param code typed or scanned; must be the client's  @param height of today, m
-    /// @param doubts that were seen and answered for
+    /// @param doubts that were seen  @param keptBecause why it is this client all the same; needed with a doubt
     Done confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,
-                         std::vector<std::string> doubts = {});
-    Done weigh(Kilograms mass, Origin origin);
+                         std::vector<impedance::IdentityDoubt> doubts = {},
+                         const std::string& keptBecause = {});
+    Done weigh(Kilograms mass, const Attribution& from);
     /// Accepts a sweep. One that must be repeated is refused, unless the physiologist says why it is used all
     /// the same.
-    Done acceptSweep(impedance::Sweep sweep, Origin origin, const std::string& reasonInSpite = {});
+    Done acceptSweep(impedance::Sweep sweep, const Attribution& from, const std::string& reasonInSpite = {});
     /// Readings that were taken elsewhere and come from a file: mass, sweep and reported values in one step,
     /// without the questions that nobody asked here. The sweep is judged all the same; a bad one is refused.
     /// @param source the file and line, kept in the notes
@@ -54,6 +55,9 @@ protected:
     [[nodiscard]] bool applies(const std::string& condition) const override;
 
 private:
+    /// The sweep with its number, its set-up and what the rules say of it.
+    [[nodiscard]] ImpedanceSweep judged(impedance::Sweep sweep, const Attribution& from) const;
+
     friend MethodProcedure;
     using MethodProcedure::MethodProcedure;
 };

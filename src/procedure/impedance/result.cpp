@@ -91,9 +91,9 @@ public:
         if (!test_.mass)
             return tl::unexpected(missingReading("mass"));
         result_.mass = Kilograms(test_.mass->value);
-        result_.geometry = test_.setup.geometry;
+        result_.geometry = test_.setupUsed().geometry;
         const ImpedanceSweep* sweep = test_.sweep();
-        if (!sweep && test_.reported.empty())
+        if (!sweep && test_.reportedValues().empty())
             return tl::unexpected(missingReading("a sweep that counts"));
         if (!sweep) {
             asReported();
@@ -115,7 +115,7 @@ private:
     void flag(Message message) { result_.flags.push_back(std::move(message)); }
 
     void readSignal(const Sweep& sweep) {
-        result_.signal = judgeSignal(sweep, policy_.signalLimits(test_.setup.geometry));
+        result_.signal = judgeSignal(sweep, policy_.signalLimits(test_.setupUsed().geometry));
         for (const SignalFinding& finding : result_.signal)
             if (finding.severity == Severity::Bad)
                 flag(finding.what);
@@ -147,7 +147,7 @@ private:
             flag({FUSAIN_TEXT("Parts are missing on both sides: no whole-body equation is valid."), {}});
             return false;
         }
-        if (missing_.sides.contains(test_.setup.side)) {
+        if (missing_.sides.contains(test_.setupUsed().side)) {
             flag({FUSAIN_TEXT("A part is missing on the measured side: measure the other side."), {}});
             return false;
         }

@@ -189,7 +189,7 @@ std::vector<WorkedLine> workedSheet(const ImpedanceTest& test, const ImpedancePo
     equationLines(sheet, result);
     arcLines(sheet, result);
     segmentLines(sheet, test, result);
-    for (const ReportedValue& value : test.reported)
+    for (const ReportedValue& value : test.reportedValues())
         sheet.push_back({"",
                          value.quantity,
                          fixed(value.value, 2),

@@ -49,7 +49,7 @@ void stepDone(RawTest& test, const Event& event) {
     if (!test.done(step))
         test.doneSteps.push_back(step);
     if (const std::string reason = event.data->value("reason", ""); !reason.empty())
-        test.notes.push_back(step + ": " + reason);
+        test.notes.push_back({NoteKind::StepPassed, step, reason});
 }
 
 const EventTable<RawTest>& commonHandlers() {
@@ -58,8 +58,7 @@ const EventTable<RawTest>& commonHandlers() {
         {"step.done", stepDone},
         {"question.answered", answered},
         {"deviation.accepted", deviationAccepted},
-        {"note.added",
-         [](RawTest& t, const Event& e) { t.notes.push_back(e.data->at("text").get<std::string>()); }},
+        {"note.added", [](RawTest& t, const Event& e) { t.notes.push_back(noteFromJson(e.data)); }},
         {"interpretation.written",
          [](RawTest& t, const Event& e) { t.interpretation = e.data->at("text").get<std::string>(); }},
         {"test.refused",
@@ -74,6 +73,7 @@ const EventTable<RawTest>& commonHandlers() {
                                      e.data->at("physiologist").get<std::string>(), e.at};
          }},
         {"test.amended", amended},
+        {"step.shown", [](RawTest&, const Event&) {}}, // where the bench stood, no part of the record
     };
     return table;
 }
@@ -86,6 +86,26 @@ bool applyCommonEvent(RawTest& test, const Event& event) {
         return false;
     handler->second(test, event);
     return true;
+}
+
+void throwUnknownKind(const Event& event) {
+    throw Json::other_error::create(501, "\"" + event.kind + "\" is an event that this version does not know",
+                                    &*event.data);
+}
+
+Json withDefaults(const Event& event, Json defaults) {
+    defaults.update(*event.data);
+    return defaults;
+}
+
+void belongToTest(Attribution& reading, const RawTest& test, const Event& event) {
+    if ((!reading.test.empty() && reading.test != test.id) ||
+        (!reading.client.empty() && reading.client != test.subject.clientId))
+        throw Json::other_error::create(501, "a reading belongs to another test", &*event.data);
+    reading.test = test.id;
+    reading.client = test.subject.clientId;
+    if (reading.by.empty())
+        reading.by = event.by;
 }
 
 int numberIn(const Event& event) {

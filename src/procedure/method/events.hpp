@@ -15,13 +15,31 @@ bool applyCommonEvent(RawTest& test, const Event& event);
 template <class Record>
 using EventTable = std::map<std::string, void (*)(Record&, const Event&)>;
 
-/// Applies an event that is common or in the method's table. Events of other kinds are passed over.
+/// For an event that no method knows: throws Json::exception for readDocument. What was read is not lost in
+/// silence.
+[[noreturn]] void throwUnknownKind(const Event& event);
+
+/// Applies an event that is common or in the method's table; throws Json::exception for any other.
 template <class Record>
 void applyBy(const EventTable<Record>& table, Record& record, const Event& event) {
     if (applyCommonEvent(record, event))
         return;
-    if (const auto found = table.find(event.kind); found != table.end())
-        found->second(record, event);
+    const auto found = table.find(event.kind);
+    if (found == table.end())
+        throwUnknownKind(event);
+    found->second(record, event);
+}
+
+/// The data of an event, with what events of schema 1 did not say filled in.
+[[nodiscard]] Json withDefaults(const Event& event, Json defaults);
+
+/// Completes whose a reading is from the event that brought it; throws Json::exception when it says that it is
+/// another test's.
+void belongToTest(Attribution& reading, const RawTest& test, const Event& event);
+template <std::derived_from<Attribution> Taken>
+[[nodiscard]] Taken ofTest(Taken reading, const RawTest& test, const Event& event) {
+    belongToTest(reading, test, event);
+    return reading;
 }
 
 /// The number, and the reason, that an event about one numbered reading carries.

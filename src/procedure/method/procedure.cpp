@@ -68,14 +68,31 @@ Done Procedure::appendOpen(const std::string& kind, Json data) {
     return append(kind, std::move(data));
 }
 
-Done Procedure::readMass(Step step, Kilograms mass, Origin origin) {
+Expected<Attribution> Procedure::attributed(const Attribution& from) const {
+    const RawTest& test = record();
+    if (from.origin != Origin::Typed && from.test.empty())
+        return refused({FUSAIN_TEXT("It is not known for which test this reading was recorded."), {}},
+                       {FUSAIN_TEXT("Record it again in this client's test."), {}});
+    if ((!from.test.empty() && from.test != test.id) ||
+        (!from.client.empty() && from.client != test.subject.clientId))
+        return refused({FUSAIN_TEXT("This reading was recorded for another test. It is not taken here."), {}},
+                       {FUSAIN_TEXT("Record it again with this client."), {}});
+    Attribution own = from;
+    own.test = test.id;
+    own.client = test.subject.clientId;
+    own.by = staff_.id;
+    own.at = clock_();
+    return own;
+}
+
+Done Procedure::readMass(Step step, Kilograms mass, const Attribution& from) {
     if (auto obstacle = obstacleTo(step))
         return refused(*obstacle, {});
     if (!anthropometry::plausibleMass.holds(mass))
         return refused(
             {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
             {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit and what stands on the scale."), {}});
-    return appendOpen("mass.read", toJson(Reading{mass.value(), origin, now()}));
+    return keep("mass.read", Reading{from, mass.value()});
 }
 
 bool Procedure::answered(Step step) const {
@@ -245,7 +262,11 @@ Done Procedure::acceptDeviation(const std::string& ruleId, const std::string& re
 }
 
 Done Procedure::addNote(const std::string& text) {
-    return blank(text) ? Done() : appendOpen("note.added", {{"text", text}});
+    return blank(text) ? Done() : addNote(NoteKind::Remark, text);
+}
+
+Done Procedure::addNote(NoteKind kind, const std::string& text) {
+    return appendOpen("note.added", toJson(Note{kind, {}, text}));
 }
 
 Done Procedure::interpret(const std::string& text) {

@@ -65,6 +65,7 @@ public:
     Done answerAfterWaiting(const std::string& ruleId);
     Done acceptDeviation(const std::string& ruleId, const std::string& reason);
     Done addNote(const std::string& text);
+    Done addNote(NoteKind kind, const std::string& text);
     Done interpret(const std::string& text);
     Done refuse(const std::string& reason);
     Done sign(const Staff& technician, const std::optional<Staff>& physiologist);
@@ -93,7 +94,7 @@ protected:
     /// Takes the events of a test that exists.
     Done takeUp(std::vector<Event> events);
     /// A mass on a scale on land, as the event "mass.read"; 10 to 300 kg.
-    Done readMass(Step step, Kilograms mass, Origin origin);
+    Done readMass(Step step, Kilograms mass, const Attribution& from);
     /// Sets a numbered reading aside, with a reason, or takes it back in, as the events "<noun>.set-aside" and
     /// "<noun>.restored". @param known whether there is a reading with this number
     Done setNumberedAside(const NumberedWords& words, int number, bool known, const std::string& reason);
@@ -101,6 +102,18 @@ protected:
     /// For every change that a signature or a refusal forbids.
     Done appendOpen(const std::string& kind, Json data);
     [[nodiscard]] Instant now() const { return clock_(); }
+    /// Whose a reading is, completed with who accepts it and when. @return a Problem when it was recorded for
+    /// another test or client
+    [[nodiscard]] Expected<Attribution> attributed(const Attribution& from) const;
+    /// Completes the attribution of a reading and keeps it as an event of this kind.
+    template <std::derived_from<Attribution> Taken>
+    Done keep(const std::string& kind, Taken reading) {
+        auto own = attributed(reading);
+        if (!own)
+            return tl::unexpected(own.error());
+        static_cast<Attribution&>(reading) = std::move(*own);
+        return appendOpen(kind, toJson(reading));
+    }
 
     /// A refusal that says that nothing was lost.
     [[nodiscard]] static tl::unexpected<Problem> refused(Message what, Message remedy);

@@ -12,6 +12,8 @@ namespace {
 
 using Done = Procedure::Done;
 
+constexpr std::string_view scanReader = "scan-rules 1";
+
 constexpr NumberedWords words{"scan", FUSAIN_TEXT("Setting a scan aside needs a reason."),
                               FUSAIN_TEXT("There is no scan {1}.")};
 
@@ -34,8 +36,8 @@ bool DxaProcedure::readingDone(Step step) const {
     using enum DxaStep;
     switch (step.as<DxaStep>()) {
     case Phantom:
-        return test_.phantom &&
-               within(std::abs(test_.phantom->error().value()), setting_.policy.phantomTolerance.value());
+        return test_.phantom() &&
+               within(std::abs(test_.phantom()->error().value()), setting_.policy.phantomTolerance.value());
     case Mass:
         return test_.mass && !tableObstacle();
     case Dose:
@@ -48,7 +50,7 @@ bool DxaProcedure::readingDone(Step step) const {
 }
 
 bool DxaProcedure::needsAttention(Step step) const {
-    return (step == DxaStep::Phantom && test_.phantom && !isDone(step)) ||
+    return (step == DxaStep::Phantom && test_.phantom() && !isDone(step)) ||
            (step == DxaStep::Mass && tableObstacle());
 }
 
@@ -58,16 +60,16 @@ Done DxaProcedure::setScanner(const ScannerSetup& setup) {
     return appendOpen("scanner.set", toJson(setup));
 }
 
-Done DxaProcedure::readPhantom(Percent nominal, Percent reading) {
+Done DxaProcedure::readPhantom(Percent nominal, Percent reading, const Attribution& from) {
     for (const Percent value : {nominal, reading})
         if (!(value.value() >= 1.0 && value.value() <= 99.0))
             return refused({FUSAIN_TEXT("The fat of a phantom lies between 1 and 99 %."), {}},
                            {FUSAIN_TEXT("Type percent: as on the certificate, then as read."), {}});
-    return appendOpen("phantom.read", toJson(PhantomReading{nominal, reading, now()}));
+    return keep("phantom.read", PhantomReading{{from, test_.phantoms.nextNumber(), {}}, nominal, reading});
 }
 
-Done DxaProcedure::weigh(Kilograms mass, Origin origin) {
-    return readMass(DxaStep::Mass, mass, origin);
+Done DxaProcedure::weigh(Kilograms mass, const Attribution& from) {
+    return readMass(DxaStep::Mass, mass, from);
 }
 
 Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansElsewhere,
@@ -76,19 +78,23 @@ Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansEls
         return refused({FUSAIN_TEXT("{1} scans in a year cannot be right."), {std::to_string(scansElsewhere)}},
                        {});
     const DxaPolicy& policy = setting_.policy;
-    const DoseStatement statement{scansHere, scansElsewhere,
+    const auto own = attributed(Attribution::typed());
+    if (!own)
+        return tl::unexpected(own.error());
+    const DoseStatement statement{*own, scansHere, scansElsewhere,
                                   doseHere + policy.dosePerScan * static_cast<double>(scansElsewhere),
-                                  policy.dosePerScan, now()};
+                                  policy.dosePerScan};
     if (statement.withThisScan() > policy.yearlyDose) {
         if (blank(reason) || atTheBench().role != Role::Physiologist)
             return refused(
                 {FUSAIN_TEXT("With this scan {1} µSv in twelve months, more than this lab's {2} µSv."),
                  {fixed(statement.withThisScan().value(), 0), fixed(policy.yearlyDose.value(), 0)}},
                 {FUSAIN_TEXT("The physiologist or the licensed operator decides, and says why."), {}});
-        if (auto noted = addNote("dose above the lab's yearly limit: " + reason); !noted)
-            return noted;
     }
-    return appendOpen("dose.stated", toJson(statement));
+    Json data = toJson(statement);
+    if (!blank(reason))
+        data["overridden_because"] = reason;
+    return appendOpen("dose.stated", std::move(data));
 }
 
 Done DxaProcedure::stateMenopause(bool after) {
@@ -96,6 +102,41 @@ Done DxaProcedure::stateMenopause(bool after) {
 }
 
 Done DxaProcedure::acceptScan(DxaScan scan, const std::string& reasonInSpite) {
+    if (scan.origin != Origin::Typed)
+        return refused({FUSAIN_TEXT("A scan from a file is taken with the label of its file."), {}}, {});
+    return keepScan(std::move(scan), Json::object(), reasonInSpite);
+}
+
+Done DxaProcedure::acceptFile(const ScanFile& file, const std::string& clientCode, const ScanRemarks& remarks,
+                              const Attribution& from, const std::string& reasonInSpite) {
+    Json more{{"labelled", file.clientCode}, {"scanned_at", isoText(file.scannedAt)}};
+    if (file.clientCode != clientCode) {
+        const bool reassigned = !blank(remarks.reassignedBecause);
+        if (!reassigned || atTheBench().role != Role::Physiologist)
+            return refused({FUSAIN_TEXT("The scan is of \"{1}\", not of this client (\"{2}\")."),
+                            {file.clientCode, clientCode}},
+                           {reassigned ? FUSAIN_TEXT("Only a physiologist can reassign a scan.")
+                                       : FUSAIN_TEXT("Whose scan is it? Open that client's test."),
+                            {}});
+        more["reassigned_because"] = remarks.reassignedBecause;
+    }
+    if (auto problem = problemWithReported(file.reported, file.bones))
+        return tl::unexpected(*problem);
+    for (const ReportedValue& value : file.reported)
+        more["reported"].push_back(toJson(value));
+    for (const dxa::ReportedBone& bone : file.bones)
+        more["bones"].push_back(toJson(bone));
+    DxaScan scan;
+    static_cast<Attribution&>(scan) = from;
+    scan.readings = file.scan;
+    scan.scanner = file.scanner;
+    scan.halfBody = file.halfBody;
+    scan.artefacts = remarks.artefacts;
+    scan.dose = file.dose;
+    return keepScan(std::move(scan), std::move(more), reasonInSpite);
+}
+
+Done DxaProcedure::keepScan(DxaScan scan, Json more, const std::string& reasonInSpite) {
     if (auto obstacle = obstacleTo(DxaStep::Scan))
         return refused(*obstacle, {});
     if (!scan.halfBody.empty() && scan.halfBody != "right" && scan.halfBody != "left")
@@ -109,35 +150,26 @@ Done DxaProcedure::acceptScan(DxaScan scan, const std::string& reasonInSpite) {
             return refused(
                 {FUSAIN_TEXT("Using a scan that should be repeated is the physiologist's decision."), {}},
                 {FUSAIN_TEXT("Correct or repeat it, or ask the physiologist."), {}});
-        if (auto noted = addNote("scan used in spite of the rules: " + reasonInSpite); !noted)
-            return noted;
+        more["overridden_because"] = reasonInSpite;
     }
+    const auto own = attributed(scan);
+    if (!own)
+        return tl::unexpected(own.error());
+    static_cast<Attribution&>(scan) = *own;
     scan.number = test_.scans.nextNumber();
-    scan.at = now();
+    scan.check = test_.phantom() ? test_.phantom()->number : 0;
     if (scan.scanner.scanner.empty())
         scan.scanner = test_.scanner;
-    scan.findings.clear();
+    scan.verdict = {std::string(scanReader), findings.empty()            ? "clean"
+                                             : dxa::mustRepeat(findings) ? "repeat"
+                                                                         : "look"};
     for (const dxa::ScanFinding& finding : findings)
-        scan.findings.push_back(finding.what.english());
-    return appendOpen("scan.accepted", toJson(scan));
-}
-
-Done DxaProcedure::acceptFile(const ScanFile& file, const std::string& clientCode, const std::string& source,
-                              const std::string& reasonInSpite) {
-    if (file.clientCode != clientCode)
-        return refused({FUSAIN_TEXT("The scan is of \"{1}\", not of this client (\"{2}\")."),
-                        {file.clientCode, clientCode}},
-                       {FUSAIN_TEXT("Whose scan is it? Open that client's test."), {}});
-    DxaScan scan;
-    scan.readings = file.scan;
-    scan.scanner = file.scanner;
-    scan.halfBody = file.halfBody;
-    scan.dose = file.dose;
-    scan.origin = Origin::Link;
-    scan.source = source;
-    if (auto kept = acceptScan(std::move(scan), reasonInSpite); !kept)
-        return kept;
-    return file.reported.empty() && file.bones.empty() ? Done{} : keepReported(file.reported, file.bones);
+        scan.verdict.remarks.push_back({std::string(faultName(finding.fault)),
+                                        std::string(dxa::regionKey(finding.region)),
+                                        finding.severity == dxa::Severity::Repeat});
+    Json data = toJson(scan);
+    data.update(more);
+    return appendOpen("scan.accepted", std::move(data));
 }
 
 Done DxaProcedure::setAside(int number, const std::string& reason) {
@@ -148,24 +180,34 @@ Done DxaProcedure::restore(int number) {
     return restoreNumbered(words, number);
 }
 
-Done DxaProcedure::keepReported(const std::vector<ReportedValue>& values,
-                                const std::vector<dxa::ReportedBone>& bones) {
-    Json reported = Json::array(), scores = Json::array();
+std::optional<Problem> DxaProcedure::problemWithReported(const std::vector<ReportedValue>& values,
+                                                         const std::vector<dxa::ReportedBone>& bones) {
     for (const ReportedValue& value : values) {
         if (!std::isfinite(value.value) || blank(value.quantity))
-            return refused({FUSAIN_TEXT("A reported value needs a name and a number."), {}}, {});
+            return refused({FUSAIN_TEXT("A reported value needs a name and a number."), {}}, {}).value();
         if (value.quantity == "visceral-fat-mass" && !(value.value >= 0.0 && value.value < 15.0))
             return refused({FUSAIN_TEXT("{1} kg of visceral fat cannot be right: grams for kilograms?"),
                             {fixed(value.value, 1)}},
-                           {});
-        reported.push_back(toJson(value));
+                           {})
+                .value();
     }
-    for (const dxa::ReportedBone& bone : bones) {
+    for (const dxa::ReportedBone& bone : bones)
         for (const auto& score : {bone.tScore, bone.zScore})
             if (score && !(std::abs(*score) <= 10.0))
-                return refused({FUSAIN_TEXT("A bone score of {1} cannot be right."), {fixed(*score, 1)}}, {});
+                return refused({FUSAIN_TEXT("A bone score of {1} cannot be right."), {fixed(*score, 1)}}, {})
+                    .value();
+    return std::nullopt;
+}
+
+Done DxaProcedure::keepReported(const std::vector<ReportedValue>& values,
+                                const std::vector<dxa::ReportedBone>& bones) {
+    if (auto problem = problemWithReported(values, bones))
+        return tl::unexpected(*problem);
+    Json reported = Json::array(), scores = Json::array();
+    for (const ReportedValue& value : values)
+        reported.push_back(toJson(value));
+    for (const dxa::ReportedBone& bone : bones)
         scores.push_back(toJson(bone));
-    }
     return appendOpen("values.reported", {{"values", reported}, {"bones", scores}});
 }
 

@@ -9,6 +9,12 @@ namespace fusain {
 
 using DxaSetting = Setting<DxaPolicy>;
 
+/// What the operator says of a scan from a file.
+struct ScanRemarks {
+    std::vector<std::string> artefacts = {}; ///< metal, movement …
+    std::string reassignedBecause = {};      ///< why a scan that is labelled for somebody else is this client's
+};
+
 /// One test on the densitometer.
 class DxaProcedure : public MethodProcedure<DxaProcedure, ScanMethod> {
 public:
@@ -22,19 +28,21 @@ public:
     /// Scanner, software and mode of today's scans.
     Done setScanner(const ScannerSetup& setup);
     /// @param nominal, reading fat of the soft-tissue phantom, % (1 to 99)
-    Done readPhantom(Percent nominal, Percent reading);
-    Done weigh(Kilograms mass, Origin origin);
+    Done readPhantom(Percent nominal, Percent reading, const Attribution& from = Attribution::typed());
+    Done weigh(Kilograms mass, const Attribution& from);
     /// @param scansHere in the lab book within a year, with their dose
     /// @param scansElsewhere as the client says; each counts as one of this lab's scans
     /// Above the lab's yearly dose only the physiologist may go on, with a reason.
     Done stateDose(int scansHere, Microsieverts doseHere, int scansElsewhere, const std::string& reason = {});
     Done stateMenopause(bool after);
-    /// Accepts a scan. One that must be repeated is refused, unless the physiologist says why it is used all
-    /// the same. Number, moment and findings are filled in here.
+    /// Accepts a scan that somebody typed. One that must be repeated is refused, unless the physiologist says
+    /// why it is used all the same. Number, moment and verdict are filled in here.
     Done acceptScan(DxaScan scan, const std::string& reasonInSpite = {});
-    /// A scan that came as a file, with what the densitometer reported.
-    Done acceptFile(const ScanFile& file, const std::string& clientCode, const std::string& source,
-                    const std::string& reasonInSpite = {});
+    /// Accepts a scan that came as a file, changed by hand or not, with what the densitometer reported of it.
+    /// One that is labelled for somebody else is refused, unless the physiologist says why it is this client's.
+    /// @param from the file, and the test that it was chosen for
+    Done acceptFile(const ScanFile& file, const std::string& clientCode, const ScanRemarks& remarks,
+                    const Attribution& from, const std::string& reasonInSpite = {});
     Done setAside(int number, const std::string& reason);
     Done restore(int number);
     /// Values and bone scores that the densitometer reported itself.
@@ -45,6 +53,10 @@ protected:
     [[nodiscard]] bool needsAttention(Step step) const override;
 
 private:
+    Done keepScan(DxaScan scan, Json more, const std::string& reasonInSpite);
+    [[nodiscard]] static std::optional<Problem>
+    problemWithReported(const std::vector<ReportedValue>& values, const std::vector<dxa::ReportedBone>& bones);
+
     friend MethodProcedure;
     using MethodProcedure::MethodProcedure;
 };

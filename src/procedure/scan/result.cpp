@@ -49,7 +49,8 @@ void takeReported(DxaResult& result, const DxaTest& test) {
     }
     if (const auto* area = test.reportedValue("visceral-fat-area"))
         result.visceralArea = area->value;
-    for (const dxa::ReportedBone& bone : test.bones)
+    const ReportedByScanner* reported = test.reportedOfScan();
+    for (const dxa::ReportedBone& bone : reported ? reported->bones : std::vector<dxa::ReportedBone>{})
         result.bone.push_back(dxa::boneSentence(bone, test.subject.sex, test.subject.age, test.afterMenopause));
 }
 

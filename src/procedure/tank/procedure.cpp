@@ -14,12 +14,13 @@ using Done = Procedure::Done;
 
 std::vector<hydrostatic::TrialReading> countingTrials(const HydrostaticTest& test) {
     std::vector<hydrostatic::TrialReading> readings;
-    const Kilograms tare = test.loadCell ? test.loadCell->tare : Kilograms(0.0);
     for (const WeighingTrial& trial : test.trials)
         if (trial.counts())
-            readings.push_back({trial.number, trial.gross - tare});
+            readings.push_back({trial.number, trial.net()});
     return readings;
 }
+
+constexpr std::string_view traceReader = "weighing-trace 1";
 
 constexpr NumberedWords words{"trial", FUSAIN_TEXT("Setting a trial aside needs a reason."),
                               FUSAIN_TEXT("There is no trial {1}.")};
@@ -30,7 +31,7 @@ bool HydrostaticProcedure::readingDone(Step step) const {
     using enum HydrostaticStep;
     switch (step.as<HydrostaticStep>()) {
     case LoadCell:
-        return test_.loadCell && test_.loadCell->agrees();
+        return test_.loadCell() && test_.loadCell()->agrees();
     case WaterTemperature:
         return test_.waterTemperature.has_value();
     case DryMass:
@@ -45,7 +46,7 @@ bool HydrostaticProcedure::readingDone(Step step) const {
 }
 
 bool HydrostaticProcedure::needsAttention(Step step) const {
-    return step == HydrostaticStep::LoadCell && test_.loadCell && !isDone(step);
+    return step == HydrostaticStep::LoadCell && test_.loadCell() && !isDone(step);
 }
 
 lung::SessionJudgement HydrostaticProcedure::vitalCapacity() const {
@@ -59,77 +60,105 @@ hydrostatic::TrialJudgement HydrostaticProcedure::trials() const {
     return hydrostatic::judgeTrials(countingTrials(test_), setting_.policy.trials);
 }
 
-Done HydrostaticProcedure::checkLoadCell(Kilograms tare, Kilograms referenceNominal,
-                                         Kilograms referenceReading) {
-    if (!(referenceNominal.value() >= 0.5 && referenceNominal.value() <= 50.0) || std::abs(tare.value()) > 60.0)
+Done HydrostaticProcedure::checkLoadCell(Kilograms tare, Kilograms referenceNominal, Kilograms referenceReading,
+                                         const Attribution& from) {
+    if (!(referenceNominal.value() >= 0.5 && referenceNominal.value() <= 50.0) ||
+        !(std::abs(tare.value()) <= 60.0) || !std::isfinite(referenceReading.value()))
         return refused(
             {FUSAIN_TEXT("A reference mass lies between 0.5 and 50 kg, and chair and belt below 60 kg."), {}},
             {FUSAIN_TEXT("Check the numbers."), {}});
-    return appendOpen("load-cell.checked",
-                      toJson(LoadCellCheck{tare, referenceNominal, referenceReading, now()}));
+    return keep(
+        "load-cell.checked",
+        LoadCellCheck{{from, test_.loadCellChecks.nextNumber(), {}}, tare, referenceNominal, referenceReading});
 }
 
-Done HydrostaticProcedure::readWaterTemperature(Celsius temperature, Origin origin) {
+Done HydrostaticProcedure::readWaterTemperature(Celsius temperature, const Attribution& from) {
     if (water::judgeTemperature(temperature) == water::TemperatureVerdict::Refused)
         return refused(
             {FUSAIN_TEXT("Water at {1} °C: no test below 20 or above 40 °C."), {fixed(temperature.value(), 1)}},
             {FUSAIN_TEXT("Check the thermometer and its unit, or warm or cool the water."), {}});
-    return appendOpen("water-temperature.read", toJson(Reading{temperature.value(), origin, now()}));
+    return keep("water-temperature.read", Reading{from, temperature.value()});
 }
 
-Done HydrostaticProcedure::weighDry(Kilograms mass, Origin origin) {
+Done HydrostaticProcedure::weighDry(Kilograms mass, const Attribution& from) {
     if (!anthropometry::plausibleMass.holds(mass))
         return refused({FUSAIN_TEXT("A dry mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit: pounds are turned into "
                                     "kilograms only in US units."),
                         {}});
-    return appendOpen("dry-mass.read", toJson(Reading{mass.value(), origin, now()}));
+    return keep("dry-mass.read", Reading{from, mass.value()});
 }
 
-Done HydrostaticProcedure::readRoom(Celsius temperature, MillimetresOfMercury pressure, Origin origin) {
+Done HydrostaticProcedure::readRoom(Celsius temperature, MillimetresOfMercury pressure,
+                                    const Attribution& from) {
     if (!(temperature.value() >= 10.0 && temperature.value() <= 45.0) ||
         !(pressure.value() >= 500.0 && pressure.value() <= 820.0))
         return refused(
             {FUSAIN_TEXT("Room temperature lies between 10 and 45 °C, air pressure between 500 and 820 mmHg."),
              {}},
             {FUSAIN_TEXT("Check the units: 760 mmHg is 1013 hPa."), {}});
-    return appendOpen("room.read", {{"temperature_c", toJson(Reading{temperature.value(), origin, now()})},
-                                    {"pressure_mmhg", toJson(Reading{pressure.value(), origin, now()})}});
+    const auto own = attributed(from);
+    if (!own)
+        return tl::unexpected(own.error());
+    return appendOpen("room.read", {{"temperature_c", toJson(Reading{*own, temperature.value()})},
+                                    {"pressure_mmhg", toJson(Reading{*own, pressure.value()})}});
 }
 
-Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::string& remark, Origin origin) {
+Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::string& remark,
+                                     const Attribution& from) {
     if (test_.efforts.size() >= static_cast<std::size_t>(lung::maximumManoeuvres))
         return refused({FUSAIN_TEXT("Eight efforts are the most for one session."), {}},
                        {FUSAIN_TEXT("Use the largest, or rebook."), {}});
     if (!(volume.value() >= 0.5 && volume.value() <= 10.0))
         return refused({FUSAIN_TEXT("A vital capacity of {1} L cannot be right."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.5 and 10 L."), {}});
-    return appendOpen("vital-capacity.added",
-                      toJson(VitalCapacityEffort{static_cast<int>(test_.efforts.size()) + 1, volume, acceptable,
-                                                 remark, origin, now()}));
+    return keep("vital-capacity.added", VitalCapacityEffort{from, static_cast<int>(test_.efforts.size()) + 1,
+                                                            volume, acceptable, remark});
 }
 
-Done HydrostaticProcedure::measureResidualVolume(Litres volume, const std::string& method) {
+Done HydrostaticProcedure::measureResidualVolume(Litres volume, const std::string& method,
+                                                 const Attribution& from) {
     if (!(volume.value() >= 0.2 && volume.value() <= 5.0))
         return refused({FUSAIN_TEXT("A residual volume of {1} L cannot be right."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.2 and 5 L."), {}});
     if (blank(method))
         return refused({FUSAIN_TEXT("A measured residual volume needs its method."), {}},
                        {FUSAIN_TEXT("For example oxygen dilution, helium or plethysmography."), {}});
-    return appendOpen("residual-volume.measured", toJson(MeasuredResidualVolume{volume, method, now()}));
+    return keep("residual-volume.measured", MeasuredResidualVolume{from, volume, method});
 }
 
-Done HydrostaticProcedure::acceptTrial(Kilograms gross, Kilograms standardError, Origin origin,
-                                       const std::string& reading,
-                                       std::vector<hydrostatic::ForceSample> trace) {
+Done HydrostaticProcedure::acceptTrial(Kilograms gross, Kilograms standardError, const Attribution& from) {
+    return keepTrial({{from, 0, {}}, gross, standardError, 0, {}, {}, {}});
+}
+
+Done HydrostaticProcedure::acceptTrace(std::vector<hydrostatic::ForceSample> trace, const Attribution& from) {
+    const Kilograms tare = test_.loadCell() ? test_.loadCell()->tare : Kilograms(0.0);
+    const hydrostatic::TraceReading reading = hydrostatic::analyseTrace(trace, tare);
+    if (reading.verdict != hydrostatic::TraceVerdict::Readable)
+        return refused(reading.message(), {FUSAIN_TEXT("Repeat the trial."), {}});
+    return keepTrial({{from, 0, {}},
+                      reading.gross,
+                      reading.standardError,
+                      0,
+                      {},
+                      {std::string(traceReader), "readable"},
+                      std::move(trace)});
+}
+
+Done HydrostaticProcedure::keepTrial(WeighingTrial trial) {
     if (auto obstacle = obstacleTo(HydrostaticStep::Trials))
         return refused(*obstacle, {});
     if (test_.trials.counting() >= setting_.policy.trials.maximumTrials)
         return refused({FUSAIN_TEXT("{1} trials are the most for one session."),
                         {std::to_string(setting_.policy.trials.maximumTrials)}},
                        {FUSAIN_TEXT("Use what there is, or rebook."), {}});
-    const Kilograms net = gross - test_.loadCell->tare;
-    if (!std::isfinite(net.value()) || net.value() >= test_.dryMass->value)
+    if (const LoadCellCheck* check = test_.loadCell()) {
+        trial.check = check->number;
+        trial.tare = check->tare;
+    }
+    const Kilograms net = trial.net();
+    if (!std::isfinite(net.value()) || !(trial.standardError.value() >= 0.0) ||
+        net.value() >= test_.dryMass->value)
         return refused({FUSAIN_TEXT("{1} kg under water is not below the dry mass of {2} kg."),
                         {fixed(net.value(), 2), fixed(test_.dryMass->value, 2)}},
                        {FUSAIN_TEXT("Check the reading, the tare and the units."), {}});
@@ -138,10 +167,8 @@ Done HydrostaticProcedure::acceptTrial(Kilograms gross, Kilograms standardError,
             {FUSAIN_TEXT("{1} kg under water cannot be right: people weigh between −10 and 12 kg there."),
              {fixed(net.value(), 2)}},
             {FUSAIN_TEXT("Check the reading, the tare and the belt."), {}});
-    return appendOpen(
-        "trial.accepted",
-        toJson(WeighingTrial{
-            {test_.trials.nextNumber(), origin, now(), {}}, gross, standardError, reading, std::move(trace)}));
+    trial.number = test_.trials.nextNumber();
+    return keep("trial.accepted", std::move(trial));
 }
 
 Done HydrostaticProcedure::setAside(int number, const std::string& reason) {

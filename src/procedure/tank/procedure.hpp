@@ -17,16 +17,21 @@ public:
     [[nodiscard]] lung::SessionJudgement vitalCapacity() const;
     [[nodiscard]] hydrostatic::TrialJudgement trials() const;
 
-    Done checkLoadCell(Kilograms tare, Kilograms referenceNominal, Kilograms referenceReading);
-    Done readWaterTemperature(Celsius temperature, Origin origin);
-    Done weighDry(Kilograms mass, Origin origin);
-    Done readRoom(Celsius temperature, MillimetresOfMercury pressure, Origin origin);
+    Done checkLoadCell(Kilograms tare, Kilograms referenceNominal, Kilograms referenceReading,
+                       const Attribution& from = Attribution::typed());
+    Done readWaterTemperature(Celsius temperature, const Attribution& from);
+    Done weighDry(Kilograms mass, const Attribution& from);
+    Done readRoom(Celsius temperature, MillimetresOfMercury pressure, const Attribution& from);
     /// @param volume L BTPS
-    Done addEffort(Litres volume, bool acceptable, const std::string& remark, Origin origin);
-    Done measureResidualVolume(Litres volume, const std::string& method);
-    /// @param gross steady indicator reading; @param standardError of that reading
-    Done acceptTrial(Kilograms gross, Kilograms standardError, Origin origin, const std::string& reading = {},
-                     std::vector<hydrostatic::ForceSample> trace = {});
+    Done addEffort(Litres volume, bool acceptable, const std::string& remark, const Attribution& from);
+    Done measureResidualVolume(Litres volume, const std::string& method,
+                               const Attribution& from = Attribution::typed());
+    /// A reading that somebody took from the indicator. @param gross steady indicator reading
+    /// @param standardError of that reading
+    Done acceptTrial(Kilograms gross, Kilograms standardError, const Attribution& from = Attribution::typed());
+    /// Reads a recorded trace and accepts what it reads. @return a Problem with what the trace shows when it
+    /// has no steady reading
+    Done acceptTrace(std::vector<hydrostatic::ForceSample> trace, const Attribution& from);
     Done setAside(int number, const std::string& reason);
     Done restore(int number);
 
@@ -35,6 +40,8 @@ protected:
     [[nodiscard]] bool needsAttention(Step step) const override;
 
 private:
+    Done keepTrial(WeighingTrial trial);
+
     friend MethodProcedure;
     using MethodProcedure::MethodProcedure;
 };

@@ -44,18 +44,18 @@ struct Underwater {
     Uncertain net{0.0};
 };
 
-Underwater underwaterMass(const HydrostaticTest& test, const HydrostaticPolicy& policy, Kilograms tare) {
+Underwater underwaterMass(const HydrostaticTest& test, const HydrostaticPolicy& policy) {
     const hydrostatic::TrialPolicy& rule = policy.trials;
     std::vector<hydrostatic::TrialReading> readings;
     for (const WeighingTrial& trial : test.trials)
         if (trial.counts())
-            readings.push_back({trial.number, trial.gross - tare});
+            readings.push_back({trial.number, trial.net()});
     Underwater result{hydrostatic::judgeTrials(readings, rule)};
     std::vector<double> used;
     double readingVariance = 0.0;
     for (const WeighingTrial& trial : test.trials)
         if (std::ranges::find(result.judgement.used, trial.number) != result.judgement.used.end()) {
-            used.push_back((trial.gross - tare).value());
+            used.push_back(trial.net().value());
             readingVariance += trial.standardError.value() * trial.standardError.value();
         }
     if (used.empty())
@@ -65,6 +65,18 @@ Underwater underwaterMass(const HydrostaticTest& test, const HydrostaticPolicy& 
         Uncertain(result.judgement.net.value(), Source::UnderwaterReading, std::sqrt(readingVariance) / n) +
         Uncertain(0.0, Source::BetweenTrials, betweenTrialsError(used, policy.betweenTrialsFloor.value()));
     return result;
+}
+
+/// A check that a trial in use was taken under and that did not agree; null when there is none.
+const LoadCellCheck* disagreeingCheck(const hydrostatic::TrialJudgement& judgement,
+                                      const HydrostaticTest& test) {
+    for (const int number : judgement.used) {
+        const WeighingTrial* trial = test.trials.find(number);
+        const LoadCellCheck* check = trial ? test.loadCellChecks.find(trial->check) : nullptr;
+        if (check && !check->agrees())
+            return check;
+    }
+    return nullptr;
 }
 
 void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
@@ -94,9 +106,9 @@ void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
             flags.push_back({FUSAIN_TEXT("The vital capacity is {1} % of what is expected for height and age."),
                              {fixed(100.0 * ratio, 0)}});
     }
-    if (test.loadCell && !test.loadCell->agrees())
+    if (const LoadCellCheck* wrong = disagreeingCheck(result.trials, test))
         flags.push_back({FUSAIN_TEXT("The load cell was {1} kg off its reference mass."),
-                         {signedFixed(test.loadCell->error().value(), 3)}});
+                         {signedFixed(wrong->error().value(), 3)}});
 }
 
 } // namespace
@@ -144,8 +156,7 @@ Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, cons
     if (!test.waterTemperature)
         return tl::unexpected(missingReading("water temperature"));
     HydrostaticResult result;
-    result.tare = test.loadCell ? test.loadCell->tare : Kilograms(0.0);
-    const Underwater underwater = underwaterMass(test, policy, result.tare);
+    const Underwater underwater = underwaterMass(test, policy);
     if (underwater.judgement.used.empty())
         return tl::unexpected(missingReading("a trial that counts"));
     const auto residual = residualVolumeFor(test, policy, whatIf);

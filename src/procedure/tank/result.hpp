@@ -23,7 +23,6 @@ struct HydrostaticResult : DensityResult {
     KilogramsPerLitre waterDensity{0.0};
     hydrostatic::TrialJudgement trials;
     ResidualVolumeUsed residualVolume;
-    Kilograms tare;
 };
 
 /// Computes a raw record by a policy. The same code serves the bench, the reports and fusain-calc.

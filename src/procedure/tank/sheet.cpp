@@ -3,10 +3,26 @@
 #include "core/catalogue/equations.hpp"
 #include "procedure/method/density_sheet.hpp"
 
+#include <algorithm>
 #include <fmt/format.h>
 
 namespace fusain {
 namespace {
+
+// "4.150", or "4.150 (trial 1), 3.150 (trial 2)" when the load cell was zeroed anew between them.
+std::string taresOf(const std::vector<int>& used, const HydrostaticTest& test) {
+    std::vector<const WeighingTrial*> trials;
+    for (const int number : used)
+        trials.push_back(test.trials.find(number));
+    if (std::ranges::all_of(trials,
+                            [&](const WeighingTrial* each) { return each->tare == trials.front()->tare; }))
+        return trials.empty() ? "" : fixed(trials.front()->tare.value(), 3);
+    std::string tares;
+    for (const WeighingTrial* trial : trials)
+        tares += fmt::format("{}{} (trial {})", tares.empty() ? "" : ", ", fixed(trial->tare.value(), 3),
+                             trial->number);
+    return tares;
+}
 
 void readingLines(std::vector<WorkedLine>& sheet, const HydrostaticTest& test, const HydrostaticPolicy& policy,
                   const HydrostaticResult& result) {
@@ -18,7 +34,7 @@ void readingLines(std::vector<WorkedLine>& sheet, const HydrostaticTest& test, c
                      fixed(netMass.technicalError().value(), 3),
                      Message{FUSAIN_TEXT("{1}; trials {2}"),
                              {std::string(trialRuleTitle(policy.trials.rule)), listed(result.trials.used)}},
-                     fmt::format("gross − tare {}", fixed(result.tare.value(), 3)), policy.source});
+                     fmt::format("gross − tare {}", taresOf(result.trials.used, test)), policy.source});
     sheet.push_back({"Tw", FUSAIN_TEXT("water temperature"), fixed(test.waterTemperature->value, 2), "°C",
                      fixed(policy.waterTemperatureError.value(), 2), originOf(*test.waterTemperature), "", ""});
     sheet.push_back(

@@ -17,4 +17,12 @@ Expected<Json> parseJson(std::string_view text, const std::string& where) {
     return readDocument(where, [&] { return Json::parse(text); });
 }
 
+Instant instantAt(const Json& json, const char* key) {
+    const auto instant = instantFromIso(json.at(key).get<std::string>());
+    if (!instant)
+        throw Json::other_error::create(501, std::string(key) + " is not a time like 2026-03-12T07:40:00.000Z",
+                                        &json);
+    return *instant;
+}
+
 } // namespace fusain

@@ -1,6 +1,8 @@
 #pragma once
 #include "record/base/json_fwd.hpp"
 
+#include "record/base/calendar.hpp"
+
 #include <nlohmann/json.hpp>
 #include <optional>
 
@@ -32,5 +34,8 @@ template <class T>
         return std::nullopt;
     return found->get<T>();
 }
+
+/// The moment under `key`; throws Json::exception when it is no time like 2026-03-12T07:40:00.000Z.
+[[nodiscard]] Instant instantAt(const Json& json, const char* key);
 
 } // namespace fusain

@@ -2,8 +2,9 @@
 
 #include "record/base/json_lists.hpp"
 #include "record/chamber/method.hpp"
+#include "record/method/schema.hpp"
 
-#include <cmath>
+#include <algorithm>
 
 namespace fusain {
 namespace {
@@ -45,19 +46,20 @@ std::vector<PressureSample> samplesFrom(const Json& json) {
 } // namespace
 
 Json toJson(const ScaleCheck& check) {
-    return {{"nominal_kg", check.nominal.value()},
-            {"reading_kg", check.reading.value()},
-            {"at", isoText(check.at)}};
+    Json json = numberedJson(check);
+    json.update({{"nominal_kg", check.nominal.value()}, {"reading_kg", check.reading.value()}});
+    return json;
 }
 ScaleCheck scaleCheckFromJson(const Json& json) {
-    return {Kilograms(json.at("nominal_kg").get<double>()), Kilograms(json.at("reading_kg").get<double>()),
-            instantAt(json, "at")};
+    return {numberedFromJson(json), Kilograms(json.at("nominal_kg").get<double>()),
+            Kilograms(json.at("reading_kg").get<double>())};
 }
 
 Json toJson(const ChamberCalibration& calibration) {
-    Json json{{"cylinder_certified_l", calibration.cylinderCertified.value()},
-              {"cylinder_reading_l", calibration.cylinderReading.value()},
-              {"at", isoText(calibration.at)}};
+    Json json = numberedJson(calibration);
+    json.update({{"set", calibration.set},
+                 {"cylinder_certified_l", calibration.cylinderCertified.value()},
+                 {"cylinder_reading_l", calibration.cylinderReading.value()}});
     if (const auto& measured = calibration.fromPressures)
         json["pressures"] = {{"empty", toJson(measured->empty)},
                              {"cylinder", toJson(measured->cylinder)},
@@ -66,8 +68,9 @@ Json toJson(const ChamberCalibration& calibration) {
     return json;
 }
 ChamberCalibration calibrationFromJson(const Json& json) {
-    ChamberCalibration calibration{std::nullopt, Litres(json.at("cylinder_certified_l").get<double>()),
-                                   Litres(json.at("cylinder_reading_l").get<double>()), instantAt(json, "at")};
+    ChamberCalibration calibration{numberedFromJson(json), json.at("set").get<int>(), std::nullopt,
+                                   Litres(json.at("cylinder_certified_l").get<double>()),
+                                   Litres(json.at("cylinder_reading_l").get<double>())};
     if (const auto pressures = json.find("pressures"); pressures != json.end())
         calibration.fromPressures = {responseFrom(pressures->at("empty")),
                                      responseFrom(pressures->at("cylinder")),
@@ -79,20 +82,21 @@ ChamberCalibration calibrationFromJson(const Json& json) {
 Json toJson(const VolumeTrial& trial) {
     Json json = numberedJson(trial);
     json.update({{"set", trial.set},
+                 {"calibration", trial.calibration},
                  {"volume_l", trial.volume.value()},
                  {"standard_error_l", trial.standardError.value()}});
-    if (!trial.reading.empty())
-        json["reading"] = trial.reading;
+    setVerdict(json, trial.verdict);
     if (!trial.samples.empty())
         json["pressures"] = samplesJson(trial.samples);
     return json;
 }
 VolumeTrial volumeTrialFromJson(const Json& json) {
     VolumeTrial trial{numberedFromJson(json),
-                      json.value("set", 1),
+                      json.at("set").get<int>(),
+                      json.at("calibration").get<int>(),
                       Litres(json.at("volume_l").get<double>()),
                       Litres(json.value("standard_error_l", 0.0)),
-                      json.value("reading", ""),
+                      verdictIn(json),
                       {}};
     if (const auto pressures = json.find("pressures"); pressures != json.end())
         trial.samples = samplesFrom(*pressures);
@@ -100,18 +104,19 @@ VolumeTrial volumeTrialFromJson(const Json& json) {
 }
 
 Json toJson(const MeasuredThoracicGas& gas) {
-    return {{"volume_l_btps", gas.volume.value()}, {"method", gas.method}, {"at", isoText(gas.at)}};
+    Json json = attributionJson(gas);
+    json.update({{"volume_l_btps", gas.volume.value()}, {"method", gas.method}});
+    return json;
 }
 MeasuredThoracicGas measuredThoracicGasFromJson(const Json& json) {
-    return {Litres(json.at("volume_l_btps").get<double>()), json.at("method").get<std::string>(),
-            instantAt(json, "at")};
+    return {attributionFromJson(json), Litres(json.at("volume_l_btps").get<double>()),
+            json.at("method").get<std::string>()};
 }
 
 Json toJson(const ChamberTest& test) {
     Json json = commonJson(test, ChamberMethod::id);
-    setIf(json, "scale", test.scale);
-    setIf(json, "calibration", test.calibration);
-    json["earlier_calibrations"] = listOf(test.earlierCalibrations);
+    json["scale_checks"] = listOf(test.scaleChecks);
+    json["calibrations"] = listOf(test.calibrations);
     setIf(json, "mass_kg", test.mass);
     json["volume_trials"] = listOf(test.trials);
     setIf(json, "thoracic_gas", test.thoracicGas);
@@ -119,19 +124,54 @@ Json toJson(const ChamberTest& test) {
     return json;
 }
 
+namespace {
+
+ChamberTest testFrom(const Json& json) {
+    ChamberTest test;
+    readCommon(json, test);
+    readList(json, "scale_checks", test.scaleChecks, scaleCheckFromJson);
+    readList(json, "calibrations", test.calibrations, calibrationFromJson);
+    readIf(json, "mass_kg", test.mass, readingFromJson);
+    readList(json, "volume_trials", test.trials, volumeTrialFromJson);
+    readIf(json, "thoracic_gas", test.thoracicGas, measuredThoracicGasFromJson);
+    test.set = json.at("set").get<int>();
+    return test;
+}
+
+// Schema 1 kept the calibration of the present set and those of earlier sets, one for each.
+void bringForward(Json& json) {
+    Json calibrations = json.value("earlier_calibrations", Json::array());
+    if (json.contains("calibration"))
+        calibrations.push_back(json.at("calibration"));
+    json["set"] = json.value("set", 1);
+    // A set that was started over keeps its calibration; the sets count from 1 and end with the present one.
+    const int first = json.at("set").get<int>() - static_cast<int>(calibrations.size()) +
+                      (json.contains("calibration") ? 1 : 0);
+    for (std::size_t i = 0; i < calibrations.size(); ++i) {
+        calibrations[i]["number"] = i + 1;
+        calibrations[i]["set"] = first + static_cast<int>(i);
+    }
+    for (Json& trial : json["volume_trials"]) {
+        trial["set"] = trial.value("set", 1);
+        const auto made =
+            std::ranges::find(calibrations, trial.at("set"), [](const Json& each) { return each.at("set"); });
+        trial["calibration"] = made == calibrations.end() ? Json(0) : made->at("number");
+        bringVerdictForward(trial);
+    }
+    json["scale_checks"] = Json::array();
+    if (json.contains("scale")) {
+        json["scale_checks"].push_back(json.at("scale"));
+        json["scale_checks"].back()["number"] = 1;
+    }
+    json["calibrations"] = std::move(calibrations);
+    for (const char* old : {"scale", "calibration", "earlier_calibrations"})
+        json.erase(old);
+}
+
+} // namespace
+
 Expected<ChamberTest> chamberTestFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        ChamberTest test;
-        readCommon(json, test);
-        readIf(json, "scale", test.scale, scaleCheckFromJson);
-        readIf(json, "calibration", test.calibration, calibrationFromJson);
-        readList(json, "earlier_calibrations", test.earlierCalibrations, calibrationFromJson);
-        readIf(json, "mass_kg", test.mass, readingFromJson);
-        readList(json, "volume_trials", test.trials, volumeTrialFromJson);
-        readIf(json, "thoracic_gas", test.thoracicGas, measuredThoracicGasFromJson);
-        test.set = json.value("set", 1);
-        return test;
-    });
+    return readRecord(json, where, bringForward, testFrom);
 }
 
 } // namespace fusain

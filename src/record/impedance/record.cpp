@@ -2,13 +2,16 @@
 
 #include "record/base/json_lists.hpp"
 #include "record/impedance/method.hpp"
+#include "record/method/schema.hpp"
 
 #include <algorithm>
+#include <array>
 
 namespace fusain {
 namespace {
 
 using impedance::ElectrodeGeometry;
+using impedance::IdentityDoubt;
 using impedance::Segment;
 using impedance::Spectrum;
 using impedance::SpectrumPoint;
@@ -50,6 +53,16 @@ SpectrumPoint pointFrom(const Json& json) {
     return point;
 }
 
+constexpr std::array<std::string_view, 3> doubtNames{"height", "mass", "impedance"};
+
+IdentityDoubt doubtFrom(const Json& json) {
+    const auto about = std::ranges::find(doubtNames, json.at("about").get<std::string>());
+    if (about == doubtNames.end())
+        throw Json::other_error::create(501, "a doubt is about height, mass or impedance", &json);
+    return {static_cast<IdentityDoubt::About>(about - doubtNames.begin()), json.at("now").get<double>(),
+            json.at("last").get<double>()};
+}
+
 Json toJson(const Spectrum& spectrum) {
     Json points = Json::array();
     for (const SpectrumPoint& point : spectrum.points)
@@ -70,9 +83,14 @@ std::optional<Ohms> ImpedanceTest::wholeBodyMagnitude() const {
     return point ? std::optional(point->magnitude) : std::nullopt;
 }
 
+std::vector<ReportedValue> ImpedanceTest::reportedValues() const {
+    const ReportedValues* belonging = belongingTo(reported, sweep() ? sweep()->number : 0);
+    return belonging ? belonging->values : std::vector<ReportedValue>{};
+}
+
 const ReportedValue* ImpedanceTest::reportedValue(std::string_view quantity) const {
-    const auto found = std::ranges::find(reported, quantity, &ReportedValue::quantity);
-    return found == reported.end() ? nullptr : &*found;
+    const ReportedValues* belonging = belongingTo(reported, sweep() ? sweep()->number : 0);
+    return belonging ? belonging->find(quantity) : nullptr;
 }
 
 std::string geometryText(ElectrodeGeometry geometry) {
@@ -99,24 +117,44 @@ AnalyzerSetup analyzerSetupFromJson(const Json& json) {
 }
 
 Json toJson(const ModuleCheck& check) {
-    return {{"nominal_ohm", check.nominal.value()},
-            {"reading_ohm", check.reading.value()},
-            {"at", isoText(check.at)}};
+    Json json = numberedJson(check);
+    json.update({{"nominal_ohm", check.nominal.value()}, {"reading_ohm", check.reading.value()}});
+    return json;
 }
 ModuleCheck moduleCheckFromJson(const Json& json) {
-    return {Ohms(json.at("nominal_ohm").get<double>()), Ohms(json.at("reading_ohm").get<double>()),
-            instantAt(json, "at")};
+    return {numberedFromJson(json), Ohms(json.at("nominal_ohm").get<double>()),
+            Ohms(json.at("reading_ohm").get<double>())};
 }
 
 Json toJson(const IdentityCheck& check) {
-    return {{"code", check.code},
-            {"height_m", check.height.value()},
-            {"doubts", check.doubts},
-            {"at", isoText(check.at)}};
+    Json json = attributionJson(check);
+    json.update({{"code", check.code}, {"height_m", check.height.value()}, {"doubts", Json::array()}});
+    for (const IdentityDoubt& doubt : check.doubts)
+        json["doubts"].push_back({{"about", doubtNames[static_cast<std::size_t>(doubt.about)]},
+                                  {"now", doubt.now},
+                                  {"last", doubt.last}});
+    if (!check.keptBecause.empty())
+        json["kept_because"] = check.keptBecause;
+    return json;
+}
+void bringDoubtsForward(Json& check) {
+    Json& doubts = check["doubts"];
+    if (doubts.empty() || !doubts.front().is_string())
+        return;
+    std::string sentences;
+    for (const Json& each : doubts)
+        sentences += (sentences.empty() ? "" : " ") + each.get<std::string>();
+    doubts = Json::array();
+    check["kept_because"] = sentences;
 }
 IdentityCheck identityCheckFromJson(const Json& json) {
-    return {json.value("code", ""), Metres(json.at("height_m").get<double>()),
-            json.value("doubts", std::vector<std::string>{}), instantAt(json, "at")};
+    IdentityCheck check{attributionFromJson(json),
+                        json.value("code", ""),
+                        Metres(json.at("height_m").get<double>()),
+                        {},
+                        json.value("kept_because", "")};
+    readList(json, "doubts", check.doubts, doubtFrom);
+    return check;
 }
 
 Json toJson(const impedance::Sweep& sweep) {
@@ -138,17 +176,20 @@ impedance::Sweep sweepFromJson(const Json& json) {
 Json toJson(const ImpedanceSweep& sweep) {
     Json json = toJson(sweep.readings);
     json.update(numberedJson(sweep));
-    json["findings"] = sweep.findings;
+    json["analyzer"] = toJson(sweep.setup);
+    json["module_check"] = sweep.check;
+    setVerdict(json, sweep.verdict);
     return json;
 }
 ImpedanceSweep impedanceSweepFromJson(const Json& json) {
-    return {numberedFromJson(json), sweepFromJson(json), json.value("findings", std::vector<std::string>{})};
+    return {numberedFromJson(json), sweepFromJson(json), analyzerSetupFromJson(json.at("analyzer")),
+            json.at("module_check").get<int>(), verdictIn(json)};
 }
 
 Json toJson(const ImpedanceTest& test) {
     Json json = commonJson(test, ImpedanceMethod::id);
     json["analyzer"] = toJson(test.setup);
-    setIf(json, "module_check", test.moduleCheck);
+    json["module_checks"] = listOf(test.moduleChecks);
     setIf(json, "identity", test.identity);
     setIf(json, "mass_kg", test.mass);
     json["sweeps"] = listOf(test.sweeps);
@@ -161,22 +202,50 @@ Json toJson(const ImpedanceTest& test) {
     return json;
 }
 
+namespace {
+
+ImpedanceTest testFrom(const Json& json) {
+    ImpedanceTest test;
+    readCommon(json, test);
+    test.setup = analyzerSetupFromJson(json.at("analyzer"));
+    readList(json, "module_checks", test.moduleChecks, moduleCheckFromJson);
+    readIf(json, "identity", test.identity, identityCheckFromJson);
+    readIf(json, "mass_kg", test.mass, readingFromJson);
+    readList(json, "sweeps", test.sweeps, impedanceSweepFromJson);
+    readList(json, "reported", test.reported, reportedValuesFromJson);
+    test.missingParts = json.value("missing_parts", std::vector<std::string>{});
+    if (const auto lengths = json.find("taped_lengths_m"); lengths != json.end())
+        for (const auto& [key, value] : lengths->items())
+            test.tapedLengths[segmentFrom(key)] = Metres(value.get<double>());
+    return test;
+}
+
+// Schema 1 knew one set-up, one check and one list of reported values for all sweeps of a test.
+void bringForward(Json& json) {
+    Json checks = Json::array();
+    if (json.contains("module_check")) {
+        checks.push_back(json.at("module_check"));
+        checks.back()["number"] = 1;
+        json.erase("module_check");
+    }
+    int counting = 0;
+    for (Json& sweep : json["sweeps"]) {
+        sweep["analyzer"] = json.at("analyzer");
+        sweep["module_check"] = checks.size();
+        bringVerdictForward(sweep);
+        if (!sweep.contains("set_aside"))
+            counting = sweep.at("number").get<int>();
+    }
+    json["module_checks"] = std::move(checks);
+    if (json.contains("identity"))
+        bringDoubtsForward(json.at("identity"));
+    bringReportedForward(json, counting);
+}
+
+} // namespace
+
 Expected<ImpedanceTest> impedanceTestFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        ImpedanceTest test;
-        readCommon(json, test);
-        test.setup = analyzerSetupFromJson(json.at("analyzer"));
-        readIf(json, "module_check", test.moduleCheck, moduleCheckFromJson);
-        readIf(json, "identity", test.identity, identityCheckFromJson);
-        readIf(json, "mass_kg", test.mass, readingFromJson);
-        readList(json, "sweeps", test.sweeps, impedanceSweepFromJson);
-        readList(json, "reported", test.reported, reportedValueFromJson);
-        test.missingParts = json.value("missing_parts", std::vector<std::string>{});
-        if (const auto lengths = json.find("taped_lengths_m"); lengths != json.end())
-            for (const auto& [key, value] : lengths->items())
-                test.tapedLengths[segmentFrom(key)] = Metres(value.get<double>());
-        return test;
-    });
+    return readRecord(json, where, bringForward, testFrom);
 }
 
 } // namespace fusain

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/impedance/spectrum.hpp"
+#include "core/impedance/signal.hpp"
 #include "record/method/repeated.hpp"
 
 #include <map>
@@ -17,39 +17,46 @@ struct AnalyzerSetup {
 };
 
 /// A reading of a test module: a resistor, or an RC circuit at 50 kHz.
-struct ModuleCheck {
+struct ModuleCheck : NumberedReading {
     Ohms nominal;
     Ohms reading;
-    Instant at;
     [[nodiscard]] double relativeError() const { return reading / nominal - 1.0; }
 };
 
-/// One sweep of the analyzer, as it came.
+/// One sweep of the analyzer, as it came, with how the analyzer was connected for it.
 struct ImpedanceSweep : NumberedReading {
     impedance::Sweep readings;
-    std::vector<std::string> findings; ///< what the signal judgement said then, in English
+    AnalyzerSetup setup;
+    int check = 0;         ///< number of the check with the test module that it was taken under; 0 for none
+    SignalVerdict verdict; ///< of the sweep, by the limits of the policy
 };
 
 /// How the client was recognized.
-struct IdentityCheck {
-    std::string code;                ///< typed or scanned
-    Metres height;                   ///< measured or confirmed at this visit
-    std::vector<std::string> doubts; ///< that were seen and answered for, in English
-    Instant at;
+struct IdentityCheck : Attribution {
+    std::string code;                             ///< typed or scanned
+    Metres height;                                ///< measured or confirmed at this visit
+    std::vector<impedance::IdentityDoubt> doubts; ///< that were seen
+    std::string keptBecause;                      ///< why it is this person all the same
 };
 
 /// The raw record of one impedance test.
 struct ImpedanceTest : RawTest {
-    AnalyzerSetup setup;
-    std::optional<ModuleCheck> moduleCheck;
+    AnalyzerSetup setup; ///< for the next sweep; each sweep keeps the one that it was taken with
+    Repeated<ModuleCheck> moduleChecks;
     std::optional<IdentityCheck> identity;
     std::optional<Reading> mass; ///< kg
     Repeated<ImpedanceSweep> sweeps;
-    std::vector<ReportedValue> reported;
+    std::vector<ReportedValues> reported;
     std::vector<std::string> missingParts;             ///< ids of amputated parts
     std::map<impedance::Segment, Metres> tapedLengths; ///< where a tape was used
     /// The latest sweep that counts.
     [[nodiscard]] const ImpedanceSweep* sweep() const { return sweeps.latest(); }
+    /// How the analyzer was connected for the sweep that counts, or is for the next when there is none.
+    [[nodiscard]] const AnalyzerSetup& setupUsed() const { return sweep() ? sweep()->setup : setup; }
+    /// The latest check with the test module; null before the first.
+    [[nodiscard]] const ModuleCheck* moduleCheck() const { return moduleChecks.latest(); }
+    /// What the analyzer reported of the sweep that counts, or without a sweep.
+    [[nodiscard]] std::vector<ReportedValue> reportedValues() const;
     /// |Z| of the whole body at 50 kHz, from the sweep that counts.
     [[nodiscard]] std::optional<Ohms> wholeBodyMagnitude() const;
     [[nodiscard]] const ReportedValue* reportedValue(std::string_view quantity) const;
@@ -65,6 +72,8 @@ struct ImpedanceTest : RawTest {
 [[nodiscard]] ModuleCheck moduleCheckFromJson(const Json& json);
 [[nodiscard]] Json toJson(const IdentityCheck& check);
 [[nodiscard]] IdentityCheck identityCheckFromJson(const Json& json);
+/// Schema 1 kept the doubts of a check as sentences, the last of them the reason: they stay, as the reason.
+void bringDoubtsForward(Json& check);
 [[nodiscard]] Json toJson(const ImpedanceSweep& sweep);
 [[nodiscard]] ImpedanceSweep impedanceSweepFromJson(const Json& json);
 [[nodiscard]] Json toJson(const impedance::Sweep& sweep);

@@ -38,6 +38,21 @@ readiness::Effect effectFrom(const std::string& name) {
                                       : static_cast<readiness::Effect>(found - effectNames.begin());
 }
 
+/// Calls visit for every reading of a record, however deep: what carries the moment at which it was accepted.
+template <class Node, class Visit>
+void forEachReading(Node& node, const Visit& visit) {
+    if (node.is_array())
+        for (auto& each : node)
+            forEachReading(each, visit);
+    if (!node.is_object())
+        return;
+    if (node.contains("at"))
+        visit(node);
+    for (auto& [key, value] : node.items())
+        if (key != "answers" && key != "signature" && key != "policy_document")
+            forEachReading(value, visit);
+}
+
 } // namespace
 
 bool RawTest::done(const std::string& step) const {
@@ -53,26 +68,9 @@ std::string stateText(TestState state) {
     return state == TestState::Signed ? "signed" : state == TestState::Refused ? "refused" : "running";
 }
 
-std::string originText(Origin origin) {
-    return origin == Origin::Link ? "link" : "typed";
-}
-Origin originFrom(const Json& json) {
-    return json.value("origin", "typed") == "link" ? Origin::Link : Origin::Typed;
-}
-
-Instant instantAt(const Json& json, const char* key) {
-    const auto instant = instantFromIso(json.at(key).get<std::string>());
-    if (!instant)
-        throw Json::other_error::create(501, std::string(key) + " is not a time like 2026-03-12T07:40:00.000Z",
-                                        &json);
-    return *instant;
-}
-
-Json toJson(const Reading& reading) {
-    return {{"value", reading.value}, {"origin", originText(reading.origin)}, {"at", isoText(reading.at)}};
-}
-Reading readingFromJson(const Json& json) {
-    return {json.at("value").get<double>(), originFrom(json), instantAt(json, "at")};
+const ReportedValue* ReportedValues::find(std::string_view quantity) const {
+    const auto found = std::ranges::find(values, quantity, &ReportedValue::quantity);
+    return found == values.end() ? nullptr : &*found;
 }
 
 Json toJson(const readiness::Answer& answer) {
@@ -133,6 +131,18 @@ ReportedValue reportedValueFromJson(const Json& json) {
     return {json.at("quantity").get<std::string>(), json.at("value").get<double>(), json.value("unit", "")};
 }
 
+Json toJson(const ReportedValues& values) {
+    Json json = attributionJson(values);
+    json["reading"] = values.reading;
+    json["values"] = listOf(values.values);
+    return json;
+}
+ReportedValues reportedValuesFromJson(const Json& json) {
+    ReportedValues values{attributionFromJson(json), json.value("reading", 0), {}};
+    readList(json, "values", values.values, reportedValueFromJson);
+    return values;
+}
+
 Json toJson(const TestSubject& subject) {
     return {{"client_id", subject.clientId},
             {"sex", sexText(subject.sex)},
@@ -162,7 +172,7 @@ Json commonJson(const RawTest& test, std::string_view method) {
               {"refusal", test.refusal},
               {"done_steps", test.doneSteps},
               {"answers", listOf(test.answers)},
-              {"notes", test.notes},
+              {"notes", listOf(test.notes)},
               {"interpretation", test.interpretation}};
     if (!test.policy->is_null())
         json["policy_document"] = test.policy;
@@ -173,6 +183,28 @@ Json commonJson(const RawTest& test, std::string_view method) {
     return json;
 }
 
+void bringCommonForward(Json& json) {
+    json["schema"] = RawTest::schemaVersion;
+    for (Json& note : json["notes"])
+        note = {{"kind", "remark"}, {"text", note}};
+    const Json test = json.at("id"), client = json.at("subject").at("client_id");
+    forEachReading(json, [&](Json& reading) {
+        reading["test"] = test;
+        reading["client"] = client;
+    });
+}
+
+void bringReportedForward(Json& json, int reading) {
+    Json old = json.value("reported", Json::array());
+    json["reported"] = Json::array();
+    if (!old.empty())
+        json["reported"].push_back({{"reading", reading},
+                                    {"at", json.at("started_at")},
+                                    {"test", json.at("id")},
+                                    {"client", json.at("subject").at("client_id")},
+                                    {"values", std::move(old)}});
+}
+
 void readCommon(const Json& json, RawTest& test) {
     if (const int schema = json.at("schema").get<int>(); schema > RawTest::schemaVersion)
         throw Json::other_error::create(
@@ -181,6 +213,11 @@ void readCommon(const Json& json, RawTest& test) {
     test.version = json.value("version", 1);
     test.amendmentReason = json.value("amendment_reason", "");
     test.subject = subjectFromJson(json.at("subject"));
+    forEachReading(json, [&](const Json& reading) {
+        if (reading.value("test", test.id) != test.id ||
+            reading.value("client", test.subject.clientId) != test.subject.clientId)
+            throw Json::other_error::create(501, "a reading belongs to another test", &reading);
+    });
     test.policyId = json.value("policy", "");
     test.policy = json.value("policy_document", Json());
     test.protocolId = json.value("protocol", "");
@@ -190,7 +227,7 @@ void readCommon(const Json& json, RawTest& test) {
     test.refusal = json.value("refusal", "");
     test.doneSteps = json.value("done_steps", std::vector<std::string>{});
     readList(json, "answers", test.answers, answeredQuestionFromJson);
-    test.notes = json.value("notes", std::vector<std::string>{});
+    readList(json, "notes", test.notes, noteFromJson);
     test.interpretation = json.value("interpretation", "");
     if (json.contains("signature"))
         test.signature = Signature{json.at("signature").at("technician").get<std::string>(),
@@ -199,13 +236,14 @@ void readCommon(const Json& json, RawTest& test) {
 }
 
 Json numberedJson(const NumberedReading& reading) {
-    Json json{{"number", reading.number}, {"origin", originText(reading.origin)}, {"at", isoText(reading.at)}};
+    Json json = attributionJson(reading);
+    json["number"] = reading.number;
     if (!reading.setAsideReason.empty())
         json["set_aside"] = reading.setAsideReason;
     return json;
 }
 NumberedReading numberedFromJson(const Json& json) {
-    return {json.at("number").get<int>(), originFrom(json), instantAt(json, "at"), json.value("set_aside", "")};
+    return {attributionFromJson(json), json.at("number").get<int>(), json.value("set_aside", "")};
 }
 
 } // namespace fusain

@@ -3,18 +3,10 @@
 #include "record/base/calendar.hpp"
 #include "record/base/document.hpp"
 #include "record/base/people.hpp"
+#include "record/method/attribution.hpp"
+#include "record/method/note.hpp"
 
 namespace fusain {
-
-/// How a number came into the record.
-enum class Origin { Typed, Link };
-
-/// One reading with the moment it was accepted.
-struct Reading {
-    double value = 0.0; ///< in the unit that the field's name states
-    Origin origin = Origin::Typed;
-    Instant at;
-};
 
 struct AnsweredQuestion {
     std::string rule;
@@ -45,6 +37,25 @@ struct ReportedValue {
     std::string unit;
 };
 
+/// What an instrument reported of one reading.
+struct ReportedValues : Attribution {
+    int reading = 0; ///< number of the sweep or scan that they came with; 0 for values without one
+    std::vector<ReportedValue> values;
+    /// The value of this quantity; null when it was not reported.
+    [[nodiscard]] const ReportedValue* find(std::string_view quantity) const;
+};
+
+/// The latest values that came with this reading, or without one when none came with it; null when there are
+/// none.
+template <class Values>
+[[nodiscard]] const Values* belongingTo(const std::vector<Values>& reported, int reading) {
+    const Values* found = nullptr;
+    for (const Values& each : reported)
+        if (each.reading == reading || (each.reading == 0 && (!found || found->reading == 0)))
+            found = &each;
+    return found;
+}
+
 /// Who is tested, frozen at the start of the test.
 struct TestSubject {
     std::string clientId;
@@ -66,7 +77,7 @@ struct Signature {
 /// and who signed. Readings are kept as they were accepted, never rounded, never changed after signing; results
 /// are computed from them and kept beside them.
 struct RawTest {
-    static constexpr int schemaVersion = 1;
+    static constexpr int schemaVersion = 2;
     std::string id;
     int version = 1;             ///< 2, 3 … are amendments
     std::string amendmentReason; ///< empty for version 1
@@ -81,7 +92,7 @@ struct RawTest {
 
     std::vector<std::string> doneSteps; ///< steps without a reading of their own that were confirmed
     std::vector<AnsweredQuestion> answers;
-    std::vector<std::string> notes;
+    std::vector<Note> notes;
     std::string interpretation; ///< the physiologist's own words
     std::optional<Signature> signature;
 
@@ -91,14 +102,18 @@ struct RawTest {
 
 /// The keys that every raw record has, with the name of its method.
 [[nodiscard]] Json commonJson(const RawTest& test, std::string_view method);
-/// Reads what commonJson wrote; throws Json::exception for what readDocument explains, also for a newer schema.
+/// Reads what commonJson wrote; throws Json::exception for what readDocument explains, also for a newer schema
+/// and for a reading that is another test's or another client's.
 void readCommon(const Json& json, RawTest& test);
+/// Brings what all methods share forward from schema 1: notes become kinds with a text, and every reading says
+/// whose it is. What nobody wrote down then (who accepted it, which device) stays empty.
+void bringCommonForward(Json& json);
+/// Schema 1 kept one list of reported values a test: it becomes that of the reading which counts.
+void bringReportedForward(Json& json, int reading);
 /// "running", "refused" or "signed".
 [[nodiscard]] std::string stateText(TestState state);
 
 // Parts that also travel inside events.
-[[nodiscard]] Json toJson(const Reading& reading);
-[[nodiscard]] Reading readingFromJson(const Json& json);
 [[nodiscard]] Json toJson(const readiness::Answer& answer);
 [[nodiscard]] readiness::Answer answerFromJson(const Json& json);
 [[nodiscard]] Json toJson(const AnsweredQuestion& question);
@@ -107,8 +122,7 @@ void readCommon(const Json& json, RawTest& test);
 [[nodiscard]] ReportedValue reportedValueFromJson(const Json& json);
 [[nodiscard]] Json toJson(const TestSubject& subject);
 [[nodiscard]] TestSubject subjectFromJson(const Json& json);
-[[nodiscard]] std::string originText(Origin origin);
-[[nodiscard]] Origin originFrom(const Json& json);
-[[nodiscard]] Instant instantAt(const Json& json, const char* key);
+[[nodiscard]] Json toJson(const ReportedValues& values);
+[[nodiscard]] ReportedValues reportedValuesFromJson(const Json& json);
 
 } // namespace fusain

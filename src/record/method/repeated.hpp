@@ -1,22 +1,21 @@
 #pragma once
 #include "record/method/raw_record.hpp"
+#include "record/method/signal_verdict.hpp"
 
 #include <algorithm>
 #include <concepts>
 
 namespace fusain {
 
-/// What every reading that is taken several times carries: which one it is, how and when it came, and why it
-/// does not count.
-struct NumberedReading {
-    int number = 0; ///< 1, 2, 3 … in the order of the work
-    Origin origin = Origin::Typed;
-    Instant at;
+/// What every reading that is taken several times carries: whose it is, which one it is, and why it does not
+/// count.
+struct NumberedReading : Attribution {
+    int number = 0;             ///< 1, 2, 3 … in the order of the work
     std::string setAsideReason; ///< empty while the reading counts
     [[nodiscard]] bool counts() const { return setAsideReason.empty(); }
 };
 
-/// The keys that every numbered reading has: `number`, `origin`, `at`, and `set_aside` when it is.
+/// The keys that every numbered reading has: those of its attribution, `number`, and `set_aside` when it is.
 [[nodiscard]] Json numberedJson(const NumberedReading& reading);
 /// Reads what numberedJson wrote; throws Json::exception for readDocument.
 [[nodiscard]] NumberedReading numberedFromJson(const Json& json);
@@ -60,6 +59,15 @@ public:
     [[nodiscard]] const Item* latest() const {
         const auto found = std::ranges::find_if(items_.rbegin(), items_.rend(), &NumberedReading::counts);
         return found == items_.rend() ? nullptr : &*found;
+    }
+
+    /// The latest that counts of those accepted up to a moment; null when there is none.
+    [[nodiscard]] const Item* heldAt(Instant moment) const {
+        const Item* held = nullptr;
+        for (const Item& each : items_)
+            if (each.counts() && each.at <= moment)
+                held = &each;
+        return held;
     }
 
 private:

@@ -1,6 +1,7 @@
 #include "record/scan/record.hpp"
 
 #include "record/base/json_lists.hpp"
+#include "record/method/schema.hpp"
 #include "record/scan/method.hpp"
 
 #include <algorithm>
@@ -42,8 +43,8 @@ RegionReading regionFrom(const Json& json) {
 } // namespace
 
 const ReportedValue* DxaTest::reportedValue(std::string_view quantity) const {
-    const auto found = std::ranges::find(reported, quantity, &ReportedValue::quantity);
-    return found == reported.end() ? nullptr : &*found;
+    const ReportedByScanner* belonging = reportedOfScan();
+    return belonging ? belonging->find(quantity) : nullptr;
 }
 
 Json toJson(const ScannerSetup& setup) {
@@ -54,26 +55,27 @@ ScannerSetup scannerSetupFromJson(const Json& json) {
 }
 
 Json toJson(const PhantomReading& reading) {
-    return {{"nominal_percent", reading.nominal.value()},
-            {"reading_percent", reading.reading.value()},
-            {"at", isoText(reading.at)}};
+    Json json = numberedJson(reading);
+    json.update({{"nominal_percent", reading.nominal.value()}, {"reading_percent", reading.reading.value()}});
+    return json;
 }
 PhantomReading phantomReadingFromJson(const Json& json) {
-    return {Percent(json.at("nominal_percent").get<double>()),
-            Percent(json.at("reading_percent").get<double>()), instantAt(json, "at")};
+    return {numberedFromJson(json), Percent(json.at("nominal_percent").get<double>()),
+            Percent(json.at("reading_percent").get<double>())};
 }
 
 Json toJson(const DoseStatement& statement) {
-    return {{"scans_here", statement.scansHere},
-            {"scans_elsewhere", statement.scansElsewhere},
-            {"last_year_usv", statement.lastYear.value()},
-            {"this_scan_usv", statement.thisScan.value()},
-            {"at", isoText(statement.at)}};
+    Json json = attributionJson(statement);
+    json.update({{"scans_here", statement.scansHere},
+                 {"scans_elsewhere", statement.scansElsewhere},
+                 {"last_year_usv", statement.lastYear.value()},
+                 {"this_scan_usv", statement.thisScan.value()}});
+    return json;
 }
 DoseStatement doseStatementFromJson(const Json& json) {
-    return {json.value("scans_here", 0), json.value("scans_elsewhere", 0),
+    return {attributionFromJson(json), json.value("scans_here", 0), json.value("scans_elsewhere", 0),
             Microsieverts(json.at("last_year_usv").get<double>()),
-            Microsieverts(json.at("this_scan_usv").get<double>()), instantAt(json, "at")};
+            Microsieverts(json.at("this_scan_usv").get<double>())};
 }
 
 Json toJson(const dxa::Scan& scan) {
@@ -119,9 +121,16 @@ Json toJson(const DxaScan& scan) {
     json.update({{"half_body", scan.halfBody},
                  {"artefacts", scan.artefacts},
                  {"dose_usv", scan.dose.value()},
-                 {"source", scan.source},
-                 {"findings", scan.findings}});
+                 {"phantom", scan.check}});
+    setVerdict(json, scan.verdict);
     return json;
+}
+void bringScanForward(Json& scan) {
+    if (const std::string file = scan.value("source", ""); !file.empty()) {
+        scan["origin"] = "file";
+        scan["link"] = file;
+    }
+    bringVerdictForward(scan);
 }
 DxaScan dxaScanFromJson(const Json& json) {
     return {numberedFromJson(json),
@@ -130,37 +139,79 @@ DxaScan dxaScanFromJson(const Json& json) {
             json.value("half_body", ""),
             json.value("artefacts", std::vector<std::string>{}),
             Microsieverts(json.value("dose_usv", 0.0)),
-            json.value("source", ""),
-            json.value("findings", std::vector<std::string>{})};
+            json.at("phantom").get<int>(),
+            verdictIn(json)};
+}
+
+Json toJson(const ReportedByScanner& reported) {
+    Json json = toJson(static_cast<const ReportedValues&>(reported));
+    json["bones"] = listOf(reported.bones);
+    return json;
+}
+ReportedByScanner reportedByScannerFromJson(const Json& json) {
+    ReportedByScanner reported{reportedValuesFromJson(json), {}};
+    readList(json, "bones", reported.bones, reportedBoneFromJson);
+    return reported;
 }
 
 Json toJson(const DxaTest& test) {
     Json json = commonJson(test, ScanMethod::id);
     json["scanner"] = toJson(test.scanner);
-    setIf(json, "phantom", test.phantom);
+    json["phantoms"] = listOf(test.phantoms);
     setIf(json, "mass_kg", test.mass);
     setIf(json, "dose", test.dose);
     json["scans"] = listOf(test.scans);
     json["reported"] = listOf(test.reported);
-    json["bones"] = listOf(test.bones);
     json["after_menopause"] = test.afterMenopause;
     return json;
 }
 
+namespace {
+
+DxaTest testFrom(const Json& json) {
+    DxaTest test;
+    readCommon(json, test);
+    test.scanner = scannerSetupFromJson(json.at("scanner"));
+    readList(json, "phantoms", test.phantoms, phantomReadingFromJson);
+    readIf(json, "mass_kg", test.mass, readingFromJson);
+    readIf(json, "dose", test.dose, doseStatementFromJson);
+    readList(json, "scans", test.scans, dxaScanFromJson);
+    readList(json, "reported", test.reported, reportedByScannerFromJson);
+    test.afterMenopause = json.value("after_menopause", false);
+    return test;
+}
+
+// Schema 1 knew one reading of the phantom and one list of reported values and bones for all scans of a test.
+void bringForward(Json& json) {
+    Json phantoms = Json::array();
+    if (json.contains("phantom")) {
+        phantoms.push_back(json.at("phantom"));
+        phantoms.back()["number"] = 1;
+        json.erase("phantom");
+    }
+    int counting = 0;
+    for (Json& scan : json["scans"]) {
+        scan["phantom"] = phantoms.size();
+        bringScanForward(scan);
+        if (!scan.contains("set_aside"))
+            counting = scan.at("number").get<int>();
+    }
+    json["phantoms"] = std::move(phantoms);
+    Json bones = json.value("bones", Json::array());
+    json.erase("bones");
+    if (json.value("reported", Json::array()).empty() && bones.empty())
+        return;
+    bringReportedForward(json, counting);
+    if (json["reported"].empty())
+        json["reported"].push_back(
+            {{"reading", counting}, {"at", json.at("started_at")}, {"values", Json::array()}});
+    json["reported"].front()["bones"] = std::move(bones);
+}
+
+} // namespace
+
 Expected<DxaTest> dxaTestFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        DxaTest test;
-        readCommon(json, test);
-        test.scanner = scannerSetupFromJson(json.at("scanner"));
-        readIf(json, "phantom", test.phantom, phantomReadingFromJson);
-        readIf(json, "mass_kg", test.mass, readingFromJson);
-        readIf(json, "dose", test.dose, doseStatementFromJson);
-        readList(json, "scans", test.scans, dxaScanFromJson);
-        readList(json, "reported", test.reported, reportedValueFromJson);
-        readList(json, "bones", test.bones, reportedBoneFromJson);
-        test.afterMenopause = json.value("after_menopause", false);
-        return test;
-    });
+    return readRecord(json, where, bringForward, testFrom);
 }
 
 } // namespace fusain

@@ -15,20 +15,18 @@ struct ScannerSetup {
 };
 
 /// The soft-tissue phantom of the morning.
-struct PhantomReading {
+struct PhantomReading : NumberedReading {
     Percent nominal; ///< fat that the phantom's certificate or the lab's baseline states
     Percent reading;
-    Instant at;
     [[nodiscard]] Percent error() const { return reading - nominal; }
 };
 
 /// What the client had of X-rays for body composition in the last year, asked before the scan.
-struct DoseStatement {
+struct DoseStatement : Attribution {
     int scansHere = 0;      ///< in this lab book
     int scansElsewhere = 0; ///< as the client says
     Microsieverts lastYear; ///< both together
     Microsieverts thisScan;
-    Instant at;
     [[nodiscard]] Microsieverts withThisScan() const { return lastYear + thisScan; }
 };
 
@@ -40,22 +38,32 @@ struct DxaScan : NumberedReading {
                           ///< body
     std::vector<std::string> artefacts; ///< metal, movement … as the operator notes them
     Microsieverts dose;
-    std::string source;                ///< file it came from; empty when typed
-    std::vector<std::string> findings; ///< what the rules said then, in English
+    int check = 0;         ///< number of the phantom reading that it was taken under; 0 for none
+    SignalVerdict verdict; ///< of the rules, by the limits of the policy
+};
+
+/// What the densitometer reported of one scan: "visceral-fat-mass" (kg), "visceral-fat-area" (cm²) … and bones.
+struct ReportedByScanner : ReportedValues {
+    std::vector<dxa::ReportedBone> bones;
 };
 
 /// The raw record of one test on the densitometer.
 struct DxaTest : RawTest {
-    ScannerSetup scanner;
-    std::optional<PhantomReading> phantom;
+    ScannerSetup scanner; ///< for the next scan; each scan keeps the one that it was made with
+    Repeated<PhantomReading> phantoms;
     std::optional<Reading> mass; ///< kg, on the scale
     std::optional<DoseStatement> dose;
     Repeated<DxaScan> scans;
-    std::vector<ReportedValue> reported; ///< "visceral-fat-mass" (kg), "visceral-fat-area" (cm²) …
-    std::vector<dxa::ReportedBone> bones;
+    std::vector<ReportedByScanner> reported;
     bool afterMenopause = false; ///< as the client says; decides which bone score may be shown
     /// The latest scan that counts.
     [[nodiscard]] const DxaScan* scan() const { return scans.latest(); }
+    /// The latest reading of the phantom; null before the first.
+    [[nodiscard]] const PhantomReading* phantom() const { return phantoms.latest(); }
+    /// What the densitometer reported of the scan that counts; null when it reported nothing.
+    [[nodiscard]] const ReportedByScanner* reportedOfScan() const {
+        return belongingTo(reported, scan() ? scan()->number : 0);
+    }
     [[nodiscard]] const ReportedValue* reportedValue(std::string_view quantity) const;
 };
 
@@ -73,7 +81,11 @@ struct DxaTest : RawTest {
 [[nodiscard]] dxa::Scan scanFromJson(const Json& json);
 [[nodiscard]] Json toJson(const dxa::ReportedBone& bone);
 [[nodiscard]] dxa::ReportedBone reportedBoneFromJson(const Json& json);
+[[nodiscard]] Json toJson(const ReportedByScanner& reported);
+[[nodiscard]] ReportedByScanner reportedByScannerFromJson(const Json& json);
 [[nodiscard]] Json toJson(const DxaScan& scan);
 [[nodiscard]] DxaScan dxaScanFromJson(const Json& json);
+/// Schema 1 named the file under "source" and kept what the rules said as sentences.
+void bringScanForward(Json& scan);
 
 } // namespace fusain

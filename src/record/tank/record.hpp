@@ -8,28 +8,28 @@
 namespace fusain {
 
 /// One forced expiration, already at body conditions.
-struct VitalCapacityEffort {
+struct VitalCapacityEffort : Attribution {
     int number = 0;
     Litres volume; ///< L BTPS
     bool acceptable = true;
     std::string remark;
-    Origin origin = Origin::Typed;
-    Instant at;
 };
 
 /// Residual volume that was measured, not predicted.
-struct MeasuredResidualVolume {
+struct MeasuredResidualVolume : Attribution {
     Litres volume; ///< L BTPS
     std::string method;
-    Instant at;
 };
 
-/// One submersion.
+/// One submersion, with the tare that the load cell had then.
 struct WeighingTrial : NumberedReading {
     Kilograms gross;         ///< steady gross reading, chair and belt included
     Kilograms standardError; ///< of the reading alone
-    std::string reading;     ///< what the trace analysis said, for link trials
+    int check = 0;           ///< number of the load-cell check that it was taken under; 0 for none
+    Kilograms tare;          ///< chair and belt at that check
+    SignalVerdict verdict;   ///< of the recorded trace; empty for a typed reading
     std::vector<hydrostatic::ForceSample> trace;
+    [[nodiscard]] Kilograms net() const { return gross - tare; }
 };
 
 /// Largest disagreement of the load cell with its reference mass, kg: an engineering choice of this program,
@@ -37,11 +37,10 @@ struct WeighingTrial : NumberedReading {
 inline constexpr double loadCellTolerance = 0.02;
 
 /// The load cell before the client enters: zeroed with the chair and the belt hanging in the water.
-struct LoadCellCheck {
+struct LoadCellCheck : NumberedReading {
     Kilograms tare;             ///< what the indicator shows with chair and belt submerged (0 when zeroed)
     Kilograms referenceNominal; ///< reference mass as marked
     Kilograms referenceReading; ///< what the indicator showed more with it
-    Instant at;
     [[nodiscard]] Kilograms error() const { return referenceReading - referenceNominal; }
     /// Whether the load cell agrees with its reference mass.
     [[nodiscard]] bool agrees() const { return within(std::abs(error().value()), loadCellTolerance); }
@@ -49,7 +48,7 @@ struct LoadCellCheck {
 
 /// The raw record of one underwater weighing.
 struct HydrostaticTest : RawTest {
-    std::optional<LoadCellCheck> loadCell;
+    Repeated<LoadCellCheck> loadCellChecks;  ///< the latest holds for the trials that follow it
     std::optional<Reading> waterTemperature; ///< °C
     std::optional<Reading> dryMass;          ///< kg
     std::optional<Reading> roomTemperature;  ///< °C, at the spirometer
@@ -57,10 +56,12 @@ struct HydrostaticTest : RawTest {
     std::vector<VitalCapacityEffort> efforts;
     std::optional<MeasuredResidualVolume> residualVolume;
     Repeated<WeighingTrial> trials;
+    /// The check that holds now; null before the first.
+    [[nodiscard]] const LoadCellCheck* loadCell() const { return loadCellChecks.latest(); }
 };
 
 [[nodiscard]] Json toJson(const HydrostaticTest& test);
-/// Reads a raw record of schema version 1; a newer version is refused with a message.
+/// Reads a raw record of schema 1 or 2; a newer one is refused with a message.
 [[nodiscard]] Expected<HydrostaticTest> hydrostaticTestFromJson(const Json& json, const std::string& where);
 
 // Parts that also travel inside events.

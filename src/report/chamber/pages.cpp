@@ -19,20 +19,20 @@ QString Chamber::whatWasDone(const Own& report) {
 
 void Chamber::checks(PageFlow& flow, const Own& report) {
     const ChamberTest& test = report.record;
-    if (test.scale)
-        flow.paragraph(tr("Scale at %1: %2 kg read %3 kg.")
-                           .arg(clock(test.scale->at), number(test.scale->nominal.value(), 3),
-                                number(test.scale->reading.value(), 3)),
-                       9);
-    if (const auto& calibration = test.calibration)
-        flow.paragraph(calibration->fromPressures
+    for (const ScaleCheck& check : test.scaleChecks)
+        flow.paragraph(
+            tr("Scale at %1: %2 kg read %3 kg.")
+                .arg(clock(check.at), number(check.nominal.value(), 3), number(check.reading.value(), 3)),
+            9);
+    for (const ChamberCalibration& calibration : test.calibrations)
+        flow.paragraph(calibration.fromPressures
                            ? tr("Calibrated at %1 with the cylinder of %2 L; empty ratio %3, with cylinder %4.")
-                                 .arg(clock(calibration->at), number(calibration->cylinderCertified.value(), 3),
-                                      number(calibration->fromPressures->empty.ratio, 6),
-                                      number(calibration->fromPressures->cylinder.ratio, 6))
+                                 .arg(clock(calibration.at), number(calibration.cylinderCertified.value(), 3),
+                                      number(calibration.fromPressures->empty.ratio, 6),
+                                      number(calibration.fromPressures->cylinder.ratio, 6))
                            : tr("At %1 the chamber read %2 L for the cylinder of %3 L.")
-                                 .arg(clock(calibration->at), number(calibration->cylinderReading.value(), 3),
-                                      number(calibration->cylinderCertified.value(), 3)),
+                                 .arg(clock(calibration.at), number(calibration.cylinderReading.value(), 3),
+                                      number(calibration.cylinderCertified.value(), 3)),
                        9);
 }
 
@@ -54,12 +54,11 @@ void Chamber::readings(PageFlow& flow, const Own& report) {
             columns, false, numbers);
     }
     flow.paragraph(say(result.trials.message));
-    if (!test.calibration || !test.calibration->fromPressures)
-        return;
     for (const VolumeTrial& trial : test.trials)
-        if (!trial.samples.empty())
+        if (const ChamberCalibration* made = test.calibrations.find(trial.calibration);
+            made && made->fromPressures && !trial.samples.empty())
             flow.figure(
-                84, [trial, calibration = *test.calibration->fromPressures,
+                84, [trial, calibration = *made->fromPressures,
                      known = airdisplacement::Occupant{Kilograms(test.mass->value),
                                                        anthropometry::surfaceAreaDuBois1916(
                                                            Kilograms(test.mass->value), test.subject.height)}](

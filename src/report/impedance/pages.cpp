@@ -155,19 +155,22 @@ std::vector<ResultLine> Analyzer::lines(const Own& report) {
 
 void Analyzer::checks(PageFlow& flow, const Own& report) {
     const ImpedanceTest& test = report.record;
-    if (test.moduleCheck)
-        flow.paragraph(tr("Test module at %1: %2 Ω read %3 Ω.")
-                           .arg(clock(test.moduleCheck->at), number(test.moduleCheck->nominal.value(), 1),
-                                number(test.moduleCheck->reading.value(), 1)),
-                       9);
-    flow.paragraph(tr("%1 %2, %3 electrodes, %4, %5 side.")
-                       .arg(plain(test.setup.analyzer), plain(test.setup.firmware))
-                       .arg(test.setup.electrodes)
-                       .arg(say(impedance::geometryName(test.setup.geometry)), plain(test.setup.side)),
-                   9);
+    if (const ModuleCheck* check = test.moduleCheck())
+        flow.paragraph(
+            tr("Test module at %1: %2 Ω read %3 Ω.")
+                .arg(clock(check->at), number(check->nominal.value(), 1), number(check->reading.value(), 1)),
+            9);
+    flow.paragraph(
+        tr("%1 %2, %3 electrodes, %4, %5 side.")
+            .arg(plain(test.setupUsed().analyzer), plain(test.setupUsed().firmware))
+            .arg(test.setupUsed().electrodes)
+            .arg(say(impedance::geometryName(test.setupUsed().geometry)), plain(test.setupUsed().side)),
+        9);
     if (test.identity)
-        for (const std::string& doubt : test.identity->doubts)
-            flow.paragraph(tr("Identity confirmed although: %1").arg(plain(doubt)), 9);
+        for (const impedance::IdentityDoubt& doubt : test.identity->doubts)
+            flow.paragraph(tr("Identity confirmed although: %1").arg(say(doubt.message())), 9);
+    if (test.identity && !test.identity->keptBecause.empty())
+        flow.paragraph(tr("Reason: %1").arg(plain(test.identity->keptBecause)), 9);
 }
 
 // The sweep that counts, segment by segment at 50 kHz, what the signal said, and the pictures.
@@ -202,8 +205,8 @@ void Analyzer::readings(PageFlow& flow, const Own& report) {
                           .arg(spectrum.points.front().frequency.value() / 1e3)
                           .arg(spectrum.points.back().frequency.value() / 1e3)},
                      columns, false, {1, 2, 3, 4});
-    for (const std::string& finding : sweep->findings)
-        flow.paragraph(tr("Signal: %1").arg(plain(finding)), 9);
+    for (const impedance::SignalFinding& finding : report.result.signal)
+        flow.paragraph(tr("Signal: %1").arg(say(finding.what)), 9);
     for (const NamedFigure& figure : figures(report))
         if (figure.onPaper)
             figureOnPaper(flow, figure, 210);

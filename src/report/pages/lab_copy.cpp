@@ -127,8 +127,8 @@ void preparation(PageFlow& flow, const TestReport& report) {
         for (const Message& difference :
              preparationDifferences(test, report.history.back().record(), report.protocol))
             flow.paragraph(say(difference), 9);
-    for (const std::string& note : test.notes)
-        flow.paragraph(tr("Note: %1").arg(plain(note)), 9);
+    for (const Note& note : test.notes)
+        flow.paragraph(tr("Note: %1").arg(say(noteMessage(note))), 9);
     for (const Message& flag : report.result().flags)
         flow.paragraph(tr("Flag: %1").arg(say(flag)), 9);
 }

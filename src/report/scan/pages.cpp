@@ -182,11 +182,11 @@ std::vector<ResultLine> ScanPages::lines(const Own& report) {
 
 void ScanPages::checks(PageFlow& flow, const Own& report) {
     const DxaTest& test = report.record;
-    if (test.phantom)
-        flow.paragraph(tr("Soft-tissue phantom at %1: %2 % fat read %3 %.")
-                           .arg(clock(test.phantom->at), number(test.phantom->nominal.value(), 2),
-                                number(test.phantom->reading.value(), 2)),
-                       9);
+    for (const PhantomReading& phantom : test.phantoms)
+        flow.paragraph(
+            tr("Soft-tissue phantom at %1: %2 % fat read %3 %.")
+                .arg(clock(phantom.at), number(phantom.nominal.value(), 2), number(phantom.reading.value(), 2)),
+            9);
     if (test.dose)
         flow.paragraph(
             tr("X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.")
@@ -202,7 +202,7 @@ void ScanPages::readings(PageFlow& flow, const Own& report) {
     flow.heading(tr("Scans"));
     for (const DxaScan& scan : test.scans) {
         const QString how = QStringList{plain(scan.scanner.scanner), plain(scan.scanner.software),
-                                        plain(scan.scanner.mode), plain(scan.source)}
+                                        plain(scan.scanner.mode), plain(scan.link)}
                                 .filter(QRegularExpression(QStringLiteral(".")))
                                 .join(QStringLiteral(", "));
         flow.paragraph(scan.counts() ? tr("Scan %1 at %2 (%3)%4.")
@@ -213,8 +213,9 @@ void ScanPages::readings(PageFlow& flow, const Own& report) {
                                            .arg(scan.number)
                                            .arg(clock(scan.at), plain(scan.setAsideReason)),
                        9);
-        for (const std::string& finding : scan.findings)
-            flow.paragraph(tr("Rule: %1").arg(plain(finding)), 9);
+        if (&scan == test.scan())
+            for (const dxa::ScanFinding& finding : report.result.findings)
+                flow.paragraph(tr("Rule: %1").arg(say(finding.what)), 9);
     }
     for (const NamedFigure& figure : {regions(report, {}, Columns::All), limbs(report)})
         figureOnPaper(flow, figure, 230);

@@ -17,11 +17,10 @@ QString Tank::whatWasDone(const Own& report) {
 
 void Tank::checks(PageFlow& flow, const Own& report) {
     const HydrostaticTest& test = report.record;
-    if (test.loadCell)
+    for (const LoadCellCheck& check : test.loadCellChecks)
         flow.paragraph(tr("Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.")
-                           .arg(clock(test.loadCell->at), number(test.loadCell->referenceNominal.value(), 3),
-                                number(test.loadCell->referenceReading.value(), 3),
-                                number(test.loadCell->tare.value(), 3)),
+                           .arg(clock(check.at), number(check.referenceNominal.value(), 3),
+                                number(check.referenceReading.value(), 3), number(check.tare.value(), 3)),
                        9);
     QStringList efforts;
     for (const VitalCapacityEffort& effort : test.efforts)
@@ -40,9 +39,8 @@ void Tank::readings(PageFlow& flow, const Own& report) {
              numbers);
     for (const WeighingTrial& trial : test.trials) {
         const bool used = std::ranges::find(result.trials.used, trial.number) != result.trials.used.end();
-        flow.row({QString::number(trial.number), number(trial.gross.value(), 3),
-                  number((trial.gross - result.tare).value(), 3), clock(trial.at),
-                  use(trial.counts(), used, trial.setAsideReason)},
+        flow.row({QString::number(trial.number), number(trial.gross.value(), 3), number(trial.net().value(), 3),
+                  clock(trial.at), use(trial.counts(), used, trial.setAsideReason)},
                  columns, false, numbers);
     }
     flow.paragraph(say(result.trials.message));

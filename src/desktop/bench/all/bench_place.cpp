@@ -14,6 +14,8 @@
 namespace fusain::desktop {
 namespace {
 
+constexpr qint64 typingMilliseconds = 600;
+
 QString markOf(StepState state) {
     switch (state) {
     case StepState::Done:
@@ -176,6 +178,7 @@ void BenchPlace::refresh() {
     // From the result on the sheet stands in the panel itself.
     const bool wide = session_.run()->steps().size() - static_cast<std::size_t>(step.index()) <= 5;
     sheetSide_->setVisible(!wide);
+    enterStep();
     showRunSheet();
     currentPanel()->refresh();
     if (!wide)
@@ -186,6 +189,16 @@ void BenchPlace::refresh() {
         auto* first = standBack_ ? nullptr : currentPanel()->firstField();
         (first ? first : this)->setFocus();
     }
+}
+
+// The only moment at which a step gives an order to an instrument by itself: when the work comes to it.
+void BenchPlace::enterStep() {
+    const RawTest& test = session_.run()->record();
+    const std::pair at(test.id, session_.run()->current().index());
+    if (enteredAt_ == at || test.state != TestState::Running)
+        return;
+    enteredAt_ = at;
+    currentPanel()->entered();
 }
 
 void BenchPlace::showRunSheet() {
@@ -305,9 +318,30 @@ void BenchPlace::goPastCheck() {
         session_.report(session_.run()->confirm(session_.run()->current(), reason.toStdString()));
 }
 
+// Space does what the button says, unless somebody is typing: a number that finds no field is none.
+bool BenchPlace::whileTyping(const QKeyEvent& event) {
+    const QString text = event.text();
+    const bool commands =
+        text == QLatin1String("r") || text == QLatin1String("x") || text == QLatin1String("n");
+    if (!text.isEmpty() && text.front().isLetterOrNumber() && !commands) {
+        sinceTyping_.restart();
+        QLineEdit* field = currentPanel()->typingField();
+        if (field && field->isVisible() && field->isEnabled() && text.front().isDigit()) {
+            field->setFocus();
+            field->insert(text);
+            return true;
+        }
+        return false;
+    }
+    return event.key() == Qt::Key_Space && sinceTyping_.isValid() &&
+           sinceTyping_.elapsed() < typingMilliseconds;
+}
+
 void BenchPlace::keyPressEvent(QKeyEvent* event) {
     if (!session_.run() || typing(focusWidget() ? focusWidget() : this))
         return Place::keyPressEvent(event);
+    if (whileTyping(*event))
+        return;
     const bool control = event->modifiers() & Qt::ControlModifier;
     switch (event->key()) {
     case Qt::Key_Space:

@@ -2,6 +2,7 @@
 #include "desktop/bench/method/step_panel.hpp"
 #include "desktop/views/place.hpp"
 
+#include <QElapsedTimer>
 #include <QListWidget>
 #include <QStackedWidget>
 
@@ -33,6 +34,8 @@ private:
     /// Makes the panels of a method.
     template <class Method>
     void adopt();
+    void enterStep();
+    [[nodiscard]] bool whileTyping(const QKeyEvent& event);
     void showFoot();
     void showRunSheet();
     void showWorkedSheet();
@@ -45,6 +48,8 @@ private:
 
     bool standBack_ = false;
     const StepPanel* shownPanel_ = nullptr;
+    std::pair<std::string, int> enteredAt_; ///< test and step to which the work came last
+    QElapsedTimer sinceTyping_;
     std::map<std::string_view, QStackedWidget*> stacks_; ///< panels of each method
     QListWidget* runSheet_;
     QStackedWidget* panels_;

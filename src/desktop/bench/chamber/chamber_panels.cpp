@@ -9,8 +9,6 @@
 #include <cmath>
 
 namespace fusain::desktop {
-namespace {} // namespace
-
 ScalePanel::ScalePanel(Session& session)
     : MethodPanel(session, chamberSteps(), ChamberStep::Scale), live_(label({}, "live")),
       nominal_(new ValueField(tr("Reference masses, as marked"), tr("kg"))),
@@ -23,24 +21,38 @@ ScalePanel::ScalePanel(Session& session)
         connect(field, &ValueField::edited, this, &StepPanel::touched);
         connect(field, &ValueField::entered, this, &ScalePanel::primary);
     }
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
-        if (isVisible() && frame.role == "chamber-scale") {
-            live_->setText(number(frame.value("kg"), 3) + QStringLiteral(" kg"));
-            Q_EMIT touched();
-        }
+    whenFrame("chamber-scale", [this](const link::Frame& frame) {
+        live_->setText(number(frame.value("kg"), 3) + QStringLiteral(" kg"));
+        Q_EMIT touched();
     });
 }
 
 std::optional<double> ScalePanel::reading() const {
-    return reading_->edit()->text().isEmpty() ? live("chamber-scale", "kg") : reading_->value();
+    if (typed())
+        return reading_->value();
+    const auto frame = session_.hub().latest(QStringLiteral("chamber-scale"));
+    return frame && frame->has("kg") && frame->value("stable", 1.0) != 0.0 ? std::optional(frame->value("kg"))
+                                                                           : std::nullopt;
+}
+
+bool ScalePanel::typed() const {
+    return !reading_->edit()->text().isEmpty();
+}
+
+void ScalePanel::entered() {
+    reading_->clear();
+    session_.hub().send(QStringLiteral("chamber-scale"),
+                        QStringLiteral("cue reference %1").arg(nominal_->value().value_or(20.0)));
+}
+
+QString ScalePanel::primaryText() const {
+    const auto shown = reading();
+    return shown ? tr("Accept %1 kg").arg(number(*shown, 3)) : tr("Accept the reading");
 }
 
 void ScalePanel::refresh() {
     live_->setVisible(session_.hub().isLive(QStringLiteral("chamber-scale")));
-    if (isVisible())
-        session_.hub().send(QStringLiteral("chamber-scale"),
-                            QStringLiteral("cue reference %1").arg(nominal_->value().value_or(20.0)));
-    if (const auto& check = own().test().scale)
+    if (const ScaleCheck* check = own().test().scale())
         nominal_->setValue(check->nominal.value(), 3);
 }
 
@@ -52,14 +64,15 @@ void ScalePanel::primary() {
     if (!primaryEnabled())
         return;
     const double nominal = *nominal_->value(), shown = *reading();
-    if (!session_.report(own().checkScale(Kilograms(nominal), Kilograms(shown))))
+    if (!session_.report(own().checkScale(Kilograms(nominal), Kilograms(shown),
+                                          typed() ? Attribution::typed() : overLink("chamber-scale"))))
         return;
     reading_->clear();
     session_.report(session_.keepCheck("chamber-scale", "reference-mass", nominal, {shown}));
 }
 
 QString ScalePanel::verdict() const {
-    const auto& check = own().test().scale;
+    const ScaleCheck* check = own().test().scale();
     if (check && !run().isDone(step()))
         return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
             .arg(QString::fromStdString(signedFixed(check->error().value(), 3)),
@@ -78,7 +91,6 @@ QWidget* ScalePanel::firstField() const {
 
 CalibrationPanel::CalibrationPanel(Session& session)
     : MethodPanel(session, chamberSteps(), ChamberStep::Calibration),
-      recorder_(new PressureRecorder(session, this)),
       certified_(new ValueField(tr("Cylinder, as certified"), tr("L"))),
       reading_(
           new ValueField(tr("Cylinder, as this chamber reads it"), tr("L (a chamber that calibrates itself)"))),
@@ -87,20 +99,28 @@ CalibrationPanel::CalibrationPanel(Session& session)
     for (QWidget* widget : std::initializer_list<QWidget*>{progress_, certified_, reading_, state_})
         body()->addWidget(widget);
     body()->addStretch();
-    connect(recorder_, &PressureRecorder::finished, this, &CalibrationPanel::recorded);
-    connect(recorder_, &PressureRecorder::sampled, this, [this] {
-        progress_->setText(tr("%1 s").arg(number(recorder_->samples().back().time.value(), 0)));
+    whenRecorded([this] {
+        refresh();
         Q_EMIT touched();
     });
     connect(reading_, &ValueField::entered, this, &CalibrationPanel::primary);
 }
 
+void CalibrationPanel::entered() {
+    reading_->clear();
+}
+
 void CalibrationPanel::refresh() {
-    progress_->setVisible(recorder_->linked());
-    reading_->setVisible(!recorder_->linked());
-    const auto& calibration = own().test().calibration;
+    const CalibrationRecording& pressures = recording<CalibrationRecording>();
+    progress_->setVisible(pressures.linked());
+    progress_->setText(
+        pressures.samples().empty()
+            ? QString()
+            : tr("%1 of %2 s")
+                  .arg(number(pressures.samples().back().time.value(), 0), number(calibrationSeconds, 0)));
+    reading_->setVisible(!pressures.linked());
     QStringList lines;
-    if (calibration)
+    if (const ChamberCalibration* calibration = own().test().calibration())
         lines << (calibration->fromPressures
                       ? tr("Calibrated at %1: ratio %2 empty, %3 with the cylinder of %4 L.")
                             .arg(report::clock(calibration->at),
@@ -111,68 +131,71 @@ void CalibrationPanel::refresh() {
                             .arg(report::clock(calibration->at),
                                  number(calibration->cylinderReading.value(), 3),
                                  number(calibration->cylinderCertified.value(), 3)));
-    if (!empty_.empty())
+    if (!pressures.empty().empty())
         lines << tr("Empty chamber recorded. Now the cylinder: open, put it in, close.");
     state_->setText(lines.join(QLatin1Char('\n')));
 }
 
 QString CalibrationPanel::primaryText() const {
-    if (!recorder_->linked())
+    const CalibrationRecording& pressures = recording<CalibrationRecording>();
+    if (!pressures.linked() && !pressures.complete())
         return tr("Keep the calibration");
-    if (recorder_->recording())
+    if (pressures.recording())
         return tr("Recording…");
-    return empty_.empty() ? tr("Record the empty chamber") : tr("Record with the cylinder");
+    if (pressures.complete())
+        return tr("Accept calibration");
+    return pressures.empty().empty() ? tr("Record the empty chamber") : tr("Record with the cylinder");
+}
+
+bool CalibrationPanel::primaryEnabled() const {
+    return !recording<CalibrationRecording>().recording();
 }
 
 void CalibrationPanel::primary() {
-    if (recorder_->recording())
+    CalibrationRecording& pressures = recording<CalibrationRecording>();
+    if (pressures.recording())
         return;
-    if (recorder_->linked()) {
-        recorder_->start(empty_.empty() ? QStringLiteral("cue empty") : QStringLiteral("cue cylinder"),
-                         calibrationSeconds);
-        Q_EMIT touched();
+    if (pressures.complete())
+        return accept();
+    if (pressures.linked()) {
+        session_.report(pressures.startNext());
         return;
     }
     const auto certified = certified_->value(), read = reading_->value();
-    session_.report(own().calibrateTyped(Litres(certified.value_or(0.0)), Litres(read.value_or(0.0))));
+    if (!certified || !read) {
+        session_.report(
+            failure({FUSAIN_TEXT("A number is missing: the certified volume or what the chamber read."), {}},
+                    {}, {FUSAIN_TEXT("Type litres with a point or a comma."), {}}));
+        return;
+    }
+    session_.report(own().calibrateTyped(Litres(*certified), Litres(*read)));
 }
 
-void CalibrationPanel::recorded() {
-    if (!session_.run() || !isVisible())
-        return;
-    if (empty_.empty()) {
-        empty_ = recorder_->samples();
-        refresh();
-        Q_EMIT touched();
-        return;
-    }
-    const auto calibration =
-        airdisplacement::calibrate(empty_, recorder_->samples(), Litres(certified_->value().value_or(0.0)),
-                                   session_.checks().cylinderError());
-    empty_.clear();
-    if (!calibration) {
-        session_.report(tl::unexpected(calibration.error()));
-        refresh();
-        Q_EMIT touched();
-        return;
-    }
-    session_.report(own().calibrate(*calibration));
+void CalibrationPanel::accept() {
+    CalibrationRecording& pressures = recording<CalibrationRecording>();
+    const auto calibration = airdisplacement::calibrate(pressures.empty(), pressures.samples(),
+                                                        Litres(certified_->value().value_or(0.0)),
+                                                        session_.checks().cylinderError());
+    const auto kept = calibration ? own().calibrate(*calibration, pressures.from())
+                                  : Expected<void>(tl::unexpected(calibration.error()));
+    pressures.startOver();
+    session_.report(kept);
 }
 
 void CalibrationPanel::repeat() {
-    recorder_->stop();
-    empty_.clear();
-    refresh();
-    Q_EMIT touched();
+    recording<CalibrationRecording>().startOver();
 }
 
 QString CalibrationPanel::verdict() const {
-    if (recorder_->recording())
-        return empty_.empty() ? tr("Recording the empty chamber: nobody leans on it.")
-                              : tr("Recording the cylinder: nobody leans on the chamber.");
-    if (!empty_.empty())
+    const CalibrationRecording& pressures = recording<CalibrationRecording>();
+    if (pressures.recording())
+        return pressures.empty().empty() ? tr("Recording the empty chamber: nobody leans on it.")
+                                         : tr("Recording the cylinder: nobody leans on the chamber.");
+    if (pressures.complete())
+        return tr("Cylinder recorded.");
+    if (!pressures.empty().empty())
         return tr("Put the cylinder in, close the door, then record again.");
-    const auto& calibration = own().test().calibration;
+    const ChamberCalibration* calibration = own().test().calibration();
     if (calibration && !run().isDone(step()))
         return tr("The chamber reads the cylinder %1 L off, more than %2: repeat.")
             .arg(QString::fromStdString(signedFixed(calibration->error().value(), 3)),
@@ -181,19 +204,19 @@ QString CalibrationPanel::verdict() const {
 }
 
 StandBack CalibrationPanel::standBack() const {
-    return {recorder_->recording() ? progress_->text() : QString(), verdict()};
+    return {recording<CalibrationRecording>().recording() ? progress_->text() : QString(), verdict()};
 }
 
 QWidget* CalibrationPanel::firstField() const {
-    return recorder_->linked() ? nullptr : reading_->edit();
+    return recording<CalibrationRecording>().linked() ? nullptr : reading_->edit();
 }
 
 ReadingPanel* chamberMassPanel(Session& session) {
     return new ReadingPanel(session, chamberSteps(), ChamberStep::Mass,
                             {"chamber-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 3,
                              QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, Origin origin) {
-                                 return runningAs<ChamberMethod>(run).weigh(Kilograms(value), origin);
+                             [](Procedure& run, double value, const Attribution& from) {
+                                 return runningAs<ChamberMethod>(run).weigh(Kilograms(value), from);
                              },
                              [](const Procedure& run) { return runningAs<ChamberMethod>(run).test().mass; },
                              [](double value) {

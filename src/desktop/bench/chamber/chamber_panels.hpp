@@ -1,7 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/reading_panels.hpp"
-#include "desktop/recordings/chamber/pressure_recorder.hpp"
+#include "desktop/recordings/chamber/pressure_recording.hpp"
 #include "procedure/chamber/method.hpp"
 
 namespace fusain::desktop {
@@ -12,7 +12,8 @@ class ScalePanel : public MethodPanel<ChamberMethod> {
 public:
     explicit ScalePanel(Session& session);
     void refresh() override;
-    [[nodiscard]] QString primaryText() const override { return tr("Keep the check"); }
+    void entered() override;
+    [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
     [[nodiscard]] QString verdict() const override;
@@ -20,6 +21,7 @@ public:
     [[nodiscard]] QWidget* firstField() const override;
 
 private:
+    [[nodiscard]] bool typed() const;
     [[nodiscard]] std::optional<double> reading() const;
     QLabel* live_;
     ValueField* nominal_;
@@ -32,8 +34,9 @@ class CalibrationPanel : public MethodPanel<ChamberMethod> {
 public:
     explicit CalibrationPanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
-    [[nodiscard]] bool primaryEnabled() const override { return !recorder_->recording(); }
+    [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
     void repeat() override;
     [[nodiscard]] QString verdict() const override;
@@ -41,9 +44,7 @@ public:
     [[nodiscard]] QWidget* firstField() const override;
 
 private:
-    void recorded();
-    PressureRecorder* recorder_;
-    std::vector<airdisplacement::PressureSample> empty_;
+    void accept();
     ValueField* certified_;
     ValueField* reading_;
     QLabel* progress_;

@@ -7,14 +7,11 @@
 #include <algorithm>
 
 namespace fusain::desktop {
-namespace {} // namespace
-
 ThoracicGasPanel::ThoracicGasPanel(Session& session)
     : MethodPanel(session, chamberSteps(), ChamberStep::ThoracicGas),
       barometric_(new ValueField(tr("Air pressure"), tr("mmHg"))),
       typed_(new ValueField(tr("Or: thoracic gas measured elsewhere"), tr("L BTPS"))), method_(new QLineEdit),
       state_(label({}, "heading")) {
-    barometric_->setValue(760.0, 0);
     method_->setPlaceholderText(tr("by which method"));
     method_->setAccessibleName(tr("Method of the thoracic gas"));
     method_->setMaximumWidth(240);
@@ -31,15 +28,19 @@ ThoracicGasPanel::ThoracicGasPanel(Session& session)
     connect(keep, &QPushButton::clicked, this, &ThoracicGasPanel::keepTyped);
     connect(method_, &QLineEdit::returnPressed, this, &ThoracicGasPanel::keepTyped);
     connect(predicted, &QPushButton::clicked, this, &ThoracicGasPanel::goPredicted);
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, &ThoracicGasPanel::take);
+    whenRecorded([this] {
+        judge();
+        Q_EMIT touched();
+    });
 }
 
 bool ThoracicGasPanel::linked() const {
-    const auto& calibration = own().test().calibration;
+    const ChamberCalibration* calibration = own().test().calibration();
     return session_.hub().isLive(chamberRole) && calibration && calibration->fromPressures;
 }
 
 void ThoracicGasPanel::refresh() {
+    judge();
     const auto& gas = own().test().thoracicGas;
     QStringList lines;
     if (gas)
@@ -57,58 +58,62 @@ void ThoracicGasPanel::refresh() {
 QString ThoracicGasPanel::primaryText() const {
     if (!linked())
         return tr("Keep thoracic gas");
-    if (panting_)
+    if (recording<PantingRecording>().recording())
         return tr("Recording…");
-    return result_ && result_->accepted ? tr("Keep this measurement") : tr("Start the panting");
+    return result_ && result_->accepted ? tr("Accept %1 L").arg(number(result_->thoracicGas.value(), 2))
+                                        : tr("Start the panting");
 }
 
-void ThoracicGasPanel::start() {
-    samples_.clear();
+// The room's own pressure, where it is measured.
+void ThoracicGasPanel::entered() {
+    typed_->clear();
+    method_->clear();
+    const auto room = live("room", "mmhg");
+    barometric_->setValue(room.value_or(760.0), room ? 1 : 0);
+}
+
+void ThoracicGasPanel::judge() {
+    const PantingRecording& panting = recording<PantingRecording>();
+    const ChamberCalibration* calibration = own().test().calibration();
     result_.reset();
-    panting_ = true;
-    session_.hub().send(chamberRole, QStringLiteral("cue pant"));
-    Q_EMIT touched();
-}
-
-void ThoracicGasPanel::take(const link::Frame& frame) {
-    if (!panting_ || frame.role != "chamber" || !isVisible() || !session_.run())
+    if (!panting.complete() || !calibration || !calibration->fromPressures)
         return;
-    if (frame.has("airway"))
-        samples_.push_back({Seconds(frame.value("t")), Pascals(frame.value("test")),
-                            CentimetresOfWater(frame.value("airway"))});
-    if (samples_.size() < 340)
-        return;
-    panting_ = false;
-    const auto& test = own().test();
-    const auto& calibration = *test.calibration->fromPressures;
-    const double share = own().trials().rawVolume / calibration.cylinderVolume;
-    const Litres air = calibration.airAt(calibration.empty.ratio -
-                                         share * (calibration.empty.ratio - calibration.cylinder.ratio));
-    result_ = airdisplacement::judgePanting(samples_, air,
-                                            MillimetresOfMercury(barometric_->value().value_or(760.0)));
-    Q_EMIT touched();
+    const auto& pressures = *calibration->fromPressures;
+    const double share = own().trials().rawVolume / pressures.cylinderVolume;
+    const Litres air =
+        pressures.airAt(pressures.empty.ratio - share * (pressures.empty.ratio - pressures.cylinder.ratio));
+    if (const auto barometric = barometric_->value())
+        result_ = airdisplacement::judgePanting(panting.samples(), air, MillimetresOfMercury(*barometric));
 }
 
 void ThoracicGasPanel::primary() {
     if (!linked())
         return keepTyped();
-    if (panting_)
+    PantingRecording& panting = recording<PantingRecording>();
+    if (panting.recording())
         return;
     if (!result_ || !result_->accepted)
-        return start();
-    const Litres gas = result_->thoracicGas;
-    result_.reset();
-    session_.report(own().measureThoracicGas(gas, "panting in the chamber"));
+        return repeat();
+    const auto kept = own().measureThoracicGas(result_->thoracicGas, "panting in the chamber", panting.from());
+    if (kept)
+        panting.clear();
+    session_.report(kept);
 }
 
 void ThoracicGasPanel::repeat() {
     if (linked())
-        start();
+        session_.report(recording<PantingRecording>().start());
 }
 
 void ThoracicGasPanel::keepTyped() {
-    session_.report(
-        own().measureThoracicGas(Litres(typed_->value().value_or(0.0)), method_->text().toStdString()));
+    const auto volume = typed_->value();
+    if (!volume) {
+        session_.report(
+            failure({FUSAIN_TEXT("\"{1}\" is not a number."), {typed_->edit()->text().toStdString()}}, {},
+                    {FUSAIN_TEXT("Type litres with a point or a comma."), {}}));
+        return;
+    }
+    session_.report(own().measureThoracicGas(Litres(*volume), method_->text().toStdString()));
 }
 
 void ThoracicGasPanel::goPredicted() {
@@ -120,7 +125,7 @@ void ThoracicGasPanel::goPredicted() {
 }
 
 QString ThoracicGasPanel::verdict() const {
-    if (panting_)
+    if (recording<PantingRecording>().recording())
         return tr("Three gentle puffs, cheeks held.");
     return result_ ? report::say(result_->message) : StepPanel::verdict();
 }

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/recordings/chamber/pressure_recording.hpp"
 #include "procedure/chamber/method.hpp"
 
 namespace fusain::desktop {
@@ -11,6 +12,7 @@ class ThoracicGasPanel : public MethodPanel<ChamberMethod> {
 public:
     explicit ThoracicGasPanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
     void primary() override;
     void repeat() override;
@@ -20,12 +22,9 @@ public:
 
 private:
     [[nodiscard]] bool linked() const;
-    void take(const link::Frame& frame);
-    void start();
+    void judge();
     void keepTyped();
     void goPredicted();
-    bool panting_ = false;
-    std::vector<airdisplacement::PantingSample> samples_;
     std::optional<airdisplacement::PantingResult> result_;
     ValueField* barometric_;
     ValueField* typed_;

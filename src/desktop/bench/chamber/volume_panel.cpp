@@ -1,6 +1,5 @@
 #include "desktop/bench/chamber/volume_panel.hpp"
 
-#include "core/anthropometry/surface_area.hpp"
 #include "desktop/services/text_files.hpp"
 #include "exchange/chamber/pressure_csv.hpp"
 #include "report/base/words.hpp"
@@ -18,9 +17,8 @@ constexpr std::size_t judgeEvery = 100; // samples: once a second
 
 VolumePanel::VolumePanel(Session& session)
     : MethodPanel(session, chamberSteps(), ChamberStep::VolumeTrials),
-      recorder_(new PressureRecorder(session, this)), plot_(new FigureView(tr("Volume over time"), 170)),
-      live_(label({}, "live")), words_(label({}, "heading")),
-      typed_(new ValueField(tr("Raw volume, typed"), tr("L"))),
+      plot_(new FigureView(tr("Volume over time"), 170)), live_(label({}, "live")),
+      words_(label({}, "heading")), typed_(new ValueField(tr("Raw volume, typed"), tr("L"))),
       table_(table({tr("trial"), tr("set"), tr("raw volume, L"), tr("state")}, tr("Volume trials"))) {
     auto* keep = button(tr("Accept typed volume"));
     auto* load = button(tr("Replay a trial…"));
@@ -49,59 +47,58 @@ VolumePanel::VolumePanel(Session& session)
         if (session_.run() && isVisible())
             show();
     });
-    connect(recorder_, &PressureRecorder::sampled, this, [this] {
-        if (isVisible() && recorder_->samples().size() >= judgedSamples_ + judgeEvery)
+    whenRecorded([this] {
+        const VolumeRecording& pressures = recording<VolumeRecording>();
+        if (pressures.samples().size() < judgedSamples_)
+            judgedSamples_ = 0;
+        if (pressures.complete() || pressures.samples().empty() ||
+            pressures.samples().size() >= judgedSamples_ + judgeEvery)
             judge();
     });
-    connect(recorder_, &PressureRecorder::finished, this, [this] {
-        if (!session_.run() || !isVisible())
-            return;
-        state_ = State::Judged;
-        judge();
-    });
+}
+
+void VolumePanel::entered() {
+    typed_->clear();
+    judge();
 }
 
 airdisplacement::TrialVerdict VolumePanel::judgement() const {
     return own().trials().verdict;
 }
 
-airdisplacement::VolumeReadingResult
-VolumePanel::read(const std::vector<airdisplacement::PressureSample>& samples) const {
-    const auto& test = own().test();
-    const auto calibrations = [&] {
-        std::vector<ChamberCalibration> all = test.earlierCalibrations;
-        if (test.calibration)
-            all.push_back(*test.calibration);
-        return all;
-    }();
-    if (calibrations.empty() || !calibrations.back().fromPressures || !test.mass)
-        return {};
-    const Kilograms mass(test.mass->value);
-    return airdisplacement::readVolume(samples, *calibrations.back().fromPressures,
-                                       {mass, anthropometry::surfaceAreaDuBois1916(mass, test.subject.height)});
+VolumePanel::State VolumePanel::state() const {
+    const VolumeRecording& pressures = recording<VolumeRecording>();
+    return pressures.recording() ? State::Recording : pressures.complete() ? State::Judged : State::Idle;
 }
 
 void VolumePanel::judge() {
-    judgedSamples_ = recorder_->samples().size();
-    result_ = read(recorder_->samples());
+    const auto& samples = recording<VolumeRecording>().samples();
+    judgedTest_ = run().record().id;
+    judgedSamples_ = samples.size();
+    result_ = own().read(samples).value_or(airdisplacement::VolumeReadingResult{});
     show();
     Q_EMIT touched();
+}
+
+// A kept trial by its own calibration.
+airdisplacement::VolumeReadingResult VolumePanel::readAgain(const VolumeTrial& trial) const {
+    return own().readAgain(trial).value_or(airdisplacement::VolumeReadingResult{});
 }
 
 void VolumePanel::show() {
     // Between trials the selected one stands in the picture.
     auto shown = result_;
-    if (state_ == State::Idle)
-        for (const VolumeTrial& trial : own().test().trials)
-            if (trial.number == selectedTrial() && !trial.samples.empty())
-                shown = read(trial.samples);
+    if (state() == State::Idle)
+        if (const VolumeTrial* trial = own().test().trials.find(selectedTrial());
+            trial && !trial->samples.empty())
+            shown = readAgain(*trial);
     const bool any = !shown.windowVolumes.empty();
-    live_->setText(!any                         ? QString()
-                   : state_ == State::Recording ? number(shown.windowVolumes.back(), 2) + QStringLiteral(" L")
-                                                : number(shown.volume.value(), 3) + QStringLiteral(" L"));
-    words_->setText(state_ == State::Idle ? any ? tr("Trial %1").arg(selectedTrial()) : QString()
-                                          : report::say(result_.message()));
-    plot_->setVisible(recorder_->linked() || any);
+    live_->setText(!any                          ? QString()
+                   : state() == State::Recording ? number(shown.windowVolumes.back(), 2) + QStringLiteral(" L")
+                                                 : number(shown.volume.value(), 3) + QStringLiteral(" L"));
+    words_->setText(state() == State::Idle ? any ? tr("Trial %1").arg(selectedTrial()) : QString()
+                                           : report::say(result_.message()));
+    plot_->setVisible(linked() || any);
     plot_->setPaint([shown, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintVolumeTrace(painter, area, shown, palette);
     });
@@ -124,21 +121,26 @@ void VolumePanel::refresh() {
     }
     if (table_->rowCount() > 0 && table_->currentRow() < 0)
         table_->setCurrentCell(table_->rowCount() - 1, 0);
+    if (judgedTest_ != test.id || judgedSamples_ > recording<VolumeRecording>().samples().size())
+        judge();
     show();
 }
 
 QString VolumePanel::primaryText() const {
-    if (judgement() == airdisplacement::TrialVerdict::Recalibrate && state_ == State::Idle)
+    if (judgement() == airdisplacement::TrialVerdict::Recalibrate && state() == State::Idle)
         return tr("Recalibrate");
-    if (!recorder_->linked() && state_ == State::Idle)
-        return tr("Accept typed volume");
-    switch (state_) {
+    if (!linked() && state() == State::Idle) {
+        const auto typed = typed_->value();
+        return typed ? tr("Accept typed %1 L").arg(number(*typed, 3)) : tr("Accept typed volume");
+    }
+    switch (state()) {
     case State::Idle:
         return tr("Close the door, start");
     case State::Recording:
         return tr("Recording…");
     case State::Judged:
-        return result_.readable() ? tr("Accept trial") : tr("Repeat the trial");
+        return result_.readable() ? tr("Accept trial: %1 L").arg(number(result_.volume.value(), 3))
+                                  : tr("Repeat the trial");
     }
     return {};
 }
@@ -146,33 +148,27 @@ QString VolumePanel::primaryText() const {
 bool VolumePanel::primaryEnabled() const {
     if (run().obstacleTo(step()) || judgement() == airdisplacement::TrialVerdict::EndSession)
         return false;
-    return state_ != State::Recording;
+    return state() != State::Recording;
 }
 
 void VolumePanel::primary() {
     if (!primaryEnabled())
         return;
-    if (state_ == State::Judged)
+    if (state() == State::Judged)
         return result_.readable() ? accept() : repeat();
     if (judgement() == airdisplacement::TrialVerdict::Recalibrate)
         return startOver();
-    if (!recorder_->linked() || !typed_->edit()->text().isEmpty())
+    if (!linked())
         return acceptTyped();
-    result_ = {};
-    judgedSamples_ = 0;
-    state_ = State::Recording;
-    recorder_->start(QStringLiteral("cue trial"), trialSeconds);
-    show();
-    Q_EMIT touched();
+    session_.report(recording<VolumeRecording>().start(QStringLiteral("cue trial"), trialSeconds));
 }
 
 void VolumePanel::accept() {
-    state_ = State::Idle;
-    if (!session_.report(own().acceptTrial(result_.volume, result_.standardError, Origin::Link,
-                                           result_.message().english(), recorder_->samples()))) {
-        state_ = State::Judged; // the recording is still here: accept again when the obstacle is gone
-        Q_EMIT touched();
-    }
+    VolumeRecording& pressures = recording<VolumeRecording>();
+    const auto accepted = own().acceptPressures(pressures.samples(), pressures.from());
+    if (accepted)
+        pressures.clear(); // otherwise it is still here: accept again when the obstacle is gone
+    session_.report(accepted);
 }
 
 void VolumePanel::acceptTyped() {
@@ -183,18 +179,18 @@ void VolumePanel::acceptTyped() {
                     {FUSAIN_TEXT("Type litres with a point or a comma."), {}}));
         return;
     }
-    if (session_.report(own().acceptTrial(Litres(*volume), Litres(0.0), Origin::Typed)))
+    if (session_.report(own().acceptTrial(Litres(*volume), Litres(0.0))))
         typed_->clear();
 }
 
 void VolumePanel::repeat() {
-    recorder_->stop();
-    state_ = State::Idle;
-    result_ = {};
-    if (recorder_->linked())
+    recording<VolumeRecording>().clear();
+    if (linked())
         primary();
-    else
-        Q_EMIT touched();
+}
+
+bool VolumePanel::linked() const {
+    return session_.hub().isLive(chamberRole);
 }
 
 void VolumePanel::startOver() {
@@ -225,15 +221,14 @@ void VolumePanel::setAside() {
         session_.report(own().setAside(found->number, reason.toStdString()));
 }
 
-void VolumePanel::replay(std::vector<airdisplacement::PressureSample> samples) {
-    state_ = State::Judged;
-    recorder_->replay(std::move(samples));
+void VolumePanel::replay(std::vector<airdisplacement::PressureSample> samples, std::string name) {
+    recording<VolumeRecording>().replay(std::move(samples), std::move(name));
 }
 
 void VolumePanel::loadTrial() {
     if (auto samples = chooseDocument(session_, this, tr("Replay a trial"), tr("Pressures (*.csv)"),
                                       exchange::pressuresFromCsv))
-        replay(std::move(*samples));
+        replay(std::move(*samples), "a saved trial");
 }
 
 void VolumePanel::saveTrial() {
@@ -251,10 +246,10 @@ void VolumePanel::saveTrial() {
 QString VolumePanel::verdict() const {
     if (auto obstacle = run().obstacleTo(step()))
         return report::say(*obstacle);
-    if (state_ == State::Recording && !recorder_->linked())
-        return tr("The chamber's cable: what came so far is kept. R repeats when it is back.");
-    if (state_ != State::Idle)
-        return report::say(result_.message());
+    if (state() == State::Recording && !linked())
+        return tr("Chamber disconnected. Data so far is kept. Reconnect, then press R.");
+    if (state() != State::Idle)
+        return report::say(result_.message()) + missingLinesWords(recording<VolumeRecording>());
     return report::say(own().trials().message);
 }
 
@@ -263,7 +258,7 @@ StandBack VolumePanel::standBack() const {
 }
 
 QWidget* VolumePanel::firstField() const {
-    return recorder_->linked() ? nullptr : typed_->edit();
+    return linked() ? nullptr : typed_->edit();
 }
 
 } // namespace fusain::desktop

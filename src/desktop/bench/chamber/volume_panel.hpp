@@ -1,7 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
-#include "desktop/recordings/chamber/pressure_recorder.hpp"
+#include "desktop/recordings/chamber/pressure_recording.hpp"
 #include "procedure/chamber/method.hpp"
 
 namespace fusain::desktop {
@@ -21,15 +21,18 @@ public:
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
     /// Plays saved pressures through the panel as if they came from the chamber.
-    void replay(std::vector<airdisplacement::PressureSample> samples);
+    void replay(std::vector<airdisplacement::PressureSample> samples, std::string name);
+    void entered() override;
+    [[nodiscard]] QLineEdit* typingField() const override { return typed_->edit(); }
 
 private:
     enum class State { Idle, Recording, Judged };
     [[nodiscard]] airdisplacement::TrialVerdict judgement() const;
     void judge();
     void show();
-    [[nodiscard]] airdisplacement::VolumeReadingResult
-    read(const std::vector<airdisplacement::PressureSample>& samples) const;
+    [[nodiscard]] State state() const;
+    [[nodiscard]] bool linked() const;
+    [[nodiscard]] airdisplacement::VolumeReadingResult readAgain(const VolumeTrial& trial) const;
     void acceptTyped();
     void accept();
     void startOver();
@@ -37,8 +40,7 @@ private:
     void saveTrial();
     [[nodiscard]] int selectedTrial() const;
 
-    State state_ = State::Idle;
-    PressureRecorder* recorder_;
+    std::string judgedTest_;
     std::size_t judgedSamples_ = 0;
     airdisplacement::VolumeReadingResult result_;
     FigureView* plot_;

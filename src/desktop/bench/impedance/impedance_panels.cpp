@@ -1,6 +1,7 @@
 #include "desktop/bench/impedance/impedance_panels.hpp"
 
-#include "desktop/recordings/impedance/sweep_recorder.hpp"
+#include "desktop/recordings/impedance/module_recording.hpp"
+#include "desktop/recordings/impedance/sweep_recording.hpp"
 #include "desktop/services/past_records.hpp"
 #include "report/base/words.hpp"
 
@@ -8,8 +9,6 @@
 #include <cmath>
 
 namespace fusain::desktop {
-namespace {} // namespace
-
 ModulePanel::ModulePanel(Session& session)
     : MethodPanel(session, impedanceSteps(), ImpedanceStep::Module), live_(label({}, "live")),
       nominal_(new ValueField(tr("Module, as marked"), tr("Ω"))),
@@ -22,49 +21,67 @@ ModulePanel::ModulePanel(Session& session)
         connect(field, &ValueField::edited, this, &StepPanel::touched);
         connect(field, &ValueField::entered, this, &ModulePanel::primary);
     }
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
-        if (!asked_ || frame.role != "analyzer" || !frame.has("module") || !isVisible() || !session_.run())
-            return;
-        asked_ = false;
-        keep(std::hypot(frame.value("r"), frame.value("xc")));
+    whenRecorded([this] {
+        refresh();
+        Q_EMIT touched();
     });
 }
 
+void ModulePanel::entered() {
+    nominal_->setValue(500.0, 1);
+    reading_->clear();
+}
+
 void ModulePanel::refresh() {
-    const auto& check = own().test().moduleCheck;
-    live_->setText(check ? number(check->reading.value(), 2) + QStringLiteral(" Ω") : QString());
-    if (check)
-        nominal_->setValue(check->nominal.value(), 1);
+    const ModuleCheck* check = own().test().moduleCheck();
+    const auto read = recording<ModuleRecording>().reading();
+    live_->setText(read    ? number(*read, 2) + QStringLiteral(" Ω")
+                   : check ? number(check->reading.value(), 2) + QStringLiteral(" Ω")
+                           : QString());
 }
 
 QString ModulePanel::primaryText() const {
-    return reading_->edit()->text().isEmpty() && session_.hub().isLive(analyzerRole) ? tr("Read the module")
-                                                                                     : tr("Keep the check");
+    if (const auto typed = reading_->value())
+        return tr("Accept typed %1 Ω").arg(number(*typed, 2));
+    if (const auto read = recording<ModuleRecording>().reading())
+        return tr("Accept %1 Ω").arg(number(*read, 2));
+    return session_.hub().isLive(analyzerRole) ? tr("Read the module") : tr("Keep the check");
 }
 
 bool ModulePanel::primaryEnabled() const {
-    return !asked_ && nominal_->value() && (reading_->value() || session_.hub().isLive(analyzerRole));
+    const ModuleRecording& module = recording<ModuleRecording>();
+    return !module.recording() && nominal_->value() &&
+           (reading_->value() || module.reading() || module.linked());
 }
 
 void ModulePanel::primary() {
     if (!primaryEnabled())
         return;
-    if (reading_->value())
-        return keep(*reading_->value());
-    asked_ = true;
-    session_.hub().send(analyzerRole, QStringLiteral("cue module 500"));
-    Q_EMIT touched();
+    ModuleRecording& module = recording<ModuleRecording>();
+    if (const auto typed = reading_->value())
+        return keep(*typed, Attribution::typed());
+    if (const auto read = module.reading())
+        return keep(*read, module.from());
+    session_.report(module.start());
 }
 
-void ModulePanel::keep(double reading) {
-    if (session_.report(own().checkModule(Ohms(nominal_->value().value_or(500.0)), Ohms(reading))))
+void ModulePanel::keep(double reading, const Attribution& from) {
+    const auto nominal = nominal_->value();
+    if (nominal && session_.report(own().checkModule(Ohms(*nominal), Ohms(reading), from))) {
         reading_->clear();
+        recording<ModuleRecording>().clear();
+    }
 }
 
 QString ModulePanel::verdict() const {
-    if (asked_)
+    const ModuleRecording& module = recording<ModuleRecording>();
+    if (module.recording())
         return tr("Reading the module…");
-    const auto& check = own().test().moduleCheck;
+    if (const auto read = module.reading(); read && nominal_->value())
+        return tr("The module reads %1 %; within ± %2 % is right.")
+            .arg(QString::fromStdString(signedFixed(100.0 * (*read / *nominal_->value() - 1.0), 2)),
+                 number(100.0 * own().setting().policy.moduleTolerance, 1));
+    const ModuleCheck* check = own().test().moduleCheck();
     if (!check)
         return StepPanel::verdict();
     const QString off = tr("The module reads %1 %; within ± %2 % is right.")
@@ -105,7 +122,7 @@ IdentityPanel::IdentityPanel(Session& session)
 }
 
 // What does not fit this person's last visit.
-std::vector<Message> IdentityPanel::doubts() const {
+std::vector<impedance::IdentityDoubt> IdentityPanel::doubts() const {
     const auto centimetresTyped = height_->value();
     const auto last = lastFacts(pastTests<ImpedanceMethod>(session_.book(), run().record()), run().record());
     if (!centimetresTyped || !last)
@@ -133,8 +150,8 @@ void IdentityPanel::refresh() {
         lines << tr("No earlier impedance test of this client.");
     history_->setText(lines.join(QLatin1Char('\n')));
     QStringList words;
-    for (const Message& doubt : doubts())
-        words << report::say(doubt);
+    for (const impedance::IdentityDoubt& doubt : doubts())
+        words << report::say(doubt.message());
     doubt_->setText(words.join(QLatin1Char(' ')));
     doubt_->setVisible(!words.isEmpty());
 }
@@ -147,19 +164,18 @@ void IdentityPanel::primary() {
     if (!primaryEnabled())
         return;
     const auto client = session_.book().client(run().record().subject.clientId);
-    std::vector<std::string> seen;
-    for (const Message& doubt : doubts())
-        seen.push_back(doubt.english());
+    const auto seen = doubts();
+    QString reason;
     if (!seen.empty()) {
-        const QString reason =
+        reason =
             askReason(this, tr("Is it this person?"),
                       doubt_->text() + tr("\nWhy is it right all the same? Otherwise go back and correct it."));
         if (reason.isEmpty())
             return;
-        seen.push_back(reason.toStdString());
     }
     if (session_.report(own().confirmIdentity(code_->text().trimmed().toStdString(), client ? client->code : "",
-                                              metresFromCentimetres(*height_->value()), seen))) {
+                                              metresFromCentimetres(*height_->value()), seen,
+                                              reason.toStdString()))) {
         code_->clear();
         height_->edit()->setModified(false);
     }

@@ -11,6 +11,7 @@ class ModulePanel : public MethodPanel<ImpedanceMethod> {
 public:
     explicit ModulePanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
@@ -19,7 +20,7 @@ public:
     [[nodiscard]] QWidget* firstField() const override;
 
 private:
-    void keep(double reading);
+    void keep(double reading, const Attribution& from);
     bool asked_ = false; ///< the analyzer has been told to read the module
     QLabel* live_;
     ValueField* nominal_;
@@ -40,7 +41,7 @@ public:
     [[nodiscard]] QWidget* firstField() const override { return code_; }
 
 private:
-    [[nodiscard]] std::vector<Message> doubts() const;
+    [[nodiscard]] std::vector<impedance::IdentityDoubt> doubts() const;
     QLineEdit* code_;
     ValueField* height_;
     QLabel* doubt_;

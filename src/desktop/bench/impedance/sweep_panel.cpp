@@ -17,7 +17,7 @@
 namespace fusain::desktop {
 
 SweepPanel::SweepPanel(Session& session)
-    : MethodPanel(session, impedanceSteps(), ImpedanceStep::Sweep), recorder_(new SweepRecorder(session, this)),
+    : MethodPanel(session, impedanceSteps(), ImpedanceStep::Sweep),
       arc_(new FigureView(tr("Arc of the whole body"), 230)), live_(label({}, "live")),
       words_(label({}, "heading")),
       segments_(table({tr("segment"), tr("|Z|, Ω"), tr("phase, °"), tr("readings")}, tr("Segments at 50 kHz"))),
@@ -49,31 +49,32 @@ SweepPanel::SweepPanel(Session& session)
     connect(reported, &QPushButton::clicked, this, &SweepPanel::typeReported);
     connect(setup, &QPushButton::clicked, this, [this] { AnalyzerSetupDialog(session_, own(), this).exec(); });
     connect(spite, &QPushButton::clicked, this, &SweepPanel::useInSpite);
-    connect(recorder_, &SweepRecorder::advanced, this, [this] {
-        if (isVisible() && session_.run()) {
-            show();
-            Q_EMIT touched();
-        }
+    whenRecorded([this] {
+        show();
+        Q_EMIT touched();
     });
-    connect(recorder_, &SweepRecorder::finished, this, [this] {
-        if (!session_.run() || !isVisible())
-            return;
-        state_ = State::Judged;
-        judge();
-    });
+}
+
+void SweepPanel::entered() {
+    resistance_->clear();
+    reactance_->clear();
+}
+
+SweepPanel::State SweepPanel::state() const {
+    const SweepRecording& sweep = recording<SweepRecording>();
+    return sweep.recording() ? State::Recording : sweep.complete() ? State::Judged : State::Idle;
+}
+
+std::vector<impedance::SignalFinding> SweepPanel::findings() const {
+    const SweepRecording& sweep = recording<SweepRecording>();
+    return sweep.complete() ? own().judge(sweep.sweep()) : std::vector<impedance::SignalFinding>{};
 }
 
 const impedance::Sweep* SweepPanel::shown() const {
-    if (state_ != State::Idle)
-        return &recorder_->sweep();
+    if (state() != State::Idle)
+        return &recording<SweepRecording>().sweep();
     const ImpedanceSweep* kept = own().test().sweep();
     return kept ? &kept->readings : nullptr;
-}
-
-void SweepPanel::judge() {
-    findings_ = own().judge(recorder_->sweep());
-    show();
-    Q_EMIT touched();
 }
 
 void SweepPanel::show() {
@@ -104,11 +105,12 @@ void SweepPanel::show() {
     arc_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintArc(painter, area, model, palette);
     });
-    const auto [done, total] = recorder_->progress();
-    words_->setText(state_ == State::Recording ? tr("Reading %1 of %2").arg(done).arg(total)
-                    : state_ == State::Idle    ? QString()
-                    : findings_.empty()        ? tr("The signal is clean.")
-                                               : report::say(findings_.front().what));
+    const auto [done, total] = recording<SweepRecording>().progress();
+    const auto found = findings();
+    words_->setText(state() == State::Recording ? tr("Reading %1 of %2").arg(done).arg(total)
+                    : state() == State::Idle    ? QString()
+                    : found.empty()             ? tr("The signal is clean.")
+                                                : report::say(found.front().what));
 }
 
 void SweepPanel::refresh() {
@@ -120,57 +122,49 @@ void SweepPanel::refresh() {
                                  : tr("sweep %1 set aside: %2")
                                        .arg(sweep.number)
                                        .arg(QString::fromStdString(sweep.setAsideReason)));
-    if (!test.reported.empty())
-        lines << tr("%1 values as reported by the instrument").arg(test.reported.size());
+    if (const auto reported = test.reportedValues(); !reported.empty())
+        lines << tr("%1 values as reported by the instrument").arg(reported.size());
     kept_->setText(lines.join(QStringLiteral("; ")));
     show();
 }
 
 QString SweepPanel::primaryText() const {
-    switch (state_) {
+    switch (state()) {
     case State::Idle:
-        return recorder_->linked() && resistance_->edit()->text().isEmpty() ? tr("Start the sweep")
-                                                                            : tr("Accept typed");
+        return recording<SweepRecording>().linked() ? tr("Start the sweep") : tr("Accept typed");
     case State::Recording:
         return tr("Reading…");
     case State::Judged:
-        return impedance::mustRepeat(findings_) ? tr("Repeat the sweep") : tr("Accept the sweep");
+        return impedance::mustRepeat(findings()) ? tr("Repeat the sweep") : tr("Accept the sweep");
     }
     return {};
 }
 
 bool SweepPanel::primaryEnabled() const {
-    return !run().obstacleTo(step()) && state_ != State::Recording;
+    return !run().obstacleTo(step()) && state() != State::Recording;
 }
 
 void SweepPanel::primary() {
     if (!primaryEnabled())
         return;
-    if (state_ == State::Judged)
-        return impedance::mustRepeat(findings_) ? repeat() : accept({});
-    if (!recorder_->linked() || !resistance_->edit()->text().isEmpty())
+    if (state() == State::Judged)
+        return impedance::mustRepeat(findings()) ? repeat() : accept({});
+    if (!recording<SweepRecording>().linked())
         return acceptTyped();
-    state_ = State::Recording;
-    findings_.clear();
-    recorder_->start();
-    show();
-    Q_EMIT touched();
+    session_.report(recording<SweepRecording>().start());
 }
 
 void SweepPanel::repeat() {
-    recorder_->stop();
-    state_ = State::Idle;
-    findings_.clear();
-    if (recorder_->linked() && resistance_->edit()->text().isEmpty())
-        return primary();
-    show();
-    Q_EMIT touched();
+    SweepRecording& sweep = recording<SweepRecording>();
+    sweep.clear();
+    if (sweep.linked())
+        session_.report(sweep.start());
 }
 
 // Mass and impedance against the last visit: whose turn is it?
-std::vector<Message> SweepPanel::identityDoubts() const {
+std::vector<impedance::IdentityDoubt> SweepPanel::identityDoubts() const {
     const auto last = lastFacts(pastTests<ImpedanceMethod>(session_.book(), run().record()), run().record());
-    const auto* whole = recorder_->sweep().of(impedance::Segment::WholeBody);
+    const auto* whole = recording<SweepRecording>().sweep().of(impedance::Segment::WholeBody);
     const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
     if (!last || !own().test().mass)
         return {};
@@ -182,32 +176,28 @@ std::vector<Message> SweepPanel::identityDoubts() const {
 void SweepPanel::accept(const std::string& reasonInSpite) {
     if (const auto doubts = identityDoubts(); !doubts.empty()) {
         QStringList words;
-        for (const Message& doubt : doubts)
-            words << report::say(doubt);
+        for (const impedance::IdentityDoubt& doubt : doubts)
+            words << report::say(doubt.message());
         const QString reason = askReason(this, tr("Is it this person?"),
                                          words.join(QLatin1Char('\n')) + tr("\nWhy is it right all the same?"));
-        if (reason.isEmpty() ||
-            !session_.report(run().addNote("identity doubted, kept because: " + reason.toStdString())))
+        if (reason.isEmpty() || !session_.report(run().addNote(NoteKind::IdentityKept, reason.toStdString())))
             return;
     }
-    const auto sweep = recorder_->sweep();
-    state_ = State::Idle;
-    if (session_.report(own().acceptSweep(sweep, Origin::Link, reasonInSpite))) {
-        recorder_->stop();
-        return;
-    }
-    state_ = State::Judged; // the sweep is still here: accept again when the obstacle is gone
-    Q_EMIT touched();
+    SweepRecording& sweep = recording<SweepRecording>();
+    const auto accepted = own().acceptSweep(sweep.sweep(), sweep.from(), reasonInSpite);
+    if (accepted)
+        sweep.clear(); // otherwise it is still here: accept again when the obstacle is gone
+    session_.report(accepted);
 }
 
 void SweepPanel::useInSpite() {
-    if (state_ != State::Judged || !impedance::mustRepeat(findings_)) {
+    if (state() != State::Judged || !impedance::mustRepeat(findings())) {
         session_.report(failure({FUSAIN_TEXT("There is no sweep here that should be repeated."), {}}));
         return;
     }
     const QString reason =
         askReason(this, tr("Use this sweep all the same"),
-                  report::say(findings_.front().what) + tr("\nThe physiologist decides and says why."));
+                  report::say(findings().front().what) + tr("\nThe physiologist decides and says why."));
     if (!reason.isEmpty())
         accept(reason.toStdString());
 }
@@ -223,7 +213,7 @@ void SweepPanel::acceptTyped() {
     impedance::Sweep sweep;
     sweep.spectra.push_back({impedance::Segment::WholeBody,
                              {impedance::pointOf(impedance::standardFrequency, {Ohms(*r), Ohms(*x)})}});
-    if (session_.report(own().acceptSweep(std::move(sweep), Origin::Typed))) {
+    if (session_.report(own().acceptSweep(std::move(sweep), Attribution::typed()))) {
         resistance_->clear();
         reactance_->clear();
     }
@@ -233,7 +223,8 @@ void SweepPanel::importSweep() {
     const auto sweep =
         chooseDocument(session_, this, tr("Import a sweep"), tr("Tables (*.csv)"), exchange::sweepFromCsv);
     if (sweep)
-        session_.report(own().acceptSweep(*sweep, Origin::Link));
+        session_.report(own().acceptSweep(
+            *sweep, Attribution::fromFile(run().record().id, "analyzer", "an imported sweep")));
 }
 
 void SweepPanel::typeReported() {
@@ -263,25 +254,25 @@ void SweepPanel::setAside() {
 QString SweepPanel::verdict() const {
     if (auto obstacle = run().obstacleTo(step()))
         return report::say(*obstacle);
-    if (state_ == State::Recording && !recorder_->linked())
-        return tr("The analyzer's cable: R repeats the sweep when it is back.");
-    if (state_ == State::Recording)
+    if (state() == State::Recording && !recording<SweepRecording>().linked())
+        return tr("Analyzer disconnected. Reconnect, then press R to repeat the sweep.");
+    if (state() == State::Recording)
         return tr("Keep still and silent.");
-    if (state_ == State::Judged && !findings_.empty())
-        return report::say(findings_.front().what) + QLatin1Char(' ') + report::say(findings_.front().remedy);
-    if (state_ == State::Judged)
+    if (const auto found = findings(); !found.empty())
+        return report::say(found.front().what) + QLatin1Char(' ') + report::say(found.front().remedy);
+    if (state() == State::Judged)
         return tr("Every reading falls with frequency, sides and sums agree. Accept it.");
     return run().isDone(step()) ? tr("Done.") : StepPanel::verdict();
 }
 
 StandBack SweepPanel::standBack() const {
-    const auto [done, total] = recorder_->progress();
-    return {state_ == State::Recording ? QStringLiteral("%1/%2").arg(done).arg(total) : live_->text(),
+    const auto [done, total] = recording<SweepRecording>().progress();
+    return {state() == State::Recording ? QStringLiteral("%1/%2").arg(done).arg(total) : live_->text(),
             verdict()};
 }
 
 QWidget* SweepPanel::firstField() const {
-    return recorder_->linked() ? nullptr : resistance_->edit();
+    return recording<SweepRecording>().linked() ? nullptr : resistance_->edit();
 }
 
 } // namespace fusain::desktop

@@ -1,7 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
-#include "desktop/recordings/impedance/sweep_recorder.hpp"
+#include "desktop/recordings/impedance/sweep_recording.hpp"
 #include "procedure/impedance/method.hpp"
 
 namespace fusain::desktop {
@@ -12,6 +12,7 @@ class SweepPanel : public MethodPanel<ImpedanceMethod> {
 public:
     explicit SweepPanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
@@ -25,17 +26,16 @@ private:
     enum class State { Idle, Recording, Judged };
     [[nodiscard]] const impedance::Sweep* shown() const;
     void show();
-    void judge();
     void accept(const std::string& reasonInSpite);
     void acceptTyped();
     void useInSpite();
     void typeReported();
     void importSweep();
-    [[nodiscard]] std::vector<Message> identityDoubts() const;
+    [[nodiscard]] State state() const;
+    /// What the rules say of the complete sweep; nothing while there is none.
+    [[nodiscard]] std::vector<impedance::SignalFinding> findings() const;
+    [[nodiscard]] std::vector<impedance::IdentityDoubt> identityDoubts() const;
 
-    State state_ = State::Idle;
-    SweepRecorder* recorder_;
-    std::vector<impedance::SignalFinding> findings_;
     FigureView* arc_;
     QLabel* live_;
     QLabel* words_;

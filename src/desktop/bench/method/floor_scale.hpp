@@ -11,8 +11,8 @@ template <class Method>
     return new ReadingPanel(session, sheet, step,
                             {"floor-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 2,
                              QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, Origin origin) {
-                                 return runningAs<Method>(run).weigh(Kilograms(value), origin);
+                             [](Procedure& run, double value, const Attribution& from) {
+                                 return runningAs<Method>(run).weigh(Kilograms(value), from);
                              },
                              [](const Procedure& run) { return runningAs<Method>(run).test().mass; },
                              [](double value) {

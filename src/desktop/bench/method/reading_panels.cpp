@@ -29,10 +29,7 @@ ReadingPanel::ReadingPanel(Session& session, std::span<const StepText> sheet, St
     body()->addStretch();
     connect(field_, &ValueField::edited, this, &StepPanel::touched);
     connect(field_, &ValueField::entered, this, &ReadingPanel::primary);
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
-        if (isVisible() && frame.role == source_.role)
-            showLive();
-    });
+    whenFrame(source_.role, [this](const link::Frame&) { showLive(); });
 }
 
 QString ReadingPanel::shown(double kept) const {
@@ -51,30 +48,44 @@ void ReadingPanel::showLive() {
 void ReadingPanel::refresh() {
     field_->setDimension(source_.dimension, session_.units());
     live_->setVisible(session_.hub().isLive(QLatin1String(source_.role)));
-    if (isVisible() && !source_.cue.isEmpty())
-        session_.hub().send(QLatin1String(source_.role), source_.cue);
     const auto reading = source_.accepted(run());
-    accepted_->setText(reading
-                           ? tr("Accepted: %1 (%2, %3).")
-                                 .arg(shown(reading->value),
-                                      reading->origin == Origin::Link ? tr("from the instrument") : tr("typed"),
-                                      report::clock(reading->at))
-                           : QString());
+    accepted_->setText(
+        reading ? tr("Accepted: %1 (%2, %3).")
+                      .arg(shown(reading->value),
+                           reading->origin == Origin::Typed ? tr("typed") : tr("from the instrument"),
+                           report::clock(reading->at))
+                : QString());
 }
 
-std::optional<std::pair<double, Origin>> ReadingPanel::candidate() const {
-    if (!field_->edit()->text().isEmpty()) {
-        if (const auto typed = field_->value())
-            return std::pair(*typed, Origin::Typed);
-        return std::nullopt;
-    }
-    if (const auto value = live(source_.role, source_.key))
-        return std::pair(*value, Origin::Link);
-    return std::nullopt;
+void ReadingPanel::entered() {
+    field_->clear();
+    if (!source_.cue.isEmpty())
+        session_.hub().send(QLatin1String(source_.role), source_.cue);
+}
+
+bool ReadingPanel::typed() const {
+    return !field_->edit()->text().isEmpty();
+}
+
+// Only a reading that stands still is one.
+std::optional<double> ReadingPanel::candidate() const {
+    if (typed())
+        return field_->value();
+    const auto frame = session_.hub().latest(QLatin1String(source_.role));
+    return frame && frame->has(source_.key) && frame->value("stable", 1.0) != 0.0
+               ? std::optional(frame->value(source_.key))
+               : std::nullopt;
 }
 
 QString ReadingPanel::primaryText() const {
-    return tr("Accept the reading");
+    if (const auto taken = candidate())
+        return typed() ? tr("Accept typed %1").arg(shown(*taken)) : tr("Accept %1").arg(shown(*taken));
+    return typed() || !session_.hub().isLive(QLatin1String(source_.role)) ? tr("Accept the reading")
+                                                                          : tr("Not steady yet");
+}
+
+bool ReadingPanel::primaryEnabled() const {
+    return candidate() || typed() || !session_.hub().isLive(QLatin1String(source_.role));
 }
 
 void ReadingPanel::primary() {
@@ -85,13 +96,15 @@ void ReadingPanel::primary() {
                     {FUSAIN_TEXT("Type digits with a point or a comma."), {}}));
         return;
     }
-    if (session_.report(source_.accept(run(), taken->first, taken->second)))
+    if (session_.report(source_.accept(run(), *taken, typed() ? Attribution::typed() : overLink(source_.role))))
         field_->clear();
 }
 
 QString ReadingPanel::verdict() const {
+    if (!typed() && !candidate() && live(source_.role, source_.key))
+        return tr("The reading is not steady yet. Wait, and let nobody touch the scale.");
     if (const auto taken = candidate())
-        if (const QString judged = source_.judge(taken->first); !judged.isEmpty())
+        if (const QString judged = source_.judge(*taken); !judged.isEmpty())
             return judged;
     if (const auto reading = source_.accepted(run()))
         if (const QString judged = source_.judge(reading->value); !judged.isEmpty())
@@ -100,8 +113,8 @@ QString ReadingPanel::verdict() const {
 }
 
 StandBack ReadingPanel::standBack() const {
-    const auto taken = candidate();
-    return {taken ? shown(taken->first) : QString(), verdict()};
+    const auto value = typed() ? candidate() : live(source_.role, source_.key);
+    return {value ? shown(*value) : QString(), verdict()};
 }
 
 QWidget* ReadingPanel::firstField() const {

@@ -28,21 +28,26 @@ public:
         QString name;
         Dimension dimension;
         int decimals;
-        QString cue; ///< told to the simulated instrument when the step opens
-        std::function<Procedure::Done(Procedure&, double, Origin)> accept;
+        QString cue; ///< told to the simulated instrument when the work comes to this step
+        std::function<Procedure::Done(Procedure&, double, const Attribution&)> accept;
         std::function<std::optional<Reading>(const Procedure&)> accepted;
         std::function<QString(double)> judge;
     };
     ReadingPanel(Session& session, std::span<const StepText> sheet, Step step, Source source);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
+    [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
     [[nodiscard]] QString verdict() const override;
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
+    [[nodiscard]] QLineEdit* typingField() const override { return field_->edit(); }
 
 private:
-    [[nodiscard]] std::optional<std::pair<double, Origin>> candidate() const;
+    [[nodiscard]] bool typed() const;
+    /// What the primary button would accept, as kept.
+    [[nodiscard]] std::optional<double> candidate() const;
     void showLive();
     [[nodiscard]] QString shown(double kept) const;
     Source source_;

@@ -7,7 +7,7 @@
 namespace fusain::desktop {
 
 StepPanel::StepPanel(Session& session, std::span<const StepText> sheet, Step step)
-    : session_(session), step_(step), text_(sheet[static_cast<std::size_t>(step.index())]),
+    : session_(session), step_(step), sheet_(sheet), text_(sheet[static_cast<std::size_t>(step.index())]),
       body_(new QVBoxLayout(this)) {
     body_->setContentsMargins(24, 16, 24, 16);
     body_->setSpacing(10);
@@ -24,6 +24,37 @@ QString StepPanel::verdict() const {
 std::optional<double> StepPanel::live(const char* role, const char* key) const {
     const auto frame = session_.hub().latest(QLatin1String(role));
     return frame && frame->has(key) ? std::optional(frame->value(key)) : std::nullopt;
+}
+
+bool StepPanel::isCurrent() const {
+    Procedure* run = session_.run();
+    return run && run->steps().data() == sheet_.data() && run->current() == step_;
+}
+
+void StepPanel::whenRecorded(std::function<void()> then) {
+    connect(&session_, &Session::recorded, this, [this, then = std::move(then)] {
+        if (isCurrent())
+            then();
+    });
+}
+
+void StepPanel::whenFrame(const char* role, std::function<void(const link::Frame&)> then) {
+    connect(&session_.hub(), &link::InstrumentHub::frameArrived, this,
+            [this, role = std::string(role), then = std::move(then)](const link::Frame& frame) {
+                if (frame.role == role && isCurrent())
+                    then(frame);
+            });
+}
+
+Attribution StepPanel::overLink(const char* role) const {
+    return Attribution::overLink(run().record().id, role,
+                                 session_.hub().address(QLatin1String(role)).toStdString());
+}
+
+QString missingLinesWords(const Recording& recording) {
+    return recording.missingLines() == 0
+               ? QString()
+               : QObject::tr(" Lines lost by the link: %1.").arg(recording.missingLines());
 }
 
 QString askReason(QWidget* parent, const QString& title, const QString& question) {

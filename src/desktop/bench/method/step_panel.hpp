@@ -22,8 +22,11 @@ public:
     StepPanel(Session& session, std::span<const StepText> sheet, Step step);
 
     [[nodiscard]] Step step() const { return step_; }
-    /// Shows the procedure's present state. Called whenever anything changed and a run is open.
+    /// Shows the procedure's present state, and nothing else: drawing gives no orders to an instrument. Called
+    /// whenever anything changed and a run is open.
     virtual void refresh() {}
+    /// The work has come to this step: once for each test and each time that it comes here.
+    virtual void entered() {}
     /// Words on the one primary button; empty hides it.
     [[nodiscard]] virtual QString primaryText() const { return {}; }
     [[nodiscard]] virtual bool primaryEnabled() const { return true; }
@@ -37,6 +40,8 @@ public:
     [[nodiscard]] virtual StandBack standBack() const { return {{}, verdict()}; }
     /// Where typing starts; nothing when Space should act.
     [[nodiscard]] virtual QWidget* firstField() const { return nullptr; }
+    /// The field into which digits go that are typed anywhere at this step; null when there is none.
+    [[nodiscard]] virtual QLineEdit* typingField() const { return nullptr; }
 
 Q_SIGNALS:
     /// The primary button, verdict or reading changed without the record changing.
@@ -44,6 +49,19 @@ Q_SIGNALS:
 
 protected:
     [[nodiscard]] Procedure& run() const { return *session_.run(); }
+    /// Whether the bench stands at this step, whichever of its views is shown.
+    [[nodiscard]] bool isCurrent() const;
+    /// The recording of this kind of the test on the bench.
+    template <std::derived_from<Recording> Kind>
+    [[nodiscard]] Kind& recording() const {
+        return session_.recordings().of<Kind>();
+    }
+    /// Calls `then` for each advance of a recording, and for each frame of an instrument, while the bench
+    /// stands at this step.
+    void whenRecorded(std::function<void()> then);
+    void whenFrame(const char* role, std::function<void(const link::Frame&)> then);
+    /// Whose a reading is that was just taken from a live link.
+    [[nodiscard]] Attribution overLink(const char* role) const;
     [[nodiscard]] const StepText& text() const { return text_; }
     QVBoxLayout* body() { return body_; }
     /// Takes the latest reading of an instrument, or nothing when there is no live link.
@@ -52,9 +70,13 @@ protected:
 
 private:
     Step step_;
+    std::span<const StepText> sheet_;
     StepText text_;
     QVBoxLayout* body_;
 };
+
+/// " 3 lines of the link were lost." after a verdict; empty when none was.
+[[nodiscard]] QString missingLinesWords(const Recording& recording);
 
 /// Asks for one sentence; empty when cancelled.
 [[nodiscard]] QString askReason(QWidget* parent, const QString& title, const QString& question);

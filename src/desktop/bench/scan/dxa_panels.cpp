@@ -18,12 +18,21 @@ PhantomPanel::PhantomPanel(Session& session)
     body()->addStretch();
     connect(reading_, &ValueField::edited, this, &StepPanel::touched);
     connect(reading_, &ValueField::entered, this, &PhantomPanel::primary);
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
-        if (frame.role != "scanner" || !frame.has("phantom") || !isVisible())
+    connect(reading_, &ValueField::edited, this, [this] { from_ = Attribution::typed(); });
+    whenFrame("scanner", [this](const link::Frame& frame) {
+        if (!frame.has("phantom"))
             return;
         reading_->setValue(frame.value("phantom"), 2);
+        from_ = overLink("scanner");
         Q_EMIT touched();
     });
+}
+
+void PhantomPanel::entered() {
+    nominal_->clear();
+    reading_->clear();
+    from_ = Attribution::typed();
+    refresh();
 }
 
 std::optional<Check> PhantomPanel::fromThisMorning() const {
@@ -41,15 +50,16 @@ void PhantomPanel::refresh() {
     const auto check = fromThisMorning();
     if (!nominal_->value())
         nominal_->setValue(check ? check->nominal : 24.05, 2);
-    live_->setText(test.phantom ? number(test.phantom->reading.value(), 2) + QStringLiteral(" %") : QString());
+    const PhantomReading* phantom = test.phantom();
+    live_->setText(phantom ? number(phantom->reading.value(), 2) + QStringLiteral(" %") : QString());
     morning_->setText(check ? tr("This morning at %1: %2 %. Space takes it.")
                                   .arg(report::clock(check->at), number(check->reading, 2))
                             : tr("No reading of the phantom in the quality log of the last 24 hours."));
 }
 
 QString PhantomPanel::primaryText() const {
-    if (reading_->value())
-        return tr("Accept the reading");
+    if (const auto reading = reading_->value())
+        return tr("Accept %1 %").arg(number(*reading, 2));
     return fromThisMorning() ? tr("Take this morning's") : tr("Read the phantom");
 }
 
@@ -61,7 +71,13 @@ void PhantomPanel::primary() {
     if (!primaryEnabled())
         return;
     if (const auto reading = reading_->value()) {
-        if (session_.report(own().readPhantom(Percent(nominal_->value().value_or(0.0)), Percent(*reading))))
+        const auto nominal = nominal_->value();
+        if (!nominal) {
+            session_.report(failure({FUSAIN_TEXT("The fat of the phantom is missing."), {}}, {},
+                                    {FUSAIN_TEXT("Type percent, as on its certificate."), {}}));
+            return;
+        }
+        if (session_.report(own().readPhantom(Percent(*nominal), Percent(*reading), from_)))
             reading_->clear();
     } else if (const auto check = fromThisMorning()) {
         session_.report(own().readPhantom(Percent(check->nominal), Percent(check->reading)));
@@ -73,9 +89,10 @@ void PhantomPanel::primary() {
 
 QString PhantomPanel::verdict() const {
     const auto& test = own().test();
-    if (!test.phantom)
+    const PhantomReading* phantom = test.phantom();
+    if (!phantom)
         return StepPanel::verdict();
-    const double error = test.phantom->error().value(), limit = own().setting().policy.phantomTolerance.value();
+    const double error = phantom->error().value(), limit = own().setting().policy.phantomTolerance.value();
     return std::abs(error) <= limit + 1e-9
                ? tr("The phantom reads %1 points off, within ± %2.")
                      .arg(QString::fromStdString(signedFixed(error, 2)), number(limit, 1))

@@ -13,6 +13,7 @@ class PhantomPanel : public MethodPanel<ScanMethod> {
 public:
     explicit PhantomPanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
@@ -22,6 +23,7 @@ public:
 
 private:
     [[nodiscard]] std::optional<Check> fromThisMorning() const;
+    Attribution from_; ///< where the reading in the field comes from
     QLabel* live_;
     ValueField* nominal_;
     ValueField* reading_;

@@ -1,5 +1,6 @@
 #include "desktop/bench/scan/scan_panel.hpp"
 
+#include "desktop/recordings/scan/scan_recording.hpp"
 #include "desktop/services/text_files.hpp"
 #include "exchange/scan/scan_csv.hpp"
 #include "record/base/json.hpp"
@@ -18,7 +19,6 @@ namespace {
 using dxa::Region;
 using dxa::RegionReading;
 
-const QString scannerRole = QStringLiteral("scanner");
 enum Column { Name, Fat, Lean, Bone, Area, Sum, FatPart };
 
 std::vector<std::string> wordsOf(const QString& list) {
@@ -88,16 +88,26 @@ ScanPanel::ScanPanel(Session& session)
         judge();
     });
     connect(&watcher_, &QFileSystemWatcher::directoryChanged, this, &ScanPanel::lookIntoFolder);
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
-        if (frame.role != "scanner" || state_ != State::Scanning || !session_.run() || !isVisible())
-            return;
-        if (frame.has("percent"))
-            percent_ = frame.value("percent");
-        if (frame.has("done"))
+    whenRecorded([this] {
+        const ScanRecording& scan = recording<ScanRecording>();
+        if (!scan.recording())
             lookIntoFolder();
-        live_->setText(number(percent_, 0) + QStringLiteral(" %"));
+        showLive();
         Q_EMIT touched();
     });
+}
+
+ScanPanel::State ScanPanel::state() const {
+    return recording<ScanRecording>().recording() ? State::Scanning : here_ ? State::Here : State::Idle;
+}
+
+void ScanPanel::showLive() {
+    const ScanRecording& scan = recording<ScanRecording>();
+    const auto whole = here_ ? typed() : std::nullopt;
+    const auto total = whole ? dxa::sumOf(*whole, dxa::parts, Region::Total) : std::nullopt;
+    live_->setText(scan.recording() ? number(scan.percent(), 0) + QStringLiteral(" %")
+                   : total          ? number(total->mass().value(), 1) + QStringLiteral(" kg")
+                                    : QString());
 }
 
 bool ScanPanel::linked() const {
@@ -133,7 +143,7 @@ void ScanPanel::lookIntoFolder() {
         return;
     int others = 0, unread = 0;
     for (const FoundScan& found : readScanFolder(folder())) {
-        const bool used = std::ranges::find(own().test().scans, found.name.toStdString(), &DxaScan::source) !=
+        const bool used = std::ranges::find(own().test().scans, found.name.toStdString(), &DxaScan::link) !=
                           own().test().scans.end();
         if (!found.file)
             ++unread;
@@ -206,7 +216,7 @@ void ScanPanel::judge() {
     if (!session_.run() || !dynamic_cast<DxaProcedure*>(session_.run()))
         return;
     const auto scan = typed();
-    state_ = scan ? State::Here : state_ == State::Scanning ? State::Scanning : State::Idle;
+    here_ = scan.has_value();
     findings_ = scan ? own().judge(*scan, !halfBody().isEmpty()) : std::vector<dxa::ScanFinding>{};
     const QSignalBlocker blocker(regions_);
     for (int row = 0; row < regions_->rowCount(); ++row) {
@@ -218,8 +228,7 @@ void ScanPanel::judge() {
                           : QString());
     }
     const auto total = scan ? dxa::sumOf(*scan, dxa::parts, Region::Total) : std::nullopt;
-    if (state_ != State::Scanning)
-        live_->setText(total ? number(total->mass().value(), 1) + QStringLiteral(" kg") : QString());
+    showLive();
     words_->setText(!findings_.empty() ? report::say(findings_.front().what)
                     : total            ? tr("Regions, sums and the scale agree.")
                                        : QString());
@@ -231,7 +240,6 @@ void ScanPanel::refresh() {
     if (watchedTest_ != test.id) { // another client: nothing typed for the last one stays
         watchedTest_ = test.id;
         file_.reset();
-        state_ = State::Idle;
         show({});
         half_->setCurrentIndex(0);
         artefacts_->clear();
@@ -246,8 +254,9 @@ void ScanPanel::refresh() {
                                 : tr("scan %1 set aside: %2")
                                       .arg(scan.number)
                                       .arg(QString::fromStdString(scan.setAsideReason)));
-    if (!test.reported.empty() || !test.bones.empty())
-        lines << tr("%1 values as reported by the densitometer").arg(test.reported.size() + test.bones.size());
+    if (const ReportedByScanner* reported = test.reportedOfScan())
+        lines << tr("%1 values as reported by the densitometer")
+                     .arg(reported->values.size() + reported->bones.size());
     if (!foreign_.isEmpty())
         lines << foreign_;
     if (folder().isEmpty())
@@ -256,7 +265,7 @@ void ScanPanel::refresh() {
 }
 
 QString ScanPanel::primaryText() const {
-    switch (state_) {
+    switch (state()) {
     case State::Scanning:
         return tr("Scanning…");
     case State::Here:
@@ -270,28 +279,25 @@ QString ScanPanel::primaryText() const {
 }
 
 bool ScanPanel::primaryEnabled() const {
-    if (run().obstacleTo(step()) || state_ == State::Scanning)
+    if (run().obstacleTo(step()) || state() == State::Scanning)
         return false;
-    return state_ == State::Here ? !dxa::mustRepeat(findings_) : linked();
+    return state() == State::Here ? !dxa::mustRepeat(findings_) : linked();
 }
 
 void ScanPanel::primary() {
     if (!primaryEnabled())
         return;
-    if (state_ == State::Here)
+    if (state() == State::Here)
         return accept({});
     start();
 }
 
 void ScanPanel::start() {
-    state_ = State::Scanning;
-    percent_ = 0.0;
-    session_.hub().send(scannerRole, QStringLiteral("cue scan"));
-    Q_EMIT touched();
+    session_.report(recording<ScanRecording>().start());
 }
 
 void ScanPanel::repeat() {
-    if (!linked() || run().obstacleTo(step()) || state_ == State::Scanning)
+    if (!linked() || run().obstacleTo(step()) || state() == State::Scanning)
         return;
     if (QMessageBox::question(
             this, tr("Scan again?"),
@@ -310,18 +316,25 @@ void ScanPanel::accept(const std::string& reasonInSpite) {
         return;
     const auto notes = wordsOf(artefacts_->text());
     Expected<void> kept;
-    if (file_ && notes.empty()) {
-        kept = own().acceptFile(*file_, clientCode(), fileName_.toStdString(), reasonInSpite);
+    if (file_) {
+        ScanFile file = *file_;
+        file.scan = *scan; // with what was corrected by hand
+        file.halfBody = halfBody().toStdString();
+        const auto remarks = remarksOn(file, notes);
+        if (!remarks)
+            return;
+        kept = own().acceptFile(file, clientCode(), *remarks,
+                                Attribution::fromFile(run().record().id, "scanner", fileName_.toStdString()),
+                                reasonInSpite);
+        if (kept && !remarks->reassignedBecause.empty())
+            kept =
+                session_.noteReassigned(file.clientCode, fileName_.toStdString(), remarks->reassignedBecause);
     } else {
         DxaScan record;
         record.readings = *scan;
         record.halfBody = halfBody().toStdString();
         record.artefacts = notes;
         record.dose = own().setting().policy.dosePerScan;
-        record.origin = file_ ? Origin::Link : Origin::Typed;
-        record.source = file_ ? fileName_.toStdString() : std::string();
-        if (file_)
-            record.scanner = file_->scanner;
         kept = own().acceptScan(std::move(record), reasonInSpite);
     }
     if (!kept) {
@@ -329,15 +342,31 @@ void ScanPanel::accept(const std::string& reasonInSpite) {
         return;
     }
     file_.reset();
-    state_ = State::Idle;
+    here_ = false;
     findings_.clear();
     show({});
     artefacts_->clear();
     session_.report(kept);
 }
 
+// A scan that is labelled for somebody else is a physiologist's decision. @return nothing when it is not taken
+std::optional<ScanRemarks> ScanPanel::remarksOn(const ScanFile& file, const std::vector<std::string>& notes) {
+    ScanRemarks remarks{notes, {}};
+    if (file.clientCode == clientCode() || session_.atTheBench().role != Role::Physiologist)
+        return remarks;
+    const QString reason =
+        askReason(this, tr("Reassign the scan"),
+                  tr("The scan is labelled \"%1\", this client is \"%2\".\n"
+                     "Why is it this client's scan? Both records keep the reason.")
+                      .arg(QString::fromStdString(file.clientCode), QString::fromStdString(clientCode())));
+    if (reason.isEmpty())
+        return std::nullopt;
+    remarks.reassignedBecause = reason.toStdString();
+    return remarks;
+}
+
 void ScanPanel::useInSpite() {
-    if (state_ != State::Here || !dxa::mustRepeat(findings_)) {
+    if (state() != State::Here || !dxa::mustRepeat(findings_)) {
         session_.report(failure({FUSAIN_TEXT("There is no scan here that the rules object to."), {}}));
         return;
     }
@@ -432,13 +461,13 @@ QString ScanPanel::verdict() const {
         return report::say(*obstacle);
     if (const auto obstacle = run().obstacleTo(step()))
         return report::say(*obstacle);
-    if (state_ == State::Scanning)
+    if (state() == State::Scanning)
         return linked()
                    ? tr("Still and quiet; nobody within a metre of the table.")
                    : tr("The densitometer's cable is off; the scan goes on by itself and comes as a file.");
-    if (state_ == State::Here && !findings_.empty())
+    if (state() == State::Here && !findings_.empty())
         return report::say(findings_.front().what) + QLatin1Char(' ') + report::say(findings_.front().remedy);
-    if (state_ == State::Here)
+    if (state() == State::Here)
         return tr("Regions, sums and the scale agree. Accept it, then look at the region lines.");
     return run().isDone(step()) ? tr("Done.") : StepPanel::verdict();
 }
@@ -448,7 +477,7 @@ StandBack ScanPanel::standBack() const {
 }
 
 QWidget* ScanPanel::firstField() const {
-    return linked() || state_ == State::Here ? nullptr : regions_;
+    return linked() || state() == State::Here ? nullptr : regions_;
 }
 
 } // namespace fusain::desktop

@@ -36,7 +36,11 @@ private:
     void lookIntoFolder();
     void watch();
     void show(const dxa::Scan& scan);
+    [[nodiscard]] State state() const;
+    void showLive();
     void judge();
+    [[nodiscard]] std::optional<ScanRemarks> remarksOn(const ScanFile& file,
+                                                       const std::vector<std::string>& notes);
     void start();
     void accept(const std::string& reasonInSpite);
     void useInSpite();
@@ -47,8 +51,7 @@ private:
     /// The table as a scan; nothing while a cell that was begun is no number, or nothing is typed.
     [[nodiscard]] std::optional<dxa::Scan> typed() const;
 
-    State state_ = State::Idle;
-    double percent_ = 0.0;
+    bool here_ = false; ///< whether the table holds a scan
     std::string watchedTest_;
     std::optional<ScanFile> file_; ///< the scan that is here and came as a file
     QString fileName_;

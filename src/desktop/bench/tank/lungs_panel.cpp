@@ -66,46 +66,51 @@ LungsPanel::LungsPanel(Session& session)
     connect(keepResidual, &QPushButton::clicked, this, &LungsPanel::keepResidualVolume);
     connect(method_, &QLineEdit::returnPressed, this, &LungsPanel::keepResidualVolume);
     connect(without, &QPushButton::clicked, this, &LungsPanel::goWithout);
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, &LungsPanel::takeFrame);
+    whenFrame("room", [this](const link::Frame& frame) {
+        if (own().test().roomTemperature || !temperature_->edit()->text().isEmpty())
+            return;
+        temperature_->setValue(frame.value("c"), 1);
+        pressure_->setValue(frame.value("mmhg"), 1);
+        roomFrom_ = overLink("room");
+    });
+    for (ValueField* field : {temperature_, pressure_})
+        connect(field, &ValueField::edited, this, [this] { roomFrom_ = Attribution::typed(); });
+    whenRecorded([this] {
+        judge();
+        Q_EMIT touched();
+    });
+}
+
+void LungsPanel::entered() {
+    for (ValueField* field : {temperature_, pressure_, typed_, residual_})
+        field->clear();
+    method_->clear();
+    roomFrom_ = Attribution::typed();
 }
 
 bool LungsPanel::linked() const {
     return session_.hub().isLive(QStringLiteral("spirometer"));
 }
 
-void LungsPanel::takeFrame(const link::Frame& frame) {
-    if (!session_.run() || !isVisible())
+void LungsPanel::judge() {
+    const BlowRecording& blow = recording<BlowRecording>();
+    plot_->setPaint([curve = blow.curve(), &palette = session_.palette()](
+                        QPainter& painter, const QRectF& area) { paintBlow(painter, area, curve, palette); });
+    judged_.reset();
+    if (!blow.complete())
         return;
-    if (frame.role == "room" && !own().test().roomTemperature && temperature_->edit()->text().isEmpty()) {
-        temperature_->setValue(frame.value("c"), 1);
-        pressure_->setValue(frame.value("mmhg"), 1);
-    }
-    if (frame.role != "spirometer" || state_ != State::Blowing)
-        return;
-    if (frame.has("end"))
-        return finishEffort();
-    if (!frame.has("l"))
-        return;
-    curve_.push_back({Seconds(frame.value("t")), Litres(frame.value("l"))});
-    plot_->setPaint([curve = curve_, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
-        paintBlow(painter, area, curve, palette);
-    });
-}
-
-void LungsPanel::finishEffort() {
     std::optional<Litres> best;
     if (const auto factor = btps())
         for (const auto& effort : own().test().efforts)
             if (effort.acceptable && (!best || effort.volume.value() / *factor > best->value()))
                 best = Litres(effort.volume.value() / *factor);
-    judged_ = lung::judgeManoeuvre(curve_, best);
-    state_ = State::Judged;
-    Q_EMIT touched();
+    judged_ = lung::judgeManoeuvre(blow.curve(), best);
 }
 
 void LungsPanel::refresh() {
     const auto& test = own().test();
     plot_->setVisible(linked());
+    judge();
     temperature_->setDimension(Dimension::Temperature, session_.units());
     if (test.roomTemperature && test.pressure) {
         temperature_->setValue(test.roomTemperature->value, 1);
@@ -118,7 +123,10 @@ void LungsPanel::refresh() {
                      .arg(number(effort.volume.value(), 2),
                           effort.acceptable
                               ? QString()
-                              : tr(" – not acceptable: %1").arg(QString::fromStdString(effort.remark)));
+                              : tr(" – not acceptable") +
+                                    (effort.remark.empty()
+                                         ? QString()
+                                         : QStringLiteral(": ") + QString::fromStdString(effort.remark)));
     if (test.residualVolume)
         lines << tr("Residual volume measured: %1 L (%2).")
                      .arg(number(test.residualVolume->volume.value(), 2),
@@ -136,54 +144,49 @@ std::optional<double> LungsPanel::btps() const {
 QString LungsPanel::primaryText() const {
     if (!linked())
         return tr("Add this effort");
-    return state_ == State::Idle      ? tr("Start an effort")
-           : state_ == State::Blowing ? tr("End the effort")
-                                      : tr("Keep the effort");
+    return recording<BlowRecording>().recording() ? tr("End the effort")
+           : judged_ ? tr("Keep the effort: %1 L").arg(number(judged_->vitalCapacity.value(), 2))
+                     : tr("Start an effort");
 }
 
 void LungsPanel::primary() {
     if (!linked())
         return keepTyped();
-    if (state_ == State::Blowing)
-        return finishEffort();
-    if (state_ == State::Judged)
-        return keepEffort();
-    curve_.clear();
-    judged_.reset();
-    state_ = State::Blowing;
-    session_.hub().send(QStringLiteral("spirometer"), QStringLiteral("cue blow"));
-    Q_EMIT touched();
+    BlowRecording& blow = recording<BlowRecording>();
+    if (blow.recording())
+        return blow.finish();
+    if (judged_)
+        return keepBlow();
+    session_.report(blow.start());
 }
 
 void LungsPanel::repeat() {
-    state_ = State::Idle;
-    primary();
+    recording<BlowRecording>().clear();
+    if (linked())
+        session_.report(recording<BlowRecording>().start());
 }
 
 // Room conditions are kept once, with the first effort.
-void LungsPanel::keepEffort() {
-    const auto keepRoom = [&]() -> Expected<void> {
-        if (btps())
-            return {};
-        const auto c = temperature_->value(), mmhg = pressure_->value();
-        if (!c || !mmhg)
-            return failure(
-                {FUSAIN_TEXT(
-                     "Room temperature and air pressure are needed for the correction to body conditions."),
-                 {}});
-        return own().readRoom(Celsius(*c), MillimetresOfMercury(*mmhg),
-                              linked() ? Origin::Link : Origin::Typed);
-    };
+Expected<void> LungsPanel::keepRoom() {
+    if (btps())
+        return {};
+    const auto c = temperature_->value(), mmhg = pressure_->value();
+    if (!c || !mmhg)
+        return failure(
+            {FUSAIN_TEXT("Room temperature and air pressure are needed for the correction to body conditions."),
+             {}});
+    return own().readRoom(Celsius(*c), MillimetresOfMercury(*mmhg), roomFrom_);
+}
+
+void LungsPanel::keepBlow() {
+    const auto judged = *judged_;
     if (!session_.report(keepRoom()))
         return;
-    const bool fromLink = judged_.has_value();
-    const double ambient = fromLink ? judged_->vitalCapacity.value() : typed_->value().value_or(0.0);
-    const auto kept = own().addEffort(Litres(ambient * *btps()), !fromLink || judged_->acceptable(),
-                                      fromLink ? judged_->remark.english() : std::string(),
-                                      fromLink ? Origin::Link : Origin::Typed);
-    state_ = State::Idle;
-    judged_.reset();
-    typed_->clear();
+    BlowRecording& blow = recording<BlowRecording>();
+    const auto kept = own().addEffort(Litres(judged.vitalCapacity.value() * *btps()), judged.acceptable(),
+                                      std::string(), blow.from());
+    if (kept)
+        blow.clear();
     session_.report(kept);
 }
 
@@ -194,13 +197,22 @@ void LungsPanel::keepTyped() {
                     {FUSAIN_TEXT("Type litres with a point or a comma."), {}}));
         return;
     }
-    judged_.reset();
-    keepEffort();
+    if (!session_.report(keepRoom()))
+        return;
+    if (session_.report(
+            own().addEffort(Litres(*typed_->value() * *btps()), true, std::string(), Attribution::typed())))
+        typed_->clear();
 }
 
 void LungsPanel::keepResidualVolume() {
     const auto volume = residual_->value();
-    session_.report(own().measureResidualVolume(Litres(volume.value_or(0.0)), method_->text().toStdString()));
+    if (!volume) {
+        session_.report(
+            failure({FUSAIN_TEXT("\"{1}\" is not a number."), {residual_->edit()->text().toStdString()}}, {},
+                    {FUSAIN_TEXT("Type litres with a point or a comma."), {}}));
+        return;
+    }
+    session_.report(own().measureResidualVolume(Litres(*volume), method_->text().toStdString()));
 }
 
 void LungsPanel::goWithout() {
@@ -211,9 +223,9 @@ void LungsPanel::goWithout() {
 }
 
 QString LungsPanel::verdict() const {
-    if (state_ == State::Blowing)
+    if (recording<BlowRecording>().recording())
         return tr("Blow out, and keep on blowing.");
-    if (state_ == State::Judged && judged_)
+    if (judged_)
         return judged_->acceptable()
                    ? tr("Good effort: %1 L at room conditions.").arg(number(judged_->vitalCapacity.value(), 2))
                    : tr("Not acceptable: %1").arg(report::say(judged_->remark));
@@ -221,7 +233,8 @@ QString LungsPanel::verdict() const {
 }
 
 StandBack LungsPanel::standBack() const {
-    return {curve_.empty() ? QString() : number(curve_.back().volume.value(), 2) + QStringLiteral(" L"),
+    const auto& curve = recording<BlowRecording>().curve();
+    return {curve.empty() ? QString() : number(curve.back().volume.value(), 2) + QStringLiteral(" L"),
             verdict()};
 }
 

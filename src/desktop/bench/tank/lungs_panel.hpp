@@ -1,7 +1,7 @@
 #pragma once
-#include "core/lung/vital_capacity.hpp"
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/recordings/tank/blow_recording.hpp"
 #include "procedure/tank/method.hpp"
 
 namespace fusain::desktop {
@@ -12,6 +12,7 @@ class LungsPanel : public MethodPanel<TankMethod> {
 public:
     explicit LungsPanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
     void primary() override;
     void repeat() override;
@@ -20,18 +21,17 @@ public:
     [[nodiscard]] QWidget* firstField() const override;
 
 private:
-    enum class State { Idle, Blowing, Judged };
     [[nodiscard]] bool linked() const;
-    void takeFrame(const link::Frame& frame);
-    void finishEffort();
-    void keepEffort();
+    /// Shows the blow as it stands and judges a complete one.
+    void judge();
+    [[nodiscard]] Expected<void> keepRoom();
+    void keepBlow();
     void keepTyped();
     void keepResidualVolume();
     void goWithout();
     [[nodiscard]] std::optional<double> btps() const;
 
-    State state_ = State::Idle;
-    std::vector<lung::VolumeSample> curve_;
+    Attribution roomFrom_; ///< where temperature and pressure in the fields come from
     std::optional<lung::ManoeuvreQuality> judged_;
     FigureView* plot_;
     ValueField* temperature_;

@@ -20,10 +20,7 @@ LoadCellPanel::LoadCellPanel(Session& session)
     body()->addStretch();
     for (ValueField* field : {tare_, nominal_, reading_})
         connect(field, &ValueField::edited, this, &StepPanel::touched);
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
-        if (isVisible() && frame.role == "load-cell")
-            showLive();
-    });
+    whenFrame("load-cell", [this](const link::Frame&) { showLive(); });
 }
 
 bool LoadCellPanel::linked() const {
@@ -33,6 +30,14 @@ bool LoadCellPanel::linked() const {
 void LoadCellPanel::showLive() {
     if (const auto kg = live("load-cell", "kg"))
         live_->setText(number(*kg, 3) + QStringLiteral(" kg"));
+    Q_EMIT touched();
+}
+
+void LoadCellPanel::entered() {
+    stage_ = Stage::Zero;
+    tare_->setValue(0.0, 3);
+    nominal_->setValue(5.0, 3);
+    reading_->clear();
 }
 
 void LoadCellPanel::refresh() {
@@ -45,7 +50,7 @@ void LoadCellPanel::refresh() {
                   .arg(
                       report::day(earlier.back().at) + QLatin1Char(' ') + report::clock(earlier.back().at),
                       QString::fromStdString(signedFixed(earlier.back().reading - earlier.back().nominal, 3))));
-    if (const auto& check = own().test().loadCell) {
+    if (const LoadCellCheck* check = own().test().loadCell()) {
         tare_->setValue(check->tare.value(), 3);
         nominal_->setValue(check->referenceNominal.value(), 3);
         reading_->setValue(check->referenceReading.value(), 3);
@@ -54,7 +59,8 @@ void LoadCellPanel::refresh() {
 
 QString LoadCellPanel::primaryText() const {
     if (linked())
-        return stage_ == Stage::Zero ? tr("Zero with chair and belt") : tr("Take the reference reading");
+        return stage_ == Stage::Zero ? tr("Zero with chair and belt")
+                                     : tr("Accept %1 kg").arg(number(live("load-cell", "kg").value_or(0.0), 3));
     return tr("Keep the check");
 }
 
@@ -71,18 +77,23 @@ void LoadCellPanel::primary() {
         Q_EMIT touched();
         return;
     }
-    const double reading = linked() ? live("load-cell", "kg").value_or(0.0) : *reading_->value();
-    const double nominal = nominal_->value().value_or(5.0);
+    const auto tare = tare_->value(), nominal = nominal_->value();
+    const auto reading = linked() ? live("load-cell", "kg") : reading_->value();
+    if (!tare || !nominal || !reading) {
+        session_.report(failure({FUSAIN_TEXT("A number is missing: tare, reference mass or its reading."), {}},
+                                {}, {FUSAIN_TEXT("Type digits with a point or a comma."), {}}));
+        return;
+    }
+    const Attribution from = linked() ? overLink("load-cell") : Attribution::typed();
     session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue reference 0"));
     stage_ = Stage::Zero;
-    if (!session_.report(own().checkLoadCell(Kilograms(tare_->value().value_or(0.0)), Kilograms(nominal),
-                                             Kilograms(reading))))
+    if (!session_.report(own().checkLoadCell(Kilograms(*tare), Kilograms(*nominal), Kilograms(*reading), from)))
         return;
-    session_.report(session_.keepCheck("load-cell", "load-cell", nominal, {reading}));
+    session_.report(session_.keepCheck("load-cell", "load-cell", *nominal, {*reading}));
 }
 
 QString LoadCellPanel::verdict() const {
-    if (const auto& check = own().test().loadCell; check && !run().isDone(HydrostaticStep::LoadCell))
+    if (const LoadCellCheck* check = own().test().loadCell(); check && !run().isDone(HydrostaticStep::LoadCell))
         return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
             .arg(QString::fromStdString(signedFixed(check->error().value(), 3)), number(loadCellTolerance, 3));
     if (stage_ == Stage::Reference)
@@ -108,8 +119,8 @@ ReadingPanel* waterTemperaturePanel(Session& session) {
          Dimension::Temperature,
          2,
          {},
-         [](Procedure& run, double value, Origin origin) {
-             return runningAs<TankMethod>(run).readWaterTemperature(Celsius(value), origin);
+         [](Procedure& run, double value, const Attribution& from) {
+             return runningAs<TankMethod>(run).readWaterTemperature(Celsius(value), from);
          },
          [](const Procedure& run) { return runningAs<TankMethod>(run).test().waterTemperature; },
          [](double value) {
@@ -129,8 +140,8 @@ ReadingPanel* dryMassPanel(Session& session) {
     return new ReadingPanel(session, hydrostaticSteps(), HydrostaticStep::DryMass,
                             {"floor-scale", "kg", QObject::tr("Dry mass"), Dimension::Mass, 2,
                              QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, Origin origin) {
-                                 return runningAs<TankMethod>(run).weighDry(Kilograms(value), origin);
+                             [](Procedure& run, double value, const Attribution& from) {
+                                 return runningAs<TankMethod>(run).weighDry(Kilograms(value), from);
                              },
                              [](const Procedure& run) { return runningAs<TankMethod>(run).test().dryMass; },
                              [](double value) {

@@ -11,6 +11,7 @@ class LoadCellPanel : public MethodPanel<TankMethod> {
 public:
     explicit LoadCellPanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;

@@ -11,7 +11,7 @@
 
 namespace fusain::desktop {
 TrialsPanel::TrialsPanel(Session& session)
-    : MethodPanel(session, hydrostaticSteps(), HydrostaticStep::Trials), replayTimer_(new QTimer(this)),
+    : MethodPanel(session, hydrostaticSteps(), HydrostaticStep::Trials),
       plot_(new FigureView(tr("Load cell over time"), 190)), live_(label({}, "live")),
       traceWords_(label({}, "heading")), typed_(new ValueField(tr("Steady reading, typed"), tr("kg gross"))),
       table_(table({tr("trial"), tr("gross kg"), tr("net kg"), tr("state")}, tr("Trials"))) {
@@ -39,66 +39,62 @@ TrialsPanel::TrialsPanel(Session& session)
     connect(save, &QPushButton::clicked, this, &TrialsPanel::saveTrace);
     connect(enough, &QPushButton::clicked, this, &TrialsPanel::goOnWithWhatThereIs);
     connect(table_, &QTableWidget::currentCellChanged, this, [this] { showTrace(); });
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, &TrialsPanel::takeFrame);
-    replayTimer_->setInterval(20);
-    connect(replayTimer_, &QTimer::timeout, this, [this] {
-        if (replayAt_ >= replayed_.size())
-            return replayTimer_->stop();
-        takeSample(replayed_[replayAt_++]);
+    whenRecorded([this] {
+        showTrace();
+        Q_EMIT touched();
     });
+    whenFrame("load-cell", [this](const link::Frame& frame) {
+        if (!recording<TrialRecording>().holds())
+            live_->setText(number(frame.value("kg"), 2) + QStringLiteral(" kg"));
+    });
+}
+
+void TrialsPanel::entered() {
+    typed_->clear();
 }
 
 bool TrialsPanel::linked() const {
     return session_.hub().isLive(QStringLiteral("load-cell"));
 }
 
-void TrialsPanel::takeFrame(const link::Frame& frame) {
-    if (frame.role != "load-cell" || !isVisible() || !session_.run() || replayTimer_->isActive())
-        return;
-    if (state_ != State::Recording) {
-        if (state_ == State::Idle)
-            live_->setText(number(frame.value("kg"), 2) + QStringLiteral(" kg"));
-        return;
-    }
-    if (!startTime_)
-        startTime_ = frame.value("t");
-    takeSample({Seconds(frame.value("t") - *startTime_), Kilograms(frame.value("kg"))});
-}
-
-void TrialsPanel::takeSample(const hydrostatic::ForceSample& sample) {
-    samples_.push_back(sample);
-    analyzer_.add(sample);
-    if (samples_.size() % 3 == 0)
-        showTrace();
+Kilograms TrialsPanel::tare() const {
+    const LoadCellCheck* check = own().test().loadCell();
+    return check ? check->tare : Kilograms(0.0);
 }
 
 void TrialsPanel::showTrace() {
     const report::Palette& palette = session_.palette();
-    if (state_ == State::Idle && selectedTrial() > 0 && session_.run()) {
-        for (const WeighingTrial& trial : own().test().trials)
-            if (trial.number == selectedTrial() && !trial.trace.empty()) {
-                const auto reading = hydrostatic::analyseTrace(trial.trace);
-                plot_->setPaint(
-                    [trace = trial.trace, reading, &palette](QPainter& painter, const QRectF& area) {
-                        report::paintTrace(painter, area, {trace, reading}, palette);
-                    });
-                traceWords_->setText(tr("Trial %1").arg(trial.number));
-                live_->setText(number(trial.gross.value(), 2) + QStringLiteral(" kg"));
-            }
+    const TrialRecording& trace = recording<TrialRecording>();
+    if (!trace.holds()) {
+        showKeptTrial();
         return;
     }
-    const auto& reading = analyzer_.reading();
-    plot_->setPaint([trace = samples_, reading, &palette](QPainter& painter, const QRectF& area) {
-        report::paintTrace(painter, area, {trace, reading}, palette);
+    const auto& reading = trace.reading();
+    plot_->setPaint([samples = trace.samples(), reading, &palette](QPainter& painter, const QRectF& area) {
+        report::paintTrace(painter, area, {samples, reading}, palette);
     });
-    if (!samples_.empty())
-        live_->setText(number(reading.verdict == hydrostatic::TraceVerdict::Readable
-                                  ? reading.gross.value()
-                                  : samples_.back().gross.value(),
-                              2) +
+    if (!trace.samples().empty())
+        live_->setText(number((trace.readable() ? reading.gross : trace.samples().back().gross).value(), 2) +
                        QStringLiteral(" kg"));
     traceWords_->setText(report::say(reading.message()));
-    Q_EMIT touched();
+}
+
+// Between trials the selected one stands in the picture.
+void TrialsPanel::showKeptTrial() {
+    const report::Palette& palette = session_.palette();
+    const WeighingTrial* trial = own().test().trials.find(selectedTrial());
+    plot_->setPaint({});
+    traceWords_->clear();
+    if (!trial)
+        return;
+    traceWords_->setText(tr("Trial %1").arg(trial->number));
+    live_->setText(number(trial->gross.value(), 2) + QStringLiteral(" kg"));
+    if (!trial->trace.empty()) {
+        const auto reading = hydrostatic::analyseTrace(trial->trace, trial->tare);
+        plot_->setPaint([trace = trial->trace, reading, &palette](QPainter& painter, const QRectF& area) {
+            report::paintTrace(painter, area, {trace, reading}, palette);
+        });
+    }
 }
 
 void TrialsPanel::refresh() {
@@ -107,13 +103,11 @@ void TrialsPanel::refresh() {
     const int before = table_->rowCount();
     const QSignalBlocker blocker(table_);
     table_->setRowCount(static_cast<int>(test.trials.size()));
-    const Kilograms tare = test.loadCell ? test.loadCell->tare : Kilograms(0.0);
     for (int row = 0; row < table_->rowCount(); ++row) {
         const WeighingTrial& trial = test.trials[static_cast<std::size_t>(row)];
         const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
         setRow(table_, row,
-               {QString::number(trial.number), number(trial.gross.value(), 3),
-                number((trial.gross - tare).value(), 3),
+               {QString::number(trial.number), number(trial.gross.value(), 3), number(trial.net().value(), 3),
                 !trial.counts() ? tr("set aside: %1").arg(QString::fromStdString(trial.setAsideReason))
                 : used          ? tr("used by the rule")
                                 : tr("counts")});
@@ -121,56 +115,50 @@ void TrialsPanel::refresh() {
     if (table_->rowCount() != before && table_->rowCount() > 0)
         table_->setCurrentCell(table_->rowCount() - 1, 0);
     table_->setColumnWidth(0, 60);
-    live_->setVisible(linked() || !samples_.empty() || table_->rowCount() > 0);
-    if (state_ == State::Idle)
-        showTrace();
+    live_->setVisible(linked() || recording<TrialRecording>().holds() || table_->rowCount() > 0);
+    showTrace();
 }
 
 QString TrialsPanel::primaryText() const {
-    if (state_ == State::Recording)
-        return analyzer_.reading().verdict == hydrostatic::TraceVerdict::Readable ? tr("Accept trial")
-                                                                                  : tr("Reading…");
+    const TrialRecording& trace = recording<TrialRecording>();
+    if (trace.readable())
+        return tr("Accept trial: %1 kg").arg(number(trace.reading().gross.value(), 2));
+    if (trace.holds())
+        return tr("Reading…");
     if (linked())
         return tr("Start trial %1").arg(own().test().trials.size() + 1);
-    return tr("Accept typed trial");
+    return typedText();
+}
+
+QString TrialsPanel::typedText() const {
+    const auto typed = typed_->value();
+    return typed ? tr("Accept typed %1 kg").arg(number(*typed, 2)) : tr("Accept typed trial");
 }
 
 bool TrialsPanel::primaryEnabled() const {
     if (run().obstacleTo(HydrostaticStep::Trials))
         return false;
-    if (state_ == State::Recording)
-        return analyzer_.reading().verdict == hydrostatic::TraceVerdict::Readable;
-    return linked() || typed_->value().has_value();
+    const TrialRecording& trace = recording<TrialRecording>();
+    return trace.holds() ? trace.readable() : linked() || typed_->value().has_value();
 }
 
 void TrialsPanel::primary() {
     if (!primaryEnabled())
         return;
-    if (state_ == State::Recording)
+    TrialRecording& trace = recording<TrialRecording>();
+    if (trace.holds())
         return acceptTrace();
-    return linked() && typed_->edit()->text().isEmpty() ? startTrial() : acceptTyped();
-}
-
-void TrialsPanel::startTrial() {
-    samples_.clear();
-    analyzer_ = hydrostatic::WeighingTraceAnalyzer();
-    startTime_.reset();
-    state_ = State::Recording;
-    session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue under"));
-    showTrace();
+    if (!linked())
+        return acceptTyped();
+    session_.report(trace.start(tare()));
 }
 
 void TrialsPanel::acceptTrace() {
-    const auto reading = analyzer_.reading();
-    replayTimer_->stop();
-    state_ = State::Idle;
-    session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue out"));
-    const auto accepted = own().acceptTrial(reading.gross, reading.standardError, Origin::Link,
-                                            reading.message().english(), samples_);
-    if (!session_.report(accepted)) {
-        state_ = State::Recording; // the trace is still here: accept again when the obstacle is gone
-        Q_EMIT touched();
-    }
+    TrialRecording& trace = recording<TrialRecording>();
+    const auto accepted = own().acceptTrace(trace.samples(), trace.from());
+    if (accepted)
+        trace.clear(); // otherwise it is still here: accept again when the obstacle is gone
+    session_.report(accepted);
 }
 
 void TrialsPanel::acceptTyped() {
@@ -181,20 +169,15 @@ void TrialsPanel::acceptTyped() {
                     {FUSAIN_TEXT("Type kilograms with a point or a comma."), {}}));
         return;
     }
-    if (session_.report(
-            own().acceptTrial(Kilograms(*gross), own().setting().policy.typedReadingError, Origin::Typed)))
+    if (session_.report(own().acceptTrial(Kilograms(*gross), own().setting().policy.typedReadingError)))
         typed_->clear();
 }
 
 void TrialsPanel::repeat() {
-    replayTimer_->stop();
-    session_.hub().send(QStringLiteral("load-cell"), QStringLiteral("cue out"));
-    state_ = State::Idle;
-    samples_.clear();
-    analyzer_ = hydrostatic::WeighingTraceAnalyzer();
+    TrialRecording& trace = recording<TrialRecording>();
+    trace.clear();
     if (linked())
-        startTrial();
-    Q_EMIT touched();
+        session_.report(trace.start(tare()));
 }
 
 int TrialsPanel::selectedTrial() const {
@@ -225,19 +208,14 @@ void TrialsPanel::goOnWithWhatThereIs() {
         session_.report(run().confirm(HydrostaticStep::Trials, reason.toStdString()));
 }
 
-void TrialsPanel::replay(std::vector<hydrostatic::ForceSample> samples) {
-    samples_.clear();
-    analyzer_ = hydrostatic::WeighingTraceAnalyzer();
-    replayed_ = std::move(samples);
-    replayAt_ = 0;
-    state_ = State::Recording;
-    replayTimer_->start();
+void TrialsPanel::replay(std::vector<hydrostatic::ForceSample> samples, std::string name) {
+    recording<TrialRecording>().replay(std::move(samples), std::move(name), tare());
 }
 
 void TrialsPanel::loadTrace() {
     if (auto samples =
             chooseDocument(session_, this, tr("Replay a trace"), tr("Traces (*.csv)"), exchange::traceFromCsv))
-        replay(std::move(*samples));
+        replay(std::move(*samples), "a saved trace");
 }
 
 void TrialsPanel::saveTrace() {
@@ -255,11 +233,11 @@ void TrialsPanel::saveTrace() {
 QString TrialsPanel::verdict() const {
     if (auto obstacle = run().obstacleTo(HydrostaticStep::Trials))
         return report::say(*obstacle);
-    if (state_ == State::Recording &&
-        session_.hub().status(QStringLiteral("load-cell")).state == link::LinkState::Connecting)
-        return tr("The load cell's cable: what came so far is kept. R repeats when it is back.");
-    if (state_ == State::Recording)
-        return report::say(analyzer_.reading().message());
+    const TrialRecording& trace = recording<TrialRecording>();
+    if (trace.recording() && !trace.linked())
+        return tr("Load cell disconnected. Data so far is kept. Reconnect, then press R.");
+    if (trace.holds())
+        return report::say(trace.reading().message()) + missingLinesWords(trace);
     return report::say(own().trials().message);
 }
 

@@ -1,7 +1,7 @@
 #pragma once
-#include "core/hydrostatic/weighing_trace.hpp"
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/recordings/tank/trial_recording.hpp"
 #include "procedure/tank/method.hpp"
 
 namespace fusain::desktop {
@@ -21,30 +21,26 @@ public:
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
 
-    /// Plays a saved trace through the panel as if it came from the load cell.
-    void replay(std::vector<hydrostatic::ForceSample> samples);
+    [[nodiscard]] QLineEdit* typingField() const override { return typed_->edit(); }
+    void entered() override;
+
+    /// Plays a saved trace through the panel as if it came from the load cell. @param name of the file
+    void replay(std::vector<hydrostatic::ForceSample> samples, std::string name);
 
 private:
-    enum class State { Idle, Recording, Stopped };
     [[nodiscard]] bool linked() const;
-    void takeFrame(const link::Frame& frame);
-    void takeSample(const hydrostatic::ForceSample& sample);
-    void startTrial();
+    /// What the load cell shows for chair and belt.
+    [[nodiscard]] Kilograms tare() const;
+    [[nodiscard]] QString typedText() const;
     void acceptTrace();
     void acceptTyped();
     void showTrace();
+    void showKeptTrial();
     void loadTrace();
     void saveTrace();
     void goOnWithWhatThereIs();
     [[nodiscard]] int selectedTrial() const;
 
-    State state_ = State::Idle;
-    std::optional<double> startTime_;
-    std::vector<hydrostatic::ForceSample> samples_;
-    hydrostatic::WeighingTraceAnalyzer analyzer_;
-    std::vector<hydrostatic::ForceSample> replayed_;
-    std::size_t replayAt_ = 0;
-    QTimer* replayTimer_;
     FigureView* plot_;
     QLabel* live_;
     QLabel* traceWords_;

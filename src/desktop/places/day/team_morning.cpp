@@ -90,8 +90,7 @@ Expected<void> TeamMorning::keepAll(readiness::KeptAsTold told) {
         return kept;
     });
     if (done && group)
-        done = running()->addNote("the group was asked together at " +
-                                  report::clock(*groupAskedAt_).toStdString());
+        done = running()->addNote(NoteKind::ListAsked, report::clock(*groupAskedAt_).toStdString());
     return done;
 }
 

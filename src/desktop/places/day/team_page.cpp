@@ -32,12 +32,11 @@ QString stateWords(TeamState state) {
 } // namespace
 
 TeamPage::TeamPage(Session& session)
-    : session_(session), morning_(session), recorder_(new SweepRecorder(session, this)),
-      list_(table({tr("code"), tr("name"), tr("state")}, tr("Queue"))), who_(label({}, "title")),
-      instruction_(label({}, "heading")), questions_(table({tr("question"), tr("as asked")}, tr("Questions"))),
-      live_(label({}, "live")), message_(label({}, "warning")), code_(new QLineEdit),
-      primary_(button({}, true)), differs_(button({})), aside_(button(tr("Set aside…  [X]"))),
-      summary_(new FigureView(tr("Body fat of the group"), 150)) {
+    : session_(session), morning_(session), list_(table({tr("code"), tr("name"), tr("state")}, tr("Queue"))),
+      who_(label({}, "title")), instruction_(label({}, "heading")),
+      questions_(table({tr("question"), tr("as asked")}, tr("Questions"))), live_(label({}, "live")),
+      message_(label({}, "warning")), code_(new QLineEdit), primary_(button({}, true)), differs_(button({})),
+      aside_(button(tr("Set aside…  [X]"))), summary_(new FigureView(tr("Body fat of the group"), 150)) {
     setFocusPolicy(Qt::StrongFocus);
     code_->setPlaceholderText(tr("code, scanned or typed, then Enter"));
     code_->setAccessibleName(tr("Code of the next person"));
@@ -76,11 +75,6 @@ TeamPage::TeamPage(Session& session)
     connect(sign, &QPushButton::clicked, this, &TeamPage::signAll);
     connect(save, &QPushButton::clicked, this, &TeamPage::saveGroup);
     connect(back, &QPushButton::clicked, this, &TeamPage::left);
-    connect(recorder_, &SweepRecorder::advanced, this, [this] {
-        const auto [done, total] = recorder_->progress();
-        live_->setText(QStringLiteral("%1/%2").arg(done).arg(total));
-    });
-    connect(recorder_, &SweepRecorder::finished, this, &TeamPage::swept);
     connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
         if (stage_ == Stage::Mass && frame.role == "floor-scale" && isVisible())
             live_->setText(number(frame.value("kg"), 2) + QStringLiteral(" kg"));
@@ -263,7 +257,9 @@ void TeamPage::takeMass() {
     const Kilograms mass(frame->value("kg"));
     if (!isThisPerson(mass, std::nullopt))
         return;
-    if (!session_.report(morning_.running()->weigh(mass, Origin::Link)))
+    if (!session_.report(morning_.running()->weigh(
+            mass, Attribution::overLink(morning_.running()->record().id, "floor-scale",
+                                        session_.hub().address(QStringLiteral("floor-scale")).toStdString()))))
         return;
     message_->clear();
     go(Stage::Sweep);
@@ -277,18 +273,28 @@ bool TeamPage::isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> m
         return true;
     // The height of the book is compared once, together with the mass.
     const Metres height = mass ? morning_.running()->record().subject.height : last->height;
-    for (const Message& doubt : impedance::identityDoubts({height, mass, magnitude}, *last)) {
+    for (const impedance::IdentityDoubt& doubt : impedance::identityDoubts({height, mass, magnitude}, *last)) {
         const QString reason = askReason(this, tr("Is it this person?"),
-                                         report::say(doubt) + tr("\nWhy is it right all the same?"));
-        if (reason.isEmpty() || !session_.report(morning_.running()->addNote(
-                                    "identity doubted, kept because: " + reason.toStdString())))
+                                         report::say(doubt.message()) + tr("\nWhy is it right all the same?"));
+        if (reason.isEmpty() ||
+            !session_.report(morning_.running()->addNote(NoteKind::IdentityKept, reason.toStdString())))
             return false;
     }
     return true;
 }
 
+// Each person's sweep is recorded for that person's test.
+void TeamPage::recordFor(const std::string& test) {
+    sweep_ = std::make_unique<SweepRecording>(session_.hub(), test, nullptr);
+    connect(sweep_.get(), &SweepRecording::advanced, this, [this] {
+        const auto [done, total] = sweep_->progress();
+        live_->setText(QStringLiteral("%1/%2").arg(done).arg(total));
+    });
+    connect(sweep_.get(), &SweepRecording::finished, this, &TeamPage::swept);
+}
+
 void TeamPage::startSweep() {
-    if (!recorder_->linked()) {
+    if (!session_.hub().isLive(analyzerRole)) {
         message_->setText(tr("The analyzer is not connected."));
         return;
     }
@@ -298,28 +304,30 @@ void TeamPage::startSweep() {
             done = morning_.running()->confirm(step);
     if (!session_.report(done))
         return;
+    recordFor(morning_.running()->record().id);
+    if (!session_.report(sweep_->start()))
+        return;
     stage_ = Stage::Sweeping;
     message_->clear();
-    recorder_->start();
     showStage();
 }
 
 void TeamPage::swept() {
     if (stage_ != Stage::Sweeping || !morning_.running())
         return;
-    findings_ = morning_.running()->judge(recorder_->sweep());
+    findings_ = morning_.running()->judge(sweep_->sweep());
     if (impedance::mustRepeat(findings_)) {
         message_->setText(report::say(findings_.front().what));
         stage_ = Stage::Again;
         return showStage();
     }
-    const auto* whole = recorder_->sweep().of(impedance::Segment::WholeBody);
+    const auto* whole = sweep_->sweep().of(impedance::Segment::WholeBody);
     const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
     if (point && !isThisPerson(std::nullopt, point->magnitude)) {
         stage_ = Stage::Again;
         return showStage();
     }
-    if (!session_.report(morning_.running()->acceptSweep(recorder_->sweep(), Origin::Link))) {
+    if (!session_.report(morning_.running()->acceptSweep(sweep_->sweep(), sweep_->from()))) {
         stage_ = Stage::Again;
         return showStage();
     }
@@ -338,9 +346,10 @@ void TeamPage::setAside() {
         return;
     const QString reason = askReason(
         this, tr("Set aside"), tr("Why is this person called again later? What was done so far is kept."));
-    if (reason.isEmpty() || !session_.report(morning_.running()->addNote("set aside: " + reason.toStdString())))
+    if (reason.isEmpty() ||
+        !session_.report(morning_.running()->addNote(NoteKind::TurnPassed, reason.toStdString())))
         return;
-    recorder_->stop();
+    sweep_.reset();
     session_.report(morning_.endTurn("aside"));
     go(Stage::Code);
 }

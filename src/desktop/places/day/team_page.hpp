@@ -1,6 +1,6 @@
 #pragma once
 #include "desktop/places/day/team_morning.hpp"
-#include "desktop/recordings/impedance/sweep_recorder.hpp"
+#include "desktop/recordings/impedance/sweep_recording.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "exchange/lab/group_table.hpp"
 #include "report/pages/group_page.hpp"
@@ -46,6 +46,7 @@ private:
     void callByCode();
     void takeMass();
     [[nodiscard]] bool isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude);
+    void recordFor(const std::string& test);
     void startSweep();
     void swept();
     void finishPerson();
@@ -62,7 +63,7 @@ private:
     TeamMorning morning_;
     TeamQueue queue_{{}};
     Stage stage_ = Stage::AskGroup;
-    SweepRecorder* recorder_;
+    std::unique_ptr<SweepRecording> sweep_; ///< of the person whose turn it is
     std::vector<impedance::SignalFinding> findings_;
     QTableWidget* list_;
     QLabel *who_, *instruction_;

@@ -14,8 +14,8 @@ const QString spirometer = QStringLiteral("spirometer");
 } // namespace
 
 GuidedCheck::GuidedCheck(Session& session, QWidget* host)
-    : QObject(host), session_(session), host_(host), recorder_(new PressureRecorder(session, this)) {
-    connect(recorder_, &PressureRecorder::finished, this, &GuidedCheck::chamberRecorded);
+    : QObject(host), session_(session), host_(host), recorder_(new PressureRecording(session.hub(), {}, this)) {
+    connect(recorder_, &PressureRecording::finished, this, &GuidedCheck::chamberRecorded);
     connect(&session.hub(), &link::InstrumentHub::frameArrived, this, &GuidedCheck::takeFrame);
 }
 
@@ -25,7 +25,7 @@ void GuidedCheck::begin(const Instrument* instrument, const CheckDefinition* che
     nominal_ = check ? check->rule.nominal : 0.0;
     readings_.clear();
     words_.clear();
-    recorder_->stop();
+    recorder_->clear();
     empty_.clear();
     calibration_.reset();
     stroking_ = module_ = false;
@@ -94,8 +94,9 @@ void GuidedCheck::takeLive() {
 void GuidedCheck::recordChamber() {
     if (recorder_->recording())
         return;
-    recorder_->start(empty_.empty() ? QStringLiteral("cue empty") : QStringLiteral("cue cylinder"),
-                     calibrationSeconds);
+    if (!session_.report(recorder_->start(
+            empty_.empty() ? QStringLiteral("cue empty") : QStringLiteral("cue cylinder"), calibrationSeconds)))
+        return;
     say(empty_.empty() ? tr("Recording the empty chamber…") : tr("Recording the cylinder…"));
 }
 

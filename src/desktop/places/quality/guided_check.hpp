@@ -1,6 +1,6 @@
 #pragma once
 #include "core/lung/syringe.hpp"
-#include "desktop/recordings/chamber/pressure_recorder.hpp"
+#include "desktop/recordings/chamber/pressure_recording.hpp"
 
 namespace fusain::desktop {
 
@@ -44,7 +44,7 @@ private:
     double nominal_ = 0.0;
     std::vector<double> readings_;
     QString words_; ///< what to do now, where the instrument leads
-    PressureRecorder* recorder_;
+    PressureRecording* recorder_;
     std::vector<airdisplacement::PressureSample> empty_;
     std::optional<airdisplacement::Calibration> calibration_;
     bool module_ = false; ///< the analyzer has been told to read its module

@@ -1,6 +1,5 @@
 #include "link/simulation/all/played_run.hpp"
 
-#include "core/anthropometry/surface_area.hpp"
 #include "core/water/density.hpp"
 
 #include <algorithm>
@@ -11,6 +10,10 @@ namespace {
 
 Kilograms shown(double kilograms, double places) {
     return Kilograms(std::round(kilograms * places) / places);
+}
+
+Attribution from(const Procedure& run, const char* device) {
+    return Attribution::overLink(run.record().id, device, "simulated");
 }
 
 Expected<void> answerAll(Procedure& run, const std::vector<Deviation>& deviations) {
@@ -31,19 +34,19 @@ Expected<void> prepareTank(HydrostaticProcedure& run, const TrueBody& body, cons
     if (done)
         done = run.checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(5.0 + gauss(random, 0.004)));
     if (done)
-        done = run.readWaterTemperature(tankWater + Celsius(gauss(random, 0.05)), Origin::Link);
+        done = run.readWaterTemperature(tankWater + Celsius(gauss(random, 0.05)), from(run, "thermometer"));
     if (done)
         done = answerAll(run, day.deviations);
     if (done)
         done = run.weighDry(
             shown(body.mass + (day.faults(0).scaleOffset ? scaleOffsetError : 0.0) + gauss(random, 0.02),
                   100.0),
-            Origin::Link);
+            from(run, "floor-scale"));
     if (done)
-        done = run.readRoom(Celsius(23.4), MillimetresOfMercury(756.3), Origin::Link);
+        done = run.readRoom(Celsius(23.4), MillimetresOfMercury(756.3), from(run, "room"));
     for (int effort = 0; effort < 3 && done; ++effort)
-        done =
-            run.addEffort(Litres(body.vitalCapacity - std::abs(gauss(random, 0.04))), true, {}, Origin::Link);
+        done = run.addEffort(Litres(body.vitalCapacity - std::abs(gauss(random, 0.04))), true, {},
+                             from(run, "spirometer"));
     clock = clock.plusMinutes(14);
     if (done)
         done = run.confirm(Rehearsal);
@@ -67,9 +70,11 @@ Expected<void> weighUnderWater(HydrostaticProcedure& run, const TrueBody& body, 
         const auto reading = hydrostatic::analyseTrace(played.samples);
         if (day.discard(trial + 1) || (reading.verdict != hydrostatic::TraceVerdict::Readable && !day.inSpite))
             continue;
-        if (auto done = run.acceptTrial(reading.gross, reading.standardError, Origin::Link,
-                                        reading.message().english(), played.samples);
-            !done)
+        // One that does not read is used only to see what that costs.
+        auto done = reading.verdict == hydrostatic::TraceVerdict::Readable
+                        ? run.acceptTrace(played.samples, from(run, "load-cell"))
+                        : run.acceptTrial(reading.gross, reading.standardError, from(run, "load-cell"));
+        if (!done)
             return done;
     }
     return {};
@@ -88,31 +93,29 @@ Expected<void> prepareChamber(ChamberProcedure& run, const TrueBody& body, const
     if (!calibration)
         return tl::unexpected(calibration.error());
     if (done)
-        done = run.calibrate(*calibration);
+        done = run.calibrate(*calibration, from(run, "chamber"));
     if (done)
         done = answerAll(run, day.deviations);
     clock = clock.plusMinutes(9);
-    return done ? run.weigh(shown(body.mass + off + gauss(random, 0.01), 1000.0), Origin::Link) : done;
+    return done ? run.weigh(shown(body.mass + off + gauss(random, 0.01), 1000.0), from(run, "chamber-scale"))
+                : done;
 }
 
 Expected<void> measureVolumes(ChamberProcedure& run, const TrueBody& body, const ChamberDay& day,
                               Random& random, Instant& clock) {
-    const airdisplacement::Occupant known{
-        Kilograms(run.test().mass->value),
-        anthropometry::surfaceAreaDuBois1916(Kilograms(run.test().mass->value), run.test().subject.height)};
     for (int trial = 0; trial < 8 && run.trials().verdict == airdisplacement::TrialVerdict::NeedMore; ++trial) {
         clock = clock.plusMinutes(1.5);
         ChamberOccupant occupant = occupantOf(body, run.test().subject.height);
         occupant.tissueVolume += gauss(random, day.restlessness);
         occupant.faults = day.faults(trial + 1).chamber;
         const auto samples = playVolumeTrial(ChamberModel{}, occupant, 50.0, random);
-        const auto reading =
-            airdisplacement::readVolume(samples, *run.test().calibration->fromPressures, known);
+        const auto reading = run.read(samples).value_or(airdisplacement::VolumeReadingResult{});
         if (day.discard(trial + 1) || (!reading.readable() && !day.inSpite))
             continue;
-        if (auto done = run.acceptTrial(reading.volume, reading.standardError, Origin::Link,
-                                        reading.message().english(), samples);
-            !done)
+        auto done = reading.readable()
+                        ? run.acceptPressures(samples, from(run, "chamber"))
+                        : run.acceptTrial(reading.volume, reading.standardError, from(run, "chamber"));
+        if (!done)
             return done;
     }
     return {};
@@ -126,7 +129,7 @@ Expected<void> measureThoracicGas(ChamberProcedure& run, const TrueBody& body, c
     const auto result = airdisplacement::judgePanting(
         playPanting(ChamberModel{}, occupant, 12.0, false, random),
         Litres(450.0 - occupant.tissueVolume - occupant.meanThoracicGas), MillimetresOfMercury(760.0));
-    return run.measureThoracicGas(result.thoracicGas, "panting in the chamber");
+    return run.measureThoracicGas(result.thoracicGas, "panting in the chamber", from(run, "chamber"));
 }
 
 Expected<void> prepareImpedance(ImpedanceProcedure& run, const TrueBody& body, const std::string& code,
@@ -142,7 +145,7 @@ Expected<void> prepareImpedance(ImpedanceProcedure& run, const TrueBody& body, c
         done = answerAll(run, day.deviations);
     clock = clock.plusMinutes(4);
     if (done)
-        done = run.weigh(shown(body.mass + gauss(random, 0.03), 100.0), Origin::Link);
+        done = run.weigh(shown(body.mass + gauss(random, 0.03), 100.0), from(run, "floor-scale"));
     if (done)
         done = run.confirm(Electrodes);
     return done ? run.confirm(Posture) : done;
@@ -160,11 +163,11 @@ Expected<void> sweep(ImpedanceProcedure& run, const TrueBody& body, const Impeda
         if (day.discard(attempt))
             continue;
         if (!impedance::mustRepeat(run.judge(readings)))
-            return run.acceptSweep(std::move(readings), Origin::Link);
+            return run.acceptSweep(std::move(readings), from(run, "analyzer"));
         if (day.reasonInSpite || day.inSpite) {
             const Staff technician = run.atTheBench();
             run.setAtTheBench(physiologist);
-            auto done = run.acceptSweep(std::move(readings), Origin::Link,
+            auto done = run.acceptSweep(std::move(readings), from(run, "analyzer"),
                                         day.reasonInSpite ? day.reasonInSpite : "to see what it costs");
             run.setAtTheBench(technician);
             return done;
@@ -186,7 +189,7 @@ Expected<void> prepareDxa(DxaProcedure& run, const TrueBody& body, const DxaDay&
         done = run.stateMenopause(true);
     clock = clock.plusMinutes(3);
     if (done)
-        done = run.weigh(shown(body.mass + gauss(random, 0.03), 100.0), Origin::Link);
+        done = run.weigh(shown(body.mass + gauss(random, 0.03), 100.0), from(run, "floor-scale"));
     if (done)
         done = run.stateDose(day.scansOfAYear, run.setting().policy.dosePerScan * day.scansOfAYear, 0);
     return done ? run.confirm(Positioning) : done;
@@ -208,11 +211,12 @@ Expected<void> scan(DxaProcedure& run, const TrueBody& body, const std::string& 
             continue;
         const std::string source = "scan-" + code + "-" + std::to_string(attempt) + ".json";
         if (!dxa::mustRepeat(run.judge(file.scan, false)))
-            return run.acceptFile(file, code, source);
+            return run.acceptFile(file, code, {}, Attribution::fromFile(run.record().id, "scanner", source));
         if (day.inSpite)
-            return run.acceptFile(file, code, source, "to see what it costs");
-        if (auto noted =
-                run.addNote("a scan was thrown away: " + run.judge(file.scan, false).front().what.english());
+            return run.acceptFile(file, code, {}, Attribution::fromFile(run.record().id, "scanner", source),
+                                  "to see what it costs");
+        if (auto noted = run.addNote(NoteKind::ScanDiscarded,
+                                     std::string(faultName(run.judge(file.scan, false).front().fault)));
             !noted)
             return noted;
     }

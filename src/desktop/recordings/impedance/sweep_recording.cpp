@@ -1,35 +1,29 @@
-#include "desktop/recordings/impedance/sweep_recorder.hpp"
+#include "desktop/recordings/impedance/sweep_recording.hpp"
 
 #include <algorithm>
 
 namespace fusain::desktop {
-namespace {} // namespace
 
-SweepRecorder::SweepRecorder(Session& session, QObject* parent) : QObject(parent), session_(session) {
-    connect(&session.hub(), &link::InstrumentHub::frameArrived, this, &SweepRecorder::take);
+SweepRecording::SweepRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
+    : Recording(hub, analyzerRole, test, parent) {}
+
+Expected<void> SweepRecording::start() {
+    clear();
+    return begin(QStringLiteral("cue sweep"));
 }
 
-bool SweepRecorder::linked() const {
-    return session_.hub().isLive(analyzerRole);
-}
-
-void SweepRecorder::start() {
-    stop();
-    recording_ = true;
-    session_.hub().send(analyzerRole, QStringLiteral("cue sweep"));
-}
-
-void SweepRecorder::stop() {
-    recording_ = false;
+void SweepRecording::clear() {
+    end();
+    complete_ = false;
     sweep_ = {};
     done_ = total_ = 0;
+    Q_EMIT advanced();
 }
 
-void SweepRecorder::take(const link::Frame& frame) {
-    if (!recording_ || frame.role != "analyzer")
-        return;
+void SweepRecording::take(const link::Frame& frame) {
     if (frame.has("end")) {
-        recording_ = false;
+        end();
+        complete_ = true;
         Q_EMIT finished();
         return;
     }
@@ -58,4 +52,4 @@ void SweepRecorder::take(const link::Frame& frame) {
 
 } // namespace fusain::desktop
 
-#include "moc_sweep_recorder.cpp"
+#include "moc_sweep_recording.cpp"

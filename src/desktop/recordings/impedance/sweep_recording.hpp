@@ -1,6 +1,6 @@
 #pragma once
 #include "core/impedance/spectrum.hpp"
-#include "desktop/services/session.hpp"
+#include "desktop/recordings/method/recording.hpp"
 
 namespace fusain::desktop {
 
@@ -8,29 +8,25 @@ namespace fusain::desktop {
 inline const QString analyzerRole = QStringLiteral("analyzer");
 
 /// Collects one sweep of the impedance analyzer, reading by reading.
-class SweepRecorder : public QObject {
+class SweepRecording : public Recording {
     Q_OBJECT
 public:
-    SweepRecorder(Session& session, QObject* parent);
-    [[nodiscard]] bool linked() const;
-    [[nodiscard]] bool recording() const { return recording_; }
+    SweepRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    /// Whether a sweep is complete and neither accepted nor thrown away.
+    [[nodiscard]] bool complete() const { return complete_; }
     /// What has come so far.
     [[nodiscard]] const impedance::Sweep& sweep() const { return sweep_; }
     /// Readings so far and in all; 0 of 0 before the first.
     [[nodiscard]] std::pair<int, int> progress() const { return {done_, total_}; }
-    void start();
-    /// Forgets what has come.
-    void stop();
+    [[nodiscard]] Expected<void> start();
+    /// Ends the sweep and forgets what has come.
+    void clear();
 
-Q_SIGNALS:
-    void advanced();
-    void finished();
+protected:
+    void take(const link::Frame& frame) override;
 
 private:
-    void take(const link::Frame& frame);
-
-    Session& session_;
-    bool recording_ = false;
+    bool complete_ = false;
     impedance::Sweep sweep_;
     int done_ = 0, total_ = 0;
 };

@@ -1,0 +1,50 @@
+#pragma once
+#include "record/base/calendar.hpp"
+#include "record/base/json_fwd.hpp"
+
+namespace fusain {
+
+/// How a number came into the record.
+enum class Origin { Typed, Link, File };
+
+/// Whose a reading is, who took it, when, and how it came. A reading hands this to the procedure with what its
+/// way in knows (the test that it was recorded for, the device, the link or file); the procedure refuses what
+/// belongs to another test or client and completes the rest.
+struct Attribution {
+    Origin origin = Origin::Typed;
+    std::string device;   ///< as the lab calls it; empty for a typed reading
+    std::string link;     ///< address of the link, or name of the file; empty for a typed reading
+    std::string test;     ///< id of the test that it was taken for
+    std::string client;   ///< id of the client
+    std::string by;       ///< staff id of who accepted it
+    int missingLines = 0; ///< that the link lost while the reading was recorded
+    Instant at;
+
+    /// Typed into the test that is open.
+    [[nodiscard]] static Attribution typed() { return {}; }
+    /// Recorded from a device for a test.
+    [[nodiscard]] static Attribution overLink(std::string test, std::string device, std::string link) {
+        return {Origin::Link, std::move(device), std::move(link), std::move(test), {}, {}, 0, {}};
+    }
+    /// Read from a file that somebody chose, or that a folder brought, for a test.
+    [[nodiscard]] static Attribution fromFile(std::string test, std::string device, std::string file) {
+        return {Origin::File, std::move(device), std::move(file), std::move(test), {}, {}, 0, {}};
+    }
+};
+
+/// One reading with the moment it was accepted and whose it is.
+struct Reading : Attribution {
+    double value = 0.0; ///< in the unit that the field's name states
+    Reading() = default;
+    Reading(Attribution from, double reads) : Attribution(std::move(from)), value(reads) {}
+};
+
+/// The keys that every reading has: `origin`, `at`, and where they are known `device`, `link`, `test`,
+/// `client`, `by` and `missing_lines`.
+[[nodiscard]] Json attributionJson(const Attribution& attribution);
+/// Reads what attributionJson wrote; throws Json::exception for readDocument, also for an unknown origin.
+[[nodiscard]] Attribution attributionFromJson(const Json& json);
+[[nodiscard]] Json toJson(const Reading& reading);
+[[nodiscard]] Reading readingFromJson(const Json& json);
+
+} // namespace fusain

@@ -1,0 +1,56 @@
+#include "record/method/note.hpp"
+
+#include "record/base/json.hpp"
+
+#include <algorithm>
+#include <array>
+
+namespace fusain {
+namespace {
+
+struct Kind {
+    std::string_view code;
+    std::string_view words; ///< {1} is the text, {2} the step; marked for translation
+};
+
+// In the order of NoteKind.
+constexpr std::array<Kind, 13> kinds{{
+    {"remark", "{1}"},
+    {"step-passed", FUSAIN_TEXT("Step \"{2}\": {1}")},
+    {"started-over", FUSAIN_TEXT("Calibrated again, second set of trials: {1}")},
+    {"imported", FUSAIN_TEXT("Imported from {1}. Screening and readiness were not asked here.")},
+    {"signal-overridden", FUSAIN_TEXT("A reading that should be repeated was used: {1}")},
+    {"dose-overridden", FUSAIN_TEXT("Above the lab's yearly dose: {1}")},
+    {"check-overridden", FUSAIN_TEXT("Started although an instrument check was due: {1}")},
+    {"tank-today", FUSAIN_TEXT("In the tank earlier today: hair and skin may be wet or warm.")},
+    {"identity-kept", FUSAIN_TEXT("Identity was questioned and confirmed: {1}")},
+    {"list-asked", FUSAIN_TEXT("The group was asked together at {1}.")},
+    {"turn-passed", FUSAIN_TEXT("Called again later: {1}")},
+    {"scan-discarded", FUSAIN_TEXT("A scan was not used: {1}")},
+    {"scan-reassigned", FUSAIN_TEXT("The scan was labelled \"{2}\" and was taken for this client: {1}")},
+}};
+
+} // namespace
+
+Message noteMessage(const Note& note) {
+    const Kind& kind = kinds[static_cast<std::size_t>(note.kind)];
+    return {std::string(kind.words), {note.text, note.step}};
+}
+
+Json toJson(const Note& note) {
+    Json json{{"kind", kinds[static_cast<std::size_t>(note.kind)].code}, {"text", note.text}};
+    if (!note.step.empty())
+        json["step"] = note.step;
+    return json;
+}
+
+Note noteFromJson(const Json& json) {
+    const std::string code = json.value("kind", "remark");
+    const auto found = std::ranges::find(kinds, code, &Kind::code);
+    if (found == kinds.end())
+        throw Json::other_error::create(501, "note of an unknown kind, \"" + code + "\"", &json);
+    return {static_cast<NoteKind>(found - kinds.begin()), json.value("step", ""),
+            json.at("text").get<std::string>()};
+}
+
+} // namespace fusain

@@ -37,7 +37,7 @@ protected:
         if (done)
             done = run().answerOpen([](const readiness::Rule& rule) { return readiness::answerKeeping(rule); });
         if (done)
-            done = run().weigh(Kilograms(70.8), Origin::Typed);
+            done = run().weigh(Kilograms(70.8), Attribution::typed());
         if (done)
             done = run().stateDose(0, Microsieverts(0.0), 0);
         if (done)
@@ -83,7 +83,7 @@ TEST_F(DxaJourney, TypedByKeyboardFromThePhantomToTheSignedReport) {
     startDxa();
     runUntilStep(DxaStep::Report);
     EXPECT_EQ(run().test().state, TestState::Signed);
-    EXPECT_NEAR(run().test().phantom->nominal.value(), 24.05, 1e-9); // taken from the quality log
+    EXPECT_NEAR(run().test().phantom()->nominal.value(), 24.05, 1e-9); // taken from the quality log
     ASSERT_TRUE(run().test().scan());
     EXPECT_EQ(run().test().scan()->origin, Origin::Typed);
     const auto report = session->computing().reportOn(snapshotOf(run()));
@@ -114,8 +114,8 @@ TEST_F(DxaJourney, AScanComesIntoTheFolderAndForeignFilesAreLeftAlone) {
         << panel().verdict().toStdString();
     driver->press(Qt::Key_Space);
     ASSERT_TRUE(run().test().scan()) << shell->lastProblem().toStdString();
-    EXPECT_EQ(run().test().scan()->origin, Origin::Link);
-    EXPECT_FALSE(run().test().scan()->source.empty());
+    EXPECT_EQ(run().test().scan()->origin, Origin::File);
+    EXPECT_FALSE(run().test().scan()->link.empty());
     EXPECT_EQ(run().currentStep(), DxaStep::Lines);
     EXPECT_EQ(QDir(place).entryList(QDir::Files).size(), 3); // nothing was moved or deleted
 }

@@ -153,7 +153,7 @@ TEST_F(Journey, ATrialComesFromTheSimulatedLoadCellAndSurvivesAPulledCable) {
     ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
     driver->press(Qt::Key_Space); // start
     ASSERT_TRUE(
-        soon([&] { return shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Steady")); }));
+        soon([&] { return shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Reading steady")); }));
     driver->press(Qt::Key_Space); // accept
     ASSERT_EQ(tank().test().trials.size(), 1u);
     EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.3, 0.06);
@@ -173,8 +173,8 @@ TEST_F(Journey, ASavedTraceIsReplayedThroughTheBench) {
     simulation::Random random(3);
     const auto played = simulation::playSubmersion(simulation::drawSubmersion(random, 3.4), random);
     auto* panel = qobject_cast<TrialsPanel*>(shell->bench().currentPanel());
-    panel->replay(played.samples);
-    ASSERT_TRUE(soon([&] { return panel->verdict().startsWith(QLatin1String("Steady")); }));
+    panel->replay(played.samples, "trial-1.csv");
+    ASSERT_TRUE(soon([&] { return panel->primaryText().startsWith(QLatin1String("Accept trial")); }));
     driver->press(Qt::Key_Space);
     ASSERT_EQ(tank().test().trials.size(), 1u);
     EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.4, 0.02);
@@ -229,9 +229,12 @@ TEST_F(Journey, AVolumeTrialComesFromTheSimulatedChamberAndAFaultIsNamed) {
     driver->press(Qt::Key_Space); // empty
     ASSERT_TRUE(soon(ready));
     driver->press(Qt::Key_Space); // with the cylinder
-    ASSERT_TRUE(soon([&] { return run.test().calibration.has_value(); })) << shell->lastProblem().toStdString();
-    ASSERT_TRUE(run.test().calibration->fromPressures);
-    EXPECT_NEAR(run.test().calibration->fromPressures->empty.ratio, 1.5, 1e-3);
+    ASSERT_TRUE(soon(ready));
+    EXPECT_EQ(run.test().calibration(), nullptr);
+    driver->press(Qt::Key_Space); // accept
+    ASSERT_TRUE(run.test().calibration()) << shell->lastProblem().toStdString();
+    ASSERT_TRUE(run.test().calibration()->fromPressures);
+    EXPECT_NEAR(run.test().calibration()->fromPressures->empty.ratio, 1.5, 1e-3);
     runUntil(ChamberStep::VolumeTrials);
     driver->press(Qt::Key_Space);
     ASSERT_TRUE(soon(ready));
@@ -261,7 +264,7 @@ TEST_F(Journey, AnOverdueCheckStopsTheTechnicianAndThePhysiologistOverridesWithA
     EXPECT_FALSE(session->report(session->startRun(client, {}, methodChamber, "in a hurry"))); // a technician
     session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
     ASSERT_TRUE(session->report(session->startRun(client, {}, methodChamber, "checked by hand this morning")));
-    EXPECT_NE(session->run()->record().notes.front().find("checked by hand"), std::string::npos);
+    EXPECT_NE(session->run()->record().notes.front().text.find("checked by hand"), std::string::npos);
 }
 
 TEST_F(Journey, AFiveFoldCheckIsMadeInTheQualityPlaceAndFreesTheChamber) {

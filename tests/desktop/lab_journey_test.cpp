@@ -191,7 +191,7 @@ TEST_F(Scanner, ReportedValuesAreTypedAndKeptApart) {
     click(*shell->bench().currentPanel(), QStringLiteral("Reported values"));
     ASSERT_TRUE(run().test().reportedValue("visceral-fat-mass")) << shell->lastProblem().toStdString();
     EXPECT_DOUBLE_EQ(run().test().reportedValue("visceral-fat-mass")->value, 1.42);
-    ASSERT_EQ(run().test().bones.size(), 1u);
+    ASSERT_EQ(run().test().reportedOfScan()->bones.size(), 1u);
     replyWithLines(QStringLiteral("visceral-fat-mass, much, kg"));
     click(*shell->bench().currentPanel(), QStringLiteral("Reported values"));
     EXPECT_FALSE(shell->lastProblem().isEmpty());

@@ -103,13 +103,13 @@ protected:
         const auto client = *session->book().client(run.record().subject.clientId);
         must({run.confirm(WarmUp), run.checkModule(Ohms(500.0), Ohms(500.2)),
               run.confirmIdentity(client.code, client.code, *client.height), as(*room().run().current(), run),
-              run.weigh(Kilograms(64.0), Origin::Typed), run.confirm(Electrodes)});
+              run.weigh(Kilograms(64.0), Attribution::typed()), run.confirm(Electrodes)});
     }
     void toTheRehearsal() {
         using enum HydrostaticStep;
         must({tank().confirm(TankReady), tank().checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(5.003)),
-              tank().readWaterTemperature(Celsius(34.2), Origin::Typed), as(*room().run().current(), tank()),
-              tank().weighDry(Kilograms(71.0), Origin::Typed),
+              tank().readWaterTemperature(Celsius(34.2), Attribution::typed()),
+              as(*room().run().current(), tank()), tank().weighDry(Kilograms(71.0), Attribution::typed()),
               tank().measureResidualVolume(Litres(1.5), "oxygen dilution")});
     }
     void toTheVolumes() {
@@ -121,7 +121,7 @@ protected:
               run.calibrate(*airdisplacement::calibrate(playCalibration(chamber, false, 25.0, random),
                                                         playCalibration(chamber, true, 25.0, random),
                                                         Litres(chamber.cylinder), Litres(0.005))),
-              as(*room().run().current(), run), run.weigh(Kilograms(80.0), Origin::Typed)});
+              as(*room().run().current(), run), run.weigh(Kilograms(80.0), Attribution::typed())});
     }
     void finishAtTheDesk() {
         for (int i = 0; i < 40 && session->run()->textOf(session->run()->current()).id != "sign"; ++i)
@@ -240,7 +240,7 @@ TEST_F(Practice, Scanner_LinesAreDrawnAgainWithoutASecondDose) {
     begin("scanner-lines");
     auto& run = dynamic_cast<DxaProcedure&>(*session->run());
     must({run.readPhantom(simulation::softTissuePhantom, Percent(24.1)), as(*room().run().current(), run),
-          run.weigh(Kilograms(64.0), Origin::Typed), run.stateDose(0, Microsieverts(0.0), 0),
+          run.weigh(Kilograms(64.0), Attribution::typed()), run.stateDose(0, Microsieverts(0.0), 0),
           run.confirm(DxaStep::Positioning)});
     ASSERT_TRUE(spaceWhen(QStringLiteral("Start the scan")));
     ASSERT_TRUE(testing::soon([&] { return panel().primaryText().contains(QStringLiteral("Accept")); }));

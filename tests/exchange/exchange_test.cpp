@@ -112,10 +112,10 @@ TEST(QualityCsv, ChecksAndStudies) {
 TEST(Batch, GivesWhatTheBenchGives) {
     HydrostaticTest test;
     test.subject = fusain::testing::man;
-    test.dryMass = Reading{70.0, Origin::Typed, {}};
-    test.waterTemperature = Reading{34.0, Origin::Typed, {}};
-    test.residualVolume = MeasuredResidualVolume{Litres(1.30), "x", {}};
-    test.trials = {{{1, Origin::Typed, {}, {}}, Kilograms(3.30), Kilograms(0.02), {}, {}}};
+    test.dryMass = Reading(Attribution::typed(), 70.0);
+    test.waterTemperature = Reading(Attribution::typed(), 34.0);
+    test.residualVolume = MeasuredResidualVolume{{}, Litres(1.30), "x"};
+    test.trials = {{{{}, 1, {}}, Kilograms(3.30), Kilograms(0.02), 0, Kilograms(0.0), {}, {}}};
     const auto bench = computeHydrostatic(test, fusain::testing::standardSetting().policy);
     const BatchRun run = compute(header + "a,male,30,175,70,7.45,4.15,34,1.30,\n");
     EXPECT_NEAR(cell(run.output, 1, 3), bench->body.fatPercent.estimate().value(), 1e-9);

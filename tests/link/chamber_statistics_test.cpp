@@ -5,6 +5,7 @@
 #include "core/numeric/statistics.hpp"
 #include "link/simulation/chamber/chamber.hpp"
 #include "procedure/chamber/result.hpp"
+#include "support/taken.hpp"
 
 #include <cmath>
 #include <gtest/gtest.h>
@@ -80,21 +81,26 @@ TEST(ChamberStatistics, VolumeIsUnbiasedAndTheFatIntervalCoversTheTruth) {
         const auto calibration = freshCalibration(random);
         ChamberTest test;
         test.subject = person.subject;
-        test.mass = Reading{person.mass + gauss(random, 0.01), Origin::Link, {}};
-        test.calibration = ChamberCalibration{calibration, Litres(50.0), Litres(50.0), {}};
+        test.mass = Reading(testing::taken(Origin::Link), person.mass + gauss(random, 0.01));
+        test.calibrations = {{{{}, 1, {}}, 1, calibration, Litres(50.0), Litres(50.0)}};
         for (int trial = 1; trial <= 3; ++trial) {
             const auto reading = trialOf(person, calibration, random);
             ++trials;
             alarms += !reading.readable();
             if (reading.readable())
-                test.trials.push_back(
-                    {{trial, Origin::Link, {}, ""}, 1, reading.volume, reading.standardError, "", {}});
+                test.trials.push_back({{testing::taken(Origin::Link), trial, ""},
+                                       1,
+                                       1,
+                                       reading.volume,
+                                       reading.standardError,
+                                       {},
+                                       {}});
         }
         const auto predicted = computeChamber(test, policy);
         if (!predicted)
             continue;
         test.thoracicGas =
-            MeasuredThoracicGas{Litres(person.occupant.meanThoracicGas + gauss(random, 0.1)), "panting", {}};
+            MeasuredThoracicGas{{}, Litres(person.occupant.meanThoracicGas + gauss(random, 0.1)), "panting"};
         const auto measured = computeChamber(test, policy);
         // Bias of the body volume with the gas known to its measurement error.
         volumeErrors.push_back(measured->body.volume.estimate().value() - person.occupant.tissueVolume);

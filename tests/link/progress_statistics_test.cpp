@@ -4,6 +4,7 @@
 #include "core/quality/precision.hpp"
 #include "link/simulation/scan/densitometer.hpp"
 #include "procedure/meaning/progress.hpp"
+#include "support/taken.hpp"
 
 #include <cmath>
 #include <gtest/gtest.h>
@@ -95,7 +96,8 @@ private:
         record.subject = {"c", Sex::Male, Years(40), Metres(1.8), false};
         record.startedAt = *instantFromIso(when);
         const dxa::Scan truth = trueRegions(person);
-        record.mass = Reading{truth.of(dxa::Region::Total)->mass().value(), Origin::Link, record.startedAt};
+        record.mass = Reading(testing::taken(Origin::Link, record.startedAt),
+                              truth.of(dxa::Region::Total)->mass().value());
         DxaScan scan;
         scan.number = 1;
         scan.readings = playWholeBody(truth, {}, {}, random_);

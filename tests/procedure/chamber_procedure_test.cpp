@@ -69,8 +69,8 @@ TEST_F(ChamberRun, ChildrenGetTheirOwnGasAndConstants) {
     prepare(run);
     ChamberTest test = run.test();
     test.mass->value = 40.0;
-    test.trials = {{{1, Origin::Typed, {}, ""}, 1, Litres(36.85), Litres(0), "", {}},
-                   {{2, Origin::Typed, {}, ""}, 1, Litres(36.85), Litres(0), "", {}}};
+    test.trials = {{{{}, 1, ""}, 1, 1, Litres(36.85), Litres(0), {}, {}},
+                   {{{}, 2, ""}, 1, 1, Litres(36.85), Litres(0), {}, {}}};
     const auto result = computeChamber(test, run.setting().policy);
     ASSERT_TRUE(result) << result.error().english();
     EXPECT_EQ(result->thoracicGas.equation, "chamber.thoracic-gas.fields-2004");
@@ -85,14 +85,14 @@ TEST_F(ChamberRun, TrialsThatDoNotAgreeLeadToRecalibrationAndAFreshSet) {
     ChamberProcedure run = begin();
     prepare(run);
     for (const double volume : {63.5, 63.7, 63.9})
-        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0)));
     EXPECT_EQ(run.trials().verdict, airdisplacement::TrialVerdict::Recalibrate);
-    EXPECT_FALSE(run.acceptTrial(Litres(63.6), Litres(0.0), Origin::Typed)); // not before recalibrating
+    EXPECT_FALSE(run.acceptTrial(Litres(63.6), Litres(0.0))); // not before recalibrating
     EXPECT_FALSE(run.startOver(" "));
     MUST(run.startOver("volumes do not agree"));
     EXPECT_EQ(run.currentStep(), Calibration);
-    EXPECT_FALSE(run.test().calibration);
-    EXPECT_EQ(run.test().earlierCalibrations.size(), 1u);
+    EXPECT_FALSE(run.test().calibration());
+    EXPECT_EQ(run.test().calibrations.size(), 1u);
     MUST(run.calibrateTyped(Litres(50.0), Litres(49.99)));
     measureTwice(run);
     const auto result = computeChamber(run.test(), run.setting().policy);
@@ -105,13 +105,13 @@ TEST_F(ChamberRun, ASecondSetWithoutAgreementEndsTheSession) {
     ChamberProcedure run = begin();
     prepare(run);
     for (const double volume : {63.5, 63.7, 63.9})
-        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0)));
     MUST(run.startOver("volumes do not agree"));
     MUST(run.calibrateTyped(Litres(50.0), Litres(50.0)));
     for (const double volume : {63.5, 63.7, 63.9})
-        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0)));
     EXPECT_EQ(run.trials().verdict, airdisplacement::TrialVerdict::EndSession);
-    EXPECT_FALSE(run.acceptTrial(Litres(63.6), Litres(0.0), Origin::Typed));
+    EXPECT_FALSE(run.acceptTrial(Litres(63.6), Litres(0.0)));
     MUST(run.refuse("volumes never agreed"));
 }
 
@@ -120,12 +120,12 @@ TEST_F(ChamberRun, ImpossibleReadingsAreRefusedAndNothingChanges) {
     EXPECT_FALSE(run.checkScale(Kilograms(0.0), Kilograms(0.0)));
     EXPECT_FALSE(run.calibrateTyped(Litres(500.0), Litres(500.0))); // larger than the chamber
     EXPECT_FALSE(run.calibrateTyped(Litres(50.0), Litres(5.0)));
-    EXPECT_FALSE(run.weigh(Kilograms(70.0), Origin::Typed)); // screening first
+    EXPECT_FALSE(run.weigh(Kilograms(70.0), Attribution::typed())); // screening first
     prepare(run);
     const Json before = toJson(run.test());
-    EXPECT_FALSE(run.weigh(Kilograms(700.0), Origin::Typed));
-    EXPECT_FALSE(run.acceptTrial(Litres(-3.0), Litres(0.0), Origin::Typed));
-    EXPECT_FALSE(run.acceptTrial(Litres(113.5), Litres(0.0), Origin::Typed)); // the cylinder is still inside
+    EXPECT_FALSE(run.weigh(Kilograms(700.0), Attribution::typed()));
+    EXPECT_FALSE(run.acceptTrial(Litres(-3.0), Litres(0.0)));
+    EXPECT_FALSE(run.acceptTrial(Litres(113.5), Litres(0.0))); // the cylinder is still inside
     EXPECT_FALSE(run.measureThoracicGas(Litres(3.8), "panting").has_value() && run.test().trials.empty() &&
                  run.isDone(VolumeTrials));
     EXPECT_FALSE(run.measureThoracicGas(Litres(38.0), "panting"));
@@ -148,7 +148,7 @@ TEST_F(ChamberRun, ResumesExactlyWhereItWasAfterEveryEvent) {
     ChamberProcedure run = begin();
     prepare(run);
     for (const double volume : {63.5, 63.7, 63.9})
-        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0)));
     MUST(run.startOver("volumes do not agree"));
     MUST(run.undo());
     MUST(run.setAside(3, "moved"));
@@ -171,9 +171,18 @@ TEST_F(ChamberRun, ResumesExactlyWhereItWasAfterEveryEvent) {
 TEST_F(ChamberRun, TheRawRecordRoundTripsWithPressures) {
     ChamberProcedure run = begin();
     prepare(run);
-    MUST(run.acceptTrial(Litres(63.5), Litres(0.012), Origin::Link, "Steady",
-                         {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(-2.0 / 7.0)},
-                          {Seconds(0.01), Pascals(1.0), Pascals(2.0)}}));
+    auto data = toJson(VolumeTrial{{linked(run, "chamber"), 1, {}},
+                                   1,
+                                   1,
+                                   Litres(63.5),
+                                   Litres(0.012),
+                                   {"chamber-pressures 1", "readable"},
+                                   {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(-2.0 / 7.0)},
+                                    {Seconds(0.01), Pascals(1.0), Pascals(2.0)}}});
+    const auto trial = volumeTrialFromJson(data);
+    EXPECT_EQ(toJson(trial), data);
+    EXPECT_EQ(trial.samples[0].reference.value(), -2.0 / 7.0);
+    MUST(run.acceptTrial(Litres(63.5), Litres(0.012)));
     const auto read = anyTestFromJson(toJson(snapshotOf(run)), "record");
     ASSERT_TRUE(read) << read.error().english();
     EXPECT_EQ(toJson(*read), toJson(snapshotOf(run)));

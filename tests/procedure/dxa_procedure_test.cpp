@@ -83,10 +83,10 @@ TEST_F(DxaRun, GivesTheSheetsNumbers) {
 TEST_F(DxaRun, AnythingIsRefusedBeforeItsTurn) {
     auto run = begin();
     EXPECT_FALSE(run.acceptScan(scanOf(sheetsScan())));
-    EXPECT_FALSE(run.weigh(Kilograms(70), Origin::Typed)); // screening comes first
+    EXPECT_FALSE(run.weigh(Kilograms(70), Attribution::typed())); // screening comes first
     prepare(run);
     EXPECT_FALSE(run.confirm(Lines)); // no scan yet
-    EXPECT_FALSE(run.weigh(Kilograms(700), Origin::Typed));
+    EXPECT_FALSE(run.weigh(Kilograms(700), Attribution::typed()));
     EXPECT_FALSE(run.readPhantom(Percent(0.24), Percent(24.0))); // a fraction for percent
     EXPECT_FALSE(run.setScanner({}));
     EXPECT_FALSE(run.setAside(1, "none there"));
@@ -109,7 +109,7 @@ TEST_F(DxaRun, PossiblePregnancyBlocks) {
     MUST(run.answer("dxa_pregnant", {std::nullopt, false, std::nullopt, "unsure"}));
     EXPECT_EQ(run.answerTo("dxa_pregnant")->finding.action, readiness::Action::Blocked);
     EXPECT_FALSE(run.acceptDeviation("dxa_pregnant", "probably not"));
-    EXPECT_FALSE(run.weigh(Kilograms(60), Origin::Typed));
+    EXPECT_FALSE(run.weigh(Kilograms(60), Attribution::typed()));
     const auto asked = [&](DxaProcedure& of) {
         const auto questions = of.questions(Screening);
         return std::ranges::any_of(questions, [](const auto* rule) { return rule->id == "dxa_pregnant"; });
@@ -123,7 +123,7 @@ TEST_F(DxaRun, TooHeavyForTheTableIsNotScanned) {
     auto run = begin();
     prepare(run, Kilograms(150.0));
     EXPECT_FALSE(run.tableObstacle());
-    MUST(run.weigh(Kilograms(150.1), Origin::Typed));
+    MUST(run.weigh(Kilograms(150.1), Attribution::typed()));
     ASSERT_TRUE(run.tableObstacle());
     EXPECT_FALSE(run.acceptScan(scanOf(sheetsScan())));
 }
@@ -138,8 +138,8 @@ TEST_F(DxaRun, TheDoseOfAYearIsAddedUpAndLimited) {
     EXPECT_FALSE(run.stateDose(9, Microsieverts(45.0), 1, "the technician says so"));
     run.setAtTheBench(physiologist);
     EXPECT_TRUE(run.stateDose(9, Microsieverts(45.0), 1, "asked for by the clinic"));
-    EXPECT_TRUE(std::ranges::any_of(run.test().notes, [](const std::string& note) {
-        return note.find("yearly limit") != std::string::npos;
+    EXPECT_TRUE(std::ranges::any_of(run.test().notes, [](const Note& note) {
+        return note.kind == NoteKind::DoseOverridden && note.text == "asked for by the clinic";
     }));
     EXPECT_FALSE(run.stateDose(0, Microsieverts(0.0), -1));
 }
@@ -155,7 +155,7 @@ TEST_F(DxaRun, RegionsThatDoNotAddUpAreRefusedUnlessThePhysiologistSaysWhy) {
     EXPECT_FALSE(run.acceptScan(scanOf(wrong), "it is fine")); // the technician
     run.setAtTheBench(physiologist);
     MUST(run.acceptScan(scanOf(wrong), "misprint of the densitometer's page"));
-    EXPECT_FALSE(run.test().scans[0].findings.empty());
+    EXPECT_FALSE(run.test().scans[0].verdict.remarks.empty());
     EXPECT_FALSE(computed(run).shared().flags.empty());
     dxa::Scan none = sheetsScan();
     std::erase_if(none.regions, [](const auto& each) { return each.region == dxa::Region::Trunk; });
@@ -168,19 +168,19 @@ TEST_F(DxaRun, AScanOfSomebodyElseIsNotTaken) {
     ScanFile file;
     file.clientCode = "SP-104";
     file.scan = sheetsScan();
-    const auto refused = run.acceptFile(file, "SP-101", "scan-1.json");
+    const auto refused = run.acceptFile(file, "SP-101", {}, fromFile(run));
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().english().find("SP-104"), std::string::npos);
     file.clientCode = "SP-101";
     file.reported = {{"visceral-fat-mass", 0.6, "kg"}};
     file.bones = {{"total", GramsPerSquareCentimetre(1.2), -0.4, 0.1}};
-    MUST(run.acceptFile(file, "SP-101", "scan-1.json"));
+    MUST(run.acceptFile(file, "SP-101", {}, fromFile(run)));
     const auto test = computed(run);
     const auto& result = std::get<DxaResult>(test.result);
     EXPECT_NEAR(result.visceralVolume->value(), 0.6 / 0.94, 1e-12);
     ASSERT_EQ(result.bone.size(), 1u);
     EXPECT_NE(result.bone[0].english().find("Z-score"), std::string::npos); // a man below 50
-    EXPECT_EQ(run.test().scans[0].source, "scan-1.json");
+    EXPECT_EQ(run.test().scans[0].link, "scan-1.json");
 }
 
 TEST_F(DxaRun, ReportedValuesAreCheckedForTheirUnit) {

@@ -64,8 +64,8 @@ TEST_F(Run, ResumesExactlyWhereItWasAfterEveryEvent) {
 
 TEST_F(Run, NoTrialWithoutScreening) {
     HydrostaticProcedure run = begin();
-    MUST(run.weighDry(Kilograms(70.0), Origin::Typed));
-    const auto refused = run.acceptTrial(Kilograms(7.4), Kilograms(0.02), Origin::Typed);
+    MUST(run.weighDry(Kilograms(70.0), Attribution::typed()));
+    const auto refused = run.acceptTrial(Kilograms(7.4), Kilograms(0.02));
     ASSERT_FALSE(refused);
     EXPECT_TRUE(run.test().trials.empty());
 }
@@ -124,12 +124,13 @@ TEST_F(Run, ImpossibleReadingsAreRefusedAndNothingChanges) {
     HydrostaticProcedure run = begin();
     prepare(run);
     const auto before = toJson(run.test());
-    EXPECT_FALSE(run.acceptTrial(Kilograms(75.0), Kilograms(0.02), Origin::Typed)); // above the dry mass
-    EXPECT_FALSE(run.acceptTrial(Kilograms(30.0), Kilograms(0.02), Origin::Typed));
-    EXPECT_FALSE(run.readWaterTemperature(Celsius(93.2), Origin::Typed)); // fahrenheit
-    EXPECT_FALSE(run.weighDry(Kilograms(700.0), Origin::Typed));
-    EXPECT_FALSE(run.readRoom(Celsius(22.0), MillimetresOfMercury(1013.0), Origin::Typed)); // hectopascals
-    EXPECT_FALSE(run.addEffort(Litres(5200.0), true, "", Origin::Typed));                   // millilitres
+    EXPECT_FALSE(run.acceptTrial(Kilograms(75.0), Kilograms(0.02))); // above the dry mass
+    EXPECT_FALSE(run.acceptTrial(Kilograms(30.0), Kilograms(0.02)));
+    EXPECT_FALSE(run.readWaterTemperature(Celsius(93.2), Attribution::typed())); // fahrenheit
+    EXPECT_FALSE(run.weighDry(Kilograms(700.0), Attribution::typed()));
+    EXPECT_FALSE(
+        run.readRoom(Celsius(22.0), MillimetresOfMercury(1013.0), Attribution::typed())); // hectopascals
+    EXPECT_FALSE(run.addEffort(Litres(5200.0), true, "", Attribution::typed()));          // millilitres
     EXPECT_EQ(toJson(run.test()), before);
 }
 
@@ -148,7 +149,7 @@ TEST_F(Run, ATrialSetAsideDoesNotCountUntilRestored) {
 TEST_F(Run, UndoTakesBackTheLastChangeAndIsItselfOnTheRecord) {
     HydrostaticProcedure run = begin();
     MUST(run.confirm(TankReady));
-    MUST(run.weighDry(Kilograms(70.0), Origin::Typed));
+    MUST(run.weighDry(Kilograms(70.0), Attribution::typed()));
     const std::size_t events = journal.events().size();
     MUST(run.undo());
     EXPECT_FALSE(run.test().dryMass);
@@ -168,12 +169,12 @@ TEST_F(Run, SigningLocksAndAmendingKeepsBothVersions) {
     EXPECT_FALSE(run.sign(technician, std::nullopt));
     EXPECT_FALSE(run.sign(technician, technician));
     MUST(run.sign(technician, physiologist));
-    EXPECT_FALSE(run.weighDry(Kilograms(71.0), Origin::Typed));
+    EXPECT_FALSE(run.weighDry(Kilograms(71.0), Attribution::typed()));
     EXPECT_FALSE(run.undo());
     EXPECT_FALSE(run.amend(""));
     MUST(run.amend("scale was in the wrong unit"));
     EXPECT_EQ(run.test().version, 2);
-    MUST(run.weighDry(Kilograms(71.0), Origin::Typed));
+    MUST(run.weighDry(Kilograms(71.0), Attribution::typed()));
     EXPECT_EQ(run.currentStep(), Sign);
 }
 
@@ -203,12 +204,12 @@ TEST(RunOnAFullDisk, NothingIsAcceptedUntilThereIsSpaceAgain) {
     SteppingClock clock;
     auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, disk, clock);
     ASSERT_TRUE(run);
-    MUST(run->weighDry(Kilograms(70.0), Origin::Typed));
-    EXPECT_FALSE(run->readWaterTemperature(Celsius(34.0), Origin::Typed));
+    MUST(run->weighDry(Kilograms(70.0), Attribution::typed()));
+    EXPECT_FALSE(run->readWaterTemperature(Celsius(34.0), Attribution::typed()));
     EXPECT_FALSE(run->test().waterTemperature);
     EXPECT_TRUE(run->test().dryMass);
     disk.room = 100;
-    MUST(run->readWaterTemperature(Celsius(34.0), Origin::Typed));
+    MUST(run->readWaterTemperature(Celsius(34.0), Attribution::typed()));
     EXPECT_TRUE(run->test().waterTemperature);
 }
 

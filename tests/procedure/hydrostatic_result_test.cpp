@@ -19,14 +19,15 @@ HydrostaticTest weighed(const TestSubject& subject = man, double residualVolume 
     HydrostaticTest test;
     test.id = "t1";
     test.subject = subject;
-    test.loadCell = LoadCellCheck{Kilograms(4.15), Kilograms(5.0), Kilograms(5.0), {}};
-    test.waterTemperature = Reading{34.0, Origin::Typed, {}};
-    test.dryMass = Reading{70.0, Origin::Typed, {}};
+    test.loadCellChecks = {LoadCellCheck{{{}, 1, {}}, Kilograms(4.15), Kilograms(5.0), Kilograms(5.0)}};
+    test.waterTemperature = Reading(Attribution::typed(), 34.0);
+    test.dryMass = Reading(Attribution::typed(), 70.0);
     if (residualVolume > 0.0)
-        test.residualVolume = MeasuredResidualVolume{Litres(residualVolume), "oxygen dilution", {}};
+        test.residualVolume = MeasuredResidualVolume{{}, Litres(residualVolume), "oxygen dilution"};
     int number = 0;
     for (const double gross : {7.44, 7.46, 7.45})
-        test.trials.push_back({{++number, Origin::Typed, {}, {}}, Kilograms(gross), Kilograms(0.02), {}, {}});
+        test.trials.push_back(
+            {{{}, ++number, {}}, Kilograms(gross), Kilograms(0.02), 1, Kilograms(4.15), {}, {}});
     return test;
 }
 

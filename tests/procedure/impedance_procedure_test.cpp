@@ -31,7 +31,7 @@ protected:
     ImpedanceProcedure measured(const TestSubject& subject = man, std::size_t policy = 0) {
         auto run = begin(subject, policy);
         prepare(run);
-        const auto kept = run.acceptSweep(cleanSweep(), Origin::Link);
+        const auto kept = run.acceptSweep(cleanSweep(), linked(run));
         EXPECT_TRUE(kept) << kept.error().english();
         return run;
     }
@@ -51,7 +51,7 @@ TEST_F(ImpedanceRun, FromTheWarmUpToTheSignature) {
     auto run = measured();
     finish(run);
     EXPECT_EQ(run.record().state, TestState::Signed);
-    EXPECT_FALSE(run.acceptSweep(cleanSweep(), Origin::Link)); // locked
+    EXPECT_FALSE(run.acceptSweep(cleanSweep(), linked(run))); // locked
     // Reading the events again gives the same record, and so does the document.
     const auto again = replayTest(run.events());
     ASSERT_TRUE(again);
@@ -115,7 +115,7 @@ TEST_F(ImpedanceRun, AnImplantBlocksUntilThePhysiologistDecides) {
     EXPECT_EQ(run.answerTo("imp_implant")->finding.action, readiness::Action::Blocked);
     EXPECT_FALSE(run.acceptDeviation("imp_implant", "in a hurry"));
     EXPECT_TRUE(run.obstacleTo(Electrodes));
-    EXPECT_FALSE(run.weigh(Kilograms(70), Origin::Typed));
+    EXPECT_FALSE(run.weigh(Kilograms(70), Attribution::typed()));
 }
 
 TEST_F(ImpedanceRun, OpenQuestionsAreAnsweredInOneGoAndGivenAnswersStay) {
@@ -199,11 +199,11 @@ TEST_F(ImpedanceRun, ABadSweepIsRefusedUnlessThePhysiologistSaysWhy) {
     auto run = begin();
     prepare(run);
     auto sweep = cleanSweep(1.2); // left leg 18 % higher
-    EXPECT_FALSE(run.acceptSweep(sweep, Origin::Link));
-    EXPECT_FALSE(run.acceptSweep(sweep, Origin::Link, "it will do")); // the technician
+    EXPECT_FALSE(run.acceptSweep(sweep, linked(run)));
+    EXPECT_FALSE(run.acceptSweep(sweep, linked(run), "it will do")); // the technician
     run.setAtTheBench(physiologist);
-    MUST(run.acceptSweep(sweep, Origin::Link, "old injury of the left leg"));
-    EXPECT_FALSE(run.test().sweeps.front().findings.empty());
+    MUST(run.acceptSweep(sweep, linked(run), "old injury of the left leg"));
+    EXPECT_FALSE(run.test().sweeps.front().verdict.remarks.empty());
     EXPECT_TRUE(flagged(computed(run), "Right and left leg differ"));
     ASSERT_TRUE(computed(run).legs);
     EXPECT_TRUE(computed(run).legs->notable());
@@ -211,7 +211,7 @@ TEST_F(ImpedanceRun, ABadSweepIsRefusedUnlessThePhysiologistSaysWhy) {
 
 TEST_F(ImpedanceRun, SweepsAreSetAsideAndRestoredAndUndone) {
     auto run = measured();
-    MUST(run.acceptSweep(cleanSweep(1.01), Origin::Link));
+    MUST(run.acceptSweep(cleanSweep(1.01), linked(run)));
     EXPECT_EQ(run.test().sweep()->number, 2);
     MUST(run.setAside(2, "talked"));
     EXPECT_EQ(run.test().sweep()->number, 1);
@@ -233,7 +233,7 @@ TEST_P(BadSweep, IsExplainedAndNotKept) {
     prepare(run);
     auto sweep = cleanSweep();
     GetParam().spoil(sweep);
-    const auto kept = run.acceptSweep(sweep, Origin::Link);
+    const auto kept = run.acceptSweep(sweep, linked(run));
     ASSERT_FALSE(kept);
     EXPECT_NE(kept.error().english().find(GetParam().words), std::string::npos) << kept.error().english();
     EXPECT_TRUE(run.test().sweeps.empty());
@@ -287,7 +287,7 @@ TEST_F(ImpedanceRun, ALabsOwnConversionOpensTheEquationsWithItsError) {
     auto run = *ImpedanceProcedure::begin(setting, "t1", man, technician, journal, SteppingClock());
     prepare(run);
     auto sweep = cleanSweep();
-    MUST(run.acceptSweep(sweep, Origin::Link));
+    MUST(run.acceptSweep(sweep, linked(run)));
     const auto result = computed(run);
     ASSERT_TRUE(result.composition && result.converted);
     EXPECT_NEAR(result.converted->resistance.value(), 0.86 * 480.0, 0.1);
@@ -304,7 +304,7 @@ TEST_F(ImpedanceRun, AChildHasTheChildsEquationOnly) {
     prepare(run, Kilograms(42.0));
     impedance::Sweep sweep;
     sweep.spectra.push_back({Segment::WholeBody, {impedance::pointOf(kilohertz(50), {Ohms(640), Ohms(62)})}});
-    MUST(run.acceptSweep(sweep, Origin::Typed));
+    MUST(run.acceptSweep(sweep, Attribution::typed()));
     const auto result = computed(run);
     EXPECT_NEAR(result.composition->fatFreeMass.estimate().value(), 33.2553, 1e-4); // Houtkooper 1992
     EXPECT_FALSE(result.skeletalMuscle);
@@ -314,7 +314,7 @@ TEST_F(ImpedanceRun, AChildHasTheChildsEquationOnly) {
     const TestSubject small{"client-3", Sex::Female, Years(8.0), Metres(1.28), false};
     auto young = begin(small);
     prepare(young, Kilograms(27.0));
-    MUST(young.acceptSweep(sweep, Origin::Typed));
+    MUST(young.acceptSweep(sweep, Attribution::typed()));
     EXPECT_FALSE(computed(young).composition);
     EXPECT_TRUE(flagged(computed(young), "No equation of this policy covers"));
 }
@@ -368,7 +368,7 @@ TEST_F(ImpedanceRun, TooMuchWaterBreaksTheTwoCompartmentStepAndSaysSo) {
         for (auto& point : spectrum.points)
             point =
                 impedance::pointOf(point.frequency, impedance::impedanceOf(point.impedance->complex() * 0.74));
-    MUST(run.acceptSweep(sweep, Origin::Link));
+    MUST(run.acceptSweep(sweep, linked(run)));
     EXPECT_TRUE(flagged(computed(run), "of the fat-free mass, usual is")) << *computed(run).hydration;
 }
 
@@ -379,7 +379,7 @@ TEST_F(ImpedanceRun, ImportedReadingsAreJudgedButAskNoQuestions) {
     EXPECT_FALSE(run.importReadings(Kilograms(7), cleanSweep(), {}, "export.csv, line 2"));
     MUST(run.importReadings(Kilograms(70), cleanSweep(), {{"fat-percent", 20.0, "%"}}, "export.csv, line 2"));
     EXPECT_TRUE(run.isDone(Sweep));
-    EXPECT_NE(run.record().notes.back().find("not asked here"), std::string::npos);
+    EXPECT_EQ(run.record().notes.back().kind, NoteKind::Imported);
     EXPECT_NEAR(computed(run).composition->fatFreeMass.estimate().value(), 57.1445, 2e-3);
     const auto again = replayTest(run.events());
     ASSERT_TRUE(again);

@@ -39,7 +39,7 @@ protected:
         auto run = *ImpedanceProcedure::begin(impedanceSetting(), "i", man, technician, journal,
                                               SteppingClock(*instantFromIso(when)));
         prepare(run);
-        const auto kept = run.acceptSweep(cleanSweep(), Origin::Link);
+        const auto kept = run.acceptSweep(cleanSweep(), linked(run));
         EXPECT_TRUE(kept);
         return *computeTest(snapshotOf(run), run.setting().policy);
     }

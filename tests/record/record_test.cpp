@@ -7,6 +7,7 @@
 #include "record/tank/policy.hpp"
 #include "record/tank/record.hpp"
 #include "support/property.hpp"
+#include "support/taken.hpp"
 
 #include <fstream>
 #include <gtest/gtest.h>
@@ -90,8 +91,9 @@ HydrostaticTest fullTest() {
     test.startedBy = "bram";
     test.startedAt = now;
     test.doneSteps = {"tank-ready"};
-    test.loadCell = LoadCellCheck{Kilograms(0.1), Kilograms(5.0), Kilograms(5.001), now};
-    test.waterTemperature = Reading{34.1, Origin::Link, now};
+    const Attribution typed = testing::taken(Origin::Typed, now), overLink = testing::taken(Origin::Link, now);
+    test.loadCellChecks = {{{typed, 1, {}}, Kilograms(0.1), Kilograms(5.0), Kilograms(5.001)}};
+    test.waterTemperature = Reading(overLink, 34.1);
     test.answers = {{"hw_food",
                      "When did you last eat?",
                      readiness::Effect::Under,
@@ -100,15 +102,17 @@ HydrostaticTest fullTest() {
                      "late lunch",
                      "oriel",
                      now}};
-    test.dryMass = Reading{71.28, Origin::Typed, now};
-    test.efforts = {{1, Litres(3.9), true, "", Origin::Link, now}};
-    test.residualVolume = MeasuredResidualVolume{Litres(1.4), "helium", now};
-    test.trials = {{{1, Origin::Link, now, ""},
+    test.dryMass = Reading(typed, 71.28);
+    test.efforts = {{overLink, 1, Litres(3.9), true, ""}};
+    test.residualVolume = MeasuredResidualVolume{typed, Litres(1.4), "helium"};
+    test.trials = {{{overLink, 1, ""},
                     Kilograms(2.9),
                     Kilograms(0.003),
-                    "steady",
+                    1,
+                    Kilograms(0.1),
+                    {"weighing-trace 1", "readable"},
                     {{Seconds(0.0), Kilograms(1.0 / 3.0)}, {Seconds(0.02), Kilograms(2.9)}}}};
-    test.notes = {"calm"};
+    test.notes = {{NoteKind::Remark, {}, "calm"}};
     test.signature = Signature{"bram", "oriel", now};
     return test;
 }

@@ -3,6 +3,7 @@
 #include "record/base/json.hpp"
 #include "record/method/protocol.hpp"
 #include "support/property.hpp"
+#include "support/taken.hpp"
 
 #include <fstream>
 #include <gtest/gtest.h>
@@ -18,6 +19,9 @@ Json shipped(const std::string& name) {
     return Json::parse(file);
 }
 
+const Attribution typed = testing::taken(Origin::Typed, now);
+const Attribution overLink = testing::taken(Origin::Link, now);
+
 template <class Test>
 void begin(Test& test) {
     test.id = "t1";
@@ -26,27 +30,28 @@ void begin(Test& test) {
     test.protocolId = "protocol";
     test.startedBy = "bram";
     test.startedAt = now;
-    test.notes = {"calm"};
+    test.notes = {{NoteKind::Remark, {}, "calm"}};
 }
 
 ChamberTest chamberTest() {
     ChamberTest test;
     begin(test);
-    test.scale = ScaleCheck{Kilograms(20.0), Kilograms(20.002), now};
+    test.scaleChecks = {{{typed, 1, {}}, Kilograms(20.0), Kilograms(20.002)}};
     const airdisplacement::Calibration measured{
         {1.0 / 3.0, 1e-5, 0.01, 1e-6}, {0.31, 1e-5, 0.01, 1e-6}, Litres(49.97), Litres(0.003)};
-    test.calibration = ChamberCalibration{measured, Litres(49.97), Litres(50.01), now};
-    test.earlierCalibrations = {ChamberCalibration{std::nullopt, Litres(49.97), Litres(49.9), now}};
-    test.mass = Reading{71.28, Origin::Link, now};
+    test.calibrations = {{{typed, 1, {}}, 1, std::nullopt, Litres(49.97), Litres(49.9)},
+                         {{typed, 2, {}}, 2, measured, Litres(49.97), Litres(50.01)}};
+    test.mass = Reading(overLink, 71.28);
     test.trials = {
-        {{1, Origin::Link, now, "moved"},
+        {{overLink, 1, "moved"},
+         1,
          1,
          Litres(66.123),
          Litres(0.02),
-         "unsteady",
+         {"chamber-pressures 1", "readable", {{"draught", "", true}}},
          {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(0.5)}, {Seconds(0.01), Pascals(2), Pascals(3)}}},
-        {{2, Origin::Typed, now, ""}, 2, Litres(66.1), Litres(0.0), "", {}}};
-    test.thoracicGas = MeasuredThoracicGas{Litres(3.4), "panting", now};
+        {{typed, 2, ""}, 2, 2, Litres(66.1), Litres(0.0), {}, {}}};
+    test.thoracicGas = MeasuredThoracicGas{typed, Litres(3.4), "panting"};
     test.set = 2;
     return test;
 }
@@ -56,16 +61,21 @@ ImpedanceTest impedanceTest() {
     ImpedanceTest test;
     begin(test);
     test.setup = {"Analyzer", "1.2", 4, impedance::ElectrodeGeometry::SupineGel, "left", Celsius(31.5)};
-    test.moduleCheck = ModuleCheck{Ohms(500.0), Ohms(500.3), now};
-    test.identity = IdentityCheck{"SP-1", Metres(1.68), {"2 cm taller than last time"}, now};
-    test.mass = Reading{63.05, Origin::Typed, now};
+    test.moduleChecks = {{{typed, 1, {}}, Ohms(500.0), Ohms(500.3)}};
+    test.identity = IdentityCheck{
+        typed, "SP-1", Metres(1.68), {{impedance::IdentityDoubt::About::Height, 168.0, 166.0}}, "grew"};
+    test.mass = Reading(typed, 63.05);
     auto noisy = impedance::pointOf(Hertz(50e3), {Ohms(500.0 / 3.0), Ohms(-60.0)});
     noisy.scatter = 0.004;
     const impedance::Spectrum arm{Segment::RightArm,
                                   {noisy, impedance::magnitudePoint(Hertz(5e3), Ohms(271.25))}};
-    test.sweeps = {{{1, Origin::Link, now, "sock"}, {{arm}, noisy}, {"right arm: high at 5 kHz"}},
-                   {{2, Origin::Typed, now, ""}, {{arm}, std::nullopt}, {}}};
-    test.reported = {{"fat-percent", 21.0, "%"}};
+    test.sweeps = {{{overLink, 1, "sock"},
+                    {{arm}, noisy},
+                    test.setup,
+                    1,
+                    {"sweep-signal 1", "repeat", {{"contact", "right-arm", true}}}},
+                   {{typed, 2, ""}, {{arm}, std::nullopt}, test.setup, 1, {}}};
+    test.reported = {{typed, 2, {{"fat-percent", 21.0, "%"}}}};
     test.missingParts = {"left-foot"};
     test.tapedLengths = {{Segment::RightArm, Metres(0.71)}};
     test.answers = {{"imp_food", "Eaten?", readiness::Effect::Under, {}, {true, {}, 0.0}, "", "", now},

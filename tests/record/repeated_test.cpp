@@ -2,6 +2,7 @@
 #include "record/all/record.hpp"
 #include "record/base/document.hpp"
 #include "record/base/json.hpp"
+#include "support/taken.hpp"
 
 #include <gtest/gtest.h>
 
@@ -9,7 +10,7 @@ namespace fusain::repeated_test {
 namespace {
 
 WeighingTrial trial(int number, const char* setAside = "") {
-    return {{number, Origin::Typed, {}, setAside}, Kilograms(3.0 + number), Kilograms(0.01), "", {}};
+    return {{{}, number, setAside}, Kilograms(3.0 + number), Kilograms(0.01), 0, Kilograms(0.0), {}, {}};
 }
 
 TEST(Repeated, CountsFindsAndKeepsWhatWasSetAside) {
@@ -32,10 +33,10 @@ TEST(Repeated, CountsFindsAndKeepsWhatWasSetAside) {
 TEST(Repeated, WritesTheKeysThatRecordsHaveAlwaysHad) {
     const Instant at = *instantFromIso("2026-03-12T07:40:00.000Z");
     EXPECT_EQ(
-        numberedJson({2, Origin::Link, at, "moved"}),
+        numberedJson({testing::taken(Origin::Link, at), 2, "moved"}),
         (Json{{"number", 2}, {"origin", "link"}, {"at", "2026-03-12T07:40:00.000Z"}, {"set_aside", "moved"}}));
-    EXPECT_FALSE(numberedJson({1, Origin::Typed, at, ""}).contains("set_aside"));
-    const NumberedReading back = numberedFromJson(numberedJson({2, Origin::Link, at, "moved"}));
+    EXPECT_FALSE(numberedJson({testing::taken(Origin::Typed, at), 1, ""}).contains("set_aside"));
+    const NumberedReading back = numberedFromJson(numberedJson({testing::taken(Origin::Link, at), 2, "moved"}));
     EXPECT_EQ(back.number, 2);
     EXPECT_EQ(back.origin, Origin::Link);
     EXPECT_EQ(back.at, at);
@@ -84,16 +85,16 @@ TEST(Methods, EachHasItsOwnNamesAndNoneIsGuessed) {
 TEST(Methods, TheMassIsThatOfTheMethodsOwnReading) {
     HydrostaticTest tank;
     EXPECT_FALSE(massOf(AnyTest(tank)));
-    tank.dryMass = Reading{70.5, Origin::Typed, {}};
+    tank.dryMass = Reading(Attribution::typed(), 70.5);
     EXPECT_EQ(massOf(AnyTest(tank))->value(), 70.5);
     DxaTest scan;
-    scan.mass = Reading{81.0, Origin::Link, {}};
+    scan.mass = Reading(testing::taken(Origin::Link), 81.0);
     EXPECT_EQ(massOf(AnyTest(scan))->value(), 81.0);
 }
 
 TEST(LoadCell, ATwentyGramDisagreementStillAgrees) {
     const auto check = [](double reading) {
-        return LoadCellCheck{Kilograms(0.0), Kilograms(5.0), Kilograms(reading), {}};
+        return LoadCellCheck{{}, Kilograms(0.0), Kilograms(5.0), Kilograms(reading)};
     };
     EXPECT_TRUE(check(5.02).agrees());
     EXPECT_TRUE(check(4.98).agrees());

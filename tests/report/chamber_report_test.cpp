@@ -66,7 +66,7 @@ TEST_F(ChamberReport, TheLabCopyHasEachTermOfTheVolumeWithItsSignAndSource) {
 TEST_F(ChamberReport, APredictedThoracicGasIsSaidOnBothPages) {
     report = made([](ChamberProcedure& run) {
         for (const double volume : {63.46, 63.54})
-            MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+            MUST(run.acceptTrial(Litres(volume), Litres(0.0)));
         MUST(run.confirm(ChamberStep::ThoracicGas, "the client could not pant"));
     });
     EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("air in your chest was estimated")));
@@ -76,7 +76,7 @@ TEST_F(ChamberReport, APredictedThoracicGasIsSaidOnBothPages) {
 TEST_F(ChamberReport, ASecondSetAfterRecalibratingIsFlaggedOnTheClientsPage) {
     report = made([](ChamberProcedure& run) {
         for (const double volume : {63.1, 63.6, 64.2})
-            MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+            MUST(run.acceptTrial(Litres(volume), Litres(0.0)));
         MUST(run.startOver("volumes did not agree"));
         MUST(run.calibrateTyped(Litres(50.0), Litres(50.01)));
         measureTwice(run);

@@ -23,7 +23,7 @@ protected:
                                               SteppingClock());
         prepare(run);
         const auto kept = onlyReported ? run.keepReported({{"fat-percent", 22.0, "%"}})
-                                       : run.acceptSweep(cleanSweep(), Origin::Link);
+                                       : run.acceptSweep(cleanSweep(), linked(run));
         EXPECT_TRUE(kept);
         finish(run);
         TestReport report(*computeTest(snapshotOf(run), run.setting().policy));

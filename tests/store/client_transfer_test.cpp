@@ -36,10 +36,10 @@ protected:
         auto sweep =
             *ImpedanceProcedure::begin(impedanceSetting(), "t-imp", man, technician, *from, SteppingClock());
         prepare(sweep);
-        MUST(sweep.weigh(Kilograms(77.7), Origin::Typed));
+        MUST(sweep.weigh(Kilograms(77.7), Attribution::typed()));
         MUST(sweep.undo());                    // what was taken back stays taken back
         MUST(sweep.goTo(ImpedanceStep::Mass)); // looking is not part of the record
-        MUST(sweep.acceptSweep(cleanSweep(), Origin::Link));
+        MUST(sweep.acceptSweep(cleanSweep(), linked(sweep)));
         MUST(from->setSetting("plan.client-1", Json{{"weeks", 12}}.dump(), "bram"));
     }
     QTemporaryDir folder;

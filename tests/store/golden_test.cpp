@@ -47,6 +47,18 @@ std::string difference(const Json& was, const Json& is, const std::string& where
     return was == is ? "" : where + ": " + was.dump() + " → " + is.dump();
 }
 
+/// Where schema 1 computed with the set-up of now instead of the reading's own: what is computed instead.
+struct Corrected {
+    std::string place;           ///< in the result
+    std::optional<double> value; ///< nothing where there is no such value
+};
+const std::map<std::string, Corrected> corrected{
+    // Three trials, then a check with a belt that is a kilogram lighter: as the same trials without that check.
+    {"tank-checked-again", {"/fat_percent/value", 14.433633145400382}},
+    // A sweep lying with gel electrodes, then the analyzer set up for standing: as the sweep before it.
+    {"analyzer-set-up-again", {"/fat_percent/value", 18.3650259348985}},
+};
+
 class Golden : public ::testing::Test {
 protected:
     Golden() {
@@ -70,7 +82,16 @@ protected:
         EXPECT_EQ(stateText(common(test).state), was.at("state"));
         const auto is = computeTest(test, policyOf(test, catalogue()));
         ASSERT_EQ(is.has_value(), was.contains("result")) << common(test).id;
-        if (is) {
+        if (const auto other = corrected.find(common(test).id); other != corrected.end()) {
+            const Json result = is->document();
+            const Json::json_pointer place(other->second.place);
+            EXPECT_NE(difference(was.at("result"), result, ""), "");
+            ASSERT_EQ(result.contains(place), other->second.value.has_value())
+                << common(test).id << result.dump(1);
+            if (other->second.value) {
+                EXPECT_NEAR(result.at(place).get<double>(), *other->second.value, 1e-9);
+            }
+        } else if (is) {
             EXPECT_EQ(difference(was.at("result"), is->document(), common(test).id), "");
         }
     }
@@ -88,6 +109,14 @@ TEST_F(Golden, TheRecordsOfTheBookGiveTheNumbersOfThen) {
 TEST_F(Golden, TheEventsOfTheBookGiveTheNumbersOfThen) {
     for (const auto& [id, was] : results.items())
         computesAsBefore(replayed(id), was);
+}
+
+// Its visceral fat came with a scan of somebody else, which was set aside.
+TEST_F(Golden, ReportedValuesStayWithTheScanThatTheyCameWith) {
+    const auto test = std::get<DxaTest>(replayed("scanner-two-files"));
+    EXPECT_EQ(test.scan()->number, 2);
+    EXPECT_EQ(test.reportedOfScan(), nullptr);
+    EXPECT_EQ(test.reported.front().find("visceral-fat-mass")->value, 1.9); // kept, with its own scan
 }
 
 TEST_F(Golden, TheBookIsSound) {

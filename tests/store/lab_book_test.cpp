@@ -80,7 +80,7 @@ TEST_F(Book, ATestIsThereAfterClosingAtAnyMoment) {
         auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
         ASSERT_TRUE(run);
         prepare(*run);
-        MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02), Origin::Typed));
+        MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02)));
     } // no farewell: the object goes as in a crash
     auto book = open();
     ASSERT_EQ(book->runningTests().size(), 1u);
@@ -88,7 +88,7 @@ TEST_F(Book, ATestIsThereAfterClosingAtAnyMoment) {
         HydrostaticProcedure::resume(standardSetting(), book->eventsOf("t1"), technician, *book, clock);
     ASSERT_TRUE(resumed);
     EXPECT_EQ(resumed->test().trials.size(), 1u);
-    MUST(resumed->acceptTrial(Kilograms(7.46), Kilograms(0.02), Origin::Typed));
+    MUST(resumed->acceptTrial(Kilograms(7.46), Kilograms(0.02)));
     MUST(resumed->undo());
     EXPECT_EQ(toJson(*book->test("t1")), toJson(resumed->test()));
     EXPECT_TRUE(book->verify().sound());
@@ -102,7 +102,7 @@ TEST_F(Book, AnAmendmentKeepsBothVersions) {
     weighThreeTimes(*run);
     finish(*run);
     MUST(run->amend("scale in the wrong unit"));
-    MUST(run->weighDry(Kilograms(71.0), Origin::Typed));
+    MUST(run->weighDry(Kilograms(71.0), Attribution::typed()));
     ASSERT_EQ(book->versionsOf("t1").size(), 2u);
     EXPECT_EQ(std::get<HydrostaticTest>(*book->test("t1", 1)).dryMass->value, 70.0);
     EXPECT_EQ(common(*book->test("t1", 1)).state, TestState::Signed);
@@ -275,13 +275,15 @@ TEST_F(Book, AFullDiskLosesNothingAndWorkGoesOnAfterwards) {
     QSqlQuery limit(QSqlDatabase::database(connection));
     ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA page_count")) && limit.next());
     ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA max_page_count = %1").arg(limit.value(0).toInt())));
-    std::vector<hydrostatic::ForceSample> trace(3000, {Seconds(0.1), Kilograms(1.0 / 3.0)});
-    const auto refused = run->acceptTrial(Kilograms(7.44), Kilograms(0.02), Origin::Link, "", trace);
+    std::vector<hydrostatic::ForceSample> trace;
+    for (int i = 0; i < 3000; ++i)
+        trace.push_back({Seconds(0.02 * i), Kilograms(7.44 + 0.004 * std::sin(0.3 * i))});
+    const auto refused = run->acceptTrace(trace, linked(*run, "load-cell"));
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().english().find("disk is full"), std::string::npos) << refused.error().english();
     EXPECT_EQ(toJson(run->test()), before);
     ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA max_page_count = 1000000")));
-    MUST(run->acceptTrial(Kilograms(7.44), Kilograms(0.02), Origin::Link, "", trace));
+    MUST(run->acceptTrace(trace, linked(*run, "load-cell")));
     EXPECT_EQ(std::get<HydrostaticTest>(*book->test("t1")).trials.size(), 1u);
     EXPECT_TRUE(book->verify().sound());
 }

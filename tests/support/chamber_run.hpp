@@ -15,12 +15,12 @@ inline void prepare(ChamberProcedure& run) {
     MUST(run.checkScale(Kilograms(20.0), Kilograms(20.004)));
     MUST(run.calibrateTyped(Litres(50.0), Litres(50.02)));
     MUST(run.answerOpen(onTheLimit));
-    MUST(run.weigh(Kilograms(70.0), Origin::Typed));
+    MUST(run.weigh(Kilograms(70.0), Attribution::typed()));
 }
 
 inline void measureTwice(ChamberProcedure& run) {
     for (const double volume : {63.46, 63.54})
-        MUST(run.acceptTrial(Litres(volume), Litres(0.0), Origin::Typed));
+        MUST(run.acceptTrial(Litres(volume), Litres(0.0)));
     MUST(run.measureThoracicGas(Litres(3.840), "panting"));
 }
 

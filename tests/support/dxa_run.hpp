@@ -30,9 +30,14 @@ inline void prepare(DxaProcedure& run, Kilograms mass = Kilograms(70.8)) {
     MUST(run.setScanner({"Scanner", "3.1", "whole body"}));
     MUST(run.readPhantom(Percent(24.05), Percent(24.2)));
     MUST(run.answerOpen(onTheLimit));
-    MUST(run.weigh(mass, Origin::Typed));
+    MUST(run.weigh(mass, Attribution::typed()));
     MUST(run.stateDose(0, Microsieverts(0.0), 0));
     MUST(run.confirm(DxaStep::Positioning));
+}
+
+/// A scan file that was chosen for this test.
+inline Attribution fromFile(const Procedure& run, const std::string& name = "scan-1.json") {
+    return Attribution::fromFile(run.record().id, "scanner", name);
 }
 
 inline DxaScan scanOf(dxa::Scan readings) {

@@ -39,6 +39,11 @@ inline readiness::Answer onTheLimit(const readiness::Rule& rule) {
     return readiness::answerKeeping(rule);
 }
 
+/// A reading that was recorded for this test.
+inline Attribution linked(const Procedure& run, const char* device = "analyzer") {
+    return Attribution::overLink(run.record().id, device, "tcp:127.0.0.1:1");
+}
+
 #define MUST(command)                                                                                          \
     do {                                                                                                       \
         const auto outcome = (command);                                                                        \
@@ -49,16 +54,16 @@ inline readiness::Answer onTheLimit(const readiness::Rule& rule) {
 inline void prepare(HydrostaticProcedure& run) {
     MUST(run.confirm(HydrostaticStep::TankReady));
     MUST(run.checkLoadCell(Kilograms(4.15), Kilograms(5.0), Kilograms(5.004)));
-    MUST(run.readWaterTemperature(Celsius(34.0), Origin::Typed));
+    MUST(run.readWaterTemperature(Celsius(34.0), Attribution::typed()));
     MUST(run.answerOpen(onTheLimit));
-    MUST(run.weighDry(Kilograms(70.0), Origin::Typed));
+    MUST(run.weighDry(Kilograms(70.0), Attribution::typed()));
     MUST(run.measureResidualVolume(Litres(1.30), "oxygen dilution"));
     MUST(run.confirm(HydrostaticStep::Rehearsal));
 }
 
 inline void weighThreeTimes(HydrostaticProcedure& run) {
     for (const double gross : {7.44, 7.46, 7.45})
-        MUST(run.acceptTrial(Kilograms(gross), Kilograms(0.02), Origin::Typed));
+        MUST(run.acceptTrial(Kilograms(gross), Kilograms(0.02)));
 }
 
 inline void finish(HydrostaticProcedure& run) {

@@ -36,7 +36,7 @@ inline void prepare(ImpedanceProcedure& run, Kilograms mass = Kilograms(70.0)) {
     MUST(run.checkModule(Ohms(500.0), Ohms(500.4)));
     MUST(run.confirmIdentity("C-1", "C-1", run.test().subject.height));
     MUST(run.answerOpen(onTheLimit));
-    MUST(run.weigh(mass, Origin::Typed));
+    MUST(run.weigh(mass, Attribution::typed()));
     MUST(run.confirm(ImpedanceStep::Electrodes));
     MUST(run.confirm(ImpedanceStep::Posture));
 }

@@ -73,7 +73,10 @@ const EventTable<RawTest>& commonHandlers() {
                                      e.data->at("physiologist").get<std::string>(), e.at};
          }},
         {"test.amended", amended},
-        {"step.shown", [](RawTest&, const Event&) {}}, // where the bench stood, no part of the record
+        // Where the bench stood, results beside the record, and what effectiveEvents has seen to already.
+        {"result.stored", [](RawTest&, const Event&) {}},
+        {"step.shown", [](RawTest&, const Event&) {}},
+        {"event.undone", [](RawTest&, const Event&) {}},
     };
     return table;
 }

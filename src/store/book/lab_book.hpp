@@ -134,6 +134,7 @@ private:
     Expected<void> migrate(Clock clock);
     [[nodiscard]] Expected<Event> appendWithin(Event event);
     Expected<void> keepTestDocument(const Event& event);
+    Expected<void> replayAllTests();
     Expected<void> change(const std::string& kind, const std::string& subject, const std::string& by, Json data,
                           const QString& sql, const QVariantList& values);
 

@@ -50,6 +50,8 @@ const std::vector<Migration>& migrations() {
              QStringLiteral("CREATE INDEX tests_state ON tests (state)"),
              QStringLiteral("CREATE INDEX tests_method ON tests (method, started_at)"),
          }},
+        // Raw records of schema 2 say whose each reading is: the events know.
+        {4, {}, true},
     };
     return steps;
 }

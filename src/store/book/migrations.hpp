@@ -8,6 +8,7 @@ namespace fusain::store {
 struct Migration {
     int version;
     std::vector<QString> statements;
+    bool replaysTests = false; ///< whether the documents of all tests are then written anew from their events
 };
 
 [[nodiscard]] const std::vector<Migration>& migrations();

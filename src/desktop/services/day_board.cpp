@@ -1,5 +1,6 @@
 #include "desktop/services/day_board.hpp"
 
+#include "desktop/services/water_book.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -11,10 +12,6 @@ namespace {
 
 constexpr auto policyKey = "planning";
 constexpr std::string_view teamNote = "team";
-
-std::string waterKey(Instant day) {
-    return "water-log." + report::day(day).toStdString();
-}
 
 // Which lane an instrument's check belongs to: what stands in the tank is the tank's.
 std::string laneOf(const Instrument& instrument, const PlanningPolicy& policy) {
@@ -159,26 +156,16 @@ Expected<void> DayBoard::tick(const std::string& taskId, bool done) {
 
 std::vector<WaterLogEntry> DayBoard::waterLog(int days) const {
     std::vector<WaterLogEntry> entries;
-    for (int back = 0; back < days; ++back) {
-        const std::string key = waterKey(report::startOfLocalDay(midnight_, -back));
-        const auto json = parseJson(session_.book().setting(key, "[]"), key);
-        auto day = json ? waterLogFromJson(*json, key) : tl::unexpected(json.error());
-        if (day)
+    for (int back = 0; back < days; ++back)
+        if (const auto day = session_.water().on(report::startOfLocalDay(midnight_, -back)))
             entries.insert(entries.end(), day->rbegin(), day->rend());
-    }
     return entries;
 }
 
 Expected<void> DayBoard::logWater(const water::CareReading& reading, const std::string& note) {
     if (const auto problem = water::problemWith(reading))
         return failure(*problem, {}, {FUSAIN_TEXT("Read it again; nothing was kept."), {}});
-    const std::string key = waterKey(session_.now());
-    auto json = parseJson(session_.book().setting(key, "[]"), key);
-    const auto before = json ? waterLogFromJson(*json, key) : tl::unexpected(json.error());
-    if (!before) // a log that cannot be read is not written over
-        return tl::unexpected(before.error());
-    json->push_back(toJson(WaterLogEntry{session_.now(), session_.atTheBench().id, reading, note}));
-    return session_.book().setSetting(key, json->dump(), session_.atTheBench().id);
+    return session_.water().log({session_.now(), session_.atTheBench().id, reading, note});
 }
 
 Expected<void> DayBoard::book(const std::string& clientId, const std::string& method, Instant at,

@@ -3,6 +3,7 @@
 #include "core/anthropometry/ages.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/instrument_checks.hpp"
+#include "desktop/services/water_book.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -17,6 +18,7 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
       clock_(std::move(clock)), references_(std::make_unique<LabReferences>(*book_, *catalogue_)),
       policies_(std::make_unique<LabPolicies>(*book_, *catalogue_, *references_)),
       checks_(std::make_unique<InstrumentChecks>(*book_, *catalogue_, clock_)),
+      water_(std::make_unique<WaterBook>(*book_, *catalogue_)),
       computing_(std::make_unique<Computing>(*book_, *catalogue_, *references_, *policies_,
                                              [this](report::TestReport& report) {
                                                  report.labName = labName();
@@ -74,50 +76,97 @@ const Protocol& Session::protocolFor(std::string_view method) const {
     return catalogue_->protocolFor(method);
 }
 
-Expected<void> Session::startRun(const Client& client, const std::string& visitId, std::string_view method,
-                                 const std::string& override) {
-    if (auto obstacle = checks_->obstacleToTests(method)) {
-        if (override.empty())
-            return tl::unexpected(*obstacle);
-        if (atTheBench_.role != Role::Physiologist)
-            return failure({FUSAIN_TEXT("Only the physiologist may start a test past a check."), {}}, {},
-                           {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
-    }
+std::vector<Message> Session::objectionsTo(const Client& client, const std::string& visitId,
+                                           std::string_view method) {
+    std::vector<Message> objections;
+    for (const auto& each : open_)
+        if (each->procedure->method() == method && each->procedure->record().state == TestState::Running) {
+            const auto other = book_->client(each->procedure->record().subject.clientId);
+            objections.push_back({FUSAIN_TEXT("A test of {1} is open on this instrument."),
+                                  {other ? other->code : each->procedure->record().subject.clientId}});
+        }
+    constexpr double early = 120.0; // minutes
+    for (const store::Visit& visit : book_->visitsOf(client.id))
+        if (visit.id == visitId && report::day(visit.at) != report::day(now()))
+            objections.push_back(
+                {FUSAIN_TEXT("The appointment is on {1}, not today."), {report::day(visit.at).toStdString()}});
+        else if (visit.id == visitId && minutesBetween(now(), visit.at) > early)
+            objections.push_back({FUSAIN_TEXT("The appointment is at {1}. It is {2} now."),
+                                  {report::clock(visit.at).toStdString(), report::clock(now()).toStdString()}});
+    return objections;
+}
+
+std::optional<Problem> Session::obstacleToTests(std::string_view method) const {
+    if (auto obstacle = checks_->obstacleToTests(method))
+        return obstacle;
+    return method == methodHydrostatic ? water_->obstacle(now()) : std::nullopt;
+}
+
+Expected<std::unique_ptr<Procedure>> Session::begin(const Client& client, std::string_view method,
+                                                    std::optional<Instant> takenAt) {
     if (!client.height)
         return failure({FUSAIN_TEXT("The height of this client is missing; the equations need it."), {}}, {},
                        {FUSAIN_TEXT("Measure and enter it in the dossier."), {}});
-    const Years age = client.ageAt(now());
+    const Years age = client.ageAt(takenAt.value_or(now()));
     if (age < anthropometry::adultAge && !client.guardianConsent)
         return failure({FUSAIN_TEXT("The client is under 18 and the guardian's consent is not recorded."), {}},
                        {}, {FUSAIN_TEXT("Record it in the dossier first."), {}});
     const bool repeat = std::ranges::any_of(book_->testsOf(client.id),
                                             [&](const AnyTest& test) { return methodOf(test) == method; });
     const TestSubject subject{client.id, client.sex, age, *client.height, repeat};
-    const Protocol& protocol = catalogue_->protocolFor(method);
-    auto begun = beginTest(policies_->forNewTest(method), protocol, freshId("test"), subject, atTheBench_,
-                           *book_, clock_);
-    if (!begun)
-        return tl::unexpected(begun.error());
-    putOnBench(std::move(*begun));
-    for (store::Visit visit : book_->visitsOf(client.id))
-        if (visit.id == visitId) {
-            visit.state = "running";
-            visit.testId = run()->record().id;
-            if (auto saved = book_->save(visit, atTheBench_.id); !saved)
-                return saved;
-        }
-    if (!override.empty())
-        if (auto noted = run()->addNote(NoteKind::CheckOverridden, override); !noted)
-            return noted;
-    if (method == methodChamber)
-        if (auto noted = noteWetHair(client); !noted)
-            return noted;
+    return beginTest(policies_->forNewTest(method), catalogue_->protocolFor(method), freshId("test"), subject,
+                     atTheBench_, *book_, clock_, takenAt);
+}
+
+Expected<void> Session::startRun(const Client& client, const std::string& visitId, std::string_view method,
+                                 const std::string& override) {
+    if (auto obstacle = obstacleToTests(method)) {
+        if (override.empty())
+            return tl::unexpected(*obstacle);
+        if (atTheBench_.role != Role::Physiologist)
+            return failure({FUSAIN_TEXT("Only the physiologist may start a test past a check."), {}}, {},
+                           {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
+    }
+    std::unique_ptr<Procedure> begun;
+    const auto started = book_->together([&]() -> Expected<void> {
+        auto made = begin(client, method, std::nullopt);
+        if (!made)
+            return tl::unexpected(made.error());
+        begun = std::move(*made);
+        return noteStart(*begun, client, visitId, override);
+    });
+    if (!started)
+        return started;
+    putOnBench(std::move(begun));
     Q_EMIT changed();
     return {};
 }
 
+Expected<void> Session::noteStart(Procedure& run, const Client& client, const std::string& visitId,
+                                  const std::string& override) {
+    for (store::Visit visit : book_->visitsOf(client.id))
+        if (visit.id == visitId) {
+            visit.state = "running";
+            visit.testId = run.record().id;
+            if (auto saved = book_->save(visit, atTheBench_.id); !saved)
+                return saved;
+        }
+    if (!override.empty())
+        if (auto noted = run.addNote(NoteKind::CheckOverridden, override); !noted)
+            return noted;
+    return run.method() == methodChamber ? noteWetHair(run, client) : Expected<void>();
+}
+
+Expected<void> Session::importTest(const Client& client, Instant takenAt, std::string_view method,
+                                   const std::function<Expected<void>(Procedure&)>& readings) {
+    return book_->together([&]() -> Expected<void> {
+        auto begun = begin(client, method, takenAt);
+        return begun ? readings(**begun) : tl::unexpected(begun.error());
+    });
+}
+
 // Wet hair and warm skin ruin the chamber: say so when the same person was in the tank today.
-Expected<void> Session::noteWetHair(const Client& client) {
+Expected<void> Session::noteWetHair(Procedure& run, const Client& client) {
     for (const AnyTest& test : book_->testsOf(client.id))
         if (methodOf(test) == methodHydrostatic && report::day(common(test).startedAt) == report::day(now())) {
             Q_EMIT problemRaised(
@@ -127,7 +176,7 @@ Expected<void> Session::noteWetHair(const Client& client) {
                  {},
                  {},
                  {FUSAIN_TEXT("Dry well and wait; better, measure in the chamber before the tank."), {}}});
-            return run()->addNote(NoteKind::TankToday, {});
+            return run.addNote(NoteKind::TankToday, {});
         }
     return {};
 }
@@ -142,9 +191,8 @@ Expected<void> Session::resumeRun(const std::string& testId) {
     const auto test = book_->test(testId);
     if (!test)
         return failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
-    const Protocol& protocol = catalogue_->protocolFor(methodOf(*test), common(*test).protocolId);
-    auto resumed = resumeTest(policyOf(*test, *catalogue_), protocol, book_->eventsOf(testId), atTheBench_,
-                              *book_, clock_);
+    auto resumed = resumeTest(policyOf(*test, *catalogue_), protocolOf(*test, *catalogue_),
+                              book_->eventsOf(testId), atTheBench_, *book_, clock_);
     if (!resumed)
         return tl::unexpected(resumed.error());
     putOnBench(std::move(*resumed));
@@ -153,9 +201,7 @@ Expected<void> Session::resumeRun(const std::string& testId) {
 }
 
 Expected<void> Session::endRun(const std::string& reason) {
-    if (auto ended = run()->refuse(reason); !ended)
-        return ended;
-    return saveVisitOfRun("refused");
+    return run()->refuse(reason, [this] { return saveVisitOfRun("refused"); });
 }
 
 Expected<void> Session::saveVisitOfRun(const std::string& state) {
@@ -216,14 +262,13 @@ Expected<void> Session::signRun(const Staff& technician, const std::optional<Sta
     const auto result = computing_->computed(snapshotOf(*run()));
     if (!result)
         return tl::unexpected(result.error());
-    if (auto done = run()->sign(technician, physiologist); !done)
-        return done;
-    const RawTest& record = run()->record();
-    if (auto stored = book_->save(store::StoredResult{record.id, record.version, 1, now(), result->document()},
-                                  atTheBench_.id);
-        !stored)
-        return stored;
-    return saveVisitOfRun("done");
+    return run()->sign(technician, physiologist, [&]() -> Expected<void> {
+        const RawTest& record = run()->record();
+        const store::StoredResult signedResult{record.id, record.version, 1, now(), result->document()};
+        if (auto stored = book_->save(signedResult, atTheBench_.id); !stored)
+            return stored;
+        return saveVisitOfRun("done");
+    });
 }
 
 Expected<void> Session::noteReassigned(const std::string& code, const std::string& file,

@@ -20,6 +20,7 @@ class Computing;
 class InstrumentChecks;
 class LabPolicies;
 class LabReferences;
+class WaterBook;
 
 /// What all places of the window share: the lab book, the services over it, the clock, who is at the bench, and
 /// the running test.
@@ -38,6 +39,7 @@ public:
     LabReferences& references() { return *references_; }
     [[nodiscard]] const LabPolicies& policies() const { return *policies_; }
     InstrumentChecks& checks() { return *checks_; }
+    WaterBook& water() { return *water_; }
     Computing& computing() { return *computing_; }
     link::InstrumentHub& hub() { return hub_; }
     [[nodiscard]] std::string labName();
@@ -72,6 +74,16 @@ public:
     [[nodiscard]] Recordings& recordings() { return *onBench_->recordings; }
     /// Every open test: on the bench, or at an instrument while another is on the bench.
     [[nodiscard]] std::vector<const Procedure*> openRuns() const;
+    /// What is unusual about starting this test now, to be asked before: another open test on the instrument,
+    /// an appointment of another day or hour.
+    [[nodiscard]] std::vector<Message> objectionsTo(const Client& client, const std::string& visitId,
+                                                    std::string_view method);
+    /// Why no test by this method may start now: a check of an instrument, the water of the tank.
+    [[nodiscard]] std::optional<Problem> obstacleToTests(std::string_view method) const;
+    /// Makes a test of readings that were taken elsewhere, without the bench. @param takenAt when they were
+    /// taken
+    Expected<void> importTest(const Client& client, Instant takenAt, std::string_view method,
+                              const std::function<Expected<void>(Procedure&)>& readings);
     /// Starts a test. An overdue or failed check of an instrument stops it, unless the physiologist overrides
     /// with a reason.
     Expected<void> startRun(const Client& client, const std::string& visitId,
@@ -108,7 +120,7 @@ Q_SIGNALS:
 
 private:
     Expected<void> saveVisitOfRun(const std::string& state);
-    Expected<void> noteWetHair(const Client& client);
+    Expected<void> noteWetHair(Procedure& run, const Client& client);
 
     std::unique_ptr<store::LabBook> book_;
     std::unique_ptr<LabCatalogue> catalogue_;
@@ -116,6 +128,7 @@ private:
     std::unique_ptr<LabReferences> references_;
     std::unique_ptr<LabPolicies> policies_;
     std::unique_ptr<InstrumentChecks> checks_;
+    std::unique_ptr<WaterBook> water_;
     std::unique_ptr<Computing> computing_;
     link::InstrumentHub hub_; // outlives the recordings
     Staff atTheBench_;
@@ -128,6 +141,10 @@ private:
         std::unique_ptr<Recordings> recordings;
     };
     void putOnBench(std::unique_ptr<Procedure> procedure);
+    [[nodiscard]] Expected<std::unique_ptr<Procedure>> begin(const Client& client, std::string_view method,
+                                                             std::optional<Instant> takenAt);
+    Expected<void> noteStart(Procedure& run, const Client& client, const std::string& visitId,
+                             const std::string& override);
 
     std::vector<std::unique_ptr<OpenTest>> open_;
     OpenTest* onBench_ = nullptr;

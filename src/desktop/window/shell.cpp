@@ -213,9 +213,16 @@ void Shell::showProblem(const Problem& problem) {
 void Shell::searchFor(const QString& text) {
     if (text.isEmpty())
         return;
-    if (const auto found = session_.book().findClients(text.toStdString()); !found.empty()) {
+    const std::string wanted = text.toStdString();
+    const auto found = session_.book().findClients(wanted);
+    const auto exact = std::ranges::find_if(
+        found, [&](const Client& each) { return each.code == wanted || each.name == wanted; });
+    if (found.size() == 1 || exact != found.end()) {
         open(PlaceName::Clients);
-        clients_->showClient(QString::fromStdString(found.front().id));
+        clients_->showClient(QString::fromStdString(exact != found.end() ? exact->id : found.front().id));
+    } else if (!found.empty()) {
+        open(PlaceName::Clients);
+        clients_->search(text);
     } else if (const auto test = session_.book().test(text.toStdString())) {
         open(PlaceName::Clients);
         clients_->showClient(QString::fromStdString(common(*test).subject.clientId));

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 #include <fmt/format.h>
+#include <iconv.h>
+#include <optional>
 
 namespace fusain::exchange {
 namespace {
@@ -51,6 +53,20 @@ std::string trimmed(std::string cell) {
     return first == std::string::npos ? std::string() : cell.substr(first, last - first + 1);
 }
 
+// From one encoding to UTF-8 by the C library; nothing when the bytes are not in that encoding.
+std::optional<std::string> toUtf8(std::string_view bytes, const char* encoding) {
+    const iconv_t converter = iconv_open("UTF-8", encoding);
+    if (converter == reinterpret_cast<iconv_t>(-1))
+        return std::nullopt;
+    std::string input(bytes), output(4 * bytes.size() + 16, '\0');
+    char *from = input.data(), *to = output.data();
+    std::size_t left = input.size(), room = output.size();
+    const bool converted = iconv(converter, &from, &left, &to, &room) != static_cast<std::size_t>(-1);
+    iconv_close(converter);
+    output.resize(output.size() - room);
+    return converted ? std::optional(std::move(output)) : std::nullopt;
+}
+
 } // namespace
 
 std::optional<std::size_t> CsvTable::column(std::string_view name) const {
@@ -71,6 +87,13 @@ Expected<CsvTable> tableFromCsv(std::string_view text, const std::string& where)
         text.remove_prefix(3);
     if (text.empty())
         return bad(1, {FUSAIN_TEXT("The file is empty."), {}});
+    // What is no UTF-8 is what older programs of Windows write.
+    std::optional<std::string> converted = toUtf8(text, "UTF-8");
+    if (!converted)
+        converted = toUtf8(text, "WINDOWS-1252");
+    if (!converted)
+        return bad(1, {FUSAIN_TEXT("The file is neither in UTF-8 nor in Windows-1252."), {}});
+    text = *converted;
     const char separator = separatorOf(text.substr(0, text.find('\n')));
     CsvTable table;
     for (std::size_t line = 0; !text.empty();) {

@@ -125,6 +125,14 @@ ImportedRow rowFrom(const CsvTable& table, const CsvTable::Row& cells, const Imp
             row.code = cell;
             continue;
         }
+        if (target == "date") {
+            row.date = dateFromIso(cell.substr(0, 10));
+            if (row.date)
+                continue;
+            row.problem =
+                Problem{{FUSAIN_TEXT("\"{1}\" is not a date like 2026-03-12."), {cell}}, where, {}, {}};
+            return row;
+        }
         const auto value = parseTyped(cell);
         if (!value || !std::isfinite(*value)) {
             row.problem = Problem{
@@ -225,8 +233,9 @@ Expected<ImportMapping> importMappingFromJson(const Json& json) {
 }
 
 bool isImportTarget(const std::string& target) {
-    return target.empty() || target == "code" || target == "mass_kg" || target == "height_cm" ||
-           readingTarget(target).has_value() || (target.starts_with("reported/") && target.size() > 9);
+    return target.empty() || target == "code" || target == "date" || target == "mass_kg" ||
+           target == "height_cm" || readingTarget(target).has_value() ||
+           (target.starts_with("reported/") && target.size() > 9);
 }
 
 ImportMapping guessMapping(const std::vector<std::string>& header) {
@@ -239,6 +248,8 @@ ImportMapping guessMapping(const std::vector<std::string>& header) {
         const std::string text = lowered(name);
         if (has(text, {"code", "client", "subject", " id"}) || text == "id") {
             mapping.targets[name] = "code";
+        } else if (has(text, {"date", "datum"})) {
+            mapping.targets[name] = "date";
         } else if (has(text, {"height", "stature"})) {
             mapping.targets[name] = "height_cm";
         } else if (has(text, {"mass", "weight"}) && !has(text, {"fat", "lean"})) {

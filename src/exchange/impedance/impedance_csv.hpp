@@ -9,9 +9,9 @@ namespace fusain::exchange {
 [[nodiscard]] Expected<impedance::Sweep> sweepFromCsv(std::string_view text, const std::string& where);
 [[nodiscard]] std::string sweepToCsv(const impedance::Sweep& sweep);
 
-/// What each column of an analyzer's export means: its header, and a target such as "code", "height_cm",
-/// "mass_kg", "r/right-arm/50", "xc/whole-body/50", "z/trunk/250", "phase/trunk/250", "reported/fat-percent/%".
-/// Columns that are not named are left out.
+/// What each column of an analyzer's export means: its header, and a target such as "code", "date",
+/// "height_cm", "mass_kg", "r/right-arm/50", "xc/whole-body/50", "z/trunk/250", "phase/trunk/250",
+/// "reported/fat-percent/%". Columns that are not named are left out.
 struct ImportMapping {
     std::map<std::string, std::string> targets;
     double ohms = 1.0; ///< factor to ohms: 1000 for kilohms
@@ -29,6 +29,7 @@ struct ImportedRow {
     std::string code; ///< of the client
     std::optional<Kilograms> mass;
     std::optional<Metres> height;
+    std::optional<Date> date; ///< on which the row was measured
     impedance::Sweep sweep;
     std::vector<ReportedValue> reported;
     std::optional<Problem> problem;

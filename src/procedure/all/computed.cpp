@@ -64,4 +64,12 @@ AnyPolicy policyOf(const AnyTest& test, const LabCatalogue& catalogue) {
     return catalogue.policyFor(methodOf(test), record.policyId);
 }
 
+Protocol protocolOf(const AnyTest& test, const LabCatalogue& catalogue) {
+    const RawTest& record = common(test);
+    if (!record.protocol->is_null())
+        if (auto kept = protocolFromJson(record.protocol, record.id); kept && kept->method == methodOf(test))
+            return *kept;
+    return catalogue.protocolFor(methodOf(test), record.protocolId);
+}
+
 } // namespace fusain

@@ -49,4 +49,7 @@ struct ComputedTest {
 /// The policy as it stood when the test began; the shipped one only for records that do not carry it.
 [[nodiscard]] AnyPolicy policyOf(const AnyTest& test, const LabCatalogue& catalogue);
 
+/// The protocol as it stood when the test began; the shipped one only for records that do not carry it.
+[[nodiscard]] Protocol protocolOf(const AnyTest& test, const LabCatalogue& catalogue);
+
 } // namespace fusain

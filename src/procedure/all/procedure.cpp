@@ -21,10 +21,11 @@ Begun byMethodOf(const AnyPolicy& policy, Make make) {
 } // namespace
 
 Begun beginTest(const AnyPolicy& policy, const Protocol& protocol, const std::string& testId,
-                const TestSubject& subject, const Staff& atTheBench, Journal& journal, Clock clock) {
+                const TestSubject& subject, const Staff& atTheBench, Journal& journal, Clock clock,
+                std::optional<Instant> takenAt) {
     return byMethodOf(policy, [&]<class Method>(const typename Method::Policy& own) -> Begun {
         using Own = typename Running<Method>::Procedure;
-        auto begun = Own::begin({own, protocol}, testId, subject, atTheBench, journal, clock);
+        auto begun = Own::begin({own, protocol}, testId, subject, atTheBench, journal, clock, takenAt);
         if (!begun)
             return tl::unexpected(begun.error());
         if (auto done = Running<Method>::setUp(*begun, own); !done)

@@ -3,6 +3,8 @@
 #include "core/anthropometry/limits.hpp"
 #include "core/anthropometry/surface_area.hpp"
 #include "core/units/comparison.hpp"
+#include "procedure/chamber/result.hpp"
+#include "procedure/method/result_json.hpp"
 #include "record/base/json.hpp"
 
 #include <algorithm>
@@ -26,6 +28,11 @@ airdisplacement::TrialJudgement ChamberProcedure::trials() const {
         if (trial.counts() && trial.set == test_.set)
             readings.push_back({trial.number, trial.volume});
     return airdisplacement::judgeVolumes(readings, test_.set, setting_.policy.trials);
+}
+
+std::optional<Json> ChamberProcedure::resultDocument() const {
+    const auto result = computeChamber(test_, setting_.policy, {});
+    return result ? std::optional(numbersOf(toJson(*result, test_, setting_.policy))) : std::nullopt;
 }
 
 bool ChamberProcedure::readingDone(Step step) const {

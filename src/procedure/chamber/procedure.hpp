@@ -42,6 +42,7 @@ public:
                             const Attribution& from = Attribution::typed());
 
 protected:
+    [[nodiscard]] std::optional<Json> resultDocument() const override;
     [[nodiscard]] bool readingDone(Step step) const override;
     [[nodiscard]] bool needsAttention(Step step) const override;
 

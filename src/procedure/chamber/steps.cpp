@@ -39,7 +39,7 @@ std::span<const StepText> chamberSteps() {
          "result",
          FUSAIN_TEXT("Result"),
          FUSAIN_TEXT("Read the result and its interval."),
-         StepKind::Confirm,
+         StepKind::Result,
          {VolumeTrials, ThoracicGas}},
         {Interpretation,
          "interpretation",

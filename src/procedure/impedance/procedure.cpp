@@ -2,6 +2,8 @@
 
 #include "core/anthropometry/limits.hpp"
 #include "core/units/comparison.hpp"
+#include "procedure/impedance/result.hpp"
+#include "procedure/method/result_json.hpp"
 #include "record/base/json.hpp"
 
 #include <algorithm>
@@ -80,6 +82,11 @@ std::optional<Problem> problemWithSweep(const impedance::Sweep& sweep) {
 
 std::vector<impedance::SignalFinding> ImpedanceProcedure::judge(const impedance::Sweep& sweep) const {
     return impedance::judgeSignal(sweep, setting_.policy.signalLimits(test_.setup.geometry));
+}
+
+std::optional<Json> ImpedanceProcedure::resultDocument() const {
+    const auto result = computeImpedance(test_, setting_.policy, {});
+    return result ? std::optional(numbersOf(toJson(*result, test_, setting_.policy))) : std::nullopt;
 }
 
 bool ImpedanceProcedure::readingDone(Step step) const {
@@ -197,9 +204,10 @@ Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
     if (!anthropometry::plausibleMass.holds(mass))
         return refused({FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
                        {FUSAIN_TEXT("Map the column with the mass in kilograms."), {}});
-    const auto own = attributed(Attribution::fromFile(test_.id, {}, source));
+    auto own = attributed(Attribution::fromFile(test_.id, {}, source));
     if (!own)
         return tl::unexpected(own.error());
+    own->at = test_.startedAt; // when they were taken, not when they were read in
     Json data{
         {"mass_kg", toJson(Reading{*own, mass.value()})}, {"source", source}, {"reported", Json::array()}};
     if (!sweep.spectra.empty()) {

@@ -50,6 +50,7 @@ public:
     Done tapeLength(impedance::Segment segment, Metres length);
 
 protected:
+    [[nodiscard]] std::optional<Json> resultDocument() const override;
     [[nodiscard]] bool readingDone(Step step) const override;
     [[nodiscard]] bool needsAttention(Step step) const override;
     [[nodiscard]] bool applies(const std::string& condition) const override;

@@ -34,7 +34,7 @@ std::span<const StepText> impedanceSteps() {
          StepKind::Reading,
          {Module, Identity, Screening, Readiness, Mass, Electrodes, Posture}},
         {Result, "result", FUSAIN_TEXT("Result"),
-         FUSAIN_TEXT("Read the result, its interval and what the signal said."), StepKind::Confirm,
+         FUSAIN_TEXT("Read the result, its interval and what the signal said."), StepKind::Result,
          StepNeeds(Sweep)},
         {Interpretation, "interpretation", FUSAIN_TEXT("Interpretation"),
          FUSAIN_TEXT("Say what it means, in your own words."), StepKind::Interpretation, StepNeeds(Sweep)},

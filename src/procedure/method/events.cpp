@@ -14,8 +14,9 @@ void started(RawTest& test, const Event& event) {
     test.policyId = event.data->at("policy").get<std::string>();
     test.policy = event.data->value("policy_document", Json());
     test.protocolId = event.data->at("protocol").get<std::string>();
+    test.protocol = event.data->value("protocol_document", Json());
     test.startedBy = event.by;
-    test.startedAt = event.at;
+    test.startedAt = event.data->contains("taken_at") ? instantAt(event.data, "taken_at") : event.at;
 }
 
 void answered(RawTest& test, const Event& event) {
@@ -48,6 +49,8 @@ void stepDone(RawTest& test, const Event& event) {
     const std::string step = event.data->at("step").get<std::string>();
     if (!test.done(step))
         test.doneSteps.push_back(step);
+    if (event.data->contains("result"))
+        test.resultSeen = event.data->at("result").get<std::string>();
     if (const std::string reason = event.data->value("reason", ""); !reason.empty())
         test.notes.push_back({NoteKind::StepPassed, step, reason});
 }
@@ -60,7 +63,10 @@ const EventTable<RawTest>& commonHandlers() {
         {"deviation.accepted", deviationAccepted},
         {"note.added", [](RawTest& t, const Event& e) { t.notes.push_back(noteFromJson(e.data)); }},
         {"interpretation.written",
-         [](RawTest& t, const Event& e) { t.interpretation = e.data->at("text").get<std::string>(); }},
+         [](RawTest& t, const Event& e) {
+             t.interpretation = e.data->at("text").get<std::string>();
+             t.interpretationOf = e.data->value("result", "");
+         }},
         {"test.refused",
          [](RawTest& t, const Event& e) {
              t.state = TestState::Refused;

@@ -16,6 +16,10 @@ public:
     virtual ~Journal() = default;
     /// Keeps the event durably and returns it with its sequence and hash, or says why it could not.
     [[nodiscard]] virtual Expected<Event> append(Event event) = 0;
+    /// Does everything that `work` keeps, or nothing of it: a cut in the middle leaves the state before.
+    [[nodiscard]] virtual Expected<void> together(const std::function<Expected<void>()>& work) {
+        return work();
+    }
 };
 
 /// A journal that forgets, for tests and for what-if runs.

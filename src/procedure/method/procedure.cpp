@@ -2,6 +2,7 @@
 
 #include "core/anthropometry/limits.hpp"
 #include "core/units/format.hpp"
+#include "record/base/fingerprint.hpp"
 #include "record/base/json.hpp"
 
 #include <algorithm>
@@ -20,13 +21,14 @@ bool Procedure::blank(const std::string& text) {
 }
 
 Done Procedure::start(const std::string& id, const TestSubject& subject, const std::string& policyId,
-                      const Json& policy) {
+                      const Json& policy, std::optional<Instant> takenAt) {
     rawRecord().id = id;
-    return append("test.started", {{"method", method()},
-                                   {"subject", toJson(subject)},
-                                   {"policy", policyId},
-                                   {"policy_document", policy},
-                                   {"protocol", protocol_.id}});
+    Json data{{"method", method()},       {"subject", toJson(subject)},
+              {"policy", policyId},       {"policy_document", policy},
+              {"protocol", protocol_.id}, {"protocol_document", protocol_.document}};
+    if (takenAt)
+        data["taken_at"] = isoText(*takenAt);
+    return append("test.started", std::move(data));
 }
 
 Done Procedure::takeUp(std::vector<Event> events) {
@@ -34,23 +36,38 @@ Done Procedure::takeUp(std::vector<Event> events) {
         return replayed;
     for (const Event& event : effectiveEvents(events))
         if (event.kind == "step.shown")
-            shown_ = Step(std::clamp(event.data->value("step", 0), 0, static_cast<int>(steps().size()) - 1));
+            shown_ = stepNamed(*event.data);
         else
             shown_.reset();
     events_ = std::move(events);
     return {};
 }
 
-Done Procedure::append(const std::string& kind, Json data) {
+// By its id; books of schema 3 kept its place on the run sheet of then.
+std::optional<Step> Procedure::stepNamed(const Json& data) const {
+    const Json& step = data.at("step");
+    for (const StepText& text : steps())
+        if (step.is_string() ? text.id == step.get<std::string>() : text.step.index() == step.get<int>())
+            return text.step;
+    return std::nullopt;
+}
+
+Done Procedure::append(const std::string& kind, Json data, const AlsoKept& also) {
     Event event;
     event.at = clock_();
     event.by = staff_.id;
     event.kind = kind;
     event.subject = record().id;
     event.data = std::move(data);
-    auto kept = journal_->append(std::move(event));
-    if (!kept)
-        return tl::unexpected(kept.error());
+    Expected<Event> kept = tl::unexpected(Problem{});
+    const Done done = journal_->together([&]() -> Done {
+        kept = journal_->append(std::move(event));
+        if (!kept)
+            return tl::unexpected(kept.error());
+        return also ? also() : Done();
+    });
+    if (!done)
+        return done;
     apply(*kept);
     events_.push_back(std::move(*kept));
     if (kind != "step.shown")
@@ -58,14 +75,14 @@ Done Procedure::append(const std::string& kind, Json data) {
     return {};
 }
 
-Done Procedure::appendOpen(const std::string& kind, Json data) {
+Done Procedure::appendOpen(const std::string& kind, Json data, const AlsoKept& also) {
     if (record().state == TestState::Signed)
         return refused({FUSAIN_TEXT("This test is signed; its readings are locked."), {}},
                        {FUSAIN_TEXT("Amend it, with a reason: both versions are kept."), {}});
     if (record().state == TestState::Refused)
         return refused({FUSAIN_TEXT("This test was ended without a result."), {}},
                        {FUSAIN_TEXT("Start a new one."), {}});
-    return append(kind, std::move(data));
+    return append(kind, std::move(data), also);
 }
 
 Expected<Attribution> Procedure::attributed(const Attribution& from) const {
@@ -113,8 +130,11 @@ bool Procedure::isDone(Step step) const {
     case StepKind::Screening:
     case StepKind::Readiness:
         return answered(step);
+    case StepKind::Result:
+        return record().state == TestState::Signed || (confirmed && isOfThisResult(record().resultSeen));
     case StepKind::Interpretation:
-        return !record().interpretation.empty();
+        return record().state == TestState::Signed ||
+               (!record().interpretation.empty() && isOfThisResult(record().interpretationOf));
     case StepKind::Sign:
         return record().state == TestState::Signed;
     case StepKind::Confirm:
@@ -122,6 +142,19 @@ bool Procedure::isDone(Step step) const {
         break;
     }
     return confirmed;
+}
+
+const std::string& Procedure::fingerprint() const {
+    if (fingerprintAt_ != events_.size()) {
+        const auto document = resultDocument();
+        fingerprint_ = document ? fingerprintOf(*document) : std::string();
+        fingerprintAt_ = events_.size();
+    }
+    return fingerprint_;
+}
+
+bool Procedure::isOfThisResult(const std::string& seen) const {
+    return !seen.empty() && seen == fingerprint();
 }
 
 Step Procedure::current() const {
@@ -181,7 +214,7 @@ std::optional<Message> Procedure::obstacleTo(Step step) const {
 }
 
 Done Procedure::goTo(Step step) {
-    auto gone = append("step.shown", {{"step", step.index()}});
+    auto gone = append("step.shown", {{"step", textOf(step).id}});
     if (gone)
         shown_ = step;
     return gone;
@@ -197,11 +230,17 @@ Done Procedure::confirm(Step step, const std::string& reason) {
     if ((kind == StepKind::Check || kind == StepKind::OptionalReading) && blank(reason))
         return refused({FUSAIN_TEXT("Going past this step needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
-    const Json data{{"step", textOf(step).id}, {"reason", reason}};
+    Json data{{"step", textOf(step).id}, {"reason", reason}};
     switch (kind) {
     case StepKind::Afterwards: // the report may be made, and the instrument left tidy, after the record is
                                // locked
         return append("step.done", data);
+    case StepKind::Result:
+        if (fingerprint().empty())
+            return refused({FUSAIN_TEXT("There is no result to confirm yet."), {}},
+                           {FUSAIN_TEXT("Take the readings that are missing."), {}});
+        data["result"] = fingerprint();
+        [[fallthrough]];
     case StepKind::Confirm:
     case StepKind::Check:
     case StepKind::OptionalReading:
@@ -273,26 +312,47 @@ Done Procedure::interpret(const std::string& text) {
     if (blank(text))
         return refused({FUSAIN_TEXT("The interpretation is empty."), {}},
                        {FUSAIN_TEXT("Take over the suggested sentences, or write your own."), {}});
-    return appendOpen("interpretation.written", {{"text", text}});
+    return appendOpen("interpretation.written", {{"text", text}, {"result", fingerprint()}});
 }
 
-Done Procedure::refuse(const std::string& reason) {
+Done Procedure::refuse(const std::string& reason, const AlsoKept& also) {
     if (blank(reason))
         return refused({FUSAIN_TEXT("Ending a test needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
-    return appendOpen("test.refused", {{"reason", reason}});
+    return appendOpen("test.refused", {{"reason", reason}}, also);
 }
 
-Done Procedure::sign(const Staff& technician, const std::optional<Staff>& physiologist) {
+std::optional<Problem> Procedure::obstacleToSigning(const Staff& technician,
+                                                    const std::optional<Staff>& physiologist) const {
     for (int i = 0; i < static_cast<int>(steps().size()); ++i)
         if (textOf(Step(i)).kind == StepKind::Sign)
             if (auto obstacle = obstacleTo(Step(i)))
-                return refused(*obstacle, {});
+                return refused(*obstacle, {}).value();
+    if (fingerprint().empty())
+        return refused({FUSAIN_TEXT("There is no result to sign."), {}},
+                       {FUSAIN_TEXT("Take the readings that are missing, or end the test with a reason."), {}})
+            .value();
+    if (technician.id.empty())
+        return refused({FUSAIN_TEXT("The technician's name is missing."), {}},
+                       {FUSAIN_TEXT("Choose who ran the test."), {}})
+            .value();
     if (physiologistSigns_ && (!physiologist || physiologist->role != Role::Physiologist))
         return refused({FUSAIN_TEXT("This lab's policy asks for the physiologist's name too."), {}},
-                       {FUSAIN_TEXT("Choose the physiologist who answers for this result."), {}});
-    return appendOpen("test.signed",
-                      {{"technician", technician.id}, {"physiologist", physiologist ? physiologist->id : ""}});
+                       {FUSAIN_TEXT("Choose the physiologist who answers for this result."), {}})
+            .value();
+    return std::nullopt;
+}
+
+Done Procedure::sign(const Staff& technician, const std::optional<Staff>& physiologist, const AlsoKept& also) {
+    if (record().state != TestState::Running)
+        return appendOpen("test.signed", Json::object()); // refused with the words for a locked test
+    if (auto obstacle = obstacleToSigning(technician, physiologist))
+        return tl::unexpected(*obstacle);
+    return append("test.signed",
+                  {{"technician", technician.id},
+                   {"physiologist", physiologist ? physiologist->id : ""},
+                   {"result", fingerprint()}},
+                  also);
 }
 
 Done Procedure::amend(const std::string& reason) {
@@ -313,6 +373,7 @@ Done Procedure::undo() {
         return refused({FUSAIN_TEXT("There is nothing to take back."), {}}, {});
     if (auto undone = appendOpen("event.undone", {{"sequence", last->sequence}}); !undone)
         return undone;
+    fingerprintAt_.reset();
     return replay(events_);
 }
 

@@ -24,6 +24,8 @@ struct NumberedWords {
 class Procedure {
 public:
     using Done = Expected<void>;
+    /// What is kept together with an event, in the same transaction: a result, an appointment.
+    using AlsoKept = std::function<Done()>;
     virtual ~Procedure() = default;
     Procedure(const Procedure&) = default;
     Procedure(Procedure&&) = default;
@@ -67,8 +69,13 @@ public:
     Done addNote(const std::string& text);
     Done addNote(NoteKind kind, const std::string& text);
     Done interpret(const std::string& text);
-    Done refuse(const std::string& reason);
-    Done sign(const Staff& technician, const std::optional<Staff>& physiologist);
+    Done refuse(const std::string& reason, const AlsoKept& also = {});
+    /// Signs: needs a result that can be computed and was looked at, an interpretation of that result, a
+    /// technician, and by policy a physiologist. @param also is done in the same transaction; when it fails
+    /// nothing is signed
+    Done sign(const Staff& technician, const std::optional<Staff>& physiologist, const AlsoKept& also = {});
+    /// Changes with every number of the result; empty while none can be computed.
+    [[nodiscard]] const std::string& fingerprint() const;
     Done amend(const std::string& reason);
     /// Takes back the latest change that still holds; nothing signed can be taken back.
     Done undo();
@@ -84,13 +91,17 @@ protected:
     /// Whether a question with this condition is asked of this client on this instrument.
     [[nodiscard]] virtual bool applies(const std::string& condition) const;
     virtual RawTest& rawRecord() = 0;
+    /// The result as it is stored; nothing while it cannot be computed.
+    [[nodiscard]] virtual std::optional<Json> resultDocument() const = 0;
     virtual void apply(const Event& event) = 0;
     /// Makes the record anew from the events that still hold.
     virtual Done replay(std::span<const Event> events) = 0;
 
     /// The first event of a new test.
+    /// @param takenAt when the readings were taken, for a test that comes from elsewhere; nothing for one of
+    /// now
     Done start(const std::string& id, const TestSubject& subject, const std::string& policyId,
-               const Json& policy);
+               const Json& policy, std::optional<Instant> takenAt);
     /// Takes the events of a test that exists.
     Done takeUp(std::vector<Event> events);
     /// A mass on a scale on land, as the event "mass.read"; 10 to 300 kg.
@@ -100,7 +111,7 @@ protected:
     Done setNumberedAside(const NumberedWords& words, int number, bool known, const std::string& reason);
     Done restoreNumbered(const NumberedWords& words, int number);
     /// For every change that a signature or a refusal forbids.
-    Done appendOpen(const std::string& kind, Json data);
+    Done appendOpen(const std::string& kind, Json data, const AlsoKept& also = {});
     [[nodiscard]] Instant now() const { return clock_(); }
     /// Whose a reading is, completed with who accepts it and when. @return a Problem when it was recorded for
     /// another test or client
@@ -120,7 +131,11 @@ protected:
     [[nodiscard]] static bool blank(const std::string& text);
 
 private:
-    Done append(const std::string& kind, Json data);
+    Done append(const std::string& kind, Json data, const AlsoKept& also = {});
+    [[nodiscard]] std::optional<Problem> obstacleToSigning(const Staff& technician,
+                                                           const std::optional<Staff>& physiologist) const;
+    [[nodiscard]] std::optional<Step> stepNamed(const Json& data) const;
+    [[nodiscard]] bool isOfThisResult(const std::string& seen) const;
     [[nodiscard]] bool answered(Step step) const;
 
     Protocol protocol_;
@@ -130,6 +145,9 @@ private:
     Clock clock_;
     std::vector<Event> events_;
     std::optional<Step> shown_;
+    mutable std::optional<std::size_t>
+        fingerprintAt_; ///< number of events that fingerprint_ was computed after
+    mutable std::string fingerprint_;
 };
 
 /// The policy and protocol that a test follows; frozen when it starts.
@@ -150,10 +168,10 @@ public:
     /// Starts a new test. @return a Problem when the journal cannot keep the start
     [[nodiscard]] static Expected<Own> begin(Setting<Policy> setting, const std::string& testId,
                                              const TestSubject& subject, Staff atTheBench, Journal& journal,
-                                             Clock clock) {
+                                             Clock clock, std::optional<Instant> takenAt = {}) {
         Own procedure(std::move(setting), std::move(atTheBench), journal, std::move(clock));
         const Policy& policy = procedure.setting_.policy;
-        if (auto started = procedure.start(testId, subject, policy.id, toJson(policy)); !started)
+        if (auto started = procedure.start(testId, subject, policy.id, toJson(policy), takenAt); !started)
             return tl::unexpected(started.error());
         return procedure;
     }

@@ -19,4 +19,13 @@ template <class Q>
             {"variance_budget", budget}};
 }
 
+/// What somebody who confirms a result has seen of it: all but which program computed it and the test's
+/// version.
+[[nodiscard]] inline Json numbersOf(Json result) {
+    result.erase("test_version");
+    if (result.contains("recipe"))
+        result["recipe"].erase("engine");
+    return result;
+}
+
 } // namespace fusain

@@ -15,7 +15,8 @@ enum class StepKind {
     Check,           ///< a check of an instrument: past a failed one only the physiologist goes, with a reason
     Screening,
     Readiness,
-    Interpretation,
+    Result,         ///< the computed result is looked at; done for as long as it stays the same
+    Interpretation, ///< written for one result; to be looked at again when that changes
     Sign,
     Afterwards ///< may still be confirmed after signing
 };

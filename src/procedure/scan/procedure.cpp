@@ -2,6 +2,8 @@
 
 #include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
+#include "procedure/method/result_json.hpp"
+#include "procedure/scan/result.hpp"
 #include "record/base/json.hpp"
 
 #include <algorithm>
@@ -30,6 +32,11 @@ std::optional<Message> DxaProcedure::tableObstacle() const {
             FUSAIN_TEXT("{1} kg is more than the {2} kg that the table bears: no scan on this machine."),
             {fixed(test_.mass->value, 1), fixed(setting_.policy.tableLimit.value(), 0)}};
     return std::nullopt;
+}
+
+std::optional<Json> DxaProcedure::resultDocument() const {
+    const auto result = computeDxa(test_, setting_.policy);
+    return result ? std::optional(numbersOf(toJson(*result, test_, setting_.policy))) : std::nullopt;
 }
 
 bool DxaProcedure::readingDone(Step step) const {

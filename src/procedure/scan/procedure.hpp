@@ -49,6 +49,7 @@ public:
     Done keepReported(const std::vector<ReportedValue>& values, const std::vector<dxa::ReportedBone>& bones);
 
 protected:
+    [[nodiscard]] std::optional<Json> resultDocument() const override;
     [[nodiscard]] bool readingDone(Step step) const override;
     [[nodiscard]] bool needsAttention(Step step) const override;
 

@@ -37,7 +37,7 @@ std::span<const StepText> dxaSteps() {
          "result",
          FUSAIN_TEXT("Result"),
          FUSAIN_TEXT("Read the result, its interval and what the rules said of the scan."),
-         StepKind::Confirm,
+         StepKind::Result,
          {Scan, Lines}},
         {Interpretation,
          "interpretation",

@@ -3,6 +3,8 @@
 #include "core/anthropometry/limits.hpp"
 #include "core/units/comparison.hpp"
 #include "core/water/density.hpp"
+#include "procedure/method/result_json.hpp"
+#include "procedure/tank/result.hpp"
 #include "record/base/json.hpp"
 
 #include <algorithm>
@@ -26,6 +28,11 @@ constexpr NumberedWords words{"trial", FUSAIN_TEXT("Setting a trial aside needs 
                               FUSAIN_TEXT("There is no trial {1}.")};
 
 } // namespace
+
+std::optional<Json> HydrostaticProcedure::resultDocument() const {
+    const auto result = computeHydrostatic(test_, setting_.policy, {});
+    return result ? std::optional(numbersOf(toJson(*result, test_, setting_.policy))) : std::nullopt;
+}
 
 bool HydrostaticProcedure::readingDone(Step step) const {
     using enum HydrostaticStep;

@@ -36,6 +36,7 @@ public:
     Done restore(int number);
 
 protected:
+    [[nodiscard]] std::optional<Json> resultDocument() const override;
     [[nodiscard]] bool readingDone(Step step) const override;
     [[nodiscard]] bool needsAttention(Step step) const override;
 

@@ -37,7 +37,7 @@ std::span<const StepText> hydrostaticSteps() {
         {OutSafely, "out-safely", FUSAIN_TEXT("Out safely"),
          FUSAIN_TEXT("Belt off, one hand on the rail, you in front of the client.")},
         {Result, "result", FUSAIN_TEXT("Result"), FUSAIN_TEXT("Read the result and its interval."),
-         StepKind::Confirm, StepNeeds(Trials)},
+         StepKind::Result, StepNeeds(Trials)},
         {Interpretation, "interpretation", FUSAIN_TEXT("Interpretation"),
          FUSAIN_TEXT("Say what it means, in your own words."), StepKind::Interpretation, StepNeeds(Trials)},
         {Sign,

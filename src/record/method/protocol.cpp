@@ -95,6 +95,7 @@ const Rule* Protocol::find(const std::string& ruleId) const {
 Expected<Protocol> protocolFromJson(const Json& json, const std::string& where) {
     return readDocument(where, [&] {
         Protocol protocol;
+        protocol.document = json;
         std::set<std::string> seen;
         protocol.id = json.at("id").get<std::string>();
         protocol.title = json.at("title").get<std::string>();

@@ -1,6 +1,6 @@
 #pragma once
 #include "core/readiness/rule.hpp"
-#include "record/base/json_fwd.hpp"
+#include "record/base/document.hpp"
 
 #include <map>
 
@@ -16,6 +16,7 @@ struct Protocol {
     std::vector<std::string> safety;                     ///< shown at the tank, in order
     std::vector<std::string> rehearsal;                  ///< what to practise before the first trial
     std::map<std::string, std::vector<std::string>> say; ///< step id → calming sentences to say to the client
+    Document document;                                   ///< as it was read, to be kept with each test
 
     [[nodiscard]] const readiness::Rule* find(const std::string& ruleId) const;
 };

@@ -49,7 +49,7 @@ void forEachReading(Node& node, const Visit& visit) {
     if (node.contains("at"))
         visit(node);
     for (auto& [key, value] : node.items())
-        if (key != "answers" && key != "signature" && key != "policy_document")
+        if (key != "answers" && key != "signature" && key != "policy_document" && key != "protocol_document")
             forEachReading(value, visit);
 }
 
@@ -173,9 +173,13 @@ Json commonJson(const RawTest& test, std::string_view method) {
               {"done_steps", test.doneSteps},
               {"answers", listOf(test.answers)},
               {"notes", listOf(test.notes)},
-              {"interpretation", test.interpretation}};
+              {"result_seen", test.resultSeen},
+              {"interpretation", test.interpretation},
+              {"interpretation_of", test.interpretationOf}};
     if (!test.policy->is_null())
         json["policy_document"] = test.policy;
+    if (!test.protocol->is_null())
+        json["protocol_document"] = test.protocol;
     if (test.signature)
         json["signature"] = {{"technician", test.signature->technician},
                              {"physiologist", test.signature->physiologist},
@@ -221,6 +225,7 @@ void readCommon(const Json& json, RawTest& test) {
     test.policyId = json.value("policy", "");
     test.policy = json.value("policy_document", Json());
     test.protocolId = json.value("protocol", "");
+    test.protocol = json.value("protocol_document", Json());
     test.startedBy = json.value("started_by", "");
     test.startedAt = instantAt(json, "started_at");
     test.state = stateFrom(json.value("state", "running"));
@@ -228,7 +233,9 @@ void readCommon(const Json& json, RawTest& test) {
     test.doneSteps = json.value("done_steps", std::vector<std::string>{});
     readList(json, "answers", test.answers, answeredQuestionFromJson);
     readList(json, "notes", test.notes, noteFromJson);
+    test.resultSeen = json.value("result_seen", "");
     test.interpretation = json.value("interpretation", "");
+    test.interpretationOf = json.value("interpretation_of", "");
     if (json.contains("signature"))
         test.signature = Signature{json.at("signature").at("technician").get<std::string>(),
                                    json.at("signature").at("physiologist").get<std::string>(),

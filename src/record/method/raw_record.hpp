@@ -85,6 +85,7 @@ struct RawTest {
     std::string policyId;
     Document policy; ///< the whole policy as it stood when the test began; null in records from elsewhere
     std::string protocolId;
+    Document protocol; ///< the whole protocol as it stood when the test began; null in older records
     std::string startedBy;
     Instant startedAt;
     TestState state = TestState::Running;
@@ -93,7 +94,9 @@ struct RawTest {
     std::vector<std::string> doneSteps; ///< steps without a reading of their own that were confirmed
     std::vector<AnsweredQuestion> answers;
     std::vector<Note> notes;
-    std::string interpretation; ///< the physiologist's own words
+    std::string resultSeen;       ///< fingerprint of the result that was confirmed
+    std::string interpretation;   ///< the physiologist's own words
+    std::string interpretationOf; ///< fingerprint of the result that they speak of
     std::optional<Signature> signature;
 
     [[nodiscard]] bool done(const std::string& step) const;

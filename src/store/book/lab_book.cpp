@@ -262,6 +262,20 @@ Expected<Event> LabBook::append(Event event) {
     return written;
 }
 
+Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
+    const auto sequence = lastSequence_;
+    const auto hash = lastHash_;
+    Transaction transaction(QSqlDatabase::database(connection_));
+    const Expected<void> done = work();
+    const Expected<void> committed = done ? transaction.commit() : done;
+    if (!committed) {
+        lastSequence_ = sequence;
+        lastHash_ = hash;
+        open_->tests.clear(); // the copies may be ahead of the disk: read them again next time
+    }
+    return committed;
+}
+
 std::vector<Event> LabBook::eventsOf(const std::string& subject) {
     std::vector<Event> events;
     auto rows = run(
@@ -371,11 +385,17 @@ Expected<void> LabBook::save(const Staff& staff, const std::string& by) {
 Expected<void> LabBook::save(const Visit& visit, const std::string& by) {
     return change(
         "visit.saved", visit.id, by,
-        {{"client", visit.clientId}, {"at", isoText(visit.at)}, {"state", visit.state}, {"test", visit.testId}},
+        {{"client", visit.clientId},
+         {"at", isoText(visit.at)},
+         {"method", visit.method},
+         {"state", visit.state},
+         {"test", visit.testId},
+         {"note", visit.note}},
         QStringLiteral(
             "INSERT INTO visits (id, client, at, method, state, test, note) VALUES (?, ?, ?, ?, ?, ?, ?) ON "
             "CONFLICT (id) DO UPDATE "
-            "SET at = excluded.at, state = excluded.state, test = excluded.test, note = excluded.note"),
+            "SET at = excluded.at, method = excluded.method, state = excluded.state, test = excluded.test, "
+            "note = excluded.note"),
         {text(visit.id), text(visit.clientId), text(visit.at), text(visit.method), text(visit.state),
          text(visit.testId), text(visit.note)});
 }

@@ -72,6 +72,7 @@ public:
 
     // Journal
     [[nodiscard]] Expected<Event> append(Event event) override;
+    [[nodiscard]] Expected<void> together(const std::function<Expected<void>()>& work) override;
     [[nodiscard]] std::vector<Event> eventsOf(const std::string& subject);
     [[nodiscard]] std::int64_t eventCount();
     [[nodiscard]] Verification verify();

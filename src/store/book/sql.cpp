@@ -63,9 +63,23 @@ Expected<QSqlQuery> run(const QSqlDatabase& database, const QString& sql, const 
     return query;
 }
 
+// The outermost savepoint is the transaction: SQLite syncs when it is released.
+Transaction::Transaction(QSqlDatabase database) : database_(std::move(database)) {
+    open_ = QSqlQuery(database_).exec(QStringLiteral("SAVEPOINT change"));
+}
+
+Transaction::~Transaction() {
+    if (!open_)
+        return;
+    QSqlQuery query(database_);
+    query.exec(QStringLiteral("ROLLBACK TO change"));
+    query.exec(QStringLiteral("RELEASE change"));
+}
+
 Expected<void> Transaction::commit() {
-    if (!open_ || !database_.commit())
-        return tl::unexpected(explain(database_.lastError(), database_.databaseName()));
+    QSqlQuery query(database_);
+    if (!open_ || !query.exec(QStringLiteral("RELEASE change")))
+        return tl::unexpected(explain(query.lastError(), database_.databaseName()));
     open_ = false;
     return {};
 }

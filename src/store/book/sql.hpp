@@ -20,15 +20,12 @@ namespace fusain::store {
 [[nodiscard]] Expected<QSqlQuery> run(const QSqlDatabase& database, const QString& sql,
                                       const QVariantList& values = {});
 
-/// A transaction that is rolled back unless it is committed.
+/// A transaction that is rolled back unless it is committed. Inside another it is a part of it: what it commits
+/// is on disk when the outer one is.
 class Transaction {
 public:
-    explicit Transaction(QSqlDatabase database)
-        : database_(std::move(database)), open_(database_.transaction()) {}
-    ~Transaction() {
-        if (open_)
-            database_.rollback();
-    }
+    explicit Transaction(QSqlDatabase database);
+    ~Transaction();
     Transaction(const Transaction&) = delete;
     Transaction& operator=(const Transaction&) = delete;
     [[nodiscard]] Expected<void> commit();

@@ -109,9 +109,15 @@ SignPanel::SignPanel(Session& session, std::span<const StepText> sheet, Step ste
     body()->addStretch();
 }
 
+// Filled for each test anew: who ran it, never who ran the one before.
 void SignPanel::refresh() {
-    if (technician_->count() == 0) {
+    const std::string test = run().record().id + '/' + std::to_string(run().record().version);
+    if (filledFor_ != test) {
+        filledFor_ = test;
         staff_ = session_.book().staff();
+        technician_->clear();
+        physiologist_->clear();
+        technician_->addItem(tr("choose who ran the test"), QString());
         physiologist_->addItem(tr("nobody"), QString());
         for (const Staff& staff : staff_) {
             technician_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
@@ -120,7 +126,9 @@ void SignPanel::refresh() {
         }
         technician_->setCurrentIndex(
             std::max(0, technician_->findData(QString::fromStdString(run().record().startedBy))));
-        physiologist_->setCurrentIndex(physiologist_->count() - 1);
+        const bool here = session_.atTheBench().role == Role::Physiologist;
+        physiologist_->setCurrentIndex(
+            here ? std::max(0, physiologist_->findData(QString::fromStdString(session_.atTheBench().id))) : 0);
     }
     const auto& signature = run().record().signature;
     summary_->setText(
@@ -148,8 +156,7 @@ void SignPanel::primary() {
         const auto found = std::ranges::find(staff_, box->currentData().toString().toStdString(), &Staff::id);
         return found == staff_.end() ? std::nullopt : std::optional(*found);
     };
-    session_.report(
-        session_.signRun(chosen(technician_).value_or(session_.atTheBench()), chosen(physiologist_)));
+    session_.report(session_.signRun(chosen(technician_).value_or(Staff{}), chosen(physiologist_)));
 }
 
 QString SignPanel::verdict() const {

@@ -52,6 +52,7 @@ private:
     QLabel* summary_;
     QComboBox* technician_;
     QComboBox* physiologist_;
+    std::string filledFor_; ///< test and version that the boxes stand for
     std::vector<Staff> staff_;
 };
 

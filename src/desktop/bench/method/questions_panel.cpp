@@ -29,25 +29,36 @@ QString givenText(const readiness::Answer& answer) {
 
 QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step)
     : StepPanel(session, sheet, step), question_(label({}, "title")), effect_(label({}, "soft")),
-      choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))), list_(new QListWidget) {
+      choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))),
+      change_(button(tr("Change the answer"))), override_(button(tr("Override finding…"))),
+      list_(new QListWidget) {
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);
     typed_->setAccessibleName(tr("Answer"));
     typed_->setMaximumWidth(280);
     list_->setAccessibleName(tr("Questions and answers"));
-    for (QWidget* widget :
-         std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, rebook_, list_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, change_,
+                                                           rebook_, override_, list_})
         body()->addWidget(widget);
     body()->setStretchFactor(list_, 1);
-    body()->setAlignment(rebook_, Qt::AlignLeft);
+    for (QPushButton* each : {change_, rebook_, override_})
+        body()->setAlignment(each, Qt::AlignLeft);
+    connect(change_, &QPushButton::clicked, this, [this] {
+        correcting_ = true;
+        showQuestion();
+    });
     connect(rebook_, &QPushButton::clicked, this, &QuestionsPanel::rebook);
+    connect(override_, &QPushButton::clicked, this, &QuestionsPanel::goOnPast);
     auto* clock = new QTimer(this);
     connect(clock, &QTimer::timeout, this, [this] {
         if (isVisible())
             Q_EMIT touched(); // a wait may be over
     });
     clock->start(5000);
-    connect(list_, &QListWidget::currentRowChanged, this, &QuestionsPanel::showQuestion);
+    connect(list_, &QListWidget::currentRowChanged, this, [this] {
+        correcting_ = false;
+        showQuestion();
+    });
     connect(typed_, &QLineEdit::returnPressed, this, &QuestionsPanel::primary);
     connect(typed_, &QLineEdit::textEdited, this, &StepPanel::touched);
 }
@@ -73,6 +84,7 @@ QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
 void QuestionsPanel::refresh() {
     rules_ = run().questions(step());
     const int row = list_->currentRow();
+    correcting_ = false;
     const QSignalBlocker blocker(list_);
     list_->clear();
     int firstOpen = -1;
@@ -108,7 +120,10 @@ void QuestionsPanel::showQuestion() {
     if (const auto earlier = session_.earlierAnswer(rule->id))
         about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), givenText(earlier->answer));
     effect_->setText(about);
-    rebook_->setVisible(openAnswer());
+    const auto* open = openAnswer();
+    const bool blocked = open && open->finding.action == readiness::Action::Blocked;
+    rebook_->setVisible(open && !blocked);
+    override_->setVisible(blocked && session_.atTheBench().role == Role::Physiologist);
     qDeleteAll(choices_->findChildren<QPushButton*>(QString(), Qt::FindDirectChildrenOnly));
     const bool chosen = rule->type == readiness::AnswerType::Choice;
     for (int i = 0; chosen && i < static_cast<int>(rule->choices.size()); ++i) {
@@ -121,13 +136,15 @@ void QuestionsPanel::showQuestion() {
             give({std::nullopt, false, std::nullopt, choice});
         });
     }
-    choices_->setVisible(chosen);
-    typed_->setVisible(!chosen);
+    const bool decides = openAnswer() && !correcting_;
+    choices_->setVisible(chosen && !decides);
+    typed_->setVisible(!chosen && !decides);
+    change_->setVisible(decides);
     typed_->clear();
     typed_->setPlaceholderText(rule->type == readiness::AnswerType::Number
                                    ? report::say(std::string_view(rule->unit))
                                    : tr("07:15, 3.5 h, 90 min, 2 d or never"));
-    if (!chosen && isVisible())
+    if (!chosen && !decides && isVisible())
         typed_->setFocus();
     else if (isVisible())
         setFocus();
@@ -170,15 +187,21 @@ std::optional<readiness::Answer> QuestionsPanel::readTime(const QString& text, I
     return answer;
 }
 
+// An answer that awaits a decision is not overwritten by the next one.
 void QuestionsPanel::give(const readiness::Answer& answer) {
+    if (openAnswer() && !correcting_)
+        return;
     if (const readiness::Rule* rule = current())
         session_.report(run().answer(rule->id, answer));
 }
 
 QString QuestionsPanel::primaryText() const {
     const auto* rule = current();
-    if (const auto* answer = openAnswer(); answer && typed_->text().isEmpty())
-        return waitedLongEnough(*answer) ? tr("Waited long enough: keep it") : tr("Go on with a reason");
+    if (const auto* answer = openAnswer();
+        answer && answer->finding.action == readiness::Action::Blocked && !correcting_)
+        return tr("End test and rebook…");
+    if (const auto* answer = openAnswer(); answer && !correcting_)
+        return waitedLongEnough(*answer) ? tr("Waited long enough: keep it") : tr("Continue with a reason…");
     return rule && rule->type != readiness::AnswerType::Choice ? tr("Keep the answer") : QString();
 }
 
@@ -190,7 +213,9 @@ void QuestionsPanel::primary() {
     const auto* rule = current();
     if (!rule)
         return;
-    if (const auto* answered = openAnswer(); answered && typed_->text().isEmpty()) {
+    if (const auto* answered = openAnswer(); answered && !correcting_) {
+        if (answered->finding.action == readiness::Action::Blocked)
+            return rebook();
         if (!waitedLongEnough(*answered))
             return goOnPast();
         session_.report(run().answerAfterWaiting(rule->id));
@@ -248,9 +273,10 @@ QString QuestionsPanel::verdict() const {
             return waitedLongEnough(*answer)
                        ? tr("It is %1: the wait is over.").arg(report::clock(session_.now()))
                        : tr("Wait until %1, rebook, or go on with a reason.").arg(report::clock(*until));
+    if (const auto* answer = openAnswer(); answer && answer->finding.action == readiness::Action::Blocked)
+        return tr("This answer rules the test out today. Only a physiologist can decide otherwise.");
     if (open > 0)
-        return tr("%1 answers need a decision: put it right and answer again, rebook, or go on with a reason.")
-            .arg(open);
+        return tr("%1 to decide: change the answer, rebook, or continue with a reason.").arg(open);
     return unanswered > 0
                ? tr("%1 of %2 questions left. Number keys answer.").arg(unanswered).arg(rules_.size())
                : tr("All answered.");

@@ -37,11 +37,14 @@ private:
     [[nodiscard]] QString answerText(const AnsweredQuestion& answer) const;
 
     std::vector<const readiness::Rule*> rules_;
+    bool correcting_ = false; ///< the answer that awaits a decision is given anew
     QLabel* question_;
     QLabel* effect_;
     QWidget* choices_;
     QLineEdit* typed_;
     QPushButton* rebook_;
+    QPushButton* change_;
+    QPushButton* override_; ///< of a contraindication: the physiologist's, never the primary
     QListWidget* list_;
 };
 

@@ -82,6 +82,7 @@ QWidget* ClientsPlace::listSide() {
     for (QWidget* each : {add, load, record})
         column->addWidget(each);
     connect(search_, &QLineEdit::textChanged, this, [this] {
+        asked_.clear();
         fillList();
         later_->start(); // the dossier waits until the typing rests
     });
@@ -181,41 +182,58 @@ void ClientsPlace::fillList() {
         const QSignalBlocker blocker(list_);
         list_->clear();
         const auto found = session_.book().findClients(search_->text().toStdString(), mostShown + 1);
-        for (const Client& client : std::span(found).first(std::min(found.size(), mostShown))) {
-            auto* item = new QListWidgetItem(
-                session_.nameOf(client) + QStringLiteral("\n") +
-                    (session_.namesHidden() ? QString() : report::plain(client.code) + QStringLiteral("   ")) +
-                    tr("%1 y").arg(std::floor(client.ageAt(session_.now()).value())),
-                list_);
-            item->setData(Qt::UserRole, report::plain(client.id));
-            if (report::plain(client.id) == before)
-                list_->setCurrentItem(item);
-        }
+        const auto shown = std::span(found).first(std::min(found.size(), mostShown));
+        // Who was asked for by name stands in the list, however many clients there are.
+        if (const std::string id = asked_.toStdString();
+            !id.empty() && std::ranges::find(shown, id, &Client::id) == shown.end())
+            if (const auto client = session_.book().client(id))
+                addToList(*client);
+        for (const Client& client : shown)
+            addToList(client);
+        for (int row = 0; row < list_->count(); ++row)
+            if (list_->item(row)->data(Qt::UserRole).toString() == (asked_.isEmpty() ? before : asked_))
+                list_->setCurrentRow(row);
         if (found.size() > mostShown) {
             auto* more = new QListWidgetItem(tr("More than %1: type a part of a name").arg(mostShown), list_);
             more->setFlags(Qt::NoItemFlags);
         }
-        if (!list_->currentItem() && list_->count() > 0)
+        if (!list_->currentItem() && list_->count() == 1 + int(found.size() > mostShown))
             list_->setCurrentRow(0);
     }
 }
 
+void ClientsPlace::addToList(const Client& client) {
+    auto* item = new QListWidgetItem(
+        session_.nameOf(client) + QStringLiteral("\n") +
+            (session_.namesHidden() ? QString() : report::plain(client.code) + QStringLiteral("   ")) +
+            tr("%1 y").arg(std::floor(client.ageAt(session_.now()).value())),
+        list_);
+    item->setData(Qt::UserRole, report::plain(client.id));
+}
+
 void ClientsPlace::showClient(const QString& id) {
-    search_->clear();
-    for (int row = 0; row < list_->count(); ++row)
-        if (list_->item(row)->data(Qt::UserRole).toString() == id)
-            list_->setCurrentRow(row);
+    search_->clear(); // forgets who was asked for before
+    asked_ = id;
+    fillList();
+    if (selected() ? report::plain(selected()->id) != id : !id.isEmpty())
+        session_.report(failure({FUSAIN_TEXT("The client {1} is not in this lab book."), {id.toStdString()}}));
+    showDossier();
     pages_->setCurrentIndex(0);
 }
 
 void ClientsPlace::search(const QString& wanted) {
     search_->setText(wanted);
+    list_->setCurrentRow(-1); // several fit: none is opened unasked
+    showDossier();
+    list_->setFocus();
 }
 
 void ClientsPlace::showDossier() {
     later_->stop();
     const auto client = selected();
-    name_->setText(client ? session_.nameOf(*client) : tr("No client yet. \"New client\" is the first step."));
+    name_->setText(client               ? session_.nameOf(*client)
+                   : list_->count() > 0 ? tr("Choose a client.")
+                                        : tr("No client yet. \"New client\" is the first step."));
     shown_ = client ? session_.book().testsOf(client->id) : std::vector<AnyTest>{};
     std::ranges::reverse(shown_);
     QStringList facts;

@@ -38,6 +38,7 @@ private:
     [[nodiscard]] QLayout* dossierHead();
     [[nodiscard]] QWidget* testsPage();
     void addPages();
+    void addToList(const Client& client);
     void fillList();
     void showDossier();
     void showPages();
@@ -60,6 +61,7 @@ private:
     MethodsPage* methods_;
     PlanPage* plan_;
     QTabWidget* pages_;
+    QString asked_; ///< id of the client that was asked for, in the list however many there are
     FindingsView* findings_;
     RecordMenu* records_;
     QLabel* stored_;

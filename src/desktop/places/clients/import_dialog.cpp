@@ -110,6 +110,8 @@ void ImportDialog::preview() {
         const auto client = clientOf(row.code);
         if (!row.problem && !client)
             row.problem = Problem{{FUSAIN_TEXT("No client has the code \"{1}\"."), {row.code}}, {}, {}, {}};
+        if (!row.problem && row.date && startOf(*row.date) > session_.now())
+            row.problem = Problem{{FUSAIN_TEXT("The date lies in the future."), {}}, {}, {}, {}};
         if (!row.problem && !row.mass)
             row.problem = Problem{{FUSAIN_TEXT("The mass is missing."), {}}, {}, {}, {}};
         if (!row.problem && !row.sweep.spectra.empty())
@@ -124,34 +126,31 @@ void ImportDialog::preview() {
                         {}};
         good += !row.problem;
         setRow(rowsTable_, i,
-               {QString::number(row.line), client ? session_.nameOf(*client) : report::plain(row.code),
+               {QString::number(row.line), row.date ? report::plain(isoText(*row.date)) : tr("today"),
+                client ? session_.nameOf(*client) : report::plain(row.code),
                 row.mass ? number(row.mass->value(), 1) : QString(),
                 tr("%1 segments, %2 reported").arg(row.sweep.spectra.size()).arg(row.reported.size()),
                 row.problem ? QStringLiteral("▲ ") + report::say(row.problem->what) : tr("✓ good")});
     }
     rowsTable_->setColumnWidth(0, 50);
-    rowsTable_->setColumnWidth(1, 180);
-    rowsTable_->setColumnWidth(2, 70);
-    rowsTable_->setColumnWidth(3, 216);
+    rowsTable_->setColumnWidth(1, 100);
+    rowsTable_->setColumnWidth(2, 160);
+    rowsTable_->setColumnWidth(3, 70);
+    rowsTable_->setColumnWidth(4, 200);
     import_->setText(tr("Import %1 rows").arg(good));
     import_->setEnabled(good > 0);
     words_->setText(tr("%1 of %2 rows are good; the others stay out.").arg(good).arg(rows_.size()));
 }
 
+// A test of its own, off the bench: what is open there stays open.
 Expected<void> ImportDialog::importRow(const exchange::ImportedRow& row) {
     const auto client = clientOf(row.code);
-    if (auto begun =
-            session_.startRun(*client, {}, methodImpedance,
-                              session_.checks().obstacleToTests(methodImpedance) ? "imported from a file" : "");
-        !begun)
-        return begun;
-    auto& run = runningAs<ImpedanceMethod>(*session_.run());
-    auto done =
-        run.importReadings(*row.mass, row.sweep, row.reported, source_ + ", line " + std::to_string(row.line));
-    if (!done)
-        (void)session_.endRun("the row could not be imported: " + done.error().what.english());
-    session_.closeRun();
-    return done;
+    constexpr double noon = 12.0 * 60.0;
+    const Instant takenAt = row.date ? startOf(*row.date).plusMinutes(noon) : session_.now();
+    return session_.importTest(*client, takenAt, methodImpedance, [&](Procedure& run) {
+        return runningAs<ImpedanceMethod>(run).importReadings(*row.mass, row.sweep, row.reported,
+                                                              source_ + ", line " + std::to_string(row.line));
+    });
 }
 
 int ImportDialog::importGood() {

@@ -255,10 +255,10 @@ TEST_F(ImpedanceJourney, AnExportIsPreviewedAndOnlyGoodRowsComeIn) {
         if (each->accessibleName() == QLatin1String("Rows"))
             rows = each;
     ASSERT_TRUE(rows);
-    EXPECT_TRUE(rows->item(0, 4)->text().startsWith(QStringLiteral("✓")));
-    EXPECT_TRUE(rows->item(1, 4)->text().contains(QLatin1String("SP-404")));
-    EXPECT_TRUE(rows->item(2, 4)->text().contains(QLatin1String("height")));
-    EXPECT_TRUE(rows->item(3, 4)->text().contains(QLatin1String("swapped")));
+    EXPECT_TRUE(rows->item(0, 5)->text().startsWith(QStringLiteral("✓")));
+    EXPECT_TRUE(rows->item(1, 5)->text().contains(QLatin1String("SP-404")));
+    EXPECT_TRUE(rows->item(2, 5)->text().contains(QLatin1String("height")));
+    EXPECT_TRUE(rows->item(3, 5)->text().contains(QLatin1String("swapped")));
     EXPECT_EQ(dialog.importGood(), 1);
     const auto tests = session->book().testsOf(client.id);
     ASSERT_EQ(tests.size(), 1u);

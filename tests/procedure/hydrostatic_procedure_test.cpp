@@ -174,8 +174,15 @@ TEST_F(Run, SigningLocksAndAmendingKeepsBothVersions) {
     EXPECT_FALSE(run.amend(""));
     MUST(run.amend("scale was in the wrong unit"));
     EXPECT_EQ(run.test().version, 2);
+    EXPECT_EQ(run.currentStep(), Sign); // nothing is changed yet
     MUST(run.weighDry(Kilograms(71.0), Attribution::typed()));
-    EXPECT_EQ(run.currentStep(), Sign);
+    EXPECT_EQ(run.currentStep(), Result); // another number: to be looked at again
+    EXPECT_FALSE(run.sign(technician, physiologist));
+    MUST(run.confirm(Result));
+    EXPECT_EQ(run.currentStep(), Interpretation);
+    EXPECT_FALSE(run.sign(technician, physiologist));
+    MUST(run.interpret("A little more, still in the band."));
+    MUST(run.sign(technician, physiologist));
 }
 
 TEST_F(Run, AFailedLoadCellCheckStopsTheTechnicianOnly) {

@@ -53,6 +53,8 @@ public:
             answer(run);
         else if (step.kind == StepKind::Interpretation)
             interpret();
+        else if (step.kind == StepKind::Sign)
+            sign();
         else if (!typeReading(run))
             press(Qt::Key_Space);
         return true;
@@ -187,6 +189,14 @@ private:
 
     void interpret() {
         panel()->findChild<QPlainTextEdit*>()->setPlainText(QStringLiteral("In the band."));
+        press(Qt::Key_Space);
+    }
+
+    // The technician who ran the test is proposed; who answers for it is chosen.
+    void sign() {
+        for (QComboBox* box : panel()->findChildren<QComboBox*>())
+            if (plain(box->accessibleName()) == QLatin1String("Physiologist"))
+                QTest::keyClick(box, Qt::Key_Down);
         press(Qt::Key_Space);
     }
 

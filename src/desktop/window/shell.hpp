@@ -20,6 +20,8 @@ public:
     explicit Shell(Session& session);
     void open(PlaceName place);
     [[nodiscard]] BenchPlace& bench() { return *bench_; }
+    /// Opens the one client, test or equation that fits; shows them when several clients do.
+    void searchFor(const QString& text);
     [[nodiscard]] ClientsPlace& clients() { return *clients_; }
     [[nodiscard]] LibraryPlace& library() { return *library_; }
     DayPlace& day() { return *day_; }
@@ -38,7 +40,6 @@ private:
     void refresh();
     void applyAppearance();
     void showProblem(const Problem& problem);
-    void searchFor(const QString& text);
     void showLinks();
     void showWhere();
     void editLab();

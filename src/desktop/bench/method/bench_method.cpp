@@ -27,10 +27,11 @@ StepPanel* commonPanel(Session& session, std::span<const StepText> sheet, Step s
         return new InterpretationPanel(session, sheet, step);
     case StepKind::Sign:
         return new SignPanel(session, sheet, step);
-    case StepKind::Confirm:
-        return text.id == "result" ? new ResultPanel(session, sheet, step) : nullptr;
+    case StepKind::Result:
+        return new ResultPanel(session, sheet, step);
     case StepKind::Afterwards:
         return text.id == "report" ? new ReportPanel(session, sheet, step) : nullptr;
+    case StepKind::Confirm:
     case StepKind::Reading:
     case StepKind::OptionalReading:
     case StepKind::Check:

@@ -37,7 +37,7 @@ ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, std::stri
     : QDialog(parent), session_(session), table_(std::move(table)), source_(std::move(source)),
       columns_(desktop::table({tr("column"), tr("first row"), tr("means")}, tr("Columns of the export"))),
       rowsTable_(
-          desktop::table({tr("line"), tr("client"), tr("mass"), tr("readings"), tr("verdict")}, tr("Rows"))),
+          desktop::table({tr("line"), tr("date"), tr("client"), tr("mass"), tr("readings"), tr("verdict")}, tr("Rows"))),
       kilohms_(new QCheckBox(tr("Values are kilohms"))), import_(button({}, true)), words_(label({}, "soft")) {
     setWindowTitle(tr("Import an analyzer's export"));
     resize(900, 640);

@@ -422,8 +422,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Show the release control inside: the door is held by magnets and never locks.</source>
-      <translation type="unfinished" />
+      <source>Show how the door opens and agree a stop signal.</source>
+      <translation>Zeigen, wie die Tür aufgeht, und ein Zeichen zum Aufhören vereinbaren.</translation>
     </message>
     <message>
       <source>Readiness</source>
@@ -1266,7 +1266,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Have you lost more than 6 kg in three months?</source>
+      <source>Have you recently lost more than one stone (6 kg) in a three-month period?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4210,8 +4210,8 @@
       <translation>%1 Uhr am Tag davor</translation>
     </message>
     <message>
-      <source>Please leave</source>
-      <translation>Bitte lassen</translation>
+      <source>Please avoid</source>
+      <translation>Bitte vermeiden</translation>
     </message>
     <message>
       <source>Please do</source>
@@ -4222,12 +4222,12 @@
       <translation>Bitte mitbringen und anziehen</translation>
     </message>
     <message>
-      <source>Grown-ups: please tell us before, by telephone, of</source>
-      <translation>Für Erwachsene: Bitte sagen Sie uns vorher am Telefon, wenn zutrifft</translation>
+      <source>Parents or guardians: please phone us before you come if any of these apply</source>
+      <translation>Eltern oder Sorgeberechtigte: Bitte rufen Sie uns vorher an, wenn eines davon zutrifft</translation>
     </message>
     <message>
-      <source>Please tell us before, by telephone, of</source>
-      <translation>Bitte sagen Sie uns vorher am Telefon, wenn zutrifft</translation>
+      <source>Please phone us before you come if any of these apply to you</source>
+      <translation>Bitte rufen Sie uns vorher an, wenn eines davon auf Sie zutrifft</translation>
     </message>
     <message>
       <source>%1, we look forward to seeing you on %2 at %3.</source>
@@ -5170,8 +5170,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>a matter of safety</source>
-      <translation type="unfinished" />
+      <source>safety</source>
+      <translation>Sicherheit</translation>
     </message>
     <message>
       <source>go on</source>
@@ -5646,8 +5646,8 @@
       <translation>Kräftiges Atmen und Wasser belasten das Herz.</translation>
     </message>
     <message>
-      <source>An operation or injury of the head, eyes, ears or chest in the last weeks, or a collapsed lung.</source>
-      <translation>Eine Operation oder Verletzung an Kopf, Augen, Ohren oder Brust in den letzten Wochen oder eine kollabierte Lunge.</translation>
+      <source>An operation on your head, eyes, ears, chest or belly in the last 4 weeks, a recent concussion, or a collapsed lung.</source>
+      <translation>Eine Operation an Kopf, Augen, Ohren, Brust oder Bauch in den letzten 4 Wochen, eine kürzliche Gehirnerschütterung oder ein Lungenkollaps.</translation>
     </message>
     <message>
       <source>Hard breathing raises the pressure there.</source>
@@ -5670,8 +5670,8 @@
       <translation>Wir finden einen anderen Tag.</translation>
     </message>
     <message>
-      <source>Diarrhoea since {1}.</source>
-      <translation>Durchfall seit {1}.</translation>
+      <source>You have had diarrhoea on or after {1}.</source>
+      <translation>Sie hatten am oder nach dem {1} Durchfall.</translation>
     </message>
     <message>
       <source>The water of the tank is shared.</source>
@@ -5694,8 +5694,8 @@
       <translation>Ihr Wohlbefinden geht vor.</translation>
     </message>
     <message>
-      <source>That you do not like small closed rooms. You may stop at any moment; the door opens from inside.</source>
-      <translation>Dass Sie kleine geschlossene Räume nicht mögen. Sie dürfen jederzeit aufhören; die Tür geht von innen auf.</translation>
+      <source>You are uncomfortable in small closed spaces. You can stop at any time.</source>
+      <translation>Sie fühlen sich in kleinen geschlossenen Räumen unwohl. Sie können jederzeit aufhören.</translation>
     </message>
     <message>
       <source>A drip, dialysis or swollen legs.</source>
@@ -5706,16 +5706,16 @@
       <translation>Das zusätzliche Wasser würde für mageres Gewebe gehalten.</translation>
     </message>
     <message>
-      <source>An X-ray with contrast since {1}.</source>
-      <translation>Eine Röntgenaufnahme mit Kontrastmittel seit {1}.</translation>
+      <source>You have had a scan or X-ray with contrast dye on or after {1}.</source>
+      <translation>Sie hatten am oder nach dem {1} eine Untersuchung oder Röntgenaufnahme mit Kontrastmittel.</translation>
     </message>
     <message>
       <source>It is still in the picture.</source>
       <translation>Es ist noch im Bild.</translation>
     </message>
     <message>
-      <source>A scan with a radioactive tracer since {1}.</source>
-      <translation>Eine Untersuchung mit radioaktivem Mittel seit {1}.</translation>
+      <source>You have had a nuclear-medicine scan (radioactive tracer) on or after {1}.</source>
+      <translation>Sie hatten am oder nach dem {1} eine nuklearmedizinische Untersuchung (radioaktives Mittel).</translation>
     </message>
     <message>
       <source>It disturbs ours for days.</source>
@@ -5730,8 +5730,8 @@
       <translation>Wir planen rechtzeitig einen anderen Weg.</translation>
     </message>
     <message>
-      <source>A water tablet, not taken every day, since {1}. Never stop a medicine for this test.</source>
-      <translation>Eine Wassertablette, die Sie nicht täglich nehmen, seit {1}. Setzen Sie für diesen Test nie ein Medikament ab.</translation>
+      <source>You have taken a water tablet (diuretic) on or after {1} that you do not take every day. Do not stop any medicine for this test.</source>
+      <translation>Sie haben am oder nach dem {1} eine Wassertablette genommen, die Sie nicht täglich nehmen. Setzen Sie für diesen Test kein Medikament ab.</translation>
     </message>
     <message>
       <source>It takes water out of the body.</source>
@@ -5982,8 +5982,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The door is held by magnets and never locks; the release control is inside, by the right hand. Show it and let the client try it.</source>
-      <translation type="unfinished" />
+      <source>Show how the door opens and let the client try it before the first trial. Agree a stop signal.</source>
+      <translation>Zeigen, wie die Tür aufgeht, und vor dem ersten Versuch ausprobieren lassen. Ein Zeichen zum Aufhören vereinbaren.</translation>
     </message>
     <message>
       <source>Stop at once when the client asks, knocks or looks unwell. Open the door between trials.</source>
@@ -6246,8 +6246,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Comfortable putting the head under water for 5 s?</source>
-      <translation type="unfinished" />
+      <source>Are you comfortable holding your head under water for about 10 seconds, with your lungs empty?</source>
+      <translation>Können Sie den Kopf mit leerer Lunge etwa 10 Sekunden unter Wasser halten, ohne dass es Ihnen unangenehm ist?</translation>
     </message>
     <message>
       <source>incomplete breath-out</source>
@@ -6258,7 +6258,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure, uncontrolled pulmonary hypertension, acute cor pulmonale, unstable lung embolism, or fainting from cough or forced breath?</source>
+      <source>Any heart or lung problem in the last month, or ever fainted when coughing? (Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure, uncontrolled pulmonary hypertension, acute cor pulmonale, clinically unstable pulmonary embolism, syncope with cough or forced expiration.)</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6438,12 +6438,12 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Agree the knock: one knock on the chair means come up now. The client may come up at any time.</source>
-      <translation type="unfinished" />
+      <source>Agree the signal: one knock on the chair means come up now. The client may surface at any time.</source>
+      <translation>Das Zeichen vereinbaren: Einmal Klopfen am Stuhl heißt sofort auftauchen. Auftauchen ist jederzeit erlaubt.</translation>
     </message>
     <message>
-      <source>Stop at any distress, dizziness or shivering. No fast breathing before going under.</source>
-      <translation type="unfinished" />
+      <source>No hyperventilation before submersion: blackout risk.</source>
+      <translation>Vor dem Untertauchen nicht hyperventilieren: Gefahr der Ohnmacht.</translation>
     </message>
     <message>
       <source>Local pool rules and licensed practice decide; this list only reminds.</source>
@@ -6486,8 +6486,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>a current, however small, runs through the body: interference with the device cannot be excluded</source>
-      <translation type="unfinished" />
+      <source>Do not connect: the current may interfere with the device.</source>
+      <translation>Nicht anschließen: Der Strom kann das Gerät stören.</translation>
     </message>
     <message>
       <source>Pregnant?</source>
@@ -7194,7 +7194,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Lies as always</source>
+      <source>Positioned</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7317,7 +7317,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Change who is at the bench, then adopt.</source>
+      <source>Only a physiologist can do this. Ask one to take the bench.</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8368,7 +8368,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Change who is at the bench, then choose.</source>
+      <source>Only a physiologist can do this. Ask one to take the bench.</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8676,7 +8676,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source> Check leads and warm-up, read again; past it only the physiologist goes (Ctrl+G).</source>
+      <source> Module out of limits. Check leads and warm-up, read again. A physiologist can override (Ctrl+G).</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8734,7 +8734,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The phantom reads %1 points off, more than ± %2: no client before it is clear why.</source>
+      <source>Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8880,7 +8880,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>; in %1 to %2 weeks at a safe pace</source>
+      <source>; in %1–%2 weeks at 0.5–1 % of body mass a week</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -9681,7 +9681,7 @@ Last time (%1): %2</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Change who is at the bench, then choose.</source>
+      <source>Only a physiologist can do this. Ask one to take the bench.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10509,7 +10509,7 @@ Why is it right all the same?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Change who is at the bench, then sign.</source>
+      <source>Only a physiologist can do this. Ask one to take the bench.</source>
       <translation type="unfinished" />
     </message>
     <message>

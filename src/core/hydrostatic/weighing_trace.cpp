@@ -38,7 +38,7 @@ Message TraceReading::message() const {
         return {FUSAIN_TEXT("Contact: the reading jumped. Wall, floor or a hand? Repeat this trial."), {}};
     case TraceVerdict::Readable:
         return up ? Message{FUSAIN_TEXT("Client up. {1} kg is ready."), {fixed(net().value(), 2)}}
-                  : Message{FUSAIN_TEXT("Reading steady, no contact."), {}};
+                  : Message{FUSAIN_TEXT("Reading steady, no contact seen."), {}};
     }
     return {};
 }

@@ -9,7 +9,7 @@ namespace fusain::readiness {
 
 enum class AnswerType { TimeSince, Choice, Number };
 enum class Comparison { AtLeast, MoreThan, AtMost, LessThan, Equals };
-/// Which way the fat estimate errs when the rule is broken; None is a matter of safety or validity only.
+/// Which way the fat estimate errs when the rule is broken; None is safety or validity only.
 enum class Effect { Over, Under, Noise, None };
 /// What to do, from mild to severe.
 enum class Action { GoOn, Note, Wait, Rebook, Blocked };

@@ -36,10 +36,9 @@ std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits&
     };
     const double chlorine = reading.freeChlorine;
     if (chlorine > limits.chlorineNever)
-        find(CareVerdict::NobodyIn,
-             {FUSAIN_TEXT("{1} mg/L of free chlorine: nobody goes in above {2}. Wait, or change "
-                          "some of the water, and read again."),
-              {fixed(chlorine, 1), fixed(limits.chlorineNever, 0)}});
+        find(CareVerdict::NobodyIn, {FUSAIN_TEXT("Nobody in the water. Free chlorine {1} mg/L, limit {2}. Wait "
+                                                 "or replace part of the water, then test again."),
+                                     {fixed(chlorine, 1), fixed(limits.chlorineNever, 0)}});
     else if (chlorine > limits.chlorineMost)
         find(CareVerdict::PutRight,
              {FUSAIN_TEXT("{1} mg/L of free chlorine: more than {2}. Add none; read again in an hour."),
@@ -47,15 +46,15 @@ std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits&
     else if (chlorine < limits.chlorineLeast) {
         const double middle = 0.5 * (limits.chlorineLeast + limits.chlorineMost);
         find(CareVerdict::NobodyIn,
-             {FUSAIN_TEXT(
-                  "{1} mg/L of free chlorine: less than {2}. Add {3} mL of the {4} % solution with nobody "
-                  "inside, stir, and read again."),
+             {FUSAIN_TEXT("Nobody in the water. Free chlorine {1} mg/L, at least {2} is needed. Add {3} mL of "
+                          "the {4} % solution, stir, then test again."),
               {fixed(chlorine, 1), fixed(limits.chlorineLeast, 0),
                fixed(chlorineDose(middle - chlorine, volume, stock), 0), fixed(stock.value(), 1)}});
     }
     if (reading.combinedChlorine && *reading.combinedChlorine > limits.combinedMost)
         find(CareVerdict::PutRight,
-             {FUSAIN_TEXT("{1} mg/L of combined chlorine: more than {2}. Change the water after this client."),
+             {FUSAIN_TEXT("Combined chlorine {1} mg/L (limit {2}). Finish this client only if free chlorine "
+                          "and pH are in range; then change the water."),
               {fixed(*reading.combinedChlorine, 2), fixed(limits.combinedMost, 1)}});
     if (reading.acidity < limits.acidityLeast)
         find(CareVerdict::PutRight,
@@ -64,19 +63,17 @@ std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits&
               {fixed(reading.acidity, 1), fixed(limits.acidityLeast, 1)}});
     else if (reading.acidity > limits.acidityMost)
         find(CareVerdict::PutRight,
-             {FUSAIN_TEXT(
-                  "pH {1}: above {2}; only {3} % of the chlorine disinfects. Lower it as the maker of the "
-                  "product says, never acid and chlorine together, and read again."),
+             {FUSAIN_TEXT("Never mix acid and chlorine: toxic gas. pH {1} is above {2}: only {3} % of the free "
+                          "chlorine is active. Lower the pH as the product label says, then test again."),
               {fixed(reading.acidity, 1), fixed(limits.acidityMost, 1),
                fixed(100.0 * hypochlorousShare(reading.acidity), 0)}});
     if (reading.temperature > mostAllowed)
         find(CareVerdict::NobodyIn, {FUSAIN_TEXT("{1} °C: nobody goes in above {2} °C."),
                                      {fixed(reading.temperature.value(), 1), fixed(mostAllowed.value(), 0)}});
     else if (reading.temperature < leastComfortable || reading.temperature > mostComfortable)
-        find(CareVerdict::PutRight,
-             {FUSAIN_TEXT("{1} °C: outside the {2} to {3} °C that people can keep still in."),
-              {fixed(reading.temperature.value(), 1), fixed(leastComfortable.value(), 0),
-               fixed(mostComfortable.value(), 0)}});
+        find(CareVerdict::PutRight, {FUSAIN_TEXT("Water {1} °C: outside the comfort range, {2}–{3} °C."),
+                                     {fixed(reading.temperature.value(), 1), fixed(leastComfortable.value(), 0),
+                                      fixed(mostComfortable.value(), 0)}});
     std::ranges::stable_sort(findings, std::ranges::greater(), &CareFinding::verdict);
     return findings;
 }

@@ -52,6 +52,6 @@ struct TopUp {
 [[nodiscard]] TopUp planTopUp(const Tank& tank, const TankSupply& supply, Celsius now, Celsius wanted);
 
 /// The range that a person in the tank should find, and the most that is ever allowed.
-inline constexpr Celsius leastComfortable{33.0}, mostComfortable{36.0}, mostAllowed{40.0};
+inline constexpr Celsius leastComfortable{32.0}, mostComfortable{36.0}, mostAllowed{40.0};
 
 } // namespace fusain::water

@@ -46,6 +46,14 @@ LabSettings::LabSettings(Session& session, QWidget* parent)
         links_[role] = edit;
         form->addRow(roleWords(role), edit);
     }
+    for (const auto& [method, words] : {std::pair(methodHydrostatic, tr("How a client gets out of the tank")),
+                                        std::pair(methodChamber, tr("How a client gets out of the chamber"))}) {
+        auto* edit = new QLineEdit(session.wayOut(method));
+        edit->setAccessibleName(words);
+        edit->setPlaceholderText(tr("in your own words, for this machine"));
+        waysOut_[std::string(method)] = edit;
+        form->addRow(words, edit);
+    }
     colleagues_->setFixedHeight(130);
     colleagues_->setColumnWidth(0, 320);
     form->addRow(label(tr("Who works here"), "heading"));
@@ -102,6 +110,9 @@ void LabSettings::save() {
     if (done)
         done = keep("units", units_->currentIndex() == 1 ? QStringLiteral("us") : QStringLiteral("metric"),
                     session_.book().setting("units", "metric"));
+    for (const auto& [method, edit] : waysOut_)
+        if (done)
+            done = keep("way-out." + method, edit->text().trimmed(), session_.wayOut(method).toStdString());
     for (auto link = links_.cbegin(); link != links_.cend() && done; ++link) {
         const std::string key = "link." + link.key().toStdString();
         const QString address = link.value()->text().trimmed();

@@ -21,6 +21,7 @@ private:
     Session& session_;
     QLineEdit* name_;
     QComboBox* units_;
+    std::map<std::string, QLineEdit*> waysOut_; ///< by method
     QMap<QString, QLineEdit*> links_;
     QTableWidget* colleagues_;
     QLineEdit* colleagueName_;

@@ -72,6 +72,10 @@ std::string Session::freshId(const std::string& prefix) {
     return prefix + "-" + std::to_string(book_->eventCount() + 1);
 }
 
+QString Session::wayOut(std::string_view method) {
+    return QString::fromStdString(book_->setting("way-out." + std::string(method)));
+}
+
 const Protocol& Session::protocolFor(std::string_view method) const {
     return catalogue_->protocolFor(method);
 }

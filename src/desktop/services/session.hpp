@@ -65,6 +65,8 @@ public:
     [[nodiscard]] UnitSystem units();
     [[nodiscard]] QString nameOf(const Client& client) const;
 
+    /// How a client gets out of the instrument, in the lab's own words; empty until the lab has entered them.
+    [[nodiscard]] QString wayOut(std::string_view method);
     /// What the lab asks and says at a test by this method.
     [[nodiscard]] const Protocol& protocolFor(std::string_view method) const;
 

@@ -16,19 +16,29 @@ QSerialPort::Parity parityFrom(const QString& text) {
                                           : QSerialPort::NoParity;
 }
 
+const QStringList& parities() {
+    static const QStringList words{QStringLiteral("none"), QStringLiteral("even"), QStringLiteral("odd")};
+    return words;
+}
+
+constexpr int leastBaudRate = 50;
+
 } // namespace
 
 LinkSettings LinkSettings::fromText(const QString& text) {
     LinkSettings settings;
-    const QStringList parts = text.split(QLatin1Char(':'));
-    if (parts[0] == QLatin1String("tcp") && parts.size() == 3) {
+    QStringList parts = text.split(QLatin1Char(':'));
+    if (parts[0] == QLatin1String("tcp") && parts.size() == 3 && parts[2].toUShort() > 0) {
         settings.kind = Kind::Tcp;
         settings.address = parts[1] + QLatin1Char(':') + parts[2];
     } else if (parts[0] == QLatin1String("serial") && parts.size() >= 2) {
+        // From the right: the stable names of ports hold colons themselves.
         settings.kind = Kind::Serial;
-        settings.address = parts[1];
-        settings.baudRate = parts.size() > 2 ? parts[2].toInt() : 9600;
-        settings.parity = parts.size() > 3 ? parts[3] : QStringLiteral("none");
+        if (parts.size() > 3 && parities().contains(parts.back()) && parts[parts.size() - 2].toInt() > 0)
+            settings.parity = parts.takeLast();
+        if (parts.size() > 2 && parts.back().toInt() >= leastBaudRate)
+            settings.baudRate = parts.takeLast().toInt();
+        settings.address = parts.mid(1).join(QLatin1Char(':'));
     }
     return settings;
 }

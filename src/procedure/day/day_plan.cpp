@@ -76,12 +76,13 @@ private:
     [[nodiscard]] std::vector<Work> fillingWorks() {
         const TankSetup& tank = policy_.tank;
         const double settle = tank.mixMinutes + tank.lowerMinutes + tank.chairMinutes;
-        std::vector<Work> works{
-            {"tank.disinfect",
-             FUSAIN_TEXT("Disinfect the tank"),
-             {FUSAIN_TEXT("Wet for the whole time; ventilate, gloves, never with acid or ammonia."), {}},
-             tank.disinfectMinutes},
-            {"tank.rinse", FUSAIN_TEXT("Rinse twice and drain"), {}, tank.rinseMinutes}};
+        std::vector<Work> works{{"tank.disinfect",
+                                 FUSAIN_TEXT("Disinfect the tank"),
+                                 {FUSAIN_TEXT("Never mix with acid or ammonia. Keep surfaces wet for the full "
+                                              "contact time. Ventilate; wear gloves."),
+                                  {}},
+                                 tank.disinfectMinutes},
+                                {"tank.rinse", FUSAIN_TEXT("Rinse twice and drain"), {}, tank.rinseMinutes}};
         filling_.reset();
         if (const auto filling = water::planFilling(tank.tank, tank.supply, tank.wanted, settle)) {
             filling_ = *filling;

@@ -159,7 +159,7 @@ std::span<const std::string_view> eatingQuestions() {
     static constexpr std::array<std::string_view, 5> questions{
         FUSAIN_TEXT("Do you make yourself sick because you feel uncomfortably full?"),
         FUSAIN_TEXT("Do you worry that you have lost control over how much you eat?"),
-        FUSAIN_TEXT("Have you lost more than 6 kg in three months?"),
+        FUSAIN_TEXT("Have you recently lost more than one stone (6 kg) in a three-month period?"),
         FUSAIN_TEXT("Do you believe yourself to be fat when others say you are thin?"),
         FUSAIN_TEXT("Would you say that food dominates your life?")};
     return questions;

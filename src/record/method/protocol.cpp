@@ -129,9 +129,9 @@ std::string_view gradeText(std::string_view grade) {
 }
 
 std::string_view effectText(Effect effect) {
-    static constexpr std::array texts{
-        FUSAIN_TEXT("makes the fat estimate too high"), FUSAIN_TEXT("makes the fat estimate too low"),
-        FUSAIN_TEXT("makes the reading less certain"), FUSAIN_TEXT("a matter of safety")};
+    static constexpr std::array texts{FUSAIN_TEXT("makes the fat estimate too high"),
+                                      FUSAIN_TEXT("makes the fat estimate too low"),
+                                      FUSAIN_TEXT("makes the reading less certain"), FUSAIN_TEXT("safety")};
     return texts[static_cast<std::size_t>(effect)];
 }
 

@@ -28,11 +28,11 @@ struct Part {
 };
 
 std::vector<Part> partsOf(const PreparationSheet& sheet) {
-    return {{tr("Please leave"), &sheet.avoid},
+    return {{tr("Please avoid"), &sheet.avoid},
             {tr("Please do"), &sheet.prepare},
             {tr("Please bring and wear"), &sheet.bring},
-            {sheet.forChild ? tr("Grown-ups: please tell us before, by telephone, of")
-                            : tr("Please tell us before, by telephone, of"),
+            {sheet.forChild ? tr("Parents or guardians: please phone us before you come if any of these apply")
+                            : tr("Please phone us before you come if any of these apply to you"),
              &sheet.tell}};
 }
 

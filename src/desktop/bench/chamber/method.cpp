@@ -10,8 +10,9 @@ namespace fusain::desktop {
 StepPanel* AtTheBench<ChamberMethod>::panel(Session& session, Step step) {
     using enum ChamberStep;
     const auto sheet = chamberSteps();
-    const auto confirm = [&](const QStringList& items, const QString& done) {
-        return new ConfirmPanel(session, sheet, step, items, done);
+    const auto confirm = [&](const QStringList& items, const QString& done,
+                             std::function<QString()> words = {}) {
+        return new ConfirmPanel(session, sheet, step, items, done, std::move(words));
     };
     switch (step.as<ChamberStep>()) {
     case WarmUp:
@@ -19,7 +20,12 @@ StepPanel* AtTheBench<ChamberMethod>::panel(Session& session, Step step) {
                         QObject::tr("Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet."),
                         QObject::tr("Chamber empty, door shut, nothing leaning on it."),
                         QObject::tr("Cap, towel and nose clip at hand.")},
-                       QObject::tr("Warm and steady"));
+                       QObject::tr("Warm and steady"), [&session] {
+                           const QString words = session.wayOut(ChamberMethod::id);
+                           return words.isEmpty()
+                                      ? QObject::tr("Show how the door opens and agree a stop signal.")
+                                      : QObject::tr("How a client gets out: %1").arg(words);
+                       });
     case Scale:
         return new ScalePanel(session);
     case Calibration:

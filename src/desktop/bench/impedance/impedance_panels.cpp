@@ -87,9 +87,9 @@ QString ModulePanel::verdict() const {
     const QString off = tr("The module reads %1 %; within ± %2 % is right.")
                             .arg(QString::fromStdString(signedFixed(100.0 * check->relativeError(), 2)),
                                  number(100.0 * own().setting().policy.moduleTolerance, 1));
-    return run().isDone(step())
-               ? tr("Done. ") + off
-               : off + tr(" Check leads and warm-up, read again; past it only the physiologist goes (Ctrl+G).");
+    return run().isDone(step()) ? tr("Done. ") + off
+                                : off + tr(" Module out of limits. Check leads and warm-up, read again. A "
+                                           "physiologist can override (Ctrl+G).");
 }
 
 StandBack ModulePanel::standBack() const {

@@ -25,6 +25,20 @@ QString givenText(const readiness::Answer& answer) {
     return answer.number ? QString::fromStdString(fixed(*answer.number, 2)) : QObject::tr("unknown");
 }
 
+// A safety line stands alone: no source, no grade beside it.
+QString aboutRule(const readiness::Rule& rule) {
+    const QString reason = report::say(std::string_view(rule.reason));
+    if (rule.effect == readiness::Effect::None)
+        return QObject::tr("Safety: %1").arg(reason);
+    QStringList effect{report::say(effectText(rule.effect))};
+    if (!rule.effectSize.empty())
+        effect << report::say(std::string_view(rule.effectSize));
+    effect << reason
+           << (QString::fromStdString(rule.source) + QLatin1Char(' ') + report::say(gradeText(rule.grade)))
+                  .trimmed();
+    return QObject::tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
+}
+
 } // namespace
 
 QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step)
@@ -108,13 +122,7 @@ void QuestionsPanel::showQuestion() {
     if (!rule || !session_.run())
         return;
     question_->setText(report::say(std::string_view(rule->question)));
-    QStringList effect{report::say(effectText(rule->effect))};
-    if (!rule->effectSize.empty())
-        effect << report::say(std::string_view(rule->effectSize));
-    effect << report::say(std::string_view(rule->reason))
-           << (QString::fromStdString(rule->source) + QLatin1Char(' ') + report::say(gradeText(rule->grade)))
-                  .trimmed();
-    QString about = tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
+    QString about = aboutRule(*rule);
     if (session_.clientSays())
         about.prepend(tr("The client says: \"%1\"\n").arg(session_.clientSays()(*rule)));
     if (const auto earlier = session_.earlierAnswer(rule->id))
@@ -199,7 +207,7 @@ QString QuestionsPanel::primaryText() const {
     const auto* rule = current();
     if (const auto* answer = openAnswer();
         answer && answer->finding.action == readiness::Action::Blocked && !correcting_)
-        return tr("End test and rebook…");
+        return tr("End test: contraindication…");
     if (const auto* answer = openAnswer(); answer && !correcting_)
         return waitedLongEnough(*answer) ? tr("Waited long enough: keep it") : tr("Continue with a reason…");
     return rule && rule->type != readiness::AnswerType::Choice ? tr("Keep the answer") : QString();
@@ -274,7 +282,7 @@ QString QuestionsPanel::verdict() const {
                        ? tr("It is %1: the wait is over.").arg(report::clock(session_.now()))
                        : tr("Wait until %1, rebook, or go on with a reason.").arg(report::clock(*until));
     if (const auto* answer = openAnswer(); answer && answer->finding.action == readiness::Action::Blocked)
-        return tr("This answer rules the test out today. Only a physiologist can decide otherwise.");
+        return tr("Contraindication. Do not go on with the client. Only a physiologist can decide otherwise.");
     if (open > 0)
         return tr("%1 to decide: change the answer, rebook, or continue with a reason.").arg(open);
     return unanswered > 0

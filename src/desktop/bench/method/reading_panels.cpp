@@ -6,13 +6,21 @@
 
 namespace fusain::desktop {
 ConfirmPanel::ConfirmPanel(Session& session, std::span<const StepText> sheet, Step step,
-                           const QStringList& items, QString primary)
-    : StepPanel(session, sheet, step), primary_(std::move(primary)) {
+                           const QStringList& items, QString primary, std::function<QString()> words)
+    : StepPanel(session, sheet, step), primary_(std::move(primary)), words_(std::move(words)),
+      said_(label({}, "heading")) {
+    body()->addWidget(said_);
+    said_->setVisible(static_cast<bool>(words_));
     for (const QString& item : items) {
         auto* line = label(QStringLiteral("–  ") + item, "heading");
         body()->addWidget(line);
     }
     body()->addStretch();
+}
+
+void ConfirmPanel::refresh() {
+    if (words_)
+        said_->setText(words_());
 }
 
 void ConfirmPanel::primary() {

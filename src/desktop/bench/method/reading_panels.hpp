@@ -9,13 +9,17 @@ namespace fusain::desktop {
 class ConfirmPanel : public StepPanel {
     Q_OBJECT
 public:
+    /// @param words what stands above the list and may change, such as the lab's own text
     ConfirmPanel(Session& session, std::span<const StepText> sheet, Step step, const QStringList& items,
-                 QString primary);
+                 QString primary, std::function<QString()> words = {});
+    void refresh() override;
     [[nodiscard]] QString primaryText() const override { return primary_; }
     void primary() override;
 
 private:
     QString primary_;
+    std::function<QString()> words_;
+    QLabel* said_;
 };
 
 /// One number from one instrument, or typed: water temperature, dry mass.

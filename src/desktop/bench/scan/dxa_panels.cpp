@@ -35,7 +35,7 @@ void PhantomPanel::entered() {
     refresh();
 }
 
-std::optional<Check> PhantomPanel::fromThisMorning() const {
+std::optional<Check> PhantomPanel::ofLastDay() const {
     constexpr qint64 day = 24LL * 3600 * 1000;
     std::optional<Check> latest;
     for (const Check& check : session_.book().checks("scanner"))
@@ -47,24 +47,26 @@ std::optional<Check> PhantomPanel::fromThisMorning() const {
 
 void PhantomPanel::refresh() {
     const auto& test = own().test();
-    const auto check = fromThisMorning();
+    const auto check = ofLastDay();
     if (!nominal_->value())
         nominal_->setValue(check ? check->nominal : 24.05, 2);
     const PhantomReading* phantom = test.phantom();
     live_->setText(phantom ? number(phantom->reading.value(), 2) + QStringLiteral(" %") : QString());
-    morning_->setText(check ? tr("This morning at %1: %2 %. Space takes it.")
-                                  .arg(report::clock(check->at), number(check->reading, 2))
-                            : tr("No reading of the phantom in the quality log of the last 24 hours."));
+    morning_->setText(
+        check ? tr("Last phantom check %1 %2: %3 %.")
+                    .arg(report::day(check->at), report::clock(check->at), number(check->reading, 2))
+              : tr("No reading of the phantom in the quality log of the last 24 hours."));
 }
 
 QString PhantomPanel::primaryText() const {
     if (const auto reading = reading_->value())
         return tr("Accept %1 %").arg(number(*reading, 2));
-    return fromThisMorning() ? tr("Take this morning's") : tr("Read the phantom");
+    return ofLastDay() ? tr("Use the last check: %1 %").arg(number(ofLastDay()->reading, 2))
+                       : tr("Read the phantom");
 }
 
 bool PhantomPanel::primaryEnabled() const {
-    return reading_->value() || fromThisMorning() || session_.hub().isLive(QStringLiteral("scanner"));
+    return reading_->value() || ofLastDay() || session_.hub().isLive(QStringLiteral("scanner"));
 }
 
 void PhantomPanel::primary() {
@@ -79,7 +81,7 @@ void PhantomPanel::primary() {
         }
         if (session_.report(own().readPhantom(Percent(*nominal), Percent(*reading), from_)))
             reading_->clear();
-    } else if (const auto check = fromThisMorning()) {
+    } else if (const auto check = ofLastDay()) {
         session_.report(own().readPhantom(Percent(check->nominal), Percent(check->reading)));
     } else {
         session_.hub().send(QStringLiteral("scanner"),
@@ -96,7 +98,7 @@ QString PhantomPanel::verdict() const {
     return std::abs(error) <= limit + 1e-9
                ? tr("The phantom reads %1 points off, within ± %2.")
                      .arg(QString::fromStdString(signedFixed(error, 2)), number(limit, 1))
-               : tr("The phantom reads %1 points off, more than ± %2: no client before it is clear why.")
+               : tr("Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.")
                      .arg(QString::fromStdString(signedFixed(error, 2)), number(limit, 1));
 }
 
@@ -172,9 +174,14 @@ void DosePanel::primary() {
 }
 
 QString DosePanel::verdict() const {
-    return run().isDone(step()) ? tr("Stated. This lab's limit is %1 µSv in twelve months.")
-                                      .arg(number(own().setting().policy.yearlyDose.value(), 0))
-                                : StepPanel::verdict();
+    if (!run().isDone(step()))
+        return StepPanel::verdict();
+    const Microsieverts sum = own().test().dose->withThisScan(), limit = own().setting().policy.yearlyDose;
+    return sum > limit ? tr("Recorded: %1 µSv in 12 months, above the lab limit of %2 µSv. The reason is on "
+                            "the record.")
+                             .arg(number(sum.value(), 0), number(limit.value(), 0))
+                       : tr("Recorded: %1 µSv in 12 months, within the lab limit of %2 µSv.")
+                             .arg(number(sum.value(), 0), number(limit.value(), 0));
 }
 
 } // namespace fusain::desktop

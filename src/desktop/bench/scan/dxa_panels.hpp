@@ -22,7 +22,7 @@ public:
     [[nodiscard]] QWidget* firstField() const override { return reading_->edit(); }
 
 private:
-    [[nodiscard]] std::optional<Check> fromThisMorning() const;
+    [[nodiscard]] std::optional<Check> ofLastDay() const;
     Attribution from_; ///< where the reading in the field comes from
     QLabel* live_;
     ValueField* nominal_;

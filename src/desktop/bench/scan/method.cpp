@@ -22,7 +22,7 @@ StepPanel* AtTheBench<ScanMethod>::panel(Session& session, Step step) {
         return new DosePanel(session);
     case Positioning: {
         const Protocol& protocol = session.protocolFor(ScanMethod::id);
-        return confirm(inWords(protocol.rehearsal) + inWords(protocol.safety), QObject::tr("Lies as always"));
+        return confirm(inWords(protocol.rehearsal) + inWords(protocol.safety), QObject::tr("Positioned"));
     }
     case Scan:
         return new ScanPanel(session);

@@ -462,9 +462,9 @@ QString ScanPanel::verdict() const {
     if (const auto obstacle = run().obstacleTo(step()))
         return report::say(*obstacle);
     if (state() == State::Scanning)
-        return linked()
-                   ? tr("Still and quiet; nobody within a metre of the table.")
-                   : tr("The densitometer's cable is off; the scan goes on by itself and comes as a file.");
+        return linked() ? tr("Still and quiet; nobody within a metre of the table.")
+                        : tr("Link to the densitometer lost. The scan may still be running: X-rays may be on. "
+                             "Stay out of the controlled area. Import the file when it ends.");
     if (state() == State::Here && !findings_.empty())
         return report::say(findings_.front().what) + QLatin1Char(' ') + report::say(findings_.front().remedy);
     if (state() == State::Here)

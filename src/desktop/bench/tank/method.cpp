@@ -10,8 +10,9 @@ namespace fusain::desktop {
 StepPanel* AtTheBench<TankMethod>::panel(Session& session, Step step) {
     using enum HydrostaticStep;
     const auto sheet = hydrostaticSteps();
-    const auto confirm = [&](const QStringList& items, const QString& done) {
-        return new ConfirmPanel(session, sheet, step, items, done);
+    const auto confirm = [&](const QStringList& items, const QString& done,
+                             std::function<QString()> words = {}) {
+        return new ConfirmPanel(session, sheet, step, items, done, std::move(words));
     };
     switch (step.as<HydrostaticStep>()) {
     case TankReady:
@@ -31,7 +32,12 @@ StepPanel* AtTheBench<TankMethod>::panel(Session& session, Step step) {
         return new LungsPanel(session);
     case Rehearsal: {
         const Protocol& protocol = session.protocolFor(TankMethod::id);
-        return confirm(inWords(protocol.safety) + inWords(protocol.rehearsal), QObject::tr("Rehearsed"));
+        return confirm(
+            inWords(protocol.safety) + inWords(protocol.rehearsal), QObject::tr("Rehearsed"), [&session] {
+                const QString words = session.wayOut(TankMethod::id);
+                return words.isEmpty() ? QObject::tr("Agree the signal to come up, and show the way out.")
+                                       : QObject::tr("How a client gets out: %1").arg(words);
+            });
     }
     case Trials:
         return new TrialsPanel(session);

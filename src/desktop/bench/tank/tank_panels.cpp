@@ -2,6 +2,7 @@
 
 #include "core/anthropometry/limits.hpp"
 #include "core/water/density.hpp"
+#include "core/water/tank_filling.hpp"
 #include "report/base/words.hpp"
 
 #include <cmath>
@@ -128,7 +129,9 @@ ReadingPanel* waterTemperaturePanel(Session& session) {
              case water::TemperatureVerdict::Refused:
                  return QObject::tr("No test below 20 or above 40 °C.");
              case water::TemperatureVerdict::Unusual:
-                 return QObject::tr("Outside 32 to 36 °C: uncomfortable, and it will be flagged.");
+                 return QObject::tr("Outside the comfort range, %1–%2 °C. The result will carry a flag.")
+                     .arg(number(water::leastComfortable.value(), 0),
+                          number(water::mostComfortable.value(), 0));
              case water::TemperatureVerdict::Comfortable:
                  break;
              }

@@ -141,8 +141,7 @@ PlanRequest PlanPage::request() const {
 void PlanPage::show() {
     result_->setVisible(false);
     pregnant_->setVisible(test_ && test_->record().subject.sex == Sex::Female);
-    eatingButton_->setText(eating_ == 0 ? tr("Five questions about eating…")
-                                        : tr("Eating: %1 of 5 yes…").arg(eating_));
+    eatingButton_->setText(eatingAsked_ ? tr("Eating questions: asked ✓") : tr("Five questions about eating…"));
     if (!test_) {
         start_->setText(tr("A plan begins with a signed test that gives fat."));
         stop_->clear();
@@ -208,7 +207,7 @@ void PlanPage::showPlan(const Plan& plan) {
                     "usually go%3.")
                      .arg(number(plan.target->fatFreeKept.value(), 1),
                           number(plan.target->byPartition.value(), 1),
-                          plan.weeksAtSafeRate ? tr("; in %1 to %2 weeks at a safe pace")
+                          plan.weeksAtSafeRate ? tr("; in %1–%2 weeks at 0.5–1 % of body mass a week")
                                                      .arg(number(plan.weeksAtSafeRate->first, 0),
                                                           number(plan.weeksAtSafeRate->second, 0))
                                                : QString());
@@ -252,6 +251,7 @@ void PlanPage::askAboutEating() {
     layout->addWidget(footOf(&dialog, tr("Asked")).box);
     if (dialog.exec() != QDialog::Accepted)
         return;
+    eatingAsked_ = true;
     eating_ =
         static_cast<int>(std::ranges::count_if(boxes, [](const QCheckBox* box) { return box->isChecked(); }));
     show();
@@ -296,6 +296,7 @@ void PlanPage::load() {
     for (ValueField* field : {target_, exercise_, resting_})
         field->clear();
     eating_ = 0;
+    eatingAsked_ = false;
     const std::string kept = client_ ? session_.book().setting("plan." + client_->id) : std::string();
     const auto request = kept.empty() ? Expected<PlanRequest>(PlanRequest{})
                                       : planRequestFromJson(Json::parse(kept, nullptr, false));
@@ -306,6 +307,7 @@ void PlanPage::load() {
     history_->setChecked(request->answers.eatingDisorder);
     kidney_->setChecked(request->answers.kidneyDisease);
     eating_ = request->answers.eatingQuestions;
+    eatingAsked_ = eating_ > 0;
     weeks_->setValue(request->weeks);
     change_->setValue(static_cast<int>(request->change.value()));
     showLevel(request->activityLevel);

@@ -34,6 +34,7 @@ private:
     Session& session_;
     std::optional<Client> client_;
     std::optional<ComputedTest> test_;
+    bool eatingAsked_ = false;
     int eating_ = 0; ///< questions about eating answered with yes
     QLabel* start_;
     ValueField* target_;

@@ -407,8 +407,9 @@ report::PageFlow TeamPage::groupPages() {
 // The physiologist answers for all of them with one sentence; each test is signed by itself.
 void TeamPage::signAll() {
     if (session_.atTheBench().role != Role::Physiologist) {
-        session_.report(failure({FUSAIN_TEXT("The physiologist signs the results of a team morning."), {}}, {},
-                                {FUSAIN_TEXT("Change who is at the bench, then sign."), {}}));
+        session_.report(
+            failure({FUSAIN_TEXT("The physiologist signs the results of a team morning."), {}}, {},
+                    {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
         return;
     }
     const QString sentence = askReason(this, tr("Sign all measured"),

@@ -207,8 +207,9 @@ QString LibraryPlace::policyPage(const QString& id) const {
 
 void LibraryPlace::choose() {
     if (session_.atTheBench().role != Role::Physiologist) {
-        session_.report(failure({FUSAIN_TEXT("The physiologist owns the policies."), {}}, {},
-                                {FUSAIN_TEXT("Change who is at the bench, then choose."), {}}));
+        session_.report(
+            failure({FUSAIN_TEXT("The physiologist owns the policies."), {}}, {},
+                    {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
         return;
     }
     const auto* item = tree_->currentItem();

@@ -90,7 +90,7 @@ bool ReferenceShelf::mayChange() {
     if (session_.atTheBench().role == Role::Physiologist)
         return true;
     session_.report(failure({FUSAIN_TEXT("The physiologist owns the reference sets."), {}}, {},
-                            {FUSAIN_TEXT("Change who is at the bench, then choose."), {}}));
+                            {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
     return false;
 }
 

@@ -129,8 +129,9 @@ void CalibrationPage::fit(const std::string& text, const std::string& where) {
 
 void CalibrationPage::adopt() {
     if (session_.atTheBench().role != Role::Physiologist) {
-        session_.report(failure({FUSAIN_TEXT("The physiologist owns the calibrations."), {}}, {},
-                                {FUSAIN_TEXT("Change who is at the bench, then adopt."), {}}));
+        session_.report(
+            failure({FUSAIN_TEXT("The physiologist owns the calibrations."), {}}, {},
+                    {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
         return;
     }
     if (!pending_->is_null() &&

@@ -49,7 +49,10 @@ TEST(WaterCare, WhatKeepsPeopleOutStandsFirst) {
     EXPECT_EQ(findings[3].verdict, CareVerdict::PutRight);
     EXPECT_EQ(worst(judged({6.0, 0.2, 7.5, Celsius(35.0)})), CareVerdict::PutRight);
     EXPECT_EQ(worst(judged({4.0, 0.2, 7.0, Celsius(35.0)})), CareVerdict::PutRight);
-    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(32.0)})), CareVerdict::PutRight);
+    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(31.9)})), CareVerdict::PutRight);
+    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(32.0)})), CareVerdict::Good); // the bench says the same
+    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(36.0)})), CareVerdict::Good);
+    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(36.1)})), CareVerdict::PutRight);
 }
 
 TEST(WaterCare, AnImpossibleReadingIsNone) {

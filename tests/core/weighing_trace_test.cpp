@@ -50,6 +50,22 @@ TEST(WeighingTrace, AHeadOutOfTheWaterEndsTheReading) {
     EXPECT_NEAR(reading.gross.value(), 7.250, 0.001);
 }
 
+// The limit is half of the net weight: with a tare of 6.25 kg the client weighs 1.000 kg.
+TEST(WeighingTrace, ComingUpIsHalfOfTheNetWeight) {
+    const auto droppingBy = [](double drop) {
+        auto samples = swinging(12.0);
+        for (ForceSample& sample : samples)
+            if (sample.time.value() > 8.0)
+                sample.gross += Kilograms(-drop);
+        return analyseTrace(samples, Kilograms(6.25));
+    };
+    EXPECT_TRUE(droppingBy(0.56).up);
+    EXPECT_EQ(droppingBy(0.56).verdict, TraceVerdict::Readable);
+    EXPECT_NEAR(droppingBy(0.56).net().value(), 1.000, 0.001);
+    EXPECT_FALSE(droppingBy(0.44).up); // still down: something took the weight
+    EXPECT_EQ(droppingBy(0.44).verdict, TraceVerdict::Contact);
+}
+
 TEST(WeighingTrace, NothingIsReadFromLessThanASecond) {
     EXPECT_EQ(analyseTrace(swinging(0.9)).verdict, TraceVerdict::Waiting);
     EXPECT_EQ(analyseTrace({}).verdict, TraceVerdict::Waiting);

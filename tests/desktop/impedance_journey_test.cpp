@@ -237,6 +237,35 @@ TEST_F(ImpedanceJourney, OneOfTheTeamWhoDiffersIsAskedAtTheOrdinaryBench) {
     EXPECT_EQ(team.queue().entries()[0].state, TeamState::Aside);
 }
 
+// In the encoding of older programs, of another year, while somebody is on the bench.
+TEST_F(ImpedanceJourney, AnOldExportComesInWithItsDateAndDisturbsNobody) {
+    Client client = someone("Lotte Vansittart");
+    client.code = "SP-109";
+    ASSERT_TRUE(session->book().save(client, "bram"));
+    startImpedance("Somebody Else");
+    const std::string onTheBench = session->run()->record().id;
+    const auto table = exchange::tableFromCsv("ID,Datum,Gewicht (weight),Gr\xF6\xDF"
+                                              "e (height),Resistance whole body,Reactance whole body\n"
+                                              "SP-109,2019-05-01,70.0,175,480,60\n"
+                                              "SP-109,2031-05-01,70.0,175,480,60\n"
+                                              "SP-109,May 2019,70.0,175,480,60\n",
+                                              "export.csv");
+    ASSERT_TRUE(table) << table.error().english();
+    EXPECT_EQ(table->header[3], "Größe (height)");
+    ImportDialog dialog(*session, *table, "export.csv");
+    EXPECT_EQ(dialog.importGood(), 1);
+    ASSERT_TRUE(session->run());
+    EXPECT_EQ(session->run()->record().id, onTheBench);
+    const auto tests = session->book().testsOf(client.id);
+    ASSERT_EQ(tests.size(), 1u);
+    const auto& kept = std::get<ImpedanceTest>(tests.front());
+    EXPECT_EQ(isoText(dateOf(kept.startedAt)), "2019-05-01");
+    EXPECT_EQ(kept.mass->at, kept.startedAt);
+    EXPECT_EQ(std::floor(kept.subject.age.value()), 29.0); // of then
+    EXPECT_EQ(kept.sweep()->origin, Origin::File);
+    EXPECT_TRUE(session->book().verify().sound());
+}
+
 TEST_F(ImpedanceJourney, AnExportIsPreviewedAndOnlyGoodRowsComeIn) {
     Client client = someone("Lotte Vansittart");
     client.code = "SP-109";

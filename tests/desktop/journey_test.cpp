@@ -152,8 +152,8 @@ TEST_F(Journey, ATrialComesFromTheSimulatedLoadCellAndSurvivesAPulledCable) {
     fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
     ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
     driver->press(Qt::Key_Space); // start
-    ASSERT_TRUE(
-        soon([&] { return shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Reading steady")); }));
+    ASSERT_TRUE(soon(
+        [&] { return shell->bench().currentPanel()->verdict().startsWith(QLatin1String("Reading steady")); }));
     driver->press(Qt::Key_Space); // accept
     ASSERT_EQ(tank().test().trials.size(), 1u);
     EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.3, 0.06);

@@ -14,6 +14,8 @@ using fusain::testing::linkInStep;
 using fusain::testing::pass;
 using fusain::testing::soon;
 
+constexpr int acts = 600;
+
 class TwoPeople : public Journey {
 protected:
     StepPanel& panel() { return *shell->bench().currentPanel(); }
@@ -84,6 +86,69 @@ TEST_F(TwoPeople, ASweepOfOneIsNotThereInTheTestOfTheOther) {
     EXPECT_EQ(panel().primaryText(), QStringLiteral("Start the sweep"));
     show(first);
     EXPECT_TRUE(panel().primaryText().startsWith(QLatin1String("Accept")));
+}
+
+// Every kind of recording: begun for one, it is neither running nor complete for the other at the same step.
+TEST_F(TwoPeople, NoPanelShowsOrTakesWhatIsRecordedForSomebodyElse) {
+    simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
+    lab.setChamberSpeed(25);
+    lab.setAnalyzer({}, 60);
+    lab.setScanner(folder.path(), clock, 600);
+    struct Kind {
+        std::string_view method;
+        Step step;
+        const char* role;
+    };
+    const std::vector<Kind> kinds{{methodHydrostatic, HydrostaticStep::VitalCapacity, "spirometer"},
+                                  {methodChamber, ChamberStep::Calibration, "chamber"},
+                                  {methodImpedance, ImpedanceStep::Module, "analyzer"},
+                                  {methodDxa, DxaStep::Scan, "scanner"}};
+    std::vector<std::pair<std::string, std::string>> pairs;
+    for (const Kind& kind : kinds) {
+        const std::string first = begin("Ailsa Brandvold", kind.method);
+        runUntil(kind.step);
+        const std::string second = begin("Marit Quennell", kind.method);
+        runUntil(kind.step);
+        pairs.emplace_back(first, second);
+    }
+    linkInStep(session->hub(), lab, link::InstrumentHub::roles());
+    for (std::size_t i = 0; i < kinds.size(); ++i) {
+        ASSERT_TRUE(soon([&] { return session->hub().isLive(QLatin1String(kinds[i].role)); }));
+        show(pairs[i].second);
+        const QString idle = panel().primaryText();
+        show(pairs[i].first);
+        EXPECT_EQ(panel().primaryText(), idle);
+        key(Qt::Key_Space);
+        EXPECT_NE(panel().primaryText(), idle) << kinds[i].role;
+        pass(lab, 200);
+        show(pairs[i].second);
+        EXPECT_EQ(panel().primaryText(), idle) << kinds[i].role;
+        const auto events = session->book().eventCount();
+        key(Qt::Key_Space); // the instrument is in use
+        EXPECT_EQ(session->book().eventCount(), events) << kinds[i].role;
+        EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("Another open test"))) << kinds[i].role;
+        pass(lab, 3000);
+        EXPECT_EQ(panel().primaryText(), idle) << kinds[i].role;
+    }
+}
+
+TEST_F(TwoPeople, AMassThatDoesNotGoIsAskedAbout) {
+    startRun();
+    runUntil(HydrostaticStep::VitalCapacity); // 70.00 kg in the tank
+    const auto client = *session->book().client(session->run()->record().subject.clientId);
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodChamber)));
+    shell->open(PlaceName::Bench);
+    runUntil(ChamberStep::Mass);
+    auto& chamber = running<ChamberProcedure>();
+    EXPECT_FALSE(session->massDoubt(Kilograms(71.0)));
+    EXPECT_TRUE(session->massDoubt(Kilograms(71.01)));
+    replyToReason(QString());
+    driver->type("Mass, kg", "63,00", true);
+    EXPECT_FALSE(chamber.test().mass);
+    replyToReason(QStringLiteral("the tank's scale was wet"));
+    driver->type("Mass, kg", "63,00", true);
+    ASSERT_TRUE(chamber.test().mass);
+    EXPECT_EQ(chamber.record().notes.back().kind, NoteKind::IdentityKept);
 }
 
 // A client in the chamber while another is weighed: each recording goes on, whoever is on the bench.
@@ -318,6 +383,90 @@ TEST_F(TwoPeople, TwentyThousandClientsAreOpenedByIdFromEveryWayIn) {
     EXPECT_FALSE(shown().contains(QLatin1String("Person 1"))) << shown().toStdString();
     shell->clients().showClient(QStringLiteral("nobody"));
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("not in this lab book")));
+}
+
+// Acts at random on two people at two instruments that send all the time, set-ups changed in between. The
+// oracle knows whose signal is whose: each device sends a level of its own for whoever began the recording.
+TEST_F(TwoPeople, ARandomWalkLandsNoReadingElsewhere) {
+    simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
+    lab.setAnalyzer({}, 60);
+    std::vector<std::string> tests;
+    std::map<std::string, double> level; // gross kg of each person, told apart by the number alone
+    for (const char* name : {"Ailsa Brandvold", "Marit Quennell"}) {
+        tests.push_back(begin(name, methodHydrostatic));
+        runUntil(HydrostaticStep::Trials);
+        level[tests.back()] = 2.0 + 2.0 * static_cast<double>(tests.size());
+    }
+    linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
+    ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
+    std::mt19937 random(2026);
+    const auto draw = [&](int of) { return std::uniform_int_distribution(0, of - 1)(random); };
+    std::string recordedFor; // whose submersion the simulated person plays
+    int accepted = 0;
+    for (int act = 0; act < acts; ++act) {
+        const std::string here = session->run()->record().id;
+        switch (draw(9)) {
+        case 0:
+            show(tests[static_cast<std::size_t>(draw(2))]);
+            break;
+        case 1:
+        case 2: {
+            const bool starts = panel().primaryText().startsWith(QLatin1String("Start trial"));
+            const auto before = tank().test().trials.size();
+            if (starts) {
+                simulation::VirtualPerson person;
+                person.netUnderwaterMass = level.at(here);
+                if (recordedFor.empty())
+                    lab.setPerson(person);
+            }
+            key(Qt::Key_Space);
+            if (starts && panel().primaryText() == QLatin1String("Reading…"))
+                recordedFor = here;
+            if (session->run()->record().id == here && tank().test().trials.size() > before) {
+                ++accepted;
+                recordedFor.clear();
+            }
+            break;
+        }
+        case 3:
+            key(Qt::Key_F11);
+            break;
+        case 4:
+            shell->open(draw(2) == 0 ? PlaceName::Clients : PlaceName::Bench);
+            shell->open(PlaceName::Bench);
+            break;
+        case 5:
+            session->setNamesHidden(draw(2) == 0);
+            break;
+        case 6:
+            pass(lab, 2000 * (1 + draw(4)));
+            break;
+        case 7:
+            if (recordedFor.empty()) // another check, with the same chair and belt
+                ASSERT_TRUE(
+                    session->report(tank().checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(5.001))));
+            ASSERT_TRUE(session->report(session->run()->goTo(HydrostaticStep::Trials)));
+            break;
+        default:
+            for (const char c : {'1', '7', 'b', ' '})
+                QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : &shell->bench(), c);
+            break;
+        }
+        if (tank().test().trials.counting() >= 9)
+            for (const WeighingTrial& trial : tank().test().trials)
+                if (trial.counts())
+                    (void)tank().setAside(trial.number, "room for more");
+    }
+    for (const std::string& test : tests) {
+        show(test);
+        for (const WeighingTrial& trial : tank().test().trials) {
+            EXPECT_EQ(trial.test, test);
+            if (trial.origin == Origin::Link) {
+                EXPECT_NEAR(trial.net().value(), level.at(test), 0.3) << test;
+            }
+        }
+    }
+    EXPECT_GT(accepted, acts / 100);
 }
 
 } // namespace

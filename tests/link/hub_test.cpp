@@ -105,6 +105,17 @@ TEST(LinkSettings, RoundTripAsText) {
     for (const char* text : {"none", "tcp:127.0.0.1:4000", "serial:/dev/ttyUSB0:19200:even"})
         EXPECT_EQ(LinkSettings::fromText(QLatin1String(text)).toText(), QLatin1String(text));
     EXPECT_EQ(LinkSettings::fromText(QStringLiteral("pigeon")).kind, LinkSettings::Kind::None);
+    EXPECT_EQ(LinkSettings::fromText(QStringLiteral("tcp:host:notaport")).kind, LinkSettings::Kind::None);
+    // The stable name of a port holds colons itself.
+    const auto stable = LinkSettings::fromText(
+        QStringLiteral("serial:/dev/serial/by-path/pci-0000:00:14.0-usb-0:2:1.0-port0:9600:even"));
+    EXPECT_EQ(stable.address, QLatin1String("/dev/serial/by-path/pci-0000:00:14.0-usb-0:2:1.0-port0"));
+    EXPECT_EQ(stable.baudRate, 9600);
+    EXPECT_EQ(stable.parity, QLatin1String("even"));
+    const auto alone =
+        LinkSettings::fromText(QStringLiteral("serial:/dev/serial/by-path/pci-0000:00:14.0-port0"));
+    EXPECT_EQ(alone.address, QLatin1String("/dev/serial/by-path/pci-0000:00:14.0-port0"));
+    EXPECT_EQ(alone.baudRate, 9600);
 }
 
 } // namespace

@@ -263,6 +263,53 @@ TEST_F(Book, AClockSetBackIsNoticed) {
     EXPECT_TRUE(book->clockWarning(Instant{clock().milliseconds - 3600000}));
 }
 
+TEST_F(Book, WhatIsDoneTogetherIsKeptWholeOrNotAtAll) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
+    ASSERT_TRUE(run);
+    prepare(*run);
+    weighThreeTimes(*run);
+    MUST(run->confirm(HydrostaticStep::OutSafely));
+    MUST(run->confirm(HydrostaticStep::Result));
+    MUST(run->interpret("In the band."));
+    const auto events = book->eventCount();
+    const StoredResult result{"t1", 1, 1, clock(), Json{{"fat", 14.4}}};
+    // The result is written, then something else fails: neither it nor the signature is there.
+    EXPECT_FALSE(run->sign(technician, physiologist, [&]() -> Expected<void> {
+        if (auto stored = book->save(result, "bram"); !stored)
+            return stored;
+        return failure({"the visit could not be kept", {}});
+    }));
+    EXPECT_EQ(run->test().state, TestState::Running);
+    EXPECT_EQ(book->eventCount(), events);
+    EXPECT_TRUE(book->resultsOf("t1").empty());
+    EXPECT_EQ(common(*book->test("t1")).state, TestState::Running);
+    MUST(run->sign(technician, physiologist, [&] { return book->save(result, "bram"); }));
+    EXPECT_EQ(book->resultsOf("t1").size(), 1u);
+    EXPECT_EQ(common(*book->test("t1")).state, TestState::Signed);
+    EXPECT_TRUE(book->verify().sound());
+    run = tl::unexpected(Problem{});
+    book.reset();
+    book = open();
+    EXPECT_EQ(common(*book->test("t1")).state, TestState::Signed);
+    EXPECT_EQ(book->resultsOf("t1").size(), 1u);
+}
+
+TEST_F(Book, AnAppointmentKeepsTheMethodThatItWasChangedTo) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    Visit visit{"v1", "client-1", clock(), "hydrostatic", "booked", {}, {}};
+    MUST(book->save(visit, "bram"));
+    visit.method = "dxa";
+    visit.note = "rather lying";
+    MUST(book->save(visit, "bram"));
+    EXPECT_EQ(book->visitsOf("client-1").front().method, "dxa");
+    const Event kept = book->eventsOf("v1").back(); // the audit can tell what was changed
+    EXPECT_EQ(kept.data->at("method"), "dxa");
+    EXPECT_EQ(kept.data->at("note"), "rather lying");
+}
+
 // The page limit of SQLite stands for a full disk: the same error code, without needing a small file system.
 TEST_F(Book, AFullDiskLosesNothingAndWorkGoesOnAfterwards) {
     auto book = open();

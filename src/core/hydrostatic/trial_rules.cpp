@@ -5,8 +5,10 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
 #include <map>
 #include <numeric>
+#include <optional>
 
 namespace fusain::hydrostatic {
 namespace {
@@ -87,7 +89,41 @@ std::string listed(const std::vector<int>& numbers) {
     return text;
 }
 
-Message sentence(const TrialJudgement& judgement, std::size_t count, const TrialPolicy& policy) {
+// The one trial that stands apart: without it the others, two or more, lie within the tolerance.
+std::optional<TrialReading> standingApart(std::span<const TrialReading> trials, double tolerance) {
+    if (trials.size() < 3 || spreadOf(trials) <= tolerance + equality)
+        return std::nullopt;
+    std::optional<TrialReading> found;
+    for (std::size_t i = 0; i < trials.size(); ++i) {
+        std::vector<TrialReading> others(trials.begin(), trials.end());
+        others.erase(others.begin() + static_cast<std::ptrdiff_t>(i));
+        if (spreadOf(others) > tolerance + equality)
+            continue;
+        if (found)
+            return std::nullopt; // either of two could be the one
+        found = trials[i];
+    }
+    return found;
+}
+
+Message apart(const TrialReading& one, std::span<const TrialReading> trials) {
+    std::vector<int> numbers;
+    std::vector<TrialReading> others;
+    double nearest = std::numeric_limits<double>::infinity();
+    for (const TrialReading& trial : trials)
+        if (trial.number != one.number) {
+            numbers.push_back(trial.number);
+            others.push_back(trial);
+            nearest = std::min(nearest, std::abs((trial.net - one.net).value()));
+        }
+    return {FUSAIN_TEXT(
+                "Trials {1} agree within {2} kg; trial {3} differs by {4} kg. Exclude it (X), or one more."),
+            {listed(numbers), fixed(spreadOf(others), 2), std::to_string(one.number), fixed(nearest, 2)}};
+}
+
+Message sentence(const TrialJudgement& judgement, std::span<const TrialReading> trials,
+                 const TrialPolicy& policy) {
+    const std::size_t count = trials.size();
     const std::string spread = fixed(judgement.spread.value(), 2);
     if (judgement.verdict == TrialVerdict::Enough && judgement.used.size() == 1)
         return {FUSAIN_TEXT("Trial {1} is the reading by the lab's rule. That is enough."),
@@ -99,6 +135,8 @@ Message sentence(const TrialJudgement& judgement, std::size_t count, const Trial
         return {
             FUSAIN_TEXT("{1} trials made and they still differ by {2} kg: use them with a flag, or rebook."),
             {std::to_string(count), spread}};
+    if (const auto one = standingApart(trials, policy.tolerance.value()))
+        return apart(*one, trials);
     if (static_cast<int>(count) < policy.minimumTrials)
         return {FUSAIN_TEXT("{1} of at least {2} trials."),
                 {std::to_string(count), std::to_string(policy.minimumTrials)}};
@@ -140,7 +178,9 @@ TrialJudgement judgeTrials(std::span<const TrialReading> trials, const TrialPoli
         judgement.verdict = TrialVerdict::Enough;
     else if (count >= policy.maximumTrials)
         judgement.verdict = TrialVerdict::AtLimit;
-    judgement.message = sentence(judgement, trials.size(), policy);
+    if (const auto one = standingApart(trials, policy.tolerance.value()))
+        judgement.outlier = one->number;
+    judgement.message = sentence(judgement, trials, policy);
     return judgement;
 }
 

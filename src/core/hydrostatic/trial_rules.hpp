@@ -2,6 +2,7 @@
 #include "core/base/message.hpp"
 #include "core/units/units.hpp"
 
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -43,7 +44,8 @@ struct TrialJudgement {
     Kilograms spread{0.0}; ///< largest minus smallest of the used ones
     bool rising = false; ///< each of the last three trials heavier than the one before: learning to breathe out
     Kilograms risePerTrial{0.0};
-    Message message; ///< one sentence for the verdict line
+    std::optional<int> outlier; ///< the one trial without which at least two others agree
+    Message message;            ///< one sentence for the verdict line
 };
 
 /// Applies the policy to the accepted trials.

@@ -4,6 +4,7 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/services/instrument_checks.hpp"
 #include "desktop/services/water_book.hpp"
+#include "procedure/all/cross_check.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -98,6 +99,12 @@ std::vector<Message> Session::objectionsTo(const Client& client, const std::stri
             objections.push_back({FUSAIN_TEXT("The appointment is at {1}. It is {2} now."),
                                   {report::clock(visit.at).toStdString(), report::clock(now()).toStdString()}});
     return objections;
+}
+
+std::optional<Message> Session::massDoubt(Kilograms mass) {
+    const RawTest& now = run()->record();
+    return fusain::massDoubt(book_->testsOf(now.subject.clientId), now, mass,
+                             [](Instant a, Instant b) { return report::day(a) == report::day(b); });
 }
 
 std::optional<Problem> Session::obstacleToTests(std::string_view method) const {

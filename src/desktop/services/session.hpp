@@ -80,6 +80,8 @@ public:
     /// an appointment of another day or hour.
     [[nodiscard]] std::vector<Message> objectionsTo(const Client& client, const std::string& visitId,
                                                     std::string_view method);
+    /// What does not go with the mass that this client had before; nothing when it goes.
+    [[nodiscard]] std::optional<Message> massDoubt(Kilograms mass);
     /// Why no test by this method may start now: a check of an instrument, the water of the tank.
     [[nodiscard]] std::optional<Problem> obstacleToTests(std::string_view method) const;
     /// Makes a test of readings that were taken elsewhere, without the bench. @param takenAt when they were

@@ -6,6 +6,9 @@
 
 namespace fusain {
 
+/// The work that an entry of the water log proves.
+inline constexpr std::string_view waterWork = "tank.mix";
+
 /// A quality check that is due before an instrument may be used.
 struct DueCheck {
     std::string id;         ///< of the check's definition

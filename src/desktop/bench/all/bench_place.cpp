@@ -53,8 +53,9 @@ BenchPlace::BenchPlace(Session& session)
       empty_(label(tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in Clients "
                       "(Alt+C) and start one there."),
                    "heading")),
-      verdict_(label({}, "verdict")), primary_(button({}, true)), standTitle_(label({})),
-      standReading_(label({})), standVerdict_(label({})), standSay_(label({})), standKey_(label({}, "soft")) {
+      verdict_(label({}, "verdict")), primary_(button({}, true)), standTitle_(new FittedText(110, false)),
+      standReading_(new FittedText(220, true)), standVerdict_(new FittedText(110, false)),
+      standKey_(new FittedText(110, false)) {
     setFocusPolicy(Qt::StrongFocus);
     for (QWidget* page : {nothingPage(), deskPage(), standBackPage()})
         pages_->addWidget(page);
@@ -113,22 +114,12 @@ QWidget* BenchPlace::deskPage() {
 
 // The same step, large, for somebody two metres away.
 QWidget* BenchPlace::standBackPage() {
-    for (QLabel* each : {standTitle_, standReading_, standVerdict_})
-        each->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    standTitle_->setStyleSheet(QStringLiteral("font-size: 40px; font-weight: 600;"));
-    standReading_->setStyleSheet(
-        QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 150px; font-weight: 600;"));
-    standVerdict_->setStyleSheet(QStringLiteral("font-size: 64px; font-weight: 600;"));
-    standSay_->setStyleSheet(QStringLiteral("font-size: 28px;"));
-    standKey_->setStyleSheet(QStringLiteral("font-size: 26px;"));
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
-    column->setContentsMargins(56, 40, 56, 40);
-    column->addWidget(standTitle_);
-    for (QLabel* each : {standReading_, standVerdict_, standSay_, standKey_}) {
-        column->addStretch(1);
-        column->addWidget(each);
-    }
+    column->setContentsMargins(40, 16, 40, 16);
+    for (const auto& [text, share] : {std::pair(standTitle_, 3), std::pair(standReading_, 4),
+                                      std::pair(standVerdict_, 4), std::pair(standKey_, 3)})
+        column->addWidget(text, share);
     return page;
 }
 
@@ -253,28 +244,13 @@ void BenchPlace::showFoot() {
 void BenchPlace::showStandBack() {
     const StandBack words = currentPanel()->standBack();
     const auto& text = session_.run()->textOf(session_.run()->current());
-    standTitle_->setText(report::say(text.title) + QStringLiteral(".  ") + report::say(text.instruction));
-    standReading_->setText(words.reading);
-    const bool sentence = words.reading.size() > 12;
-    standReading_->setStyleSheet(
-        sentence
-            ? QStringLiteral("font-size: 64px; font-weight: 600;")
-            : QStringLiteral("font-family: 'Atkinson Hyperlegible Mono'; font-size: 170px; font-weight: 600;"));
-    standVerdict_->setStyleSheet(words.verdict.size() > 60
-                                     ? QStringLiteral("font-size: 46px; font-weight: 600;")
-                                     : QStringLiteral("font-size: 64px; font-weight: 600;"));
-    standVerdict_->setText(words.verdict);
-    QStringList calming;
-    if (const auto said = session_.run()->protocol().say.find(std::string(text.id));
-        said != session_.run()->protocol().say.end())
-        for (const std::string& each : said->second)
-            calming << QStringLiteral("“%1”").arg(report::say(std::string_view(each)));
-    standSay_->setText(calming.join(QLatin1Char('\n')));
-    standSay_->setVisible(!calming.isEmpty());
-    standKey_->setText(
-        currentPanel()->primaryText().isEmpty()
-            ? tr("F11 back to the desk")
-            : tr("Space: %1     R: repeat     F11: back to the desk").arg(currentPanel()->primaryText()));
+    standTitle_->say(report::say(text.instruction));
+    standReading_->say(words.reading);
+    standVerdict_->say(words.verdict);
+    const QString does = currentPanel()->primaryText();
+    standKey_->say(does.isEmpty()                     ? tr("F11: back to the desk")
+                   : currentPanel()->primaryEnabled() ? tr("Space: %1").arg(does)
+                                                      : does);
 }
 
 void BenchPlace::setStandBack(bool on) {

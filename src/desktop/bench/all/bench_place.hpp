@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/method/step_panel.hpp"
 #include "desktop/views/place.hpp"
+#include "desktop/widgets/fitted_text.hpp"
 
 #include <QElapsedTimer>
 #include <QListWidget>
@@ -59,11 +60,10 @@ private:
     QLabel* empty_;
     QLabel* verdict_;
     QPushButton* primary_;
-    QLabel* standTitle_;
-    QLabel* standReading_;
-    QLabel* standVerdict_;
-    QLabel* standSay_;
-    QLabel* standKey_;
+    FittedText* standTitle_;
+    FittedText* standReading_;
+    FittedText* standVerdict_;
+    FittedText* standKey_;
 };
 
 } // namespace fusain::desktop

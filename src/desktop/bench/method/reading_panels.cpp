@@ -104,7 +104,20 @@ void ReadingPanel::primary() {
                     {FUSAIN_TEXT("Type digits with a point or a comma."), {}}));
         return;
     }
-    if (session_.report(source_.accept(run(), *taken, typed() ? Attribution::typed() : overLink(source_.role))))
+    const Attribution from = typed() ? Attribution::typed() : overLink(source_.role);
+    std::string keptBecause;
+    if (source_.dimension == Dimension::Mass)
+        if (const auto doubt = session_.massDoubt(Kilograms(*taken))) {
+            const QString reason = askReason(this, tr("Is it this person?"),
+                                             report::say(*doubt) + tr("\nWhy is it right all the same?"));
+            if (reason.isEmpty())
+                return;
+            keptBecause = reason.toStdString();
+        }
+    auto kept = source_.accept(run(), *taken, from);
+    if (kept && !keptBecause.empty())
+        kept = run().addNote(NoteKind::IdentityKept, keptBecause);
+    if (session_.report(kept))
         field_->clear();
 }
 

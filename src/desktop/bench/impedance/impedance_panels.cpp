@@ -43,6 +43,8 @@ void ModulePanel::refresh() {
 QString ModulePanel::primaryText() const {
     if (const auto typed = reading_->value())
         return tr("Accept typed %1 Ω").arg(number(*typed, 2));
+    if (recording<ModuleRecording>().recording())
+        return tr("Reading…");
     if (const auto read = recording<ModuleRecording>().reading())
         return tr("Accept %1 Ω").arg(number(*read, 2));
     return session_.hub().isLive(analyzerRole) ? tr("Read the module") : tr("Keep the check");

@@ -1,10 +1,12 @@
 // Kills the real program at random moments and looks at what is left. Four shards of fifty make two hundred
 // kills.
+#include "record/all/record.hpp"
 #include "store/book/lab_book.hpp"
 
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QThread>
+#include <algorithm>
 #include <gtest/gtest.h>
 #include <random>
 
@@ -16,6 +18,22 @@ constexpr int kills = 8;
 #else
 constexpr int kills = 50;
 #endif
+
+// A signature without its signed number, or an import without its reading, is half an act.
+void bothOrNeither(store::LabBook& book) {
+    for (const Client& client : book.clients())
+        for (const AnyTest& test : book.testsOf(client.id)) {
+            const RawTest& record = common(test);
+            const auto results = book.resultsOf(record.id);
+            const bool stored = std::ranges::any_of(
+                results, [&](const store::StoredResult& each) { return each.testVersion == record.version; });
+            ASSERT_EQ(stored, record.state == TestState::Signed) << record.id << ", version " << record.version;
+            if (const auto* sweeps = std::get_if<ImpedanceTest>(&test);
+                sweeps && std::ranges::any_of(record.notes,
+                                              [](const Note& note) { return note.kind == NoteKind::Imported; }))
+                ASSERT_TRUE(sweeps->sweep());
+        }
+}
 
 void killManyTimes(unsigned seed) {
     std::mt19937 random(seed);
@@ -46,6 +64,7 @@ void killManyTimes(unsigned seed) {
         ASSERT_TRUE(book) << book.error().english();
         const auto verification = (*book)->verify();
         ASSERT_TRUE(verification.sound()) << verification.faults.front();
+        bothOrNeither(**book);
         for (const auto& [test, events] : accepted)
             ASSERT_GE((*book)->eventsOf(test).size(), events)
                 << "an accepted reading of " << test << " is gone after kill " << kill;

@@ -60,6 +60,8 @@ public:
         if (done)
             done = squad();
         if (done)
+            done = tankMorning(book_, clock_);
+        if (done)
             done = today();
         if (done)
             done = book_.setSetting("at-the-bench", technician_.id, technician_.id);

@@ -3,6 +3,8 @@
 #include "core/quality/check_rule.hpp"
 #include "demo/demo_book.hpp"
 #include "link/simulation/scan/densitometer.hpp"
+#include "record/base/json.hpp"
+#include "record/lab/water_log.hpp"
 
 #include <cmath>
 
@@ -177,6 +179,25 @@ Expected<void> scannerChecks(store::LabBook& book, Random& random, Instant& cloc
                 return done;
     }
     return {};
+}
+
+Expected<void> tankMorning(store::LabBook& book, Instant& clock) {
+    const auto check = [&](const char* instrument, const char* kind, double nominal, double mean,
+                           std::vector<double> readings, const char* note) {
+        return book.save(Check{std::string("check-") + instrument + "-today", instrument, kind, clock, nominal,
+                               mean, true, "bram", note, std::move(readings)},
+                         "bram");
+    };
+    clock = *instantFromIso("2026-03-12T06:46:00.000Z");
+    const WaterLogEntry water{clock, "bram", {4.1, 0.2, 7.4, Celsius(35.1)}, {}};
+    Expected<void> done = book.setSetting("water-log.2026-03-12", Json::array({toJson(water)}).dump(), "bram");
+    clock = *instantFromIso("2026-03-12T06:56:00.000Z");
+    if (done)
+        done = check("thermometer", "reference-thermometer", 34.0, 34.06, {34.06}, "");
+    clock = *instantFromIso("2026-03-12T07:04:00.000Z");
+    if (done)
+        done = check("spirometer", "syringe-3l", 3.0, 3.011, {3.004, 3.012, 3.017}, "flows 1.1, 3.4, 7.2 L/s");
+    return done;
 }
 
 } // namespace fusain::demo

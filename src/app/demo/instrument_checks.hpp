@@ -20,4 +20,7 @@ namespace fusain::demo {
 /// Daily soft-tissue and weekly spine phantom.
 [[nodiscard]] Expected<void> scannerChecks(store::LabBook& book, simulation::Random& random, Instant& clock);
 
+/// What was made this morning at the tank: the thermometer, the spirometer, and the water.
+[[nodiscard]] Expected<void> tankMorning(store::LabBook& book, Instant& clock);
+
 } // namespace fusain::demo

@@ -162,6 +162,9 @@ bool bench(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
     shell.bench().currentPanel()->primary();
     letTimePass(8000);
     camera.take(QStringLiteral("bench-trial"));
+    shell.bench().setStandBack(true);
+    camera.take(QStringLiteral("bench-stand-back"));
+    shell.bench().setStandBack(false);
     return true;
 }
 
@@ -196,7 +199,7 @@ bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& came
         shell.bench().currentPanel()->primary();
         for (int waited = 0; waited < 60; ++waited) {
             letTimePass(250);
-            if (shell.bench().currentPanel()->primaryText() == QObject::tr("Accept trial"))
+            if (shell.bench().currentPanel()->primaryText().startsWith(QObject::tr("Accept trial")))
                 break;
         }
         letTimePass(500);
@@ -274,9 +277,6 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     if (session.practice())
         return practiceRoom(shell, session, camera) ? 0 : incomplete();
     camera.take(QStringLiteral("day"));
-    shell.day().showWeek(true);
-    camera.take(QStringLiteral("week"));
-    shell.day().showWeek(false);
     clientPages(shell, session, camera);
     const bool benchStood = bench(shell, session, camera) && impedanceBench(shell, session, camera) &&
                             dxaBench(shell, session, camera);

@@ -116,9 +116,10 @@ QWidget* BenchPlace::deskPage() {
 QWidget* BenchPlace::standBackPage() {
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
-    column->setContentsMargins(40, 16, 40, 16);
-    for (const auto& [text, share] : {std::pair(standTitle_, 3), std::pair(standReading_, 4),
-                                      std::pair(standVerdict_, 4), std::pair(standKey_, 3)})
+    column->setContentsMargins(32, 8, 32, 8);
+    column->setSpacing(4);
+    for (const auto& [text, share] : {std::pair(standTitle_, 10), std::pair(standReading_, 16),
+                                      std::pair(standVerdict_, 29), std::pair(standKey_, 23)})
         column->addWidget(text, share);
     return page;
 }

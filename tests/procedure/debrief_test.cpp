@@ -92,7 +92,7 @@ TEST(Debriefs, NameWhatWasCaughtMissedAndInvented) {
     const PracticeCase& splash = caseOf(all, "tank-splash");
     Debrief debrief = debriefOf(splash, test, log, nullptr, at(45));
     EXPECT_EQ(debrief.caught, 0);
-    EXPECT_EQ(debrief.missed, 1);
+    EXPECT_EQ(debrief.missed, 2); // the splash, and the trial that it spoilt
     ASSERT_TRUE(debrief.next());
     EXPECT_EQ(debrief.next()->id, "found-still-water");
     EXPECT_DOUBLE_EQ(debrief.minutes, 45.0);
@@ -101,19 +101,21 @@ TEST(Debriefs, NameWhatWasCaughtMissedAndInvented) {
     debrief = debriefOf(splash, test, log, nullptr, at(45));
     EXPECT_EQ(debrief.caught, 1);
     EXPECT_EQ(debrief.invented, 1);
-    EXPECT_EQ(debrief.next()->kind, GoalKind::Restraint);
+    EXPECT_EQ(debrief.missed, 1);
+    EXPECT_EQ(debrief.next()->id, "none-spoilt"); // what is missed comes before what is invented
+    EXPECT_EQ(debrief.next()->missed, "A faulty reading was left in the result.");
 }
 
 TEST(Debriefs, WhatNobodyAskedIsNotWrittenDown) {
     const auto all = practiceCases();
     const PracticeCase& ate = caseOf(all, "tank-ate");
     HydrostaticTest test = threeTrials();
-    EXPECT_EQ(debriefOf(ate, test, {}, nullptr, at(1)).missed, 1);
+    EXPECT_EQ(debriefOf(ate, test, {}, nullptr, at(1)).missed, 2); // and it is not signed
     AnsweredQuestion food;
     food.rule = "hw_food";
     food.finding.kept = false;
     test.answers = {food};
-    EXPECT_EQ(debriefOf(ate, test, {}, nullptr, at(1)).missed, 0);
+    EXPECT_EQ(debriefOf(ate, test, {}, nullptr, at(1)).missed, 1);
 }
 
 TEST(PracticeProgress, CountsTheLastAttemptAndWhoWasHelped) {

@@ -58,7 +58,7 @@ std::optional<bool> Debrief::holdsTruth() const {
 }
 
 const PracticeGoal* Debrief::next() const {
-    for (const GoalKind kind : {GoalKind::Catch, GoalKind::Restraint, GoalKind::Finish})
+    for (const GoalKind kind : {GoalKind::Catch, GoalKind::Finish, GoalKind::Restraint})
         for (const GoalOutcome& outcome : goals)
             if (!outcome.met && outcome.goal->kind == kind)
                 return outcome.goal;
@@ -74,7 +74,7 @@ Debrief debriefOf(const PracticeCase& practice, const AnyTest& test, const Pract
         debrief.goals.push_back({&goal, met});
         debrief.met += met;
         debrief.caught += met && goal.kind == GoalKind::Catch;
-        debrief.missed += !met && goal.kind == GoalKind::Catch;
+        debrief.missed += !met && goal.kind != GoalKind::Restraint; // a restraint that fails is invented
     }
     debrief.invented = static_cast<int>(facts.at("invented"));
     debrief.truth = 100.0 * practice.person->at("fat_fraction").get<double>();

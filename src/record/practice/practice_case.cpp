@@ -31,13 +31,10 @@ GoalKind goalKindFrom(const Json& json) {
 }
 
 PracticeGoal goalFrom(const Json& json) {
-    return {json.at("id").get<std::string>(),
-            goalKindFrom(json),
-            json.at("say").get<std::string>(),
-            json.at("fact").get<std::string>(),
-            json.value("least", 1.0),
-            optionalAt<double>(json, "most"),
-            json.value("cost", ""),
+    return {json.at("id").get<std::string>(),   goalKindFrom(json),
+            json.at("say").get<std::string>(),  json.value("missed", json.at("say").get<std::string>()),
+            json.at("fact").get<std::string>(), json.value("least", 1.0),
+            optionalAt<double>(json, "most"),   json.value("cost", ""),
             json.value("practise", "")};
 }
 

@@ -16,7 +16,8 @@ enum class GoalKind { Catch, Restraint, Finish };
 struct PracticeGoal {
     std::string id;
     GoalKind kind = GoalKind::Catch;
-    std::string say; ///< marked for translation: what was done when the fact holds
+    std::string say;    ///< marked for translation: what was done when the fact holds
+    std::string missed; ///< marked for translation: what happened when it does not
     std::string fact;
     double least = 1.0;
     std::optional<double> most;

@@ -100,7 +100,7 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
                                          .arg(invented));
             continue;
         }
-        QString line = tr("▲ Missed: %1").arg(report::say(goal.say));
+        QString line = tr("▲ Missed: %1").arg(report::say(goal.missed));
         if (!goal.cost.empty())
             line += tr("  Cost: %1.").arg(report::say(goal.cost));
         for (const PracticeFault& fault : attempt.practice->faults) {
@@ -118,7 +118,7 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
                             : tr("  For this person: %1 % fat.").arg(points);
             }
         }
-        (goal.kind == GoalKind::Catch ? missed : rest) << line;
+        missed << line;
     }
     return missed + caught + rest;
 }

@@ -8,6 +8,7 @@
 #include "record/base/json.hpp"
 #include "store/transfer/client_transfer.hpp"
 #include "support/in_step.hpp"
+#include "support/dxa_run.hpp"
 #include "support/journey.hpp"
 
 #include <QDir>
@@ -136,6 +137,32 @@ TEST_F(DxaJourney, TheScanOfAnotherClientIsNotTaken) {
         return false;
     }));
     EXPECT_FALSE(panel().primaryEnabled());
+}
+
+// The label was swapped: the physiologist says so, and both records keep it.
+TEST_F(DxaJourney, AReassignedScanIsAnEventInBothRecords) {
+    Client other = someone("Marit Quennell");
+    other.code = "SP-999";
+    ASSERT_TRUE(session->book().save(other, "bram"));
+    startDxa();
+    runUntilStep(DxaStep::Scan);
+    session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
+    ScanFile file;
+    file.clientCode = "SP-999";
+    file.scannedAt = session->now();
+    file.scanner = {"Scanner", "3.1", "whole body"};
+    file.scan = testing::sheetsScan();
+    const auto from = Attribution::fromFile(run().record().id, "scanner", "scan-7.json");
+    ASSERT_TRUE(session->report(run().acceptFile(file, "C-1", {{}, "the labels were swapped"}, from)));
+    ASSERT_TRUE(session->report(session->noteReassigned("SP-999", "scan-7.json", "the labels were swapped")));
+    EXPECT_EQ(run().record().notes.back().kind, NoteKind::ScanReassigned);
+    const auto events = session->book().eventsOf(other.id);
+    ASSERT_EQ(events.back().kind, "scan.reassigned");
+    EXPECT_EQ(events.back().by, "oriel");
+    EXPECT_EQ(events.back().data->at("to_test"), run().record().id);
+    EXPECT_TRUE(session->book().verify().sound());
+    // Nobody here has that code: there is no other record to write into.
+    EXPECT_TRUE(session->report(session->noteReassigned("SP-000", "scan-8.json", "typed wrong")));
 }
 
 TEST_F(DxaJourney, NumbersThatDoNotAddUpAreNamedWhileTheyAreTyped) {

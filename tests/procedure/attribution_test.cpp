@@ -274,6 +274,27 @@ TEST_F(Attributed, WhatCannotBeKeptBesideASignatureUndoesTheSignature) {
     EXPECT_EQ(run.test().state, TestState::Running);
 }
 
+TEST_F(Attributed, OnlyATrialThatIsThereComesBackAndNotMoreThanTheMost) {
+    auto run = tank();
+    prepare(run);
+    const int most = run.setting().policy.trials.maximumTrials;
+    for (int i = 0; i < most; ++i)
+        MUST(run.acceptTrial(Kilograms(7.4 + 0.05 * (i % 2)), Kilograms(0.02)));
+    EXPECT_FALSE(run.acceptTrial(Kilograms(7.4), Kilograms(0.02)));
+    MUST(run.setAside(1, "moved"));
+    MUST(run.acceptTrial(Kilograms(7.4), Kilograms(0.02)));
+    const auto events = run.events().size();
+    EXPECT_FALSE(run.restore(1)); // there would be one too many
+    EXPECT_FALSE(run.restore(99));
+    EXPECT_FALSE(run.setAside(99, "moved"));
+    EXPECT_EQ(run.events().size(), events);
+    MUST(run.setAside(2, "moved"));
+    MUST(run.restore(1));
+    EXPECT_EQ(run.test().trials.counting(), most);
+    for (const auto& refused : {chamber("t2").restore(1), analyzer("t3").restore(1), scanner("t4").restore(1)})
+        EXPECT_FALSE(refused);
+}
+
 TEST_F(Attributed, AnEventOfAnUnknownKindIsAProblemNotALoss) {
     auto run = tank();
     prepare(run);

@@ -166,7 +166,7 @@ Done ChamberProcedure::setAside(int number, const std::string& reason) {
 }
 
 Done ChamberProcedure::restore(int number) {
-    return restoreNumbered(words, number);
+    return restoreNumbered(words, number, test_.trials.find(number));
 }
 
 Done ChamberProcedure::startOver(const std::string& reason) {

@@ -227,7 +227,7 @@ Done ImpedanceProcedure::setAside(int number, const std::string& reason) {
 }
 
 Done ImpedanceProcedure::restore(int number) {
-    return restoreNumbered(words, number);
+    return restoreNumbered(words, number, test_.sweeps.find(number));
 }
 
 Done ImpedanceProcedure::keepReported(std::vector<ReportedValue> values) {

@@ -184,7 +184,9 @@ Done Procedure::setNumberedAside(const NumberedWords& words, int number, bool kn
     return appendOpen(std::string(words.noun) + ".set-aside", {{"number", number}, {"reason", reason}});
 }
 
-Done Procedure::restoreNumbered(const NumberedWords& words, int number) {
+Done Procedure::restoreNumbered(const NumberedWords& words, int number, bool known) {
+    if (!known)
+        return refused({std::string(words.thereIsNone), {std::to_string(number)}}, {});
     return appendOpen(std::string(words.noun) + ".restored", {{"number", number}});
 }
 

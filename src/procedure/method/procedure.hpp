@@ -109,7 +109,7 @@ protected:
     /// Sets a numbered reading aside, with a reason, or takes it back in, as the events "<noun>.set-aside" and
     /// "<noun>.restored". @param known whether there is a reading with this number
     Done setNumberedAside(const NumberedWords& words, int number, bool known, const std::string& reason);
-    Done restoreNumbered(const NumberedWords& words, int number);
+    Done restoreNumbered(const NumberedWords& words, int number, bool known);
     /// For every change that a signature or a refusal forbids.
     Done appendOpen(const std::string& kind, Json data, const AlsoKept& also = {});
     [[nodiscard]] Instant now() const { return clock_(); }

@@ -184,7 +184,7 @@ Done DxaProcedure::setAside(int number, const std::string& reason) {
 }
 
 Done DxaProcedure::restore(int number) {
-    return restoreNumbered(words, number);
+    return restoreNumbered(words, number, test_.scans.find(number));
 }
 
 std::optional<Problem> DxaProcedure::problemWithReported(const std::vector<ReportedValue>& values,

@@ -183,7 +183,12 @@ Done HydrostaticProcedure::setAside(int number, const std::string& reason) {
 }
 
 Done HydrostaticProcedure::restore(int number) {
-    return restoreNumbered(words, number);
+    const WeighingTrial* trial = test_.trials.find(number);
+    if (trial && !trial->counts() && test_.trials.counting() >= setting_.policy.trials.maximumTrials)
+        return refused({FUSAIN_TEXT("{1} trials are the most for one session."),
+                        {std::to_string(setting_.policy.trials.maximumTrials)}},
+                       {FUSAIN_TEXT("Exclude another one first."), {}});
+    return restoreNumbered(words, number, trial);
 }
 
 } // namespace fusain

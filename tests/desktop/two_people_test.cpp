@@ -1,5 +1,6 @@
 // One person's signal beside another person's test, in the real window: nothing reaches the wrong record,
 // whatever is shown, hidden, typed or pressed.
+#include "desktop/places/day/team_morning.hpp"
 #include "desktop/services/water_book.hpp"
 #include "support/in_step.hpp"
 #include "support/journey.hpp"
@@ -130,6 +131,25 @@ TEST_F(TwoPeople, NoPanelShowsOrTakesWhatIsRecordedForSomebodyElse) {
         pass(lab, 3000);
         EXPECT_EQ(panel().primaryText(), idle) << kinds[i].role;
     }
+}
+
+// A team's turn, and somebody else's impedance test put on the bench meanwhile.
+TEST_F(TwoPeople, ATeamsTurnIsNeverAnothersTest) {
+    const Client member = someone("Rafe Quillander"), guest = someone("Marit Quennell");
+    store::Visit visit{"v1", member.id, clock(), std::string(methodImpedance), "booked", {}, "team: dance"};
+    ASSERT_TRUE(session->book().save(visit, "bram"));
+    TeamMorning morning(*session);
+    ASSERT_TRUE(session->report(morning.begin(member, visit)));
+    ASSERT_TRUE(morning.running());
+    const std::string turn = morning.running()->record().id;
+    ASSERT_TRUE(session->report(session->startRun(guest, {}, methodImpedance)));
+    const std::string onTheBench = session->run()->record().id;
+    EXPECT_EQ(morning.running(), nullptr); // no mass, no sweep of the team can reach the guest
+    ASSERT_TRUE(session->report(session->resumeRun(turn)));
+    EXPECT_TRUE(morning.running());
+    ASSERT_TRUE(session->report(morning.endTurn("aside")));
+    EXPECT_EQ(session->run()->record().id, onTheBench); // the guest's test was closed by nobody
+    EXPECT_EQ(morning.running(), nullptr);
 }
 
 TEST_F(TwoPeople, AMassThatDoesNotGoIsAskedAbout) {

@@ -238,7 +238,7 @@ std::optional<AnsweredQuestion> Session::earlierAnswer(const std::string& ruleId
 
 void Session::closeRun() {
     std::erase_if(open_, [&](const auto& each) { return each.get() == onBench_; });
-    onBench_ = nullptr;
+    onBench_ = open_.empty() ? nullptr : open_.back().get(); // what was there before comes back
     Q_EMIT changed();
 }
 

@@ -32,7 +32,8 @@ TeamQueue TeamMorning::queue() {
 }
 
 ImpedanceProcedure* TeamMorning::running() const {
-    return dynamic_cast<ImpedanceProcedure*>(session_.run());
+    Procedure* run = session_.run();
+    return run && run->record().id == turn_ ? &runningAs<ImpedanceMethod>(*run) : nullptr;
 }
 
 std::vector<const readiness::Rule*> TeamMorning::groupQuestions() {
@@ -51,7 +52,10 @@ readiness::KeptAsTold TeamMorning::askedHow(const readiness::Rule& rule) const {
 Expected<void> TeamMorning::begin(const Client& client, const store::Visit& visit) {
     const auto begun = visit.testId.empty() ? session_.startRun(client, visit.id, methodImpedance)
                                             : session_.resumeRun(visit.testId);
-    return begun ? makeReady(client) : begun;
+    if (!begun)
+        return begun;
+    turn_ = session_.run()->record().id;
+    return makeReady(client);
 }
 
 Expected<void> TeamMorning::makeReady(const Client& client) {
@@ -102,7 +106,9 @@ Expected<void> TeamMorning::endTurn(const std::string& state) {
             visit.testId = running()->record().id;
             kept = session_.book().save(visit, session_.atTheBench().id);
         }
-    session_.closeRun();
+    if (running())
+        session_.closeRun();
+    turn_.clear();
     return kept;
 }
 

@@ -14,7 +14,7 @@ public:
     /// Today's impedance appointments whose note begins with "team".
     [[nodiscard]] std::vector<store::Visit> visits();
     [[nodiscard]] TeamQueue queue();
-    /// The team's test that is running, or nothing.
+    /// The test of the person whose turn it is; null while it is nobody's, or while another test is on the bench.
     [[nodiscard]] ImpedanceProcedure* running() const;
 
     /// The questions that this analyzer's protocol lets a whole group be asked together.
@@ -44,6 +44,7 @@ private:
 
     Session& session_;
     std::optional<Instant> groupAskedAt_;
+    std::string turn_; ///< id of the test of the person whose turn it is
 };
 
 } // namespace fusain::desktop

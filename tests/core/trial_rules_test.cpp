@@ -41,6 +41,26 @@ TEST(TrialRules, EqualityWithTheToleranceAgrees) {
               TrialVerdict::NeedMore);
 }
 
+// A trial that stands apart is named; at the tolerance it does not, and where it could be either of two, none
+// is.
+TEST(TrialRules, TheOneTrialThatStandsApartIsNamed) {
+    const TrialPolicy policy{.rule = TrialRule::MeanOfThreeHeaviest, .tolerance = Kilograms(0.1)};
+    const auto judged = [&](std::vector<double> net) {
+        std::vector<TrialReading> trials;
+        for (const double each : net)
+            trials.push_back({static_cast<int>(trials.size()) + 1, Kilograms(each)});
+        return judgeTrials(trials, policy);
+    };
+    EXPECT_EQ(judged({0.905, 0.900, 1.600}).outlier, 3);
+    EXPECT_NE(judged({0.905, 0.900, 1.600}).message.english().find("trial 3 differs by 0.70 kg"),
+              std::string::npos);
+    EXPECT_EQ(judged({2.0, 0.905, 0.900, 0.95}).outlier, 1);
+    EXPECT_FALSE(judged({0.90, 1.00, 0.95}).outlier);                  // exactly the tolerance
+    EXPECT_EQ(judged({0.90, 0.95, 1.001}).outlier.has_value(), false); // the first or the last
+    EXPECT_FALSE(judged({0.90, 1.60}).outlier);
+    EXPECT_FALSE(judged({0.90, 0.92, 1.60, 1.62}).outlier); // two against two
+}
+
 TEST(TrialRules, TwoTrialsAreNeverEnough) {
     for (const TrialRule rule : {TrialRule::MeanOfThreeHeaviest, TrialRule::RepresentativeWeight,
                                  TrialRule::SingleHeaviest, TrialRule::MeanOfLastThree})

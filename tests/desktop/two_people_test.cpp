@@ -6,6 +6,7 @@
 #include "support/journey.hpp"
 
 #include <QComboBox>
+#include <QPlainTextEdit>
 #include <random>
 
 namespace fusain::desktop::two_people_test {
@@ -131,6 +132,54 @@ TEST_F(TwoPeople, NoPanelShowsOrTakesWhatIsRecordedForSomebodyElse) {
         pass(lab, 3000);
         EXPECT_EQ(panel().primaryText(), idle) << kinds[i].role;
     }
+}
+
+// What was written or ticked for one is not there for the other, and comes back with its own test.
+TEST_F(TwoPeople, WordsTypedForOneAreNotKeptForTheOther) {
+    const std::string first = begin("Ailsa Brandvold", methodHydrostatic);
+    runUntil(HydrostaticStep::Interpretation);
+    const std::string second = begin("Marit Quennell", methodHydrostatic);
+    runUntil(HydrostaticStep::Interpretation);
+    const auto box = [&] { return panel().findChild<QPlainTextEdit*>(); };
+    show(first);
+    box()->setPlainText(QStringLiteral("Ailsa's own sentence."));
+    show(second);
+    EXPECT_TRUE(box()->toPlainText().isEmpty());
+    key(Qt::Key_Space);
+    EXPECT_TRUE(tank().test().interpretation.empty());
+    show(first);
+    EXPECT_EQ(box()->toPlainText(), QStringLiteral("Ailsa's own sentence."));
+}
+
+TEST_F(TwoPeople, AHeightTypedForOneIsNotConfirmedForTheOther) {
+    const std::string first = begin("Ailsa Brandvold", methodImpedance);
+    runUntil(ImpedanceStep::Identity);
+    const std::string second = begin("Marit Quennell", methodImpedance);
+    runUntil(ImpedanceStep::Identity);
+    show(first);
+    driver->type("Height, cm", "165");
+    driver->type("Client code", "half a co");
+    show(second);
+    driver->type("Client code", session->book().client(session->run()->record().subject.clientId)->code.c_str(),
+                 true);
+    ASSERT_TRUE(running<ImpedanceProcedure>().test().identity);
+    EXPECT_NEAR(running<ImpedanceProcedure>().test().subject.height.value(), 1.75, 1e-12);
+}
+
+// The load cell is zeroed anew while a finished trial waits: it was recorded under the tare of before.
+TEST_F(TwoPeople, ATrialIsNotTakenUnderACheckThatWasMadeAfterIt) {
+    simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
+    startRun();
+    runUntil(HydrostaticStep::Trials);
+    linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
+    ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
+    key(Qt::Key_Space);
+    ASSERT_TRUE(soon([&] { return panel().primaryText().startsWith(QLatin1String("Accept trial")); }));
+    ASSERT_TRUE(session->report(tank().checkLoadCell(Kilograms(1.0), Kilograms(5.0), Kilograms(5.0))));
+    ASSERT_TRUE(session->report(session->run()->goTo(HydrostaticStep::Trials)));
+    key(Qt::Key_Space);
+    EXPECT_TRUE(tank().test().trials.empty());
+    EXPECT_TRUE(panel().primaryText().startsWith(QLatin1String("Start trial")));
 }
 
 // A team's turn, and somebody else's impedance test put on the bench meanwhile.

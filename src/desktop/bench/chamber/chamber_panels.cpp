@@ -179,6 +179,8 @@ void CalibrationPanel::accept() {
     const auto kept = calibration ? own().calibrate(*calibration, pressures.from())
                                   : Expected<void>(tl::unexpected(calibration.error()));
     pressures.startOver();
+    if (kept)
+        recording<VolumeRecording>().clear(); // it was taken under the calibration of before
     session_.report(kept);
 }
 

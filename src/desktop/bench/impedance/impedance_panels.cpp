@@ -123,6 +123,13 @@ IdentityPanel::IdentityPanel(Session& session)
     connect(height_, &ValueField::entered, this, &IdentityPanel::primary);
 }
 
+// No code and no height of somebody else is left in the fields.
+void IdentityPanel::entered() {
+    code_->clear();
+    height_->setValue(centimetres(own().test().subject.height), 1);
+    height_->edit()->setModified(false);
+}
+
 // What does not fit this person's last visit.
 std::vector<impedance::IdentityDoubt> IdentityPanel::doubts() const {
     const auto centimetresTyped = height_->value();

@@ -34,6 +34,7 @@ class IdentityPanel : public MethodPanel<ImpedanceMethod> {
 public:
     explicit IdentityPanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override { return tr("It is this person"); }
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;

@@ -47,7 +47,10 @@ SweepPanel::SweepPanel(Session& session)
     connect(reactance_, &ValueField::entered, this, &SweepPanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &SweepPanel::importSweep);
     connect(reported, &QPushButton::clicked, this, &SweepPanel::typeReported);
-    connect(setup, &QPushButton::clicked, this, [this] { AnalyzerSetupDialog(session_, own(), this).exec(); });
+    connect(setup, &QPushButton::clicked, this, [this] {
+        if (AnalyzerSetupDialog(session_, own(), this).exec() == QDialog::Accepted)
+            recording<SweepRecording>().clear(); // it was taken with the set-up of before
+    });
     connect(spite, &QPushButton::clicked, this, &SweepPanel::useInSpite);
     whenRecorded([this] {
         show();

@@ -90,6 +90,18 @@ void InterpretationPanel::refresh() {
         text_->setPlainText(QString::fromStdString(run().record().interpretation));
 }
 
+// What was written about one test is never there for another, and is still there when that test comes back.
+void InterpretationPanel::entered() {
+    const std::string test = run().record().id;
+    if (draftOf_ == test)
+        return;
+    drafts_[draftOf_] = text_->toPlainText();
+    draftOf_ = test;
+    const auto draft = drafts_.find(test);
+    text_->setPlainText(draft != drafts_.end() ? draft->second
+                                               : QString::fromStdString(run().record().interpretation));
+}
+
 void InterpretationPanel::primary() {
     session_.report(run().interpret(text_->toPlainText().trimmed().toStdString()));
 }

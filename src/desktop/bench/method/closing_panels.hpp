@@ -28,6 +28,7 @@ class InterpretationPanel : public StepPanel {
 public:
     InterpretationPanel(Session& session, std::span<const StepText> sheet, Step step);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override { return tr("Keep the interpretation"); }
     void primary() override;
     [[nodiscard]] QWidget* firstField() const override { return text_; }
@@ -36,6 +37,8 @@ private:
     QLabel* suggestions_;
     QPlainTextEdit* text_;
     QString suggested_;
+    std::string draftOf_;                   ///< id of the test that the text in the box is about
+    std::map<std::string, QString> drafts_; ///< of other open tests, by id
 };
 
 /// Two names lock the record.

@@ -282,7 +282,7 @@ QString QuestionsPanel::verdict() const {
                        ? tr("It is %1: the wait is over.").arg(report::clock(session_.now()))
                        : tr("Wait until %1, rebook, or go on with a reason.").arg(report::clock(*until));
     if (const auto* answer = openAnswer(); answer && answer->finding.action == readiness::Action::Blocked)
-        return tr("Contraindication. Do not go on with the client. Only a physiologist can decide otherwise.");
+        return tr("Contraindication: end the test. Only a physiologist can override it.");
     if (open > 0)
         return tr("%1 to decide: change the answer, rebook, or continue with a reason.").arg(open);
     return unanswered > 0

@@ -150,6 +150,13 @@ void DosePanel::refresh() {
                            number(dxa::daysOfBackground(sum), 1)));
 }
 
+void DosePanel::entered() {
+    const DxaTest& test = own().test();
+    elsewhere_->setValue(test.dose ? test.dose->scansElsewhere : 0, 0);
+    elsewhere_->edit()->setModified(false);
+    menopause_->setChecked(test.afterMenopause);
+}
+
 bool DosePanel::primaryEnabled() const {
     return elsewhere_->value().has_value();
 }

@@ -36,6 +36,7 @@ class DosePanel : public MethodPanel<ScanMethod> {
 public:
     explicit DosePanel(Session& session);
     void refresh() override;
+    void entered() override;
     [[nodiscard]] QString primaryText() const override { return tr("That is right"); }
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;

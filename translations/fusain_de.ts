@@ -5630,16 +5630,16 @@
       <translation>Mädchen, die ihre Regel haben, fragen wir unter vier Augen, ob sie schwanger sein könnten.</translation>
     </message>
     <message>
-      <source>Epilepsy, or a fit or faint in the last twelve months.</source>
-      <translation>Epilepsie oder ein Anfall oder eine Ohnmacht in den letzten zwölf Monaten.</translation>
+      <source>Epilepsy, a fit or faint in the last twelve months, or ever fainting when you cough.</source>
+      <translation>Epilepsie, ein Anfall oder eine Ohnmacht in den letzten zwölf Monaten oder jemals eine Ohnmacht beim Husten.</translation>
     </message>
     <message>
       <source>Going under water would not be safe.</source>
       <translation>Untertauchen wäre nicht sicher.</translation>
     </message>
     <message>
-      <source>A heart illness, an irregular heartbeat or high blood pressure that is not under control.</source>
-      <translation>Eine Herzkrankheit, unregelmäßiger Herzschlag oder hoher Blutdruck, der nicht eingestellt ist.</translation>
+      <source>A heart illness, an irregular heartbeat, blood pressure that is not under control, or a blood clot or high pressure in the lungs.</source>
+      <translation>Eine Herzkrankheit, unregelmäßiger Herzschlag, nicht eingestellter Blutdruck oder ein Blutgerinnsel oder hoher Druck in der Lunge.</translation>
     </message>
     <message>
       <source>Hard breathing and water strain the heart.</source>
@@ -6258,8 +6258,16 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Any heart or lung problem in the last month, or ever fainted when coughing? (Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure, uncontrolled pulmonary hypertension, acute cor pulmonale, clinically unstable pulmonary embolism, syncope with cough or forced expiration.)</source>
-      <translation type="unfinished" />
+      <source>Any heart problem in the last month? (Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure.)</source>
+      <translation>Hatten Sie im letzten Monat Herzbeschwerden? (Herzinfarkt in der letzten Woche, instabile Herzinsuffizienz, bedeutsame Rhythmusstörung, schwerer Bluthochdruck oder sehr niedriger Blutdruck.)</translation>
+    </message>
+    <message>
+      <source>Any trouble with the blood vessels of the lungs? (Uncontrolled pulmonary hypertension, acute cor pulmonale, clinically unstable pulmonary embolism.)</source>
+      <translation>Ist an den Lungengefäßen etwas bekannt? (Nicht eingestellte pulmonale Hypertonie, akutes Cor pulmonale, klinisch instabile Lungenembolie.)</translation>
+    </message>
+    <message>
+      <source>Ever fainted when coughing or when breathing out hard? (Syncope with cough or forced expiration.)</source>
+      <translation>Sind Sie je beim Husten oder beim kräftigen Ausatmen ohnmächtig geworden? (Synkope bei Husten oder forcierter Exspiration.)</translation>
     </message>
     <message>
       <source>safety (relative contraindication)</source>

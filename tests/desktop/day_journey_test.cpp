@@ -2,7 +2,10 @@
 #include "desktop/places/day/booking_dialog.hpp"
 #include "desktop/places/day/preparation_dialog.hpp"
 #include "desktop/places/day/water_dialog.hpp"
+#include "desktop/services/water_book.hpp"
 #include "support/journey.hpp"
+
+#include <QMessageBox>
 
 #include <QFile>
 
@@ -21,6 +24,10 @@ protected:
             session->freshId("visit"), client.id, *instantFromIso(iso), method, "booked", {}, {}};
         EXPECT_TRUE(session->report(session->book().save(visit, "bram")));
         return visit;
+    }
+    /// As on the morning of a day on which nobody has read the water yet.
+    void nobodyReadTheWater() {
+        ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", "[]", "bram"));
     }
     DayPlace& day() { return shell->day(); }
     QString words() {
@@ -101,6 +108,7 @@ TEST_F(Day, SpaceTicksALineAndItStaysTickedWhenTheWindowIsOpenedAgain) {
 }
 
 TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
+    nobodyReadTheWater();
     book("hydrostatic", "2026-03-12T12:00:00.000Z");
     day().refresh();
     const auto& lines = day().board().plan().tasks;
@@ -144,6 +152,7 @@ TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
 }
 
 TEST_F(Day, AnImpossibleWaterReadingIsRefusedAndNothingIsKept) {
+    nobodyReadTheWater();
     day().refresh();
     DayBoard board(*session);
     board.load(session->now());
@@ -158,6 +167,42 @@ TEST_F(Day, AnImpossibleWaterReadingIsRefusedAndNothingIsKept) {
         EXPECT_FALSE(board.logWater({4.0, std::nullopt, 7.5, Celsius(35.0)}, {})) << "not written over";
         EXPECT_EQ(session->book().setting("water-log.2026-03-12"), spoilt);
     }
+}
+
+TEST_F(Day, NobodyIsInTheTankBeforeTheWaterWasRead) {
+    nobodyReadTheWater();
+    EXPECT_FALSE(session->startRun(client, {}, methodHydrostatic));
+    EXPECT_TRUE(session->startRun(client, {}, methodChamber)); // the water is the tank's
+    ASSERT_TRUE(session->water().log({clock(), "bram", {4.1, 0.2, 7.4, Celsius(35.1)}, {}}));
+    EXPECT_TRUE(session->startRun(client, {}, methodHydrostatic));
+}
+
+// The tank's lines are not ticked: starting asks, and Enter does not start.
+TEST_F(Day, AStartAsksWhenThePreparationIsNotDone) {
+    const store::Visit visit = book("hydrostatic", "2026-03-12T08:00:00.000Z");
+    day().refresh();
+    QString asked;
+    const auto answer = [&](const char* button) {
+        QTimer::singleShot(0, shell.get(), [&asked, button] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            ASSERT_TRUE(box);
+            asked = box->text();
+            if (!button) {
+                QTest::keyClick(box, Qt::Key_Return);
+                return;
+            }
+            for (QAbstractButton* each : box->buttons())
+                if (each->text() == QLatin1String(button))
+                    return each->click();
+        });
+    };
+    answer(nullptr);
+    EXPECT_FALSE(day().startTest(client, visit.id, methodHydrostatic));
+    EXPECT_TRUE(asked.contains(QLatin1String("Rinse twice and drain"))) << asked.toStdString();
+    EXPECT_FALSE(session->run());
+    answer("Start anyway");
+    EXPECT_TRUE(day().startTest(client, visit.id, methodHydrostatic)) << shell->lastProblem().toStdString();
+    EXPECT_TRUE(session->run());
 }
 
 TEST_F(Day, AnInstrumentThatAnswersIsWarmingUp) {

@@ -7,7 +7,6 @@
 
 #include <QComboBox>
 #include <QPlainTextEdit>
-#include <random>
 
 namespace fusain::desktop::two_people_test {
 namespace {
@@ -15,8 +14,6 @@ namespace {
 using fusain::testing::linkInStep;
 using fusain::testing::pass;
 using fusain::testing::soon;
-
-constexpr int acts = 600;
 
 class TwoPeople : public Journey {
 protected:
@@ -452,91 +449,6 @@ TEST_F(TwoPeople, TwentyThousandClientsAreOpenedByIdFromEveryWayIn) {
     EXPECT_FALSE(shown().contains(QLatin1String("Person 1"))) << shown().toStdString();
     shell->clients().showClient(QStringLiteral("nobody"));
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("not in this lab book")));
-}
-
-// Acts at random on two people at two instruments that send all the time, set-ups changed in between. The
-// oracle knows whose signal is whose: each device sends a level of its own for whoever began the recording.
-TEST_F(TwoPeople, ARandomWalkLandsNoReadingElsewhere) {
-    simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
-    lab.setAnalyzer({}, 60);
-    std::vector<std::string> tests;
-    std::map<std::string, double> level; // gross kg of each person, told apart by the number alone
-    for (const char* name : {"Ailsa Brandvold", "Marit Quennell"}) {
-        tests.push_back(begin(name, methodHydrostatic));
-        runUntil(HydrostaticStep::Trials);
-        level[tests.back()] = 2.0 + 2.0 * static_cast<double>(tests.size());
-    }
-    linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
-    ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
-    std::mt19937 random(2026);
-    const auto draw = [&](int of) { return std::uniform_int_distribution(0, of - 1)(random); };
-    // Whoever starts a trial is the one in the water, unless somebody is in it already.
-    const auto nobodyIsRecorded = [&] {
-        const QObject probe;
-        const bool free = session->hub().claim(QStringLiteral("load-cell"), &probe);
-        session->hub().release(QStringLiteral("load-cell"), &probe);
-        return free;
-    };
-    int accepted = 0;
-    for (int act = 0; act < acts; ++act) {
-        const std::string here = session->run()->record().id;
-        switch (draw(9)) {
-        case 0:
-            show(tests[static_cast<std::size_t>(draw(2))]);
-            break;
-        case 1:
-        case 2: {
-            const bool starts = panel().primaryText().startsWith(QLatin1String("Start trial"));
-            const auto before = tank().test().trials.size();
-            if (starts) {
-                simulation::VirtualPerson person;
-                person.netUnderwaterMass = level.at(here);
-                if (nobodyIsRecorded())
-                    lab.setPerson(person);
-            }
-            key(Qt::Key_Space);
-            accepted += tank().test().trials.size() > before;
-            break;
-        }
-        case 3:
-            key(Qt::Key_F11);
-            break;
-        case 4:
-            shell->open(draw(2) == 0 ? PlaceName::Clients : PlaceName::Bench);
-            shell->open(PlaceName::Bench);
-            break;
-        case 5:
-            session->setNamesHidden(draw(2) == 0);
-            break;
-        case 6:
-            pass(lab, 2000 * (1 + draw(4)));
-            break;
-        case 7:
-            if (nobodyIsRecorded()) // another check, with the same chair and belt
-                ASSERT_TRUE(
-                    session->report(tank().checkLoadCell(Kilograms(0.0), Kilograms(5.0), Kilograms(5.001))));
-            ASSERT_TRUE(session->report(session->run()->goTo(HydrostaticStep::Trials)));
-            break;
-        default:
-            for (const char c : {'1', '7', 'b', ' '})
-                QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : &shell->bench(), c);
-            break;
-        }
-        if (tank().test().trials.counting() >= 9)
-            for (const WeighingTrial& trial : tank().test().trials)
-                if (trial.counts())
-                    (void)tank().setAside(trial.number, "room for more");
-    }
-    for (const std::string& test : tests) {
-        show(test);
-        for (const WeighingTrial& trial : tank().test().trials) {
-            EXPECT_EQ(trial.test, test);
-            if (trial.origin == Origin::Link) {
-                EXPECT_NEAR(trial.net().value(), level.at(test), 0.3) << test;
-            }
-        }
-    }
-    EXPECT_GT(accepted, acts / 100);
 }
 
 } // namespace

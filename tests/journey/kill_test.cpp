@@ -19,10 +19,16 @@ constexpr int kills = 8;
 constexpr int kills = 50;
 #endif
 
-// A signature without its signed number, or an import without its reading, is half an act.
+// A signature without its signed number, an import without its reading, or a scan that was reassigned without a
+// word in the other person's record is half an act.
 void bothOrNeither(store::LabBook& book) {
-    for (const Client& client : book.clients())
+    std::size_t reassigned = 0, noted = 0;
+    for (const Client& client : book.clients()) {
+        noted += static_cast<std::size_t>(
+            std::ranges::count(book.eventsOf(client.id), "scan.reassigned", &Event::kind));
         for (const AnyTest& test : book.testsOf(client.id)) {
+            reassigned += static_cast<std::size_t>(
+                std::ranges::count(common(test).notes, NoteKind::ScanReassigned, &Note::kind));
             const RawTest& record = common(test);
             const auto results = book.resultsOf(record.id);
             const bool stored = std::ranges::any_of(
@@ -33,6 +39,8 @@ void bothOrNeither(store::LabBook& book) {
                                               [](const Note& note) { return note.kind == NoteKind::Imported; }))
                 ASSERT_TRUE(sweeps->sweep());
         }
+    }
+    ASSERT_EQ(reassigned, noted);
 }
 
 void killManyTimes(unsigned seed) {
@@ -70,6 +78,20 @@ void killManyTimes(unsigned seed) {
                 << "an accepted reading of " << test << " is gone after kill " << kill;
     }
     EXPECT_GT(readings, kills) << "the program was killed before it did any work";
+}
+
+// The guard of the real program: an exception in a slot costs that act, not the window.
+TEST(GuardedWindow, SaysWhatHappenedAndGoesOn) {
+    QTemporaryDir folder;
+    QProcess program;
+    program.start(QStringLiteral(FUSAIN_BUILD_DIR "/tests/kill_victim"),
+                  {folder.filePath(QStringLiteral("lab.fusain")), QStringLiteral("--throw")});
+    ASSERT_TRUE(program.waitForFinished(200000));
+    const QByteArray said = program.readAllStandardOutput();
+    EXPECT_TRUE(said.contains("said: That did not work")) << said.toStdString();
+    EXPECT_TRUE(said.contains("went on: 1")) << said.toStdString();
+    EXPECT_EQ(program.exitStatus(), QProcess::NormalExit);
+    EXPECT_TRUE(program.readAllStandardError().contains("made for the test"));
 }
 
 TEST(KillTest, FiftyKillsA) {

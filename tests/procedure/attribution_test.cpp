@@ -367,6 +367,79 @@ TEST_F(Attributed, UndoTakesBackEveryCommandWhole) {
     }
 }
 
+/// The recording of a signal that began after an event.
+Attribution recordedAfter(const Procedure& run, std::int64_t event) {
+    Attribution from = linked(run);
+    from.afterEvent = event;
+    return from;
+}
+std::int64_t latest(const Procedure& run, std::string_view kind) {
+    const auto found = std::ranges::find(run.events().rbegin(), run.events().rend(), kind, &Event::kind);
+    return found->sequence;
+}
+
+// A recording that began before a check is not one that was taken under it, to the very event.
+TEST_F(Attributed, ARecordingFromBeforeTheLoadCellWasCheckedAgainIsRefused) {
+    auto run = tank();
+    prepare(run);
+    MUST(run.checkLoadCell(Kilograms(3.15), Kilograms(5.0), Kilograms(5.0)));
+    const auto checked = latest(run, "load-cell.checked");
+    EXPECT_FALSE(run.acceptTrace(steadyTrace(), recordedAfter(run, checked - 1)));
+    MUST(run.acceptTrace(steadyTrace(6.44), recordedAfter(run, checked)));
+    MUST(run.acceptTrial(Kilograms(6.45), Kilograms(0.02))); // read from the indicator now
+}
+
+TEST_F(Attributed, ACheckThatWasTakenBackDoesNotMakeARecordingOlder) {
+    auto run = tank();
+    prepare(run);
+    const auto first = latest(run, "load-cell.checked");
+    MUST(run.checkLoadCell(Kilograms(3.15), Kilograms(5.0), Kilograms(5.0)));
+    MUST(run.undo());
+    MUST(run.acceptTrace(steadyTrace(), recordedAfter(run, first)));
+}
+
+TEST_F(Attributed, AVolumeFromBeforeTheChamberWasMadeReadyAgainIsRefused) {
+    auto run = chamber();
+    prepare(run);
+    const auto calibrated = latest(run, "chamber.calibrated");
+    EXPECT_FALSE(run.acceptTrial(Litres(63.5), Litres(0.01), recordedAfter(run, calibrated - 1)));
+    MUST(run.acceptTrial(Litres(63.5), Litres(0.01), recordedAfter(run, calibrated)));
+    MUST(run.startOver("the door was opened"));
+    MUST(run.calibrateTyped(Litres(50.0), Litres(50.02)));
+    EXPECT_FALSE(run.acceptTrial(Litres(63.5), Litres(0.01), recordedAfter(run, calibrated)));
+    MUST(run.acceptTrial(Litres(63.5), Litres(0.01), recordedAfter(run, latest(run, "chamber.calibrated"))));
+}
+
+TEST_F(Attributed, ASweepFromBeforeTheElectrodesWereSetAnewIsRefused) {
+    auto run = analyzer();
+    prepare(run);
+    const auto set = latest(run, "analyzer.set"), checked = latest(run, "module.checked");
+    EXPECT_FALSE(run.acceptSweep(cleanSweep(), recordedAfter(run, set))); // before the module was checked
+    MUST(run.acceptSweep(cleanSweep(), recordedAfter(run, checked)));
+    AnalyzerSetup other = run.test().setup;
+    other.side = "left";
+    MUST(run.setUp(other));
+    EXPECT_FALSE(run.acceptSweep(cleanSweep(), recordedAfter(run, checked)));
+    MUST(run.acceptSweep(cleanSweep(), recordedAfter(run, latest(run, "analyzer.set"))));
+}
+
+// The doubt and the reading are one change: taking it back takes both.
+TEST_F(Attributed, AMassThatSomebodyDoubtedIsOneEventWithItsReason) {
+    auto weighing = tank();
+    MUST(weighing.answerOpen(onTheLimit));
+    MUST(weighing.confirm(HydrostaticStep::TankReady));
+    const auto events = weighing.events().size();
+    MUST(weighing.weighDry(Kilograms(82.0), linked(weighing, "floor-scale"), "came back from the sea"));
+    EXPECT_EQ(weighing.events().size(), events + 1);
+    ASSERT_EQ(weighing.test().notes.size(), 1u);
+    EXPECT_EQ(weighing.test().notes.front().kind, NoteKind::IdentityKept);
+    EXPECT_EQ(weighing.test().notes.front().text, "came back from the sea");
+    EXPECT_EQ(toJson(*replayTest(weighing.events())), toJson(weighing.test()));
+    MUST(weighing.undo());
+    EXPECT_TRUE(weighing.test().notes.empty());
+    EXPECT_FALSE(weighing.test().dryMass);
+}
+
 // The record carries its protocol: a question that is added later is not asked of a test that has begun.
 TEST_F(Attributed, ATestKeepsTheProtocolThatItBeganWith) {
     auto run = tank();

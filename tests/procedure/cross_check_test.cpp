@@ -48,5 +48,14 @@ TEST(MassDoubt, NothingToCompareWithIsNoDoubt) {
     EXPECT_FALSE(doubted({HydrostaticTest{}}, 70.0)); // no mass
 }
 
+TEST(HeightDoubt, IsAskedOfAdultsFromTwoCentimetresOn) {
+    EXPECT_FALSE(heightDoubt(Metres(1.75), Metres(1.77), Years(40.0)));
+    EXPECT_FALSE(heightDoubt(Metres(1.75), Metres(1.73), Years(40.0)));
+    EXPECT_TRUE(heightDoubt(Metres(1.75), Metres(1.7701), Years(40.0)));
+    EXPECT_TRUE(heightDoubt(Metres(1.75), Metres(1.7299), Years(40.0)));
+    EXPECT_TRUE(heightDoubt(Metres(1.75), Metres(1.80), Years(18.0)));
+    EXPECT_FALSE(heightDoubt(Metres(1.75), Metres(1.80), Years(17.99))); // children grow
+}
+
 } // namespace
 } // namespace fusain::cross_check_test

@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/services/water_book.hpp"
 #include "desktop/window/shell.hpp"
 
 #include <QApplication>
@@ -8,8 +9,10 @@
 
 namespace fusain::testing {
 
-/// Every blocking check passed just now, so that tests may start.
+/// Every blocking check passed just now and good water in the tank, so that tests may start.
 inline void passAllChecks(store::LabBook& book, const LabCatalogue& catalogue, Instant now) {
+    if (!desktop::WaterBook(book, catalogue).log({now, "bram", {4.1, 0.2, 7.4, Celsius(35.1)}, {}}))
+        qFatal("the water could not be logged");
     for (const Instrument& instrument : catalogue.instruments)
         for (const CheckDefinition& check : instrument.checks)
             if (!book.save(Check{"check-" + instrument.id + check.id + isoText(now),

@@ -1,8 +1,7 @@
+#include "fusain/guarded_application.hpp"
 #include "fusain/run.hpp"
 
-#include <QApplication>
 #include <QCommandLineParser>
-#include <QMessageBox>
 #include <cstdlib>
 #include <iostream>
 
@@ -12,26 +11,6 @@ namespace {
 bool displayMissing() {
     return !std::getenv("DISPLAY") && !std::getenv("WAYLAND_DISPLAY") && !std::getenv("QT_QPA_PLATFORM");
 }
-
-/// An exception that no room expected costs the act that it happened in, not the program: what was accepted is
-/// on disk, and the window goes on.
-class GuardedApplication : public QApplication {
-public:
-    using QApplication::QApplication;
-    bool notify(QObject* receiver, QEvent* event) override {
-        try {
-            return QApplication::notify(receiver, event);
-        } catch (const std::exception& error) {
-            std::cerr << "fusain: " << error.what() << '\n';
-            QMessageBox::warning(activeWindow(), QCoreApplication::translate("main", "That did not work"),
-                                 QCoreApplication::translate(
-                                     "main", "Something unexpected was in a file or in the lab book: %1\n\n"
-                                             "Everything accepted so far is kept. Please report this.")
-                                     .arg(QString::fromUtf8(error.what())));
-            return true;
-        }
-    }
-};
 
 } // namespace
 
@@ -66,7 +45,7 @@ int main(int argc, char** argv) {
         std::cerr << "There is no display. Use: fusain --demo --pictures DIR, or set QT_QPA_PLATFORM.\n";
         return 1;
     }
-    GuardedApplication application(argc, argv);
+    fusain::GuardedApplication application(argc, argv);
     QApplication::setDesktopFileName(QStringLiteral("invalid.fusain.Fusain"));
     QApplication::setStyle(QStringLiteral("Fusion"));
     return fusain::runDesktop({book, parser.isSet(QStringLiteral("demo")) || !pictures.isEmpty(),

@@ -249,9 +249,13 @@ std::vector<const Procedure*> Session::openRuns() const {
     return runs;
 }
 
+RecordedFor recordedFor(const Procedure& run) {
+    return {run.record().id, [&run] { return run.events().back().sequence; }};
+}
+
 void Session::putOnBench(std::unique_ptr<Procedure> procedure) {
     auto opened = std::make_unique<OpenTest>();
-    opened->recordings = std::make_unique<Recordings>(hub_, procedure->record().id, nullptr);
+    opened->recordings = std::make_unique<Recordings>(hub_, recordedFor(*procedure), nullptr);
     opened->procedure = std::move(procedure);
     onBench_ = opened.get();
     connect(opened->recordings.get(), &Recordings::advanced, this, [this, whose = opened.get()] {

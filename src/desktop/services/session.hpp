@@ -154,4 +154,7 @@ private:
     OpenTest* onBench_ = nullptr;
 };
 
+/// For a recording of this test, which must outlive it.
+[[nodiscard]] RecordedFor recordedFor(const Procedure& run);
+
 } // namespace fusain::desktop

@@ -34,7 +34,12 @@ std::optional<Problem> WaterBook::obstacle(Instant now) const {
     if (!today)
         return today.error();
     if (today->empty())
-        return std::nullopt;
+        return Problem{{FUSAIN_TEXT("Nobody has logged the water of the tank today."), {}},
+                       {},
+                       {},
+                       {FUSAIN_TEXT("Read chlorine, pH and temperature, and log them under Day. Nobody goes into "
+                                    "the tank before that."),
+                        {}}};
     const PlanningPolicy& planning = catalogue_.planning;
     const WaterLogEntry& latest = today->back();
     const auto findings =

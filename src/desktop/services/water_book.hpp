@@ -15,8 +15,8 @@ public:
     /// Readings of the local day of this moment, oldest first.
     [[nodiscard]] Expected<std::vector<WaterLogEntry>> on(Instant day) const;
     Expected<void> log(const WaterLogEntry& entry);
-    /// Why nobody may be in the tank, by the latest reading of the day; nothing when it is good or was not
-    /// read.
+    /// Why nobody may be in the tank: the water was not read today, or its latest reading is bad. Nothing when
+    /// it is good.
     [[nodiscard]] std::optional<Problem> obstacle(Instant now) const;
 
 private:

@@ -1,5 +1,6 @@
 #include "procedure/all/cross_check.hpp"
 
+#include "core/anthropometry/ages.hpp"
 #include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
 
@@ -8,7 +9,16 @@ namespace {
 
 constexpr double otherDay = 3.0, otherDayShare = 0.03, sameDayMost = 1.0; // kg, of the mass, kg
 
+constexpr Metres grownUpsStay{0.02};
+
 } // namespace
+
+std::optional<Message> heightDoubt(Metres before, Metres now, Years age) {
+    if (age < anthropometry::adultAge || within(std::abs((now - before).value()), grownUpsStay.value()))
+        return std::nullopt;
+    return Message{FUSAIN_TEXT("The height was {1} cm before, and is {2} cm now."),
+                   {fixed(centimetres(before), 1), fixed(centimetres(now), 1)}};
+}
 
 std::optional<Message> massDoubt(std::span<const AnyTest> tests, const RawTest& now, Kilograms mass,
                                  const std::function<bool(Instant, Instant)>& sameDay) {

@@ -1,55 +1,53 @@
 #include "procedure/chamber/events.hpp"
 
-#include "record/base/json.hpp"
-
-namespace fusain {
-namespace {
+#include "procedure/chamber/procedure.hpp"
 
 // Schema 1 did not say under which calibration a trial was taken: the order of the events tells.
-void scaleChecked(ChamberTest& test, const Event& event) {
-    const Json data = withDefaults(event, {{"number", test.scaleChecks.nextNumber()}});
-    test.scaleChecks.push_back(ofTest(scaleCheckFromJson(data), test, event));
-}
 
-void calibrated(ChamberTest& test, const Event& event) {
+namespace fusain::chamber {
+
+Calibrated Calibrated::read(const Event& event, const ChamberTest& test) {
     const Json data = withDefaults(event, {{"number", test.calibrations.nextNumber()}, {"set", test.set}});
-    test.calibrations.push_back(ofTest(calibrationFromJson(data), test, event));
+    return {ofTest(calibrationFromJson(data), test, event)};
+}
+Json Calibrated::data() const {
+    return toJson(calibration);
+}
+void Calibrated::applyTo(ChamberTest& test) const {
+    test.calibrations.push_back(calibration);
 }
 
-void volumeAccepted(ChamberTest& test, const Event& event) {
+VolumeAccepted VolumeAccepted::read(const Event& event, const ChamberTest& test) {
     const ChamberCalibration* calibration = test.calibration();
     Json data =
         withDefaults(event, {{"set", test.set}, {"calibration", calibration ? calibration->number : 0}});
     bringVerdictForward(data);
-    test.trials.push_back(ofTest(volumeTrialFromJson(data), test, event));
+    return {ofTest(volumeTrialFromJson(data), test, event)};
+}
+Json VolumeAccepted::data() const {
+    return toJson(trial);
+}
+void VolumeAccepted::applyTo(ChamberTest& test) const {
+    test.trials.push_back(trial);
 }
 
-void startedOver(ChamberTest& test, const Event& event) {
+StartedOver StartedOver::read(const Event& event, const RawTest&) {
+    return {event.data->at("reason").get<std::string>()};
+}
+Json StartedOver::data() const {
+    return {{"reason", reason}};
+}
+void StartedOver::applyTo(ChamberTest& test) const {
     ++test.set;
-    test.notes.push_back({NoteKind::StartedOver, {}, reasonIn(event)});
+    test.notes.push_back({NoteKind::StartedOver, {}, reason});
 }
 
-const EventTable<ChamberTest>& handlers() {
-    static const EventTable<ChamberTest> table{
-        {"scale.checked", scaleChecked},
-        {"chamber.calibrated", calibrated},
-        {"mass.read", [](ChamberTest& t, const Event& e) { t.mass = ofTest(readingFromJson(e.data), t, e); }},
-        {"volume.accepted", volumeAccepted},
-        {"volume.set-aside", [](ChamberTest& t, const Event& e) { applySetAside(t.trials, e); }},
-        {"volume.restored", [](ChamberTest& t, const Event& e) { applyRestored(t.trials, e); }},
-        {"chamber.started-over", startedOver},
-        {"thoracic-gas.measured",
-         [](ChamberTest& t, const Event& e) {
-             t.thoracicGas = ofTest(measuredThoracicGasFromJson(e.data), t, e);
-         }},
-    };
-    return table;
-}
+} // namespace fusain::chamber
 
-} // namespace
+namespace fusain {
 
 void applyEvent(ChamberTest& test, const Event& event) {
-    applyBy(handlers(), test, event);
+    applyAs<chamber::AnyEvent>(test, event);
 }
 
 } // namespace fusain

@@ -3,6 +3,7 @@
 #include "core/anthropometry/limits.hpp"
 #include "core/anthropometry/surface_area.hpp"
 #include "core/units/comparison.hpp"
+#include "procedure/chamber/events.hpp"
 #include "procedure/chamber/result.hpp"
 #include "procedure/method/result_json.hpp"
 #include "record/base/json.hpp"
@@ -17,7 +18,7 @@ using Done = Procedure::Done;
 
 constexpr std::string_view pressureReader = "chamber-pressures 1";
 
-constexpr NumberedWords words{"volume", FUSAIN_TEXT("Setting a trial aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Setting a trial aside needs a reason."),
                               FUSAIN_TEXT("There is no trial {1}.")};
 
 } // namespace
@@ -63,11 +64,11 @@ Done ChamberProcedure::checkScale(Kilograms nominal, Kilograms reading, const At
     if (!(nominal.value() >= 1.0 && nominal.value() <= 200.0) || !std::isfinite(reading.value()))
         return refused({FUSAIN_TEXT("A reference mass for the scale lies between 1 and 200 kg."), {}},
                        {FUSAIN_TEXT("Check the numbers."), {}});
-    return keep("scale.checked", ScaleCheck{{from, test_.scaleChecks.nextNumber(), {}}, nominal, reading});
+    return keep<chamber::ScaleChecked>(ScaleCheck{{from, test_.scaleChecks.nextNumber(), {}}, nominal, reading});
 }
 
 Done ChamberProcedure::calibrate(const airdisplacement::Calibration& calibration, const Attribution& from) {
-    return keep("chamber.calibrated", ChamberCalibration{{from, test_.calibrations.nextNumber(), {}},
+    return keep<chamber::Calibrated>( ChamberCalibration{{from, test_.calibrations.nextNumber(), {}},
                                                          test_.set,
                                                          calibration,
                                                          calibration.cylinderVolume,
@@ -79,19 +80,14 @@ Done ChamberProcedure::calibrateTyped(Litres certified, Litres reading, const At
         !(reading.value() >= 0.5 * certified.value() && reading.value() <= 2.0 * certified.value()))
         return refused({FUSAIN_TEXT("A cylinder holds 5 to 150 L, and its reading lies near that."), {}},
                        {FUSAIN_TEXT("Type litres: the certificate's, then the chamber's."), {}});
-    return keep("chamber.calibrated",
+    return keep<chamber::Calibrated>(
                 ChamberCalibration{
                     {from, test_.calibrations.nextNumber(), {}}, test_.set, std::nullopt, certified, reading});
 }
 
-Done ChamberProcedure::weigh(Kilograms mass, const Attribution& from) {
-    if (auto obstacle = obstacleTo(ChamberStep::Mass))
-        return refused(*obstacle, {});
-    if (!anthropometry::plausibleMassInChamber.holds(mass))
-        return refused(
-            {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
-            {FUSAIN_TEXT("It lies between 10 and 250 kg. Check the unit and what stands on the scale."), {}});
-    return keep("mass.read", Reading{from, mass.value()});
+Done ChamberProcedure::weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause) {
+    return readMass<chamber::MassRead>(ChamberStep::Mass, mass, anthropometry::plausibleMassInChamber, from,
+                                       keptBecause);
 }
 
 Done ChamberProcedure::acceptTrial(Litres volume, Litres standardError, const Attribution& from) {
@@ -139,6 +135,10 @@ Done ChamberProcedure::acceptPressures(std::vector<airdisplacement::PressureSamp
 Done ChamberProcedure::keepTrial(VolumeTrial trial) {
     if (auto obstacle = obstacleTo(ChamberStep::VolumeTrials))
         return refused(*obstacle, {});
+    if (auto sameCalibration = takenBefore<chamber::Calibrated, chamber::StartedOver>(
+            trial, {FUSAIN_TEXT("The chamber was calibrated again after this volume was recorded."), {}});
+        !sameCalibration)
+        return sameCalibration;
     switch (trials().verdict) {
     case airdisplacement::TrialVerdict::Recalibrate:
         return refused(trials().message, {FUSAIN_TEXT("Start over with a new calibration."), {}});
@@ -158,15 +158,15 @@ Done ChamberProcedure::keepTrial(VolumeTrial trial) {
             {FUSAIN_TEXT("Is the cylinder still inside? Check the reading and the mass."), {}});
     trial.number = test_.trials.nextNumber();
     trial.calibration = test_.calibration() ? test_.calibration()->number : 0;
-    return keep("volume.accepted", std::move(trial));
+    return keep<chamber::VolumeAccepted>(std::move(trial));
 }
 
 Done ChamberProcedure::setAside(int number, const std::string& reason) {
-    return setNumberedAside(words, number, test_.trials.find(number), reason);
+    return setNumberedAside<chamber::VolumeSetAside>(words, number, test_.trials.find(number), reason);
 }
 
 Done ChamberProcedure::restore(int number) {
-    return restoreNumbered(words, number, test_.trials.find(number));
+    return restoreNumbered<chamber::VolumeRestored>(words, number, test_.trials.find(number));
 }
 
 Done ChamberProcedure::startOver(const std::string& reason) {
@@ -177,7 +177,7 @@ Done ChamberProcedure::startOver(const std::string& reason) {
         return refused({FUSAIN_TEXT("The session has been started over before; the policy allows {1} sets."),
                         {std::to_string(setting_.policy.trials.sets)}},
                        {FUSAIN_TEXT("End the test with a reason and rebook."), {}});
-    return appendOpen("chamber.started-over", {{"reason", reason}});
+    return appendOpen(chamber::StartedOver{reason});
 }
 
 Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& method, const Attribution& from) {
@@ -187,7 +187,7 @@ Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& meth
     if (blank(method))
         return refused({FUSAIN_TEXT("Measured thoracic gas needs its method."), {}},
                        {FUSAIN_TEXT("For example panting, or plethysmography elsewhere."), {}});
-    return keep("thoracic-gas.measured", MeasuredThoracicGas{from, volume, method});
+    return keep<chamber::ThoracicGasMeasured>(MeasuredThoracicGas{from, volume, method});
 }
 
 } // namespace fusain

@@ -1,6 +1,5 @@
 #pragma once
 #include "core/airdisplacement/trial_rules.hpp"
-#include "procedure/chamber/events.hpp"
 #include "procedure/chamber/steps.hpp"
 #include "procedure/method/procedure.hpp"
 #include "record/chamber/method.hpp"
@@ -8,6 +7,9 @@
 namespace fusain {
 
 using ChamberSetting = Setting<ChamberPolicy>;
+
+/// Does to the record what an event says; throws Json::exception for readDocument.
+void applyEvent(ChamberTest& test, const Event& event);
 
 /// One test in the air-displacement chamber.
 class ChamberProcedure : public MethodProcedure<ChamberProcedure, ChamberMethod> {
@@ -23,7 +25,8 @@ public:
                    const Attribution& from = Attribution::typed());
     /// Typed from a chamber that calibrates itself: what it read for the cylinder.
     Done calibrateTyped(Litres certified, Litres reading, const Attribution& from = Attribution::typed());
-    Done weigh(Kilograms mass, const Attribution& from);
+    /// @param keptBecause why it is this client's although it is far from what they weighed before
+    Done weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause = {});
     /// A volume that somebody read from the chamber. @param volume raw, L
     Done acceptTrial(Litres volume, Litres standardError, const Attribution& from = Attribution::typed());
     /// What recorded pressures say by the present calibration and the mass; nothing without these.

@@ -1,80 +1,142 @@
 #include "procedure/impedance/events.hpp"
 
-#include "record/base/json.hpp"
+#include "procedure/impedance/procedure.hpp"
+#include "record/base/json_lists.hpp"
 
-namespace fusain {
+namespace fusain::analyzer {
 namespace {
 
-// Schema 1 did not say how the analyzer was connected for a sweep, nor with which sweep values were reported:
-// the order of the events tells.
-void moduleChecked(ImpedanceTest& test, const Event& event) {
-    const Json data = withDefaults(event, {{"number", test.moduleChecks.nextNumber()}});
-    test.moduleChecks.push_back(ofTest(moduleCheckFromJson(data), test, event));
-}
-
-void identityConfirmed(ImpedanceTest& test, const Event& event) {
-    Json data = *event.data;
-    bringDoubtsForward(data);
-    test.identity = ofTest(identityCheckFromJson(data), test, event);
-    test.subject.height = test.identity->height;
-}
-
-void keepSweep(ImpedanceTest& test, const Event& event, Json data) {
+// Schema 1 did not say how the analyzer was connected for a sweep: the order of the events tells.
+ImpedanceSweep sweepIn(const Event& event, const Json& data, const ImpedanceTest& test) {
     const ModuleCheck* check = test.moduleCheck();
     Json filled{{"analyzer", toJson(test.setup)}, {"module_check", check ? check->number : 0}};
     filled.update(data);
     bringVerdictForward(filled);
-    test.sweeps.push_back(ofTest(impedanceSweepFromJson(filled), test, event));
-    if (const std::string reason = data.value("overridden_because", ""); !reason.empty())
-        test.notes.push_back({NoteKind::SignalOverridden, {}, reason});
+    return ofTest(impedanceSweepFromJson(filled), test, event);
 }
 
-void keepReported(ImpedanceTest& test, const Event& event, const Json& values) {
-    ReportedValues reported{{}, test.sweep() ? test.sweep()->number : 0, {}};
+// Nor with which sweep values were reported: with the one that counted then.
+ReportedValues reportedIn(const Event& event, const char* key, const ImpedanceSweep* sweep,
+                          const ImpedanceTest& test) {
+    ReportedValues reported{{}, sweep ? sweep->number : 0, {}};
     reported.at = event.at;
-    for (const Json& value : values)
-        reported.values.push_back(reportedValueFromJson(value));
-    if (!reported.values.empty() || event.kind == "values.reported")
-        test.reported.push_back(ofTest(std::move(reported), test, event));
-}
-
-void imported(ImpedanceTest& test, const Event& event) {
-    test.mass = ofTest(readingFromJson(event.data->at("mass_kg")), test, event);
-    if (event.data->contains("sweep"))
-        keepSweep(test, event, event.data->at("sweep"));
-    keepReported(test, event, event.data->at("reported"));
-    test.notes.push_back({NoteKind::Imported, {}, event.data->at("source").get<std::string>()});
-}
-
-void lengthTaped(ImpedanceTest& test, const Event& event) {
-    if (const auto segment = impedance::segmentFromKey(event.data->at("segment").get<std::string>()))
-        test.tapedLengths[*segment] = Metres(event.data->at("length_m").get<double>());
-}
-
-const EventTable<ImpedanceTest>& handlers() {
-    static const EventTable<ImpedanceTest> table{
-        {"analyzer.set", [](ImpedanceTest& t, const Event& e) { t.setup = analyzerSetupFromJson(e.data); }},
-        {"module.checked", moduleChecked},
-        {"identity.confirmed", identityConfirmed},
-        {"mass.read", [](ImpedanceTest& t, const Event& e) { t.mass = ofTest(readingFromJson(e.data), t, e); }},
-        {"sweep.accepted", [](ImpedanceTest& t, const Event& e) { keepSweep(t, e, *e.data); }},
-        {"sweep.set-aside", [](ImpedanceTest& t, const Event& e) { applySetAside(t.sweeps, e); }},
-        {"sweep.restored", [](ImpedanceTest& t, const Event& e) { applyRestored(t.sweeps, e); }},
-        {"values.reported", [](ImpedanceTest& t, const Event& e) { keepReported(t, e, e.data->at("values")); }},
-        {"readings.imported", imported},
-        {"parts.missing",
-         [](ImpedanceTest& t, const Event& e) {
-             t.missingParts = e.data->at("parts").get<std::vector<std::string>>();
-         }},
-        {"length.taped", lengthTaped},
-    };
-    return table;
+    readList(event.data, key, reported.values, reportedValueFromJson);
+    return ofTest(std::move(reported), test, event);
 }
 
 } // namespace
 
+AnalyzerSet AnalyzerSet::read(const Event& event, const RawTest&) {
+    return {analyzerSetupFromJson(event.data)};
+}
+Json AnalyzerSet::data() const {
+    return toJson(setup);
+}
+void AnalyzerSet::applyTo(ImpedanceTest& test) const {
+    test.setup = setup;
+}
+
+IdentityConfirmed IdentityConfirmed::read(const Event& event, const RawTest& test) {
+    Json data = *event.data;
+    bringDoubtsForward(data);
+    return {ofTest(identityCheckFromJson(data), test, event)};
+}
+Json IdentityConfirmed::data() const {
+    return toJson(check);
+}
+void IdentityConfirmed::applyTo(ImpedanceTest& test) const {
+    test.identity = check;
+    test.subject.height = check.height;
+}
+
+SweepAccepted SweepAccepted::read(const Event& event, const ImpedanceTest& test) {
+    return {sweepIn(event, event.data, test), event.data->value("overridden_because", ""),
+            event.data->value("kept_because", "")};
+}
+Json SweepAccepted::data() const {
+    Json data = toJson(sweep);
+    if (!overriddenBecause.empty())
+        data["overridden_because"] = overriddenBecause;
+    if (!keptBecause.empty())
+        data["kept_because"] = keptBecause;
+    return data;
+}
+void SweepAccepted::applyTo(ImpedanceTest& test) const {
+    test.sweeps.push_back(sweep);
+    if (!overriddenBecause.empty())
+        test.notes.push_back({NoteKind::SignalOverridden, {}, overriddenBecause});
+    if (!keptBecause.empty())
+        test.notes.push_back({NoteKind::IdentityKept, {}, keptBecause});
+}
+
+ValuesReported ValuesReported::read(const Event& event, const ImpedanceTest& test) {
+    return {reportedIn(event, "values", test.sweep(), test)};
+}
+Json ValuesReported::data() const {
+    return {{"values", listOf(reported.values)}};
+}
+void ValuesReported::applyTo(ImpedanceTest& test) const {
+    test.reported.push_back(reported);
+}
+
+ReadingsImported ReadingsImported::read(const Event& event, const ImpedanceTest& test) {
+    ReadingsImported imported;
+    imported.mass = ofTest(readingFromJson(event.data->at("mass_kg")), test, event);
+    if (event.data->contains("sweep"))
+        imported.sweep = sweepIn(event, event.data->at("sweep"), test);
+    ReportedValues reported =
+        reportedIn(event, "reported", imported.sweep ? &*imported.sweep : test.sweep(), test);
+    if (!reported.values.empty())
+        imported.reported = std::move(reported);
+    imported.source = event.data->at("source").get<std::string>();
+    return imported;
+}
+Json ReadingsImported::data() const {
+    Json data{{"mass_kg", toJson(mass)},
+              {"source", source},
+              {"reported", reported ? listOf(reported->values) : Json::array()}};
+    if (sweep)
+        data["sweep"] = toJson(*sweep);
+    return data;
+}
+void ReadingsImported::applyTo(ImpedanceTest& test) const {
+    test.mass = mass;
+    if (sweep)
+        test.sweeps.push_back(*sweep);
+    if (reported)
+        test.reported.push_back(*reported);
+    test.notes.push_back({NoteKind::Imported, {}, source});
+}
+
+PartsMissing PartsMissing::read(const Event& event, const RawTest&) {
+    return {event.data->at("parts").get<std::vector<std::string>>()};
+}
+Json PartsMissing::data() const {
+    return {{"parts", parts}};
+}
+void PartsMissing::applyTo(ImpedanceTest& test) const {
+    test.missingParts = parts;
+}
+
+LengthTaped LengthTaped::read(const Event& event, const RawTest&) {
+    const auto segment = impedance::segmentFromKey(event.data->at("segment").get<std::string>());
+    if (!segment)
+        throw Json::other_error::create(501, "the segment is not known", &*event.data);
+    return {*segment, Metres(event.data->at("length_m").get<double>())};
+}
+Json LengthTaped::data() const {
+    return {{"segment", impedance::segmentKey(segment)}, {"length_m", length.value()}};
+}
+void LengthTaped::applyTo(ImpedanceTest& test) const {
+    test.tapedLengths[segment] = length;
+}
+
+} // namespace fusain::analyzer
+
+namespace fusain {
+
 void applyEvent(ImpedanceTest& test, const Event& event) {
-    applyBy(handlers(), test, event);
+    applyAs<analyzer::AnyEvent>(test, event);
 }
 
 } // namespace fusain

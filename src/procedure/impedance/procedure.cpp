@@ -2,6 +2,7 @@
 
 #include "core/anthropometry/limits.hpp"
 #include "core/units/comparison.hpp"
+#include "procedure/impedance/events.hpp"
 #include "procedure/impedance/result.hpp"
 #include "procedure/method/result_json.hpp"
 #include "record/base/json.hpp"
@@ -45,7 +46,7 @@ std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const Spectrum
 
 constexpr std::string_view sweepReader = "sweep-signal 1";
 
-constexpr NumberedWords words{"sweep", FUSAIN_TEXT("Setting a sweep aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Setting a sweep aside needs a reason."),
                               FUSAIN_TEXT("There is no sweep {1}.")};
 
 } // namespace
@@ -127,7 +128,7 @@ Done ImpedanceProcedure::setUp(const AnalyzerSetup& setup) {
         return refused({FUSAIN_TEXT("An analyzer has two, four or eight electrodes."), {}}, {});
     if (setup.side != "right" && setup.side != "left")
         return refused({FUSAIN_TEXT("The measured side is right or left."), {}}, {});
-    return appendOpen("analyzer.set", toJson(setup));
+    return appendOpen(analyzer::AnalyzerSet{setup});
 }
 
 Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading, const Attribution& from) {
@@ -135,7 +136,7 @@ Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading, const Attributi
         return refused(
             {FUSAIN_TEXT("A test module lies between 10 and 2000 Ω, and its reading above zero."), {}},
             {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
-    return keep("module.checked", ModuleCheck{{from, test_.moduleChecks.nextNumber(), {}}, nominal, reading});
+    return keep<analyzer::ModuleChecked>(ModuleCheck{{from, test_.moduleChecks.nextNumber(), {}}, nominal, reading});
 }
 
 Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,
@@ -150,11 +151,12 @@ Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::str
     if (!anthropometry::plausibleHeight.holds(height))
         return refused({FUSAIN_TEXT("A height of {1} cm cannot be right."), {fixed(centimetres(height), 1)}},
                        {FUSAIN_TEXT("It lies between 50 and 230 cm. Check the unit."), {}});
-    return keep("identity.confirmed", IdentityCheck{{}, code, height, std::move(doubts), keptBecause});
+    return keep<analyzer::IdentityConfirmed>(IdentityCheck{{}, code, height, std::move(doubts), keptBecause});
 }
 
-Done ImpedanceProcedure::weigh(Kilograms mass, const Attribution& from) {
-    return readMass(ImpedanceStep::Mass, mass, from);
+Done ImpedanceProcedure::weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause) {
+    return readMass<analyzer::MassRead>(ImpedanceStep::Mass, mass, anthropometry::plausibleMass, from,
+                                        keptBecause);
 }
 
 ImpedanceSweep ImpedanceProcedure::judged(impedance::Sweep sweep, const Attribution& from) const {
@@ -176,9 +178,13 @@ ImpedanceSweep ImpedanceProcedure::judged(impedance::Sweep sweep, const Attribut
 }
 
 Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, const Attribution& from,
-                                     const std::string& reasonInSpite) {
+                                     const std::string& reasonInSpite, const std::string& keptBecause) {
     if (auto obstacle = obstacleTo(ImpedanceStep::Sweep))
         return refused(*obstacle, {});
+    if (auto sameSetUp = takenBefore<analyzer::AnalyzerSet, analyzer::ModuleChecked>(
+            from, {FUSAIN_TEXT("The analyzer was set up or checked again after this sweep was recorded."), {}});
+        !sameSetUp)
+        return sameSetUp;
     if (auto problem = problemWithSweep(sweep))
         return tl::unexpected(*problem);
     const auto findings = judge(sweep);
@@ -190,13 +196,8 @@ Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, const Attribution& 
                 {FUSAIN_TEXT("Using a sweep that should be repeated is the physiologist's decision."), {}},
                 {FUSAIN_TEXT("Repeat it, or ask the physiologist."), {}});
     }
-    const auto own = attributed(from);
-    if (!own)
-        return tl::unexpected(own.error());
-    Json data = toJson(judged(std::move(sweep), *own));
-    if (!blank(reasonInSpite))
-        data["overridden_because"] = reasonInSpite;
-    return appendOpen("sweep.accepted", std::move(data));
+    return keep<analyzer::SweepAccepted>(judged(std::move(sweep), from),
+                                         blank(reasonInSpite) ? std::string() : reasonInSpite, keptBecause);
 }
 
 Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
@@ -208,35 +209,30 @@ Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
     if (!own)
         return tl::unexpected(own.error());
     own->at = test_.startedAt; // when they were taken, not when they were read in
-    Json data{
-        {"mass_kg", toJson(Reading{*own, mass.value()})}, {"source", source}, {"reported", Json::array()}};
+    analyzer::ReadingsImported imported{{*own, mass.value()}, {}, ReportedValues{}, source};
     if (!sweep.spectra.empty()) {
         if (auto problem = problemWithSweep(sweep))
             return tl::unexpected(*problem);
         if (const auto findings = judge(sweep); impedance::mustRepeat(findings))
             return refused(findings.front().what, findings.front().remedy);
-        data["sweep"] = toJson(judged(std::move(sweep), *own));
+        imported.sweep = judged(std::move(sweep), *own);
     }
-    for (const ReportedValue& value : reported)
-        data["reported"].push_back(toJson(value));
-    return appendOpen("readings.imported", data);
+    imported.reported->values = std::move(reported);
+    return appendOpen(imported);
 }
 
 Done ImpedanceProcedure::setAside(int number, const std::string& reason) {
-    return setNumberedAside(words, number, test_.sweeps.find(number), reason);
+    return setNumberedAside<analyzer::SweepSetAside>(words, number, test_.sweeps.find(number), reason);
 }
 
 Done ImpedanceProcedure::restore(int number) {
-    return restoreNumbered(words, number, test_.sweeps.find(number));
+    return restoreNumbered<analyzer::SweepRestored>(words, number, test_.sweeps.find(number));
 }
 
 Done ImpedanceProcedure::keepReported(std::vector<ReportedValue> values) {
-    Json list = Json::array();
-    for (const ReportedValue& value : values) {
+    for (const ReportedValue& value : values)
         if (!std::isfinite(value.value) || blank(value.quantity))
             return refused({FUSAIN_TEXT("A reported value needs a name and a number."), {}}, {});
-        list.push_back(toJson(value));
-    }
     const auto within = [&](std::string_view quantity, double least, double most) {
         const auto found = std::ranges::find(values, quantity, &ReportedValue::quantity);
         return found == values.end() || (found->value >= least && found->value <= most);
@@ -246,7 +242,7 @@ Done ImpedanceProcedure::keepReported(std::vector<ReportedValue> values) {
         return refused(
             {FUSAIN_TEXT("The reported fat or fat-free mass does not go with this person's mass."), {}},
             {FUSAIN_TEXT("Check the units, and whose values these are."), {}});
-    return appendOpen("values.reported", {{"values", list}});
+    return appendOpen(analyzer::ValuesReported{{{}, 0, std::move(values)}});
 }
 
 Done ImpedanceProcedure::setMissingParts(const std::vector<std::string>& parts) {
@@ -257,15 +253,14 @@ Done ImpedanceProcedure::setMissingParts(const std::vector<std::string>& parts) 
             !impedance::findMissingPart(part.substr(slash + 1)))
             return refused({FUSAIN_TEXT("\"{1}\" is not a part of the body with its side."), {part}}, {});
     }
-    return appendOpen("parts.missing", {{"parts", parts}});
+    return appendOpen(analyzer::PartsMissing{parts});
 }
 
 Done ImpedanceProcedure::tapeLength(impedance::Segment segment, Metres length) {
     if (!(length.value() >= 0.1 && length.value() <= 1.3))
         return refused({FUSAIN_TEXT("A length of {1} cm cannot be right."), {fixed(centimetres(length), 1)}},
                        {FUSAIN_TEXT("Type centimetres."), {}});
-    return appendOpen("length.taped",
-                      {{"segment", impedance::segmentKey(segment)}, {"length_m", length.value()}});
+    return appendOpen(analyzer::LengthTaped{segment, length});
 }
 
 void takeCalibrations(ImpedancePolicy& policy, const SettingOf& setting) {

@@ -1,5 +1,4 @@
 #pragma once
-#include "procedure/impedance/events.hpp"
 #include "procedure/impedance/steps.hpp"
 #include "procedure/method/method.hpp"
 #include "procedure/method/procedure.hpp"
@@ -8,6 +7,9 @@
 namespace fusain {
 
 using ImpedanceSetting = Setting<ImpedancePolicy>;
+
+/// Does to the record what an event says; throws Json::exception for readDocument.
+void applyEvent(ImpedanceTest& test, const Event& event);
 
 /// One test on the impedance analyzer.
 class ImpedanceProcedure : public MethodProcedure<ImpedanceProcedure, ImpedanceMethod> {
@@ -30,10 +32,13 @@ public:
     Done confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,
                          std::vector<impedance::IdentityDoubt> doubts = {},
                          const std::string& keptBecause = {});
-    Done weigh(Kilograms mass, const Attribution& from);
+    /// @param keptBecause why it is this client's although it is far from what they weighed before
+    Done weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause = {});
     /// Accepts a sweep. One that must be repeated is refused, unless the physiologist says why it is used all
     /// the same.
-    Done acceptSweep(impedance::Sweep sweep, const Attribution& from, const std::string& reasonInSpite = {});
+    /// @param keptBecause why it is this client's although it is far from the one before
+    Done acceptSweep(impedance::Sweep sweep, const Attribution& from, const std::string& reasonInSpite = {},
+                     const std::string& keptBecause = {});
     /// Readings that were taken elsewhere and come from a file: mass, sweep and reported values in one step,
     /// without the questions that nobody asked here. The sweep is judged all the same; a bad one is refused.
     /// @param source the file and line, kept in the notes

@@ -1,33 +1,42 @@
 #pragma once
 #include "record/base/event.hpp"
+#include "record/base/json.hpp"
+#include "record/method/note.hpp"
 #include "record/method/repeated.hpp"
 
-#include <functional>
-#include <map>
-#include <span>
+#include <variant>
+
+// An event of a test is a struct: its kind, what it says, how that is written (`data`) and read (`read`), and
+// what it does to the record (`applyTo`) stand together. `read` is given the record as it was before the event,
+// for what books of schema 3 left to the order of the events; it throws Json::exception for readDocument. Each
+// method has one variant of all that can happen in its tests.
 
 namespace fusain {
-
-/// Applies what every method has in common: start, answers, notes, signing … @return false for any other kind.
-bool applyCommonEvent(RawTest& test, const Event& event);
-
-/// What each kind of event of a method does to its record.
-template <class Record>
-using EventTable = std::map<std::string, void (*)(Record&, const Event&)>;
 
 /// For an event that no method knows: throws Json::exception for readDocument. What was read is not lost in
 /// silence.
 [[noreturn]] void throwUnknownKind(const Event& event);
 
-/// Applies an event that is common or in the method's table; throws Json::exception for any other.
-template <class Record>
-void applyBy(const EventTable<Record>& table, Record& record, const Event& event) {
-    if (applyCommonEvent(record, event))
-        return;
-    const auto found = table.find(event.kind);
-    if (found == table.end())
+/// The event of the kind that it names, read for a record; throws Json::exception for an unknown kind and for
+/// data that do not fit.
+template <class AnyEvent, class Record>
+[[nodiscard]] AnyEvent readEvent(const Event& event, const Record& before) {
+    std::optional<AnyEvent> found;
+    [&]<class... Kinds>(std::type_identity<std::variant<Kinds...>>) {
+        const auto readIf = [&]<class Kind>(std::type_identity<Kind>) {
+            return event.kind == Kind::kind && (found.emplace(Kind::read(event, before)), true);
+        };
+        static_cast<void>((readIf(std::type_identity<Kinds>()) || ...));
+    }(std::type_identity<AnyEvent>());
+    if (!found)
         throwUnknownKind(event);
-    found->second(record, event);
+    return *std::move(found);
+}
+
+/// Reads an event and does to the record what it says. Nothing has changed when it throws.
+template <class AnyEvent, class Record>
+void applyAs(Record& record, const Event& event) {
+    std::visit([&](const auto& typed) { typed.applyTo(record); }, readEvent<AnyEvent>(event, record));
 }
 
 /// The data of an event, with what events of schema 1 did not say filled in.
@@ -42,30 +51,111 @@ template <std::derived_from<Attribution> Taken>
     return reading;
 }
 
-/// The number, and the reason, that an event about one numbered reading carries.
-[[nodiscard]] int numberIn(const Event& event);
-[[nodiscard]] std::string reasonIn(const Event& event);
+/// A text as the argument of a template.
+template <std::size_t Size>
+struct FixedText {
+    char text[Size];
+    constexpr FixedText(const char (&from)[Size]) { // NOLINT(google-explicit-constructor)
+        std::ranges::copy(from, text);
+    }
+    constexpr operator std::string_view() const { // NOLINT(google-explicit-constructor)
+        return {text, Size - 1};
+    }
+};
 
-/// "<noun>.set-aside": the reading stays, with the reason why it does not count.
-template <class Item>
-void applySetAside(Repeated<Item>& readings, const Event& event) {
-    if (Item* reading = readings.find(numberIn(event)))
-        reading->setAsideReason = reasonIn(event);
-}
-/// "<noun>.restored": the reading counts again.
-template <class Item>
-void applyRestored(Repeated<Item>& readings, const Event& event) {
-    if (Item* reading = readings.find(numberIn(event)))
-        reading->setAsideReason.clear();
-}
+/// One reading, which takes its place in the record.
+/// @tparam Place the member of the record  @tparam FromJson reads what toJson of the reading wrote
+template <FixedText Kind, auto Place, auto FromJson>
+struct ReadingTaken {
+    static constexpr std::string_view kind = Kind;
+    std::invoke_result_t<decltype(FromJson), const Json&> reading;
 
-/// The events that still hold: without those that a later "event.undone" took back, and without the undoing
-/// itself.
-[[nodiscard]] std::vector<Event> effectiveEvents(std::span<const Event> events);
+    static ReadingTaken read(const Event& event, const RawTest& test) {
+        return {ofTest(FromJson(event.data), test, event)};
+    }
+    [[nodiscard]] Json data() const { return toJson(reading); }
+    template <class Record>
+    void applyTo(Record& test) const {
+        test.*Place = reading;
+    }
+};
 
-/// Hands the events that still hold to `apply`, in order. @return a Problem naming the sequence of a malformed
-/// one
-[[nodiscard]] Expected<void> applyEach(std::span<const Event> events,
-                                       const std::function<void(const Event&)>& apply);
+/// One more of the numbered checks of an instrument; the latest holds for the readings that follow it.
+/// Schema 1 had one of each kind and did not number it.
+template <FixedText Kind, auto List, auto FromJson>
+struct CheckMade {
+    static constexpr std::string_view kind = Kind;
+    std::invoke_result_t<decltype(FromJson), const Json&> check;
+
+    template <class Record>
+    static CheckMade read(const Event& event, const Record& test) {
+        return {
+            ofTest(FromJson(withDefaults(event, {{"number", (test.*List).nextNumber()}})), test, event)};
+    }
+    [[nodiscard]] Json data() const { return toJson(check); }
+    template <class Record>
+    void applyTo(Record& test) const {
+        (test.*List).push_back(check);
+    }
+};
+
+/// A mass on a scale, and why it is this client's although it does not go with what is known of the client.
+template <FixedText Kind, auto Place>
+struct MassTaken {
+    static constexpr std::string_view kind = Kind;
+    Reading mass;
+    std::string keptBecause; ///< empty when nobody doubted it
+
+    static MassTaken read(const Event& event, const RawTest& test) {
+        return {ofTest(readingFromJson(event.data), test, event), event.data->value("kept_because", "")};
+    }
+    [[nodiscard]] Json data() const {
+        Json data = toJson(mass);
+        if (!keptBecause.empty())
+            data["kept_because"] = keptBecause;
+        return data;
+    }
+    template <class Record>
+    void applyTo(Record& test) const {
+        test.*Place = mass;
+        if (!keptBecause.empty())
+            test.notes.push_back({NoteKind::IdentityKept, {}, keptBecause});
+    }
+};
+
+/// One of the readings that are taken several times does not count any more; it stays, with the reason.
+template <FixedText Kind, auto List>
+struct SetAside {
+    static constexpr std::string_view kind = Kind;
+    int number = 0;
+    std::string reason;
+
+    static SetAside read(const Event& event, const RawTest&) {
+        return {event.data->at("number").get<int>(), event.data->at("reason").get<std::string>()};
+    }
+    [[nodiscard]] Json data() const { return {{"number", number}, {"reason", reason}}; }
+    template <class Record>
+    void applyTo(Record& test) const {
+        if (auto* reading = (test.*List).find(number))
+            reading->setAsideReason = reason;
+    }
+};
+
+/// It counts again.
+template <FixedText Kind, auto List>
+struct Restored {
+    static constexpr std::string_view kind = Kind;
+    int number = 0;
+
+    static Restored read(const Event& event, const RawTest&) {
+        return {event.data->at("number").get<int>()};
+    }
+    [[nodiscard]] Json data() const { return {{"number", number}}; }
+    template <class Record>
+    void applyTo(Record& test) const {
+        if (auto* reading = (test.*List).find(number))
+            reading->setAsideReason.clear();
+    }
+};
 
 } // namespace fusain

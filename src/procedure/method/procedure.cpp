@@ -1,7 +1,7 @@
 #include "procedure/method/procedure.hpp"
 
-#include "core/anthropometry/limits.hpp"
 #include "core/units/format.hpp"
+#include "procedure/method/common_events.hpp"
 #include "record/base/fingerprint.hpp"
 #include "record/base/json.hpp"
 
@@ -23,36 +23,31 @@ bool Procedure::blank(const std::string& text) {
 Done Procedure::start(const std::string& id, const TestSubject& subject, const std::string& policyId,
                       const Json& policy, std::optional<Instant> takenAt) {
     rawRecord().id = id;
-    Json data{{"method", method()},       {"subject", toJson(subject)},
-              {"policy", policyId},       {"policy_document", policy},
-              {"protocol", protocol_.id}, {"protocol_document", protocol_.document}};
-    if (takenAt)
-        data["taken_at"] = isoText(*takenAt);
-    return append("test.started", std::move(data));
+    return append(TestStarted{
+        std::string(method()), subject, policyId, policy, protocol_.id, protocol_.document, takenAt});
 }
 
 Done Procedure::takeUp(std::vector<Event> events) {
     if (auto replayed = replay(events); !replayed)
         return replayed;
     for (const Event& event : effectiveEvents(events))
-        if (event.kind == "step.shown")
-            shown_ = stepNamed(*event.data);
-        else
-            shown_.reset();
+        shown_ = stepShownBy(event);
     events_ = std::move(events);
     return {};
 }
 
 // By its id; books of schema 3 kept its place on the run sheet of then.
-std::optional<Step> Procedure::stepNamed(const Json& data) const {
-    const Json& step = data.at("step");
+std::optional<Step> Procedure::stepShownBy(const Event& event) const {
+    if (event.kind != StepShown::kind)
+        return std::nullopt;
+    const StepShown shown = StepShown::read(event, record());
     for (const StepText& text : steps())
-        if (step.is_string() ? text.id == step.get<std::string>() : text.step.index() == step.get<int>())
+        if (shown.place ? text.step.index() == *shown.place : text.id == shown.step)
             return text.step;
     return std::nullopt;
 }
 
-Done Procedure::append(const std::string& kind, Json data, const AlsoKept& also) {
+Done Procedure::append(std::string_view kind, Json data, const AlsoKept& also) {
     Event event;
     event.at = clock_();
     event.by = staff_.id;
@@ -70,19 +65,18 @@ Done Procedure::append(const std::string& kind, Json data, const AlsoKept& also)
         return done;
     apply(*kept);
     events_.push_back(std::move(*kept));
-    if (kind != "step.shown")
-        shown_.reset();
+    shown_ = stepShownBy(events_.back());
     return {};
 }
 
-Done Procedure::appendOpen(const std::string& kind, Json data, const AlsoKept& also) {
+Done Procedure::stillOpen() const {
     if (record().state == TestState::Signed)
         return refused({FUSAIN_TEXT("This test is signed; its readings are locked."), {}},
                        {FUSAIN_TEXT("Amend it, with a reason: both versions are kept."), {}});
     if (record().state == TestState::Refused)
         return refused({FUSAIN_TEXT("This test was ended without a result."), {}},
                        {FUSAIN_TEXT("Start a new one."), {}});
-    return append(kind, std::move(data), also);
+    return {};
 }
 
 Expected<Attribution> Procedure::attributed(const Attribution& from) const {
@@ -102,14 +96,24 @@ Expected<Attribution> Procedure::attributed(const Attribution& from) const {
     return own;
 }
 
-Done Procedure::readMass(Step step, Kilograms mass, const Attribution& from) {
-    if (auto obstacle = obstacleTo(step))
-        return refused(*obstacle, {});
-    if (!anthropometry::plausibleMass.holds(mass))
-        return refused(
-            {FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
-            {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit and what stands on the scale."), {}});
-    return keep("mass.read", Reading{from, mass.value()});
+Done Procedure::unlessOlder(const Attribution& from, std::initializer_list<std::string_view> setUps,
+                            Message made) const {
+    const auto holding = effectiveEvents(events_);
+    const bool older = from.afterEvent && std::ranges::any_of(holding, [&](const Event& event) {
+                           return event.sequence > *from.afterEvent &&
+                                  std::ranges::find(setUps, event.kind) != setUps.end();
+                       });
+    return older ? refused(std::move(made), {FUSAIN_TEXT("Record it again."), {}}) : Done();
+}
+
+tl::unexpected<Problem> Procedure::refusedMass(Kilograms mass, Kilograms least, Kilograms most) {
+    return refused({FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+                   {FUSAIN_TEXT("It lies between {1} and {2} kg. Check the unit and what stands on the scale."),
+                    {fixed(least.value(), 0), fixed(most.value(), 0)}});
+}
+
+tl::unexpected<Problem> Procedure::refusedNumber(const NumberedWords& words, int number) {
+    return refused({std::string(words.thereIsNone), {std::to_string(number)}}, {});
 }
 
 bool Procedure::answered(Step step) const {
@@ -175,21 +179,6 @@ StepState Procedure::stateOf(Step step) const {
     return isDone(step) ? StepState::Done : StepState::Waiting;
 }
 
-Done Procedure::setNumberedAside(const NumberedWords& words, int number, bool known,
-                                 const std::string& reason) {
-    if (blank(reason))
-        return refused({std::string(words.needsReason), {}}, {FUSAIN_TEXT("Say why in one sentence."), {}});
-    if (!known)
-        return refused({std::string(words.thereIsNone), {std::to_string(number)}}, {});
-    return appendOpen(std::string(words.noun) + ".set-aside", {{"number", number}, {"reason", reason}});
-}
-
-Done Procedure::restoreNumbered(const NumberedWords& words, int number, bool known) {
-    if (!known)
-        return refused({std::string(words.thereIsNone), {std::to_string(number)}}, {});
-    return appendOpen(std::string(words.noun) + ".restored", {{"number", number}});
-}
-
 std::vector<const readiness::Rule*> Procedure::questions(Step step) const {
     std::vector<const readiness::Rule*> list;
     const StepKind kind = textOf(step).kind;
@@ -216,10 +205,7 @@ std::optional<Message> Procedure::obstacleTo(Step step) const {
 }
 
 Done Procedure::goTo(Step step) {
-    auto gone = append("step.shown", {{"step", textOf(step).id}});
-    if (gone)
-        shown_ = step;
-    return gone;
+    return append(StepShown{std::string(textOf(step).id), {}});
 }
 
 Done Procedure::confirm(Step step, const std::string& reason) {
@@ -232,21 +218,21 @@ Done Procedure::confirm(Step step, const std::string& reason) {
     if ((kind == StepKind::Check || kind == StepKind::OptionalReading) && blank(reason))
         return refused({FUSAIN_TEXT("Going past this step needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
-    Json data{{"step", textOf(step).id}, {"reason", reason}};
+    StepDone confirmed{std::string(textOf(step).id), reason, {}};
     switch (kind) {
     case StepKind::Afterwards: // the report may be made, and the instrument left tidy, after the record is
                                // locked
-        return append("step.done", data);
+        return append(confirmed);
     case StepKind::Result:
         if (fingerprint().empty())
             return refused({FUSAIN_TEXT("There is no result to confirm yet."), {}},
                            {FUSAIN_TEXT("Take the readings that are missing."), {}});
-        data["result"] = fingerprint();
+        confirmed.result = fingerprint();
         [[fallthrough]];
     case StepKind::Confirm:
     case StepKind::Check:
     case StepKind::OptionalReading:
-        return appendOpen("step.done", data);
+        return appendOpen(confirmed);
     default:
         return refused({FUSAIN_TEXT("This step needs its own answer."), {}}, {});
     }
@@ -256,10 +242,8 @@ Done Procedure::answer(const std::string& ruleId, const readiness::Answer& answe
     const readiness::Rule* rule = protocol_.find(ruleId);
     if (!rule)
         return refused({FUSAIN_TEXT("The protocol has no question \"{1}\"."), {ruleId}}, {});
-    return appendOpen(
-        "question.answered",
-        toJson(AnsweredQuestion{
-            ruleId, rule->question, rule->effect, answer, readiness::judge(*rule, answer), {}, {}, clock_()}));
+    return appendOpen(QuestionAnswered{
+        {ruleId, rule->question, rule->effect, answer, readiness::judge(*rule, answer), {}, {}, clock_()}});
 }
 
 Done Procedure::answerOpen(
@@ -299,7 +283,7 @@ Done Procedure::acceptDeviation(const std::string& ruleId, const std::string& re
         return refused(
             {FUSAIN_TEXT("This answer blocks the test; only the physiologist can decide otherwise."), {}},
             {FUSAIN_TEXT("Ask the physiologist to take the bench, or end the test."), {}});
-    return appendOpen("deviation.accepted", {{"rule", ruleId}, {"reason", reason}});
+    return appendOpen(DeviationAccepted{ruleId, reason});
 }
 
 Done Procedure::addNote(const std::string& text) {
@@ -307,21 +291,21 @@ Done Procedure::addNote(const std::string& text) {
 }
 
 Done Procedure::addNote(NoteKind kind, const std::string& text) {
-    return appendOpen("note.added", toJson(Note{kind, {}, text}));
+    return appendOpen(NoteAdded{{kind, {}, text}});
 }
 
 Done Procedure::interpret(const std::string& text) {
     if (blank(text))
         return refused({FUSAIN_TEXT("The interpretation is empty."), {}},
                        {FUSAIN_TEXT("Take over the suggested sentences, or write your own."), {}});
-    return appendOpen("interpretation.written", {{"text", text}, {"result", fingerprint()}});
+    return appendOpen(InterpretationWritten{text, fingerprint()});
 }
 
 Done Procedure::refuse(const std::string& reason, const AlsoKept& also) {
     if (blank(reason))
         return refused({FUSAIN_TEXT("Ending a test needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
-    return appendOpen("test.refused", {{"reason", reason}}, also);
+    return appendOpen(TestRefused{reason}, also);
 }
 
 std::optional<Problem> Procedure::obstacleToSigning(const Staff& technician,
@@ -346,15 +330,11 @@ std::optional<Problem> Procedure::obstacleToSigning(const Staff& technician,
 }
 
 Done Procedure::sign(const Staff& technician, const std::optional<Staff>& physiologist, const AlsoKept& also) {
-    if (record().state != TestState::Running)
-        return appendOpen("test.signed", Json::object()); // refused with the words for a locked test
+    if (auto open = stillOpen(); !open)
+        return open;
     if (auto obstacle = obstacleToSigning(technician, physiologist))
         return tl::unexpected(*obstacle);
-    return append("test.signed",
-                  {{"technician", technician.id},
-                   {"physiologist", physiologist ? physiologist->id : ""},
-                   {"result", fingerprint()}},
-                  also);
+    return append(TestSigned{technician.id, physiologist ? physiologist->id : "", fingerprint()}, also);
 }
 
 Done Procedure::amend(const std::string& reason) {
@@ -364,16 +344,16 @@ Done Procedure::amend(const std::string& reason) {
     if (blank(reason))
         return refused({FUSAIN_TEXT("An amendment needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
-    return append("test.amended", {{"reason", reason}});
+    return append(TestAmended{reason});
 }
 
 Done Procedure::undo() {
     const auto holding = effectiveEvents(events_);
     const auto last = std::find_if(holding.rbegin(), holding.rend(),
-                                   [](const Event& event) { return event.kind != "step.shown"; });
-    if (last == holding.rend() || last->kind == "test.started" || last->kind == "test.amended")
+                                   [](const Event& event) { return event.kind != StepShown::kind; });
+    if (last == holding.rend() || last->kind == TestStarted::kind || last->kind == TestAmended::kind)
         return refused({FUSAIN_TEXT("There is nothing to take back."), {}}, {});
-    if (auto undone = appendOpen("event.undone", {{"sequence", last->sequence}}); !undone)
+    if (auto undone = appendOpen(EventUndone{last->sequence}); !undone)
         return undone;
     fingerprintAt_.reset();
     return replay(events_);

@@ -1,17 +1,18 @@
 #pragma once
-#include "procedure/method/events.hpp"
 #include "procedure/method/journal.hpp"
+#include "procedure/method/replay.hpp"
 #include "procedure/method/run_sheet.hpp"
 #include "record/base/people.hpp"
+#include "record/method/note.hpp"
 #include "record/method/protocol.hpp"
+#include "record/method/raw_record.hpp"
 
 #include <functional>
 
 namespace fusain {
 
-/// What a method calls its numbered readings, in events and to people.
+/// What a method calls its numbered readings.
 struct NumberedWords {
-    std::string_view noun;        ///< of the events: "trial", "volume", "sweep", "scan"
     std::string_view needsReason; ///< marked for translation
     std::string_view thereIsNone; ///< with {1} for the number, marked for translation
 };
@@ -104,26 +105,54 @@ protected:
                const Json& policy, std::optional<Instant> takenAt);
     /// Takes the events of a test that exists.
     Done takeUp(std::vector<Event> events);
-    /// A mass on a scale on land, as the event "mass.read"; 10 to 300 kg.
-    Done readMass(Step step, Kilograms mass, const Attribution& from);
-    /// Sets a numbered reading aside, with a reason, or takes it back in, as the events "<noun>.set-aside" and
-    /// "<noun>.restored". @param known whether there is a reading with this number
-    Done setNumberedAside(const NumberedWords& words, int number, bool known, const std::string& reason);
-    Done restoreNumbered(const NumberedWords& words, int number, bool known);
-    /// For every change that a signature or a refusal forbids.
-    Done appendOpen(const std::string& kind, Json data, const AlsoKept& also = {});
+    /// Keeps a mass on a scale on land. @tparam Taken the method's event of it  @param possible what a person
+    /// weighs on this scale  @param keptBecause why it is this client's although it does not look like it
+    template <class Taken, class Range>
+    Done readMass(Step step, Kilograms mass, const Range& possible, const Attribution& from,
+                  const std::string& keptBecause) {
+        if (auto obstacle = obstacleTo(step))
+            return refused(*obstacle, {});
+        if (!possible.holds(mass))
+            return refusedMass(mass, possible.low, possible.high);
+        return keep<Taken>(Reading{from, mass.value()}, keptBecause);
+    }
+    /// Sets a numbered reading aside, with a reason, or takes it back in. @tparam Typed the event  @param known
+    /// whether there is a reading with this number
+    template <class Typed>
+    Done setNumberedAside(const NumberedWords& words, int number, bool known, const std::string& reason) {
+        if (blank(reason))
+            return refused({std::string(words.needsReason), {}}, {FUSAIN_TEXT("Say why in one sentence."), {}});
+        return known ? appendOpen(Typed{number, reason}) : refusedNumber(words, number);
+    }
+    template <class Typed>
+    Done restoreNumbered(const NumberedWords& words, int number, bool known) {
+        return known ? appendOpen(Typed{number}) : refusedNumber(words, number);
+    }
+    /// Keeps a typed event; for every change that a signature or a refusal forbids.
+    template <class Typed>
+    Done appendOpen(const Typed& event, const AlsoKept& also = {}) {
+        auto open = stillOpen();
+        return open ? append(event, also) : open;
+    }
     [[nodiscard]] Instant now() const { return clock_(); }
+    /// Why a recording cannot be taken: what it was to be taken under (a check, a calibration, how the
+    /// electrodes sit) was made anew after it had begun. @tparam SetUps the events of that  @param made what
+    /// happened, for people
+    template <class... SetUps>
+    [[nodiscard]] Done takenBefore(const Attribution& from, Message made) const {
+        return unlessOlder(from, {SetUps::kind...}, std::move(made));
+    }
     /// Whose a reading is, completed with who accepts it and when. @return a Problem when it was recorded for
     /// another test or client
     [[nodiscard]] Expected<Attribution> attributed(const Attribution& from) const;
-    /// Completes the attribution of a reading and keeps it as an event of this kind.
-    template <std::derived_from<Attribution> Taken>
-    Done keep(const std::string& kind, Taken reading) {
+    /// Completes the attribution of a reading and keeps the event that it is the first part of.
+    template <class Typed, std::derived_from<Attribution> Taken, class... More>
+    Done keep(Taken reading, More... more) {
         auto own = attributed(reading);
         if (!own)
             return tl::unexpected(own.error());
         static_cast<Attribution&>(reading) = std::move(*own);
-        return appendOpen(kind, toJson(reading));
+        return appendOpen(Typed{std::move(reading), std::move(more)...});
     }
 
     /// A refusal that says that nothing was lost.
@@ -131,10 +160,19 @@ protected:
     [[nodiscard]] static bool blank(const std::string& text);
 
 private:
-    Done append(const std::string& kind, Json data, const AlsoKept& also = {});
+    template <class Typed>
+    Done append(const Typed& event, const AlsoKept& also = {}) {
+        return append(Typed::kind, event.data(), also);
+    }
+    Done append(std::string_view kind, Json data, const AlsoKept& also);
+    [[nodiscard]] Done stillOpen() const;
+    [[nodiscard]] Done unlessOlder(const Attribution& from, std::initializer_list<std::string_view> setUps,
+                                   Message made) const;
+    [[nodiscard]] static tl::unexpected<Problem> refusedMass(Kilograms mass, Kilograms least, Kilograms most);
+    [[nodiscard]] static tl::unexpected<Problem> refusedNumber(const NumberedWords& words, int number);
     [[nodiscard]] std::optional<Problem> obstacleToSigning(const Staff& technician,
                                                            const std::optional<Staff>& physiologist) const;
-    [[nodiscard]] std::optional<Step> stepNamed(const Json& data) const;
+    [[nodiscard]] std::optional<Step> stepShownBy(const Event& event) const;
     [[nodiscard]] bool isOfThisResult(const std::string& seen) const;
     [[nodiscard]] bool answered(Step step) const;
 

@@ -1,64 +1,114 @@
 #include "procedure/scan/events.hpp"
 
+#include "procedure/scan/procedure.hpp"
 #include "record/base/json_lists.hpp"
 
-namespace fusain {
+namespace fusain::scanner {
 namespace {
 
-void phantomRead(DxaTest& test, const Event& event) {
-    const Json data = withDefaults(event, {{"number", test.phantoms.nextNumber()}});
-    test.phantoms.push_back(ofTest(phantomReadingFromJson(data), test, event));
-}
-
-void doseStated(DxaTest& test, const Event& event) {
-    test.dose = ofTest(doseStatementFromJson(event.data), test, event);
-    if (const std::string reason = event.data->value("overridden_because", ""); !reason.empty())
-        test.notes.push_back({NoteKind::DoseOverridden, {}, reason});
-}
-
-// What came with a scan; schema 1 reported it in an event of its own after the scan.
-void keepReported(DxaTest& test, const Event& event) {
-    ReportedByScanner reported{{{}, test.scans.empty() ? 0 : test.scans.back().number, {}}, {}};
+// Schema 1 reported in an event of its own, after the scan.
+ReportedByScanner reportedIn(const Event& event, const char* values, int scan, const DxaTest& test) {
+    ReportedByScanner reported{{{}, scan, {}}, {}};
     reported.at = event.at;
-    readList(*event.data, event.data->contains("values") ? "values" : "reported", reported.values,
-             reportedValueFromJson);
-    readList(*event.data, "bones", reported.bones, reportedBoneFromJson);
-    if (!reported.values.empty() || !reported.bones.empty() || event.kind == "values.reported")
-        test.reported.push_back(ofTest(std::move(reported), test, event));
+    readList(event.data, values, reported.values, reportedValueFromJson);
+    readList(event.data, "bones", reported.bones, reportedBoneFromJson);
+    return ofTest(std::move(reported), test, event);
 }
 
-void scanAccepted(DxaTest& test, const Event& event) {
-    Json data = withDefaults(event, {{"phantom", test.phantoms.empty() ? 0 : test.phantoms.back().number}});
-    bringScanForward(data);
-    test.scans.push_back(ofTest(dxaScanFromJson(data), test, event));
-    test.scanner = test.scans.back().scanner;
-    keepReported(test, event);
-    if (const std::string reason = event.data->value("overridden_because", ""); !reason.empty())
-        test.notes.push_back({NoteKind::SignalOverridden, {}, reason});
-    if (const std::string reason = event.data->value("reassigned_because", ""); !reason.empty())
-        test.notes.push_back({NoteKind::ScanReassigned, event.data->value("labelled", ""), reason});
-}
-
-const EventTable<DxaTest>& handlers() {
-    static const EventTable<DxaTest> table{
-        {"scanner.set", [](DxaTest& t, const Event& e) { t.scanner = scannerSetupFromJson(e.data); }},
-        {"phantom.read", phantomRead},
-        {"mass.read", [](DxaTest& t, const Event& e) { t.mass = ofTest(readingFromJson(e.data), t, e); }},
-        {"dose.stated", doseStated},
-        {"menopause.stated",
-         [](DxaTest& t, const Event& e) { t.afterMenopause = e.data->at("after").get<bool>(); }},
-        {"scan.accepted", scanAccepted},
-        {"scan.set-aside", [](DxaTest& t, const Event& e) { applySetAside(t.scans, e); }},
-        {"scan.restored", [](DxaTest& t, const Event& e) { applyRestored(t.scans, e); }},
-        {"values.reported", keepReported},
-    };
-    return table;
+void setText(Json& data, const char* key, const std::string& text) {
+    if (!text.empty())
+        data[key] = text;
 }
 
 } // namespace
 
+ScannerSet ScannerSet::read(const Event& event, const RawTest&) {
+    return {scannerSetupFromJson(event.data)};
+}
+Json ScannerSet::data() const {
+    return toJson(setup);
+}
+void ScannerSet::applyTo(DxaTest& test) const {
+    test.scanner = setup;
+}
+
+DoseStated DoseStated::read(const Event& event, const RawTest& test) {
+    return {ofTest(doseStatementFromJson(event.data), test, event), event.data->value("overridden_because", "")};
+}
+Json DoseStated::data() const {
+    Json data = toJson(statement);
+    setText(data, "overridden_because", overriddenBecause);
+    return data;
+}
+void DoseStated::applyTo(DxaTest& test) const {
+    test.dose = statement;
+    if (!overriddenBecause.empty())
+        test.notes.push_back({NoteKind::DoseOverridden, {}, overriddenBecause});
+}
+
+MenopauseStated MenopauseStated::read(const Event& event, const RawTest&) {
+    return {event.data->at("after").get<bool>()};
+}
+Json MenopauseStated::data() const {
+    return {{"after", after}};
+}
+void MenopauseStated::applyTo(DxaTest& test) const {
+    test.afterMenopause = after;
+}
+
+ScanAccepted ScanAccepted::read(const Event& event, const DxaTest& test) {
+    Json data = withDefaults(event, {{"phantom", test.phantoms.empty() ? 0 : test.phantoms.back().number}});
+    bringScanForward(data);
+    DxaScan scan = ofTest(dxaScanFromJson(data), test, event);
+    const int number = scan.number;
+    const bool dated = data.contains("scanned_at");
+    return {std::move(scan),
+            reportedIn(event, "reported", number, test),
+            data.value("labelled", ""),
+            dated ? std::optional(instantAt(data, "scanned_at")) : std::nullopt,
+            data.value("overridden_because", ""),
+            data.value("reassigned_because", "")};
+}
+Json ScanAccepted::data() const {
+    Json data = toJson(scan);
+    if (!reported.values.empty())
+        data["reported"] = listOf(reported.values);
+    if (!reported.bones.empty())
+        data["bones"] = listOf(reported.bones);
+    setText(data, "labelled", labelled);
+    if (scannedAt)
+        data["scanned_at"] = isoText(*scannedAt);
+    setText(data, "overridden_because", overriddenBecause);
+    setText(data, "reassigned_because", reassignedBecause);
+    return data;
+}
+void ScanAccepted::applyTo(DxaTest& test) const {
+    test.scans.push_back(scan);
+    test.scanner = scan.scanner;
+    if (!reported.values.empty() || !reported.bones.empty())
+        test.reported.push_back(reported);
+    if (!overriddenBecause.empty())
+        test.notes.push_back({NoteKind::SignalOverridden, {}, overriddenBecause});
+    if (!reassignedBecause.empty())
+        test.notes.push_back({NoteKind::ScanReassigned, labelled, reassignedBecause});
+}
+
+ValuesReported ValuesReported::read(const Event& event, const DxaTest& test) {
+    return {reportedIn(event, "values", test.scans.empty() ? 0 : test.scans.back().number, test)};
+}
+Json ValuesReported::data() const {
+    return {{"values", listOf(reported.values)}, {"bones", listOf(reported.bones)}};
+}
+void ValuesReported::applyTo(DxaTest& test) const {
+    test.reported.push_back(reported);
+}
+
+} // namespace fusain::scanner
+
+namespace fusain {
+
 void applyEvent(DxaTest& test, const Event& event) {
-    applyBy(handlers(), test, event);
+    applyAs<scanner::AnyEvent>(test, event);
 }
 
 } // namespace fusain

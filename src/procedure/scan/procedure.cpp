@@ -1,8 +1,10 @@
 #include "procedure/scan/procedure.hpp"
 
+#include "core/anthropometry/limits.hpp"
 #include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
 #include "procedure/method/result_json.hpp"
+#include "procedure/scan/events.hpp"
 #include "procedure/scan/result.hpp"
 #include "record/base/json.hpp"
 
@@ -16,7 +18,7 @@ using Done = Procedure::Done;
 
 constexpr std::string_view scanReader = "scan-rules 1";
 
-constexpr NumberedWords words{"scan", FUSAIN_TEXT("Setting a scan aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Setting a scan aside needs a reason."),
                               FUSAIN_TEXT("There is no scan {1}.")};
 
 } // namespace
@@ -64,7 +66,7 @@ bool DxaProcedure::needsAttention(Step step) const {
 Done DxaProcedure::setScanner(const ScannerSetup& setup) {
     if (blank(setup.scanner))
         return refused({FUSAIN_TEXT("The densitometer needs a name."), {}}, {});
-    return appendOpen("scanner.set", toJson(setup));
+    return appendOpen(scanner::ScannerSet{setup});
 }
 
 Done DxaProcedure::readPhantom(Percent nominal, Percent reading, const Attribution& from) {
@@ -72,11 +74,11 @@ Done DxaProcedure::readPhantom(Percent nominal, Percent reading, const Attributi
         if (!(value.value() >= 1.0 && value.value() <= 99.0))
             return refused({FUSAIN_TEXT("The fat of a phantom lies between 1 and 99 %."), {}},
                            {FUSAIN_TEXT("Type percent: as on the certificate, then as read."), {}});
-    return keep("phantom.read", PhantomReading{{from, test_.phantoms.nextNumber(), {}}, nominal, reading});
+    return keep<scanner::PhantomRead>(PhantomReading{{from, test_.phantoms.nextNumber(), {}}, nominal, reading});
 }
 
-Done DxaProcedure::weigh(Kilograms mass, const Attribution& from) {
-    return readMass(DxaStep::Mass, mass, from);
+Done DxaProcedure::weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause) {
+    return readMass<scanner::MassRead>(DxaStep::Mass, mass, anthropometry::plausibleMass, from, keptBecause);
 }
 
 Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansElsewhere,
@@ -98,25 +100,22 @@ Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansEls
                  {fixed(statement.withThisScan().value(), 0), fixed(policy.yearlyDose.value(), 0)}},
                 {FUSAIN_TEXT("The physiologist or the licensed operator decides, and says why."), {}});
     }
-    Json data = toJson(statement);
-    if (!blank(reason))
-        data["overridden_because"] = reason;
-    return appendOpen("dose.stated", std::move(data));
+    return appendOpen(scanner::DoseStated{statement, blank(reason) ? std::string() : reason});
 }
 
 Done DxaProcedure::stateMenopause(bool after) {
-    return appendOpen("menopause.stated", {{"after", after}});
+    return appendOpen(scanner::MenopauseStated{after});
 }
 
 Done DxaProcedure::acceptScan(DxaScan scan, const std::string& reasonInSpite) {
     if (scan.origin != Origin::Typed)
         return refused({FUSAIN_TEXT("A scan from a file is taken with the label of its file."), {}}, {});
-    return keepScan(std::move(scan), Json::object(), reasonInSpite);
+    return keepScan({std::move(scan), {}}, reasonInSpite);
 }
 
 Done DxaProcedure::acceptFile(const ScanFile& file, const std::string& clientCode, const ScanRemarks& remarks,
-                              const Attribution& from, const std::string& reasonInSpite) {
-    Json more{{"labelled", file.clientCode}, {"scanned_at", isoText(file.scannedAt)}};
+                              const Attribution& from, const std::string& reasonInSpite, const AlsoKept& also) {
+    scanner::ScanAccepted accepted{{}, {}, file.clientCode, file.scannedAt};
     if (file.clientCode != clientCode) {
         const bool reassigned = !blank(remarks.reassignedBecause);
         if (!reassigned || atTheBench().role != Role::Physiologist)
@@ -125,25 +124,25 @@ Done DxaProcedure::acceptFile(const ScanFile& file, const std::string& clientCod
                            {reassigned ? FUSAIN_TEXT("Only a physiologist can reassign a scan.")
                                        : FUSAIN_TEXT("Whose scan is it? Open that client's test."),
                             {}});
-        more["reassigned_because"] = remarks.reassignedBecause;
+        accepted.reassignedBecause = remarks.reassignedBecause;
     }
     if (auto problem = problemWithReported(file.reported, file.bones))
         return tl::unexpected(*problem);
-    for (const ReportedValue& value : file.reported)
-        more["reported"].push_back(toJson(value));
-    for (const dxa::ReportedBone& bone : file.bones)
-        more["bones"].push_back(toJson(bone));
-    DxaScan scan;
+    accepted.reported.values = file.reported;
+    accepted.reported.bones = file.bones;
+    DxaScan& scan = accepted.scan;
     static_cast<Attribution&>(scan) = from;
     scan.readings = file.scan;
     scan.scanner = file.scanner;
     scan.halfBody = file.halfBody;
     scan.artefacts = remarks.artefacts;
     scan.dose = file.dose;
-    return keepScan(std::move(scan), std::move(more), reasonInSpite);
+    return keepScan(std::move(accepted), reasonInSpite, also);
 }
 
-Done DxaProcedure::keepScan(DxaScan scan, Json more, const std::string& reasonInSpite) {
+Done DxaProcedure::keepScan(scanner::ScanAccepted accepted, const std::string& reasonInSpite,
+                            const AlsoKept& also) {
+    DxaScan& scan = accepted.scan;
     if (auto obstacle = obstacleTo(DxaStep::Scan))
         return refused(*obstacle, {});
     if (!scan.halfBody.empty() && scan.halfBody != "right" && scan.halfBody != "left")
@@ -157,7 +156,7 @@ Done DxaProcedure::keepScan(DxaScan scan, Json more, const std::string& reasonIn
             return refused(
                 {FUSAIN_TEXT("Using a scan that should be repeated is the physiologist's decision."), {}},
                 {FUSAIN_TEXT("Correct or repeat it, or ask the physiologist."), {}});
-        more["overridden_because"] = reasonInSpite;
+        accepted.overriddenBecause = reasonInSpite;
     }
     const auto own = attributed(scan);
     if (!own)
@@ -174,17 +173,15 @@ Done DxaProcedure::keepScan(DxaScan scan, Json more, const std::string& reasonIn
         scan.verdict.remarks.push_back({std::string(faultName(finding.fault)),
                                         std::string(dxa::regionKey(finding.region)),
                                         finding.severity == dxa::Severity::Repeat});
-    Json data = toJson(scan);
-    data.update(more);
-    return appendOpen("scan.accepted", std::move(data));
+    return appendOpen(accepted, also);
 }
 
 Done DxaProcedure::setAside(int number, const std::string& reason) {
-    return setNumberedAside(words, number, test_.scans.find(number), reason);
+    return setNumberedAside<scanner::ScanSetAside>(words, number, test_.scans.find(number), reason);
 }
 
 Done DxaProcedure::restore(int number) {
-    return restoreNumbered(words, number, test_.scans.find(number));
+    return restoreNumbered<scanner::ScanRestored>(words, number, test_.scans.find(number));
 }
 
 std::optional<Problem> DxaProcedure::problemWithReported(const std::vector<ReportedValue>& values,
@@ -210,12 +207,7 @@ Done DxaProcedure::keepReported(const std::vector<ReportedValue>& values,
                                 const std::vector<dxa::ReportedBone>& bones) {
     if (auto problem = problemWithReported(values, bones))
         return tl::unexpected(*problem);
-    Json reported = Json::array(), scores = Json::array();
-    for (const ReportedValue& value : values)
-        reported.push_back(toJson(value));
-    for (const dxa::ReportedBone& bone : bones)
-        scores.push_back(toJson(bone));
-    return appendOpen("values.reported", {{"values", reported}, {"bones", scores}});
+    return appendOpen(scanner::ValuesReported{{{{}, 0, values}, bones}});
 }
 
 } // namespace fusain

@@ -1,13 +1,19 @@
 #pragma once
 #include "procedure/method/procedure.hpp"
-#include "procedure/scan/events.hpp"
 #include "procedure/scan/steps.hpp"
 #include "record/scan/file.hpp"
 #include "record/scan/method.hpp"
 
 namespace fusain {
 
+namespace scanner {
+struct ScanAccepted;
+}
+
 using DxaSetting = Setting<DxaPolicy>;
+
+/// Does to the record what an event says; throws Json::exception for readDocument.
+void applyEvent(DxaTest& test, const Event& event);
 
 /// What the operator says of a scan from a file.
 struct ScanRemarks {
@@ -29,7 +35,8 @@ public:
     Done setScanner(const ScannerSetup& setup);
     /// @param nominal, reading fat of the soft-tissue phantom, % (1 to 99)
     Done readPhantom(Percent nominal, Percent reading, const Attribution& from = Attribution::typed());
-    Done weigh(Kilograms mass, const Attribution& from);
+    /// @param keptBecause why it is this client's although it is far from what they weighed before
+    Done weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause = {});
     /// @param scansHere in the lab book within a year, with their dose
     /// @param scansElsewhere as the client says; each counts as one of this lab's scans
     /// Above the lab's yearly dose only the physiologist may go on, with a reason.
@@ -40,9 +47,10 @@ public:
     Done acceptScan(DxaScan scan, const std::string& reasonInSpite = {});
     /// Accepts a scan that came as a file, changed by hand or not, with what the densitometer reported of it.
     /// One that is labelled for somebody else is refused, unless the physiologist says why it is this client's.
-    /// @param from the file, and the test that it was chosen for
+    /// @param from the file, and the test that it was chosen for  @param also is kept in the same transaction:
+    /// what the other person's record says of a scan that was labelled for them
     Done acceptFile(const ScanFile& file, const std::string& clientCode, const ScanRemarks& remarks,
-                    const Attribution& from, const std::string& reasonInSpite = {});
+                    const Attribution& from, const std::string& reasonInSpite = {}, const AlsoKept& also = {});
     Done setAside(int number, const std::string& reason);
     Done restore(int number);
     /// Values and bone scores that the densitometer reported itself.
@@ -54,7 +62,7 @@ protected:
     [[nodiscard]] bool needsAttention(Step step) const override;
 
 private:
-    Done keepScan(DxaScan scan, Json more, const std::string& reasonInSpite);
+    Done keepScan(scanner::ScanAccepted accepted, const std::string& reasonInSpite, const AlsoKept& also = {});
     [[nodiscard]] static std::optional<Problem>
     problemWithReported(const std::vector<ReportedValue>& values, const std::vector<dxa::ReportedBone>& bones);
 

@@ -4,6 +4,7 @@
 #include "core/units/comparison.hpp"
 #include "core/water/density.hpp"
 #include "procedure/method/result_json.hpp"
+#include "procedure/tank/events.hpp"
 #include "procedure/tank/result.hpp"
 #include "record/base/json.hpp"
 
@@ -24,7 +25,7 @@ std::vector<hydrostatic::TrialReading> countingTrials(const HydrostaticTest& tes
 
 constexpr std::string_view traceReader = "weighing-trace 1";
 
-constexpr NumberedWords words{"trial", FUSAIN_TEXT("Setting a trial aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Setting a trial aside needs a reason."),
                               FUSAIN_TEXT("There is no trial {1}.")};
 
 } // namespace
@@ -74,8 +75,7 @@ Done HydrostaticProcedure::checkLoadCell(Kilograms tare, Kilograms referenceNomi
         return refused(
             {FUSAIN_TEXT("A reference mass lies between 0.5 and 50 kg, and chair and belt below 60 kg."), {}},
             {FUSAIN_TEXT("Check the numbers."), {}});
-    return keep(
-        "load-cell.checked",
+    return keep<tank::LoadCellChecked>(
         LoadCellCheck{{from, test_.loadCellChecks.nextNumber(), {}}, tare, referenceNominal, referenceReading});
 }
 
@@ -84,16 +84,16 @@ Done HydrostaticProcedure::readWaterTemperature(Celsius temperature, const Attri
         return refused(
             {FUSAIN_TEXT("Water at {1} °C: no test below 20 or above 40 °C."), {fixed(temperature.value(), 1)}},
             {FUSAIN_TEXT("Check the thermometer and its unit, or warm or cool the water."), {}});
-    return keep("water-temperature.read", Reading{from, temperature.value()});
+    return keep<tank::WaterTemperatureRead>(Reading{from, temperature.value()});
 }
 
-Done HydrostaticProcedure::weighDry(Kilograms mass, const Attribution& from) {
+Done HydrostaticProcedure::weighDry(Kilograms mass, const Attribution& from, const std::string& keptBecause) {
     if (!anthropometry::plausibleMass.holds(mass))
         return refused({FUSAIN_TEXT("A dry mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit: pounds are turned into "
                                     "kilograms only in US units."),
                         {}});
-    return keep("dry-mass.read", Reading{from, mass.value()});
+    return keep<tank::DryMassRead>(Reading{from, mass.value()}, keptBecause);
 }
 
 Done HydrostaticProcedure::readRoom(Celsius temperature, MillimetresOfMercury pressure,
@@ -107,8 +107,7 @@ Done HydrostaticProcedure::readRoom(Celsius temperature, MillimetresOfMercury pr
     const auto own = attributed(from);
     if (!own)
         return tl::unexpected(own.error());
-    return appendOpen("room.read", {{"temperature_c", toJson(Reading{*own, temperature.value()})},
-                                    {"pressure_mmhg", toJson(Reading{*own, pressure.value()})}});
+    return appendOpen(tank::RoomRead{{*own, temperature.value()}, {*own, pressure.value()}});
 }
 
 Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::string& remark,
@@ -119,7 +118,7 @@ Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::
     if (!(volume.value() >= 0.5 && volume.value() <= 10.0))
         return refused({FUSAIN_TEXT("A vital capacity of {1} L cannot be right."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.5 and 10 L."), {}});
-    return keep("vital-capacity.added", VitalCapacityEffort{from, static_cast<int>(test_.efforts.size()) + 1,
+    return keep<tank::VitalCapacityAdded>(VitalCapacityEffort{from, static_cast<int>(test_.efforts.size()) + 1,
                                                             volume, acceptable, remark});
 }
 
@@ -131,7 +130,7 @@ Done HydrostaticProcedure::measureResidualVolume(Litres volume, const std::strin
     if (blank(method))
         return refused({FUSAIN_TEXT("A measured residual volume needs its method."), {}},
                        {FUSAIN_TEXT("For example oxygen dilution, helium or plethysmography."), {}});
-    return keep("residual-volume.measured", MeasuredResidualVolume{from, volume, method});
+    return keep<tank::ResidualVolumeMeasured>(MeasuredResidualVolume{from, volume, method});
 }
 
 Done HydrostaticProcedure::acceptTrial(Kilograms gross, Kilograms standardError, const Attribution& from) {
@@ -152,9 +151,16 @@ Done HydrostaticProcedure::acceptTrace(std::vector<hydrostatic::ForceSample> tra
                       std::move(trace)});
 }
 
+Done HydrostaticProcedure::recordedUnderThisCheck(const Attribution& from) const {
+    return takenBefore<tank::LoadCellChecked>(
+        from, {FUSAIN_TEXT("The load cell was checked again after this trial was recorded."), {}});
+}
+
 Done HydrostaticProcedure::keepTrial(WeighingTrial trial) {
     if (auto obstacle = obstacleTo(HydrostaticStep::Trials))
         return refused(*obstacle, {});
+    if (auto same = recordedUnderThisCheck(trial); !same)
+        return same;
     if (test_.trials.counting() >= setting_.policy.trials.maximumTrials)
         return refused({FUSAIN_TEXT("{1} trials are the most for one session."),
                         {std::to_string(setting_.policy.trials.maximumTrials)}},
@@ -175,11 +181,11 @@ Done HydrostaticProcedure::keepTrial(WeighingTrial trial) {
              {fixed(net.value(), 2)}},
             {FUSAIN_TEXT("Check the reading, the tare and the belt."), {}});
     trial.number = test_.trials.nextNumber();
-    return keep("trial.accepted", std::move(trial));
+    return keep<tank::TrialAccepted>(std::move(trial));
 }
 
 Done HydrostaticProcedure::setAside(int number, const std::string& reason) {
-    return setNumberedAside(words, number, test_.trials.find(number), reason);
+    return setNumberedAside<tank::TrialSetAside>(words, number, test_.trials.find(number), reason);
 }
 
 Done HydrostaticProcedure::restore(int number) {
@@ -188,7 +194,7 @@ Done HydrostaticProcedure::restore(int number) {
         return refused({FUSAIN_TEXT("{1} trials are the most for one session."),
                         {std::to_string(setting_.policy.trials.maximumTrials)}},
                        {FUSAIN_TEXT("Exclude another one first."), {}});
-    return restoreNumbered(words, number, trial);
+    return restoreNumbered<tank::TrialRestored>(words, number, trial);
 }
 
 } // namespace fusain

@@ -1,13 +1,15 @@
 #pragma once
 #include "core/lung/vital_capacity.hpp"
 #include "procedure/method/procedure.hpp"
-#include "procedure/tank/events.hpp"
 #include "procedure/tank/steps.hpp"
 #include "record/tank/method.hpp"
 
 namespace fusain {
 
 using HydrostaticSetting = Setting<HydrostaticPolicy>;
+
+/// Does to the record what an event says; throws Json::exception for readDocument.
+void applyEvent(HydrostaticTest& test, const Event& event);
 
 /// One underwater weighing, from the empty tank to the signed report.
 class HydrostaticProcedure : public MethodProcedure<HydrostaticProcedure, TankMethod> {
@@ -20,7 +22,8 @@ public:
     Done checkLoadCell(Kilograms tare, Kilograms referenceNominal, Kilograms referenceReading,
                        const Attribution& from = Attribution::typed());
     Done readWaterTemperature(Celsius temperature, const Attribution& from);
-    Done weighDry(Kilograms mass, const Attribution& from);
+    /// @param keptBecause why it is this client's although it is far from what they weighed before
+    Done weighDry(Kilograms mass, const Attribution& from, const std::string& keptBecause = {});
     Done readRoom(Celsius temperature, MillimetresOfMercury pressure, const Attribution& from);
     /// @param volume L BTPS
     Done addEffort(Litres volume, bool acceptable, const std::string& remark, const Attribution& from);
@@ -32,6 +35,8 @@ public:
     /// Reads a recorded trace and accepts what it reads. @return a Problem with what the trace shows when it
     /// has no steady reading
     Done acceptTrace(std::vector<hydrostatic::ForceSample> trace, const Attribution& from);
+    /// Whether what was recorded is still to be taken: not when the load cell was checked again since it began.
+    [[nodiscard]] Done recordedUnderThisCheck(const Attribution& from) const;
     Done setAside(int number, const std::string& reason);
     Done restore(int number);
 

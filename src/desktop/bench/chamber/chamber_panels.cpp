@@ -217,8 +217,8 @@ ReadingPanel* chamberMassPanel(Session& session) {
     return new ReadingPanel(session, chamberSteps(), ChamberStep::Mass,
                             {"chamber-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 3,
                              QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, const Attribution& from) {
-                                 return runningAs<ChamberMethod>(run).weigh(Kilograms(value), from);
+                             [](Procedure& run, double value, const Attribution& from, const std::string& keptBecause) {
+                                 return runningAs<ChamberMethod>(run).weigh(Kilograms(value), from, keptBecause);
                              },
                              [](const Procedure& run) { return runningAs<ChamberMethod>(run).test().mass; },
                              [](double value) {

@@ -165,9 +165,9 @@ void SweepPanel::repeat() {
 }
 
 // Mass and impedance against the last visit: whose turn is it?
-std::vector<impedance::IdentityDoubt> SweepPanel::identityDoubts() const {
+std::vector<impedance::IdentityDoubt> SweepPanel::identityDoubts(const impedance::Sweep& sweep) const {
     const auto last = lastFacts(pastTests<ImpedanceMethod>(session_.book(), run().record()), run().record());
-    const auto* whole = recording<SweepRecording>().sweep().of(impedance::Segment::WholeBody);
+    const auto* whole = sweep.of(impedance::Segment::WholeBody);
     const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
     if (!last || !own().test().mass)
         return {};
@@ -176,21 +176,26 @@ std::vector<impedance::IdentityDoubt> SweepPanel::identityDoubts() const {
                                      *last);
 }
 
-void SweepPanel::accept(const std::string& reasonInSpite) {
-    if (const auto doubts = identityDoubts(); !doubts.empty()) {
-        QStringList words;
-        for (const impedance::IdentityDoubt& doubt : doubts)
-            words << report::say(doubt.message());
-        const QString reason = askReason(this, tr("Is it this person?"),
-                                         words.join(QLatin1Char('\n')) + tr("\nWhy is it right all the same?"));
-        if (reason.isEmpty() || !session_.report(run().addNote(NoteKind::IdentityKept, reason.toStdString())))
-            return;
+// Every way in comes through here: recorded, typed or from a file. @return whether it is kept
+bool SweepPanel::take(const impedance::Sweep& sweep, const Attribution& from, const std::string& reasonInSpite) {
+    QStringList words;
+    for (const impedance::IdentityDoubt& doubt : identityDoubts(sweep))
+        words << report::say(doubt.message());
+    QString reason;
+    if (!words.isEmpty()) {
+        reason = askReason(this, tr("Is it this person?"),
+                           words.join(QLatin1Char('\n')) + tr("\nWhy is it right all the same?"));
+        if (reason.isEmpty())
+            return false;
     }
+    return session_.report(own().acceptSweep(sweep, from, reasonInSpite, reason.toStdString()));
+}
+
+void SweepPanel::accept(const std::string& reasonInSpite) {
     SweepRecording& sweep = recording<SweepRecording>();
-    const auto accepted = own().acceptSweep(sweep.sweep(), sweep.from(), reasonInSpite);
-    if (accepted)
+    const impedance::Sweep recorded = sweep.sweep(); // its panel is drawn anew when it is kept
+    if (take(recorded, sweep.from(), reasonInSpite))
         sweep.clear(); // otherwise it is still here: accept again when the obstacle is gone
-    session_.report(accepted);
 }
 
 void SweepPanel::useInSpite() {
@@ -216,7 +221,7 @@ void SweepPanel::acceptTyped() {
     impedance::Sweep sweep;
     sweep.spectra.push_back({impedance::Segment::WholeBody,
                              {impedance::pointOf(impedance::standardFrequency, {Ohms(*r), Ohms(*x)})}});
-    if (session_.report(own().acceptSweep(std::move(sweep), Attribution::typed()))) {
+    if (take(sweep, Attribution::typed())) {
         resistance_->clear();
         reactance_->clear();
     }
@@ -226,8 +231,7 @@ void SweepPanel::importSweep() {
     const auto sweep =
         chooseDocument(session_, this, tr("Import a sweep"), tr("Tables (*.csv)"), exchange::sweepFromCsv);
     if (sweep)
-        session_.report(own().acceptSweep(
-            *sweep, Attribution::fromFile(run().record().id, "analyzer", "an imported sweep")));
+        take(*sweep, Attribution::fromFile(run().record().id, "analyzer", "an imported sweep"));
 }
 
 void SweepPanel::typeReported() {

@@ -26,6 +26,7 @@ private:
     enum class State { Idle, Recording, Judged };
     [[nodiscard]] const impedance::Sweep* shown() const;
     void show();
+    bool take(const impedance::Sweep& sweep, const Attribution& from, const std::string& reasonInSpite = {});
     void accept(const std::string& reasonInSpite);
     void acceptTyped();
     void useInSpite();
@@ -34,7 +35,7 @@ private:
     [[nodiscard]] State state() const;
     /// What the rules say of the complete sweep; nothing while there is none.
     [[nodiscard]] std::vector<impedance::SignalFinding> findings() const;
-    [[nodiscard]] std::vector<impedance::IdentityDoubt> identityDoubts() const;
+    [[nodiscard]] std::vector<impedance::IdentityDoubt> identityDoubts(const impedance::Sweep& sweep) const;
 
     FigureView* arc_;
     QLabel* live_;

@@ -11,8 +11,8 @@ template <class Method>
     return new ReadingPanel(session, sheet, step,
                             {"floor-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 2,
                              QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, const Attribution& from) {
-                                 return runningAs<Method>(run).weigh(Kilograms(value), from);
+                             [](Procedure& run, double value, const Attribution& from, const std::string& keptBecause) {
+                                 return runningAs<Method>(run).weigh(Kilograms(value), from, keptBecause);
                              },
                              [](const Procedure& run) { return runningAs<Method>(run).test().mass; },
                              [](double value) {

@@ -114,10 +114,7 @@ void ReadingPanel::primary() {
                 return;
             keptBecause = reason.toStdString();
         }
-    auto kept = source_.accept(run(), *taken, from);
-    if (kept && !keptBecause.empty())
-        kept = run().addNote(NoteKind::IdentityKept, keptBecause);
-    if (session_.report(kept))
+    if (session_.report(source_.accept(run(), *taken, from, keptBecause)))
         field_->clear();
 }
 

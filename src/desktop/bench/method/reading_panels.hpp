@@ -33,7 +33,8 @@ public:
         Dimension dimension;
         int decimals;
         QString cue; ///< told to the simulated instrument when the work comes to this step
-        std::function<Procedure::Done(Procedure&, double, const Attribution&)> accept;
+        /// Keeps the reading, with the reason why a doubted one is this client's.
+        std::function<Procedure::Done(Procedure&, double, const Attribution&, const std::string&)> accept;
         std::function<std::optional<Reading>(const Procedure&)> accepted;
         std::function<QString(double)> judge;
     };

@@ -325,10 +325,12 @@ void ScanPanel::accept(const std::string& reasonInSpite) {
             return;
         kept = own().acceptFile(file, clientCode(), *remarks,
                                 Attribution::fromFile(run().record().id, "scanner", fileName_.toStdString()),
-                                reasonInSpite);
-        if (kept && !remarks->reassignedBecause.empty())
-            kept =
-                session_.noteReassigned(file.clientCode, fileName_.toStdString(), remarks->reassignedBecause);
+                                reasonInSpite, [&] {
+                                    return remarks->reassignedBecause.empty()
+                                               ? Procedure::Done()
+                                               : session_.noteReassigned(file.clientCode, fileName_.toStdString(),
+                                                                         remarks->reassignedBecause);
+                                });
     } else {
         DxaScan record;
         record.readings = *scan;

@@ -120,7 +120,7 @@ ReadingPanel* waterTemperaturePanel(Session& session) {
          Dimension::Temperature,
          2,
          {},
-         [](Procedure& run, double value, const Attribution& from) {
+         [](Procedure& run, double value, const Attribution& from, const std::string&) {
              return runningAs<TankMethod>(run).readWaterTemperature(Celsius(value), from);
          },
          [](const Procedure& run) { return runningAs<TankMethod>(run).test().waterTemperature; },
@@ -143,8 +143,8 @@ ReadingPanel* dryMassPanel(Session& session) {
     return new ReadingPanel(session, hydrostaticSteps(), HydrostaticStep::DryMass,
                             {"floor-scale", "kg", QObject::tr("Dry mass"), Dimension::Mass, 2,
                              QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, const Attribution& from) {
-                                 return runningAs<TankMethod>(run).weighDry(Kilograms(value), from);
+                             [](Procedure& run, double value, const Attribution& from, const std::string& keptBecause) {
+                                 return runningAs<TankMethod>(run).weighDry(Kilograms(value), from, keptBecause);
                              },
                              [](const Procedure& run) { return runningAs<TankMethod>(run).test().dryMass; },
                              [](double value) {

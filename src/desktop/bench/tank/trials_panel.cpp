@@ -155,15 +155,8 @@ void TrialsPanel::primary() {
 
 void TrialsPanel::acceptTrace() {
     TrialRecording& trace = recording<TrialRecording>();
-    if (trace.reading().tare != tare()) {
-        trace.clear();
-        session_.report(
-            failure({FUSAIN_TEXT("The load cell was checked again after this trial was recorded."), {}}, {},
-                    {FUSAIN_TEXT("Repeat the trial."), {}}));
-        return;
-    }
     const auto accepted = own().acceptTrace(trace.samples(), trace.from());
-    if (accepted)
+    if (accepted || !own().recordedUnderThisCheck(trace.from()))
         trace.clear(); // otherwise it is still here: accept again when the obstacle is gone
     session_.report(accepted);
 }

@@ -2,6 +2,7 @@
 
 #include "desktop/widgets/dialog_foot.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "procedure/all/cross_check.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
 
@@ -73,6 +74,13 @@ void ClientForm::save() {
     }
     if (auto problem = problemWith(entered, session_.now()))
         return problem_->setText(report::say(*problem));
+    if (client_.height && entered.height && entered.height != heightAsked_)
+        if (const auto doubt =
+                heightDoubt(*client_.height, *entered.height, entered.ageAt(session_.now()))) {
+            heightAsked_ = entered.height;
+            return problem_->setText(report::say(*doubt) + QLatin1Char(' ') +
+                                     tr("Save again if that is right."));
+        }
     const auto twins = session_.book().likelyDuplicates(entered);
     if (!twins.empty() && !duplicatesShown_) {
         duplicatesShown_ = true;

@@ -23,6 +23,7 @@ private:
     Session& session_;
     Client client_;
     bool duplicatesShown_ = false;
+    std::optional<Metres> heightAsked_; ///< a height far from the one before, which was asked about
     QLineEdit* name_;
     QLineEdit* code_;
     QLineEdit* birthDate_;

@@ -3,6 +3,7 @@
 #include "desktop/bench/method/step_panel.hpp"
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/views/starting.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
 
@@ -185,12 +186,15 @@ void TeamPage::callByCode() {
     }
     const auto client = session_.book().client(called.entry->clientId);
     for (const store::Visit& visit : morning_.visits())
-        if (client && visit.clientId == client->id)
+        if (client && visit.clientId == client->id) {
+            if (visit.testId.empty() && !mayStart(this, session_, *client, visit.id, methodImpedance))
+                return;
             if (const auto begun = morning_.begin(*client, visit); !begun) {
                 session_.report(begun);
                 message_->setText(report::say(begun.error()));
                 return;
             }
+        }
     code_->clear();
     message_->clear();
     goOn();
@@ -257,37 +261,42 @@ void TeamPage::takeMass() {
         return;
     }
     const Kilograms mass(frame->value("kg"));
-    if (!isThisPerson(mass, std::nullopt))
+    const auto keptBecause = isThisPerson(mass, std::nullopt);
+    if (!keptBecause)
         return;
     if (!session_.report(morning_.running()->weigh(
-            mass, Attribution::overLink(morning_.running()->record().id, "floor-scale",
-                                        session_.hub().address(QStringLiteral("floor-scale")).toStdString()))))
+            mass,
+            Attribution::overLink(morning_.running()->record().id, "floor-scale",
+                                  session_.hub().address(QStringLiteral("floor-scale")).toStdString()),
+            *keptBecause)))
         return;
     message_->clear();
     go(Stage::Sweep);
 }
 
-// Asks when the reading does not fit the last visit. @return false when it is another person after all
-bool TeamPage::isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude) {
+// Asks when the reading does not fit the last visit. @return why it is this person all the same, empty when
+// nothing is doubtful; nothing when it is another person after all
+std::optional<std::string> TeamPage::isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude) {
     const auto last = lastFacts(pastTests<ImpedanceMethod>(session_.book(), morning_.running()->record()),
                                 morning_.running()->record());
+    QStringList reasons;
     if (!last)
-        return true;
+        return std::string();
     // The height of the book is compared once, together with the mass.
     const Metres height = mass ? morning_.running()->record().subject.height : last->height;
     for (const impedance::IdentityDoubt& doubt : impedance::identityDoubts({height, mass, magnitude}, *last)) {
         const QString reason = askReason(this, tr("Is it this person?"),
                                          report::say(doubt.message()) + tr("\nWhy is it right all the same?"));
-        if (reason.isEmpty() ||
-            !session_.report(morning_.running()->addNote(NoteKind::IdentityKept, reason.toStdString())))
-            return false;
+        if (reason.isEmpty())
+            return std::nullopt;
+        reasons << reason;
     }
-    return true;
+    return reasons.join(QStringLiteral("; ")).toStdString();
 }
 
 // Each person's sweep is recorded for that person's test.
-void TeamPage::recordFor(const std::string& test) {
-    sweep_ = std::make_unique<SweepRecording>(session_.hub(), test, nullptr);
+void TeamPage::recordFor(const Procedure& run) {
+    sweep_ = std::make_unique<SweepRecording>(session_.hub(), recordedFor(run), nullptr);
     connect(sweep_.get(), &SweepRecording::advanced, this, [this] {
         const auto [done, total] = sweep_->progress();
         live_->setText(QStringLiteral("%1/%2").arg(done).arg(total));
@@ -306,7 +315,7 @@ void TeamPage::startSweep() {
             done = morning_.running()->confirm(step);
     if (!session_.report(done))
         return;
-    recordFor(morning_.running()->record().id);
+    recordFor(*morning_.running());
     if (!session_.report(sweep_->start()))
         return;
     stage_ = Stage::Sweeping;
@@ -325,11 +334,9 @@ void TeamPage::swept() {
     }
     const auto* whole = sweep_->sweep().of(impedance::Segment::WholeBody);
     const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
-    if (point && !isThisPerson(std::nullopt, point->magnitude)) {
-        stage_ = Stage::Again;
-        return showStage();
-    }
-    if (!session_.report(morning_.running()->acceptSweep(sweep_->sweep(), sweep_->from()))) {
+    const auto keptBecause = point ? isThisPerson(std::nullopt, point->magnitude) : std::string();
+    if (!keptBecause || !session_.report(morning_.running()->acceptSweep(sweep_->sweep(), sweep_->from(), {},
+                                                                         *keptBecause))) {
         stage_ = Stage::Again;
         return showStage();
     }

@@ -45,8 +45,8 @@ private:
     [[nodiscard]] std::pair<QString, QString> words() const;
     void callByCode();
     void takeMass();
-    [[nodiscard]] bool isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude);
-    void recordFor(const std::string& test);
+    [[nodiscard]] std::optional<std::string> isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude);
+    void recordFor(const Procedure& run);
     void startSweep();
     void swept();
     void finishPerson();

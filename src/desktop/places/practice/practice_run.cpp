@@ -1,6 +1,7 @@
 #include "desktop/places/practice/practice_run.hpp"
 
 #include "desktop/places/practice/made_up_visits.hpp"
+#include "desktop/services/water_book.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -42,6 +43,9 @@ std::optional<PracticeLog> practiceLogOf(store::LabBook& book, const std::string
     const auto log = json ? practiceLogFromJson(*json, testId) : tl::unexpected(json.error());
     return log ? std::optional(*log) : std::nullopt;
 }
+
+// The tank of a case is fit to be in: what the water does to people is not what these cases teach.
+const water::CareReading goodWater{4.1, 0.2, 7.4, Celsius(35.1)};
 
 PracticeRun::PracticeRun(Session& session, QObject* parent) : QObject(parent), session_(session) {
     connect(&session, &Session::changed, this, &PracticeRun::follow);
@@ -117,6 +121,9 @@ Expected<void> PracticeRun::makePast(const PracticeCase& practice, const Client&
                 return done;
         }
     }
+    if (practice.method == methodHydrostatic)
+        if (auto done = session_.water().log({session_.now(), session_.atTheBench().id, goodWater, {}}); !done)
+            return done;
     if (!practice.earlier)
         return {};
     ReadingVisit then;

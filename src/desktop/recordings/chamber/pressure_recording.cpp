@@ -8,8 +8,8 @@ constexpr std::size_t pantingSamples = 340;
 
 } // namespace
 
-PressureRecording::PressureRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : Recording(hub, chamberRole, test, parent) {}
+PressureRecording::PressureRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : Recording(hub, chamberRole, whose, parent) {}
 
 Expected<void> PressureRecording::start(const QString& cue, double seconds) {
     if (auto begun = begin(cue); !begun)
@@ -55,8 +55,8 @@ void PressureRecording::take(const link::Frame& frame) {
     }
 }
 
-CalibrationRecording::CalibrationRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : PressureRecording(hub, test, parent) {
+CalibrationRecording::CalibrationRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : PressureRecording(hub, whose, parent) {
     connect(this, &Recording::finished, this, [this] {
         if (!empty_.empty())
             return;
@@ -75,8 +75,8 @@ void CalibrationRecording::startOver() {
     clear();
 }
 
-PantingRecording::PantingRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : Recording(hub, chamberRole, test, parent) {}
+PantingRecording::PantingRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : Recording(hub, chamberRole, whose, parent) {}
 
 Expected<void> PantingRecording::start() {
     if (auto begun = begin(QStringLiteral("cue pant")); !begun)

@@ -15,7 +15,7 @@ inline constexpr double trialSeconds = 50.0;
 class PressureRecording : public Recording {
     Q_OBJECT
 public:
-    PressureRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    PressureRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
     /// Tells the chamber what happens, and records `seconds` of pressures.
     [[nodiscard]] Expected<void> start(const QString& cue, double seconds);
     /// Plays saved samples as if they came from the chamber.
@@ -47,7 +47,7 @@ public:
 class CalibrationRecording : public PressureRecording {
     Q_OBJECT
 public:
-    CalibrationRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    CalibrationRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
     /// The empty chamber, once it is recorded; `complete` then speaks of the cylinder.
     [[nodiscard]] const std::vector<airdisplacement::PressureSample>& empty() const { return empty_; }
     [[nodiscard]] Expected<void> startNext();
@@ -61,7 +61,7 @@ private:
 class PantingRecording : public Recording {
     Q_OBJECT
 public:
-    PantingRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    PantingRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
     [[nodiscard]] Expected<void> start();
     void clear();
     [[nodiscard]] bool complete() const { return complete_; }

@@ -6,8 +6,8 @@
 
 namespace fusain::desktop {
 
-ModuleRecording::ModuleRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : Recording(hub, analyzerRole, test, parent) {}
+ModuleRecording::ModuleRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : Recording(hub, analyzerRole, whose, parent) {}
 
 Expected<void> ModuleRecording::start() {
     reading_.reset();

@@ -7,7 +7,7 @@ namespace fusain::desktop {
 class ModuleRecording : public Recording {
     Q_OBJECT
 public:
-    ModuleRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    ModuleRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
     /// Tells the analyzer to read a module of 500 Ω.
     [[nodiscard]] Expected<void> start();
     void clear();

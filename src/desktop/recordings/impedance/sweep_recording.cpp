@@ -4,8 +4,8 @@
 
 namespace fusain::desktop {
 
-SweepRecording::SweepRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : Recording(hub, analyzerRole, test, parent) {}
+SweepRecording::SweepRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : Recording(hub, analyzerRole, whose, parent) {}
 
 Expected<void> SweepRecording::start() {
     clear();

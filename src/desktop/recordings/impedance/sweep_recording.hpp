@@ -11,7 +11,7 @@ inline const QString analyzerRole = QStringLiteral("analyzer");
 class SweepRecording : public Recording {
     Q_OBJECT
 public:
-    SweepRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    SweepRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
     /// Whether a sweep is complete and neither accepted nor thrown away.
     [[nodiscard]] bool complete() const { return complete_; }
     /// What has come so far.

@@ -2,8 +2,8 @@
 
 namespace fusain::desktop {
 
-Recording::Recording(link::InstrumentHub& hub, QString role, std::string test, QObject* parent)
-    : QObject(parent), hub_(hub), role_(std::move(role)), test_(std::move(test)) {
+Recording::Recording(link::InstrumentHub& hub, QString role, RecordedFor whose, QObject* parent)
+    : QObject(parent), hub_(hub), role_(std::move(role)), whose_(std::move(whose)) {
     connect(&hub_, &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
         if (!recording_ || frame.role != role_.toStdString())
             return;
@@ -18,9 +18,10 @@ Recording::~Recording() {
 
 Attribution Recording::from() const {
     Attribution from =
-        file_.empty() ? Attribution::overLink(test_, role_.toStdString(), hub_.address(role_).toStdString())
-                      : Attribution::fromFile(test_, role_.toStdString(), file_);
+        file_.empty() ? Attribution::overLink(whose_.test, role_.toStdString(), hub_.address(role_).toStdString())
+                      : Attribution::fromFile(whose_.test, role_.toStdString(), file_);
     from.missingLines = static_cast<int>(missingLines_);
+    from.afterEvent = afterEvent_;
     return from;
 }
 
@@ -31,6 +32,7 @@ Expected<void> Recording::begin(const QString& cue) {
     file_.clear();
     last_.reset();
     missingLines_ = 0;
+    remember();
     recording_ = true;
     hub_.send(role_, cue);
     return {};
@@ -41,6 +43,11 @@ void Recording::beginFromFile(std::string name) {
     recording_ = false;
     file_ = std::move(name);
     missingLines_ = 0;
+    remember();
+}
+
+void Recording::remember() {
+    afterEvent_ = whose_.lastEvent ? std::optional(whose_.lastEvent()) : std::nullopt;
 }
 
 void Recording::end() {

@@ -6,21 +6,27 @@
 
 namespace fusain::desktop {
 
+/// For which test a recording is made.
+struct RecordedFor {
+    std::string test = {};                         ///< id; empty for a check of an instrument itself
+    std::function<std::int64_t()> lastEvent = {}; ///< sequence of the test's last event
+};
+
 /// Takes the signal of one instrument for one test, whatever is on the screen: it knows no widget, and goes
 /// when the test is closed. Only one recording at a time takes from an instrument.
 class Recording : public QObject {
     Q_OBJECT
 public:
-    /// @param role of the instrument  @param test id of the test that it records for; empty for a check of the
-    /// instrument itself
-    Recording(link::InstrumentHub& hub, QString role, std::string test, QObject* parent);
+    /// @param role of the instrument
+    Recording(link::InstrumentHub& hub, QString role, RecordedFor whose, QObject* parent);
     ~Recording() override;
 
     [[nodiscard]] bool linked() const { return hub_.isLive(role_); }
     [[nodiscard]] bool recording() const { return recording_; }
     /// How many lines the link has lost since the recording began.
     [[nodiscard]] unsigned missingLines() const { return missingLines_; }
-    /// Whose the signal is and how it came.
+    /// Whose the signal is, how it came, and after which event it began: what was set up later is not what it was
+    /// taken under.
     [[nodiscard]] Attribution from() const;
 
 Q_SIGNALS:
@@ -39,11 +45,13 @@ protected:
 
 private:
     void count(const link::Frame& frame);
+    void remember();
 
     link::InstrumentHub& hub_;
     QString role_;
-    std::string test_;
+    RecordedFor whose_;
     std::string file_;
+    std::optional<std::int64_t> afterEvent_;
     bool recording_ = false;
     std::optional<unsigned long> last_;
     unsigned missingLines_ = 0;
@@ -53,13 +61,13 @@ private:
 class Recordings : public QObject {
     Q_OBJECT
 public:
-    Recordings(link::InstrumentHub& hub, std::string test, QObject* parent)
-        : QObject(parent), hub_(hub), test_(std::move(test)) {}
+    Recordings(link::InstrumentHub& hub, RecordedFor whose, QObject* parent)
+        : QObject(parent), hub_(hub), whose_(std::move(whose)) {}
     template <std::derived_from<Recording> Kind>
     [[nodiscard]] Kind& of() {
         if (Kind* made = findChild<Kind*>(QString(), Qt::FindDirectChildrenOnly))
             return *made;
-        auto* made = new Kind(hub_, test_, this);
+        auto* made = new Kind(hub_, whose_, this);
         connect(made, &Recording::advanced, this, &Recordings::advanced);
         connect(made, &Recording::finished, this, &Recordings::advanced);
         return *made;
@@ -70,7 +78,7 @@ Q_SIGNALS:
 
 private:
     link::InstrumentHub& hub_;
-    std::string test_;
+    RecordedFor whose_;
 };
 
 } // namespace fusain::desktop

@@ -2,8 +2,8 @@
 
 namespace fusain::desktop {
 
-ScanRecording::ScanRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : Recording(hub, scannerRole, test, parent) {}
+ScanRecording::ScanRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : Recording(hub, scannerRole, whose, parent) {}
 
 Expected<void> ScanRecording::start() {
     percent_ = 0.0;

@@ -10,7 +10,7 @@ inline const QString scannerRole = QStringLiteral("scanner");
 class ScanRecording : public Recording {
     Q_OBJECT
 public:
-    ScanRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    ScanRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
     [[nodiscard]] Expected<void> start();
     void clear();
     [[nodiscard]] double percent() const { return percent_; }

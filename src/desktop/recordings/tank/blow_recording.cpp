@@ -2,8 +2,8 @@
 
 namespace fusain::desktop {
 
-BlowRecording::BlowRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : Recording(hub, QStringLiteral("spirometer"), test, parent) {}
+BlowRecording::BlowRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : Recording(hub, QStringLiteral("spirometer"), whose, parent) {}
 
 Expected<void> BlowRecording::start() {
     if (auto begun = begin(QStringLiteral("cue blow")); !begun)

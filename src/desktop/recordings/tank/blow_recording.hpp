@@ -8,7 +8,7 @@ namespace fusain::desktop {
 class BlowRecording : public Recording {
     Q_OBJECT
 public:
-    BlowRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    BlowRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
     [[nodiscard]] Expected<void> start();
     /// Ends the blow by hand; what came is kept.
     void finish();

@@ -7,8 +7,8 @@ constexpr int replayMilliseconds = 20;
 
 } // namespace
 
-TrialRecording::TrialRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent)
-    : Recording(hub, QStringLiteral("load-cell"), test, parent), replayTimer_(new QTimer(this)) {
+TrialRecording::TrialRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent)
+    : Recording(hub, QStringLiteral("load-cell"), whose, parent), replayTimer_(new QTimer(this)) {
     replayTimer_->setInterval(replayMilliseconds);
     connect(replayTimer_, &QTimer::timeout, this, [this] {
         if (replayAt_ >= replayed_.size())

@@ -11,7 +11,7 @@ namespace fusain::desktop {
 class TrialRecording : public Recording {
     Q_OBJECT
 public:
-    TrialRecording(link::InstrumentHub& hub, const std::string& test, QObject* parent);
+    TrialRecording(link::InstrumentHub& hub, const RecordedFor& whose, QObject* parent);
 
     /// @param tare what the load cell shows for chair and belt
     [[nodiscard]] Expected<void> start(Kilograms tare);

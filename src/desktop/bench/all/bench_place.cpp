@@ -245,8 +245,12 @@ void BenchPlace::showFoot() {
 void BenchPlace::showStandBack() {
     const StandBack words = currentPanel()->standBack();
     const auto& text = session_.run()->textOf(session_.run()->current());
-    standTitle_->say(report::say(text.instruction));
+    // A step without a verdict says its instruction there, large: not twice.
+    const QString instruction = report::say(text.instruction);
+    standTitle_->say(instruction);
+    standTitle_->setVisible(words.verdict != instruction);
     standReading_->say(words.reading);
+    standReading_->setVisible(!words.reading.isEmpty());
     standVerdict_->say(words.verdict);
     const QString does = currentPanel()->primaryText();
     standKey_->say(does.isEmpty()                     ? tr("F11: back to the desk")

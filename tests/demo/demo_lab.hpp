@@ -17,7 +17,7 @@ protected:
         folder = new QTemporaryDir;
         clock = demoNow();
         catalogue = new LabCatalogue(*store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")));
-        book = store::LabBook::open(path(), [] { return clock; })->release();
+        book = store::LabBook::openOrCreate(path(), [] { return clock; })->release();
         const auto filled = fillDemoBook(*book, *catalogue, clock, 20260312);
         ASSERT_TRUE(filled) << filled.error().english();
     }

@@ -23,7 +23,7 @@ protected:
         });
     }
     void keepAClient() {
-        auto book = store::LabBook::open(path(), [] { return demo::demoNow(); });
+        auto book = store::LabBook::openOrCreate(path(), [] { return demo::demoNow(); });
         ASSERT_TRUE(book);
         ASSERT_TRUE((*book)->save(Client{"c",
                                          "C-1",

@@ -17,7 +17,7 @@ using desktop::Session;
 std::unique_ptr<Session> sessionOn(const QString& path, const LabCatalogue& catalogue, Instant now) {
     report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
     report::setLanguageFolder(store::dataFolder() + QStringLiteral("/page-languages"));
-    return std::make_unique<Session>(*store::LabBook::open(path, [now] { return now; }), catalogue,
+    return std::make_unique<Session>(*store::LabBook::openOrCreate(path, [now] { return now; }), catalogue,
                                      [now] { return now; });
 }
 

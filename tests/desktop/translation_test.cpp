@@ -69,7 +69,7 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
     QCoreApplication::installTranslator(&translator);
     QTemporaryDir folder;
     const Clock clock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
-    auto book = store::LabBook::open(folder.filePath(QStringLiteral("x.fusain")), clock);
+    auto book = store::LabBook::openOrCreate(folder.filePath(QStringLiteral("x.fusain")), clock);
     ASSERT_TRUE((*book)->save(Staff{"bram", "Bram Iyengar", Role::Technician}, "bram"));
     ASSERT_TRUE((*book)->save(Staff{"oriel", "Oriel Thackway", Role::Physiologist}, "bram"));
     ASSERT_TRUE((*book)->setSetting("lab-name", "Fusain", "bram"));

@@ -71,7 +71,7 @@ void killManyTimes(unsigned seed) {
         auto book = store::LabBook::open(path, [] { return Instant{}; });
         ASSERT_TRUE(book) << book.error().english();
         const auto verification = (*book)->verify();
-        ASSERT_TRUE(verification.sound()) << verification.faults.front();
+        ASSERT_TRUE(verification.sound()) << verification.faults.front().what.english();
         bothOrNeither(**book);
         for (const auto& [test, events] : accepted)
             ASSERT_GE((*book)->eventsOf(test).size(), events)

@@ -71,6 +71,7 @@ int main(int argc, char** argv) {
     GuardedApplication application(argc, argv);
     RunOptions options;
     options.book = QString::fromLocal8Bit(argv[1]);
+    options.createBook = true;
     const bool throws = argc > 2 && std::string_view(argv[2]) == "--throw";
     return runDesktop(options, [throws](desktop::Shell& shell, desktop::Session& session) {
         if (throws)

@@ -16,7 +16,7 @@ class Transfer : public ::testing::Test {
 protected:
     Transfer() : from(open("from")), to(open("to")) {}
     std::unique_ptr<LabBook> open(const char* name) {
-        auto book = LabBook::open(folder.filePath(QLatin1String(name)), SteppingClock());
+        auto book = LabBook::openOrCreate(folder.filePath(QLatin1String(name)), SteppingClock());
         EXPECT_TRUE(book) << book.error().english();
         return std::move(*book);
     }

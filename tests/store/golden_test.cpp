@@ -67,7 +67,7 @@ protected:
         book = open("old");
     }
     std::unique_ptr<LabBook> open(const char* name) {
-        auto opened = LabBook::open(folder.filePath(QLatin1String(name)), SteppingClock());
+        auto opened = LabBook::openOrCreate(folder.filePath(QLatin1String(name)), SteppingClock());
         EXPECT_TRUE(opened) << opened.error().english();
         return std::move(*opened);
     }
@@ -120,7 +120,38 @@ TEST_F(Golden, ReportedValuesStayWithTheScanThatTheyCameWith) {
 }
 
 TEST_F(Golden, TheBookIsSound) {
-    EXPECT_EQ(book->verify().faults, std::vector<std::string>{});
+    const auto verification = book->verify();
+    EXPECT_TRUE(verification.sound()) << verification.faults.front().what.english();
+    EXPECT_FALSE(verification.earlierSchema);
+}
+
+// What the events of schema 4 left out (the document of a result, when a check was made) is kept as it was found;
+// from then on a change of any of it is seen.
+TEST_F(Golden, ABookOfSchema4KeepsWhatItsEventsLeftOut) {
+    const QString path = folder.filePath(QStringLiteral("four"));
+    QFile::copy(QStringLiteral(FUSAIN_SOURCE_DIR "/tests/data/schema-4/lab-book-4.fusain"), path);
+    QFile(path).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+    std::size_t results = 0;
+    {
+        auto before = LabBook::openForReading(path);
+        ASSERT_TRUE(before);
+        EXPECT_TRUE((*before)->verify().sound());
+        EXPECT_TRUE((*before)->verify().earlierSchema);
+        for (const Client& client : (*before)->clients())
+            for (const AnyTest& test : (*before)->testsOf(client.id))
+                results += (*before)->resultsOf(common(test).id).size();
+    }
+    ASSERT_GT(results, 0u);
+    auto forward = open("four");
+    EXPECT_TRUE(forward->verify().sound()) << forward->verify().faults.front().what.english();
+    EXPECT_EQ(std::ranges::count(forward->eventsOf("results"), "row.found", &Event::kind),
+              static_cast<std::ptrdiff_t>(results));
+    std::size_t kept = 0;
+    for (const Client& client : forward->clients())
+        for (const AnyTest& test : forward->testsOf(client.id))
+            kept += forward->resultsOf(common(test).id).size();
+    EXPECT_EQ(kept, results);
+    EXPECT_TRUE(QFile::exists(path + QStringLiteral(".before-schema-5")));
 }
 
 TEST_F(Golden, TheClientsRecordGoesIntoANewBook) {

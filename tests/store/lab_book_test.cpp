@@ -19,7 +19,7 @@ class Book : public ::testing::Test {
 protected:
     QString file(const char* name = "lab.fusain") const { return folder.filePath(QLatin1String(name)); }
     std::unique_ptr<LabBook> open() {
-        auto book = LabBook::open(file(), clock);
+        auto book = LabBook::openOrCreate(file(), clock);
         EXPECT_TRUE(book) << book.error().english();
         return std::move(*book);
     }

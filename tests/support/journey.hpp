@@ -17,7 +17,7 @@ protected:
     void TearDown() override { closeWindow(); }
 
     void openWindow() {
-        auto book = store::LabBook::open(folder.filePath(QStringLiteral("lab.fusain")), clock);
+        auto book = store::LabBook::openOrCreate(folder.filePath(QStringLiteral("lab.fusain")), clock);
         ASSERT_TRUE(book) << book.error().english();
         if ((*book)->staff().empty()) {
             ASSERT_TRUE((*book)->save(Staff{"bram", "Bram Iyengar", Role::Technician}, "bram"));

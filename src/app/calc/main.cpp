@@ -214,9 +214,12 @@ int verify(const std::string& path) {
     if (!book)
         return complain(book.error());
     const auto verification = (*book)->verify();
+    Json faults = Json::array();
+    for (const store::Fault& fault : verification.faults)
+        faults.push_back(fault.what.english());
     std::cout << Json{{"events", verification.events},
                       {"sound", verification.sound()},
-                      {"faults", verification.faults}}
+                      {"faults", faults}}
                      .dump(1)
               << '\n';
     return verification.sound() ? Done : Unsound;

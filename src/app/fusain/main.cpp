@@ -1,9 +1,11 @@
 #include "fusain/guarded_application.hpp"
+#include "fusain/log.hpp"
 #include "fusain/run.hpp"
 
 #include <QCommandLineParser>
 #include <cstdlib>
 #include <iostream>
+#include <sys/stat.h>
 
 namespace {
 
@@ -20,10 +22,11 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addVersionOption();
     parser.addPositionalArgument(QStringLiteral("file"),
-                                 QStringLiteral("Lab book to open; created when it does not exist."),
+                                 QStringLiteral("Lab book to open; nothing is created unless --new says so."),
                                  QStringLiteral("[file]"));
     parser.addOptions(
-        {{QStringLiteral("demo"), QStringLiteral("Open the made-up lab with simulated instruments.")},
+        {{QStringLiteral("new"), QStringLiteral("Make a new lab book at this place; refused when there is a file.")},
+         {QStringLiteral("demo"), QStringLiteral("Open the made-up lab with simulated instruments.")},
          {QStringLiteral("practice"),
           QStringLiteral(
               "Open the practice room: made-up people, simulated instruments, a lab book of its own.")},
@@ -45,9 +48,14 @@ int main(int argc, char** argv) {
         std::cerr << "There is no display. Use: fusain --demo --pictures DIR, or set QT_QPA_PLATFORM.\n";
         return 1;
     }
+    ::umask(0077); // what this program writes is about people
     fusain::GuardedApplication application(argc, argv);
+    fusain::startLog();
     QApplication::setDesktopFileName(QStringLiteral("invalid.fusain.Fusain"));
     QApplication::setStyle(QStringLiteral("Fusion"));
-    return fusain::runDesktop({book, parser.isSet(QStringLiteral("demo")) || !pictures.isEmpty(),
-                               parser.isSet(QStringLiteral("practice")), pictures});
+    return fusain::runDesktop({.book = book,
+                               .createBook = parser.isSet(QStringLiteral("new")),
+                               .demo = parser.isSet(QStringLiteral("demo")) || !pictures.isEmpty(),
+                               .practice = parser.isSet(QStringLiteral("practice")),
+                               .pictures = pictures});
 }

@@ -23,10 +23,14 @@
 namespace fusain {
 namespace {
 
+bool isSilent() {
+    return qEnvironmentVariableIsSet("FUSAIN_QUIET") ||
+           QGuiApplication::platformName() == QLatin1String("offscreen");
+}
+
 int explain(const Problem& problem) {
     QTextStream(stderr) << report::say(problem) << '\n';
-    if (!qEnvironmentVariableIsSet("FUSAIN_QUIET") &&
-        QGuiApplication::platformName() != QLatin1String("offscreen"))
+    if (!isSilent())
         QMessageBox::warning(nullptr, QStringLiteral("Fusain"), report::say(problem));
     return 2;
 }
@@ -35,6 +39,23 @@ QString usualBook(bool practice) {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
     QDir().mkpath(folder);
     return folder + (practice ? QStringLiteral("/Practice.fusain") : QStringLiteral("/Lab book.fusain"));
+}
+
+// No lab book is ever made without being asked for: a missing file may be a disk that is not connected.
+Expected<std::unique_ptr<store::LabBook>> openOrAsk(const QString& path, const Clock& clock) {
+    auto opened = store::LabBook::open(path, clock);
+    const bool missing = QFileInfo(path).dir().exists() && !QFileInfo::exists(path);
+    if (opened || !missing || isSilent())
+        return opened;
+    QMessageBox box(QMessageBox::Question, QCoreApplication::translate("run", "No lab book here"),
+                    QCoreApplication::translate("run", "There is no lab book at %1.\n\nIf there should be one, check that "
+                                                       "its disk or share is connected, then start again.")
+                        .arg(path));
+    const auto* create =
+        box.addButton(QCoreApplication::translate("run", "Create a new lab book here"), QMessageBox::AcceptRole);
+    box.setDefaultButton(box.addButton(QCoreApplication::translate("run", "Leave"), QMessageBox::RejectRole));
+    box.exec();
+    return box.clickedButton() == create ? store::LabBook::create(path, clock) : std::move(opened);
 }
 
 // The demo's clock starts at its fixed morning and then runs on.
@@ -151,20 +172,23 @@ int runDesktop(const RunOptions& options,
     const QString path = !options.book.isEmpty() ? options.book
                          : freshDemo             ? demoFolder->filePath(QStringLiteral("Skerry Point.fusain"))
                                                  : usualBook(options.practice);
-    SingleInstance instance;
-    desktop::Shell* window = nullptr;
-    if (!instance.claim(path, [&window] {
-            if (window)
-                window->bringForward();
-        })) {
+    if (SingleInstance::knock(path)) {
         QTextStream(stderr) << QCoreApplication::translate(
                                    "run", "This lab book is already open; its window was brought forward.")
                             << '\n';
         return 3;
     }
-    auto book = store::LabBook::open(path, clock);
+    const bool ownRoom = freshDemo || options.practice; // a book of the program's own, not of a lab
+    auto book = ownRoom || (options.createBook && !QFileInfo::exists(path)) ? store::LabBook::openOrCreate(path, clock)
+                                                                            : openOrAsk(path, clock);
     if (!book)
         return explain(book.error());
+    desktop::Shell* window = nullptr;
+    SingleInstance instance;
+    instance.answer((*book)->path(), [&window] {
+        if (window)
+            window->bringForward();
+    });
     if (freshDemo)
         if (auto filled = demo::fillDemoBook(**book, *catalogue, demoClock.instant(), 20260312); !filled)
             return explain(filled.error());

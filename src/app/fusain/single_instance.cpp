@@ -1,29 +1,38 @@
 #include "fusain/single_instance.hpp"
 
 #include <QCryptographicHash>
+#include <QDir>
 #include <QFileInfo>
 #include <QLocalSocket>
+#include <QStandardPaths>
 
 namespace fusain {
+namespace {
 
-bool SingleInstance::claim(const QString& bookPath, std::function<void()> comeForward) {
-    const QFileInfo file(bookPath);
-    const QString whole =
-        QFileInfo(file.absolutePath()).canonicalFilePath() + QLatin1Char('/') + file.fileName();
-    const QString name =
-        QStringLiteral("fusain-") +
-        QString::fromLatin1(
-            QCryptographicHash::hash(whole.toUtf8(), QCryptographicHash::Sha1).toHex().left(16));
-    lock_ = std::make_unique<QLockFile>(whole + QStringLiteral(".fusain-lock"));
-    lock_->setStaleLockTime(0); // a lock whose process is gone is taken over, however old
-    if (!lock_->tryLock(50) && lock_->error() == QLockFile::LockFailedError) {
-        QLocalSocket knock;
-        knock.connectToServer(name);
-        if (knock.waitForConnected(1000))
-            knock.waitForDisconnected(1000);
+// In a folder of this account alone, where there is one.
+QString socketOf(const QString& bookPath) {
+    const QByteArray name =
+        QCryptographicHash::hash(QFileInfo(bookPath).canonicalFilePath().toUtf8(), QCryptographicHash::Sha256)
+            .toHex()
+            .left(16);
+    const QString own = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
+    return QDir(own.isEmpty() ? QDir::tempPath() : own).filePath(QStringLiteral("fusain-") + QString::fromLatin1(name));
+}
+
+} // namespace
+
+bool SingleInstance::knock(const QString& bookPath) {
+    if (!QFileInfo::exists(bookPath))
         return false;
-    }
+    QLocalSocket socket;
+    socket.connectToServer(socketOf(bookPath));
+    return socket.waitForConnected(1000) && (socket.waitForDisconnected(1000), true);
+}
+
+void SingleInstance::answer(const QString& bookPath, std::function<void()> comeForward) {
+    const QString name = socketOf(bookPath);
     QLocalServer::removeServer(name);
+    server_.setSocketOptions(QLocalServer::UserAccessOption);
     server_.listen(name);
     QObject::connect(&server_, &QLocalServer::newConnection, &server_, [this, comeForward] {
         while (QLocalSocket* knock = server_.nextPendingConnection()) {
@@ -32,7 +41,6 @@ bool SingleInstance::claim(const QString& bookPath, std::function<void()> comeFo
             knock->deleteLater();
         }
     });
-    return true;
 }
 
 } // namespace fusain

@@ -1,20 +1,19 @@
 #pragma once
 #include <QLocalServer>
-#include <QLockFile>
 #include <functional>
-#include <memory>
 
 namespace fusain {
 
-/// One window per lab book. The first start holds a lock beside the book and listens; a second start knocks and
-/// leaves.
+/// Brings the window of a lab book forward when it is started again. That two never write to one book is the lab
+/// book's own business (store::BookPlace).
 class SingleInstance {
 public:
-    /// @return true when this process may open the book; false when another one was asked to come forward
-    [[nodiscard]] bool claim(const QString& bookPath, std::function<void()> comeForward);
+    /// Knocks at the window that has this book open. @return whether one answered
+    [[nodiscard]] static bool knock(const QString& bookPath);
+    /// Answers from here on. @param comeForward called for each knock
+    void answer(const QString& bookPath, std::function<void()> comeForward);
 
 private:
-    std::unique_ptr<QLockFile> lock_;
     QLocalServer server_;
 };
 

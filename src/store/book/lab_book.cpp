@@ -1,22 +1,21 @@
 #include "store/book/lab_book.hpp"
 
 #include "procedure/all/replay.hpp"
-#include "procedure/method/events.hpp"
 #include "record/base/json.hpp"
 #include "store/book/migrations.hpp"
+#include "store/book/projection.hpp"
 #include "store/book/sql.hpp"
 
-#include <QDir>
+#include <QFile>
 #include <QFileInfo>
 #include <QSqlQuery>
 #include <QUuid>
 #include <QVariant>
 #include <algorithm>
+#include <map>
 
 namespace fusain::store {
 namespace {
-
-constexpr auto signatureOfFormat = "fusain-lab-book";
 
 Problem foreignFile(const QString& path) {
     return {{FUSAIN_TEXT("This file is not a lab book, or is damaged."), {}},
@@ -27,16 +26,10 @@ Problem foreignFile(const QString& path) {
 
 } // namespace
 
-// An event is applied to the document in memory; the file then only takes the new text.
-struct LabBook::OpenTests {
-    std::map<std::string, AnyTest> tests;
-};
-
-LabBook::LabBook(QString path)
-    : path_(std::move(path)), connection_(QUuid::createUuid().toString()),
-      open_(std::make_unique<OpenTests>()) {}
+LabBook::LabBook(QString path) : path_(std::move(path)), connection_(QUuid::createUuid().toString()) {}
 
 LabBook::~LabBook() {
+    projection_.reset();
     QSqlDatabase::database(connection_, false).close();
     QSqlDatabase::removeDatabase(connection_);
 }
@@ -49,6 +42,7 @@ Expected<void> LabBook::connect(bool readOnly) {
     if (!database.open())
         return failure({FUSAIN_TEXT("The lab book cannot be opened."), {}}, path_.toStdString(),
                        {FUSAIN_TEXT("Check that the folder exists and may be written."), {}});
+    projection_ = std::make_unique<Projection>(database);
     QStringList pragmas{QStringLiteral("PRAGMA foreign_keys = ON")};
     if (!readOnly)
         pragmas << QStringLiteral("PRAGMA journal_mode = WAL") << QStringLiteral("PRAGMA synchronous = FULL");
@@ -59,20 +53,44 @@ Expected<void> LabBook::connect(bool readOnly) {
 }
 
 Expected<std::unique_ptr<LabBook>> LabBook::open(const QString& path, Clock clock) {
-    const QFileInfo file(path);
-    // A file that is not SQLite must not even get a journal beside it.
-    if (file.exists() && file.size() > 0) {
-        QFile raw(path);
-        if (!raw.open(QIODevice::ReadOnly) || !raw.read(16).startsWith("SQLite format 3"))
-            return tl::unexpected(foreignFile(path));
-    }
-    std::unique_ptr<LabBook> book(new LabBook(path));
+    auto place = BookPlace::take(path);
+    if (!place)
+        return tl::unexpected(place.error());
+    std::unique_ptr<LabBook> book(new LabBook(place->path()));
+    book->place_ = std::move(*place);
     book->clock_ = clock;
     if (auto connected = book->connect(false); !connected)
         return tl::unexpected(connected.error());
-    if (auto migrated = book->migrate(clock); !migrated)
-        return tl::unexpected(migrated.error());
+    if (auto forward = book->bringForward(); !forward)
+        return tl::unexpected(forward.error());
     return book;
+}
+
+// Made under another name and put in its place whole: a cut in the middle leaves no half book under this one.
+Expected<std::unique_ptr<LabBook>> LabBook::create(const QString& path, Clock clock) {
+    if (QFileInfo::exists(path))
+        return failure({FUSAIN_TEXT("There is already a file at this place."), {}}, path.toStdString(),
+                       {FUSAIN_TEXT("Choose a new name; nothing is ever overwritten."), {}});
+    const QString partial = path + QStringLiteral(".partial");
+    QFile::remove(partial);
+    if (auto made = BookPlace::makeEmpty(partial); !made)
+        return tl::unexpected(made.error());
+    {
+        LabBook book(partial);
+        book.clock_ = clock;
+        auto done = book.connect(false);
+        if (done)
+            done = book.migrate(0);
+        if (done) // into the file itself, which is about to be renamed
+            if (auto closed = run(QSqlDatabase::database(book.connection_), QStringLiteral("PRAGMA journal_mode = DELETE"));
+                !closed)
+                done = tl::unexpected(closed.error());
+        if (!done)
+            return tl::unexpected(done.error());
+    }
+    if (auto put = putInPlace(partial, path, Over::Nothing); !put)
+        return tl::unexpected(put.error());
+    return open(path, clock);
 }
 
 Expected<std::unique_ptr<LabBook>> LabBook::openForReading(const QString& path) {
@@ -88,62 +106,46 @@ Expected<std::unique_ptr<LabBook>> LabBook::openForReading(const QString& path) 
     return book;
 }
 
-Expected<void> LabBook::migrate(Clock clock) {
+// The schema that the file says it has; 0 for an empty one.
+Expected<int> LabBook::schemaOfFile() {
     const QSqlDatabase database = QSqlDatabase::database(connection_);
-    int version = 0;
     const QStringList tables = database.tables();
-    if (tables.contains(QLatin1String("meta"))) {
-        auto found = run(database, QStringLiteral("SELECT key, value FROM meta"));
-        if (!found)
-            return tl::unexpected(found.error());
-        QString format;
-        while (found->next()) {
-            if (found->value(0).toString() == QLatin1String("format"))
-                format = found->value(1).toString();
-            else if (found->value(0).toString() == QLatin1String("schema"))
-                version = found->value(1).toInt();
-        }
-        if (format != QLatin1String(signatureOfFormat))
-            return tl::unexpected(foreignFile(path_));
-    } else if (!tables.isEmpty()) {
+    if (tables.isEmpty())
+        return 0;
+    if (!tables.contains(QLatin1String("meta")))
         return tl::unexpected(foreignFile(path_));
-    }
-    if (version > newestSchema())
+    auto found = run(database, QStringLiteral("SELECT key, value FROM meta"));
+    if (!found)
+        return tl::unexpected(found.error());
+    std::map<QString, QString> meta;
+    while (found->next())
+        meta[found->value(0).toString()] = found->value(1).toString();
+    if (meta["format"] != formatOfBooks)
+        return tl::unexpected(foreignFile(path_));
+    return meta["schema"].toInt();
+}
+
+Expected<void> LabBook::bringForward() {
+    const auto version = schemaOfFile();
+    if (!version)
+        return tl::unexpected(version.error());
+    if (*version > newestSchema())
         return failure(
             {FUSAIN_TEXT("This lab book was written by a newer Fusain (schema {1}; this one knows {2})."),
-             {std::to_string(version), std::to_string(newestSchema())}},
+             {std::to_string(*version), std::to_string(newestSchema())}},
             path_.toStdString(), {FUSAIN_TEXT("Install the newer Fusain on this machine."), {}},
             {FUSAIN_TEXT("Nothing in it was changed."), {}});
-    if (version > 0 && version < newestSchema())
-        if (auto kept = backUp(path_ + QStringLiteral(".before-schema-%1").arg(version + 1)); !kept)
+    if (*version > 0 && *version < newestSchema())
+        if (auto kept = backUp(path_ + QStringLiteral(".before-schema-%1").arg(*version + 1)); !kept)
             return kept;
-    for (const Migration& migration : migrations()) {
-        if (migration.version <= version)
-            continue;
-        Transaction transaction(database);
-        for (const QString& statement : migration.statements)
-            if (auto done = run(database, statement); !done)
-                return tl::unexpected(done.error());
-        if (migration.replaysTests)
-            if (auto done = replayAllTests(); !done)
-                return done;
-        if (migration.version == 1)
-            if (auto done = run(
-                    database,
-                    QStringLiteral(
-                        "INSERT INTO meta (key, value) VALUES ('format', ?), ('schema', '0'), ('created', ?)"),
-                    {QLatin1String(signatureOfFormat), text(clock())});
-                !done)
-                return tl::unexpected(done.error());
-        if (auto done = run(database, QStringLiteral("UPDATE meta SET value = ? WHERE key = 'schema'"),
-                            {QString::number(migration.version)});
-            !done)
-            return tl::unexpected(done.error());
-        if (auto done = transaction.commit(); !done)
-            return done;
-    }
-    auto last =
-        run(database, QStringLiteral("SELECT sequence, hash FROM journal ORDER BY sequence DESC LIMIT 1"));
+    if (auto migrated = migrate(*version); !migrated)
+        return migrated;
+    return readHead();
+}
+
+Expected<void> LabBook::readHead() {
+    auto last = run(QSqlDatabase::database(connection_),
+                    QStringLiteral("SELECT sequence, hash FROM journal ORDER BY sequence DESC LIMIT 1"));
     if (!last)
         return tl::unexpected(last.error());
     if (last->next()) {
@@ -153,72 +155,52 @@ Expected<void> LabBook::migrate(Clock clock) {
     return {};
 }
 
-std::string LabBook::name() const {
-    return QFileInfo(path_).completeBaseName().toStdString();
-}
-
-std::optional<Problem> LabBook::clockWarning(Instant now) {
-    auto last = run(QSqlDatabase::database(connection_),
-                    QStringLiteral("SELECT at FROM journal ORDER BY sequence DESC LIMIT 1"));
-    if (!last || !last->next())
-        return std::nullopt;
-    const auto at = instantFromIso(last->value(0).toString().toStdString());
-    if (!at || minutesBetween(now, *at) < 2.0)
-        return std::nullopt;
-    return Problem{{FUSAIN_TEXT("The computer's clock says {1}, but the lab book was last written at {2}."),
-                    {isoText(now), isoText(*at)}},
-                   {},
-                   {FUSAIN_TEXT("The order of the record is kept by its numbering, not by the clock."), {}},
-                   {FUSAIN_TEXT("Set the clock before the next test."), {}}};
-}
-
-Expected<Event> LabBook::appendWithin(Event event) {
-    event.sequence = lastSequence_ + 1;
-    event.hash = chainHash(lastHash_, event);
-    auto done = run(QSqlDatabase::database(connection_),
-                    QStringLiteral("INSERT INTO journal (sequence, at, staff, kind, subject, data, hash) "
-                                   "VALUES (?, ?, ?, ?, ?, ?, ?)"),
-                    {qlonglong(event.sequence), text(event.at), text(event.by), text(event.kind),
-                     text(event.subject), text(event.data), text(event.hash)});
-    if (!done)
-        return tl::unexpected(done.error());
-    return event;
-}
-
-Expected<void> LabBook::keepTestDocument(const Event& event) {
-    if (event.kind == "step.shown")
+// All steps in one transaction: a cut in the middle leaves the book of before.
+Expected<void> LabBook::migrate(int version) {
+    if (version == newestSchema())
         return {};
-    auto open = open_->tests.find(event.subject);
-    if (event.kind == "event.undone" || (open == open_->tests.end() && event.kind != "test.started")) {
-        const auto events =
-            eventsOf(event.subject); // this one included: it was written in the same transaction
-        if (events.empty() || events.front().kind != "test.started")
-            return {}; // an event of something else than a test
-        auto replayed = replayTest(events);
-        if (!replayed)
-            return tl::unexpected(replayed.error());
-        open = open_->tests.insert_or_assign(event.subject, std::move(*replayed)).first;
-    } else {
-        if (open == open_->tests.end()) {
-            auto empty = readDocument(event.subject, [&] {
-                return emptyTest(event.data->value("method", std::string(methodHydrostatic)));
-            });
-            if (!empty)
-                return tl::unexpected(empty.error());
-            open = open_->tests.emplace(event.subject, std::move(*empty)).first;
-        }
-        applyEvent(open->second, event);
+    const QSqlDatabase database = QSqlDatabase::database(connection_);
+    Transaction transaction(database);
+    for (const Migration& migration : migrations())
+        for (const QString& statement : migration.version > version ? migration.statements : std::vector<QString>{})
+            if (auto done = run(database, statement); !done)
+                return tl::unexpected(done.error());
+    for (const auto& [key, value] : {std::pair(QStringLiteral("format"), formatOfBooks),
+                                     std::pair(QStringLiteral("schema"), QString::number(newestSchema()))})
+        if (auto done = run(database, QStringLiteral("INSERT OR REPLACE INTO meta (key, value) VALUES (?, ?)"), {key, value});
+            !done)
+            return tl::unexpected(done.error());
+    auto done = readHead();
+    if (done)
+        done = setHead(database, lastSequence_, lastHash_);
+    const bool older = version > 0;
+    if (done && older && std::ranges::any_of(migrations(), [&](const Migration& step) {
+            return step.version > version && step.replaysTests;
+        }))
+        done = replayAllTests();
+    if (done && older)
+        done = takeOver();
+    return done ? transaction.commit() : done;
+}
+
+// What no event of an older schema explains is kept as it was found, by an event that says so; from here on every
+// row follows from the journal.
+Expected<void> LabBook::takeOver() {
+    const auto found = differences(QSqlDatabase::database(connection_), [](std::int64_t, const Message&) {});
+    if (!found)
+        return tl::unexpected(found.error());
+    for (const Difference& difference : *found) {
+        Json key, row;
+        for (const auto& [column, value] : difference.key)
+            key[column.toStdString()] = value.toStdString();
+        if (difference.row)
+            for (const auto& [column, value] : *difference.row)
+                row[column.toStdString()] = value.toStdString();
+        const std::string table = difference.table.toStdString();
+        if (auto kept = keep(kinds::rowFound, table, "fusain", {{"table", table}, {"key", key}, {"row", row}}); !kept)
+            return kept;
     }
-    const RawTest& test = common(open->second);
-    auto done = run(
-        QSqlDatabase::database(connection_),
-        QStringLiteral(
-            "INSERT INTO tests (id, version, client, method, started_at, state, document) VALUES (?, ?, ?, "
-            "?, ?, ?, ?) "
-            "ON CONFLICT (id, version) DO UPDATE SET state = excluded.state, document = excluded.document"),
-        {text(test.id), test.version, text(test.subject.clientId), text(std::string(methodOf(open->second))),
-         text(test.startedAt), text(stateText(test.state)), text(toJson(open->second))});
-    return done ? Expected<void>() : tl::unexpected(done.error());
+    return {};
 }
 
 // Writes the document of every version of every test anew from its events. What cannot be replayed stays as it
@@ -247,19 +229,47 @@ Expected<void> LabBook::replayAllTests() {
     return {};
 }
 
+std::string LabBook::name() const {
+    return QFileInfo(path_).completeBaseName().toStdString();
+}
+
+std::optional<Problem> LabBook::clockWarning(Instant now) {
+    auto last = run(QSqlDatabase::database(connection_),
+                    QStringLiteral("SELECT at FROM journal ORDER BY sequence DESC LIMIT 1"));
+    if (!last || !last->next())
+        return std::nullopt;
+    const auto at = instantFromIso(last->value(0).toString().toStdString());
+    if (!at || minutesBetween(now, *at) < 2.0)
+        return std::nullopt;
+    return Problem{{FUSAIN_TEXT("The computer's clock says {1}, but the lab book was last written at {2}."),
+                    {isoText(now), isoText(*at)}},
+                   {},
+                   {FUSAIN_TEXT("The order of the record is kept by its numbering, not by the clock."), {}},
+                   {FUSAIN_TEXT("Set the clock before the next test."), {}}};
+}
+
+// The event, the rows that follow from it and the new end of the journal, in one transaction.
 Expected<Event> LabBook::append(Event event) {
-    Transaction transaction(QSqlDatabase::database(connection_));
-    const std::string subject = event.subject;
-    auto written = appendWithin(std::move(event));
-    const Expected<void> document = written ? keepTestDocument(*written) : tl::unexpected(written.error());
-    const Expected<void> committed = document ? transaction.commit() : document;
-    if (!committed) {
-        open_->tests.erase(subject); // the copy may be ahead of the disk: read it again next time
-        return tl::unexpected(committed.error());
+    if (auto problem = notOurs())
+        return tl::unexpected(*problem);
+    const QSqlDatabase database = QSqlDatabase::database(connection_);
+    event.sequence = lastSequence_ + 1;
+    event.hash = chainHash(lastHash_, event);
+    Transaction transaction(database);
+    Expected<void> done = intoJournal(database, event);
+    if (done)
+        done = setHead(database, event.sequence, event.hash);
+    if (done)
+        done = projection_->apply(event);
+    if (done)
+        done = transaction.commit();
+    if (!done) {
+        projection_->forget(event.subject);
+        return tl::unexpected(done.error());
     }
-    lastSequence_ = written->sequence;
-    lastHash_ = written->hash;
-    return written;
+    lastSequence_ = event.sequence;
+    lastHash_ = event.hash;
+    return event;
 }
 
 Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
@@ -271,25 +281,35 @@ Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
     if (!committed) {
         lastSequence_ = sequence;
         lastHash_ = hash;
-        open_->tests.clear(); // the copies may be ahead of the disk: read them again next time
+        projection_->forget();
     }
     return committed;
 }
 
+// Whether what is written now would still be in the lab book: the file may have been removed, replaced or lost with
+// its disk, and somebody else may have written to it.
+std::optional<Problem> LabBook::notOurs() const {
+    if (!place_.holds())
+        return Problem{{FUSAIN_TEXT("The lab book is not where it was opened: the file was removed or replaced, or "
+                                    "its disk is gone."),
+                        {}},
+                       path_.toStdString(),
+                       {FUSAIN_TEXT("Nothing more is accepted. What was accepted before is still in this window."), {}},
+                       {FUSAIN_TEXT("Save what is in hand as a new lab book, then find out what happened to this one."),
+                        {}}};
+    auto head = run(QSqlDatabase::database(connection_), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
+    if (!head)
+        return head.error();
+    if (!head->next() || head->value(0).toString() != headText(lastSequence_, lastHash_))
+        return Problem{{FUSAIN_TEXT("Another program has written to this lab book."), {}},
+                       path_.toStdString(),
+                       {FUSAIN_TEXT("Nothing more is accepted here, so that neither record is lost."), {}},
+                       {FUSAIN_TEXT("Close this window, verify the lab book, and open it again."), {}}};
+    return std::nullopt;
+}
+
 std::vector<Event> LabBook::eventsOf(const std::string& subject) {
-    std::vector<Event> events;
-    auto rows = run(
-        QSqlDatabase::database(connection_),
-        QStringLiteral(
-            "SELECT sequence, at, staff, kind, data, hash FROM journal WHERE subject = ? ORDER BY sequence"),
-        {text(subject)});
-    while (rows && rows->next())
-        events.push_back({rows->value(0).toLongLong(),
-                          instantFromIso(rows->value(1).toString().toStdString()).value_or(Instant{}),
-                          rows->value(2).toString().toStdString(), rows->value(3).toString().toStdString(),
-                          subject, Json::parse(rows->value(4).toString().toStdString(), nullptr, false),
-                          rows->value(5).toString().toStdString()});
-    return events;
+    return journalOf(QSqlDatabase::database(connection_), subject).value_or(std::vector<Event>());
 }
 
 std::int64_t LabBook::eventCount() {
@@ -298,146 +318,68 @@ std::int64_t LabBook::eventCount() {
 }
 
 Verification LabBook::verify() {
-    Verification verification;
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
-    auto integrity = run(database, QStringLiteral("PRAGMA integrity_check"));
-    while (integrity && integrity->next())
-        if (integrity->value(0).toString() != QLatin1String("ok"))
-            verification.faults.push_back("file: " + integrity->value(0).toString().toStdString());
-    auto rows = run(
-        database,
-        QStringLiteral("SELECT sequence, at, staff, kind, subject, data, hash FROM journal ORDER BY sequence"));
-    if (!rows)
-        verification.faults.push_back(rows.error().english());
-    std::string previous;
-    std::map<std::string, std::vector<Event>> tests;
-    while (rows && rows->next()) {
-        Event event{rows->value(0).toLongLong(),
-                    instantFromIso(rows->value(1).toString().toStdString()).value_or(Instant{}),
-                    rows->value(2).toString().toStdString(),
-                    rows->value(3).toString().toStdString(),
-                    rows->value(4).toString().toStdString(),
-                    Json::parse(rows->value(5).toString().toStdString(), nullptr, false),
-                    rows->value(6).toString().toStdString()};
-        ++verification.events;
-        if (event.sequence != verification.events)
-            verification.faults.push_back("journal: event " + std::to_string(verification.events) +
-                                          " is missing");
-        if (event.data->is_discarded() || chainHash(previous, event) != event.hash) {
-            verification.faults.push_back("journal: event " + std::to_string(event.sequence) +
-                                          " was changed after it was written");
-            break;
-        }
-        previous = event.hash;
-        tests[event.subject].push_back(std::move(event));
-    }
-    // A book of an earlier schema, which is only looked at here, has documents of then.
-    auto schema = run(database, QStringLiteral("SELECT value FROM meta WHERE key = 'schema'"));
-    const bool present = schema && schema->next() && schema->value(0).toInt() == newestSchema();
-    for (const auto& [subject, events] : tests) {
-        if (!present || events.front().kind != "test.started")
-            continue;
-        const auto replayed = replayTest(events);
-        const auto stored = test(subject);
-        if (!replayed || !stored || toJson(*replayed) != toJson(*stored))
-            verification.faults.push_back("test " + subject + ": the raw record differs from its events");
-    }
-    return verification;
+    return verifyBook(QSqlDatabase::database(connection_));
 }
 
-// One change of a table together with its event, in one transaction.
-Expected<void> LabBook::change(const std::string& kind, const std::string& subject, const std::string& by,
-                               Json data, const QString& sql, const QVariantList& values) {
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
-    Transaction transaction(database);
-    if (auto done = run(database, sql, values); !done)
-        return tl::unexpected(done.error());
-    auto event = appendWithin({0, clock_(), by, kind, subject, std::move(data), {}});
-    if (!event)
-        return tl::unexpected(event.error());
-    if (auto done = transaction.commit(); !done)
-        return done;
-    lastSequence_ = event->sequence;
-    lastHash_ = event->hash;
-    return {};
+Expected<void> LabBook::keep(std::string_view kind, const std::string& subject, const std::string& by, Json data) {
+    const auto kept = append({0, clock_(), by, std::string(kind), subject, std::move(data), {}});
+    return kept ? Expected<void>() : tl::unexpected(kept.error());
 }
 
 Expected<void> LabBook::save(const Client& client, const std::string& by) {
     if (auto problem = problemWith(client, clock_()))
         return tl::unexpected(*problem);
-    return change("client.saved", client.id, by, toJson(client),
-                  QStringLiteral("INSERT INTO clients (id, code, name, birth_date, document) VALUES (?, ?, ?, "
-                                 "?, ?) ON CONFLICT (id) DO UPDATE SET "
-                                 "code = excluded.code, name = excluded.name, birth_date = "
-                                 "excluded.birth_date, document = excluded.document"),
-                  {text(client.id), text(client.code), text(client.name), text(isoText(client.birthDate)),
-                   text(toJson(client))});
+    return keep(kinds::clientSaved, client.id, by, toJson(client));
 }
 
 Expected<void> LabBook::save(const Staff& staff, const std::string& by) {
-    return change("staff.saved", staff.id, by, toJson(staff),
-                  QStringLiteral("INSERT INTO staff (id, name, document) VALUES (?, ?, ?) ON CONFLICT (id) DO "
-                                 "UPDATE SET name = excluded.name, "
-                                 "document = excluded.document"),
-                  {text(staff.id), text(staff.name), text(toJson(staff))});
+    return keep(kinds::staffSaved, staff.id, by, toJson(staff));
 }
 
 Expected<void> LabBook::save(const Visit& visit, const std::string& by) {
-    return change(
-        "visit.saved", visit.id, by,
-        {{"client", visit.clientId},
-         {"at", isoText(visit.at)},
-         {"method", visit.method},
-         {"state", visit.state},
-         {"test", visit.testId},
-         {"note", visit.note}},
-        QStringLiteral(
-            "INSERT INTO visits (id, client, at, method, state, test, note) VALUES (?, ?, ?, ?, ?, ?, ?) ON "
-            "CONFLICT (id) DO UPDATE "
-            "SET at = excluded.at, method = excluded.method, state = excluded.state, test = excluded.test, "
-            "note = excluded.note"),
-        {text(visit.id), text(visit.clientId), text(visit.at), text(visit.method), text(visit.state),
-         text(visit.testId), text(visit.note)});
+    return keep(kinds::visitSaved, visit.id, by,
+                {{"client", visit.clientId},
+                 {"at", isoText(visit.at)},
+                 {"method", visit.method},
+                 {"state", visit.state},
+                 {"test", visit.testId},
+                 {"note", visit.note}});
 }
 
 Expected<void> LabBook::save(const StoredResult& result, const std::string& by) {
-    return change(
-        "result.stored", result.testId, by, {{"test_version", result.testVersion}, {"number", result.number}},
-        QStringLiteral("INSERT INTO results (test, test_version, number, at, document) VALUES (?, ?, ?, ?, ?)"),
-        {text(result.testId), result.testVersion, result.number, text(result.at), text(result.document)});
+    return keep(kinds::resultStored, result.testId, by,
+                {{"test_version", result.testVersion},
+                 {"number", result.number},
+                 {"at", isoText(result.at)},
+                 {"document", *result.document}});
 }
 
 Expected<void> LabBook::save(const Check& check, const std::string& by) {
-    const Json document{{"nominal", check.nominal},
-                        {"reading", check.reading},
-                        {"readings", check.readings},
-                        {"passed", check.passed},
-                        {"by", check.by},
-                        {"note", check.note},
-                        {"kind", check.kind},
-                        {"instrument", check.instrument}};
-    return change(
-        "check.saved", check.id, by, document,
-        QStringLiteral("INSERT INTO checks (id, instrument, kind, at, document) VALUES (?, ?, ?, ?, ?)"),
-        {text(check.id), text(check.instrument), text(check.kind), text(check.at), text(document)});
+    return keep(kinds::checkSaved, check.id, by,
+                {{"at", isoText(check.at)},
+                 {"nominal", check.nominal},
+                 {"reading", check.reading},
+                 {"readings", check.readings},
+                 {"passed", check.passed},
+                 {"by", check.by},
+                 {"note", check.note},
+                 {"kind", check.kind},
+                 {"instrument", check.instrument}});
 }
 
 Expected<void> LabBook::save(const Study& study, const std::string& by) {
-    const Json document{{"quantity", study.quantity},
-                        {"unit", study.unit},
-                        {"by", study.by},
-                        {"group", study.group},
-                        {"people", study.people}};
-    return change("study.saved", study.id, by, document,
-                  QStringLiteral("INSERT INTO studies (id, instrument, at, document) VALUES (?, ?, ?, ?)"),
-                  {text(study.id), text(study.instrument), text(study.at), text(document)});
+    return keep(kinds::studySaved, study.id, by,
+                {{"instrument", study.instrument},
+                 {"at", isoText(study.at)},
+                 {"quantity", study.quantity},
+                 {"unit", study.unit},
+                 {"by", study.by},
+                 {"group", study.group},
+                 {"people", study.people}});
 }
 
 Expected<void> LabBook::setSetting(const std::string& key, const std::string& value, const std::string& by) {
-    return change("setting.changed", key, by, {{"value", value}},
-                  QStringLiteral("INSERT INTO settings (key, value) VALUES (?, ?) ON CONFLICT (key) DO UPDATE "
-                                 "SET value = excluded.value"),
-                  {text(key), text(value)});
+    return keep(kinds::settingChanged, key, by, {{"value", value}});
 }
 
 } // namespace fusain::store

@@ -3,7 +3,11 @@
 #include "record/base/document.hpp"
 #include "record/base/people.hpp"
 #include "record/lab/instrument.hpp"
+#include "store/book/place.hpp"
+#include "store/book/projection.hpp"
+#include "store/book/verification.hpp"
 
+#include <QFileInfo>
 #include <QSqlDatabase>
 #include <limits>
 #include <memory>
@@ -42,23 +46,22 @@ struct PersonValue {
     double value = 0.0;
 };
 
-/// What `verify` found.
-struct Verification {
-    std::int64_t events = 0;
-    std::vector<std::string> faults; ///< empty when everything is as it was written
-    [[nodiscard]] bool sound() const { return faults.empty(); }
-};
-
 /// The lab book: one SQLite file with the lab's clients, visits, raw records, results, checks and the journal
 /// of events.
 ///
 /// Every change is an event in the journal, chained by hash, and is on disk (WAL, synchronous=FULL) when the
-/// call returns. A shared lab book on PostgreSQL uses the same SQL.
+/// call returns. Every row of every table follows from the events (Projection).
 class LabBook : public Journal {
 public:
-    /// Opens, or creates, the lab book at `path`. A foreign, damaged or newer file is left as it is and
-    /// explained; an older one is copied beside itself before it is brought forward.
+    /// Opens the lab book at `path`, for this window alone. A missing, empty, foreign, damaged or newer file is
+    /// left as it is and explained; an older one is copied beside itself before it is brought forward.
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> open(const QString& path, Clock clock);
+    /// Makes a new, empty lab book where there is no file, and opens it.
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> create(const QString& path, Clock clock);
+    /// Opens what is there, or creates it: for programs that are asked to.
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> openOrCreate(const QString& path, Clock clock) {
+        return QFileInfo::exists(path) ? open(path, std::move(clock)) : create(path, std::move(clock));
+    }
     /// Opens for looking only; nothing is created or migrated.
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> openForReading(const QString& path);
     ~LabBook() override;
@@ -66,6 +69,13 @@ public:
     LabBook& operator=(const LabBook&) = delete;
 
     [[nodiscard]] QString path() const { return path_; }
+    /// Why nothing more is accepted: the file was removed or replaced, or somebody else writes to it. Nothing as
+    /// long as all is well.
+    [[nodiscard]] std::optional<Problem> notOurs() const;
+    /// Since when the window had the book that went without closing it; empty when it was closed.
+    [[nodiscard]] const std::string& endedBadly() const { return place_.endedBadly(); }
+    /// Whether other accounts could read the file before it was opened; they cannot any more.
+    [[nodiscard]] bool wasReadableByOthers() const { return place_.wasReadableByOthers(); }
     [[nodiscard]] std::string name() const;
     /// A sentence when the clock stands before the latest event of the book.
     [[nodiscard]] std::optional<Problem> clockWarning(Instant now);
@@ -132,22 +142,21 @@ public:
 private:
     explicit LabBook(QString path);
     Expected<void> connect(bool readOnly);
-    Expected<void> migrate(Clock clock);
-    [[nodiscard]] Expected<Event> appendWithin(Event event);
-    Expected<void> keepTestDocument(const Event& event);
+    [[nodiscard]] Expected<int> schemaOfFile();
+    Expected<void> bringForward();
+    Expected<void> migrate(int version);
+    Expected<void> takeOver();
     Expected<void> replayAllTests();
-    Expected<void> change(const std::string& kind, const std::string& subject, const std::string& by, Json data,
-                          const QString& sql, const QVariantList& values);
+    Expected<void> readHead();
+    Expected<void> keep(std::string_view kind, const std::string& subject, const std::string& by, Json data);
 
+    BookPlace place_; ///< first: it is left when the database is closed
     QString path_;
     QString connection_;
     Clock clock_;
     std::string lastHash_;
     std::int64_t lastSequence_ = 0;
-    // The documents of running tests, kept up event by event so that a long test need not be replayed each
-    // time.
-    struct OpenTests;
-    std::unique_ptr<OpenTests> open_;
+    std::unique_ptr<Projection> projection_;
 };
 
 } // namespace fusain::store

@@ -12,6 +12,8 @@ namespace fusain::store {
 Expected<void> LabBook::backUp(const QString& target) {
     const QString partial = target + QStringLiteral(".partial");
     QFile::remove(partial);
+    if (auto made = BookPlace::makeEmpty(partial); !made)
+        return made;
     if (auto done = run(QSqlDatabase::database(connection_), QStringLiteral("VACUUM INTO ?"), {partial});
         !done) {
         QFile::remove(partial);
@@ -26,11 +28,7 @@ Expected<void> LabBook::backUp(const QString& target) {
                            {FUSAIN_TEXT("The lab book itself is unchanged."), {}});
         }
     }
-    QFile::remove(target);
-    if (!QFile::rename(partial, target))
-        return failure({FUSAIN_TEXT("The copy could not be put in its place."), {}}, target.toStdString(),
-                       {FUSAIN_TEXT("Choose another folder."), {}});
-    return {};
+    return putInPlace(partial, target, Over::Anything);
 }
 
 Expected<QString> LabBook::backUpDaily(Instant now, int keep) {
@@ -62,7 +60,7 @@ Expected<void> LabBook::restore(const QString& backup, const QString& target) {
         return tl::unexpected(copy.error());
     const Verification verification = (*copy)->verify();
     if (!verification.sound())
-        return failure({FUSAIN_TEXT("This copy is damaged: {1}"), {verification.faults.front()}},
+        return failure({FUSAIN_TEXT("This copy is damaged: {1}"), {verification.faults.front().what.english()}},
                        backup.toStdString(), {FUSAIN_TEXT("Try an older copy."), {}});
     return (*copy)->backUp(target);
 }

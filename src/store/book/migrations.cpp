@@ -52,6 +52,9 @@ const std::vector<Migration>& migrations() {
          }},
         // Raw records of schema 2 say whose each reading is: the events know.
         {4, {}, true},
+        // Every row follows from the events, and the book says where its journal ends. When it was made is when its
+        // first event was.
+        {5, {QStringLiteral("DELETE FROM meta WHERE key = 'created'")}},
     };
     return steps;
 }

@@ -11,6 +11,9 @@ struct Migration {
     bool replaysTests = false; ///< whether the documents of all tests are then written anew from their events
 };
 
+/// What the table `meta` says the file is.
+inline const QString formatOfBooks = QStringLiteral("fusain-lab-book");
+
 [[nodiscard]] const std::vector<Migration>& migrations();
 [[nodiscard]] inline int newestSchema() {
     return migrations().back().version;

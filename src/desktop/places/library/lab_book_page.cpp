@@ -27,7 +27,21 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
 void LabBookPage::verify() {
     const auto verification = session_.book().verify();
     book_->setText(verification.sound() ? tr("✓ %1 events, each as it was written.").arg(verification.events)
-                                        : tr("▲ %1").arg(QString::fromStdString(verification.faults.front())));
+                                        : damageWords(verification));
+}
+
+QString LabBookPage::damageWords(const store::Verification& verification) {
+    const auto since = verification.damagedSince();
+    QStringList lines{since ? tr("▲ This lab book is damaged. The first part that is not as it was written is of %1.")
+                                  .arg(report::day(*since))
+                            : tr("▲ This lab book is damaged.")};
+    constexpr std::size_t most = 12;
+    for (std::size_t i = 0; i < std::min(most, verification.faults.size()); ++i)
+        lines << report::say(verification.faults[i].what);
+    if (verification.faults.size() > most)
+        lines << tr("… and %n more", nullptr, static_cast<int>(verification.faults.size() - most));
+    lines << tr("Nothing was changed by this check. Restore a copy from before that day beside this book and compare.");
+    return lines.join(QLatin1Char('\n'));
 }
 
 void LabBookPage::backUp() {

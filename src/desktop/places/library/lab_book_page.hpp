@@ -12,6 +12,8 @@ public:
 
 private:
     void verify();
+    /// What a verification found, for people.
+    [[nodiscard]] static QString damageWords(const store::Verification& verification);
     void backUp();
     void restore();
 

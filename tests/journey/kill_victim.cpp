@@ -83,6 +83,10 @@ int main(int argc, char** argv) {
                 std::fflush(stdout);
             }
         });
+        if (session.book().staff().empty()) {
+            session.report(session.book().save(Staff{"oriel", "Oriel Thackway", Role::Physiologist}, "oriel"));
+            session.setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
+        }
         if (const auto running = session.book().runningTests(); !running.empty())
             session.report(session.resumeRun(common(running.front()).id));
         shell.open(desktop::PlaceName::Bench);

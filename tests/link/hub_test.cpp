@@ -3,6 +3,8 @@
 
 #include <QCoreApplication>
 #include <QElapsedTimer>
+#include <QTcpServer>
+#include <QTcpSocket>
 #include <gtest/gtest.h>
 
 namespace fusain::link::hub_test {
@@ -99,6 +101,52 @@ TEST_F(Links, NothingThereIsLookedForWithoutEnd) {
     EXPECT_TRUE(soon([&] { return hub.status(loadCell).state == LinkState::Connecting; }));
     EXPECT_TRUE(soon([&] { return !hub.status(loadCell).detail.isEmpty(); }));
     EXPECT_EQ(hub.status(loadCell).state, LinkState::Connecting);
+}
+
+/// A device that sends what it is told to.
+class Sender {
+public:
+    Sender() { EXPECT_TRUE(server_.listen(QHostAddress::LocalHost)); }
+    LinkSettings settings() const {
+        return LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(server_.serverPort()));
+    }
+    void send(unsigned long sequence, double value) {
+        if (!socket_ && server_.waitForNewConnection(10000))
+            socket_ = server_.nextPendingConnection();
+        ASSERT_TRUE(socket_);
+        socket_->write(QByteArray::fromStdString(formatFrame({"load-cell", sequence, {{"kg", value}}})) + '\n');
+        socket_->flush();
+    }
+
+private:
+    QTcpServer server_;
+    QTcpSocket* socket_ = nullptr;
+};
+
+TEST_F(Links, LostDoubledAndReplayedLinesAreCountedAndOnlyNewOnesTaken) {
+    Sender device;
+    std::vector<unsigned long> taken;
+    QObject::connect(&hub, &InstrumentHub::frameArrived, &hub,
+                     [&](const Frame& frame) { taken.push_back(frame.sequence); });
+    hub.configure(loadCell, device.settings());
+    for (const unsigned long sequence : {5ul, 5ul, 6ul, 4ul, 9ul, 1000000000000000000ul, 10ul, 1ul, 2ul})
+        device.send(sequence, 4.0);
+    ASSERT_TRUE(soon([&] { return !taken.empty() && taken.back() == 2ul; }));
+    // 5 once, 6, 9 after two that are missing, 10; switched off and on: 1, 2.
+    EXPECT_EQ(taken, (std::vector{5ul, 6ul, 9ul, 10ul, 1ul, 2ul}));
+    ASSERT_TRUE(soon([&] { return hub.status(loadCell).repeated == 3; }));
+    EXPECT_EQ(hub.status(loadCell).lost, 2u);
+    EXPECT_TRUE(wordsFor(hub.status(loadCell)).contains(QStringLiteral("2 lines lost")));
+}
+
+TEST_F(Links, AValueThatNoInstrumentShowsIsABadLine) {
+    Sender device;
+    hub.configure(loadCell, device.settings());
+    device.send(1, 1e9);
+    device.send(2, 1.1e9);
+    device.send(3, -1e308);
+    ASSERT_TRUE(soon([&] { return hub.status(loadCell).malformed == 2; }));
+    EXPECT_EQ(hub.status(loadCell).frames, 1u);
 }
 
 TEST(LinkSettings, RoundTripAsText) {

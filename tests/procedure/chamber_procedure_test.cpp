@@ -287,11 +287,42 @@ TEST_F(Quality, AServiceAsksForANewCheck) {
         obstacle({made("2026-03-12T06:00:00.000Z", true), made("2026-03-12T07:00:00.000Z", true, "service")}));
 }
 
+// A shipped list of kinds knows no dates: a lab that has filed nothing is never told that something has expired.
+TEST_F(Quality, WithoutACertificateOnFileNothingExpires) {
+    for (const Instrument& instrument : instruments)
+        for (const CheckDefinition& check : instrument.checks)
+            EXPECT_FALSE(check.certificateUntil) << instrument.id;
+    EXPECT_FALSE(obstacle({made("2127-11-01T07:00:00.000Z", true)}, "2127-11-01T12:00:00.000Z"));
+}
+
+TEST_F(Quality, TheLabsOwnObjectTakesThePlaceOfTheKind) {
+    const ReferenceObject own{"cylinder of the workshop", "V-50", 49.87, 0.004, dateFromIso("2027-01-31")};
+    const auto read = referenceObjectFromJson(toJson(own), "x");
+    ASSERT_TRUE(read);
+    CheckDefinition check = cylinder();
+    use(check, *read);
+    EXPECT_EQ(check.object, own.object);
+    EXPECT_EQ(check.identification, "V-50");
+    EXPECT_EQ(check.rule.nominal, 49.87);
+    EXPECT_EQ(check.uncertainty, 0.004);
+    EXPECT_EQ(check.certificateUntil, own.certificateUntil);
+    for (const auto& [key, wrong] : {std::pair("object", Json("  ")), std::pair("uncertainty", Json(-0.001)),
+                                     std::pair("certificate_until", Json("soon"))}) {
+        Json json = toJson(own);
+        json[key] = wrong;
+        EXPECT_FALSE(referenceObjectFromJson(json, "x")) << key;
+    }
+}
+
 TEST_F(Quality, AnExpiredCertificateCountsForNothing) {
+    for (Instrument& instrument : instruments)
+        for (CheckDefinition& check : instrument.checks)
+            check.certificateUntil = dateFromIso("2027-01-31");
     EXPECT_FALSE(obstacle({made("2027-01-31T07:00:00.000Z", true)}, "2027-01-31T12:00:00.000Z"));
     const auto expired = obstacle({made("2027-02-01T07:00:00.000Z", true)}, "2027-02-01T12:00:00.000Z");
     ASSERT_TRUE(expired);
-    EXPECT_NE(expired->english().find("certificate"), std::string::npos);
+    EXPECT_NE(expired->english().find("certificate of \"calibration cylinder\" ran out on 2027-01-31"), std::string::npos)
+        << expired->english();
 }
 
 TEST_F(Quality, AServiceRestartsTheBaseline) {

@@ -54,7 +54,7 @@ TEST_F(Transfer, GivesTheSameRecordBack) {
     const std::string text = toJson(*record).dump();
     const auto read = clientRecordFromJson(*parseJson(text, "r"), "r");
     ASSERT_TRUE(read) << read.error().english();
-    MUST(putIn(*to, *read, "oriel"));
+    MUST(putIn(*to, *read, {"oriel", {}, "a.json", "00"}));
     const auto again = takeOut(*to, "client-1");
     ASSERT_TRUE(again) << again.error().english();
     EXPECT_EQ(toJson(*again).dump(), text); // not a digit, not an author, not a moment is different
@@ -70,16 +70,56 @@ TEST_F(Transfer, GivesTheSameRecordBack) {
 TEST_F(Transfer, IsDoneOnceAndChangesNothingTheSecondTime) {
     fill();
     const auto record = *takeOut(*from, "client-1");
-    MUST(putIn(*to, record, "oriel"));
+    MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
     const auto events = to->eventCount();
-    EXPECT_FALSE(putIn(*to, record, "oriel"));
+    EXPECT_FALSE(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
     ClientRecord other = record;
     other.client.id = "client-9"; // another person with the same code
-    EXPECT_FALSE(putIn(*to, other, "oriel"));
+    EXPECT_FALSE(putIn(*to, other, {"oriel", {}, "a.json", "00"}));
     other.client.code = "SP-999"; // and with tests that are here already
-    EXPECT_FALSE(putIn(*to, other, "oriel"));
+    EXPECT_FALSE(putIn(*to, other, {"oriel", {}, "a.json", "00"}));
     EXPECT_EQ(to->eventCount(), events);
     EXPECT_FALSE(takeOut(*to, "nobody"));
+}
+
+// A record that reads well and does not hold together: each once ended the program, with half of it in the book.
+TEST_F(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
+    fill();
+    const ClientRecord good = *takeOut(*from, "client-1");
+    const auto damaged = [&](auto change) {
+        ClientRecord record = good;
+        change(record.tests.back());
+        return record;
+    };
+    const std::vector<ClientRecord> bad{
+        damaged([](ClientRecord::Test& test) { test.events.back().data = Json::array({1, 2}); }),
+        damaged([](ClientRecord::Test& test) { test.events.back().data = Json("a word"); }),
+        damaged([](ClientRecord::Test& test) { test.events.back().kind = "no.such"; }),
+        damaged([](ClientRecord::Test& test) {
+            Event undo = test.events.back();
+            undo.kind = "event.undone";
+            undo.data = Json("a word");
+            test.events.push_back(undo);
+        }),
+        damaged([](ClientRecord::Test& test) { test.results.emplace_back(Json(12)); }),
+        damaged([](ClientRecord::Test& test) {
+            test.results.emplace_back(Json{{"version", 7}, {"number", 1}, {"document", Json::object()}});
+        }),
+    };
+    const auto events = to->eventCount();
+    for (std::size_t i = 0; i < bad.size(); ++i) {
+        const auto refused = putIn(*to, bad[i], {"oriel", {}, "a.json", "00"});
+        ASSERT_FALSE(refused) << i;
+        EXPECT_EQ(to->eventCount(), events) << i;
+        EXPECT_TRUE(to->clients().empty()) << i;
+    }
+    EXPECT_TRUE(to->verify().sound());
+    MUST(putIn(*to, good, {"oriel", {}, "a.json", "00"})); // the good one goes in afterwards
+    const auto imported = to->eventsOf("client-1");
+    const auto said = std::ranges::find(imported, "record.imported", &Event::kind);
+    ASSERT_NE(said, imported.end());
+    EXPECT_EQ(said->by, "oriel");
+    EXPECT_EQ(said->data->at("file_hash"), "00");
 }
 
 TEST_F(Transfer, DamagedFilesAreRefusedWhole) {

@@ -158,7 +158,7 @@ TEST_F(Golden, TheClientsRecordGoesIntoANewBook) {
     const auto record = clientRecordFromJson(goldenFile("client.json"), "client.json");
     ASSERT_TRUE(record) << record.error().english();
     auto other = open("new");
-    MUST(putIn(*other, *record, "oriel"));
+    MUST(putIn(*other, *record, {"oriel", {}, "a.json", "00"}));
     for (const auto& [id, was] : results.items())
         computesAsBefore(*other->test(id), was);
 }

@@ -252,7 +252,7 @@ TEST_F(Book, BacksUpChecksAndRestores) {
 TEST_F(Book, OldDailyCopiesAreThinnedOut) {
     auto book = open();
     for (int day = 0; day < 5; ++day)
-        ASSERT_TRUE(book->backUpDaily(Instant{clock().milliseconds + day * 86400000LL}, 3));
+        ASSERT_TRUE(book->backUpDaily(Instant{clock().milliseconds + day * 86400000LL}, {}, 3));
     EXPECT_EQ(QDir(folder.filePath(QStringLiteral("lab.copies"))).entryList(QDir::Files).size(), 3);
 }
 

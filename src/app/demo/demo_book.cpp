@@ -40,6 +40,8 @@ public:
         if (done)
             done = otherTests();
         if (done)
+            done = referenceObjects(book_, catalogue_);
+        if (done)
             done = scaleChecks(book_, random_, clock_);
         if (done)
             done = chamberChecks(book_, random_, clock_);

@@ -181,6 +181,35 @@ Expected<void> scannerChecks(store::LabBook& book, Random& random, Instant& cloc
     return {};
 }
 
+Expected<void> referenceObjects(store::LabBook& book, const LabCatalogue& catalogue) {
+    struct Certificate {
+        const char *instrument, *check, *number, *until;
+    };
+    static constexpr Certificate certificates[]{
+        {"floor-scale", "reference-mass", "M-1011, M-1012", "2027-06-30"},
+        {"load-cell", "load-cell", "M-0507", "2027-06-30"},
+        {"thermometer", "reference-thermometer", "T-22", "2027-03-31"},
+        {"spirometer", "syringe-3l", "S-3-118", "2026-12-31"},
+        {"chamber", "cylinder-volume", "V-50", "2027-01-31"},
+        {"chamber-scale", "reference-mass", "M-1011, M-1012", "2027-06-30"},
+        {"analyzer", "resistor-500", "R-500-4", "2027-05-31"},
+        {"analyzer", "rc-module", "RC-2", "2027-05-31"},
+        {"scanner", "soft-tissue-phantom", "P-7", "2027-09-30"},
+        {"scanner", "spine-phantom", "P-8", "2027-09-30"}};
+    for (const Certificate& each : certificates) {
+        const Instrument* instrument = catalogue.instrument(each.instrument);
+        const CheckDefinition* check = instrument ? instrument->check(each.check) : nullptr;
+        if (!check)
+            return failure({"the demo's lab has an instrument that the catalogue does not know", {}});
+        const ReferenceObject object{check->object, each.number, check->rule.nominal, check->uncertainty,
+                                     dateFromIso(each.until)};
+        if (auto done = book.setSetting("reference." + instrument->id + "." + check->id, toJson(object).dump(), "oriel");
+            !done)
+            return done;
+    }
+    return {};
+}
+
 Expected<void> tankMorning(store::LabBook& book, Instant& clock) {
     const auto check = [&](const char* instrument, const char* kind, double nominal, double mean,
                            std::vector<double> readings, const char* note) {

@@ -1,5 +1,6 @@
 #pragma once
 #include "link/simulation/tank/submersion.hpp"
+#include "record/library/catalogue.hpp"
 #include "store/book/lab_book.hpp"
 
 namespace fusain::demo {
@@ -20,6 +21,8 @@ namespace fusain::demo {
 /// Daily soft-tissue and weekly spine phantom.
 [[nodiscard]] Expected<void> scannerChecks(store::LabBook& book, simulation::Random& random, Instant& clock);
 
+/// The objects that the demo's lab compares its instruments with, and until when their certificates hold.
+[[nodiscard]] Expected<void> referenceObjects(store::LabBook& book, const LabCatalogue& catalogue);
 /// What was made this morning at the tank: the thermometer, the spirometer, and the water.
 [[nodiscard]] Expected<void> tankMorning(store::LabBook& book, Instant& clock);
 

@@ -1,6 +1,8 @@
 #include "fusain/run.hpp"
 
 #include "demo/demo_book.hpp"
+#include "desktop/window/first_start.hpp"
+#include "desktop/services/book_care.hpp"
 #include "fusain/single_instance.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "record/base/json.hpp"
@@ -140,11 +142,6 @@ void setUpPractice(desktop::Session& session, desktop::Shell& shell, simulation:
     shell.practice()->run().setInstruments(&lab);
 }
 
-void backUpDaily(desktop::Session& session) {
-    if (const auto copy = session.book().backUpDaily(session.now()); !copy)
-        Q_EMIT session.problemRaised(copy.error());
-}
-
 } // namespace
 
 int runDesktop(const RunOptions& options,
@@ -193,7 +190,7 @@ int runDesktop(const RunOptions& options,
         if (auto filled = demo::fillDemoBook(**book, *catalogue, demoClock.instant(), 20260312); !filled)
             return explain(filled.error());
     demoClock.run();
-    if ((*book)->staff().empty())
+    if (options.practice && (*book)->staff().empty()) // practice has no colleagues to enter
         if (auto first = (*book)->save(Staff{"staff-1", "Physiologist", Role::Physiologist}, "staff-1"); !first)
             return explain(first.error());
 
@@ -218,9 +215,11 @@ int runDesktop(const RunOptions& options,
         setUpPractice(session, shell, *lab);
     shell.show();
     if (!freshDemo)
-        backUpDaily(session);
+        session.care().begin();
     if (!options.pictures.isEmpty())
         return takePictures(shell, session, options.pictures);
+    if (!driver && !options.demo && !options.practice && !desktop::FirstStart::done(session))
+        desktop::FirstStart(session, &shell).exec();
     if (driver)
         QTimer::singleShot(0, &shell, [&] { driver(shell, session); });
     return QApplication::exec();

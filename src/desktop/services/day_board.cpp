@@ -206,10 +206,12 @@ Expected<void> DayBoard::bookBattery(const std::string& clientId, const std::vec
     if (placed.empty())
         return failure({FUSAIN_TEXT("There is no room for these tests on this day."), {}}, {},
                        {FUSAIN_TEXT("Choose another day, or fewer methods."), {}});
-    for (const Appointment& each : placed)
-        if (auto done = book(each.clientId, each.method, each.at, note); !done)
-            return done;
-    return {};
+    return session_.book().together([&]() -> Expected<void> {
+        for (const Appointment& each : placed)
+            if (auto done = book(each.clientId, each.method, each.at, note); !done)
+                return done;
+        return {};
+    });
 }
 
 } // namespace fusain::desktop

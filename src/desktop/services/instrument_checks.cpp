@@ -2,9 +2,57 @@
 
 #include "core/quality/check_rule.hpp"
 #include "procedure/quality/quality_review.hpp"
+#include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 
 namespace fusain::desktop {
+
+namespace {
+
+std::string referenceKey(const std::string& instrument, const std::string& check) {
+    return "reference." + instrument + "." + check;
+}
+
+} // namespace
+
+InstrumentChecks::InstrumentChecks(store::LabBook& book, LabCatalogue& catalogue, Clock clock)
+    : book_(book), catalogue_(catalogue), clock_(std::move(clock)) {
+    for (Instrument& instrument : catalogue_.instruments)
+        for (CheckDefinition& check : instrument.checks)
+            if (const auto own = reference(instrument.id, check.id))
+                use(check, *own);
+}
+
+CheckDefinition* InstrumentChecks::definitionOf(const std::string& instrument, const std::string& check) {
+    for (Instrument& each : catalogue_.instruments)
+        for (CheckDefinition& definition : each.checks)
+            if (each.id == instrument && definition.id == check)
+                return &definition;
+    return nullptr;
+}
+
+std::optional<ReferenceObject> InstrumentChecks::reference(const std::string& instrument,
+                                                           const std::string& check) const {
+    const std::string key = referenceKey(instrument, check), kept = book_.setting(key);
+    if (kept.empty())
+        return std::nullopt;
+    const auto json = parseJson(kept, key);
+    const auto object = json ? referenceObjectFromJson(*json, key) : tl::unexpected(json.error());
+    return object ? std::optional(*object) : std::nullopt;
+}
+
+Expected<void> InstrumentChecks::keepReference(const std::string& instrument, const std::string& check,
+                                               const ReferenceObject& object, const std::string& by) {
+    CheckDefinition* definition = definitionOf(instrument, check);
+    if (!definition)
+        return failure({FUSAIN_TEXT("There is no check \"{1}\" of {2}."), {check, instrument}});
+    if (auto problem = problemWith(object))
+        return tl::unexpected(*problem);
+    auto kept = book_.setSetting(referenceKey(instrument, check), toJson(object).dump(), by);
+    if (kept)
+        use(*definition, object);
+    return kept;
+}
 
 std::optional<Problem> InstrumentChecks::obstacleToTests(std::string_view method) const {
     return fusain::obstacleToTests(

@@ -11,8 +11,8 @@ namespace fusain::desktop {
 /// Whether the lab's instruments may be used, and what their checks found.
 class InstrumentChecks {
 public:
-    InstrumentChecks(store::LabBook& book, const LabCatalogue& catalogue, Clock clock)
-        : book_(book), catalogue_(catalogue), clock_(std::move(clock)) {}
+    /// The lab's own reference objects take the place of the kinds in the catalogue.
+    InstrumentChecks(store::LabBook& book, LabCatalogue& catalogue, Clock clock);
 
     /// Why no test by this method may start now.
     [[nodiscard]] std::optional<Problem> obstacleToTests(std::string_view method) const;
@@ -20,12 +20,20 @@ public:
     Expected<void> keep(const std::string& id, const std::string& instrument, const std::string& check,
                         double nominal, const std::vector<double>& readings, const std::string& by,
                         const std::string& note = {});
+    /// Keeps the lab's own reference object of a check; it holds from now on.
+    Expected<void> keepReference(const std::string& instrument, const std::string& check,
+                                 const ReferenceObject& object, const std::string& by);
+    /// The lab's own reference object of a check; nothing while none is on file.
+    [[nodiscard]] std::optional<ReferenceObject> reference(const std::string& instrument,
+                                                           const std::string& check) const;
     /// Standard uncertainty of the calibration cylinder's certificate.
     [[nodiscard]] Litres cylinderError() const;
 
 private:
+    [[nodiscard]] CheckDefinition* definitionOf(const std::string& instrument, const std::string& check);
+
     store::LabBook& book_;
-    const LabCatalogue& catalogue_;
+    LabCatalogue& catalogue_;
     Clock clock_;
 };
 

@@ -89,12 +89,14 @@ void LabSettings::addColleague() {
     const QString name = colleagueName_->text().simplified();
     if (name.isEmpty())
         return problem_->setText(tr("A colleague needs a name."));
-    if (session_.atTheBench().role != Role::Physiologist)
+    const bool first = session_.book().staff().empty();
+    if (!first && session_.atTheBench().role != Role::Physiologist)
         return problem_->setText(tr("The physiologist says who works here: change who is at the bench first."));
-    const auto saved =
-        session_.book().save(Staff{session_.freshId("staff"), name.toStdString(),
-                                   roleFromText(colleagueRole_->currentData().toString().toStdString())},
-                             session_.atTheBench().id);
+    const Staff colleague{session_.freshId("staff"), name.toStdString(),
+                          roleFromText(colleagueRole_->currentData().toString().toStdString())};
+    const auto saved = session_.book().save(colleague, first ? colleague.id : session_.atTheBench().id);
+    if (saved && first)
+        session_.setAtTheBench(colleague);
     problem_->setText(saved ? QString() : report::say(saved.error()));
     colleagueName_->clear();
     showColleagues();

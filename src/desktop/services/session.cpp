@@ -1,6 +1,7 @@
 #include "desktop/services/session.hpp"
 
 #include "core/anthropometry/ages.hpp"
+#include "desktop/services/book_care.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/instrument_checks.hpp"
 #include "desktop/services/water_book.hpp"
@@ -20,6 +21,7 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
       policies_(std::make_unique<LabPolicies>(*book_, *catalogue_, *references_)),
       checks_(std::make_unique<InstrumentChecks>(*book_, *catalogue_, clock_)),
       water_(std::make_unique<WaterBook>(*book_, *catalogue_)),
+      care_(std::make_unique<BookCare>(*this)),
       computing_(std::make_unique<Computing>(*book_, *catalogue_, *references_, *policies_,
                                              [this](report::TestReport& report) {
                                                  report.labName = labName();
@@ -41,6 +43,22 @@ Session::~Session() = default;
 std::string Session::labName() {
     const std::string name = book_->setting("lab-name", book_->name());
     return practice_ ? tr("PRACTICE, not a client · %1").arg(QString::fromStdString(name)).toStdString() : name;
+}
+
+std::vector<std::string_view> Session::ownedMethods() {
+    const QStringList said = QString::fromStdString(book_->setting("methods")).split(QLatin1Char(','), Qt::SkipEmptyParts);
+    std::vector<std::string_view> owned;
+    for (const std::string_view method : methods)
+        if (said.isEmpty() || said.contains(QString::fromUtf8(method.data(), qsizetype(method.size()))))
+            owned.push_back(method);
+    return owned;
+}
+
+bool Session::owns(const Instrument& instrument) {
+    const auto owned = ownedMethods();
+    return std::ranges::any_of(instrument.methods, [&](const std::string& method) {
+        return std::ranges::find(owned, method) != owned.end();
+    });
 }
 
 void Session::setAtTheBench(const Staff& staff) {
@@ -66,7 +84,8 @@ UnitSystem Session::units() {
 }
 
 QString Session::nameOf(const Client& client) const {
-    return QString::fromStdString(namesHidden_ ? client.code : client.name);
+    const QString name = QString::fromStdString(namesHidden_ ? client.code : client.name);
+    return client.unreadable.empty() ? name : tr("▲ %1 (record damaged)").arg(name);
 }
 
 std::string Session::freshId(const std::string& prefix) {
@@ -138,6 +157,9 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
             return failure({FUSAIN_TEXT("Only the physiologist may start a test past a check."), {}}, {},
                            {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
     }
+    if (atTheBench_.id.empty())
+        return failure({FUSAIN_TEXT("Nobody is at the bench: this lab book knows no colleagues."), {}}, {},
+                       {FUSAIN_TEXT("Enter who works here, under The lab…"), {}});
     std::unique_ptr<Procedure> begun;
     const auto started = book_->together([&]() -> Expected<void> {
         auto made = begin(client, method, std::nullopt);
@@ -277,13 +299,16 @@ Expected<void> Session::signRun(const Staff& technician, const std::optional<Sta
     const auto result = computing_->computed(snapshotOf(*run()));
     if (!result)
         return tl::unexpected(result.error());
-    return run()->sign(technician, physiologist, [&]() -> Expected<void> {
+    const auto done = run()->sign(technician, physiologist, [&]() -> Expected<void> {
         const RawTest& record = run()->record();
         const store::StoredResult signedResult{record.id, record.version, 1, now(), result->document()};
         if (auto stored = book_->save(signedResult, atTheBench_.id); !stored)
             return stored;
         return saveVisitOfRun("done");
     });
+    if (done)
+        Q_EMIT testSigned();
+    return done;
 }
 
 Expected<void> Session::noteReassigned(const std::string& code, const std::string& file,

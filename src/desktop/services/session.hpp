@@ -20,6 +20,7 @@ class Computing;
 class InstrumentChecks;
 class LabPolicies;
 class LabReferences;
+class BookCare;
 class WaterBook;
 
 /// What all places of the window share: the lab book, the services over it, the clock, who is at the bench, and
@@ -40,9 +41,14 @@ public:
     [[nodiscard]] const LabPolicies& policies() const { return *policies_; }
     InstrumentChecks& checks() { return *checks_; }
     WaterBook& water() { return *water_; }
+    BookCare& care() { return *care_; }
     Computing& computing() { return *computing_; }
     link::InstrumentHub& hub() { return hub_; }
     [[nodiscard]] std::string labName();
+    /// The methods that this lab has; all until it says so.
+    [[nodiscard]] std::vector<std::string_view> ownedMethods();
+    /// Whether one of them uses this instrument.
+    [[nodiscard]] bool owns(const Instrument& instrument);
 
     // Who and how
     [[nodiscard]] const Staff& atTheBench() const { return atTheBench_; }
@@ -116,6 +122,7 @@ public:
     [[nodiscard]] std::string freshId(const std::string& prefix);
 
 Q_SIGNALS:
+    void testSigned();
     void changed();
     void appearanceChanged();
     /// A recording of the test on the bench has begun, advanced or ended.
@@ -133,6 +140,7 @@ private:
     std::unique_ptr<LabPolicies> policies_;
     std::unique_ptr<InstrumentChecks> checks_;
     std::unique_ptr<WaterBook> water_;
+    std::unique_ptr<BookCare> care_;
     std::unique_ptr<Computing> computing_;
     link::InstrumentHub hub_; // outlives the recordings
     Staff atTheBench_;

@@ -16,6 +16,8 @@ struct ChosenText {
 [[nodiscard]] std::optional<ChosenText> chooseText(Session& session, QWidget* parent, const QString& title,
                                                    const QString& filter, int mostMegabytes = 64);
 
+/// A name for a file that stays in its folder on every system, whatever it was made from.
+[[nodiscard]] QString safeFileName(const QString& suggested);
 /// Writes a text whole or not at all; a full disk or a read-only folder is explained. @return whether it was
 /// written
 bool saveText(Session& session, const QString& path, const std::string& text);

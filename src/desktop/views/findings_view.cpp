@@ -167,7 +167,7 @@ void FindingsView::fillSentences(const report::TestReport& report) {
                                  QString::fromStdString(fixed(other.halfInterval, 1)),
                                  report::say(other.likelyCause)));
     sentences_->setText(lines.mid(0, 8).join(QLatin1Char('\n')));
-    sentences_->setToolTip(lines.join(QLatin1Char('\n')));
+    sentences_->setToolTip(plainTip(lines.join(QLatin1Char('\n'))));
 }
 
 namespace {

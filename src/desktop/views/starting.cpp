@@ -49,6 +49,7 @@ bool mayStart(QWidget* over, Session& session, const Client& client, const std::
     QMessageBox box(over);
     box.setObjectName(QStringLiteral("startAnyway"));
     box.setWindowTitle(QObject::tr("Start this test?"));
+    box.setTextFormat(Qt::PlainText);
     box.setText(objections.join(QLatin1Char('\n')));
     const auto* start = box.addButton(QObject::tr("Start anyway"), QMessageBox::AcceptRole);
     box.setDefaultButton(box.addButton(QObject::tr("Do not start"), QMessageBox::RejectRole));

@@ -5,17 +5,24 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QRegularExpression>
+#include <QTextDocument>
 
 namespace fusain::desktop {
 
 QLabel* label(const QString& text, const char* role, bool wrap) {
-    auto* result = new QLabel(text);
+    auto* result = new QLabel;
+    result->setTextFormat(Qt::PlainText); // names and notes are shown, never run
+    result->setText(text);
     result->setObjectName(QLatin1String(role));
     result->setWordWrap(wrap);
     QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
     policy.setHeightForWidth(wrap);
     result->setSizePolicy(policy);
     return result;
+}
+
+QString plainTip(const QString& text) {
+    return Qt::mightBeRichText(text) ? text.toHtmlEscaped() : text;
 }
 
 QPushButton* button(const QString& text, bool primary) {
@@ -63,7 +70,7 @@ void setRow(QTableWidget* table, int row, const QStringList& cells) {
         table->setRowCount(row + 1);
     for (int column = 0; column < cells.size(); ++column) {
         auto* item = new QTableWidgetItem(cells[column]);
-        item->setToolTip(cells[column]);
+        item->setToolTip(plainTip(cells[column]));
         // A number with its unit; a sentence may begin with one as well.
         static const QRegularExpression aWord(QStringLiteral("\\p{L}{5,}"));
         if (const QChar first = cells[column].isEmpty() ? QChar() : cells[column].front();

@@ -19,6 +19,8 @@ namespace fusain::desktop {
 
 /// A label styled by role: "title", "heading", "soft", "warning", "verdict", "live".
 [[nodiscard]] QLabel* label(const QString& text, const char* role = "", bool wrap = true);
+/// What a tool tip shows as it is, whatever it looks like.
+[[nodiscard]] QString plainTip(const QString& text);
 [[nodiscard]] QPushButton* button(const QString& text, bool primary = false);
 [[nodiscard]] QFrame* thinRule();
 /// Widgets side by side, the rest of the row left free.

@@ -1,10 +1,14 @@
 #include "desktop/window/shell.hpp"
 
+#include "desktop/services/book_care.hpp"
+
 #include "desktop/services/lab_settings.hpp"
+#include "record/library/catalogue.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <QApplication>
+#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QShortcut>
 #include <QVBoxLayout>
@@ -16,6 +20,7 @@ Shell::Shell(Session& session)
       clients_(new ClientsPlace(session)), bench_(new BenchPlace(session)), quality_(new QualityPlace(session)),
       library_(new LibraryPlace(session)), breadcrumb_(label({}, "soft", false)), search_(new QLineEdit),
       problem_(label({}, "warning")), dismiss_(button(tr("Seen"))), problemBar_(new QFrame),
+      careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save what is in hand…"), true)),
       staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")) {
     setWindowTitle(QStringLiteral("Fusain"));
     setMinimumSize(1180, 720);
@@ -36,6 +41,12 @@ Shell::Shell(Session& session)
     problemLine->addWidget(dismiss_);
     problemBar_->hide();
     connect(dismiss_, &QPushButton::clicked, problemBar_, &QWidget::hide);
+    careBar_->setObjectName(QStringLiteral("verdictLine"));
+    auto* careLine = new QHBoxLayout(careBar_);
+    careLine->addWidget(care_, 1);
+    careLine->addWidget(saveElsewhere_);
+    careBar_->hide();
+    connect(saveElsewhere_, &QPushButton::clicked, this, &Shell::saveElsewhere);
 
     auto* page = new QWidget;
     page->setObjectName(QStringLiteral("page"));
@@ -52,6 +63,7 @@ Shell::Shell(Session& session)
         right->addWidget(&practice_->strip());
         connect(&practice_->strip(), &PracticeStrip::acted, this, [this] { current()->enter(); });
     }
+    right->addWidget(careBar_);
     right->addWidget(problemBar_);
     right->addWidget(places_, 1);
     auto* layout = new QHBoxLayout(page);
@@ -78,6 +90,48 @@ Shell::Shell(Session& session)
     open(practice_ ? PlaceName::Practice : PlaceName::Day);
     if (auto warning = session.book().clockWarning(session.now()))
         showProblem(*warning);
+    watchBook();
+}
+
+// What concerns the record itself stands above everything else until it is mended.
+void Shell::watchBook() {
+    connect(&session_.care(), &BookCare::displaced, this,
+            [this](const Problem& problem) { showCare(report::say(problem), true); });
+    connect(&session_.care(), &BookCare::verified, this, [this] {
+        if (const auto& found = session_.care().verification(); found && !found->sound())
+            showCare(verificationWords(*found), false);
+    });
+    connect(&session_.care(), &BookCare::copyFailed, this, &Shell::showProblem);
+    QStringList notices;
+    if (const auto& since = session_.book().endedBadly(); !since.empty())
+        notices << tr("The last session, opened %1, ended without being closed. What was shown as accepted is kept; a "
+                      "test that was running is under Day.")
+                       .arg(QString::fromStdString(since));
+    if (session_.book().wasReadableByOthers())
+        notices << tr("Other accounts of this computer could read this lab book. Now only yours can.");
+    if (!notices.isEmpty()) {
+        problem_->setText(notices.join(QLatin1Char('\n')));
+        problemBar_->show();
+    }
+}
+
+void Shell::showCare(const QString& words, bool saving) {
+    care_->setText(words);
+    saveElsewhere_->setVisible(saving);
+    careBar_->show();
+}
+
+// The window still holds the file that it opened, although its name is gone: all that was accepted goes into a new
+// book.
+void Shell::saveElsewhere() {
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save what is in hand as a new lab book"),
+                                                      tr("rescued.fusain"));
+    if (path.isEmpty())
+        return;
+    const auto saved = session_.book().backUp(path);
+    showCare(saved ? tr("Saved and checked: %1. Close this window and open that lab book.").arg(path)
+                   : report::say(saved.error()),
+             !saved);
 }
 
 QWidget* Shell::buildSpine() {
@@ -185,6 +239,9 @@ void Shell::showWhere() {
 void Shell::showLinks() {
     QStringList lines;
     for (const QString& role : link::InstrumentHub::roles()) {
+        const Instrument* instrument = session_.catalogue().instrument(role.toStdString());
+        if (instrument && !session_.owns(*instrument))
+            continue;
         const auto status = session_.hub().status(role);
         const QString dot = status.state == link::LinkState::Live  ? QStringLiteral("●")
                             : status.state == link::LinkState::Off ? QStringLiteral("·")

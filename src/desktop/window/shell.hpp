@@ -41,6 +41,9 @@ private:
     void applyAppearance();
     void showProblem(const Problem& problem);
     void showLinks();
+    void watchBook();
+    void showCare(const QString& words, bool saving);
+    void saveElsewhere();
     void showWhere();
     void editLab();
     void fillStaff();
@@ -62,6 +65,9 @@ private:
     QLabel* problem_;
     QPushButton* dismiss_;
     QFrame* problemBar_;
+    QFrame* careBar_; ///< what is wrong with the lab book itself; it stays
+    QLabel* care_;
+    QPushButton* saveElsewhere_;
     QComboBox* staff_;
     QLabel* links_;
     QLabel* bookName_;

@@ -81,21 +81,21 @@ Expected<CsvTable> tableFromCsv(std::string_view text, const std::string& where)
                        {FUSAIN_TEXT("Export it again as CSV in UTF-8."), {}},
                        {FUSAIN_TEXT("Nothing was loaded."), {}});
     };
-    if (text.starts_with("\xFF\xFE") || text.starts_with("\xFE\xFF"))
-        return bad(1, {FUSAIN_TEXT("The file is in UTF-16; save it as UTF-8."), {}});
+    const bool utf16 = text.starts_with("\xFF\xFE") || text.starts_with("\xFE\xFF");
     if (text.starts_with("\xEF\xBB\xBF"))
         text.remove_prefix(3);
     if (text.empty())
         return bad(1, {FUSAIN_TEXT("The file is empty."), {}});
     // What is no UTF-8 is what older programs of Windows write.
-    std::optional<std::string> converted = toUtf8(text, "UTF-8");
+    CsvTable table;
+    std::optional<std::string> converted;
+    for (const char* encoding : utf16 ? std::vector{"UTF-16"} : std::vector{"UTF-8", "WINDOWS-1252"})
+        if (!converted && (converted = toUtf8(text, encoding)))
+            table.encoding = encoding;
     if (!converted)
-        converted = toUtf8(text, "WINDOWS-1252");
-    if (!converted)
-        return bad(1, {FUSAIN_TEXT("The file is neither in UTF-8 nor in Windows-1252."), {}});
+        return bad(1, {FUSAIN_TEXT("The file is neither in UTF-8 nor in UTF-16 nor in Windows-1252."), {}});
     text = *converted;
     const char separator = separatorOf(text.substr(0, text.find('\n')));
-    CsvTable table;
     for (std::size_t line = 0; !text.empty();) {
         const std::size_t first = line + 1;
         auto record = takeRecord(text, separator, line);
@@ -118,7 +118,10 @@ Expected<CsvTable> tableFromCsv(std::string_view text, const std::string& where)
     return table;
 }
 
-std::string csvCell(const std::string& text) {
+std::string csvCell(const std::string& asIs) {
+    // A spreadsheet would take it for a formula.
+    const bool formula = asIs.find_first_of("=+-@\t\r") == 0;
+    const std::string text = formula ? "'" + asIs : asIs;
     if (text.find_first_of(",;\"\n\t") == std::string::npos)
         return text;
     std::string quoted = "\"";

@@ -38,6 +38,19 @@ void addRepeat(icalcomponent*, icaltime_span* span, void* data) {
         reading.read.events.push_back(std::move(event));
 }
 
+// A repeat every second, minute or hour is none of a lab's day, and walking it takes as long as its author wishes.
+bool repeatsWithinADay(icalcomponent* event) {
+    for (icalproperty* rule = icalcomponent_get_first_property(event, ICAL_RRULE_PROPERTY); rule;
+         rule = icalcomponent_get_next_property(event, ICAL_RRULE_PROPERTY)) {
+        const icalrecurrencetype repeat = icalproperty_get_rrule(rule);
+        if (repeat.freq == ICAL_SECONDLY_RECURRENCE || repeat.freq == ICAL_MINUTELY_RECURRENCE ||
+            repeat.freq == ICAL_HOURLY_RECURRENCE || repeat.by_second[0] != ICAL_RECURRENCE_ARRAY_MAX ||
+            repeat.by_minute[1] != ICAL_RECURRENCE_ARRAY_MAX)
+            return true;
+    }
+    return false;
+}
+
 // A floating time is meant in the lab's own zone.
 void giveZone(icalcomponent* event, icaltimezone* zone) {
     for (const icalproperty_kind kind : {ICAL_DTSTART_PROPERTY, ICAL_DTEND_PROPERTY}) {
@@ -85,6 +98,10 @@ std::string toICalendar(const std::vector<CalendarEvent>& events, Instant stamp)
 
 Expected<CalendarRead> fromICalendar(const std::string& text, const std::string& where, Instant from,
                                      Instant to, const std::string& zone, int most) {
+    constexpr std::size_t largest = 4 << 20;
+    if (text.size() > largest)
+        return failure({FUSAIN_TEXT("This calendar is larger than 4 MB."), {}}, where,
+                       {FUSAIN_TEXT("Export only the weeks that are wanted."), {}});
     icalerror_set_errors_are_fatal(0);
     const Component calendar(icalparser_parse_string(text.c_str()));
     if (!calendar || (icalcomponent_isa(calendar.get()) != ICAL_VCALENDAR_COMPONENT &&
@@ -100,6 +117,10 @@ Expected<CalendarRead> fromICalendar(const std::string& text, const std::string&
          event = icalcomponent_get_next_component(inner, ICAL_VEVENT_COMPONENT)) {
         if (!icalcomponent_get_first_property(event, ICAL_DTSTART_PROPERTY) ||
             icalcomponent_get_status(event) == ICAL_STATUS_CANCELLED) {
+            ++read.leftOut;
+            continue;
+        }
+        if (repeatsWithinADay(event)) {
             ++read.leftOut;
             continue;
         }

@@ -18,7 +18,7 @@ struct CalendarEvent {
 /// What was read from a calendar file.
 struct CalendarRead {
     std::vector<CalendarEvent> events; ///< in order of time; each repeat is one of its own
-    int leftOut = 0;                   ///< without a beginning, or cancelled
+    int leftOut = 0;                   ///< without a beginning, cancelled, or repeated within a day
 };
 
 /// Writes events as iCalendar (RFC 5545), times in UTC.
@@ -28,7 +28,7 @@ struct CalendarRead {
 /// Reads the events between two moments, repeats included. Times are in their own zone, in UTC, or floating and
 /// then in `zone`; an event of whole days begins at midnight.
 /// @param zone of the lab, such as "Europe/London"  @param most repeats of one event that are followed
-/// @return a Problem for a text that is no calendar
+/// @return a Problem for a text that is no calendar, or is larger than 4 MB
 [[nodiscard]] Expected<CalendarRead> fromICalendar(const std::string& text, const std::string& where,
                                                    Instant from, Instant to, const std::string& zone,
                                                    int most = 2000);

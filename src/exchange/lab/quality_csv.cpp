@@ -8,7 +8,7 @@ namespace fusain::exchange {
 namespace {
 
 std::string quoted(const std::string& text) {
-    std::string result = "\"";
+    std::string result = text.find_first_of("=+-@\t\r") == 0 ? "\"'" : "\""; // no formula of a spreadsheet
     for (const char c : text) {
         if (c == '"')
             result += '"';

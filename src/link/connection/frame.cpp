@@ -7,6 +7,8 @@
 namespace fusain::link {
 namespace {
 
+constexpr double largestValue = 1e9; // in the unit of any key
+
 tl::unexpected<Problem> malformed(std::string_view line) {
     return failure({FUSAIN_TEXT("A malformed line: \"{1}\""), {std::string(line.substr(0, 60))}});
 }
@@ -66,7 +68,7 @@ Expected<Frame> parseFrame(std::string_view line) {
         const auto equals = words[i].find('=');
         double value = 0.0;
         if (equals == std::string_view::npos || equals == 0 || !readWhole(words[i].substr(equals + 1), value) ||
-            !std::isfinite(value))
+            !(std::abs(value) <= largestValue)) // and nothing that is not a number
             return malformed(line);
         frame.values[std::string(words[i].substr(0, equals))] = value;
     }

@@ -79,9 +79,13 @@ void InstrumentHub::release(const QString& role, const QObject* who) {
 }
 
 QString wordsFor(const LinkStatus& status) {
-    const QString malformed = status.malformed == 0
-                                  ? QString()
-                                  : QCoreApplication::translate("link", ", %1 bad lines").arg(status.malformed);
+    QString malformed;
+    if (status.malformed > 0)
+        malformed += QCoreApplication::translate("link", ", %1 bad lines").arg(status.malformed);
+    if (status.lost > 0)
+        malformed += QCoreApplication::translate("link", ", %1 lines lost").arg(status.lost);
+    if (status.repeated > 0)
+        malformed += QCoreApplication::translate("link", ", %1 lines came twice").arg(status.repeated);
     switch (status.state) {
     case LinkState::Live:
         return QCoreApplication::translate("link", "live") + malformed;

@@ -91,6 +91,7 @@ void InstrumentLink::connectDevice() {
     if (settings_.kind == LinkSettings::Kind::None)
         return setState(LinkState::Off);
     lines_.clear();
+    sequence_.reset();
     setState(LinkState::Connecting);
     if (settings_.kind == LinkSettings::Kind::Tcp) {
         auto socket = std::make_unique<QTcpSocket>();
@@ -144,13 +145,30 @@ void InstrumentLink::readDevice() {
             ++status_.malformed;
             continue;
         }
-        ++status_.frames;
         lastFrame_ = clock_();
+        if (!isNext(frame->sequence))
+            continue;
+        ++status_.frames;
         if (status_.state != LinkState::Live)
             setState(LinkState::Live);
         Q_EMIT frameRead(*frame);
     }
     status_.malformed += lines_.dropped() - droppedBefore;
+}
+
+// Lines are numbered one by one. One that was there already says nothing new; after a gap the others are missing. An
+// instrument that is switched off and on begins again.
+bool InstrumentLink::isNext(unsigned long sequence) {
+    constexpr unsigned long begins = 1, farthest = 1000000;
+    const bool again = sequence_ && sequence <= *sequence_ && sequence > begins;
+    if (again || (sequence_ && sequence > *sequence_ && sequence - *sequence_ > farthest)) {
+        ++status_.repeated;
+        return false;
+    }
+    if (sequence_ && sequence > *sequence_)
+        status_.lost += sequence - *sequence_ - 1;
+    sequence_ = sequence;
+    return true;
 }
 
 void InstrumentLink::watch() {

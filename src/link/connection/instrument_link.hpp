@@ -28,6 +28,8 @@ struct LinkStatus {
     LinkState state = LinkState::Off;
     quint64 frames = 0;
     quint64 malformed = 0;
+    quint64 lost = 0;     ///< lines that were sent and did not come
+    quint64 repeated = 0; ///< lines that came twice or late, and were not taken
     QString detail;
 };
 
@@ -59,6 +61,7 @@ private:
     void deviceReady();
     void lost(const QString& reason);
     void readDevice();
+    [[nodiscard]] bool isNext(unsigned long sequence);
     void watch();
     void setState(LinkState state, const QString& detail = {});
 
@@ -71,6 +74,7 @@ private:
     QTimer* watchdog_ = nullptr;
     LinkClock clock_;
     std::optional<qint64> lastFrame_; ///< by the clock
+    std::optional<unsigned long> sequence_; ///< of the last line on this connection
 };
 
 } // namespace fusain::link

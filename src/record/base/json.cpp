@@ -13,7 +13,36 @@ Problem documentProblem(const std::string& where, const Json::exception& error) 
             {FUSAIN_TEXT("Correct the file, or restore it from a copy."), {}}};
 }
 
+namespace {
+
+// Whether lists and objects lie inside each other deeper than any document of ours: such a text costs memory and
+// time far beyond its size.
+bool deeperThan(std::string_view text, int most) {
+    int depth = 0;
+    bool inText = false, escaped = false;
+    for (const char c : text) {
+        if (inText) {
+            inText = escaped || c != '"';
+            escaped = !escaped && c == '\\';
+        } else if (c == '"') {
+            inText = true;
+        } else if (c == '[' || c == '{') {
+            if (++depth > most)
+                return true;
+        } else if (c == ']' || c == '}') {
+            --depth;
+        }
+    }
+    return false;
+}
+
+} // namespace
+
 Expected<Json> parseJson(std::string_view text, const std::string& where) {
+    if (deeperThan(text, deepestDocument))
+        return failure({FUSAIN_TEXT("This document cannot be used: its parts lie in each other more than {1} deep."),
+                        {std::to_string(deepestDocument)}},
+                       where, {FUSAIN_TEXT("Is it the right file?"), {}}, {FUSAIN_TEXT("Nothing was changed."), {}});
     return readDocument(where, [&] { return Json::parse(text); });
 }
 

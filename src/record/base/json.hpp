@@ -8,7 +8,10 @@
 
 namespace fusain {
 
-/// Parses one JSON text. @param where name of the file or record, for the message
+/// How deep the parts of a document may lie in each other.
+inline constexpr int deepestDocument = 64;
+
+/// Parses one JSON text; one that is too deep is refused before it costs anything. @param where name of the file or record, for the message
 [[nodiscard]] Expected<Json> parseJson(std::string_view text, const std::string& where);
 
 /// Problem for a document whose content does not fit: the library's words with the place, without its error

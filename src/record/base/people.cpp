@@ -2,6 +2,9 @@
 
 #include "record/base/json.hpp"
 
+#include <algorithm>
+#include <tuple>
+
 namespace fusain {
 std::string_view sexText(Sex sex) {
     return sex == Sex::Male ? "male" : "female";
@@ -21,10 +24,39 @@ Role roleFromText(const std::string& text) {
     return text == "physiologist" ? Role::Physiologist : text == "trainee" ? Role::Trainee : Role::Technician;
 }
 
+namespace {
+
+constexpr std::size_t longestName = 200, longestCode = 60, longestNote = 4000; // bytes
+
+// What is typed or imported as a name or note is one that can be shown, printed and searched.
+std::optional<Problem> problemWithText(const char* what, const std::string& text, std::size_t most) {
+    if (text.size() > most)
+        return Problem{{FUSAIN_TEXT("This text is too long: {1} characters, at most {2}."),
+                        {std::to_string(text.size()), std::to_string(most)}},
+                       what,
+                       {},
+                       {FUSAIN_TEXT("Shorten it."), {}}};
+    const bool control = std::ranges::any_of(
+        text, [](unsigned char c) { return (c < 0x20 && c != '\n' && c != '\t') || c == 0x7F; });
+    if (control)
+        return Problem{{FUSAIN_TEXT("There is a character in it that cannot be shown."), {}},
+                       what,
+                       {},
+                       {FUSAIN_TEXT("Type it again."), {}}};
+    return std::nullopt;
+}
+
+} // namespace
+
 std::optional<Problem> problemWith(const Client& client, Instant now) {
     if (client.name.find_first_not_of(" \t") == std::string::npos)
         return Problem{
             {FUSAIN_TEXT("A client needs a name."), {}}, "name", {}, {FUSAIN_TEXT("Type the name."), {}}};
+    for (const auto& [what, text, most] :
+         {std::tuple("name", &client.name, longestName), std::tuple("code", &client.code, longestCode),
+          std::tuple("note", &client.note, longestNote)})
+        if (auto problem = problemWithText(what, *text, most))
+            return problem;
     const double age = client.birthDate.ok() ? client.ageAt(now).value() : -1.0;
     if (age < 0.0)
         return Problem{{FUSAIN_TEXT("The birth date lies in the future."), {}},

@@ -3,9 +3,20 @@
 #include "record/base/json.hpp"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fusain {
 namespace {
+
+std::optional<Date> certificateIn(const Json& json) {
+    const auto until = optionalAt<std::string>(json, "certificate_until");
+    if (!until)
+        return std::nullopt;
+    const auto date = dateFromIso(*until);
+    if (!date)
+        throw Json::other_error::create(501, "certificate_until must be a date like 2027-06-30", &json);
+    return date;
+}
 
 CheckDefinition checkFrom(const Json& json) {
     CheckDefinition check;
@@ -18,11 +29,7 @@ CheckDefinition checkFrom(const Json& json) {
                   optionalAt<double>(json, "each_limit")};
     check.uncertainty = json.value("uncertainty", 0.0);
     check.object = json.at("object").get<std::string>();
-    if (const auto until = optionalAt<std::string>(json, "certificate_until")) {
-        check.certificateUntil = dateFromIso(*until);
-        if (!check.certificateUntil)
-            throw Json::other_error::create(501, "certificate_until must be a date like 2027-06-30", &json);
-    }
+    check.certificateUntil = certificateIn(json);
     check.everyHours = json.at("every_hours").get<double>();
     check.blocks = json.value("blocks", true);
     check.source = json.at("source").get<std::string>();
@@ -50,6 +57,47 @@ Expected<Instrument> instrumentFromJson(const Json& json, const std::string& whe
             instrument.checks.push_back(checkFrom(check));
         return instrument;
     });
+}
+
+Json toJson(const ReferenceObject& object) {
+    Json json{{"object", object.object},
+              {"identification", object.identification},
+              {"nominal", object.nominal},
+              {"uncertainty", object.uncertainty}};
+    if (object.certificateUntil)
+        json["certificate_until"] = isoText(*object.certificateUntil);
+    return json;
+}
+
+Expected<ReferenceObject> referenceObjectFromJson(const Json& json, const std::string& where) {
+    auto read = readDocument(where, [&] {
+        return ReferenceObject{json.at("object").get<std::string>(), json.value("identification", ""),
+                               json.at("nominal").get<double>(), json.at("uncertainty").get<double>(),
+                               certificateIn(json)};
+    });
+    if (read)
+        if (auto problem = problemWith(*read))
+            return tl::unexpected(*problem);
+    return read;
+}
+
+std::optional<Problem> problemWith(const ReferenceObject& object) {
+    if (object.object.find_first_not_of(" \t") == std::string::npos)
+        return Problem{{FUSAIN_TEXT("The reference object needs a name."), {}}, {}, {}, {}};
+    if (!std::isfinite(object.nominal) || !(object.uncertainty >= 0.0) || !std::isfinite(object.uncertainty))
+        return Problem{{FUSAIN_TEXT("A certified value is a number, and its uncertainty is not negative."), {}},
+                       {},
+                       {},
+                       {FUSAIN_TEXT("Look at the certificate."), {}}};
+    return std::nullopt;
+}
+
+void use(CheckDefinition& check, const ReferenceObject& object) {
+    check.object = object.object;
+    check.identification = object.identification;
+    check.rule.nominal = object.nominal;
+    check.uncertainty = object.uncertainty;
+    check.certificateUntil = object.certificateUntil;
 }
 
 CheckStatus statusOf(const CheckDefinition& definition, const std::vector<Check>& checks, Instant now) {

@@ -327,6 +327,9 @@ Expected<void> LabBook::keep(std::string_view kind, const std::string& subject, 
 }
 
 Expected<void> LabBook::save(const Client& client, const std::string& by) {
+    if (!client.unreadable.empty())
+        return failure({FUSAIN_TEXT("The record of this client is damaged; saving it would lose what is left."), {}},
+                       client.code, {FUSAIN_TEXT("Restore a copy of the lab book from before the damage."), {}});
     if (auto problem = problemWith(client, clock_()))
         return tl::unexpected(*problem);
     return keep(kinds::clientSaved, client.id, by, toJson(client));

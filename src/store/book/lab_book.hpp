@@ -38,6 +38,14 @@ struct StoredResult {
     Document document;
 };
 
+/// What is known of a test whose record is damaged.
+struct UnreadableTest {
+    std::string id;
+    Instant startedAt;
+    std::string method;
+    Message why;
+};
+
 /// One person's value of a stored result.
 struct PersonValue {
     std::string clientId;
@@ -107,6 +115,8 @@ public:
     [[nodiscard]] std::vector<Visit> visitsOf(const std::string& clientId);
     /// The newest version of each test of a client, oldest first.
     [[nodiscard]] std::vector<AnyTest> testsOf(const std::string& clientId);
+    /// Tests of a client whose record cannot be read: they are shown, not passed over.
+    [[nodiscard]] std::vector<UnreadableTest> unreadableTestsOf(const std::string& clientId);
     [[nodiscard]] std::optional<AnyTest> test(const std::string& id, int version = 0);
     [[nodiscard]] std::vector<AnyTest> versionsOf(const std::string& testId);
     [[nodiscard]] std::vector<AnyTest> runningTests();
@@ -134,8 +144,11 @@ public:
 
     /// Writes a consistent copy to `target` and checks it.
     Expected<void> backUp(const QString& target);
-    /// The daily copy beside the book: made when today's does not exist yet; the newest `keep` are kept.
-    Expected<QString> backUpDaily(Instant now, int keep = 14);
+    /// The copy of the day, brought up to date; of all copies the `keep` that reach farthest are kept.
+    /// @param into folder; empty: beside the book
+    Expected<QString> backUpDaily(Instant now, const QString& into = {}, int keep = 14);
+    /// Where the daily copies of a book are.
+    [[nodiscard]] static QString copiesBeside(const QString& path);
     /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist.
     static Expected<void> restore(const QString& backup, const QString& target);
 

@@ -6,6 +6,7 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QSqlQuery>
+#include <algorithm>
 
 namespace fusain::store {
 
@@ -31,22 +32,52 @@ Expected<void> LabBook::backUp(const QString& target) {
     return putInPlace(partial, target, Over::Anything);
 }
 
-Expected<QString> LabBook::backUpDaily(Instant now, int keep) {
-    const QFileInfo book(path_);
-    QDir folder(book.absolutePath());
-    const QString name = book.completeBaseName() + QStringLiteral(".copies");
-    if (!folder.exists(name) && !folder.mkdir(name))
-        return failure({FUSAIN_TEXT("The folder for daily copies cannot be made."), {}},
-                       folder.filePath(name).toStdString());
-    folder.cd(name);
+namespace {
+
+// How far the journal of a copy goes; −1 for a file that is no copy of ours.
+std::int64_t reachOf(const QString& copy) {
+    const auto opened = LabBook::openForReading(copy);
+    return opened ? (*opened)->eventCount() : -1;
+}
+
+// The copies that reach least far go first: a clock that was wrong for a day gives no copy a place for ever.
+void thinOut(const QDir& folder, int keep) {
+    std::vector<std::pair<std::int64_t, QString>> copies;
+    for (const QString& name : folder.entryList({QStringLiteral("*.fusain")}, QDir::Files, QDir::Name))
+        copies.emplace_back(reachOf(folder.filePath(name)), name);
+    std::ranges::stable_sort(copies, {}, &std::pair<std::int64_t, QString>::first);
+    for (std::size_t i = 0; i + static_cast<std::size_t>(keep) < copies.size(); ++i)
+        QFile::remove(folder.filePath(copies[i].second));
+}
+
+Expected<QDir> copiesFolder(const QString& path) {
+    if (!QDir().mkpath(path))
+        return failure({FUSAIN_TEXT("The folder for daily copies cannot be made."), {}}, path.toStdString(),
+                       {FUSAIN_TEXT("Check that its disk is connected and may be written."), {}});
+    QFile::setPermissions(path, QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
+    QDir folder(path);
+    for (const QString& left : folder.entryList({QStringLiteral("*.partial")}, QDir::Files))
+        QFile::remove(folder.filePath(left)); // of a copy that was cut short
+    return folder;
+}
+
+} // namespace
+
+QString LabBook::copiesBeside(const QString& path) {
+    const QFileInfo book(path);
+    return QDir(book.absolutePath()).filePath(book.completeBaseName() + QStringLiteral(".copies"));
+}
+
+Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int keep) {
+    const auto folder = copiesFolder(into.isEmpty() ? copiesBeside(path_) : into);
+    if (!folder)
+        return tl::unexpected(folder.error());
     const QString today =
-        folder.filePath(QString::fromStdString(isoText(dateOf(now))) + QStringLiteral(".fusain"));
-    if (!QFile::exists(today))
+        folder->filePath(QString::fromStdString(isoText(dateOf(now))) + QStringLiteral(".fusain"));
+    if (!QFile::exists(today) || reachOf(today) != eventCount())
         if (auto done = backUp(today); !done)
             return tl::unexpected(done.error());
-    QStringList copies = folder.entryList({QStringLiteral("20*.fusain")}, QDir::Files, QDir::Name);
-    while (copies.size() > keep)
-        QFile::remove(folder.filePath(copies.takeFirst()));
+    thinOut(*folder, keep);
     return today;
 }
 

@@ -33,8 +33,20 @@ std::optional<T> kept(Expected<T> value) {
     return value ? std::optional<T>(std::move(*value)) : std::nullopt;
 }
 
+// What stands in columns of its own is shown when the document cannot be read.
+const QString clientColumns = QStringLiteral("SELECT document, id, code, name, birth_date FROM clients ");
 std::optional<Client> clientIn(const QSqlQuery& row) {
-    return kept(clientFromJson(documentIn(row, 0), "client"));
+    auto client = clientFromJson(documentIn(row, 0), "client");
+    if (client)
+        return std::move(*client);
+    const auto column = [&](int i) { return row.value(i).toString().toStdString(); };
+    Client shown;
+    shown.id = column(1);
+    shown.code = column(2);
+    shown.name = column(3);
+    shown.birthDate = dateFromIso(column(4)).value_or(Date{});
+    shown.unreadable = client.error().what.english();
+    return shown;
 }
 std::optional<AnyTest> testIn(const QSqlQuery& row) {
     return kept(anyTestFromJson(documentIn(row, 0), "test"));
@@ -55,13 +67,13 @@ QString lowered(const std::string& value) {
 
 std::vector<Client> LabBook::clients() {
     return collect<Client>(
-        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT document FROM clients ORDER BY name")),
+        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("ORDER BY name")),
         clientIn);
 }
 
 std::optional<Client> LabBook::client(const std::string& id) {
     auto found = collect<Client>(run(QSqlDatabase::database(connection_),
-                                     QStringLiteral("SELECT document FROM clients WHERE id = ?"), {text(id)}),
+                                     clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
                                  clientIn);
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
@@ -72,17 +84,14 @@ std::vector<Client> LabBook::findClients(const std::string& searched, std::size_
     const QString wanted = lowered(searched);
     auto rows =
         run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT document, name, code, birth_date FROM clients ORDER BY name, id"), {});
+            clientColumns + QStringLiteral("ORDER BY name, id"), {});
     while (rows && found.size() < most && rows->next()) {
         bool matches = wanted.isEmpty();
-        for (int column = 1; column <= 3 && !matches; ++column)
+        for (int column = 2; column <= 4 && !matches; ++column)
             matches = rows->value(column).toString().contains(wanted, Qt::CaseInsensitive);
         if (!matches)
             continue;
-        const auto client =
-            clientFromJson(Json::parse(rows->value(0).toString().toStdString(), nullptr, false), "client");
-        if (client)
-            found.push_back(*client);
+        found.push_back(*clientIn(*rows));
     }
     return found;
 }
@@ -128,6 +137,21 @@ std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
                             testIn);
 }
 
+std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& clientId) {
+    return collect<UnreadableTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT document, id, started_at, method FROM tests AS t WHERE client = ? AND version = (SELECT "
+                           "max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
+            {text(clientId)}),
+        [](const QSqlQuery& row) -> std::optional<UnreadableTest> {
+            const auto test = anyTestFromJson(documentIn(row, 0), "test");
+            if (test)
+                return std::nullopt;
+            return UnreadableTest{row.value(1).toString().toStdString(), instantIn(row, 2),
+                                  row.value(3).toString().toStdString(), test.error().what};
+        });
+}
+
 std::vector<AnyTest> LabBook::versionsOf(const std::string& testId) {
     return collect<AnyTest>(run(QSqlDatabase::database(connection_),
                                 QStringLiteral("SELECT document FROM tests WHERE id = ? ORDER BY version"),
@@ -157,10 +181,12 @@ std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
                                      QStringLiteral("SELECT test_version, number, at, document FROM results "
                                                     "WHERE test = ? ORDER BY test_version, number"),
                                      {text(testId)}),
-                                 [&](const QSqlQuery& row) {
-                                     return std::optional(StoredResult{testId, row.value(0).toInt(),
-                                                                       row.value(1).toInt(), instantIn(row, 2),
-                                                                       documentIn(row, 3)});
+                                 [&](const QSqlQuery& row) -> std::optional<StoredResult> {
+                                     Json document = documentIn(row, 3);
+                                     if (!document.is_object()) // the record computes it again; verify names it
+                                         return std::nullopt;
+                                     return StoredResult{testId, row.value(0).toInt(), row.value(1).toInt(),
+                                                         instantIn(row, 2), std::move(document)};
                                  });
 }
 
@@ -176,8 +202,10 @@ std::vector<Check> LabBook::checks(const std::string& instrument) {
                 "coalesce(json_extract(document, '$.passed'), 1), json_extract(document, '$.by'), "
                 "json_extract(document, '$.note'), "
                 "iif(json_array_length(document, '$.readings') > 1, json_extract(document, '$.readings'), "
-                "NULL) "
-                "FROM checks WHERE instrument = ? ORDER BY at"),
+                "NULL), readable "
+                // A damaged document must not take the others with it: it counts as a check that did not pass.
+                "FROM (SELECT id, instrument, kind, at, json_valid(document) AS readable, iif(json_valid(document), "
+                "document, '{\"passed\": false}') AS document FROM checks WHERE instrument = ?) ORDER BY at"),
             {text(instrument)}),
         [](const QSqlQuery& row) {
             const auto words = [&](int column) { return row.value(column).toString().toStdString(); };
@@ -192,6 +220,8 @@ std::vector<Check> LabBook::checks(const std::string& instrument) {
                         words(8),
                         {}};
             check.readings = {check.reading};
+            if (!row.value(10).toBool())
+                check.note = FUSAIN_TEXT("▲ This entry is damaged and cannot be read.");
             if (const Json several = Json::parse(words(9), nullptr, false); several.is_array())
                 check.readings = several.get<std::vector<double>>();
             return std::optional(check);
@@ -206,6 +236,10 @@ std::vector<Study> LabBook::studies(const std::string& instrument) {
             {text(instrument), text(instrument)}),
         [](const QSqlQuery& row) {
             const Json document = documentIn(row, 3);
+            if (!document.is_object())
+                return std::optional(Study{row.value(0).toString().toStdString(), row.value(1).toString().toStdString(),
+                                           FUSAIN_TEXT("▲ This entry is damaged and cannot be read."), "",
+                                           instantIn(row, 2), "", {}, ""});
             return std::optional(Study{row.value(0).toString().toStdString(),
                                        row.value(1).toString().toStdString(), document.value("quantity", ""),
                                        document.value("unit", ""), instantIn(row, 2), document.value("by", ""),

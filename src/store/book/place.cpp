@@ -130,7 +130,7 @@ Expected<BookPlace> BookPlace::take(const QString& path) {
     if (place.file_ < 0 || ::fstat(place.file_, &status) != 0)
         return notTaken({FUSAIN_TEXT("This lab book may not be read by your account."), {}}, path,
                         {FUSAIN_TEXT("Ask whoever looks after this computer."), {}});
-    if (auto objection = objectionTo(place.file_, status, path)) {
+    if (auto objection = objectionTo(place.file_, status, place.path_)) {
         ::close(std::exchange(place.file_, -1));
         return *objection;
     }

@@ -61,7 +61,17 @@ Expected<ClientRecord> takeOut(LabBook& book, const std::string& clientId) {
     return record;
 }
 
-Expected<void> putIn(LabBook& book, const ClientRecord& record, const std::string& by) {
+namespace {
+
+Expected<void> noteImport(LabBook& book, const ClientRecord& record, const ImportedFrom& from) {
+    const auto kept = book.append(
+        {0, from.at, from.by, "record.imported", record.client.id,
+         Json{{"file", from.file}, {"file_hash", from.fileHash}, {"tests", record.tests.size()}}, {}});
+    return kept ? Expected<void>() : tl::unexpected(kept.error());
+}
+
+Expected<void> putInAll(LabBook& book, const ClientRecord& record, const ImportedFrom& from) {
+    const std::string& by = from.by;
     const auto there = [](Message what) {
         return failure(std::move(what), {}, {FUSAIN_TEXT("A record is put in once; nothing was changed."), {}});
     };
@@ -76,6 +86,8 @@ Expected<void> putIn(LabBook& book, const ClientRecord& record, const std::strin
             return there(
                 {FUSAIN_TEXT("The test \"{1}\" is in this lab book already."), {common(test.record).id}});
     Expected<void> done = book.save(record.client, by);
+    if (done) // what follows carries the names of whoever did it elsewhere: who put it in stands here
+        done = noteImport(book, record, from);
     for (const ClientRecord::Test& test : record.tests) {
         if (done)
             done = putInEvents(book, test.events);
@@ -90,6 +102,15 @@ Expected<void> putIn(LabBook& book, const ClientRecord& record, const std::strin
     if (done && !record.plan->is_null())
         done = book.setSetting("plan." + record.client.id, record.plan->dump(), by);
     return done;
+}
+
+} // namespace
+
+Expected<void> putIn(LabBook& book, const ClientRecord& record, const ImportedFrom& from) {
+    return book.together([&] {
+        const auto done = readDocument(from.file, [&] { return putInAll(book, record, from); });
+        return done ? *done : Expected<void>(tl::unexpected(done.error()));
+    });
 }
 
 } // namespace fusain::store

@@ -1,5 +1,6 @@
 #include "desktop/bench/method/closing_panels.hpp"
 
+#include "desktop/services/text_files.hpp"
 #include "desktop/services/computing.hpp"
 #include "procedure/all/procedure.hpp"
 #include "report/base/words.hpp"
@@ -242,7 +243,7 @@ void ReportPanel::primary() {
             .arg(QString::fromStdString(client ? client->code : "client"),
                  report::day(run().record().startedAt),
                  copy_->currentIndex() == 0 ? QStringLiteral("client") : QStringLiteral("lab"));
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), name, tr("PDF (*.pdf)"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), safeFileName(name), tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);
 }

@@ -87,11 +87,11 @@ ScanPanel::ScanPanel(Session& session)
         file_.reset(); // whoever changes a number answers for all of them
         judge();
     });
-    connect(&watcher_, &QFileSystemWatcher::directoryChanged, this, &ScanPanel::lookIntoFolder);
+    connect(&scans_, &ScanFolder::read, this, &ScanPanel::takeFromFolder);
     whenRecorded([this] {
         const ScanRecording& scan = recording<ScanRecording>();
         if (!scan.recording())
-            lookIntoFolder();
+            scans_.watch(folder());
         showLive();
         Q_EMIT touched();
     });
@@ -129,20 +129,12 @@ QString ScanPanel::halfBody() const {
                                         : QStringLiteral("left");
 }
 
-void ScanPanel::watch() {
-    if (const QString place = folder(); !place.isEmpty() && !watcher_.directories().contains(place)) {
-        if (!watcher_.directories().isEmpty())
-            watcher_.removePaths(watcher_.directories());
-        watcher_.addPath(place);
-    }
-}
-
 // The newest scan of this client that is not on the record yet; everything else is left where it lies.
-void ScanPanel::lookIntoFolder() {
+void ScanPanel::takeFromFolder() {
     if (!session_.run() || !dynamic_cast<DxaProcedure*>(session_.run()) || file_)
         return;
     int others = 0, unread = 0;
-    for (const FoundScan& found : readScanFolder(folder())) {
+    for (const FoundScan& found : scans_.scans()) {
         const bool used = std::ranges::find(own().test().scans, found.name.toStdString(), &DxaScan::link) !=
                           own().test().scans.end();
         if (!found.file)
@@ -245,8 +237,7 @@ void ScanPanel::refresh() {
         artefacts_->clear();
         judge();
     }
-    watch();
-    lookIntoFolder();
+    scans_.watch(folder());
     QStringList lines;
     for (const DxaScan& scan : test.scans)
         lines << (scan.counts() ? (&scan == test.scan() ? tr("✓ scan %1, used").arg(scan.number)

@@ -4,7 +4,6 @@
 #include "desktop/recordings/scan/scan_folder.hpp"
 #include "procedure/scan/method.hpp"
 
-#include <QFileSystemWatcher>
 
 namespace fusain::desktop {
 
@@ -33,8 +32,7 @@ private:
     [[nodiscard]] QString folder() const;
     [[nodiscard]] std::string clientCode() const;
     [[nodiscard]] QString halfBody() const;
-    void lookIntoFolder();
-    void watch();
+    void takeFromFolder();
     void show(const dxa::Scan& scan);
     [[nodiscard]] State state() const;
     void showLive();
@@ -57,7 +55,7 @@ private:
     QString fileName_;
     QString foreign_; ///< what else lies in the folder, in words
     std::vector<dxa::ScanFinding> findings_;
-    QFileSystemWatcher watcher_;
+    ScanFolder scans_;
     QLabel* live_;
     QLabel* words_;
     QTableWidget* regions_;

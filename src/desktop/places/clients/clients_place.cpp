@@ -98,7 +98,7 @@ QLayout* ClientsPlace::dossierHead() {
     auto* edit = button(tr("Change…"));
     auto* start = button(tr("Start a test"), true);
     auto* open = button(tr("Open on the bench"));
-    for (const std::string_view method : methods)
+    for (const std::string_view method : session_.ownedMethods())
         method_->addItem(report::say(methodTitle(method)), report::plain(method));
     method_->setAccessibleName(tr("Method of the new test"));
     auto* head = new QHBoxLayout;
@@ -251,8 +251,13 @@ void ClientsPlace::showDossier() {
     facts_->setText(facts.join(QStringLiteral("  ·  ")));
     Q_EMIT moved();
     const QSignalBlocker blocker(tests_);
-    tests_->setRowCount(static_cast<int>(shown_.size()));
-    for (int row = 0; row < tests_->rowCount(); ++row) {
+    const auto damaged = client ? session_.book().unreadableTestsOf(client->id) : std::vector<store::UnreadableTest>{};
+    tests_->setRowCount(static_cast<int>(shown_.size() + damaged.size()));
+    for (std::size_t i = 0; i < damaged.size(); ++i) // below the others, and nothing opens them
+        setRow(tests_, static_cast<int>(shown_.size() + i),
+               {report::day(damaged[i].startedAt), report::say(methodTitle(damaged[i].method)), QString(), QString(),
+                QString(), tr("▲ damaged: %1").arg(report::say(damaged[i].why))});
+    for (int row = 0; row < static_cast<int>(shown_.size()); ++row) {
         const AnyTest& any = shown_[static_cast<std::size_t>(row)];
         const RawTest& test = common(any);
         const auto result = session_.computing().computed(any);
@@ -270,7 +275,7 @@ void ClientsPlace::showDossier() {
     tests_->setColumnWidth(0, 120);
     tests_->setColumnWidth(1, 150);
     tests_->setColumnWidth(5, 180);
-    if (tests_->rowCount() > 0) {
+    if (!shown_.empty()) {
         tests_->setCurrentCell(0, 0);
         findings_->showTest(shown_.front());
     }

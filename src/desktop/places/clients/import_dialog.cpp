@@ -139,7 +139,10 @@ void ImportDialog::preview() {
     rowsTable_->setColumnWidth(4, 200);
     import_->setText(tr("Import %1 rows").arg(good));
     import_->setEnabled(good > 0);
-    words_->setText(tr("%1 of %2 rows are good; the others stay out.").arg(good).arg(rows_.size()));
+    words_->setText(tr("%1 of %2 rows are good; the others stay out. The file was read as %3.")
+                        .arg(good)
+                        .arg(rows_.size())
+                        .arg(QString::fromStdString(table_.encoding)));
 }
 
 // A test of its own, off the bench: what is open there stays open.
@@ -154,17 +157,19 @@ Expected<void> ImportDialog::importRow(const exchange::ImportedRow& row) {
 }
 
 int ImportDialog::importGood() {
+    // One act: a cut, a full disk or a row that is refused after all leaves the book as it was.
     int imported = 0;
-    for (exchange::ImportedRow& row : rows_)
-        if (!row.problem) {
-            const auto done = importRow(row);
-            imported += done.has_value();
-            if (!done)
-                session_.report(done);
-        }
-    session_.report(session_.book().setSetting(mappingSetting, exchange::toJson(mapping()).dump(),
-                                               session_.atTheBench().id));
-    return imported;
+    const auto done = session_.book().together([&]() -> Expected<void> {
+        for (const exchange::ImportedRow& row : rows_)
+            if (!row.problem) {
+                if (auto kept = importRow(row); !kept)
+                    return kept;
+                ++imported;
+            }
+        return session_.book().setSetting(mappingSetting, exchange::toJson(mapping()).dump(),
+                                          session_.atTheBench().id);
+    });
+    return session_.report(done) ? imported : 0;
 }
 
 } // namespace fusain::desktop

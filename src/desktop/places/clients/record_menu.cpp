@@ -2,6 +2,7 @@
 
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
+#include "record/base/fingerprint.hpp"
 #include "exchange/lab/client_export.hpp"
 #include "exchange/lab/workbook.hpp"
 #include "record/all/record.hpp"
@@ -11,6 +12,7 @@
 
 #include <QFile>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QTemporaryDir>
 
 namespace fusain::desktop {
@@ -49,7 +51,7 @@ void RecordMenu::saveTable() {
     if (!client)
         return;
     const QString path = QFileDialog::getSaveFileName(parentWidget(), tr("Save a table of the tests"),
-                                                      QString::fromStdString(client->code + ".csv"),
+                                                      safeFileName(QString::fromStdString(client->code + ".csv")),
                                                       tr("Tables (*.csv *.xlsx)"));
     if (!path.isEmpty())
         saveTable(*client, path);
@@ -95,7 +97,9 @@ bool RecordMenu::putIn(const std::string& text, const std::string& path) {
     const auto json = parseJson(text, path);
     const auto record =
         json ? clientRecordFromJson(*json, path) : Expected<ClientRecord>(tl::unexpected(json.error()));
-    if (!session_.report(record ? store::putIn(session_.book(), *record, session_.atTheBench().id)
+    const store::ImportedFrom from{session_.atTheBench().id, session_.now(),
+                                   QFileInfo(QString::fromStdString(path)).fileName().toStdString(), hashOf(text)};
+    if (!session_.report(record ? store::putIn(session_.book(), *record, from)
                                 : tl::unexpected(record.error())))
         return false;
     Q_EMIT putInDone(QString::fromStdString(record->client.id));

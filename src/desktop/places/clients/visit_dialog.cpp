@@ -1,5 +1,6 @@
 #include "desktop/places/clients/visit_dialog.hpp"
 
+#include "desktop/services/text_files.hpp"
 #include "report/base/words.hpp"
 
 #include <QDialogButtonBox>
@@ -84,7 +85,7 @@ void VisitDialog::save() {
         QStringLiteral("%1-%2-%3.pdf")
             .arg(QString::fromStdString(client_.code), day_->currentText(),
                  copy_->currentIndex() == 0 ? QStringLiteral("visit") : QStringLiteral("visit-lab"));
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), name, tr("PDF (*.pdf)"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), safeFileName(name), tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);
 }

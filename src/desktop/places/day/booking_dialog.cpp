@@ -36,8 +36,11 @@ BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
         if (kept == QLatin1String(retestSchools()[static_cast<std::size_t>(i)].id.data()))
             school_->setCurrentIndex(i);
     auto* row = new QHBoxLayout;
+    const auto owned = session.ownedMethods();
     for (const std::string_view method : methods) {
         methods_ << new QCheckBox(report::say(methodTitle(method)));
+        if (std::ranges::find(owned, method) == owned.end())
+            methods_.back()->hide();
         row->addWidget(methods_.back());
     }
     auto* form = new QFormLayout(this);

@@ -207,7 +207,10 @@ void DayPlace::fillRibbon() {
                    return std::ranges::find(each.appointments, id) != each.appointments.end();
                });
     };
+    const auto owned = session_.ownedMethods();
     for (const MethodTimes& times : board_.policy().methods) {
+        if (std::ranges::find(owned, times.method) == owned.end())
+            continue;
         DayRibbon::Lane lane{laneName(times.instrument, session_.catalogue()), {}};
         for (const DayTask& task : plan.tasks)
             if (task.instrument == times.instrument)

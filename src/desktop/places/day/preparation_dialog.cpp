@@ -1,5 +1,6 @@
 #include "desktop/places/day/preparation_dialog.hpp"
 
+#include "desktop/services/text_files.hpp"
 #include "report/base/words.hpp"
 
 #include <QClipboard>
@@ -60,7 +61,7 @@ bool PreparationDialog::saveTo(const QString& path) {
 void PreparationDialog::save() {
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Save the sheet"),
-        QStringLiteral("%1-%2-preparation.pdf").arg(code_, report::day(sheet_.methods.front().at)),
+        safeFileName(QStringLiteral("%1-%2-preparation.pdf").arg(code_, report::day(sheet_.methods.front().at))),
         tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);

@@ -1,5 +1,6 @@
 #include "desktop/places/library/lab_book_page.hpp"
 
+#include "desktop/services/book_care.hpp"
 #include "report/base/words.hpp"
 
 #include <QFileDialog>
@@ -7,17 +8,25 @@
 
 namespace fusain::desktop {
 
-LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({})) {
+LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({})), copies_(label({}, "soft")) {
     auto* layout = new QVBoxLayout(this);
     auto* verifyBook = button(tr("Verify the lab book"));
     auto* backUpBook = button(tr("Back up…"));
     auto* restoreBook = button(tr("Restore a copy…"));
     layout->addWidget(
-        label(tr("Every change is on disk in the chained journal before it is shown. Copies are made daily "
-                 "beside the book."),
+        label(tr("Every change is on disk in the chained journal before it is shown. The copy of the day is made "
+                 "beside the book when the window opens, every hour and after each signature."),
               "soft"));
-    layout->addLayout(inOneRow({verifyBook, backUpBook, restoreBook}));
+    auto* second = button(tr("Second copy folder…"));
+    layout->addLayout(inOneRow({verifyBook, backUpBook, restoreBook, second}));
+    connect(second, &QPushButton::clicked, this, &LabBookPage::chooseSecond);
+    connect(&session_.care(), &BookCare::verified, this, &LabBookPage::show);
+    connect(&session_.care(), &BookCare::copied, this,
+            [this](const QString& path) { copies_->setText(tr("✓ Copied: %1").arg(path)); });
+    connect(&session_.care(), &BookCare::copyFailed, this,
+            [this](const Problem& problem) { copies_->setText(report::say(problem)); });
     layout->addWidget(book_);
+    layout->addWidget(copies_);
     layout->addStretch();
     connect(verifyBook, &QPushButton::clicked, this, &LabBookPage::verify);
     connect(backUpBook, &QPushButton::clicked, this, &LabBookPage::backUp);
@@ -25,23 +34,22 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
 }
 
 void LabBookPage::verify() {
-    const auto verification = session_.book().verify();
-    book_->setText(verification.sound() ? tr("✓ %1 events, each as it was written.").arg(verification.events)
-                                        : damageWords(verification));
+    book_->setText(tr("Reading the whole lab book…"));
+    session_.care().verify();
 }
 
-QString LabBookPage::damageWords(const store::Verification& verification) {
-    const auto since = verification.damagedSince();
-    QStringList lines{since ? tr("▲ This lab book is damaged. The first part that is not as it was written is of %1.")
-                                  .arg(report::day(*since))
-                            : tr("▲ This lab book is damaged.")};
-    constexpr std::size_t most = 12;
-    for (std::size_t i = 0; i < std::min(most, verification.faults.size()); ++i)
-        lines << report::say(verification.faults[i].what);
-    if (verification.faults.size() > most)
-        lines << tr("… and %n more", nullptr, static_cast<int>(verification.faults.size() - most));
-    lines << tr("Nothing was changed by this check. Restore a copy from before that day beside this book and compare.");
-    return lines.join(QLatin1Char('\n'));
+void LabBookPage::show() {
+    if (const auto& verification = session_.care().verification())
+        book_->setText(verificationWords(*verification));
+}
+
+// Where a second copy of each day goes: another disk, so that one does not take both.
+void LabBookPage::chooseSecond() {
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("A second folder for the daily copies"));
+    if (folder.isEmpty() || !session_.report(session_.book().setSetting("second-copies", folder.toStdString(),
+                                                                        session_.atTheBench().id)))
+        return;
+    session_.care().copy();
 }
 
 void LabBookPage::backUp() {

@@ -12,13 +12,14 @@ public:
 
 private:
     void verify();
-    /// What a verification found, for people.
-    [[nodiscard]] static QString damageWords(const store::Verification& verification);
+    void show();
+    void chooseSecond();
     void backUp();
     void restore();
 
     Session& session_;
     QLabel* book_;
+    QLabel* copies_;
 };
 
 } // namespace fusain::desktop

@@ -1,5 +1,7 @@
 #include "desktop/places/quality/quality_place.hpp"
 
+#include "desktop/places/quality/reference_dialog.hpp"
+
 #include "desktop/places/library/lab_book_page.hpp"
 #include "desktop/places/quality/calibration_page.hpp"
 #include "desktop/places/quality/precision_page.hpp"
@@ -43,11 +45,15 @@ QString stateWords(const CheckStatus& status) {
 QString ruleWords(const CheckDefinition& check) {
     const QString unit = report::plain(check.unit);
     QStringList rule{QObject::tr("%1, certified %2 ± %3 %4")
-                         .arg(report::say(check.object),
+                         .arg(report::say(check.object) +
+                                  (check.identification.empty()
+                                       ? QString()
+                                       : QObject::tr(" no. %1").arg(report::plain(check.identification))),
                               report::plain(fixed(check.rule.nominal, check.decimals)),
                               report::plain(fixed(check.uncertainty, 4)), unit)};
-    if (check.certificateUntil)
-        rule << QObject::tr("certificate until %1").arg(report::plain(isoText(*check.certificateUntil)));
+    rule << (check.certificateUntil
+                 ? QObject::tr("certificate until %1").arg(report::plain(isoText(*check.certificateUntil)))
+                 : QObject::tr("certificate: not on file"));
     if (check.rule.meanLimit)
         rule << QObject::tr("mean within %1 %2").arg(*check.rule.meanLimit).arg(unit);
     if (check.rule.spreadLimit)
@@ -77,6 +83,8 @@ QualityPlace::QualityPlace(Session& session)
     instruments_->setAccessibleName(tr("Instruments"));
     instruments_->setFixedWidth(248);
     for (const Instrument& instrument : session.catalogue().instruments) {
+        if (!session.owns(instrument))
+            continue;
         auto* item = new QListWidgetItem(report::say(instrument.name), instruments_);
         item->setData(Qt::UserRole, report::plain(instrument.id));
     }
@@ -114,6 +122,7 @@ QWidget* QualityPlace::buildChecksPage() {
     auto* take = button(tr("Take this reading"), true);
     auto* live = button(tr("Take it from the instrument"));
     auto* service = button(tr("Service done…"));
+    auto* object = button(tr("Reference object…"));
     auto* report = button(tr("Quality report…"));
     layout->addWidget(check_, 0, Qt::AlignLeft);
     layout->addLayout(inOneRow({nominal_, reading_, take, live}));
@@ -128,7 +137,8 @@ QWidget* QualityPlace::buildChecksPage() {
         edit->setAccessibleName(tr("Quality report, %1; empty for everything").arg(name));
         edit->setMaximumWidth(150);
     }
-    layout->addLayout(inOneRow({service, report, from_, until_}));
+    layout->addLayout(inOneRow({object, service, report, from_, until_}));
+    connect(object, &QPushButton::clicked, this, &QualityPlace::editReference);
     connect(check_, &QComboBox::currentIndexChanged, this, [this] {
         guided_->begin(selected(), selectedCheck());
         showCheck();
@@ -139,6 +149,13 @@ QWidget* QualityPlace::buildChecksPage() {
     connect(service, &QPushButton::clicked, this, &QualityPlace::keepService);
     connect(report, &QPushButton::clicked, this, &QualityPlace::saveReport);
     return page;
+}
+
+void QualityPlace::editReference() {
+    const Instrument* instrument = selected();
+    const CheckDefinition* check = selectedCheck();
+    if (instrument && check && ReferenceDialog(session_, *instrument, *check, this).exec() == QDialog::Accepted)
+        refresh();
 }
 
 QWidget* QualityPlace::buildChartPage() {
@@ -202,7 +219,8 @@ const CheckDefinition* QualityPlace::selectedCheck() const {
 
 void QualityPlace::refresh() {
     for (int row = 0; row < instruments_->count(); ++row) {
-        const auto& instrument = session_.catalogue().instruments[static_cast<std::size_t>(row)];
+        const Instrument& instrument = *session_.catalogue().instrument(
+            instruments_->item(row)->data(Qt::UserRole).toString().toStdString());
         auto checks = session_.book().checks(instrument.id);
         QString state;
         for (const CheckDefinition& check : instrument.checks) {
@@ -275,7 +293,7 @@ void QualityPlace::fillChecks(const Instrument& instrument) {
                                : tr("▲ failed"),
                 report::plain(nameOf(check.by))});
         checks_->item(row, 0)->setData(Qt::UserRole, report::plain(check.id));
-        checks_->item(row, 0)->setToolTip(report::plain(check.note));
+        checks_->item(row, 0)->setToolTip(plainTip(report::plain(check.note)));
     }
     checks_->setColumnWidth(0, 166);
     checks_->setColumnWidth(1, 176);

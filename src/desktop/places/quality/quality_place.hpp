@@ -38,6 +38,7 @@ private:
     void takeLive();
     void keepCheck();
     void keepService();
+    void editReference();
     [[nodiscard]] std::optional<report::Period> period();
     void saveReport();
 

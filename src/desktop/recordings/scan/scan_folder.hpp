@@ -1,7 +1,10 @@
 #pragma once
 #include "record/scan/file.hpp"
 
-#include <QString>
+#include <QFileSystemWatcher>
+#include <QObject>
+#include <map>
+#include <memory>
 #include <vector>
 
 namespace fusain::desktop {
@@ -11,8 +14,30 @@ struct FoundScan {
     QString name;            ///< without the folder
     Expected<ScanFile> file; ///< or why it is no scan
 };
-/// Reads every *.json of a folder, newest scan first, then what cannot be read. Nothing is moved or deleted.
-/// @param most files are read, the newest by their time in the folder
-[[nodiscard]] std::vector<FoundScan> readScanFolder(const QString& folder, int most = 200);
+
+/// The folder that the densitometer writes into. It is read on another thread, so that a slow share or a strange
+/// file stops no window; what was read once is read again only when it changes. Nothing is moved or deleted.
+class ScanFolder : public QObject {
+    Q_OBJECT
+public:
+    explicit ScanFolder(QObject* parent = nullptr);
+    /// Reads the folder now and whenever it changes. @param folder empty: none
+    void watch(const QString& folder);
+    /// As they were read last: the newest scan first, then what cannot be read.
+    [[nodiscard]] const std::vector<FoundScan>& scans() const { return scans_; }
+
+Q_SIGNALS:
+    void read();
+
+private:
+    struct Known;
+    void look();
+
+    QString folder_;
+    QFileSystemWatcher watcher_;
+    std::vector<FoundScan> scans_;
+    std::shared_ptr<Known> known_; ///< shared with the reading, which may outlive this
+    int looks_ = 0;
+};
 
 } // namespace fusain::desktop

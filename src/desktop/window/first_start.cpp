@@ -1,0 +1,277 @@
+#include "desktop/window/first_start.hpp"
+
+#include "desktop/places/quality/reference_dialog.hpp"
+#include "desktop/services/lab_settings.hpp"
+#include "desktop/widgets/parts.hpp"
+#include "record/library/catalogue.hpp"
+#include "report/base/words.hpp"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QFormLayout>
+#include <QVBoxLayout>
+
+namespace fusain::desktop {
+namespace {
+
+constexpr auto placeSetting = "first-start"; // the page to go on with; "done" after the last
+
+/// A page that keeps what it holds when it is left forwards.
+class KeptPage : public QWizardPage {
+public:
+    KeptPage(Session& session, const QString& title, const QString& subtitle, int number)
+        : session_(session), number_(number), problem_(label({}, "warning")) {
+        setTitle(title);
+        setSubTitle(subtitle);
+    }
+    bool validatePage() override {
+        auto kept = keep();
+        if (kept)
+            kept = keepSetting(placeSetting, number_ == 4 ? std::string("done") : std::to_string(number_ + 1));
+        problem_->setText(kept ? QString() : report::say(kept.error()));
+        return kept.has_value();
+    }
+
+protected:
+    [[nodiscard]] virtual Expected<void> keep() = 0;
+    [[nodiscard]] Expected<void> keepSetting(const std::string& key, const std::string& value) {
+        return session_.book().setting(key) == value
+                   ? Expected<void>()
+                   : session_.book().setSetting(key, value, session_.atTheBench().id);
+    }
+    QLabel* problemLine() { return problem_; }
+    Session& session_;
+
+private:
+    int number_;
+    QLabel* problem_;
+};
+
+class OwnLabPage : public KeptPage {
+public:
+    explicit OwnLabPage(Session& session)
+        : KeptPage(session, QObject::tr("Your lab"), QObject::tr("What stands on every page."), 0),
+          name_(new QLineEdit(QString::fromStdString(session.book().setting("lab-name")))),
+          address_(new QLineEdit(QString::fromStdString(session.book().setting("lab-address")))),
+          telephone_(new QLineEdit(QString::fromStdString(session.book().setting("lab-telephone")))),
+          units_(new QComboBox) {
+        units_->addItems({QObject::tr("metric"), QObject::tr("US customary")});
+        units_->setCurrentIndex(session.units() == UnitSystem::UsCustomary ? 1 : 0);
+        auto* form = new QFormLayout(this);
+        form->addRow(QObject::tr("Name of the lab"), name_);
+        form->addRow(QObject::tr("Address"), address_);
+        form->addRow(QObject::tr("Telephone"), telephone_);
+        form->addRow(QObject::tr("Units on land"), units_);
+        form->addRow(problemLine());
+    }
+
+private:
+    Expected<void> keep() override {
+        const std::string name = name_->text().simplified().toStdString();
+        if (name.empty())
+            return failure({FUSAIN_TEXT("The lab needs a name."), {}});
+        auto kept = keepSetting("lab-name", name);
+        if (kept)
+            kept = keepSetting("lab-address", address_->text().simplified().toStdString());
+        if (kept)
+            kept = keepSetting("lab-telephone", telephone_->text().simplified().toStdString());
+        return kept ? keepSetting("units", units_->currentIndex() == 1 ? "us" : "metric") : kept;
+    }
+    QLineEdit *name_, *address_, *telephone_;
+    QComboBox* units_;
+};
+
+class PeoplePage : public KeptPage {
+public:
+    explicit PeoplePage(Session& session)
+        : KeptPage(session, QObject::tr("Who works here"),
+                   QObject::tr("At least one physiologist, who answers for results. More come under The lab…"), 1),
+          physiologist_(new QLineEdit), technician_(new QLineEdit) {
+        auto* form = new QFormLayout(this);
+        for (const Staff& member : session.book().staff())
+            form->addRow(report::say(roleText(member.role)), label(QString::fromStdString(member.name)));
+        form->addRow(QObject::tr("Physiologist"), physiologist_);
+        form->addRow(QObject::tr("Technician, if there is one"), technician_);
+        form->addRow(problemLine());
+    }
+
+private:
+    Expected<void> keep() override {
+        auto kept = add(physiologist_, Role::Physiologist);
+        if (kept)
+            kept = add(technician_, Role::Technician);
+        if (!kept)
+            return kept;
+        const auto staff = session_.book().staff();
+        const auto answers = std::ranges::find(staff, Role::Physiologist, &Staff::role);
+        if (answers == staff.end())
+            return failure({FUSAIN_TEXT("A physiologist is needed: somebody answers for the results."), {}});
+        if (session_.atTheBench().id.empty())
+            session_.setAtTheBench(*answers);
+        return {};
+    }
+    Expected<void> add(QLineEdit* name, Role role) {
+        const std::string typed = name->text().simplified().toStdString();
+        if (typed.empty())
+            return {};
+        const std::string id = session_.freshId("staff");
+        const std::string by = session_.atTheBench().id.empty() ? id : session_.atTheBench().id;
+        auto saved = session_.book().save(Staff{id, typed, role}, by);
+        if (saved)
+            name->clear();
+        return saved;
+    }
+    QLineEdit *physiologist_, *technician_;
+};
+
+class OwnedMethodsPage : public KeptPage {
+public:
+    explicit OwnedMethodsPage(Session& session)
+        : KeptPage(session, QObject::tr("What you measure with"),
+                   QObject::tr("Only this is shown. Readings are typed until an instrument has a way to be reached: "
+                               "tcp:host:port or serial:/dev/ttyUSB0:9600:none."),
+                   2) {
+        auto* form = new QFormLayout(this);
+        const auto owned = session.ownedMethods();
+        for (const std::string_view method : methods) {
+            auto* box = new QCheckBox(report::say(methodTitle(method)));
+            box->setChecked(std::ranges::find(owned, method) != owned.end());
+            methods_[std::string(method)] = box;
+            form->addRow(box);
+        }
+        for (const QString& role : link::InstrumentHub::roles()) {
+            auto* edit = new QLineEdit(
+                QString::fromStdString(session.book().setting("link." + role.toStdString(), "none")));
+            links_[role] = edit;
+            form->addRow(roleWords(role), edit);
+        }
+        form->addRow(problemLine());
+    }
+
+private:
+    Expected<void> keep() override {
+        QStringList owned;
+        for (const auto& [method, box] : methods_)
+            if (box->isChecked())
+                owned << QString::fromStdString(method);
+        if (owned.isEmpty())
+            return failure({FUSAIN_TEXT("Tick at least one method."), {}});
+        auto kept = keepSetting("methods", owned.join(QLatin1Char(',')).toStdString());
+        for (auto link = links_.cbegin(); link != links_.cend() && kept; ++link) {
+            const QString address = link.value()->text().trimmed().isEmpty() ? QStringLiteral("none")
+                                                                             : link.value()->text().trimmed();
+            const auto settings = link::LinkSettings::fromText(address);
+            if (settings.toText() == QLatin1String("none") && address != QLatin1String("none"))
+                return failure({FUSAIN_TEXT("\"{1}\" is not a way to reach an instrument."), {address.toStdString()}});
+            if (address == QLatin1String("none") && session_.book().setting("link." + link.key().toStdString()).empty())
+                continue;
+            kept = keepSetting("link." + link.key().toStdString(), address.toStdString());
+            session_.hub().configure(link.key(), settings);
+        }
+        return kept;
+    }
+    std::map<std::string, QCheckBox*> methods_;
+    QMap<QString, QLineEdit*> links_;
+};
+
+class CertificatesPage : public KeptPage {
+public:
+    explicit CertificatesPage(Session& session)
+        : KeptPage(session, QObject::tr("Reference objects and their certificates"),
+                   QObject::tr("Choose a line to enter what your certificate states. What is left out stays \"not on "
+                               "file\" and stops nothing; Quality has it later."),
+                   3),
+          table_(table({QObject::tr("instrument"), QObject::tr("check"), QObject::tr("object"), QObject::tr("until")},
+                       QObject::tr("Reference objects"))) {
+        auto* column = new QVBoxLayout(this);
+        column->addWidget(table_);
+        column->addWidget(problemLine());
+        QObject::connect(table_, &QTableWidget::cellActivated, this, [this](int row) { edit(row); });
+        QObject::connect(table_, &QTableWidget::cellDoubleClicked, this, [this](int row) { edit(row); });
+    }
+    void initializePage() override { show(); }
+
+private:
+    Expected<void> keep() override { return {}; }
+    void show() {
+        lines_.clear();
+        for (const Instrument& instrument : session_.catalogue().instruments)
+            if (session_.owns(instrument))
+                for (const CheckDefinition& check : instrument.checks)
+                    lines_.emplace_back(instrument.id, check.id);
+        table_->setRowCount(static_cast<int>(lines_.size()));
+        for (int row = 0; row < table_->rowCount(); ++row) {
+            const auto& [instrumentId, checkId] = lines_[static_cast<std::size_t>(row)];
+            const Instrument* instrument = session_.catalogue().instrument(instrumentId);
+            const CheckDefinition* check = instrument->check(checkId);
+            setRow(table_, row,
+                   {report::say(instrument->name), report::say(check->title), report::say(check->object),
+                    check->certificateUntil ? report::plain(isoText(*check->certificateUntil))
+                                            : QObject::tr("not on file")});
+        }
+    }
+    void edit(int row) {
+        const auto& [instrumentId, checkId] = lines_[static_cast<std::size_t>(row)];
+        const Instrument* instrument = session_.catalogue().instrument(instrumentId);
+        ReferenceDialog(session_, *instrument, *instrument->check(checkId), this).exec();
+        show();
+    }
+    QTableWidget* table_;
+    std::vector<std::pair<std::string, std::string>> lines_;
+};
+
+class CopiesPage : public KeptPage {
+public:
+    explicit CopiesPage(Session& session)
+        : KeptPage(session, QObject::tr("Copies"),
+                   QObject::tr("A copy of each day is kept beside the lab book. A second folder, on another disk or share, "
+                               "keeps them when this disk fails."),
+                   4),
+          folder_(new QLineEdit(QString::fromStdString(session.book().setting("second-copies")))) {
+        auto* choose = button(QObject::tr("Choose…"));
+        QObject::connect(choose, &QPushButton::clicked, this, [this] {
+            if (const QString chosen = QFileDialog::getExistingDirectory(this); !chosen.isEmpty())
+                folder_->setText(chosen);
+        });
+        auto* form = new QFormLayout(this);
+        form->addRow(label(QObject::tr("The lab book is %1.").arg(session.book().path()), "soft"));
+        form->addRow(QObject::tr("Second folder, if there is one"), folder_);
+        form->addRow(choose);
+        form->addRow(problemLine());
+    }
+
+private:
+    Expected<void> keep() override {
+        const QString folder = folder_->text().trimmed();
+        if (!folder.isEmpty() && !QDir(folder).exists())
+            return failure({FUSAIN_TEXT("There is no such folder."), {}}, folder.toStdString());
+        return keepSetting("second-copies", folder.toStdString());
+    }
+    QLineEdit* folder_;
+};
+
+} // namespace
+
+FirstStart::FirstStart(Session& session, QWidget* parent) : QWizard(parent) {
+    setObjectName(QStringLiteral("firstStart"));
+    setWindowTitle(tr("A new lab book"));
+    setWizardStyle(QWizard::ModernStyle);
+    setMinimumSize(760, 640);
+    setButtonText(QWizard::CancelButton, tr("Go on later"));
+    addPage(new OwnLabPage(session));
+    addPage(new PeoplePage(session));
+    addPage(new OwnedMethodsPage(session));
+    addPage(new CertificatesPage(session));
+    addPage(new CopiesPage(session));
+    setStartId(std::clamp(QString::fromStdString(session.book().setting(placeSetting, "0")).toInt(), 0, 4));
+}
+
+bool FirstStart::done(Session& session) {
+    const std::string place = session.book().setting(placeSetting);
+    return place == "done" || (place.empty() && !session.book().staff().empty());
+}
+
+} // namespace fusain::desktop
+
+#include "moc_first_start.cpp"

@@ -1,0 +1,222 @@
+// The lab book under the window is taken away, damaged or new: the window says so and loses nothing.
+#include "desktop/places/quality/reference_dialog.hpp"
+#include "desktop/recordings/scan/scan_folder.hpp"
+#include "desktop/services/book_care.hpp"
+#include "desktop/services/instrument_checks.hpp"
+#include "desktop/services/text_files.hpp"
+#include "desktop/window/first_start.hpp"
+#include "support/journey.hpp"
+
+#include <QCheckBox>
+#include <QFormLayout>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <sys/stat.h>
+
+namespace fusain::desktop::care_journey_test {
+namespace {
+
+using fusain::testing::soon;
+
+class Care : public Journey {
+protected:
+    QString path() const { return folder.filePath(QStringLiteral("lab.fusain")); }
+    QString words() const {
+        QStringList all;
+        for (const auto* each : shell->findChildren<QLabel*>())
+            if (each->isVisible())
+                all << each->text();
+        return all.join(QLatin1Char('\n'));
+    }
+    void tamper(const QString& sql) {
+        {
+            auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("hand"));
+            database.setDatabaseName(path());
+            ASSERT_TRUE(database.open());
+            ASSERT_TRUE(QSqlQuery(database).exec(sql));
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("hand"));
+    }
+};
+
+// rm, or a lost mount, while somebody is weighed: not one reading more is shown as accepted.
+TEST_F(Care, ABookThatIsTakenAwayAcceptsNothingAndOffersToSaveWhatIsInHand) {
+    startRun();
+    runUntil(HydrostaticStep::Trials);
+    const auto events = session->book().eventCount();
+    ASSERT_TRUE(QFile::remove(path()));
+    driver->type("Steady reading, typed, kg gross", "3,30", true);
+    EXPECT_TRUE(tank().test().trials.empty());
+    EXPECT_EQ(session->book().eventCount(), events);
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("removed or replaced"))) << shell->lastProblem().toStdString();
+    ASSERT_TRUE(soon([&] { return words().contains(QLatin1String("not where it was opened")); }));
+    const QString rescued = folder.filePath(QStringLiteral("rescued.fusain"));
+    ASSERT_TRUE(session->book().backUp(rescued));
+    auto book = store::LabBook::open(rescued, clock);
+    ASSERT_TRUE(book) << book.error().english();
+    EXPECT_EQ((*book)->eventCount(), events);
+    EXPECT_EQ((*book)->runningTests().size(), 1u);
+}
+
+TEST_F(Care, DamageIsFoundInTheBackgroundAndShownInItsPlace) {
+    startRun();
+    const auto client = *session->book().client(session->run()->record().subject.clientId);
+    closeWindow();
+    tamper(QStringLiteral("UPDATE clients SET document = '{' WHERE id = '%1'").arg(QString::fromStdString(client.id)));
+    tamper(QStringLiteral("UPDATE tests SET document = '['"));
+    tamper(QStringLiteral("UPDATE checks SET document = '!' WHERE instrument = 'chamber'"));
+    openWindow();
+    session->care().begin();
+    session->care().finish();
+    ASSERT_TRUE(soon([&] { return words().contains(QLatin1String("This lab book is damaged")); }));
+    EXPECT_TRUE(words().contains(QLatin1String("2026-03-12")) || words().contains(QLatin1String("12 Mar"))) << words().toStdString();
+    // The person, the test and the check are there, and named as what they are.
+    shell->searchFor(QString::fromStdString(client.code));
+    EXPECT_TRUE(words().contains(QLatin1String("record damaged"))) << words().toStdString();
+    EXPECT_EQ(session->book().unreadableTestsOf(client.id).size(), 1u);
+    EXPECT_FALSE(session->book().save(*session->book().client(client.id), "bram")); // what is left is not written over
+    const auto checks = session->book().checks("chamber");
+    ASSERT_FALSE(checks.empty());
+    EXPECT_FALSE(checks.back().passed);
+    EXPECT_FALSE(session->book().checks("floor-scale").empty());
+}
+
+TEST_F(Care, ACopyIsMadeAfterASignatureAndInASecondFolderToo) {
+    const QString second = folder.filePath(QStringLiteral("other disk"));
+    ASSERT_TRUE(session->book().setSetting("second-copies", second.toStdString(), "bram"));
+    session->care().begin();
+    session->care().finish();
+    const auto reach = [&](const QString& place) {
+        const auto copy = store::LabBook::openForReading(place + QStringLiteral("/2026-03-12.fusain"));
+        return copy ? (*copy)->eventCount() : -1;
+    };
+    EXPECT_EQ(reach(store::LabBook::copiesBeside(path())), session->book().eventCount());
+    EXPECT_EQ(reach(second), session->book().eventCount());
+    ASSERT_TRUE(session->book().setSetting("theme", "dark", "bram"));
+    Q_EMIT session->testSigned();
+    session->care().finish();
+    EXPECT_EQ(reach(second), session->book().eventCount());
+}
+
+TEST_F(Care, WhatLooksLikeMarkupIsShownAsItWasTyped) {
+    const Client client = someone("<h1>Ailsa</h1><img src=\"/dev/zero\">");
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QString::fromStdString(client.id));
+    EXPECT_TRUE(words().contains(QLatin1String("<h1>Ailsa</h1>")));
+    for (const auto* each : shell->findChildren<QLabel*>())
+        EXPECT_EQ(each->textFormat(), Qt::PlainText) << each->text().toStdString();
+    EXPECT_EQ(safeFileName(QStringLiteral("../../etc/a\nb:c.pdf")), QStringLiteral("etc-a-b-c.pdf"));
+}
+
+// What a shared folder can hold: a scan, a huge nest, a link to a device, a pipe. The window never waits.
+TEST_F(Care, TheScanFolderIsReadBesideTheWindow) {
+    const QString place = folder.filePath(QStringLiteral("scans"));
+    QDir().mkpath(place);
+    QFile nest(place + QStringLiteral("/nest.json"));
+    ASSERT_TRUE(nest.open(QIODevice::WriteOnly));
+    nest.write(QByteArray(4 << 20, '['));
+    nest.close();
+    ASSERT_TRUE(QFile::link(QStringLiteral("/dev/zero"), place + QStringLiteral("/zero.json")));
+    ASSERT_EQ(::mkfifo(QFile::encodeName(place + QStringLiteral("/pipe.json")), 0600), 0);
+    ScanFolder scans;
+    int looks = 0;
+    QObject::connect(&scans, &ScanFolder::read, shell.get(), [&] { ++looks; });
+    scans.watch(place);
+    EXPECT_EQ(looks, 0); // not in the window's own time
+    ASSERT_TRUE(soon([&] { return looks == 1; }));
+    ASSERT_EQ(scans.scans().size(), 1u);
+    EXPECT_FALSE(scans.scans().front().file);
+    EXPECT_EQ(scans.scans().front().name, QStringLiteral("nest.json"));
+}
+
+TEST_F(Care, AReferenceObjectIsTheLabsOwnRecord) {
+    const Instrument& chamber = *session->catalogue().instrument("chamber");
+    ReferenceDialog dialog(*session, chamber, *chamber.check("cylinder-volume"), shell.get());
+    const auto fields = dialog.findChildren<QLineEdit*>();
+    fields[1]->setText(QStringLiteral("V-9"));
+    fields[2]->setText(QStringLiteral("49,95"));
+    fields[4]->setText(QStringLiteral("2026-03-11")); // ran out yesterday
+    for (auto* each : dialog.findChildren<QPushButton*>())
+        if (each->text().contains(QLatin1String("Save")))
+            each->click();
+    EXPECT_EQ(chamber.check("cylinder-volume")->rule.nominal, 49.95); // in force at once
+    const auto obstacle = session->obstacleToTests(methodChamber);
+    ASSERT_TRUE(obstacle);
+    EXPECT_NE(obstacle->english().find("2026-03-11"), std::string::npos) << obstacle->english();
+    EXPECT_FALSE(session->obstacleToTests(methodImpedance)); // only what depends on it
+    closeWindow();
+    openWindow();
+    EXPECT_EQ(session->catalogue().instrument("chamber")->check("cylinder-volume")->identification, "V-9");
+}
+
+/// A lab book that was made this minute.
+class NewLab : public ::testing::Test {
+protected:
+    static void SetUpTestSuite() { report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts")); }
+    void open() {
+        session.reset();
+        session = std::make_unique<Session>(
+            std::move(*store::LabBook::openOrCreate(folder.filePath(QStringLiteral("new.fusain")), clock)),
+            *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock);
+    }
+    static void type(FirstStart& pages, const char* label, const char* text) {
+        for (auto* form : pages.currentPage()->findChildren<QFormLayout*>())
+            for (int row = 0; row < form->rowCount(); ++row)
+                if (const auto* item = form->itemAt(row, QFormLayout::LabelRole))
+                    if (auto* words = qobject_cast<QLabel*>(item->widget()); words && words->text().startsWith(QLatin1String(label)))
+                        return qobject_cast<QLineEdit*>(form->itemAt(row, QFormLayout::FieldRole)->widget())
+                            ->setText(QString::fromUtf8(text));
+        FAIL() << label;
+    }
+    QTemporaryDir folder;
+    Clock clock = [] { return *instantFromIso("2027-11-03T07:40:00.000Z"); };
+    std::unique_ptr<Session> session;
+};
+
+// In November 2027: no invented colleague, no certificate that has expired, and a first test that can begin.
+TEST_F(NewLab, BeginsWithFivePagesThatCanBeLeftAndTakenUpAgain) {
+    open();
+    EXPECT_TRUE(session->book().staff().empty());
+    EXPECT_FALSE(FirstStart::done(*session));
+    {
+        FirstStart pages(*session);
+        pages.restart();
+        pages.next();
+        EXPECT_EQ(pages.currentId(), 0); // a lab needs a name
+        type(pages, "Name of the lab", "Whinmoor Body Composition");
+        pages.next();
+        EXPECT_EQ(pages.currentId(), 1);
+    } // gone on later
+    open();
+    EXPECT_FALSE(FirstStart::done(*session));
+    FirstStart pages(*session);
+    pages.restart();
+    ASSERT_EQ(pages.currentId(), 1);
+    type(pages, "Technician", "Tove Lindqvist");
+    pages.next();
+    EXPECT_EQ(pages.currentId(), 1); // somebody answers for the results
+    type(pages, "Physiologist", "Edda Marchbank");
+    pages.next();
+    ASSERT_EQ(pages.currentId(), 2);
+    for (auto* box : pages.currentPage()->findChildren<QCheckBox*>())
+        box->setChecked(box->text().contains(QLatin1String("nderwater")));
+    pages.next();
+    ASSERT_EQ(pages.currentId(), 3);
+    pages.next();
+    ASSERT_EQ(pages.currentId(), 4);
+    EXPECT_TRUE(pages.validateCurrentPage());
+    EXPECT_TRUE(FirstStart::done(*session));
+    ASSERT_EQ(session->book().staff().size(), 2u);
+    EXPECT_EQ(session->atTheBench().name, "Edda Marchbank");
+    EXPECT_EQ(session->ownedMethods(), (std::vector<std::string_view>{methodHydrostatic}));
+    EXPECT_EQ(session->labName(), "Whinmoor Body Composition");
+    // What stands in the way now is a check to make, never a certificate that nobody entered.
+    const auto obstacle = session->obstacleToTests(methodHydrostatic);
+    ASSERT_TRUE(obstacle);
+    EXPECT_NE(obstacle->english().find("is due"), std::string::npos) << obstacle->english();
+    fusain::testing::passAllChecks(session->book(), session->catalogue(), clock());
+    EXPECT_FALSE(session->obstacleToTests(methodHydrostatic));
+}
+
+} // namespace
+} // namespace fusain::desktop::care_journey_test

@@ -1,0 +1,348 @@
+// Somebody or something changes the file of a lab book behind its back: every change is found.
+#include "procedure/all/procedure.hpp"
+#include "record/all/record.hpp"
+#include "record/base/json.hpp"
+#include "store/book/lab_book.hpp"
+#include "store/book/tables.hpp"
+#include "support/hydrostatic_run.hpp"
+
+#include <QFile>
+#include <QFileInfo>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <random>
+#include <sys/stat.h>
+#include <unistd.h>
+
+namespace fusain::store::tamper_test {
+namespace {
+
+using namespace fusain::testing;
+
+/// More are made by hand: FUSAIN_TAMPERINGS=2000.
+int often(int usually) {
+    const int asked = qEnvironmentVariableIntValue("FUSAIN_TAMPERINGS");
+    return asked > 0 ? asked : usually;
+}
+
+/// A connection to a file that knows nothing of lab books.
+class Hand {
+public:
+    explicit Hand(const QString& path) {
+        QSqlDatabase database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name());
+        database.setDatabaseName(path);
+        EXPECT_TRUE(database.open());
+    }
+    ~Hand() {
+        QSqlDatabase::database(name(), false).close();
+        QSqlDatabase::removeDatabase(name());
+    }
+    Hand(const Hand&) = delete;
+    Hand& operator=(const Hand&) = delete;
+    QSqlQuery run(const QString& sql, const QVariantList& values = {}) {
+        QSqlQuery query(QSqlDatabase::database(name()));
+        EXPECT_TRUE(query.prepare(sql)) << sql.toStdString() << query.lastError().text().toStdString();
+        for (const QVariant& value : values)
+            query.addBindValue(value);
+        EXPECT_TRUE(query.exec()) << sql.toStdString() << query.lastError().text().toStdString();
+        return query;
+    }
+    int count(const QString& table) {
+        auto rows = run(QStringLiteral("SELECT count(*) FROM ") + table);
+        rows.next();
+        return rows.value(0).toInt();
+    }
+
+private:
+    static QString name() { return QStringLiteral("hand"); }
+};
+
+class Tampered : public ::testing::Test {
+protected:
+    // A book with something in every table.
+    Tampered() {
+        auto book = open();
+        EXPECT_TRUE(book->save(Staff{"bram", "Bram Iyengar", Role::Technician}, "bram"));
+        EXPECT_TRUE(book->save(Staff{"oriel", "Oriel Thackway", Role::Physiologist}, "bram"));
+        for (const char* number : {"1", "2", "3"}) {
+            Client client{std::string("client-") + number, std::string("SP-00") + number, "Ailsa Brandvold",
+                          *dateFromIso("1984-06-02"),      Sex::Male,                     Metres(1.75),
+                          UnitSystem::Metric,              "",                            false};
+            EXPECT_TRUE(book->save(client, "bram"));
+            EXPECT_TRUE(book->save(Visit{std::string("v") + number, client.id, clock(), "hydrostatic", "done", {}, {}}, "bram"));
+            EXPECT_TRUE(book->save(Check{std::string("c") + number, "chamber", "cylinder-volume", clock(), 50.0, 50.1, false,
+                                         "bram", "", {50.1}},
+                                   "bram"));
+            EXPECT_TRUE(book->save(Study{std::string("s") + number, "chamber", "fat-percent", "%", clock(), "oriel",
+                                         {{18.2, 18.4}}, ""},
+                                   "oriel"));
+            TestSubject subject = man;
+            subject.clientId = client.id;
+            auto run = HydrostaticProcedure::begin(standardSetting(), std::string("t") + number, subject, technician,
+                                                   *book, clock);
+            prepare(*run);
+            weighThreeTimes(*run);
+            EXPECT_TRUE(run->undo());
+            EXPECT_TRUE(run->acceptTrial(Kilograms(7.45), Kilograms(0.02)));
+            finish(*run);
+            EXPECT_TRUE(book->save(StoredResult{run->record().id, 1, 1, clock(), Json{{"fat", 14.4}}}, "bram"));
+            if (std::string_view(number) == "2") {
+                EXPECT_TRUE(run->amend("the wrong scale"));
+                EXPECT_TRUE(run->weighDry(Kilograms(71.0), Attribution::typed()));
+            }
+        }
+        EXPECT_TRUE(book->setSetting("units", "us", "bram"));
+        const auto verification = book->verify();
+        EXPECT_TRUE(verification.sound()) << verification.faults.front().what.english();
+        book.reset();
+        Hand(file()).run(QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)"));
+    }
+    QString file(const char* name = "lab.fusain") const { return folder.filePath(QLatin1String(name)); }
+    std::unique_ptr<LabBook> open() {
+        auto book = LabBook::openOrCreate(file(), clock);
+        EXPECT_TRUE(book) << book.error().english();
+        return std::move(*book);
+    }
+    QString copy() {
+        const QString path = file("tampered.fusain");
+        QFile::remove(path);
+        QFile::remove(path + QStringLiteral("-wal"));
+        QFile::copy(file(), path);
+        return path;
+    }
+    // Whether it is said that something is wrong; the file may be too damaged to open.
+    static bool found(const QString& path) {
+        const auto book = LabBook::openForReading(path);
+        return !book || !(*book)->verify().sound();
+    }
+
+    QTemporaryDir folder;
+    SteppingClock clock;
+};
+
+TEST_F(Tampered, EveryRowThatIsChangedDeletedOrAddedAtRandomIsFound) {
+    std::mt19937 random(14);
+    const auto draw = [&](int of) { return std::uniform_int_distribution(0, of - 1)(random); };
+    std::vector<Table> tables = projectedTables();
+    tables.push_back({"journal", {"sequence"}, {"sequence", "at", "staff", "kind", "subject", "data", "hash"}});
+    tables.push_back({"meta", {"key"}, {"key", "value"}});
+    for (int i = 0; i < often(60); ++i) {
+        const QString path = copy();
+        const Table& table = tables[static_cast<std::size_t>(draw(static_cast<int>(tables.size())))];
+        const QString column = table.columns[draw(static_cast<int>(table.columns.size()))];
+        const int how = draw(3);
+        {
+            Hand hand(path);
+            const QString row = QStringLiteral(" WHERE rowid = (SELECT rowid FROM %1 ORDER BY rowid LIMIT 1 OFFSET %2)")
+                                    .arg(table.name)
+                                    .arg(draw(hand.count(table.name)));
+            if (how == 0)
+                hand.run(QStringLiteral("DELETE FROM ") + table.name + row);
+            else if (how == 1) // text gets a letter more, a number one more
+                hand.run(QStringLiteral("UPDATE %1 SET %2 = CASE typeof(%2) WHEN 'integer' THEN %2 + 1000 ELSE %2 || ' ' "
+                                        "END")
+                             .arg(table.name, column) +
+                         row);
+            else {
+                QStringList values;
+                for (const QString& each : table.columns)
+                    values << (each == table.key.front()
+                                   ? QStringLiteral("CASE typeof(%1) WHEN 'integer' THEN %1 + 1000 ELSE %1 || '-' END")
+                                         .arg(each)
+                               : each == QLatin1String("code") ? QStringLiteral("code || '-'")
+                                                               : each);
+                hand.run(QStringLiteral("INSERT INTO %1 (%2) SELECT %3 FROM %1")
+                             .arg(table.name, table.columns.join(QLatin1Char(',')), values.join(QLatin1Char(','))) +
+                         row);
+            }
+        }
+        ASSERT_TRUE(found(path)) << i << ": " << table.name.toStdString() << ' ' << column.toStdString() << ' ' << how;
+    }
+}
+
+// Each forgery that once passed as sound.
+TEST_F(Tampered, WhatOnceWasNotSeenIsFoundAndNamed) {
+    const std::pair<const char*, const char*> forgeries[]{
+        {"UPDATE results SET document = replace(document, '14.4', '12.3') WHERE test = 't1'", "result t1/1/1"},
+        {"DELETE FROM results", "result"},
+        {"UPDATE clients SET document = replace(document, 'male', 'female') WHERE id = 'client-1'", "client client-1"},
+        {"UPDATE clients SET name = 'Somebody Else' WHERE id = 'client-2'", "client client-2"},
+        {"INSERT INTO clients SELECT 'x', 'X', name, birth_date, document FROM clients LIMIT 1", "no event wrote it"},
+        {"UPDATE checks SET document = replace(document, 'false', 'true')", "check c1"},
+        {"DELETE FROM checks", "was written, and is not in the book"},
+        {"DELETE FROM studies", "precision study"},
+        {"DELETE FROM visits", "appointment"},
+        {"UPDATE staff SET document = replace(document, 'technician', 'physiologist')", "colleague bram"},
+        {"UPDATE settings SET value = 'metric' WHERE key = 'units'", "setting units"},
+        {"UPDATE tests SET document = replace(document, '70.0', '60.0') WHERE id = 't2' AND version = 1", "raw record t2/1"},
+        {"INSERT INTO tests SELECT 'forged', version, client, method, started_at, state, document FROM tests WHERE id = "
+         "'t1'",
+         "raw record forged/1"},
+        {"DELETE FROM journal WHERE sequence = (SELECT max(sequence) FROM journal)", "events are missing at its end"},
+        {"INSERT INTO meta VALUES ('created', 'long ago')", "What the book says of itself"},
+        {"CREATE TABLE more (a TEXT)", "A table of the book"}};
+    for (const auto& [sql, words] : forgeries) {
+        const QString path = copy();
+        Hand(path).run(QLatin1String(sql));
+        const auto verification = (*LabBook::openForReading(path))->verify();
+        ASSERT_FALSE(verification.sound()) << sql;
+        std::string all;
+        for (const Fault& fault : verification.faults)
+            all += fault.what.english() + '\n';
+        EXPECT_NE(all.find(words), std::string::npos) << sql << '\n' << all;
+    }
+}
+
+TEST_F(Tampered, DamageIsSaidWithTheDayOfWhatNoLongerHolds) {
+    const QString path = copy();
+    Hand(path).run(QStringLiteral("UPDATE visits SET note = 'changed' WHERE id = 'v2'"));
+    const auto verification = (*LabBook::openForReading(path))->verify();
+    ASSERT_EQ(verification.faults.size(), 1u);
+    ASSERT_TRUE(verification.damagedSince());
+    EXPECT_EQ(isoText(dateOf(*verification.damagedSince())), "2026-03-12");
+}
+
+TEST_F(Tampered, ABitThatFlipsIsReportedOrWithoutEffect) {
+    std::mt19937 random(15);
+    QFile whole(file());
+    ASSERT_TRUE(whole.open(QIODevice::ReadOnly));
+    const QByteArray bytes = whole.readAll();
+    const auto contents = [](const QString& path) {
+        QStringList all;
+        Hand hand(path);
+        for (const char* table : {"journal", "clients", "staff", "visits", "tests", "results", "checks", "studies", "settings", "meta"})
+            for (auto rows = hand.run(QStringLiteral("SELECT * FROM %1 ORDER BY 1, 2").arg(QLatin1String(table)));
+                 rows.next();)
+                for (int i = 0; i < 7; ++i)
+                    all << rows.value(i).toString();
+        return all;
+    };
+    const QStringList before = contents(file());
+    for (int i = 0; i < often(60); ++i) {
+        QByteArray flipped = bytes;
+        const auto at = std::uniform_int_distribution<qsizetype>(0, bytes.size() - 1)(random);
+        flipped[at] = static_cast<char>(flipped[at] ^ (1 << std::uniform_int_distribution(0, 7)(random)));
+        const QString path = copy();
+        QFile out(path);
+        ASSERT_TRUE(out.open(QIODevice::WriteOnly | QIODevice::Truncate));
+        out.write(flipped);
+        out.close();
+        if (!found(path))
+            ASSERT_EQ(contents(path), before) << "byte " << at;
+    }
+}
+
+class Place : public Tampered {};
+
+TEST_F(Place, OneBookIsOpenOnceByWhateverName) {
+    auto first = open();
+    ASSERT_TRUE(QFile::link(file(), file("linked.fusain")));
+    for (const QString& name : {file(), file("linked.fusain")}) {
+        const auto second = LabBook::open(name, clock);
+        ASSERT_FALSE(second);
+        EXPECT_NE(second.error().english().find("is open on"), std::string::npos) << second.error().english();
+    }
+    first.reset();
+    EXPECT_TRUE(LabBook::open(file("linked.fusain"), clock)); // by a link, when nobody has it
+    ASSERT_EQ(::link(QFile::encodeName(file()), QFile::encodeName(file("hard.fusain"))), 0);
+    const auto hard = LabBook::open(file("hard.fusain"), clock);
+    ASSERT_FALSE(hard);
+    EXPECT_NE(hard.error().english().find("second name"), std::string::npos);
+}
+
+TEST_F(Place, NothingIsCreatedWithoutBeingAskedForAndNothingIsDamage) {
+    EXPECT_FALSE(LabBook::open(file("missing.fusain"), clock));
+    EXPECT_FALSE(QFile::exists(file("missing.fusain")));
+    const auto away = LabBook::open(folder.filePath(QStringLiteral("share/lab.fusain")), clock);
+    ASSERT_FALSE(away);
+    EXPECT_NE(away.error().english().find("disk or share"), std::string::npos);
+    QFile empty(file("empty.fusain"));
+    ASSERT_TRUE(empty.open(QIODevice::WriteOnly));
+    empty.close();
+    const auto damaged = LabBook::open(file("empty.fusain"), clock);
+    ASSERT_FALSE(damaged);
+    EXPECT_NE(damaged.error().english().find("0 bytes"), std::string::npos);
+    EXPECT_EQ(QFileInfo(file("empty.fusain")).size(), 0);
+    EXPECT_FALSE(LabBook::create(file(), clock)); // never over a file
+}
+
+TEST_F(Place, ABookThatIsTakenAwayAcceptsNothingAndWhatIsInHandIsSaved) {
+    auto book = open();
+    const auto events = book->eventCount();
+    ASSERT_TRUE(QFile::remove(file()));
+    EXPECT_TRUE(book->notOurs());
+    const auto refused = book->setSetting("theme", "dark", "bram");
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("removed or replaced"), std::string::npos);
+    EXPECT_EQ(book->eventCount(), events);
+    MUST(book->backUp(file("rescued.fusain")));
+    const auto rescued = LabBook::open(file("rescued.fusain"), clock);
+    ASSERT_TRUE(rescued);
+    EXPECT_EQ((*rescued)->eventCount(), events);
+    EXPECT_TRUE((*rescued)->verify().sound());
+}
+
+TEST_F(Place, ABookThatIsReplacedAcceptsNothing) {
+    auto book = open();
+    ASSERT_TRUE(QFile::copy(file(), file("other.fusain")));
+    ASSERT_EQ(::rename(QFile::encodeName(file("other.fusain")), QFile::encodeName(file())), 0);
+    EXPECT_FALSE(book->setSetting("theme", "dark", "bram"));
+}
+
+TEST_F(Place, WhatAnotherProgramWroteIsNotWrittenOver) {
+    auto book = open();
+    Hand(file()).run(QStringLiteral("UPDATE meta SET value = '9999 ab' WHERE key = 'head'"));
+    const auto refused = book->setSetting("theme", "dark", "bram");
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("Another program"), std::string::npos);
+}
+
+TEST_F(Place, OnlyTheOwnAccountReadsABook) {
+    const auto modeOf = [](const QString& path) {
+        struct stat status = {};
+        ::stat(QFile::encodeName(path), &status);
+        return status.st_mode & 0777;
+    };
+    EXPECT_EQ(modeOf(file()), 0600u);
+    ASSERT_EQ(::chmod(QFile::encodeName(file()), 0644), 0);
+    auto book = open();
+    EXPECT_TRUE(book->wasReadableByOthers());
+    EXPECT_EQ(modeOf(file()), 0600u);
+    const auto copy = book->backUpDaily(clock());
+    ASSERT_TRUE(copy);
+    EXPECT_EQ(modeOf(*copy), 0600u);
+    EXPECT_EQ(modeOf(QFileInfo(*copy).absolutePath()), 0700u);
+}
+
+TEST_F(Place, ASessionThatWasNotClosedIsRemembered) {
+    { EXPECT_TRUE(open()->endedBadly().empty()); }
+    QFile note(file("lab.fusain.open")); // as a killed program leaves it
+    ASSERT_TRUE(note.open(QIODevice::WriteOnly));
+    note.write("reception\n4242\n2026-03-11 17:02\n");
+    note.close();
+    { EXPECT_EQ(open()->endedBadly(), "2026-03-11 17:02"); }
+    EXPECT_TRUE(open()->endedBadly().empty()); // that one was closed
+}
+
+TEST_F(Place, ACopyIsBroughtUpToDateAndOneFromAWrongClockGetsNoPlaceForEver) {
+    auto book = open();
+    const auto future = book->backUpDaily(*instantFromIso("2099-12-31T08:00:00.000Z"));
+    ASSERT_TRUE(future);
+    const auto today = book->backUpDaily(clock());
+    MUST(book->setSetting("theme", "dark", "bram"));
+    ASSERT_TRUE(book->backUpDaily(clock(), {}, 1));
+    EXPECT_FALSE(QFile::exists(*future)); // it reaches least far
+    const auto copy = LabBook::openForReading(*today);
+    ASSERT_TRUE(copy);
+    EXPECT_EQ((*copy)->eventCount(), book->eventCount());
+    QFile left(QFileInfo(*today).absolutePath() + QStringLiteral("/2026-03-01.fusain.partial"));
+    ASSERT_TRUE(left.open(QIODevice::WriteOnly));
+    left.close();
+    ASSERT_TRUE(book->backUpDaily(clock()));
+    EXPECT_FALSE(left.exists());
+}
+
+} // namespace
+} // namespace fusain::store::tamper_test

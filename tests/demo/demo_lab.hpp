@@ -27,6 +27,12 @@ protected:
         delete folder;
     }
     static QString path() { return folder->filePath(QStringLiteral("demo.fusain")); }
+    /// A copy for a window: the book itself is open here.
+    static QString copied() {
+        const QString copy = folder->filePath(QStringLiteral("copy.fusain"));
+        EXPECT_TRUE(book->backUp(copy));
+        return copy;
+    }
     static std::vector<ComputedTest> testsOf(const char* client, std::string_view method = {}) {
         std::vector<ComputedTest> tests;
         for (const AnyTest& test : book->testsOf(client))

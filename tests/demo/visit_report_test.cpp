@@ -17,7 +17,7 @@ using desktop::Session;
 std::unique_ptr<Session> sessionOn(const QString& path, const LabCatalogue& catalogue, Instant now) {
     report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
     report::setLanguageFolder(store::dataFolder() + QStringLiteral("/page-languages"));
-    return std::make_unique<Session>(*store::LabBook::openOrCreate(path, [now] { return now; }), catalogue,
+    return std::make_unique<Session>(*store::LabBook::open(path, [now] { return now; }), catalogue,
                                      [now] { return now; });
 }
 
@@ -36,7 +36,7 @@ std::optional<report::VisitReport> lastVisit(Session& session, const Client& cli
 }
 
 TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
-    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto session = sessionOn(copied(), *catalogue, clock);
     ASSERT_GE(report::pageLanguages().size(), 2);
     QStringList missing;
     int visits = 0;
@@ -61,7 +61,7 @@ TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
 }
 
 TEST_F(DemoLab, ThePageIsInTheLanguageAskedForAndTheWindowStaysAsItWas) {
-    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto session = sessionOn(copied(), *catalogue, clock);
     const auto visit = lastVisit(*session, *book->client("dov"));
     ASSERT_TRUE(visit);
     QString german;
@@ -77,7 +77,7 @@ TEST_F(DemoLab, ThePageIsInTheLanguageAskedForAndTheWindowStaysAsItWas) {
 }
 
 TEST_F(DemoLab, TheLabCopyHoldsEveryMethodOfTheDay) {
-    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto session = sessionOn(copied(), *catalogue, clock);
     const auto visit = lastVisit(*session, *book->client("dov"));
     ASSERT_TRUE(visit);
     EXPECT_EQ(visit->tests.size(), 4u);
@@ -88,7 +88,7 @@ TEST_F(DemoLab, TheLabCopyHoldsEveryMethodOfTheDay) {
 }
 
 TEST_F(DemoLab, WithoutTheNameAndWithoutNumbersThePageKeepsBothBack) {
-    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto session = sessionOn(copied(), *catalogue, clock);
     auto visit = lastVisit(*session, *book->client("ailsa"));
     ASSERT_TRUE(visit);
     visit->namesHidden = visit->withoutNumbers = true;
@@ -101,7 +101,7 @@ TEST_F(DemoLab, WithoutTheNameAndWithoutNumbersThePageKeepsBothBack) {
 }
 
 TEST_F(DemoLab, AChildGetsNoPlanAndAGrownUpsParagraph) {
-    const auto session = sessionOn(path(), *catalogue, clock);
+    const auto session = sessionOn(copied(), *catalogue, clock);
     const auto visit = lastVisit(*session, *book->client("wren"));
     ASSERT_TRUE(visit);
     const QString text = testing::textOf(clientCopy(*visit));

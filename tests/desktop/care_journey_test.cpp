@@ -104,7 +104,8 @@ TEST_F(Care, WhatLooksLikeMarkupIsShownAsItWasTyped) {
     shell->clients().showClient(QString::fromStdString(client.id));
     EXPECT_TRUE(words().contains(QLatin1String("<h1>Ailsa</h1>")));
     for (const auto* each : shell->findChildren<QLabel*>())
-        EXPECT_EQ(each->textFormat(), Qt::PlainText) << each->text().toStdString();
+        if (!each->buddy()) // the names of fields are our own words
+            EXPECT_EQ(each->textFormat(), Qt::PlainText) << each->text().toStdString();
     EXPECT_EQ(safeFileName(QStringLiteral("../../etc/a\nb:c.pdf")), QStringLiteral("etc-a-b-c.pdf"));
 }
 
@@ -131,7 +132,7 @@ TEST_F(Care, TheScanFolderIsReadBesideTheWindow) {
 
 TEST_F(Care, AReferenceObjectIsTheLabsOwnRecord) {
     const Instrument& chamber = *session->catalogue().instrument("chamber");
-    ReferenceDialog dialog(*session, chamber, *chamber.check("cylinder-volume"), shell.get());
+    ReferenceDialog dialog(*session, chamber, *chamber.check("cylinder-volume"), nullptr);
     const auto fields = dialog.findChildren<QLineEdit*>();
     fields[1]->setText(QStringLiteral("V-9"));
     fields[2]->setText(QStringLiteral("49,95"));

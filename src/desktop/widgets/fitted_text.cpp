@@ -8,6 +8,7 @@ constexpr int least = 24, step = 4;
 } // namespace
 
 FittedText::FittedText(int most, bool figures) : most_(most), figures_(figures) {
+    setTextFormat(Qt::PlainText);
     setWordWrap(true);
     setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Ignored);

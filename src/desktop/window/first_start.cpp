@@ -185,6 +185,8 @@ public:
           table_(table({QObject::tr("instrument"), QObject::tr("check"), QObject::tr("object"), QObject::tr("until")},
                        QObject::tr("Reference objects"))) {
         auto* column = new QVBoxLayout(this);
+        for (const auto& [section, width] : {std::pair(0, 170), std::pair(1, 220), std::pair(2, 250)})
+            table_->setColumnWidth(section, width);
         column->addWidget(table_);
         column->addWidget(problemLine());
         QObject::connect(table_, &QTableWidget::cellActivated, this, [this](int row) { edit(row); });
@@ -237,7 +239,7 @@ public:
         auto* form = new QFormLayout(this);
         form->addRow(label(QObject::tr("The lab book is %1.").arg(session.book().path()), "soft"));
         form->addRow(QObject::tr("Second folder, if there is one"), folder_);
-        form->addRow(choose);
+        form->addRow(QString(), inOneRow({choose}));
         form->addRow(problemLine());
     }
 

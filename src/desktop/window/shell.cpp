@@ -10,10 +10,17 @@
 #include <QApplication>
 #include <QFileDialog>
 #include <QHBoxLayout>
+#include <QLoggingCategory>
 #include <QShortcut>
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
+namespace {
+
+Q_LOGGING_CATEGORY(shown, "fusain.problem", QtInfoMsg)
+Q_LOGGING_CATEGORY(links, "fusain.link", QtInfoMsg)
+
+} // namespace
 
 Shell::Shell(Session& session)
     : session_(session), places_(new QStackedWidget), day_(new DayPlace(session)),
@@ -77,7 +84,8 @@ Shell::Shell(Session& session)
     connect(&session, &Session::changed, this, &Shell::refresh);
     connect(&session, &Session::appearanceChanged, this, &Shell::applyAppearance);
     connect(&session, &Session::problemRaised, this, &Shell::showProblem);
-    connect(&session.hub(), &link::InstrumentHub::statusChanged, this, [this] {
+    connect(&session.hub(), &link::InstrumentHub::statusChanged, this, [this](const QString& role) {
+        qCInfo(links).noquote() << role << link::wordsFor(session_.hub().status(role));
         showLinks();
         if (current() == bench_)
             bench_->refresh();
@@ -263,6 +271,7 @@ void Shell::applyAppearance() {
 }
 
 void Shell::showProblem(const Problem& problem) {
+    qCInfo(shown).noquote() << problem.what.text.c_str(); // the sentence, without what it speaks of
     problem_->setText(report::say(problem));
     problemBar_->show();
 }

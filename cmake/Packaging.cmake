@@ -2,6 +2,8 @@
 install(TARGETS fusain fusain-calc fusain-instruments RUNTIME DESTINATION ${CMAKE_INSTALL_BINDIR})
 install(DIRECTORY data/ ${FUSAIN_PAGE_LANGUAGES} DESTINATION ${CMAKE_INSTALL_DATADIR}/fusain/data)
 install(FILES packaging/invalid.fusain.Fusain.desktop DESTINATION ${CMAKE_INSTALL_DATADIR}/applications)
+install(FILES packaging/invalid.fusain.Fusain.mime.xml DESTINATION ${CMAKE_INSTALL_DATADIR}/mime/packages
+  RENAME invalid.fusain.Fusain.xml)
 install(FILES packaging/invalid.fusain.Fusain.metainfo.xml DESTINATION ${CMAKE_INSTALL_DATADIR}/metainfo)
 install(FILES packaging/invalid.fusain.Fusain.svg DESTINATION ${CMAKE_INSTALL_DATADIR}/icons/hicolor/scalable/apps)
 install(FILES packaging/fusain.1 packaging/fusain-calc.1 DESTINATION ${CMAKE_INSTALL_MANDIR}/man1)

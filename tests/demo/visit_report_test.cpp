@@ -7,6 +7,7 @@
 #include "support/pdf_text.hpp"
 
 #include <QImage>
+#include <QProcess>
 #include <QSet>
 
 namespace fusain::demo::visit_report_test {
@@ -74,6 +75,26 @@ TEST_F(DemoLab, ThePageIsInTheLanguageAskedForAndTheWindowStaysAsItWas) {
     EXPECT_FALSE(german.contains(QStringLiteral("What was measured")));
     EXPECT_EQ(report::say("impedance"), QStringLiteral("impedance"));
     EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("What was measured")));
+}
+
+// The package, not the build tree: into a fresh prefix, and a page in each language that it brings.
+TEST_F(DemoLab, AnInstalledCopyHasItsLanguages) {
+    const QTemporaryDir prefix;
+    QProcess install;
+    install.start(QStringLiteral("cmake"), {QStringLiteral("--install"), QStringLiteral(FUSAIN_BUILD_DIR),
+                                            QStringLiteral("--prefix"), prefix.path()});
+    ASSERT_TRUE(install.waitForFinished(120000));
+    ASSERT_EQ(install.exitCode(), 0) << install.readAllStandardError().toStdString();
+    for (const char* part : {"/bin/fusain", "/bin/fusain-calc", "/share/mime/packages/invalid.fusain.Fusain.xml",
+                             "/share/applications/invalid.fusain.Fusain.desktop"})
+        EXPECT_TRUE(QFile::exists(prefix.path() + QLatin1String(part))) << part;
+    const auto session = sessionOn(copied(), *catalogue, clock);
+    report::setLanguageFolder(prefix.path() + QStringLiteral("/share/fusain/data/page-languages"));
+    ASSERT_TRUE(report::pageLanguages().contains(QStringLiteral("de")));
+    const auto visit = lastVisit(*session, *book->client("dov"));
+    ASSERT_TRUE(visit);
+    const report::InLanguage language(QStringLiteral("de"));
+    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("Ihr Besuch am")));
 }
 
 TEST_F(DemoLab, TheLabCopyHoldsEveryMethodOfTheDay) {

@@ -4,6 +4,7 @@
 #include "desktop/window/first_start.hpp"
 #include "desktop/services/book_care.hpp"
 #include "fusain/single_instance.hpp"
+#include "fusain/stay_awake.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -211,6 +212,7 @@ int runDesktop(const RunOptions& options,
     }
     desktop::Shell shell(session);
     window = &shell;
+    const StayAwake awake(session);
     if (options.practice)
         setUpPractice(session, shell, *lab);
     shell.show();

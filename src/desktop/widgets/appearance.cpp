@@ -68,4 +68,20 @@ QToolTip { background: @sheet; color: @ink; border: 1px solid @ink; }
     return sheet;
 }
 
+QPalette coloursFor(const report::Palette& palette) {
+    QPalette colours;
+    for (const auto& [role, colour] :
+         {std::pair(QPalette::Window, palette.paper), std::pair(QPalette::WindowText, palette.ink),
+          std::pair(QPalette::Base, palette.sheet), std::pair(QPalette::AlternateBase, palette.paper),
+          std::pair(QPalette::Text, palette.ink), std::pair(QPalette::PlaceholderText, palette.softInk),
+          std::pair(QPalette::Button, palette.sheet), std::pair(QPalette::ButtonText, palette.ink),
+          std::pair(QPalette::ToolTipBase, palette.sheet), std::pair(QPalette::ToolTipText, palette.ink),
+          std::pair(QPalette::Highlight, palette.berry), std::pair(QPalette::HighlightedText, palette.sheet),
+          std::pair(QPalette::Link, palette.berry), std::pair(QPalette::Mid, palette.rule)})
+        colours.setColor(role, colour);
+    for (const QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+        colours.setColor(QPalette::Disabled, role, palette.softInk);
+    return colours;
+}
+
 } // namespace fusain::desktop

@@ -265,6 +265,7 @@ void Shell::editLab() {
 }
 
 void Shell::applyAppearance() {
+    qApp->setPalette(coloursFor(session_.palette()));
     qApp->setStyleSheet(styleSheetFor(session_.palette()));
     if (places_->currentWidget())
         refresh();

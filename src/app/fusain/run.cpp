@@ -202,6 +202,8 @@ int runDesktop(const RunOptions& options,
     std::unique_ptr<simulation::SimulatedLab> lab;
     if (options.practice)
         session.setPractice();
+    else if (freshDemo)
+        session.setForgets();
     if (options.demo || options.practice) {
         const QString scans = QFileInfo(path).dir().filePath(QStringLiteral("scans"));
         QDir().mkpath(scans);

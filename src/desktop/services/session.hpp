@@ -63,6 +63,9 @@ public:
     /// A practice room: made-up people only, marked on every screen and page.
     [[nodiscard]] bool practice() const { return practice_; }
     void setPractice() { practice_ = true; }
+    /// A demonstration, whose lab book is gone when the window closes.
+    [[nodiscard]] bool forgets() const { return forgets_; }
+    void setForgets() { forgets_ = true; }
     /// What the made-up client of a practice case answers to a question; empty outside of one.
     using ClientSays = std::function<QString(const readiness::Rule&)>;
     [[nodiscard]] const ClientSays& clientSays() const { return clientSays_; }
@@ -146,7 +149,7 @@ private:
     Staff atTheBench_;
     bool namesHidden_ = false;
     bool dark_ = false;
-    bool practice_ = false;
+    bool practice_ = false, forgets_ = false;
     ClientSays clientSays_;
     struct OpenTest {
         std::unique_ptr<Procedure> procedure;

@@ -11,6 +11,7 @@
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLoggingCategory>
+#include <QMessageBox>
 #include <QShortcut>
 #include <QVBoxLayout>
 
@@ -173,8 +174,10 @@ QWidget* Shell::buildSpine() {
     });
     auto* instruments = button(tr("The lab…"));
     connect(instruments, &QPushButton::clicked, this, &Shell::editLab);
+    auto* about = button(tr("About Fusain…"));
+    connect(about, &QPushButton::clicked, this, &Shell::showAbout);
     for (QWidget* widget : std::initializer_list<QWidget*>{
-             links_, instruments, label(tr("At the bench"), "soft"), staff_, bookName_})
+             links_, instruments, label(tr("At the bench"), "soft"), staff_, bookName_, about})
         foot->addWidget(widget);
     layout->addLayout(foot);
     return spine;
@@ -234,7 +237,9 @@ void Shell::open(PlaceName place) {
 void Shell::refresh() {
     current()->refresh();
     showWhere();
-    bookName_->setText(QString::fromStdString(session_.labName()));
+    const QString lab = QString::fromStdString(session_.labName());
+    bookName_->setText(session_.forgets() ? tr("%1. A demonstration: forgotten when this window closes.").arg(lab)
+                                          : lab);
     showLinks();
 }
 
@@ -257,6 +262,20 @@ void Shell::showLinks() {
         lines << QStringLiteral("%1 %2: %3").arg(dot, roleWords(role), link::wordsFor(status));
     }
     links_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void Shell::showAbout() {
+    QMessageBox box(this);
+    box.setWindowTitle(tr("About Fusain"));
+    box.setTextFormat(Qt::PlainText);
+    box.setText(tr("Fusain %1, the workbench of a body-composition laboratory.").arg(QCoreApplication::applicationVersion()));
+    box.setInformativeText(
+        tr("Free software under the GNU General Public License, version 3 or later, without any warranty. Fonts: "
+           "Atkinson Hyperlegible and Noto Sans, SIL Open Font License 1.1. It is no medical device: who is tested, and "
+           "what a result means, is for licensed practice and local rules to decide.\n\nThe Library holds every equation "
+           "with its source. The lab book is %1.")
+            .arg(session_.book().path()));
+    box.exec();
 }
 
 void Shell::editLab() {

@@ -46,6 +46,7 @@ private:
     void saveElsewhere();
     void showWhere();
     void editLab();
+    void showAbout();
     void fillStaff();
     [[nodiscard]] Place* current() const;
 

@@ -3,6 +3,7 @@
 #include "record/base/calendar.hpp"
 
 #include <QDateTime>
+#include <QDir>
 #include <QFile>
 #include <QFileInfo>
 #include <QSysInfo>

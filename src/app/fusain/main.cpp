@@ -3,6 +3,7 @@
 #include "fusain/run.hpp"
 
 #include <QCommandLineParser>
+#include <QFileInfo>
 #include <cstdlib>
 #include <iostream>
 #include <sys/stat.h>
@@ -42,6 +43,10 @@ int main(int argc, char** argv) {
     }
     const QString book = parser.positionalArguments().value(0),
                   pictures = parser.value(QStringLiteral("pictures"));
+    if (parser.isSet(QStringLiteral("new")) && QFileInfo::exists(book)) {
+        std::cerr << "There is already a file at " << book.toStdString() << "; nothing is ever overwritten.\n";
+        return 2;
+    }
     if (!pictures.isEmpty())
         qputenv("QT_QPA_PLATFORM", "offscreen");
     if (displayMissing()) {

@@ -3,6 +3,7 @@
 #include "desktop/services/session.hpp"
 #include "report/base/words.hpp"
 
+#include <QCoreApplication>
 #include <QPointer>
 
 namespace fusain::desktop {
@@ -47,7 +48,7 @@ void BookCare::verify() {
             *found = (*book)->verify();
         else
             found->faults.push_back({book.error().what, {}});
-        QMetaObject::invokeMethod(qApp, [self, found] {
+        QMetaObject::invokeMethod(QCoreApplication::instance(), [self, found] {
             if (!self)
                 return;
             self->verification_ = *found;
@@ -67,7 +68,7 @@ void BookCare::copyInto(const QString& folder) {
         const auto book = store::LabBook::openForReading(path);
         const auto made = book ? (*book)->backUpDaily(now, folder)
                                : Expected<QString>(tl::unexpected(book.error()));
-        QMetaObject::invokeMethod(qApp, [self, made] {
+        QMetaObject::invokeMethod(QCoreApplication::instance(), [self, made] {
             if (!self)
                 return;
             if (made)

@@ -1,6 +1,7 @@
 #include "desktop/services/lab_settings.hpp"
 
 #include "desktop/widgets/dialog_foot.hpp"
+#include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
 #include <QFormLayout>

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/services/session.hpp"
+#include "procedure/all/computed.hpp"
 
 #include <QMenu>
 

@@ -1,6 +1,8 @@
 #pragma once
 #include "core/lung/syringe.hpp"
 #include "desktop/recordings/chamber/pressure_recording.hpp"
+#include "desktop/services/session.hpp"
+#include "record/lab/instrument.hpp"
 
 namespace fusain::desktop {
 

@@ -84,7 +84,7 @@ void ScanFolder::look() {
     const int number = ++looks_;
     QThreadPool::globalInstance()->start([self = QPointer(this), known = known_, folder = folder_, number] {
         auto found = std::make_shared<std::vector<FoundScan>>(known->look(folder));
-        QMetaObject::invokeMethod(qApp, [self, found, number] {
+        QMetaObject::invokeMethod(QCoreApplication::instance(), [self, found, number] {
             if (!self || number != self->looks_)
                 return; // gone, or a later look is under way
             self->scans_ = std::move(*found);

@@ -1,4 +1,5 @@
 // The lab book under the window is taken away, damaged or new: the window says so and loses nothing.
+#include "desktop/places/clients/client_form.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/recordings/scan/scan_folder.hpp"
 #include "desktop/services/book_care.hpp"
@@ -91,11 +92,44 @@ TEST_F(Care, ACopyIsMadeAfterASignatureAndInASecondFolderToo) {
         return copy ? (*copy)->eventCount() : -1;
     };
     EXPECT_EQ(reach(store::LabBook::copiesBeside(path())), session->book().eventCount());
-    EXPECT_EQ(reach(second), session->book().eventCount());
+    EXPECT_EQ(reach(store::LabBook::copiesIn(second, path())), session->book().eventCount());
     ASSERT_TRUE(session->book().setSetting("theme", "dark", "bram"));
     Q_EMIT session->testSigned();
     session->care().finish();
-    EXPECT_EQ(reach(second), session->book().eventCount());
+    EXPECT_EQ(reach(store::LabBook::copiesIn(second, path())), session->book().eventCount());
+}
+
+// By signing, in the window: the copy holds the signature.
+TEST_F(Care, WhatIsSignedIsInTheCopyAtOnce) {
+    session->care().begin();
+    session->care().finish();
+    startRun();
+    const std::string test = session->run()->record().id;
+    runUntil(HydrostaticStep::Report);
+    session->care().finish();
+    const auto copy = store::LabBook::openForReading(store::LabBook::copiesBeside(path()) +
+                                                     QStringLiteral("/2026-03-12.fusain"));
+    ASSERT_TRUE(copy);
+    ASSERT_TRUE((*copy)->test(test));
+    EXPECT_EQ(common(*(*copy)->test(test)).state, TestState::Signed);
+}
+
+TEST_F(Care, AnAdultsHeightThatChangesIsSavedOnlyTheSecondTime) {
+    const Client client = someone();
+    ClientForm form(*session, client, nullptr);
+    const auto fields = form.findChildren<QLineEdit*>();
+    const auto height = std::ranges::find(fields, QStringLiteral("175.0"), &QLineEdit::text);
+    ASSERT_NE(height, fields.end());
+    (*height)->setText(QStringLiteral("157"));
+    const auto save = [&] {
+        for (auto* each : form.findChildren<QPushButton*>())
+            if (each->text().contains(QLatin1String("Save")))
+                return each->click();
+    };
+    save();
+    EXPECT_NEAR(session->book().client(client.id)->height->value(), 1.75, 1e-9);
+    save();
+    EXPECT_NEAR(session->book().client(client.id)->height->value(), 1.57, 1e-9);
 }
 
 TEST_F(Care, WhatLooksLikeMarkupIsShownAsItWasTyped) {

@@ -398,6 +398,28 @@ TEST_F(Attributed, ACheckThatWasTakenBackDoesNotMakeARecordingOlder) {
     MUST(run.acceptTrace(steadyTrace(), recordedAfter(run, first)));
 }
 
+// Nor is a recording taken when the check that it was made under was taken back since: another tare holds again.
+TEST_F(Attributed, ARecordingUnderACheckThatWasTakenBackIsRefused) {
+    auto run = tank();
+    prepare(run);
+    MUST(run.checkLoadCell(Kilograms(3.15), Kilograms(5.0), Kilograms(5.0)));
+    const Attribution from = recordedAfter(run, latest(run, "load-cell.checked"));
+    MUST(run.undo());
+    EXPECT_FALSE(run.acceptTrace(steadyTrace(), from));
+    EXPECT_TRUE(run.test().trials.empty());
+}
+
+TEST_F(Attributed, ASweepThatSomebodyDoubtedIsOneEventWithItsReason) {
+    auto run = analyzer();
+    prepare(run);
+    const auto events = run.events().size();
+    MUST(run.acceptSweep(cleanSweep(), linked(run), {}, "drank a litre"));
+    EXPECT_EQ(run.events().size(), events + 1);
+    EXPECT_EQ(run.test().notes.back().kind, NoteKind::IdentityKept);
+    EXPECT_EQ(run.test().notes.back().text, "drank a litre");
+    EXPECT_EQ(toJson(*replayTest(run.events())), toJson(run.test()));
+}
+
 TEST_F(Attributed, AVolumeFromBeforeTheChamberWasMadeReadyAgainIsRefused) {
     auto run = chamber();
     prepare(run);

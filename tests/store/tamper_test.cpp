@@ -12,8 +12,11 @@
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QTemporaryDir>
+#include <atomic>
 #include <random>
+#include <stdexcept>
 #include <sys/stat.h>
+#include <thread>
 #include <unistd.h>
 
 namespace fusain::store::tamper_test {
@@ -234,6 +237,78 @@ TEST_F(Tampered, ABitThatFlipsIsReportedOrWithoutEffect) {
     }
 }
 
+// The window writes while the book is verified beside it: what comes in between is no damage.
+TEST_F(Tampered, AVerificationBesideTheWorkSeesOneMoment) {
+    auto book = open();
+    std::atomic<bool> over = false;
+    std::atomic<int> made = 0;
+    std::string wrong;
+    std::thread beside([&] {
+        while (!over && wrong.empty()) {
+            const auto reader = LabBook::openForReading(file());
+            const auto verification = (*reader)->verify();
+            if (!verification.sound())
+                wrong = verification.faults.front().what.english();
+            ++made;
+        }
+    });
+    for (int i = 0; i < 4000 && made < 12; ++i)
+        EXPECT_TRUE(book->setSetting("theme", std::to_string(i), "bram"));
+    over = true;
+    beside.join();
+    EXPECT_EQ(wrong, "");
+    EXPECT_GT(made, 0);
+}
+
+// A record that its events do not lead to, in a book of before: it is kept as found, and the book is sound then.
+TEST_F(Tampered, WhatWasFoundInAnOlderBookIsNoDamageAfterwards) {
+    const QString path = copy();
+    {
+        Hand hand(path);
+        hand.run(QStringLiteral("UPDATE tests SET document = replace(document, '70.0', '60.0') WHERE id = 't1'"));
+        hand.run(QStringLiteral("UPDATE results SET document = '{\"fat\":1.0}' WHERE test = 't3'"));
+        hand.run(QStringLiteral("UPDATE meta SET value = '4' WHERE key = 'schema'"));
+        hand.run(QStringLiteral("DELETE FROM meta WHERE key = 'head'"));
+    }
+    auto book = LabBook::open(path, clock);
+    ASSERT_TRUE(book) << book.error().english();
+    const auto verification = (*book)->verify();
+    EXPECT_TRUE(verification.sound()) << verification.faults.front().what.english();
+    EXPECT_EQ((*book)->eventsOf("tests").size(), 1u);
+    EXPECT_EQ(std::get<HydrostaticTest>(*(*book)->test("t1")).dryMass->value, 60.0);
+}
+
+TEST_F(Tampered, ADamagedBookReplacesNoGoodCopyAndIsRescuedAllTheSame) {
+    const QString path = copy(), daily = file("daily.fusain");
+    MUST((*LabBook::openForReading(path))->backUp(daily));
+    Hand(path).run(QStringLiteral("DELETE FROM checks"));
+    auto damaged = LabBook::open(path, clock);
+    ASSERT_TRUE(damaged);
+    const auto refused = (*damaged)->backUp(daily);
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("damaged"), std::string::npos);
+    EXPECT_TRUE((*LabBook::openForReading(daily))->verify().sound());
+    const auto rescued = (*damaged)->rescue(file("rescued.fusain"));
+    ASSERT_TRUE(rescued) << rescued.error().english();
+    EXPECT_FALSE(rescued->sound());
+    EXPECT_EQ((*LabBook::openForReading(file("rescued.fusain")))->eventCount(), (*damaged)->eventCount());
+    EXPECT_FALSE((*damaged)->rescue(file("rescued.fusain"))); // never over a file
+}
+
+// An exception in the middle of an act costs the act; the journal goes on where it was.
+TEST_F(Tampered, AnExceptionInAnActLeavesTheJournalWhereItWas) {
+    auto book = open();
+    const auto events = book->eventCount();
+    EXPECT_THROW(static_cast<void>(book->together([&]() -> Expected<void> {
+        EXPECT_TRUE(book->setSetting("theme", "dark", "bram"));
+        throw std::runtime_error("made for the test");
+    })),
+                 std::runtime_error);
+    EXPECT_EQ(book->eventCount(), events);
+    MUST(book->setSetting("theme", "light", "bram"));
+    EXPECT_TRUE(book->verify().sound());
+}
+
 class Place : public Tampered {};
 
 TEST_F(Place, OneBookIsOpenOnceByWhateverName) {
@@ -324,6 +399,20 @@ TEST_F(Place, ASessionThatWasNotClosedIsRemembered) {
     note.close();
     { EXPECT_EQ(open()->endedBadly(), "2026-03-11 17:02"); }
     EXPECT_TRUE(open()->endedBadly().empty()); // that one was closed
+}
+
+// A second folder may hold other things, other labs' books and copies among them.
+TEST_F(Place, NothingButOurOwnCopiesIsEverRemovedFromAFolder) {
+    const QString shared = folder.filePath(QStringLiteral("shared"));
+    QDir().mkpath(shared);
+    for (const char* name : {"other lab.fusain", "2026-01-01.fusain", "download.partial"})
+        ASSERT_TRUE(QFile::copy(file(), shared + QLatin1Char('/') + QLatin1String(name)));
+    auto book = open();
+    for (int day = 0; day < 4; ++day)
+        ASSERT_TRUE(book->backUpDaily(Instant{clock().milliseconds + day * 86400000LL}, shared, 2));
+    EXPECT_EQ(QDir(shared).entryList(QDir::Files).size(), 3);
+    const QDir own(LabBook::copiesIn(shared, file()));
+    EXPECT_EQ(own.entryList(QDir::Files).size(), 2);
 }
 
 TEST_F(Place, ACopyIsBroughtUpToDateAndOneFromAWrongClockGetsNoPlaceForEver) {

@@ -219,6 +219,7 @@ int verify(const std::string& path) {
         faults.push_back(fault.what.english());
     std::cout << Json{{"events", verification.events},
                       {"sound", verification.sound()},
+                      {"rows_compared", !verification.earlierSchema},
                       {"faults", faults}}
                      .dump(1)
               << '\n';

@@ -1,6 +1,7 @@
 #include "fusain/run.hpp"
 
 #include "demo/demo_book.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/window/first_start.hpp"
 #include "desktop/services/book_care.hpp"
 #include "fusain/single_instance.hpp"
@@ -212,6 +213,11 @@ int runDesktop(const RunOptions& options,
                                                          simulation::LabFaults{});
         connectSimulatedLab(session, *lab);
     }
+    // Before the window: its lists are made from what these pages say.
+    if (!driver && !options.demo && !options.practice && !desktop::FirstStart::done(session)) {
+        QApplication::setPalette(desktop::coloursFor(session.palette()));
+        desktop::FirstStart(session).exec();
+    }
     desktop::Shell shell(session);
     window = &shell;
     const StayAwake awake(session);
@@ -222,8 +228,6 @@ int runDesktop(const RunOptions& options,
         session.care().begin();
     if (!options.pictures.isEmpty())
         return takePictures(shell, session, options.pictures);
-    if (!driver && !options.demo && !options.practice && !desktop::FirstStart::done(session))
-        desktop::FirstStart(session, &shell).exec();
     if (driver)
         QTimer::singleShot(0, &shell, [&] { driver(shell, session); });
     return QApplication::exec();

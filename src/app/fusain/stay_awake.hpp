@@ -15,7 +15,6 @@ class StayAwake : public QObject {
 public:
     explicit StayAwake(desktop::Session& session, QObject* parent = nullptr);
     ~StayAwake() override;
-    [[nodiscard]] bool held() const { return cookie_.has_value(); }
 
 private:
     void follow();

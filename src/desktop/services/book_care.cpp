@@ -35,13 +35,9 @@ void BookCare::begin() {
     copy();
 }
 
-void BookCare::work(std::function<void()> elsewhere) {
-    pool_.start(std::move(elsewhere));
-}
-
 // A connection of its own, which only reads: the window's is not touched.
 void BookCare::verify() {
-    work([self = QPointer(this), path = path_] {
+    pool_.start([self = QPointer(this), path = path_] {
         const auto book = store::LabBook::openForReading(path);
         auto found = std::make_shared<store::Verification>();
         if (book)
@@ -58,13 +54,15 @@ void BookCare::verify() {
 }
 
 void BookCare::copy() {
+    if (session_.book().notOurs())
+        return; // whatever is at this path now must not replace our copies
     copyInto({});
     if (const std::string second = session_.book().setting("second-copies"); !second.empty())
         copyInto(QString::fromStdString(second));
 }
 
 void BookCare::copyInto(const QString& folder) {
-    work([self = QPointer(this), path = path_, folder, now = session_.now()] {
+    pool_.start([self = QPointer(this), path = path_, folder, now = session_.now()] {
         const auto book = store::LabBook::openForReading(path);
         const auto made = book ? (*book)->backUpDaily(now, folder)
                                : Expected<QString>(tl::unexpected(book.error()));
@@ -88,10 +86,10 @@ void BookCare::lookAtTheFile() {
 
 QString verificationWords(const store::Verification& verification) {
     if (verification.sound())
-        return QObject::tr("✓ %1 events, and every record as they wrote it.").arg(verification.events);
+        return QObject::tr("✓ Sound: %1 events, and all records agree with them.").arg(verification.events);
     const auto since = verification.damagedSince();
     QStringList lines{
-        since ? QObject::tr("▲ This lab book is damaged. The first part that is not as it was written is of %1.")
+        since ? QObject::tr("▲ This lab book is damaged since %1.")
                     .arg(report::day(*since))
               : QObject::tr("▲ This lab book is damaged.")};
     constexpr std::size_t most = 12;
@@ -99,7 +97,7 @@ QString verificationWords(const store::Verification& verification) {
         lines << report::say(verification.faults[i].what);
     if (verification.faults.size() > most)
         lines << QObject::tr("… and %1 more").arg(verification.faults.size() - most);
-    lines << QObject::tr("Nothing was changed by this check. Restore a copy from before that day beside this book, and "
+    lines << QObject::tr("This check changed nothing. Restore a copy from before that day under a new name, then "
                          "compare.");
     return lines.join(QLatin1Char('\n'));
 }

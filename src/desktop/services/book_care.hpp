@@ -3,7 +3,6 @@
 
 #include <QThreadPool>
 #include <QTimer>
-#include <functional>
 
 namespace fusain::desktop {
 
@@ -32,7 +31,6 @@ Q_SIGNALS:
     void displaced(const fusain::Problem& problem);
 
 private:
-    void work(std::function<void()> elsewhere);
     void lookAtTheFile();
     void copyInto(const QString& folder);
 

@@ -24,6 +24,20 @@ QString roleWords(const QString& role) {
     return LabSettings::tr(names.value(role, "?"));
 }
 
+Expected<void> keepLink(Session& session, const QString& role, const QString& address) {
+    const std::string key = "link." + role.toStdString(), before = session.book().setting(key, "none");
+    const auto settings = link::LinkSettings::fromText(address);
+    const QString wanted = address.isEmpty() ? QStringLiteral("none") : address;
+    if (settings.kind == link::LinkSettings::Kind::None && wanted != QLatin1String("none"))
+        return failure({FUSAIN_TEXT("\"{1}\" is not a way to reach an instrument."), {address.toStdString()}});
+    if (wanted.toStdString() == before)
+        return {};
+    auto kept = session.book().setSetting(key, wanted.toStdString(), session.atTheBench().id);
+    if (kept)
+        session.hub().configure(role, settings);
+    return kept;
+}
+
 LabSettings::LabSettings(Session& session, QWidget* parent)
     : QDialog(parent), session_(session), name_(new QLineEdit(QString::fromStdString(session.labName()))),
       units_(new QComboBox), colleagues_(table({tr("name"), tr("role")}, tr("Who works here"))),
@@ -116,17 +130,8 @@ void LabSettings::save() {
     for (const auto& [method, edit] : waysOut_)
         if (done)
             done = keep("way-out." + method, edit->text().trimmed(), session_.wayOut(method).toStdString());
-    for (auto link = links_.cbegin(); link != links_.cend() && done; ++link) {
-        const std::string key = "link." + link.key().toStdString();
-        const QString address = link.value()->text().trimmed();
-        if (link::LinkSettings::fromText(address).toText() == QLatin1String("none") &&
-            address != QLatin1String("none") && !address.isEmpty())
-            return problem_->setText(tr("\"%1\" is not a way to reach an instrument.").arg(address));
-        const std::string before = session_.book().setting(key, "none");
-        done = keep(key, address.isEmpty() ? QStringLiteral("none") : address, before);
-        if (done && address.toStdString() != before)
-            session_.hub().configure(link.key(), link::LinkSettings::fromText(address));
-    }
+    for (auto link = links_.cbegin(); link != links_.cend() && done; ++link)
+        done = keepLink(session_, link.key(), link.value()->text().trimmed());
     if (!done)
         return problem_->setText(report::say(done.error()));
     session_.report({});

@@ -158,8 +158,8 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
                            {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
     }
     if (atTheBench_.id.empty())
-        return failure({FUSAIN_TEXT("Nobody is at the bench: this lab book knows no colleagues."), {}}, {},
-                       {FUSAIN_TEXT("Enter who works here, under The lab…"), {}});
+        return failure({FUSAIN_TEXT("No operator is chosen. This lab book has no staff yet."), {}}, {},
+                       {FUSAIN_TEXT("Add staff under The lab…"), {}});
     std::unique_ptr<Procedure> begun;
     const auto started = book_->together([&]() -> Expected<void> {
         auto made = begin(client, method, std::nullopt);

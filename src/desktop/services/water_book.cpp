@@ -34,11 +34,11 @@ std::optional<Problem> WaterBook::obstacle(Instant now) const {
     if (!today)
         return today.error();
     if (today->empty())
-        return Problem{{FUSAIN_TEXT("Nobody has logged the water of the tank today."), {}},
+        return Problem{{FUSAIN_TEXT("The tank water has not been logged today."), {}},
                        {},
                        {},
-                       {FUSAIN_TEXT("Read chlorine, pH and temperature, and log them under Day. Nobody goes into "
-                                    "the tank before that."),
+                       {FUSAIN_TEXT("Nobody in the water. Measure chlorine, pH and temperature and log them under "
+                                    "Day."),
                         {}}};
     const PlanningPolicy& planning = catalogue_.planning;
     const WaterLogEntry& latest = today->back();

@@ -16,7 +16,7 @@ bool Place::startTest(const Client& client, const std::string& visitId, std::str
     bool chosen = false;
     const QString reason =
         QInputDialog::getText(this, tr("Start past a check"),
-                              report::say(*obstacle) + QLatin1Char('\n') +
+                              plainTip(report::say(*obstacle)) + QLatin1Char('\n') +
                                   tr("Why may the test start all the same? The reason is kept with it."),
                               QLineEdit::Normal, {}, &chosen)
             .trimmed();

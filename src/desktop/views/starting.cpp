@@ -35,7 +35,7 @@ QStringList objectionsTo(Session& session, const Client& client, const std::stri
     for (const Message& each : session.objectionsTo(client, visitId, method))
         objections << report::say(each);
     if (const QStringList open = openPreparations(session, visitId, method); !open.isEmpty())
-        objections << QObject::tr("Not ticked under Day: %1.").arg(open.join(QStringLiteral("; ")));
+        objections << QObject::tr("Preparation not done: %1.").arg(open.join(QStringLiteral("; ")));
     return objections;
 }
 

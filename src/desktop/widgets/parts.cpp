@@ -23,7 +23,7 @@ QLabel* label(const QString& text, const char* role, bool wrap) {
 }
 
 QString plainTip(const QString& text) {
-    return Qt::mightBeRichText(text) ? text.toHtmlEscaped() : text;
+    return Qt::mightBeRichText(text) ? QStringLiteral("<qt>%1</qt>").arg(text.toHtmlEscaped()) : text;
 }
 
 QPushButton* button(const QString& text, bool primary) {

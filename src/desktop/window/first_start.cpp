@@ -51,7 +51,7 @@ private:
 class OwnLabPage : public KeptPage {
 public:
     explicit OwnLabPage(Session& session)
-        : KeptPage(session, QObject::tr("Your lab"), QObject::tr("What stands on every page."), 0),
+        : KeptPage(session, QObject::tr("Your lab"), QObject::tr("Shown on every page."), 0),
           name_(new QLineEdit(QString::fromStdString(session.book().setting("lab-name")))),
           address_(new QLineEdit(QString::fromStdString(session.book().setting("lab-address")))),
           telephone_(new QLineEdit(QString::fromStdString(session.book().setting("lab-telephone")))),
@@ -85,14 +85,14 @@ private:
 class PeoplePage : public KeptPage {
 public:
     explicit PeoplePage(Session& session)
-        : KeptPage(session, QObject::tr("Who works here"),
-                   QObject::tr("At least one physiologist, who answers for results. More come under The lab…"), 1),
+        : KeptPage(session, QObject::tr("Staff"),
+                   QObject::tr("Enter at least one physiologist. Add others later under The lab…"), 1),
           physiologist_(new QLineEdit), technician_(new QLineEdit) {
         auto* form = new QFormLayout(this);
         for (const Staff& member : session.book().staff())
             form->addRow(report::say(roleText(member.role)), label(QString::fromStdString(member.name)));
         form->addRow(QObject::tr("Physiologist"), physiologist_);
-        form->addRow(QObject::tr("Technician, if there is one"), technician_);
+        form->addRow(QObject::tr("Technician (optional)"), technician_);
         form->addRow(problemLine());
     }
 
@@ -106,7 +106,7 @@ private:
         const auto staff = session_.book().staff();
         const auto answers = std::ranges::find(staff, Role::Physiologist, &Staff::role);
         if (answers == staff.end())
-            return failure({FUSAIN_TEXT("A physiologist is needed: somebody answers for the results."), {}});
+            return failure({FUSAIN_TEXT("At least one physiologist is needed."), {}});
         if (session_.atTheBench().id.empty())
             session_.setAtTheBench(*answers);
         return {};
@@ -128,9 +128,9 @@ private:
 class OwnedMethodsPage : public KeptPage {
 public:
     explicit OwnedMethodsPage(Session& session)
-        : KeptPage(session, QObject::tr("What you measure with"),
-                   QObject::tr("Only this is shown. Readings are typed until an instrument has a way to be reached: "
-                               "tcp:host:port or serial:/dev/ttyUSB0:9600:none."),
+        : KeptPage(session, QObject::tr("Methods and instruments"),
+                   QObject::tr("Only these methods are shown. To connect an instrument, enter tcp:host:port or "
+                               "serial:/dev/ttyUSB0:9600:none. Without an address its readings are typed."),
                    2) {
         auto* form = new QFormLayout(this);
         const auto owned = session.ownedMethods();
@@ -158,17 +158,8 @@ private:
         if (owned.isEmpty())
             return failure({FUSAIN_TEXT("Tick at least one method."), {}});
         auto kept = keepSetting("methods", owned.join(QLatin1Char(',')).toStdString());
-        for (auto link = links_.cbegin(); link != links_.cend() && kept; ++link) {
-            const QString address = link.value()->text().trimmed().isEmpty() ? QStringLiteral("none")
-                                                                             : link.value()->text().trimmed();
-            const auto settings = link::LinkSettings::fromText(address);
-            if (settings.toText() == QLatin1String("none") && address != QLatin1String("none"))
-                return failure({FUSAIN_TEXT("\"{1}\" is not a way to reach an instrument."), {address.toStdString()}});
-            if (address == QLatin1String("none") && session_.book().setting("link." + link.key().toStdString()).empty())
-                continue;
-            kept = keepSetting("link." + link.key().toStdString(), address.toStdString());
-            session_.hub().configure(link.key(), settings);
-        }
+        for (auto link = links_.cbegin(); link != links_.cend() && kept; ++link)
+            kept = keepLink(session_, link.key(), link.value()->text().trimmed());
         return kept;
     }
     std::map<std::string, QCheckBox*> methods_;
@@ -179,8 +170,8 @@ class CertificatesPage : public KeptPage {
 public:
     explicit CertificatesPage(Session& session)
         : KeptPage(session, QObject::tr("Reference objects and their certificates"),
-                   QObject::tr("Choose a line to enter what your certificate states. What is left out stays \"not on "
-                               "file\" and stops nothing; Quality has it later."),
+                   QObject::tr("Double-click a line to enter its certificate. You can add certificates later under "
+                               "Quality."),
                    3),
           table_(table({QObject::tr("instrument"), QObject::tr("check"), QObject::tr("object"), QObject::tr("until")},
                        QObject::tr("Reference objects"))) {
@@ -227,8 +218,8 @@ class CopiesPage : public KeptPage {
 public:
     explicit CopiesPage(Session& session)
         : KeptPage(session, QObject::tr("Copies"),
-                   QObject::tr("A copy of each day is kept beside the lab book. A second folder, on another disk or share, "
-                               "keeps them when this disk fails."),
+                   QObject::tr("A daily copy is kept beside the lab book. Choose a second folder on another disk or share "
+                               "in case this disk fails."),
                    4),
           folder_(new QLineEdit(QString::fromStdString(session.book().setting("second-copies")))) {
         auto* choose = button(QObject::tr("Choose…"));
@@ -238,7 +229,7 @@ public:
         });
         auto* form = new QFormLayout(this);
         form->addRow(label(QObject::tr("The lab book is %1.").arg(session.book().path()), "soft"));
-        form->addRow(QObject::tr("Second folder, if there is one"), folder_);
+        form->addRow(QObject::tr("Second folder (optional)"), folder_);
         form->addRow(QString(), inOneRow({choose}));
         form->addRow(problemLine());
     }
@@ -260,7 +251,7 @@ FirstStart::FirstStart(Session& session, QWidget* parent) : QWizard(parent) {
     setWindowTitle(tr("A new lab book"));
     setWizardStyle(QWizard::ModernStyle);
     setMinimumSize(760, 640);
-    setButtonText(QWizard::CancelButton, tr("Go on later"));
+    setButtonText(QWizard::CancelButton, tr("Finish later"));
     addPage(new OwnLabPage(session));
     addPage(new PeoplePage(session));
     addPage(new OwnedMethodsPage(session));

@@ -28,7 +28,7 @@ Shell::Shell(Session& session)
       clients_(new ClientsPlace(session)), bench_(new BenchPlace(session)), quality_(new QualityPlace(session)),
       library_(new LibraryPlace(session)), breadcrumb_(label({}, "soft", false)), search_(new QLineEdit),
       problem_(label({}, "warning")), dismiss_(button(tr("Seen"))), problemBar_(new QFrame),
-      careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save what is in hand…"), true)),
+      careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save a copy…"), true)),
       staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")) {
     setWindowTitle(QStringLiteral("Fusain"));
     setMinimumSize(1180, 720);
@@ -113,11 +113,11 @@ void Shell::watchBook() {
     connect(&session_.care(), &BookCare::copyFailed, this, &Shell::showProblem);
     QStringList notices;
     if (const auto& since = session_.book().endedBadly(); !since.empty())
-        notices << tr("The last session, opened %1, ended without being closed. What was shown as accepted is kept; a "
-                      "test that was running is under Day.")
+        notices << tr("The last session, opened %1, ended unexpectedly. Everything accepted is kept. An "
+                      "open test is listed under Day.")
                        .arg(QString::fromStdString(since));
     if (session_.book().wasReadableByOthers())
-        notices << tr("Other accounts of this computer could read this lab book. Now only yours can.");
+        notices << tr("Other accounts on this computer could read this lab book. Now only your account can.");
     if (!notices.isEmpty()) {
         problem_->setText(notices.join(QLatin1Char('\n')));
         problemBar_->show();
@@ -133,13 +133,14 @@ void Shell::showCare(const QString& words, bool saving) {
 // The window still holds the file that it opened, although its name is gone: all that was accepted goes into a new
 // book.
 void Shell::saveElsewhere() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save what is in hand as a new lab book"),
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save as a new lab book"),
                                                       tr("rescued.fusain"));
     if (path.isEmpty())
         return;
-    const auto saved = session_.book().backUp(path);
-    showCare(saved ? tr("Saved and checked: %1. Close this window and open that lab book.").arg(path)
-                   : report::say(saved.error()),
+    const auto saved = session_.book().rescue(path);
+    showCare(!saved                ? report::say(saved.error())
+             : saved->sound()      ? tr("Saved and verified: %1. Close this window and open that lab book.").arg(path)
+                                   : tr("Saved: %1").arg(path) + QLatin1Char('\n') + verificationWords(*saved),
              !saved);
 }
 
@@ -238,7 +239,7 @@ void Shell::refresh() {
     current()->refresh();
     showWhere();
     const QString lab = QString::fromStdString(session_.labName());
-    bookName_->setText(session_.forgets() ? tr("%1. A demonstration: forgotten when this window closes.").arg(lab)
+    bookName_->setText(session_.forgets() ? tr("%1. Demo: nothing is saved when you close this window.").arg(lab)
                                           : lab);
     showLinks();
 }

@@ -1,6 +1,7 @@
 #include "procedure/all/cross_check.hpp"
 
 #include "core/anthropometry/ages.hpp"
+#include "core/impedance/signal.hpp"
 #include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
 
@@ -9,12 +10,10 @@ namespace {
 
 constexpr double otherDay = 3.0, otherDayShare = 0.03, sameDayMost = 1.0; // kg, of the mass, kg
 
-constexpr Metres grownUpsStay{0.02};
-
 } // namespace
 
 std::optional<Message> heightDoubt(Metres before, Metres now, Years age) {
-    if (age < anthropometry::adultAge || within(std::abs((now - before).value()), grownUpsStay.value()))
+    if (age < anthropometry::adultAge || within(std::abs((now - before).value()), impedance::IdentityLimits{}.height))
         return std::nullopt;
     return Message{FUSAIN_TEXT("The height was {1} cm before, and is {2} cm now."),
                    {fixed(centimetres(before), 1), fixed(centimetres(now), 1)}};

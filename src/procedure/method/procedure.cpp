@@ -98,12 +98,18 @@ Expected<Attribution> Procedure::attributed(const Attribution& from) const {
 
 Done Procedure::unlessOlder(const Attribution& from, std::initializer_list<std::string_view> setUps,
                             Message made) const {
-    const auto holding = effectiveEvents(events_);
-    const bool older = from.afterEvent && std::ranges::any_of(holding, [&](const Event& event) {
-                           return event.sequence > *from.afterEvent &&
-                                  std::ranges::find(setUps, event.kind) != setUps.end();
-                       });
-    return older ? refused(std::move(made), {FUSAIN_TEXT("Record it again."), {}}) : Done();
+    if (!from.afterEvent)
+        return {};
+    // The set-ups that hold are compared, not only the later ones: one may also have been taken back since.
+    const auto holding = [&](std::span<const Event> events) {
+        std::vector<std::int64_t> numbers;
+        for (const Event& event : effectiveEvents(events))
+            if (std::ranges::find(setUps, event.kind) != setUps.end())
+                numbers.push_back(event.sequence);
+        return numbers;
+    };
+    const auto later = std::ranges::upper_bound(events_, *from.afterEvent, {}, &Event::sequence);
+    return holding({events_.begin(), later}) != holding(events_) ? refused(std::move(made), {FUSAIN_TEXT("Record it again."), {}}) : Done();
 }
 
 tl::unexpected<Problem> Procedure::refusedMass(Kilograms mass, Kilograms least, Kilograms most) {

@@ -40,7 +40,7 @@ bool deeperThan(std::string_view text, int most) {
 
 Expected<Json> parseJson(std::string_view text, const std::string& where) {
     if (deeperThan(text, deepestDocument))
-        return failure({FUSAIN_TEXT("This document cannot be used: its parts lie in each other more than {1} deep."),
+        return failure({FUSAIN_TEXT("This document cannot be used: it is nested more than {1} deep."),
                         {std::to_string(deepestDocument)}},
                        where, {FUSAIN_TEXT("Is it the right file?"), {}}, {FUSAIN_TEXT("Nothing was changed."), {}});
     return readDocument(where, [&] { return Json::parse(text); });

@@ -85,7 +85,7 @@ std::optional<Problem> problemWith(const ReferenceObject& object) {
     if (object.object.find_first_not_of(" \t") == std::string::npos)
         return Problem{{FUSAIN_TEXT("The reference object needs a name."), {}}, {}, {}, {}};
     if (!std::isfinite(object.nominal) || !(object.uncertainty >= 0.0) || !std::isfinite(object.uncertainty))
-        return Problem{{FUSAIN_TEXT("A certified value is a number, and its uncertainty is not negative."), {}},
+        return Problem{{FUSAIN_TEXT("The certified value must be a number and its uncertainty 0 or more."), {}},
                        {},
                        {},
                        {FUSAIN_TEXT("Look at the certificate."), {}}};

@@ -69,7 +69,7 @@ Expected<std::unique_ptr<LabBook>> LabBook::open(const QString& path, Clock cloc
 // Made under another name and put in its place whole: a cut in the middle leaves no half book under this one.
 Expected<std::unique_ptr<LabBook>> LabBook::create(const QString& path, Clock clock) {
     if (QFileInfo::exists(path))
-        return failure({FUSAIN_TEXT("There is already a file at this place."), {}}, path.toStdString(),
+        return failure({FUSAIN_TEXT("There is already a file here."), {}}, path.toStdString(),
                        {FUSAIN_TEXT("Choose a new name; nothing is ever overwritten."), {}});
     const QString partial = path + QStringLiteral(".partial");
     QFile::remove(partial);
@@ -275,15 +275,22 @@ Expected<Event> LabBook::append(Event event) {
 Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
     const auto sequence = lastSequence_;
     const auto hash = lastHash_;
-    Transaction transaction(QSqlDatabase::database(connection_));
-    const Expected<void> done = work();
-    const Expected<void> committed = done ? transaction.commit() : done;
-    if (!committed) {
+    const auto asBefore = [&] {
         lastSequence_ = sequence;
         lastHash_ = hash;
         projection_->forget();
+    };
+    Transaction transaction(QSqlDatabase::database(connection_));
+    try {
+        const Expected<void> done = work();
+        const Expected<void> committed = done ? transaction.commit() : done;
+        if (!committed)
+            asBefore();
+        return committed;
+    } catch (...) { // the window goes on after it, and so must the journal
+        asBefore();
+        throw;
     }
-    return committed;
 }
 
 // Whether what is written now would still be in the lab book: the file may have been removed, replaced or lost with
@@ -294,8 +301,8 @@ std::optional<Problem> LabBook::notOurs() const {
                                     "its disk is gone."),
                         {}},
                        path_.toStdString(),
-                       {FUSAIN_TEXT("Nothing more is accepted. What was accepted before is still in this window."), {}},
-                       {FUSAIN_TEXT("Save what is in hand as a new lab book, then find out what happened to this one."),
+                       {FUSAIN_TEXT("Nothing more is accepted. Everything accepted so far is still in this window."), {}},
+                       {FUSAIN_TEXT("Save it as a new lab book, then look for this one."),
                         {}}};
     auto head = run(QSqlDatabase::database(connection_), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
     if (!head)
@@ -303,7 +310,7 @@ std::optional<Problem> LabBook::notOurs() const {
     if (!head->next() || head->value(0).toString() != headText(lastSequence_, lastHash_))
         return Problem{{FUSAIN_TEXT("Another program has written to this lab book."), {}},
                        path_.toStdString(),
-                       {FUSAIN_TEXT("Nothing more is accepted here, so that neither record is lost."), {}},
+                       {FUSAIN_TEXT("Nothing more is accepted here. Both records are kept."), {}},
                        {FUSAIN_TEXT("Close this window, verify the lab book, and open it again."), {}}};
     return std::nullopt;
 }
@@ -328,7 +335,7 @@ Expected<void> LabBook::keep(std::string_view kind, const std::string& subject, 
 
 Expected<void> LabBook::save(const Client& client, const std::string& by) {
     if (!client.unreadable.empty())
-        return failure({FUSAIN_TEXT("The record of this client is damaged; saving it would lose what is left."), {}},
+        return failure({FUSAIN_TEXT("This client's record is damaged. Saving would lose what is left of it."), {}},
                        client.code, {FUSAIN_TEXT("Restore a copy of the lab book from before the damage."), {}});
     if (auto problem = problemWith(client, clock_()))
         return tl::unexpected(*problem);

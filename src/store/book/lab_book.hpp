@@ -142,13 +142,18 @@ public:
     /// Keys and values of all settings whose key begins with `prefix`, in order of the key.
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> settingsUnder(const std::string& prefix);
 
-    /// Writes a consistent copy to `target` and checks it.
+    /// Writes a consistent copy to `target` and verifies it. @return a Problem, and no copy, when it is not sound
     Expected<void> backUp(const QString& target);
+    /// Saves what this window holds, damaged or not, where there is no file: for a book whose own file is gone.
+    /// @return what the verification of it found
+    Expected<Verification> rescue(const QString& target);
     /// The copy of the day, brought up to date; of all copies the `keep` that reach farthest are kept.
-    /// @param into folder; empty: beside the book
+    /// @param into second folder, in which the book has one of its own (copiesIn); empty: beside the book
     Expected<QString> backUpDaily(Instant now, const QString& into = {}, int keep = 14);
     /// Where the daily copies of a book are.
     [[nodiscard]] static QString copiesBeside(const QString& path);
+    /// Where they are in a second folder.
+    [[nodiscard]] static QString copiesIn(const QString& folder, const QString& path);
     /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist.
     static Expected<void> restore(const QString& backup, const QString& target);
 
@@ -160,6 +165,7 @@ private:
     Expected<void> migrate(int version);
     Expected<void> takeOver();
     Expected<void> replayAllTests();
+    Expected<void> writeCopy(const QString& partial);
     Expected<void> readHead();
     Expected<void> keep(std::string_view kind, const std::string& subject, const std::string& by, Json data);
 

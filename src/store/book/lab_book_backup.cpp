@@ -6,30 +6,53 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QSqlQuery>
+#include <QSysInfo>
 #include <algorithm>
 
 namespace fusain::store {
 
-Expected<void> LabBook::backUp(const QString& target) {
-    const QString partial = target + QStringLiteral(".partial");
+// One moment of the book, whatever is written meanwhile.
+Expected<void> LabBook::writeCopy(const QString& partial) {
     QFile::remove(partial);
     if (auto made = BookPlace::makeEmpty(partial); !made)
         return made;
-    if (auto done = run(QSqlDatabase::database(connection_), QStringLiteral("VACUUM INTO ?"), {partial});
-        !done) {
+    const auto written = run(QSqlDatabase::database(connection_), QStringLiteral("VACUUM INTO ?"), {partial});
+    if (!written)
         QFile::remove(partial);
-        return tl::unexpected(done.error());
-    }
+    return written ? Expected<void>() : tl::unexpected(written.error());
+}
+
+Expected<void> LabBook::backUp(const QString& target) {
+    const QString partial = target + QStringLiteral(".partial");
+    if (auto written = writeCopy(partial); !written)
+        return written;
     {
         auto copy = openForReading(partial);
         if (!copy || !(*copy)->verify().sound()) {
             QFile::remove(partial);
-            return failure({FUSAIN_TEXT("The copy did not pass its check and was thrown away."), {}},
-                           target.toStdString(), {FUSAIN_TEXT("Check the disk, then back up again."), {}},
-                           {FUSAIN_TEXT("The lab book itself is unchanged."), {}});
+            const bool damaged = !verify().sound();
+            return failure(
+                {damaged ? FUSAIN_TEXT("The lab book is damaged. No copy of it replaces a good one.")
+                         : FUSAIN_TEXT("The copy did not pass its check and was deleted."),
+                 {}},
+                target.toStdString(),
+                {damaged ? FUSAIN_TEXT("See Quality, Lab book, for what is damaged.")
+                         : FUSAIN_TEXT("Check the disk, then back up again."),
+                 {}},
+                {FUSAIN_TEXT("The lab book itself is unchanged."), {}});
         }
     }
     return putInPlace(partial, target, Over::Anything);
+}
+
+Expected<Verification> LabBook::rescue(const QString& target) {
+    const QString partial = target + QStringLiteral(".partial");
+    if (auto written = writeCopy(partial); !written)
+        return tl::unexpected(written.error());
+    if (auto put = putInPlace(partial, target, Over::Nothing); !put)
+        return tl::unexpected(put.error());
+    const auto saved = openForReading(target);
+    return saved ? (*saved)->verify() : Expected<Verification>(tl::unexpected(saved.error()));
 }
 
 namespace {
@@ -40,10 +63,13 @@ std::int64_t reachOf(const QString& copy) {
     return opened ? (*opened)->eventCount() : -1;
 }
 
-// The copies that reach least far go first: a clock that was wrong for a day gives no copy a place for ever.
+const QString ofADay = QStringLiteral("????-??-??.fusain"); // the names that daily copies have
+
+// The copies that reach least far go first: a clock that was wrong for a day gives no copy a place for ever. Only
+// daily copies are looked at: whatever else is in the folder is somebody's.
 void thinOut(const QDir& folder, int keep) {
     std::vector<std::pair<std::int64_t, QString>> copies;
-    for (const QString& name : folder.entryList({QStringLiteral("*.fusain")}, QDir::Files, QDir::Name))
+    for (const QString& name : folder.entryList({ofADay}, QDir::Files, QDir::Name))
         copies.emplace_back(reachOf(folder.filePath(name)), name);
     std::ranges::stable_sort(copies, {}, &std::pair<std::int64_t, QString>::first);
     for (std::size_t i = 0; i + static_cast<std::size_t>(keep) < copies.size(); ++i)
@@ -56,7 +82,7 @@ Expected<QDir> copiesFolder(const QString& path) {
                        {FUSAIN_TEXT("Check that its disk is connected and may be written."), {}});
     QFile::setPermissions(path, QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
     QDir folder(path);
-    for (const QString& left : folder.entryList({QStringLiteral("*.partial")}, QDir::Files))
+    for (const QString& left : folder.entryList({ofADay + QStringLiteral(".partial")}, QDir::Files))
         QFile::remove(folder.filePath(left)); // of a copy that was cut short
     return folder;
 }
@@ -68,8 +94,14 @@ QString LabBook::copiesBeside(const QString& path) {
     return QDir(book.absolutePath()).filePath(book.completeBaseName() + QStringLiteral(".copies"));
 }
 
+// Several labs may share the second folder: each book of each computer has a folder of its own in it.
+QString LabBook::copiesIn(const QString& folder, const QString& path) {
+    return QDir(folder).filePath(QStringLiteral("%1 on %2.copies")
+                                     .arg(QFileInfo(path).completeBaseName(), QSysInfo::machineHostName()));
+}
+
 Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int keep) {
-    const auto folder = copiesFolder(into.isEmpty() ? copiesBeside(path_) : into);
+    const auto folder = copiesFolder(into.isEmpty() ? copiesBeside(path_) : copiesIn(into, path_));
     if (!folder)
         return tl::unexpected(folder.error());
     const QString today =

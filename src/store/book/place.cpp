@@ -63,21 +63,21 @@ bool isDatabase(int file) {
 // What the file itself says against taking it. @pre it is open
 std::optional<tl::unexpected<Problem>> objectionTo(int file, const struct stat& status, const QString& path) {
     if (!S_ISREG(status.st_mode))
-        return notTaken({FUSAIN_TEXT("This is no file but a folder or device."), {}}, path,
+        return notTaken({FUSAIN_TEXT("This is a folder or a device, not a file."), {}}, path,
                         {FUSAIN_TEXT("Choose a lab book."), {}});
     if (status.st_nlink > 1)
         return notTaken({FUSAIN_TEXT("This lab book has a second name (a hard link). Two windows could write to it."), {}},
                         path, {FUSAIN_TEXT("Remove the other name, or open a copy."), {}});
     if (status.st_size == 0)
-        return notTaken({FUSAIN_TEXT("This lab book is empty: 0 bytes. That is damage, no new book."), {}}, path,
+        return notTaken({FUSAIN_TEXT("This lab book is empty (0 bytes). The file is damaged."), {}}, path,
                         {FUSAIN_TEXT("Restore the newest daily copy."), {}});
     if (!isDatabase(file))
         return notTaken({FUSAIN_TEXT("This file is not a lab book, or is damaged."), {}}, path,
                         {FUSAIN_TEXT("Choose another file, or restore the newest daily copy."), {}});
     if (::flock(file, LOCK_EX | LOCK_NB) != 0)
         return notTaken(whoHas(path), path,
-                        {FUSAIN_TEXT("Close it there. If that computer was switched off, nothing holds it any more "
-                                     "once the disk or share has noticed: try again in a minute."),
+                        {FUSAIN_TEXT("Close it there. If that computer was switched off, wait a minute, then "
+                                     "try again."),
                          {}});
     return std::nullopt;
 }
@@ -121,7 +121,7 @@ Expected<BookPlace> BookPlace::take(const QString& path) {
         return notTaken({FUSAIN_TEXT("The folder of this lab book is not there: is its disk or share connected?"), {}},
                         path, {FUSAIN_TEXT("Connect it, then start again."), {}});
     if (!asked.exists())
-        return notTaken({FUSAIN_TEXT("There is no lab book at this place."), {}}, path,
+        return notTaken({FUSAIN_TEXT("There is no lab book here."), {}}, path,
                         {FUSAIN_TEXT("Is its disk or share connected? Otherwise create a new one, or restore a copy."),
                          {}});
     BookPlace place;
@@ -129,8 +129,8 @@ Expected<BookPlace> BookPlace::take(const QString& path) {
     place.file_ = ::open(native(place.path_), O_RDONLY | O_CLOEXEC | O_NONBLOCK);
     struct stat status = {};
     if (place.file_ < 0 || ::fstat(place.file_, &status) != 0)
-        return notTaken({FUSAIN_TEXT("This lab book may not be read by your account."), {}}, path,
-                        {FUSAIN_TEXT("Ask whoever looks after this computer."), {}});
+        return notTaken({FUSAIN_TEXT("Your account cannot read this lab book."), {}}, path,
+                        {FUSAIN_TEXT("Ask your system administrator."), {}});
     if (auto objection = objectionTo(place.file_, status, place.path_)) {
         ::close(std::exchange(place.file_, -1));
         return *objection;
@@ -148,8 +148,8 @@ Expected<BookPlace> BookPlace::take(const QString& path) {
 Expected<void> BookPlace::makeEmpty(const QString& path) {
     const int made = ::open(native(path), O_CREAT | O_EXCL | O_WRONLY | O_CLOEXEC, 0600);
     if (made < 0)
-        return notTaken({FUSAIN_TEXT("No file can be made here."), {}}, path,
-                        {FUSAIN_TEXT("Check that the folder exists and may be written."), {}});
+        return notTaken({FUSAIN_TEXT("A file cannot be created here."), {}}, path,
+                        {FUSAIN_TEXT("Check that the folder exists and that you may write to it."), {}});
     ::close(made);
     return {};
 }
@@ -174,7 +174,7 @@ Expected<void> putInPlace(const QString& finished, const QString& path, Over ove
                                                     ::unlink(native(finished)) == 0
                                               : ::rename(native(finished), native(path)) == 0);
     if (!put || !synced(QFileInfo(path).absolutePath()))
-        return failure({FUSAIN_TEXT("The file could not be put in its place."), {}}, path.toStdString(),
+        return failure({FUSAIN_TEXT("The file could not be renamed into its folder."), {}}, path.toStdString(),
                        {FUSAIN_TEXT("Choose another folder or name."), {}});
     return {};
 }

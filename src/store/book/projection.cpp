@@ -158,7 +158,12 @@ void Projection::forget(const std::string& test) {
 }
 
 Done Projection::apply(const Event& event) {
-    return reading(event, [&] {
+    return reading(event, [&]() -> Done {
+        if (event.kind == kinds::rowFound) { // it stands over what the events before it wrote
+            if (auto written = flush(); !written)
+                return written;
+            forget();
+        }
         if (const Writer writer = writerOf(event.kind))
             return writer(database_, event);
         return applyToTest(event);

@@ -110,7 +110,7 @@ Message faultOf(const Difference& difference) {
         key << difference.key.at(column);
     const char* what = !difference.row       ? FUSAIN_TEXT("The {1} {2} was written, and is not in the book.")
                        : difference.expected ? FUSAIN_TEXT("The {1} {2} is not as it was written.")
-                                             : FUSAIN_TEXT("The {1} {2} is in the book, and no event wrote it.");
+                                             : FUSAIN_TEXT("The {1} {2} is in the book, but no event wrote it.");
     return {what, {nameOf(difference.table), key.join(QLatin1Char('/')).toStdString()}};
 }
 
@@ -233,7 +233,9 @@ differences(const QSqlDatabase& database, const std::function<void(std::int64_t,
     return found;
 }
 
+// All of it in one reading transaction: what the window writes meanwhile is neither seen nor mistaken for damage.
 Verification verifyBook(const QSqlDatabase& database) {
+    const Transaction oneMoment(database); // only read, so never committed
     Verification verification;
     checkFile(database, verification.faults);
     Chain chain(database);
@@ -256,7 +258,8 @@ Verification verifyBook(const QSqlDatabase& database) {
         verification.faults.push_back({found.error().what, {}});
     else
         for (const Difference& difference : *found) {
-            const auto at = written.find(difference.key.at(tableNamed(difference.table.toStdString())->key.front()).toStdString());
+            const QString& named = tableNamed(difference.table.toStdString())->key.front();
+            const auto at = written.find(difference.key.at(named).toStdString());
             verification.faults.push_back(
                 {faultOf(difference), at == written.end() ? std::nullopt : std::optional(at->second)});
         }

@@ -25,11 +25,11 @@ ReferenceDialog::ReferenceDialog(Session& session, const Instrument& instrument,
     until_->setPlaceholderText(tr("2028-06-30; empty without a certificate"));
     const QString unit = report::plain(check.unit);
     auto* form = new QFormLayout(this);
-    form->addRow(label(tr("%1, %2. What your certificate states; the change is kept in the journal.")
+    form->addRow(label(tr("%1, %2. Enter the values from your certificate.")
                            .arg(report::say(instrument.name), report::say(check.title)),
                        "soft"));
-    form->addRow(tr("What it is"), object_);
-    form->addRow(tr("Its number"), identification_);
+    form->addRow(tr("Object"), object_);
+    form->addRow(tr("Serial number"), identification_);
     form->addRow(tr("Certified value, %1").arg(unit), nominal_);
     form->addRow(tr("Standard uncertainty, %1").arg(unit), uncertainty_);
     form->addRow(tr("Certificate valid until"), until_);

@@ -3,6 +3,8 @@
 #include "procedure/meaning/across_methods.hpp"
 #include "procedure/meaning/progress.hpp"
 
+#include <QSqlDatabase>
+#include <QSqlQuery>
 #include <algorithm>
 
 namespace fusain::demo::demo_book_test {
@@ -14,6 +16,31 @@ TEST_F(DemoLab, EverybodyOfTheScenarioIsThere) {
         EXPECT_TRUE(book->client(id)) << id;
     EXPECT_EQ(book->clients().size(), 30u); // and fourteen dancers
     EXPECT_TRUE(book->verify().sound());
+}
+
+// Fifteen copies of a busy lab's book are kept.
+TEST_F(DemoLab, AChamberTestTakesLessThanSixtyKilobytesOfTheFile) {
+    QSqlDatabase database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("sizes"));
+    database.setDatabaseName(path());
+    ASSERT_TRUE(database.open());
+    QSqlQuery query(database);
+    const auto one = [&](const QString& sql) {
+        EXPECT_TRUE(query.exec(sql) && query.next()) << sql.toStdString();
+        return query.value(0).toInt();
+    };
+    const QString chamber = QStringLiteral("(SELECT id FROM tests WHERE method = 'air-displacement')");
+    const int tests = one(QStringLiteral("SELECT count(DISTINCT id) FROM tests WHERE id IN ") + chamber);
+    const int words = one(QStringLiteral("SELECT sum(length(document)) FROM tests WHERE id IN ") + chamber) +
+                      one(QStringLiteral("SELECT sum(length(data)) FROM journal WHERE subject IN ") + chamber);
+    const int recordings =
+        one(QStringLiteral("SELECT sum(length(data)) FROM recordings WHERE name IN (SELECT value FROM "
+                           "journal, json_tree(journal.data) WHERE key = 'block' AND subject IN ") +
+            chamber + QLatin1Char(')'));
+    ASSERT_GE(tests, 4);
+    ASSERT_GT(recordings, 0);
+    EXPECT_LT((words + recordings) / tests, 60'000) << words / tests << " + " << recordings / tests;
+    RecordProperty("bytes_of_words", words / tests);
+    RecordProperty("bytes_of_recordings", recordings / tests);
 }
 
 TEST_F(DemoLab, TheDayOfFourMethodsHoldsTheTruthInItsInterval) {

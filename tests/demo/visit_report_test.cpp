@@ -85,8 +85,9 @@ TEST_F(DemoLab, AnInstalledCopyHasItsLanguages) {
                                             QStringLiteral("--prefix"), prefix.path()});
     ASSERT_TRUE(install.waitForFinished(120000));
     ASSERT_EQ(install.exitCode(), 0) << install.readAllStandardError().toStdString();
-    for (const char* part : {"/bin/fusain", "/bin/fusain-calc", "/share/mime/packages/invalid.fusain.Fusain.xml",
-                             "/share/applications/invalid.fusain.Fusain.desktop"})
+    for (const char* part :
+         {"/bin/fusain", "/bin/fusain-calc", "/share/mime/packages/invalid.fusain.Fusain.xml",
+          "/share/applications/invalid.fusain.Fusain.desktop"})
         EXPECT_TRUE(QFile::exists(prefix.path() + QLatin1String(part))) << part;
     const auto session = sessionOn(copied(), *catalogue, clock);
     report::setLanguageFolder(prefix.path() + QStringLiteral("/share/fusain/data/page-languages"));

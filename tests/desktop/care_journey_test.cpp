@@ -49,7 +49,8 @@ TEST_F(Care, ABookThatIsTakenAwayAcceptsNothingAndOffersToSaveWhatIsInHand) {
     driver->type("Steady reading, typed, kg gross", "3,30", true);
     EXPECT_TRUE(tank().test().trials.empty());
     EXPECT_EQ(session->book().eventCount(), events);
-    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("removed or replaced"))) << shell->lastProblem().toStdString();
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("removed or replaced")))
+        << shell->lastProblem().toStdString();
     ASSERT_TRUE(soon([&] { return words().contains(QLatin1String("not where it was opened")); }));
     const QString rescued = folder.filePath(QStringLiteral("rescued.fusain"));
     ASSERT_TRUE(session->book().backUp(rescued));
@@ -63,19 +64,22 @@ TEST_F(Care, DamageIsFoundInTheBackgroundAndShownInItsPlace) {
     startRun();
     const auto client = *session->book().client(session->run()->record().subject.clientId);
     closeWindow();
-    tamper(QStringLiteral("UPDATE clients SET document = '{' WHERE id = '%1'").arg(QString::fromStdString(client.id)));
+    tamper(QStringLiteral("UPDATE clients SET document = '{' WHERE id = '%1'")
+               .arg(QString::fromStdString(client.id)));
     tamper(QStringLiteral("UPDATE tests SET document = '['"));
     tamper(QStringLiteral("UPDATE checks SET document = '!' WHERE instrument = 'chamber'"));
     openWindow();
     session->care().begin();
     session->care().finish();
     ASSERT_TRUE(soon([&] { return words().contains(QLatin1String("This lab book is damaged")); }));
-    EXPECT_TRUE(words().contains(QLatin1String("2026-03-12")) || words().contains(QLatin1String("12 Mar"))) << words().toStdString();
+    EXPECT_TRUE(words().contains(QLatin1String("2026-03-12")) || words().contains(QLatin1String("12 Mar")))
+        << words().toStdString();
     // The person, the test and the check are there, and named as what they are.
     shell->searchFor(QString::fromStdString(client.code));
     EXPECT_TRUE(words().contains(QLatin1String("record damaged"))) << words().toStdString();
     EXPECT_EQ(session->book().unreadableTestsOf(client.id).size(), 1u);
-    EXPECT_FALSE(session->book().save(*session->book().client(client.id), "bram")); // what is left is not written over
+    EXPECT_FALSE(
+        session->book().save(*session->book().client(client.id), "bram")); // what is left is not written over
     const auto checks = session->book().checks("chamber");
     ASSERT_FALSE(checks.empty());
     EXPECT_FALSE(checks.back().passed);
@@ -198,7 +202,8 @@ protected:
         for (auto* form : pages.currentPage()->findChildren<QFormLayout*>())
             for (int row = 0; row < form->rowCount(); ++row)
                 if (const auto* item = form->itemAt(row, QFormLayout::LabelRole))
-                    if (auto* words = qobject_cast<QLabel*>(item->widget()); words && words->text().startsWith(QLatin1String(label)))
+                    if (auto* words = qobject_cast<QLabel*>(item->widget());
+                        words && words->text().startsWith(QLatin1String(label)))
                         return qobject_cast<QLineEdit*>(form->itemAt(row, QFormLayout::FieldRole)->widget())
                             ->setText(QString::fromUtf8(text));
         FAIL() << label;

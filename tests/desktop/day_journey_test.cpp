@@ -26,9 +26,7 @@ protected:
         return visit;
     }
     /// As on the morning of a day on which nobody has read the water yet.
-    void nobodyReadTheWater() {
-        ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", "[]", "bram"));
-    }
+    void nobodyReadTheWater() { ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", "[]", "bram")); }
     DayPlace& day() { return shell->day(); }
     QString words() {
         QStringList all;

@@ -2,6 +2,7 @@
 // morning, an import.
 #include "desktop/bench/method/questions_panel.hpp"
 #include "desktop/places/clients/import_dialog.hpp"
+#include "desktop/places/clients/imports_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "procedure/all/procedure.hpp"
@@ -252,7 +253,7 @@ TEST_F(ImpedanceJourney, AnOldExportComesInWithItsDateAndDisturbsNobody) {
                                               "export.csv");
     ASSERT_TRUE(table) << table.error().english();
     EXPECT_EQ(table->header[3], "Größe (height)");
-    ImportDialog dialog(*session, *table, "export.csv");
+    ImportDialog dialog(*session, *table, {"", "/somewhere/export.csv"});
     EXPECT_EQ(dialog.importGood(), 1);
     ASSERT_TRUE(session->run());
     EXPECT_EQ(session->run()->record().id, onTheBench);
@@ -278,7 +279,7 @@ TEST_F(ImpedanceJourney, AnExportIsPreviewedAndOnlyGoodRowsComeIn) {
                                "SP-109,70.0,175,60,480,19.0\n",
                                "export.csv");
     ASSERT_TRUE(table);
-    ImportDialog dialog(*session, *table, "export.csv");
+    ImportDialog dialog(*session, *table, {"", "/somewhere/export.csv"});
     QTableWidget* rows = nullptr;
     for (QTableWidget* each : dialog.findChildren<QTableWidget*>())
         if (each->accessibleName() == QLatin1String("Rows"))
@@ -296,6 +297,46 @@ TEST_F(ImpedanceJourney, AnExportIsPreviewedAndOnlyGoodRowsComeIn) {
                 1e-12);
     EXPECT_EQ(kept.reportedValues().size(), 1u);
     EXPECT_FALSE(session->book().setting("import-mapping.analyzer").empty());
+}
+
+// The wrong table: what it brought goes as it came, in one act, unless somebody has worked on it.
+TEST_F(ImpedanceJourney, AnImportIsTakenBackAsOne) {
+    Client client = someone("Lotte Vansittart");
+    client.code = "SP-109";
+    ASSERT_TRUE(session->book().save(client, "bram"));
+    const ChosenText file{"ID,Weight,Height,Resistance whole body,Reactance whole body\n"
+                          "SP-109,70.0,175,480,60\nSP-109,70.4,175,470,61\nSP-109,70.2,175,475,62\n",
+                          "export.csv"};
+    const auto table = exchange::tableFromCsv(file.text, file.path);
+    ASSERT_TRUE(table);
+    ASSERT_EQ(ImportDialog(*session, *table, file).importGood(), 3);
+    {
+        ImportDialog again(*session, *table, file);
+        bool said = false;
+        for (const QLabel* each : again.findChildren<QLabel*>())
+            said = said || each->text().contains(QLatin1String("already"));
+        EXPECT_TRUE(said);
+    }
+    const std::string one = common(session->book().testsOf(client.id).front()).id;
+    ASSERT_TRUE(session->resumeRun(one));
+    EXPECT_FALSE(ImportsDialog(*session).takeBack()); // it is open
+    EXPECT_EQ(session->book().testsOf(client.id).size(), 3u);
+    session->closeRun();
+    EXPECT_TRUE(ImportsDialog(*session).takeBack());
+    EXPECT_TRUE(session->book().testsOf(client.id).empty());
+    EXPECT_TRUE(session->book().runningTests().empty());
+    EXPECT_TRUE(session->book().client(client.id));
+    const auto verified = session->book().verify();
+    EXPECT_TRUE(verified.sound()) << verified.faults.front().what.english();
+    EXPECT_FALSE(ImportsDialog(*session).takeBack()); // once
+
+    ASSERT_EQ(ImportDialog(*session, *table, file).importGood(), 3);
+    const std::string worked = common(session->book().testsOf(client.id).front()).id;
+    ASSERT_TRUE(session->resumeRun(worked));
+    ASSERT_TRUE(session->run()->addNote(NoteKind::Remark, "seen"));
+    session->closeRun();
+    EXPECT_FALSE(ImportsDialog(*session).takeBack());
+    EXPECT_EQ(session->book().testsOf(client.id).size(), 3u);
 }
 
 TEST_F(ImpedanceJourney, AnotherPersonOnTheElectrodesIsDoubted) {

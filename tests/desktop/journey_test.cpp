@@ -157,7 +157,7 @@ TEST_F(Journey, ATrialComesFromTheSimulatedLoadCellAndSurvivesAPulledCable) {
     driver->press(Qt::Key_Space); // accept
     ASSERT_EQ(tank().test().trials.size(), 1u);
     EXPECT_NEAR(tank().test().trials[0].gross.value(), 3.3, 0.06);
-    EXPECT_GT(tank().test().trials[0].trace.size(), 100u);
+    EXPECT_GT(tank().test().trials[0].trace.samples.size(), 100u);
     driver->press(Qt::Key_Space);
     fusain::testing::pass(lab, 500);
     lab.pullCables();
@@ -248,7 +248,7 @@ TEST_F(Journey, AVolumeTrialComesFromTheSimulatedChamberAndAFaultIsNamed) {
     })) << shell->bench().currentPanel()->verdict().toStdString();
     driver->press(Qt::Key_Space); // accept
     ASSERT_EQ(run.test().trials.size(), 1u);
-    EXPECT_GT(run.test().trials[0].samples.size(), 4900u);
+    EXPECT_GT(run.test().trials[0].pressures.samples.size(), 4900u);
     lab.pullCables();
     fusain::testing::pass(lab, 300);
     EXPECT_EQ(std::get<ChamberTest>(*session->book().test(run.record().id)).trials.size(), 1u);

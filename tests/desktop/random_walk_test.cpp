@@ -96,9 +96,7 @@ protected:
         }
     }
 
-    OpenTest& here() {
-        return *std::ranges::find(tests, session->run()->record().id, &OpenTest::id);
-    }
+    OpenTest& here() { return *std::ranges::find(tests, session->run()->record().id, &OpenTest::id); }
     Instrument& at(const OpenTest& test) { return instruments[test.instrument]; }
     StepPanel& panel() { return *shell->bench().currentPanel(); }
     bool free(const Instrument& instrument) {
@@ -151,7 +149,8 @@ protected:
     int judgeAndMakeRoom() {
         const OpenTest& test = here();
         int taken = 0;
-        const auto each = [&](auto& run, const auto readings, auto measured, double expected, double tolerance) {
+        const auto each = [&](auto& run, const auto readings, auto measured, double expected,
+                              double tolerance) {
             for (const auto& reading : readings) {
                 EXPECT_EQ(reading.test, test.id);
                 if (reading.counts() && reading.origin != Origin::Typed) {
@@ -164,23 +163,27 @@ protected:
                     static_cast<void>(run.setAside(reading.number, "seen"));
         };
         if (auto* tank = dynamic_cast<HydrostaticProcedure*>(session->run()))
-            each(*tank, tank->test().trials, [](const WeighingTrial& trial) { return trial.net().value(); },
-                 simulation::virtualPersonOf(test.body).netUnderwaterMass, 0.5);
+            each(
+                *tank, tank->test().trials, [](const WeighingTrial& trial) { return trial.net().value(); },
+                simulation::virtualPersonOf(test.body).netUnderwaterMass, 0.5);
         else if (auto* chamber = dynamic_cast<ChamberProcedure*>(session->run()))
-            each(*chamber, chamber->test().trials, [](const VolumeTrial& trial) { return trial.volume.value(); },
-                 test.body.mass / test.body.density() - 1.2, 1.5);
+            each(
+                *chamber, chamber->test().trials, [](const VolumeTrial& trial) { return trial.volume.value(); },
+                test.body.mass / test.body.density() - 1.2, 1.5);
         else if (auto* analyzer = dynamic_cast<ImpedanceProcedure*>(session->run()))
-            each(*analyzer, analyzer->test().sweeps,
-                 [](const ImpedanceSweep& sweep) {
-                     return sweep.readings.of(impedance::Segment::WholeBody)
-                         ->at(impedance::standardFrequency)
-                         ->magnitude.value();
-                 },
-                 magnitudeOf(test.body), 0.06 * magnitudeOf(test.body));
+            each(
+                *analyzer, analyzer->test().sweeps,
+                [](const ImpedanceSweep& sweep) {
+                    return sweep.readings.of(impedance::Segment::WholeBody)
+                        ->at(impedance::standardFrequency)
+                        ->magnitude.value();
+                },
+                magnitudeOf(test.body), 0.06 * magnitudeOf(test.body));
         else
-            each(own<DxaProcedure>(), own<DxaProcedure>().test().scans,
-                 [](const DxaScan& scan) { return scan.readings.of(dxa::Region::Total)->fat.value(); },
-                 test.body.mass * test.body.fatFraction, 4.0);
+            each(
+                own<DxaProcedure>(), own<DxaProcedure>().test().scans,
+                [](const DxaScan& scan) { return scan.readings.of(dxa::Region::Total)->fat.value(); },
+                test.body.mass * test.body.fatFraction, 4.0);
         return taken;
     }
     static double magnitudeOf(const TrueBody& body) {
@@ -199,7 +202,9 @@ private:
 
 TEST_F(RandomWalk, LandsNoReadingInAnotherRecord) {
     std::mt19937 random(2026);
-    const auto draw = [&](std::size_t of) { return std::uniform_int_distribution<std::size_t>(0, of - 1)(random); };
+    const auto draw = [&](std::size_t of) {
+        return std::uniform_int_distribution<std::size_t>(0, of - 1)(random);
+    };
     std::map<std::string_view, int> accepted;
     for (int act = 0; act < acts() && !HasFailure(); ++act) {
         switch (draw(16)) {

@@ -232,7 +232,7 @@ TEST_F(TwoPeople, ARecordingGoesOnWhileAnotherTestIsOnTheBench) {
     EXPECT_TRUE(panel().primaryText().startsWith(QLatin1String("Accept trial")))
         << panel().verdict().toStdString();
     key(Qt::Key_Space);
-    EXPECT_GT(tank().test().trials.front().trace.size(), 300u);
+    EXPECT_GT(tank().test().trials.front().trace.samples.size(), 300u);
     EXPECT_EQ(tank().test().trials.front().missingLines, 0);
 }
 

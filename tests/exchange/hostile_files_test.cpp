@@ -1,5 +1,5 @@
-// Files that somebody made to do harm, or that came about by accident: each is refused in words, or read as what it
-// is, and none costs time or memory beyond its size.
+// Files that somebody made to do harm, or that came about by accident: each is refused in words, or read as
+// what it is, and none costs time or memory beyond its size.
 #include "exchange/base/csv_table.hpp"
 #include "exchange/lab/icalendar.hpp"
 #include "exchange/lab/quality_csv.hpp"
@@ -33,7 +33,8 @@ TEST(HostileCalendar, ARepeatWithinADayIsLeftOutAndNotWalked) {
         const auto read = fromICalendar(
             "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART:19700101T090000Z\r\nRRULE:" +
                 std::string(rule) + "\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n",
-            "x.ics", *instantFromIso("2026-01-01T00:00:00.000Z"), *instantFromIso("2027-01-01T00:00:00.000Z"), "UTC");
+            "x.ics", *instantFromIso("2026-01-01T00:00:00.000Z"), *instantFromIso("2027-01-01T00:00:00.000Z"),
+            "UTC");
         ASSERT_TRUE(read) << rule;
         EXPECT_TRUE(read->events.empty()) << rule;
         EXPECT_EQ(read->leftOut, 1) << rule;
@@ -43,18 +44,23 @@ TEST(HostileCalendar, ARepeatWithinADayIsLeftOutAndNotWalked) {
 
 // "Größe" in three encodings.
 TEST(HostileTable, EveryUsualEncodingIsReadAndNamed) {
-    const std::string utf8 = "Gr\xC3\xB6\xC3\x9F" "e;b\n1;2\n", windows = "Gr\xF6\xDF" "e;b\n1;2\n";
+    const std::string utf8 = "Gr\xC3\xB6\xC3\x9F"
+                             "e;b\n1;2\n",
+                      windows = "Gr\xF6\xDF"
+                                "e;b\n1;2\n";
     std::string little = "\xFF\xFE", big = "\xFE\xFF";
     for (const char16_t c : std::u16string(u"Gr\u00F6\u00DFe;b\n1;2\n")) {
         little += {static_cast<char>(c & 0xFF), static_cast<char>(c >> 8)};
         big += {static_cast<char>(c >> 8), static_cast<char>(c & 0xFF)};
     }
     for (const auto& [bytes, encoding] :
-         {std::pair(utf8, "UTF-8"), std::pair("\xEF\xBB\xBF" + utf8, "UTF-8"), std::pair(windows, "WINDOWS-1252"),
-          std::pair(little, "UTF-16"), std::pair(big, "UTF-16")}) {
+         {std::pair(utf8, "UTF-8"), std::pair("\xEF\xBB\xBF" + utf8, "UTF-8"),
+          std::pair(windows, "WINDOWS-1252"), std::pair(little, "UTF-16"), std::pair(big, "UTF-16")}) {
         const auto table = tableFromCsv(bytes, "x.csv");
         ASSERT_TRUE(table) << encoding << table.error().english();
-        EXPECT_EQ(table->header.front(), "Gr\xC3\xB6\xC3\x9F" "e") << encoding;
+        EXPECT_EQ(table->header.front(), "Gr\xC3\xB6\xC3\x9F"
+                                         "e")
+            << encoding;
         EXPECT_EQ(table->encoding, encoding);
     }
     EXPECT_FALSE(tableFromCsv("\xFF\xFE\x41", "half.csv")); // half a letter

@@ -29,15 +29,20 @@ void importRow(desktop::Session& session) {
 // records.
 void reassignScan(desktop::Session& session) {
     const auto clients = session.book().findClients("Kill Test");
-    const auto before = std::ranges::find_if(clients, [&](const Client& each) {
-        return each.id != session.run()->record().subject.clientId;
-    });
+    const auto before = std::ranges::find_if(
+        clients, [&](const Client& each) { return each.id != session.run()->record().subject.clientId; });
     if (before == clients.end())
         return;
     auto& run = runningAs<ScanMethod>(*session.run());
     run.setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
-    ScanFile file{before->code, session.now(), {"Scanner", "3.1", "whole body"}, Microsieverts(4.0), "",
-                  run.test().scan()->readings, {}, {}};
+    ScanFile file{before->code,
+                  session.now(),
+                  {"Scanner", "3.1", "whole body"},
+                  Microsieverts(4.0),
+                  "",
+                  run.test().scan()->readings,
+                  {},
+                  {}};
     session.report(run.acceptFile(file, "this client's", {{}, "the labels were swapped"},
                                   Attribution::fromFile(run.record().id, "scanner", "scan.json"), {}, [&] {
                                       return session.noteReassigned(file.clientCode, "scan.json",

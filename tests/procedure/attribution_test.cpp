@@ -33,12 +33,6 @@ protected:
     DxaProcedure scanner(const char* id = "t1") {
         return *DxaProcedure::begin(dxaSetting(), id, man, technician, journal, clock);
     }
-    static std::vector<hydrostatic::ForceSample> steadyTrace(double gross = 7.44) {
-        std::vector<hydrostatic::ForceSample> trace;
-        for (int i = 0; i < 400; ++i)
-            trace.push_back({Seconds(0.02 * i), Kilograms(gross + 0.002 * std::sin(0.9 * i))});
-        return trace;
-    }
     static double fat(const HydrostaticProcedure& run) {
         return computeHydrostatic(run.test(), run.setting().policy)->body.fatPercent.estimate().value();
     }
@@ -398,7 +392,8 @@ TEST_F(Attributed, ACheckThatWasTakenBackDoesNotMakeARecordingOlder) {
     MUST(run.acceptTrace(steadyTrace(), recordedAfter(run, first)));
 }
 
-// Nor is a recording taken when the check that it was made under was taken back since: another tare holds again.
+// Nor is a recording taken when the check that it was made under was taken back since: another tare holds
+// again.
 TEST_F(Attributed, ARecordingUnderACheckThatWasTakenBackIsRefused) {
     auto run = tank();
     prepare(run);

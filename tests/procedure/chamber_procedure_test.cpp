@@ -177,11 +177,11 @@ TEST_F(ChamberRun, TheRawRecordRoundTripsWithPressures) {
                                    Litres(63.5),
                                    Litres(0.012),
                                    {"chamber-pressures 1", "readable"},
-                                   {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(-2.0 / 7.0)},
-                                    {Seconds(0.01), Pascals(1.0), Pascals(2.0)}}});
+                                   {{{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(-2.0 / 7.0)},
+                                     {Seconds(0.01), Pascals(1.0), Pascals(2.0)}}}});
     const auto trial = volumeTrialFromJson(data);
     EXPECT_EQ(toJson(trial), data);
-    EXPECT_EQ(trial.samples[0].reference.value(), -2.0 / 7.0);
+    EXPECT_EQ(trial.pressures.samples[0].reference.value(), double(float(-2.0 / 7.0)));
     MUST(run.acceptTrial(Litres(63.5), Litres(0.012)));
     const auto read = anyTestFromJson(toJson(snapshotOf(run)), "record");
     ASSERT_TRUE(read) << read.error().english();
@@ -287,7 +287,8 @@ TEST_F(Quality, AServiceAsksForANewCheck) {
         obstacle({made("2026-03-12T06:00:00.000Z", true), made("2026-03-12T07:00:00.000Z", true, "service")}));
 }
 
-// A shipped list of kinds knows no dates: a lab that has filed nothing is never told that something has expired.
+// A shipped list of kinds knows no dates: a lab that has filed nothing is never told that something has
+// expired.
 TEST_F(Quality, WithoutACertificateOnFileNothingExpires) {
     for (const Instrument& instrument : instruments)
         for (const CheckDefinition& check : instrument.checks)
@@ -321,7 +322,8 @@ TEST_F(Quality, AnExpiredCertificateCountsForNothing) {
     EXPECT_FALSE(obstacle({made("2027-01-31T07:00:00.000Z", true)}, "2027-01-31T12:00:00.000Z"));
     const auto expired = obstacle({made("2027-02-01T07:00:00.000Z", true)}, "2027-02-01T12:00:00.000Z");
     ASSERT_TRUE(expired);
-    EXPECT_NE(expired->english().find("certificate of \"calibration cylinder\" ran out on 2027-01-31"), std::string::npos)
+    EXPECT_NE(expired->english().find("certificate of \"calibration cylinder\" ran out on 2027-01-31"),
+              std::string::npos)
         << expired->english();
 }
 

@@ -76,7 +76,8 @@ struct Tank {
                                          Kilograms(between(random, 4.97, 5.03)));
             },
             [](Run& run, std::mt19937& random) {
-                return run.readWaterTemperature(Celsius(between(random, 18.0, 42.0)), linked(run, "thermometer"));
+                return run.readWaterTemperature(Celsius(between(random, 18.0, 42.0)),
+                                                linked(run, "thermometer"));
             },
             [](Run& run, std::mt19937& random) {
                 return run.weighDry(Kilograms(between(random, 5.0, 90.0)), linked(run, "floor-scale"),
@@ -188,12 +189,16 @@ struct Scanner {
                 return run.stateDose(upTo(random, 3), Microsieverts(5.0), upTo(random, 60), reason(random));
             },
             [](Run& run, std::mt19937& random) { return run.stateMenopause(upTo(random, 1) == 0); },
+            [](Run& run, std::mt19937& random) { return run.acceptScan(scanOf(sheetsScan()), reason(random)); },
             [](Run& run, std::mt19937& random) {
-                return run.acceptScan(scanOf(sheetsScan()), reason(random));
-            },
-            [](Run& run, std::mt19937& random) {
-                ScanFile file{upTo(random, 2) ? "SP-101" : "SP-202", *instantFromIso("2026-03-12T08:00:00.000Z"),
-                              {"Scanner", "3.1", "whole body"}, Microsieverts(4.0), "", sheetsScan(), {}, {}};
+                ScanFile file{upTo(random, 2) ? "SP-101" : "SP-202",
+                              *instantFromIso("2026-03-12T08:00:00.000Z"),
+                              {"Scanner", "3.1", "whole body"},
+                              Microsieverts(4.0),
+                              "",
+                              sheetsScan(),
+                              {},
+                              {}};
                 if (upTo(random, 1))
                     file.reported = {{"visceral-fat-mass", 0.9, "kg"}};
                 return run.acceptFile(file, "SP-101", {{}, reason(random)}, fromFile(run), reason(random));
@@ -220,7 +225,8 @@ protected:
         std::ranges::copy(Method::commands(), std::back_inserter(commands));
         for (unsigned seed = 0; seed < sequences && !::testing::Test::HasFailure(); ++seed) {
             std::mt19937 random(seed);
-            Run run = *Run::begin(Method::setting(), "t" + std::to_string(seed), man, technician, journal, clock);
+            Run run =
+                *Run::begin(Method::setting(), "t" + std::to_string(seed), man, technician, journal, clock);
             if (seed % 2 == 0)
                 prepare(run);
             for (int i = 0; i < length && !::testing::Test::HasFailure(); ++i)

@@ -111,7 +111,7 @@ HydrostaticTest fullTest() {
                     1,
                     Kilograms(0.1),
                     {"weighing-trace 1", "readable"},
-                    {{Seconds(0.0), Kilograms(1.0 / 3.0)}, {Seconds(0.02), Kilograms(2.9)}}}};
+                    {{{Seconds(0.0), Kilograms(1.0 / 3.0)}, {Seconds(0.02), Kilograms(2.9)}}}}};
     test.notes = {{NoteKind::Remark, {}, "calm"}};
     test.signature = Signature{"bram", "oriel", now};
     return test;
@@ -122,7 +122,7 @@ TEST(RawTest, RoundTripsWithoutLosingADigit) {
     const auto back = hydrostaticTestFromJson(*parseJson(text, "test"), "test");
     ASSERT_TRUE(back) << back.error().english();
     EXPECT_EQ(toJson(*back), toJson(fullTest()));
-    EXPECT_EQ(back->trials[0].trace[0].gross.value(), 1.0 / 3.0);
+    EXPECT_EQ(back->trials[0].trace.samples[0].gross.value(), double(float(1.0 / 3.0))); // what a block holds
 }
 
 TEST(RawTest, ANewerSchemaIsRefused) {

@@ -49,7 +49,7 @@ ChamberTest chamberTest() {
          Litres(66.123),
          Litres(0.02),
          {"chamber-pressures 1", "readable", {{"draught", "", true}}},
-         {{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(0.5)}, {Seconds(0.01), Pascals(2), Pascals(3)}}},
+         {{{Seconds(0.0), Pascals(1.0 / 3.0), Pascals(0.5)}, {Seconds(0.01), Pascals(2), Pascals(3)}}}},
         {{typed, 2, ""}, 2, 2, Litres(66.1), Litres(0.0), {}, {}}};
     test.thoracicGas = MeasuredThoracicGas{typed, Litres(3.4), "panting"};
     test.set = 2;

@@ -44,6 +44,7 @@ protected:
     }
     QTemporaryDir folder;
     std::unique_ptr<LabBook> from, to;
+    const Instant someDay = *instantFromIso("2026-03-13T08:00:00.000Z");
 };
 
 TEST_F(Transfer, GivesTheSameRecordBack) {
@@ -82,7 +83,8 @@ TEST_F(Transfer, IsDoneOnceAndChangesNothingTheSecondTime) {
     EXPECT_FALSE(takeOut(*to, "nobody"));
 }
 
-// A record that reads well and does not hold together: each once ended the program, with half of it in the book.
+// A record that reads well and does not hold together: each once ended the program, with half of it in the
+// book.
 TEST_F(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
     fill();
     const ClientRecord good = *takeOut(*from, "client-1");
@@ -92,7 +94,9 @@ TEST_F(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
         return record;
     };
     const std::vector<ClientRecord> bad{
-        damaged([](ClientRecord::Test& test) { test.events.back().data = Json::array({1, 2}); }),
+        damaged([](ClientRecord::Test& test) {
+            test.events.back().data = Json::array({1, 2});
+        }),
         damaged([](ClientRecord::Test& test) { test.events.back().data = Json("a word"); }),
         damaged([](ClientRecord::Test& test) { test.events.back().kind = "no.such"; }),
         damaged([](ClientRecord::Test& test) {
@@ -120,6 +124,47 @@ TEST_F(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
     ASSERT_NE(said, imported.end());
     EXPECT_EQ(said->by, "oriel");
     EXPECT_EQ(said->data->at("file_hash"), "00");
+}
+
+TEST_F(Transfer, ARecordThatWasPutInIsTakenBackAsOne) {
+    fill();
+    auto record = *takeOut(*from, "client-1");
+    record.plan = Json{{"goal", 70.0}};
+    MUST(to->setSetting("units", "us", "bram"));
+    MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
+    ASSERT_EQ(imports(*to).size(), 1u);
+    const Import import = imports(*to).front();
+    EXPECT_EQ(import.from.file, "a.json");
+    EXPECT_EQ(import.clients, std::vector<std::string>{"client-1"});
+    EXPECT_EQ(import.tests.size(), record.tests.size());
+
+    // Not when the client is expected, nor when anything was done since.
+    MUST(to->save(Visit{"v1", "client-1", someDay, "dxa", "booked", {}, {}}, "bram"));
+    auto refused = takeBack(*to, import, "bram", someDay);
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("has been here since"), std::string::npos);
+    EXPECT_FALSE(to->clients().empty());
+}
+
+TEST_F(Transfer, TakingBackLeavesTheBookOfBefore) {
+    fill();
+    const auto record = *takeOut(*from, "client-1");
+    MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
+    const Import import = imports(*to).front();
+    MUST(takeBack(*to, import, "bram", someDay));
+    EXPECT_TRUE(to->clients().empty());
+    for (const std::string& test : import.tests) {
+        EXPECT_FALSE(to->test(test));
+        EXPECT_TRUE(to->resultsOf(test).empty());
+    }
+    const auto verified = to->verify();
+    EXPECT_TRUE(verified.sound()) << verified.faults.front().what.english();
+    EXPECT_TRUE(imports(*to).front().takenBack);
+    EXPECT_FALSE(takeBack(*to, imports(*to).front(), "bram", someDay));
+    const auto again = putIn(*to, record, {"oriel", {}, "a.json", "00"});
+    EXPECT_TRUE(again) << again.error().english(); // and in again
+    EXPECT_TRUE(to->verify().sound());
+    EXPECT_EQ(to->testsOf("client-1").size(), record.tests.size());
 }
 
 TEST_F(Transfer, DamagedFilesAreRefusedWhole) {

@@ -125,8 +125,8 @@ TEST_F(Golden, TheBookIsSound) {
     EXPECT_FALSE(verification.earlierSchema);
 }
 
-// What the events of schema 4 left out (the document of a result, when a check was made) is kept as it was found;
-// from then on a change of any of it is seen.
+// What the events of schema 4 left out (the document of a result, when a check was made) is kept as it was
+// found; from then on a change of any of it is seen.
 TEST_F(Golden, ABookOfSchema4KeepsWhatItsEventsLeftOut) {
     const QString path = folder.filePath(QStringLiteral("four"));
     QFile::copy(QStringLiteral(FUSAIN_SOURCE_DIR "/tests/data/schema-4/lab-book-4.fusain"), path);
@@ -152,6 +152,35 @@ TEST_F(Golden, ABookOfSchema4KeepsWhatItsEventsLeftOut) {
             kept += forward->resultsOf(common(test).id).size();
     EXPECT_EQ(kept, results);
     EXPECT_TRUE(QFile::exists(path + QStringLiteral(".before-schema-5")));
+}
+
+TEST_F(Golden, ABookOfSchema5KeepsItsRecordingsOnceAndItsEventsAsTheyWere) {
+    const QString path = folder.filePath(QStringLiteral("five"));
+    QFile::copy(QStringLiteral(FUSAIN_SOURCE_DIR "/tests/data/schema-5/lab-book-5.fusain"), path);
+    QFile(path).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+    auto forward = open("five");
+    const Verification verified = forward->verify();
+    EXPECT_TRUE(verified.sound()) << verified.faults.front().what.english();
+    int recorded = 0;
+    for (const auto& [id, was] : results.items()) {
+        const auto test = forward->test(id);
+        ASSERT_TRUE(test) << id;
+        computesAsBefore(*test, was);
+        const auto whole = forward->withRecordings(*test);
+        ASSERT_TRUE(whole) << whole.error().english();
+        computesAsBefore(*whole, was);
+        const auto* tank = std::get_if<HydrostaticTest>(&*whole);
+        for (std::size_t i = 0; tank && i < tank->trials.size(); ++i) {
+            const auto& listed = std::get<HydrostaticTest>(*test).trials[i].trace;
+            if (listed.empty())
+                continue;
+            ++recorded;
+            EXPECT_TRUE(listed.samples.empty());
+            ASSERT_EQ(tank->trials[i].trace.samples.size(), 40u);
+            EXPECT_EQ(tank->trials[i].trace.samples[1].gross.value(), double(7.41f));
+        }
+    }
+    EXPECT_GT(recorded, 3);
 }
 
 TEST_F(Golden, TheClientsRecordGoesIntoANewBook) {

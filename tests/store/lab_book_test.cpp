@@ -193,6 +193,7 @@ TEST_F(Book, ANewerBookIsRefused) {
 TEST_F(Book, AnOlderBookIsCopiedAndBroughtForward) {
     open();
     tamper(QStringLiteral("DROP TABLE studies"));
+    tamper(QStringLiteral("DROP TABLE recordings"));
     for (const char* index : {"checks_instrument", "tests_state", "tests_method"})
         tamper(QStringLiteral("DROP INDEX ") + QLatin1String(index));
     tamper(QStringLiteral("UPDATE meta SET value = '1' WHERE key = 'schema'"));
@@ -324,7 +325,7 @@ TEST_F(Book, AFullDiskLosesNothingAndWorkGoesOnAfterwards) {
     ASSERT_TRUE(limit.exec(QStringLiteral("PRAGMA max_page_count = %1").arg(limit.value(0).toInt())));
     std::vector<hydrostatic::ForceSample> trace;
     for (int i = 0; i < 3000; ++i)
-        trace.push_back({Seconds(0.02 * i), Kilograms(7.44 + 0.004 * std::sin(0.3 * i))});
+        trace.push_back({Seconds(0.02 * i), Kilograms(7.44 + 0.004 * std::sin(0.3 * i * i))}); // packs badly
     const auto refused = run->acceptTrace(trace, linked(*run, "load-cell"));
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().english().find("disk is full"), std::string::npos) << refused.error().english();

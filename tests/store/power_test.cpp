@@ -1,5 +1,5 @@
-// Power cuts and disks that fail, at every point of the work: nothing that was shown as accepted is lost, and the
-// book opens and verifies.
+// Power cuts and disks that fail, at every point of the work: nothing that was shown as accepted is lost, and
+// the book opens and verifies.
 #include "procedure/tank/procedure.hpp"
 #include "store/book/lab_book.hpp"
 #include "support/hydrostatic_run.hpp"
@@ -35,7 +35,8 @@ protected:
         QFile file(name);
         return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
     }
-    /// A morning: a test from its first step to its signature with result and appointment in one act, an amendment.
+    /// A morning: a test from its first step to its signature with result and appointment in one act, an
+    /// amendment.
     /// @param accepted called after each act with the number of events that are accepted
     void work(LabBook& book, const std::function<void(std::int64_t)>& accepted) {
         auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, book, clock);
@@ -64,7 +65,8 @@ protected:
         act(run->interpret("In the band."));
         act(run->sign(technician, physiologist, [&]() -> Expected<void> {
             auto kept = book.save(StoredResult{"t1", 1, 1, clock(), Json{{"fat", 14.4}}}, "bram");
-            return kept ? book.save(Visit{"v1", "client-1", clock(), "hydrostatic", "done", "t1", {}}, "bram") : kept;
+            return kept ? book.save(Visit{"v1", "client-1", clock(), "hydrostatic", "done", "t1", {}}, "bram")
+                        : kept;
         }));
         act(run->amend("the wrong scale"));
         act(book.setSetting("units", "us", "bram"));
@@ -107,15 +109,16 @@ TEST_F(Power, ACutAtAnyPointLosesNothingThatWasAccepted) {
         ASSERT_TRUE(book) << "cut " << cut << ": " << book.error().english();
         ASSERT_GE((*book)->eventCount(), held->second) << "cut " << cut;
         const auto verification = (*book)->verify();
-        ASSERT_TRUE(verification.sound()) << "cut " << cut << ": " << verification.faults.front().what.english();
+        ASSERT_TRUE(verification.sound())
+            << "cut " << cut << ": " << verification.faults.front().what.english();
         signedWholeOrNotAtAll(**book);
         later += held->second > 1;
     }
     EXPECT_GT(later, static_cast<std::size_t>(cuts()) / 2);
 }
 
-// The n-th call to the disk fails, for each n: what is said to be accepted is, what is refused left nothing, and the
-// work goes on.
+// The n-th call to the disk fails, for each n: what is said to be accepted is, what is refused left nothing,
+// and the work goes on.
 TEST_F(Power, AnErrorAtAnyCallIsSaidAndLosesNothing) {
     for (const int code : {SQLITE_FULL, SQLITE_IOERR_WRITE, SQLITE_IOERR_FSYNC})
         for (int call = 1; call < 400; call += 7) {

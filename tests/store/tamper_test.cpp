@@ -17,6 +17,7 @@
 #include <stdexcept>
 #include <sys/stat.h>
 #include <thread>
+#include <tuple>
 #include <unistd.h>
 
 namespace fusain::store::tamper_test {
@@ -70,25 +71,46 @@ protected:
         EXPECT_TRUE(book->save(Staff{"bram", "Bram Iyengar", Role::Technician}, "bram"));
         EXPECT_TRUE(book->save(Staff{"oriel", "Oriel Thackway", Role::Physiologist}, "bram"));
         for (const char* number : {"1", "2", "3"}) {
-            Client client{std::string("client-") + number, std::string("SP-00") + number, "Ailsa Brandvold",
-                          *dateFromIso("1984-06-02"),      Sex::Male,                     Metres(1.75),
-                          UnitSystem::Metric,              "",                            false};
+            Client client{std::string("client-") + number,
+                          std::string("SP-00") + number,
+                          "Ailsa Brandvold",
+                          *dateFromIso("1984-06-02"),
+                          Sex::Male,
+                          Metres(1.75),
+                          UnitSystem::Metric,
+                          "",
+                          false};
             EXPECT_TRUE(book->save(client, "bram"));
-            EXPECT_TRUE(book->save(Visit{std::string("v") + number, client.id, clock(), "hydrostatic", "done", {}, {}}, "bram"));
-            EXPECT_TRUE(book->save(Check{std::string("c") + number, "chamber", "cylinder-volume", clock(), 50.0, 50.1, false,
-                                         "bram", "", {50.1}},
+            EXPECT_TRUE(book->save(
+                Visit{std::string("v") + number, client.id, clock(), "hydrostatic", "done", {}, {}}, "bram"));
+            EXPECT_TRUE(book->save(Check{std::string("c") + number,
+                                         "chamber",
+                                         "cylinder-volume",
+                                         clock(),
+                                         50.0,
+                                         50.1,
+                                         false,
+                                         "bram",
+                                         "",
+                                         {50.1}},
                                    "bram"));
-            EXPECT_TRUE(book->save(Study{std::string("s") + number, "chamber", "fat-percent", "%", clock(), "oriel",
-                                         {{18.2, 18.4}}, ""},
+            EXPECT_TRUE(book->save(Study{std::string("s") + number,
+                                         "chamber",
+                                         "fat-percent",
+                                         "%",
+                                         clock(),
+                                         "oriel",
+                                         {{18.2, 18.4}},
+                                         ""},
                                    "oriel"));
             TestSubject subject = man;
             subject.clientId = client.id;
-            auto run = HydrostaticProcedure::begin(standardSetting(), std::string("t") + number, subject, technician,
-                                                   *book, clock);
+            auto run = HydrostaticProcedure::begin(standardSetting(), std::string("t") + number, subject,
+                                                   technician, *book, clock);
             prepare(*run);
             weighThreeTimes(*run);
             EXPECT_TRUE(run->undo());
-            EXPECT_TRUE(run->acceptTrial(Kilograms(7.45), Kilograms(0.02)));
+            EXPECT_TRUE(run->acceptTrace(steadyTrace(7.45), linked(*run, "load-cell")));
             finish(*run);
             EXPECT_TRUE(book->save(StoredResult{run->record().id, 1, 1, clock(), Json{{"fat", 14.4}}}, "bram"));
             if (std::string_view(number) == "2") {
@@ -131,6 +153,7 @@ TEST_F(Tampered, EveryRowThatIsChangedDeletedOrAddedAtRandomIsFound) {
     std::vector<Table> tables = projectedTables();
     tables.push_back({"journal", {"sequence"}, {"sequence", "at", "staff", "kind", "subject", "data", "hash"}});
     tables.push_back({"meta", {"key"}, {"key", "value"}});
+    tables.push_back({"recordings", {"name"}, {"name", "data"}});
     for (int i = 0; i < often(60); ++i) {
         const QString path = copy();
         const Table& table = tables[static_cast<std::size_t>(draw(static_cast<int>(tables.size())))];
@@ -138,30 +161,35 @@ TEST_F(Tampered, EveryRowThatIsChangedDeletedOrAddedAtRandomIsFound) {
         const int how = draw(3);
         {
             Hand hand(path);
-            const QString row = QStringLiteral(" WHERE rowid = (SELECT rowid FROM %1 ORDER BY rowid LIMIT 1 OFFSET %2)")
-                                    .arg(table.name)
-                                    .arg(draw(hand.count(table.name)));
+            const QString row =
+                QStringLiteral(" WHERE rowid = (SELECT rowid FROM %1 ORDER BY rowid LIMIT 1 OFFSET %2)")
+                    .arg(table.name)
+                    .arg(draw(hand.count(table.name)));
             if (how == 0)
                 hand.run(QStringLiteral("DELETE FROM ") + table.name + row);
             else if (how == 1) // text gets a letter more, a number one more
-                hand.run(QStringLiteral("UPDATE %1 SET %2 = CASE typeof(%2) WHEN 'integer' THEN %2 + 1000 ELSE %2 || ' ' "
-                                        "END")
+                hand.run(QStringLiteral(
+                             "UPDATE %1 SET %2 = CASE typeof(%2) WHEN 'integer' THEN %2 + 1000 ELSE %2 || ' ' "
+                             "END")
                              .arg(table.name, column) +
                          row);
             else {
                 QStringList values;
                 for (const QString& each : table.columns)
                     values << (each == table.key.front()
-                                   ? QStringLiteral("CASE typeof(%1) WHEN 'integer' THEN %1 + 1000 ELSE %1 || '-' END")
+                                   ? QStringLiteral(
+                                         "CASE typeof(%1) WHEN 'integer' THEN %1 + 1000 ELSE %1 || '-' END")
                                          .arg(each)
                                : each == QLatin1String("code") ? QStringLiteral("code || '-'")
                                                                : each);
-                hand.run(QStringLiteral("INSERT INTO %1 (%2) SELECT %3 FROM %1")
-                             .arg(table.name, table.columns.join(QLatin1Char(',')), values.join(QLatin1Char(','))) +
-                         row);
+                hand.run(
+                    QStringLiteral("INSERT INTO %1 (%2) SELECT %3 FROM %1")
+                        .arg(table.name, table.columns.join(QLatin1Char(',')), values.join(QLatin1Char(','))) +
+                    row);
             }
         }
-        ASSERT_TRUE(found(path)) << i << ": " << table.name.toStdString() << ' ' << column.toStdString() << ' ' << how;
+        ASSERT_TRUE(found(path)) << i << ": " << table.name.toStdString() << ' ' << column.toStdString() << ' '
+                                 << how;
     }
 }
 
@@ -170,20 +198,29 @@ TEST_F(Tampered, WhatOnceWasNotSeenIsFoundAndNamed) {
     const std::pair<const char*, const char*> forgeries[]{
         {"UPDATE results SET document = replace(document, '14.4', '12.3') WHERE test = 't1'", "result t1/1/1"},
         {"DELETE FROM results", "result"},
-        {"UPDATE clients SET document = replace(document, 'male', 'female') WHERE id = 'client-1'", "client client-1"},
+        {"UPDATE clients SET document = replace(document, 'male', 'female') WHERE id = 'client-1'",
+         "client client-1"},
         {"UPDATE clients SET name = 'Somebody Else' WHERE id = 'client-2'", "client client-2"},
-        {"INSERT INTO clients SELECT 'x', 'X', name, birth_date, document FROM clients LIMIT 1", "no event wrote it"},
+        {"INSERT INTO clients SELECT 'x', 'X', name, birth_date, document FROM clients LIMIT 1",
+         "no event wrote it"},
         {"UPDATE checks SET document = replace(document, 'false', 'true')", "check c1"},
         {"DELETE FROM checks", "was written, and is not in the book"},
         {"DELETE FROM studies", "precision study"},
         {"DELETE FROM visits", "appointment"},
         {"UPDATE staff SET document = replace(document, 'technician', 'physiologist')", "colleague bram"},
         {"UPDATE settings SET value = 'metric' WHERE key = 'units'", "setting units"},
-        {"UPDATE tests SET document = replace(document, '70.0', '60.0') WHERE id = 't2' AND version = 1", "raw record t2/1"},
-        {"INSERT INTO tests SELECT 'forged', version, client, method, started_at, state, document FROM tests WHERE id = "
+        {"UPDATE tests SET document = replace(document, '70.0', '60.0') WHERE id = 't2' AND version = 1",
+         "raw record t2/1"},
+        {"INSERT INTO tests SELECT 'forged', version, client, method, started_at, state, document FROM tests "
+         "WHERE id = "
          "'t1'",
          "raw record forged/1"},
-        {"DELETE FROM journal WHERE sequence = (SELECT max(sequence) FROM journal)", "events are missing at its end"},
+        {"DELETE FROM journal WHERE sequence = (SELECT max(sequence) FROM journal)",
+         "events are missing at its end"},
+        {"DELETE FROM recordings", "was written, and is not in the book"},
+        {"UPDATE recordings SET data = substr(data, 1, length(data) - 9)", "is not as it was written"},
+        {"UPDATE recordings SET data = x'FFFFFFFF789C'", "is not as it was written"},
+        {"INSERT INTO recordings SELECT replace(name, 'a', 'b'), data FROM recordings", "recording"},
         {"INSERT INTO meta VALUES ('created', 'long ago')", "What the book says of itself"},
         {"CREATE TABLE more (a TEXT)", "A table of the book"}};
     for (const auto& [sql, words] : forgeries) {
@@ -215,8 +252,10 @@ TEST_F(Tampered, ABitThatFlipsIsReportedOrWithoutEffect) {
     const auto contents = [](const QString& path) {
         QStringList all;
         Hand hand(path);
-        for (const char* table : {"journal", "clients", "staff", "visits", "tests", "results", "checks", "studies", "settings", "meta"})
-            for (auto rows = hand.run(QStringLiteral("SELECT * FROM %1 ORDER BY 1, 2").arg(QLatin1String(table)));
+        for (const char* table : {"journal", "clients", "staff", "visits", "tests", "results", "checks",
+                                  "studies", "settings", "meta"})
+            for (auto rows =
+                     hand.run(QStringLiteral("SELECT * FROM %1 ORDER BY 1, 2").arg(QLatin1String(table)));
                  rows.next();)
                 for (int i = 0; i < 7; ++i)
                     all << rows.value(i).toString();
@@ -260,22 +299,98 @@ TEST_F(Tampered, AVerificationBesideTheWorkSeesOneMoment) {
     EXPECT_GT(made, 0);
 }
 
-// A record that its events do not lead to, in a book of before: it is kept as found, and the book is sound then.
+// A record that its events do not lead to, in a book of before: it is kept as found, and the book is sound
+// then.
 TEST_F(Tampered, WhatWasFoundInAnOlderBookIsNoDamageAfterwards) {
-    const QString path = copy();
+    const QString path = file("five.fusain");
+    QFile::copy(QStringLiteral(FUSAIN_SOURCE_DIR "/tests/data/schema-5/lab-book-5.fusain"), path);
+    QFile(path).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
     {
         Hand hand(path);
-        hand.run(QStringLiteral("UPDATE tests SET document = replace(document, '70.0', '60.0') WHERE id = 't1'"));
-        hand.run(QStringLiteral("UPDATE results SET document = '{\"fat\":1.0}' WHERE test = 't3'"));
-        hand.run(QStringLiteral("UPDATE meta SET value = '4' WHERE key = 'schema'"));
-        hand.run(QStringLiteral("DELETE FROM meta WHERE key = 'head'"));
+        hand.run(QStringLiteral(
+            "UPDATE tests SET document = replace(document, '70.0', '60.0') WHERE id = 'tank-running'"));
+        hand.run(QStringLiteral("UPDATE results SET document = '{\"fat\":1.0}' WHERE test = 'tank-signed'"));
     }
     auto book = LabBook::open(path, clock);
     ASSERT_TRUE(book) << book.error().english();
     const auto verification = (*book)->verify();
     EXPECT_TRUE(verification.sound()) << verification.faults.front().what.english();
+    const auto changed = (*book)->test("tank-running");
     EXPECT_EQ((*book)->eventsOf("tests").size(), 1u);
-    EXPECT_EQ(std::get<HydrostaticTest>(*(*book)->test("t1")).dryMass->value, 60.0);
+    EXPECT_EQ(std::get<HydrostaticTest>(*changed).dryMass->value, 60.0);
+    const auto whole = (*book)->withRecordings(*changed); // what was changed kept its recording all the same
+    ASSERT_TRUE(whole);
+    int recorded = 0;
+    for (const WeighingTrial& trial : std::get<HydrostaticTest>(*whole).trials)
+        recorded += static_cast<int>(trial.trace.samples.size());
+    EXPECT_EQ(recorded, 40);
+}
+
+// At each start only what is new is looked at; once a week, and when asked, all of it.
+TEST_F(Tampered, TheNewPartIsVerifiedOnItsOwn) {
+    Verified earlier;
+    {
+        auto book = open();
+        const auto whole = book->verify();
+        ASSERT_TRUE(whole.sound());
+        earlier = {whole.events, whole.head, clock()};
+        const auto nothingNew = book->verify(earlier);
+        EXPECT_TRUE(nothingNew.sound());
+        EXPECT_EQ(nothingNew.before, whole.events);
+        auto run = HydrostaticProcedure::begin(standardSetting(), "t9", man, technician, *book, clock);
+        prepare(*run);
+        MUST(run->acceptTrace(steadyTrace(), linked(*run, "load-cell")));
+        MUST(book->setSetting("units", "metric", "bram"));
+        const auto part = book->verify(earlier);
+        EXPECT_TRUE(part.sound()) << part.faults.front().what.english();
+        EXPECT_EQ(part.before, whole.events);
+        EXPECT_EQ(part.events, book->eventCount());
+        EXPECT_EQ(part.head, book->verify().head);
+        // An end that is not in the journal vouches for nothing.
+        EXPECT_EQ(book->verify(Verified{earlier.events, std::string(64, '0'), {}}).before, 0);
+        EXPECT_EQ(book->verify(Verified{earlier.events + 1000, earlier.head, {}}).before, 0);
+        book.reset();
+        Hand(file()).run(QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)"));
+    }
+    const std::tuple<const char*, bool, const char*> changes[]{
+        {"UPDATE tests SET state = 'signed' WHERE id = 't9'", true, "raw record t9/1"},
+        {"DELETE FROM tests WHERE id = 't9'", true, "raw record t9/1"},
+        {"DELETE FROM recordings WHERE name IN (SELECT json_extract(data, '$.trace.block') FROM journal WHERE "
+         "subject = "
+         "'t9')",
+         true, "recording"},
+        {"UPDATE settings SET value = 'us'", true, "setting units"},
+        {"UPDATE journal SET staff = 'oriel' WHERE sequence = (SELECT max(sequence) FROM journal)", true,
+         "was changed"},
+        {"UPDATE journal SET sequence = sequence + 1 WHERE sequence = (SELECT max(sequence) FROM journal)",
+         true, "is missing"},
+        {"CREATE TRIGGER later AFTER INSERT ON tests BEGIN SELECT 1; END", true, "A table of the book"},
+        {"UPDATE tests SET state = 'running' WHERE id = 't1'", false, "raw record t1/1"}};
+    for (const auto& [sql, inNewPart, words] : changes) {
+        const QString path = copy();
+        Hand(path).run(QLatin1String(sql));
+        const auto book = *LabBook::openForReading(path);
+        const auto part = book->verify(earlier), whole = book->verify();
+        EXPECT_EQ(part.sound(), !inNewPart) << sql;
+        EXPECT_FALSE(whole.sound()) << sql;
+        EXPECT_NE((inNewPart ? part : whole).faults.front().what.english().find(words), std::string::npos)
+            << sql << '\n'
+            << (inNewPart ? part : whole).faults.front().what.english();
+    }
+}
+
+TEST_F(Tampered, WhatWasVerifiedIsRememberedBesideTheBook) {
+    EXPECT_FALSE(verifiedUpTo(file()));
+    rememberVerified(file(), {12, "abc", clock()});
+    const auto kept = verifiedUpTo(file());
+    ASSERT_TRUE(kept);
+    EXPECT_EQ(kept->events, 12);
+    EXPECT_EQ(kept->head, "abc");
+    QFile damaged(verifiedFile(file()));
+    ASSERT_TRUE(damaged.open(QIODevice::WriteOnly));
+    damaged.write("{\"events\": \"many\"");
+    damaged.close();
+    EXPECT_FALSE(verifiedUpTo(file()));
 }
 
 TEST_F(Tampered, ADamagedBookReplacesNoGoodCopyAndIsRescuedAllTheSame) {
@@ -300,9 +415,9 @@ TEST_F(Tampered, AnExceptionInAnActLeavesTheJournalWhereItWas) {
     auto book = open();
     const auto events = book->eventCount();
     EXPECT_THROW(static_cast<void>(book->together([&]() -> Expected<void> {
-        EXPECT_TRUE(book->setSetting("theme", "dark", "bram"));
-        throw std::runtime_error("made for the test");
-    })),
+                     EXPECT_TRUE(book->setSetting("theme", "dark", "bram"));
+                     throw std::runtime_error("made for the test");
+                 })),
                  std::runtime_error);
     EXPECT_EQ(book->eventCount(), events);
     MUST(book->setSetting("theme", "light", "bram"));

@@ -44,6 +44,14 @@ inline Attribution linked(const Procedure& run, const char* device = "analyzer")
     return Attribution::overLink(run.record().id, device, "tcp:127.0.0.1:1");
 }
 
+/// Eight seconds on the load cell that are read at once.
+inline std::vector<hydrostatic::ForceSample> steadyTrace(double gross = 7.44) {
+    std::vector<hydrostatic::ForceSample> trace;
+    for (int i = 0; i < 400; ++i)
+        trace.push_back({Seconds(0.02 * i), Kilograms(gross + 0.002 * std::sin(0.9 * i))});
+    return trace;
+}
+
 #define MUST(command)                                                                                          \
     do {                                                                                                       \
         const auto outcome = (command);                                                                        \

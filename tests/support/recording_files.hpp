@@ -10,9 +10,10 @@
 
 namespace fusain::testing {
 
-/// The file system under SQLite while this object lives: passes everything on, remembers every write, truncation
-/// and sync in order, and can let one of them fail. From what it remembers it makes the files as a power cut would
-/// have left them: what was synced is there, of the rest any part in any order, the last of it torn.
+/// The file system under SQLite while this object lives: passes everything on, remembers every write,
+/// truncation and sync in order, and can let one of them fail. From what it remembers it makes the files as a
+/// power cut would have left them: what was synced is there, of the rest any part in any order, the last of it
+/// torn.
 class RecordingFiles {
 public:
     enum class What { Write, Truncate, Sync, Delete };
@@ -53,8 +54,8 @@ public:
         left_ = calls;
         code_ = code;
     }
-    /// The contents of each file after a power cut before operation `cut`. @param before what was on disk when the
-    /// recording began
+    /// The contents of each file after a power cut before operation `cut`. @param before what was on disk when
+    /// the recording began
     [[nodiscard]] QMap<QString, QByteArray> cutAt(std::size_t cut, const QMap<QString, QByteArray>& before,
                                                   std::mt19937& random) const {
         QMap<QString, QByteArray> files = before;
@@ -70,14 +71,16 @@ public:
                 }
             for (std::size_t i = 0; i < synced; ++i)
                 apply(files, *done[i], done[i]->data.size());
-            std::vector<const Operation*> pending(done.begin() + static_cast<std::ptrdiff_t>(synced), done.end());
+            std::vector<const Operation*> pending(done.begin() + static_cast<std::ptrdiff_t>(synced),
+                                                  done.end());
             std::shuffle(pending.begin(), pending.end(), random);
             pending.resize(pending.empty() ? 0 : random() % (pending.size() + 1));
             for (const Operation* each : pending) {
                 constexpr qsizetype sector = 512;
                 const bool torn = each == pending.back() && each->data.size() > sector;
                 apply(files, *each,
-                      torn ? sector * static_cast<qsizetype>(random() % static_cast<unsigned>(each->data.size() / sector))
+                      torn ? sector * static_cast<qsizetype>(random() %
+                                                             static_cast<unsigned>(each->data.size() / sector))
                            : each->data.size());
             }
         }
@@ -116,7 +119,8 @@ private:
         }
         if (file.size() < operation.offset + bytes)
             file.append(QByteArray(operation.offset + bytes - file.size(), '\0'));
-        std::memcpy(file.data() + operation.offset, operation.data.constData(), static_cast<std::size_t>(bytes));
+        std::memcpy(file.data() + operation.offset, operation.data.constData(),
+                    static_cast<std::size_t>(bytes));
     }
     /// @return the error that this call is to fail with; 0 for none
     int failing() { return left_ > 0 && --left_ == 0 ? code_ : SQLITE_OK; }
@@ -150,8 +154,9 @@ private:
             return of(f)->real()->pMethods->xRead(of(f)->real(), to, amount, offset);
         };
         methods.xWrite = [](sqlite3_file* f, const void* from, int amount, sqlite3_int64 offset) {
-            return changing(f, {What::Write, {}, offset, QByteArray(static_cast<const char*>(from), amount)},
-                            [&](sqlite3_file* real) { return real->pMethods->xWrite(real, from, amount, offset); });
+            return changing(
+                f, {What::Write, {}, offset, QByteArray(static_cast<const char*>(from), amount)},
+                [&](sqlite3_file* real) { return real->pMethods->xWrite(real, from, amount, offset); });
         };
         methods.xTruncate = [](sqlite3_file* f, sqlite3_int64 size) {
             return changing(f, {What::Truncate, {}, size},
@@ -164,7 +169,9 @@ private:
         methods.xFileSize = [](sqlite3_file* f, sqlite3_int64* size) {
             return of(f)->real()->pMethods->xFileSize(of(f)->real(), size);
         };
-        methods.xLock = [](sqlite3_file* f, int level) { return of(f)->real()->pMethods->xLock(of(f)->real(), level); };
+        methods.xLock = [](sqlite3_file* f, int level) {
+            return of(f)->real()->pMethods->xLock(of(f)->real(), level);
+        };
         methods.xUnlock = [](sqlite3_file* f, int level) {
             return of(f)->real()->pMethods->xUnlock(of(f)->real(), level);
         };
@@ -174,7 +181,9 @@ private:
         methods.xFileControl = [](sqlite3_file* f, int what, void* with) {
             return of(f)->real()->pMethods->xFileControl(of(f)->real(), what, with);
         };
-        methods.xSectorSize = [](sqlite3_file* f) { return of(f)->real()->pMethods->xSectorSize(of(f)->real()); };
+        methods.xSectorSize = [](sqlite3_file* f) {
+            return of(f)->real()->pMethods->xSectorSize(of(f)->real());
+        };
         methods.xDeviceCharacteristics = [](sqlite3_file* f) {
             return of(f)->real()->pMethods->xDeviceCharacteristics(of(f)->real()) &
                    ~(SQLITE_IOCAP_POWERSAFE_OVERWRITE | SQLITE_IOCAP_ATOMIC);

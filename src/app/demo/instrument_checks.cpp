@@ -203,7 +203,8 @@ Expected<void> referenceObjects(store::LabBook& book, const LabCatalogue& catalo
             return failure({"the demo's lab has an instrument that the catalogue does not know", {}});
         const ReferenceObject object{check->object, each.number, check->rule.nominal, check->uncertainty,
                                      dateFromIso(each.until)};
-        if (auto done = book.setSetting("reference." + instrument->id + "." + check->id, toJson(object).dump(), "oriel");
+        if (auto done = book.setSetting("reference." + instrument->id + "." + check->id, toJson(object).dump(),
+                                        "oriel");
             !done)
             return done;
     }

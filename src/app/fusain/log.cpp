@@ -58,7 +58,8 @@ void write(QtMsgType type, const QMessageLogContext& context, const QString& wor
         if (std::current_exception())
             std::rethrow_exception(std::current_exception());
     } catch (const std::exception& error) {
-        write(QtFatalMsg, QMessageLogContext(nullptr, 0, nullptr, "fusain.program"), QString::fromUtf8(error.what()));
+        write(QtFatalMsg, QMessageLogContext(nullptr, 0, nullptr, "fusain.program"),
+              QString::fromUtf8(error.what()));
     } catch (...) {
         write(QtFatalMsg, QMessageLogContext(nullptr, 0, nullptr, "fusain.program"),
               QStringLiteral("ended by something that is no exception of the library"));

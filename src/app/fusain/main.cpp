@@ -26,7 +26,8 @@ int main(int argc, char** argv) {
                                  QStringLiteral("Lab book to open; nothing is created unless --new says so."),
                                  QStringLiteral("[file]"));
     parser.addOptions(
-        {{QStringLiteral("new"), QStringLiteral("Make a new lab book at this place; refused when there is a file.")},
+        {{QStringLiteral("new"),
+          QStringLiteral("Make a new lab book at this place; refused when there is a file.")},
          {QStringLiteral("demo"), QStringLiteral("Open the made-up lab with simulated instruments.")},
          {QStringLiteral("practice"),
           QStringLiteral(

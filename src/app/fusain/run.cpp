@@ -1,9 +1,9 @@
 #include "fusain/run.hpp"
 
 #include "demo/demo_book.hpp"
+#include "desktop/services/book_care.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/window/first_start.hpp"
-#include "desktop/services/book_care.hpp"
 #include "fusain/single_instance.hpp"
 #include "fusain/stay_awake.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
@@ -51,12 +51,13 @@ Expected<std::unique_ptr<store::LabBook>> openOrAsk(const QString& path, const C
     const bool missing = QFileInfo(path).dir().exists() && !QFileInfo::exists(path);
     if (opened || !missing || isSilent())
         return opened;
-    QMessageBox box(QMessageBox::Question, QCoreApplication::translate("run", "No lab book here"),
-                    QCoreApplication::translate("run", "There is no lab book at %1.\n\nIf there should be one, check that "
-                                                       "its disk or share is connected, then start again.")
-                        .arg(path));
-    const auto* create =
-        box.addButton(QCoreApplication::translate("run", "Create a new lab book here"), QMessageBox::AcceptRole);
+    QMessageBox box(
+        QMessageBox::Question, QCoreApplication::translate("run", "No lab book here"),
+        QCoreApplication::translate("run", "There is no lab book at %1.\n\nIf there should be one, check that "
+                                           "its disk or share is connected, then start again.")
+            .arg(path));
+    const auto* create = box.addButton(QCoreApplication::translate("run", "Create a new lab book here"),
+                                       QMessageBox::AcceptRole);
     box.setDefaultButton(box.addButton(QCoreApplication::translate("run", "Leave"), QMessageBox::RejectRole));
     box.exec();
     return box.clickedButton() == create ? store::LabBook::create(path, clock) : std::move(opened);
@@ -178,8 +179,9 @@ int runDesktop(const RunOptions& options,
         return 3;
     }
     const bool ownRoom = freshDemo || options.practice; // a book of the program's own, not of a lab
-    auto book = ownRoom || (options.createBook && !QFileInfo::exists(path)) ? store::LabBook::openOrCreate(path, clock)
-                                                                            : openOrAsk(path, clock);
+    auto book = ownRoom || (options.createBook && !QFileInfo::exists(path))
+                    ? store::LabBook::openOrCreate(path, clock)
+                    : openOrAsk(path, clock);
     if (!book)
         return explain(book.error());
     desktop::Shell* window = nullptr;

@@ -7,11 +7,11 @@ namespace fusain {
 
 /// What the command line asks of the desktop program.
 struct RunOptions {
-    QString book;          ///< the lab book to open; empty: the usual place
+    QString book;            ///< the lab book to open; empty: the usual place
     bool createBook = false; ///< make the lab book when there is none at `book`
-    bool demo = false;     ///< the made-up lab with simulated instruments
-    bool practice = false; ///< the practice room, with a lab book of its own
-    QString pictures;      ///< write a PNG of each main view here and leave
+    bool demo = false;       ///< the made-up lab with simulated instruments
+    bool practice = false;   ///< the practice room, with a lab book of its own
+    QString pictures;        ///< write a PNG of each main view here and leave
 };
 
 /// Opens the lab book and runs the window until it is closed.

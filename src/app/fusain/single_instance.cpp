@@ -16,7 +16,8 @@ QString socketOf(const QString& bookPath) {
             .toHex()
             .left(16);
     const QString own = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
-    return QDir(own.isEmpty() ? QDir::tempPath() : own).filePath(QStringLiteral("fusain-") + QString::fromLatin1(name));
+    return QDir(own.isEmpty() ? QDir::tempPath() : own)
+        .filePath(QStringLiteral("fusain-") + QString::fromLatin1(name));
 }
 
 } // namespace

@@ -4,8 +4,8 @@
 
 namespace fusain {
 
-/// Brings the window of a lab book forward when it is started again. That two never write to one book is the lab
-/// book's own business (store::BookPlace).
+/// Brings the window of a lab book forward when it is started again. That two never write to one book is the
+/// lab book's own business (store::BookPlace).
 class SingleInstance {
 public:
     /// Knocks at the window that has this book open. @return whether one answered

@@ -11,9 +11,9 @@ namespace fusain {
 namespace {
 
 QDBusMessage toScreenSaver(const QString& what, const QVariantList& with) {
-    QDBusMessage message = QDBusMessage::createMethodCall(
-        QStringLiteral("org.freedesktop.ScreenSaver"), QStringLiteral("/org/freedesktop/ScreenSaver"),
-        QStringLiteral("org.freedesktop.ScreenSaver"), what);
+    QDBusMessage message = QDBusMessage::createMethodCall(QStringLiteral("org.freedesktop.ScreenSaver"),
+                                                          QStringLiteral("/org/freedesktop/ScreenSaver"),
+                                                          QStringLiteral("org.freedesktop.ScreenSaver"), what);
     message.setArguments(with);
     return message;
 }

@@ -4,12 +4,15 @@
 #include "report/base/words.hpp"
 
 #include <QCoreApplication>
+#include <QFile>
 #include <QPointer>
+#include <cmath>
 
 namespace fusain::desktop {
 namespace {
 
 constexpr int hour = 3600 * 1000, lookEvery = 3000; // ms
+constexpr double daysBetweenWholes = 7.0;
 
 } // namespace
 
@@ -35,15 +38,32 @@ void BookCare::begin() {
     copy();
 }
 
-// A connection of its own, which only reads: the window's is not touched.
 void BookCare::verify() {
-    pool_.start([self = QPointer(this), path = path_] {
+    auto earlier = store::verifiedUpTo(path_);
+    // A clock that was wrong must not put the whole off for ever.
+    if (earlier && std::abs(minutesBetween(earlier->wholly, session_.now())) > daysBetweenWholes * 24.0 * 60.0)
+        earlier.reset();
+    verifyAfter(earlier);
+}
+
+void BookCare::verifyAll() {
+    verifyAfter(std::nullopt);
+}
+
+// A connection of its own, which only reads: the window's is not touched.
+void BookCare::verifyAfter(const std::optional<store::Verified>& earlier) {
+    pool_.start([self = QPointer(this), path = path_, earlier, now = session_.now()] {
         const auto book = store::LabBook::openForReading(path);
         auto found = std::make_shared<store::Verification>();
         if (book)
-            *found = (*book)->verify();
+            *found = (*book)->verify(earlier);
         else
             found->faults.push_back({book.error().what, {}});
+        if (found->sound() && !found->earlierSchema)
+            store::rememberVerified(path,
+                                    {found->events, found->head, found->before > 0 ? earlier->wholly : now});
+        else
+            QFile::remove(store::verifiedFile(path));
         QMetaObject::invokeMethod(QCoreApplication::instance(), [self, found] {
             if (!self)
                 return;
@@ -64,8 +84,8 @@ void BookCare::copy() {
 void BookCare::copyInto(const QString& folder) {
     pool_.start([self = QPointer(this), path = path_, folder, now = session_.now()] {
         const auto book = store::LabBook::openForReading(path);
-        const auto made = book ? (*book)->backUpDaily(now, folder)
-                               : Expected<QString>(tl::unexpected(book.error()));
+        const auto made =
+            book ? (*book)->backUpDaily(now, folder) : Expected<QString>(tl::unexpected(book.error()));
         QMetaObject::invokeMethod(QCoreApplication::instance(), [self, made] {
             if (!self)
                 return;
@@ -85,20 +105,25 @@ void BookCare::lookAtTheFile() {
 }
 
 QString verificationWords(const store::Verification& verification) {
+    if (verification.sound() && verification.before > 0)
+        return QObject::tr(
+                   "✓ Sound: the %1 events since the last verification, and the records that they are about. "
+                   "The %2 before them were found sound within the last week.")
+            .arg(verification.events - verification.before)
+            .arg(verification.before);
     if (verification.sound())
         return QObject::tr("✓ Sound: %1 events, and all records agree with them.").arg(verification.events);
     const auto since = verification.damagedSince();
-    QStringList lines{
-        since ? QObject::tr("▲ This lab book is damaged since %1.")
-                    .arg(report::day(*since))
-              : QObject::tr("▲ This lab book is damaged.")};
+    QStringList lines{since ? QObject::tr("▲ This lab book is damaged since %1.").arg(report::day(*since))
+                            : QObject::tr("▲ This lab book is damaged.")};
     constexpr std::size_t most = 12;
     for (std::size_t i = 0; i < std::min(most, verification.faults.size()); ++i)
         lines << report::say(verification.faults[i].what);
     if (verification.faults.size() > most)
         lines << QObject::tr("… and %1 more").arg(verification.faults.size() - most);
-    lines << QObject::tr("This check changed nothing. Restore a copy from before that day under a new name, then "
-                         "compare.");
+    lines << QObject::tr(
+        "This check changed nothing. Restore a copy from before that day under a new name, then "
+        "compare.");
     return lines.join(QLatin1Char('\n'));
 }
 

@@ -6,8 +6,8 @@
 
 namespace fusain::desktop {
 
-/// Looks after the lab book while the window works: verifies it in the background, keeps its copies up to date, and
-/// notices when its file is taken away. Nothing of it stops the window.
+/// Looks after the lab book while the window works: verifies it in the background, keeps its copies up to date,
+/// and notices when its file is taken away. Nothing of it stops the window.
 class BookCare : public QObject {
     Q_OBJECT
 public:
@@ -15,7 +15,10 @@ public:
     ~BookCare() override;
     /// Verifies now and copies now, then copies every hour and after each signature.
     void begin();
+    /// Verifies what was written since the last verification; all of the book once a week.
     void verify();
+    /// Verifies all of the book.
+    void verifyAll();
     void copy();
     /// What the last verification found; nothing before the first has ended.
     [[nodiscard]] const std::optional<store::Verification>& verification() const { return verification_; }
@@ -31,6 +34,7 @@ Q_SIGNALS:
     void displaced(const fusain::Problem& problem);
 
 private:
+    void verifyAfter(const std::optional<store::Verified>& earlier);
     void lookAtTheFile();
     void copyInto(const QString& folder);
 

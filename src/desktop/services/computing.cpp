@@ -91,7 +91,10 @@ void Computing::compareWithEarlier(report::TestReport& report) const {
 
 Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const WhatIf& whatIf,
                                                  const AnyPolicy* instead) {
-    auto result = computed(test, whatIf, instead);
+    const auto whole = book_.withRecordings(test); // a report shows them
+    if (!whole)
+        return tl::unexpected(whole.error());
+    auto result = computed(*whole, whatIf, instead);
     if (!result)
         return tl::unexpected(result.error());
     const RawTest& record = common(test);

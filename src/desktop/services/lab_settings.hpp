@@ -29,8 +29,8 @@ private:
     QLabel* problem_;
 };
 
-/// Keeps how an instrument is reached, and reaches it so from now on. @param address as LinkSettings reads it; empty
-/// is none  @return a Problem for one that is no address
+/// Keeps how an instrument is reached, and reaches it so from now on. @param address as LinkSettings reads it;
+/// empty is none  @return a Problem for one that is no address
 [[nodiscard]] Expected<void> keepLink(Session& session, const QString& role, const QString& address);
 
 /// "Scale", "Load cell" …: an instrument's role in words.

@@ -20,8 +20,7 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
       clock_(std::move(clock)), references_(std::make_unique<LabReferences>(*book_, *catalogue_)),
       policies_(std::make_unique<LabPolicies>(*book_, *catalogue_, *references_)),
       checks_(std::make_unique<InstrumentChecks>(*book_, *catalogue_, clock_)),
-      water_(std::make_unique<WaterBook>(*book_, *catalogue_)),
-      care_(std::make_unique<BookCare>(*this)),
+      water_(std::make_unique<WaterBook>(*book_, *catalogue_)), care_(std::make_unique<BookCare>(*this)),
       computing_(std::make_unique<Computing>(*book_, *catalogue_, *references_, *policies_,
                                              [this](report::TestReport& report) {
                                                  report.labName = labName();
@@ -46,7 +45,8 @@ std::string Session::labName() {
 }
 
 std::vector<std::string_view> Session::ownedMethods() {
-    const QStringList said = QString::fromStdString(book_->setting("methods")).split(QLatin1Char(','), Qt::SkipEmptyParts);
+    const QStringList said =
+        QString::fromStdString(book_->setting("methods")).split(QLatin1Char(','), Qt::SkipEmptyParts);
     std::vector<std::string_view> owned;
     for (const std::string_view method : methods)
         if (said.isEmpty() || said.contains(QString::fromUtf8(method.data(), qsizetype(method.size()))))
@@ -55,10 +55,7 @@ std::vector<std::string_view> Session::ownedMethods() {
 }
 
 bool Session::owns(const Instrument& instrument) {
-    const auto owned = ownedMethods();
-    return std::ranges::any_of(instrument.methods, [&](const std::string& method) {
-        return std::ranges::find(owned, method) != owned.end();
-    });
+    return instrument.servesAny(ownedMethods());
 }
 
 void Session::setAtTheBench(const Staff& staff) {

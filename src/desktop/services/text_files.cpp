@@ -23,7 +23,8 @@ std::optional<ChosenText> chooseText(Session& session, QWidget* parent, const QS
         return std::nullopt;
     const QFileInfo what(path);
     QFile file(path);
-    if (!what.isFile() || what.isSymLink() || !file.open(QIODevice::ReadOnly) || file.size() > qint64(mostMegabytes) * 1024 * 1024) {
+    if (!what.isFile() || what.isSymLink() || !file.open(QIODevice::ReadOnly) ||
+        file.size() > qint64(mostMegabytes) * 1024 * 1024) {
         session.report(failure({FUSAIN_TEXT("The file cannot be read, or is larger than {1} MB."),
                                 {std::to_string(mostMegabytes)}},
                                path.toStdString()));

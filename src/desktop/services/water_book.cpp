@@ -34,12 +34,13 @@ std::optional<Problem> WaterBook::obstacle(Instant now) const {
     if (!today)
         return today.error();
     if (today->empty())
-        return Problem{{FUSAIN_TEXT("The tank water has not been logged today."), {}},
-                       {},
-                       {},
-                       {FUSAIN_TEXT("Nobody in the water. Measure chlorine, pH and temperature and log them under "
-                                    "Day."),
-                        {}}};
+        return Problem{
+            {FUSAIN_TEXT("The tank water has not been logged today."), {}},
+            {},
+            {},
+            {FUSAIN_TEXT("Nobody in the water. Measure chlorine, pH and temperature and log them under "
+                         "Day."),
+             {}}};
     const PlanningPolicy& planning = catalogue_.planning;
     const WaterLogEntry& latest = today->back();
     const auto findings =

@@ -20,7 +20,8 @@ public:
     virtual void enter() { setFocus(); }
 
     /// Starts a test. What is unusual about it (another test on the instrument, another day or hour, a
-    /// preparation that is not done) is asked first; past a due check or bad water the physiologist is asked for a reason. @return whether it started
+    /// preparation that is not done) is asked first; past a due check or bad water the physiologist is asked
+    /// for a reason. @return whether it started
     bool startTest(const Client& client, const std::string& visitId, std::string_view method);
 
 Q_SIGNALS:

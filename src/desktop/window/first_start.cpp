@@ -169,12 +169,14 @@ private:
 class CertificatesPage : public KeptPage {
 public:
     explicit CertificatesPage(Session& session)
-        : KeptPage(session, QObject::tr("Reference objects and their certificates"),
-                   QObject::tr("Double-click a line to enter its certificate. You can add certificates later under "
-                               "Quality."),
-                   3),
-          table_(table({QObject::tr("instrument"), QObject::tr("check"), QObject::tr("object"), QObject::tr("until")},
-                       QObject::tr("Reference objects"))) {
+        : KeptPage(
+              session, QObject::tr("Reference objects and their certificates"),
+              QObject::tr("Double-click a line to enter its certificate. You can add certificates later under "
+                          "Quality."),
+              3),
+          table_(table(
+              {QObject::tr("instrument"), QObject::tr("check"), QObject::tr("object"), QObject::tr("until")},
+              QObject::tr("Reference objects"))) {
         auto* column = new QVBoxLayout(this);
         for (const auto& [section, width] : {std::pair(0, 170), std::pair(1, 220), std::pair(2, 250)})
             table_->setColumnWidth(section, width);
@@ -217,10 +219,12 @@ private:
 class CopiesPage : public KeptPage {
 public:
     explicit CopiesPage(Session& session)
-        : KeptPage(session, QObject::tr("Copies"),
-                   QObject::tr("A daily copy is kept beside the lab book. Choose a second folder on another disk or share "
-                               "in case this disk fails."),
-                   4),
+        : KeptPage(
+              session, QObject::tr("Copies"),
+              QObject::tr(
+                  "A daily copy is kept beside the lab book. Choose a second folder on another disk or share "
+                  "in case this disk fails."),
+              4),
           folder_(new QLineEdit(QString::fromStdString(session.book().setting("second-copies")))) {
         auto* choose = button(QObject::tr("Choose…"));
         QObject::connect(choose, &QPushButton::clicked, this, [this] {

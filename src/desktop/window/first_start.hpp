@@ -5,8 +5,8 @@
 
 namespace fusain::desktop {
 
-/// The first start of a new lab book: five short pages. Each keeps what it holds when it is left; whoever stops goes
-/// on there the next time.
+/// The first start of a new lab book: five short pages. Each keeps what it holds when it is left; whoever stops
+/// goes on there the next time.
 class FirstStart : public QWizard {
     Q_OBJECT
 public:

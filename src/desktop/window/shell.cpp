@@ -3,8 +3,8 @@
 #include "desktop/services/book_care.hpp"
 
 #include "desktop/services/lab_settings.hpp"
-#include "record/library/catalogue.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 
 #include <QApplication>
@@ -130,17 +130,17 @@ void Shell::showCare(const QString& words, bool saving) {
     careBar_->show();
 }
 
-// The window still holds the file that it opened, although its name is gone: all that was accepted goes into a new
-// book.
+// The window still holds the file that it opened, although its name is gone: all that was accepted goes into a
+// new book.
 void Shell::saveElsewhere() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save as a new lab book"),
-                                                      tr("rescued.fusain"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save as a new lab book"), tr("rescued.fusain"));
     if (path.isEmpty())
         return;
     const auto saved = session_.book().rescue(path);
-    showCare(!saved                ? report::say(saved.error())
-             : saved->sound()      ? tr("Saved and verified: %1. Close this window and open that lab book.").arg(path)
-                                   : tr("Saved: %1").arg(path) + QLatin1Char('\n') + verificationWords(*saved),
+    showCare(!saved ? report::say(saved.error())
+             : saved->sound()
+                 ? tr("Saved and verified: %1. Close this window and open that lab book.").arg(path)
+                 : tr("Saved: %1").arg(path) + QLatin1Char('\n') + verificationWords(*saved),
              !saved);
 }
 
@@ -239,8 +239,8 @@ void Shell::refresh() {
     current()->refresh();
     showWhere();
     const QString lab = QString::fromStdString(session_.labName());
-    bookName_->setText(session_.forgets() ? tr("%1. Demo: nothing is saved when you close this window.").arg(lab)
-                                          : lab);
+    bookName_->setText(
+        session_.forgets() ? tr("%1. Demo: nothing is saved when you close this window.").arg(lab) : lab);
     showLinks();
 }
 
@@ -252,9 +252,10 @@ void Shell::showWhere() {
 
 void Shell::showLinks() {
     QStringList lines;
+    const auto owned = session_.ownedMethods();
     for (const QString& role : link::InstrumentHub::roles()) {
         const Instrument* instrument = session_.catalogue().instrument(role.toStdString());
-        if (instrument && !session_.owns(*instrument))
+        if (instrument && !instrument->servesAny(owned))
             continue;
         const auto status = session_.hub().status(role);
         const QString dot = status.state == link::LinkState::Live  ? QStringLiteral("●")
@@ -269,13 +270,16 @@ void Shell::showAbout() {
     QMessageBox box(this);
     box.setWindowTitle(tr("About Fusain"));
     box.setTextFormat(Qt::PlainText);
-    box.setText(tr("Fusain %1, the workbench of a body-composition laboratory.").arg(QCoreApplication::applicationVersion()));
-    box.setInformativeText(
-        tr("Free software under the GNU General Public License, version 3 or later, without any warranty. Fonts: "
-           "Atkinson Hyperlegible and Noto Sans, SIL Open Font License 1.1. It is no medical device: who is tested, and "
-           "what a result means, is for licensed practice and local rules to decide.\n\nThe Library holds every equation "
-           "with its source. The lab book is %1.")
-            .arg(session_.book().path()));
+    box.setText(tr("Fusain %1, the workbench of a body-composition laboratory.")
+                    .arg(QCoreApplication::applicationVersion()));
+    box.setInformativeText(tr("Free software under the GNU General Public License, version 3 or later, without "
+                              "any warranty. Fonts: "
+                              "Atkinson Hyperlegible and Noto Sans, SIL Open Font License 1.1. It is no "
+                              "medical device: who is tested, and "
+                              "what a result means, is for licensed practice and local rules to decide.\n\nThe "
+                              "Library holds every equation "
+                              "with its source. The lab book is %1.")
+                               .arg(session_.book().path()));
     box.exec();
 }
 

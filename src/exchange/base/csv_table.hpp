@@ -19,7 +19,8 @@ struct CsvTable {
     [[nodiscard]] std::optional<std::size_t> column(std::string_view name) const;
 };
 
-/// @return a Problem for an empty text, another encoding, a quote that never closes, or a last row that is cut off
+/// @return a Problem for an empty text, another encoding, a quote that never closes, or a last row that is cut
+/// off
 [[nodiscard]] Expected<CsvTable> tableFromCsv(std::string_view text, const std::string& where);
 
 /// A cell that is safe in a table: quoted where it has to be.

@@ -38,7 +38,8 @@ void addRepeat(icalcomponent*, icaltime_span* span, void* data) {
         reading.read.events.push_back(std::move(event));
 }
 
-// A repeat every second, minute or hour is none of a lab's day, and walking it takes as long as its author wishes.
+// A repeat every second, minute or hour is none of a lab's day, and walking it takes as long as its author
+// wishes.
 bool repeatsWithinADay(icalcomponent* event) {
     for (icalproperty* rule = icalcomponent_get_first_property(event, ICAL_RRULE_PROPERTY); rule;
          rule = icalcomponent_get_next_property(event, ICAL_RRULE_PROPERTY)) {

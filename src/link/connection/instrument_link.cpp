@@ -156,8 +156,8 @@ void InstrumentLink::readDevice() {
     status_.malformed += lines_.dropped() - droppedBefore;
 }
 
-// Lines are numbered one by one. One that was there already says nothing new; after a gap the others are missing. An
-// instrument that is switched off and on begins again.
+// Lines are numbered one by one. One that was there already says nothing new; after a gap the others are
+// missing. An instrument that is switched off and on begins again.
 bool InstrumentLink::isNext(unsigned long sequence) {
     constexpr unsigned long begins = 1, farthest = 1000000;
     const bool again = sequence_ && sequence <= *sequence_ && sequence > begins;

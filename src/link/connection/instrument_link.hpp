@@ -73,7 +73,7 @@ private:
     QTimer* retry_ = nullptr;
     QTimer* watchdog_ = nullptr;
     LinkClock clock_;
-    std::optional<qint64> lastFrame_; ///< by the clock
+    std::optional<qint64> lastFrame_;       ///< by the clock
     std::optional<unsigned long> sequence_; ///< of the last line on this connection
 };
 

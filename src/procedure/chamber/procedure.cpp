@@ -64,15 +64,16 @@ Done ChamberProcedure::checkScale(Kilograms nominal, Kilograms reading, const At
     if (!(nominal.value() >= 1.0 && nominal.value() <= 200.0) || !std::isfinite(reading.value()))
         return refused({FUSAIN_TEXT("A reference mass for the scale lies between 1 and 200 kg."), {}},
                        {FUSAIN_TEXT("Check the numbers."), {}});
-    return keep<chamber::ScaleChecked>(ScaleCheck{{from, test_.scaleChecks.nextNumber(), {}}, nominal, reading});
+    return keep<chamber::ScaleChecked>(
+        ScaleCheck{{from, test_.scaleChecks.nextNumber(), {}}, nominal, reading});
 }
 
 Done ChamberProcedure::calibrate(const airdisplacement::Calibration& calibration, const Attribution& from) {
-    return keep<chamber::Calibrated>( ChamberCalibration{{from, test_.calibrations.nextNumber(), {}},
-                                                         test_.set,
-                                                         calibration,
-                                                         calibration.cylinderVolume,
-                                                         calibration.cylinderVolume});
+    return keep<chamber::Calibrated>(ChamberCalibration{{from, test_.calibrations.nextNumber(), {}},
+                                                        test_.set,
+                                                        calibration,
+                                                        calibration.cylinderVolume,
+                                                        calibration.cylinderVolume});
 }
 
 Done ChamberProcedure::calibrateTyped(Litres certified, Litres reading, const Attribution& from) {
@@ -80,9 +81,8 @@ Done ChamberProcedure::calibrateTyped(Litres certified, Litres reading, const At
         !(reading.value() >= 0.5 * certified.value() && reading.value() <= 2.0 * certified.value()))
         return refused({FUSAIN_TEXT("A cylinder holds 5 to 150 L, and its reading lies near that."), {}},
                        {FUSAIN_TEXT("Type litres: the certificate's, then the chamber's."), {}});
-    return keep<chamber::Calibrated>(
-                ChamberCalibration{
-                    {from, test_.calibrations.nextNumber(), {}}, test_.set, std::nullopt, certified, reading});
+    return keep<chamber::Calibrated>(ChamberCalibration{
+        {from, test_.calibrations.nextNumber(), {}}, test_.set, std::nullopt, certified, reading});
 }
 
 Done ChamberProcedure::weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause) {
@@ -101,7 +101,7 @@ ChamberProcedure::read(std::span<const airdisplacement::PressureSample> samples)
 
 std::optional<airdisplacement::VolumeReadingResult>
 ChamberProcedure::readAgain(const VolumeTrial& trial) const {
-    return readUnder(test_.calibrations.find(trial.calibration), trial.samples);
+    return readUnder(test_.calibrations.find(trial.calibration), trial.pressures.samples);
 }
 
 std::optional<airdisplacement::VolumeReadingResult>

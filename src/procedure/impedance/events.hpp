@@ -34,7 +34,7 @@ struct SweepAccepted {
     static constexpr std::string_view kind = "sweep.accepted";
     ImpedanceSweep sweep;
     std::string overriddenBecause; ///< why it is used although it should be repeated; empty for any other
-    std::string keptBecause;       ///< why it is this client's although it does not look like it; empty likewise
+    std::string keptBecause; ///< why it is this client's although it does not look like it; empty likewise
 
     static SweepAccepted read(const Event& event, const ImpedanceTest& test);
     [[nodiscard]] Json data() const;

@@ -136,7 +136,8 @@ Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading, const Attributi
         return refused(
             {FUSAIN_TEXT("A test module lies between 10 and 2000 Ω, and its reading above zero."), {}},
             {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
-    return keep<analyzer::ModuleChecked>(ModuleCheck{{from, test_.moduleChecks.nextNumber(), {}}, nominal, reading});
+    return keep<analyzer::ModuleChecked>(
+        ModuleCheck{{from, test_.moduleChecks.nextNumber(), {}}, nominal, reading});
 }
 
 Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::string& clientCode, Metres height,

@@ -23,9 +23,8 @@ TestStarted TestStarted::read(const Event& event, const RawTest&) {
             event.at};
 }
 Json TestStarted::data() const {
-    Json data{{"method", method},       {"subject", toJson(subject)},
-              {"policy", policyId},     {"policy_document", *policy},
-              {"protocol", protocolId}, {"protocol_document", *protocol}};
+    Json data{{"method", method},           {"subject", toJson(subject)}, {"policy", policyId},
+              {"policy_document", *policy}, {"protocol", protocolId},     {"protocol_document", *protocol}};
     if (takenAt)
         data["taken_at"] = isoText(*takenAt);
     return data;

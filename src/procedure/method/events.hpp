@@ -89,8 +89,7 @@ struct CheckMade {
 
     template <class Record>
     static CheckMade read(const Event& event, const Record& test) {
-        return {
-            ofTest(FromJson(withDefaults(event, {{"number", (test.*List).nextNumber()}})), test, event)};
+        return {ofTest(FromJson(withDefaults(event, {{"number", (test.*List).nextNumber()}})), test, event)};
     }
     [[nodiscard]] Json data() const { return toJson(check); }
     template <class Record>
@@ -147,9 +146,7 @@ struct Restored {
     static constexpr std::string_view kind = Kind;
     int number = 0;
 
-    static Restored read(const Event& event, const RawTest&) {
-        return {event.data->at("number").get<int>()};
-    }
+    static Restored read(const Event& event, const RawTest&) { return {event.data->at("number").get<int>()}; }
     [[nodiscard]] Json data() const { return {{"number", number}}; }
     template <class Record>
     void applyTo(Record& test) const {

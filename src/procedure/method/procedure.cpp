@@ -23,8 +23,8 @@ bool Procedure::blank(const std::string& text) {
 Done Procedure::start(const std::string& id, const TestSubject& subject, const std::string& policyId,
                       const Json& policy, std::optional<Instant> takenAt) {
     rawRecord().id = id;
-    return append(TestStarted{
-        std::string(method()), subject, policyId, policy, protocol_.id, protocol_.document, takenAt});
+    return append(TestStarted{std::string(method()), subject, policyId, policy, protocol_.id,
+                              protocol_.document, takenAt});
 }
 
 Done Procedure::takeUp(std::vector<Event> events) {
@@ -109,7 +109,9 @@ Done Procedure::unlessOlder(const Attribution& from, std::initializer_list<std::
         return numbers;
     };
     const auto later = std::ranges::upper_bound(events_, *from.afterEvent, {}, &Event::sequence);
-    return holding({events_.begin(), later}) != holding(events_) ? refused(std::move(made), {FUSAIN_TEXT("Record it again."), {}}) : Done();
+    return holding({events_.begin(), later}) != holding(events_)
+               ? refused(std::move(made), {FUSAIN_TEXT("Record it again."), {}})
+               : Done();
 }
 
 tl::unexpected<Problem> Procedure::refusedMass(Kilograms mass, Kilograms least, Kilograms most) {

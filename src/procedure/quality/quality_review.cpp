@@ -34,13 +34,14 @@ Problem blockedBy(const Instrument& instrument, const CheckDefinition& check, Ch
                 {check.title, instrument.name}};
         break;
     case CheckState::CertificateExpired:
-        return {{FUSAIN_TEXT("No test may start: the certificate of \"{1}\" ran out on {2}."),
-                 {check.object, check.certificateUntil ? isoText(*check.certificateUntil) : std::string()}},
-                {},
-                {},
-                {FUSAIN_TEXT("Enter the new certificate in Quality (Alt+Q), Reference object; the physiologist may "
-                             "override with a reason."),
-                 {}}};
+        return {
+            {FUSAIN_TEXT("No test may start: the certificate of \"{1}\" ran out on {2}."),
+             {check.object, check.certificateUntil ? isoText(*check.certificateUntil) : std::string()}},
+            {},
+            {},
+            {FUSAIN_TEXT("Enter the new certificate in Quality (Alt+Q), Reference object; the physiologist may "
+                         "override with a reason."),
+             {}}};
     default:
         what = {FUSAIN_TEXT("No test may start: the check \"{1}\" of {2} is due."),
                 {check.title, instrument.name}};

@@ -33,7 +33,8 @@ void ScannerSet::applyTo(DxaTest& test) const {
 }
 
 DoseStated DoseStated::read(const Event& event, const RawTest& test) {
-    return {ofTest(doseStatementFromJson(event.data), test, event), event.data->value("overridden_because", "")};
+    return {ofTest(doseStatementFromJson(event.data), test, event),
+            event.data->value("overridden_because", "")};
 }
 Json DoseStated::data() const {
     Json data = toJson(statement);

@@ -43,10 +43,10 @@ struct ScanAccepted {
     static constexpr std::string_view kind = "scan.accepted";
     DxaScan scan;
     ReportedByScanner reported;
-    std::string labelled = {};                 ///< code on the file
-    std::optional<Instant> scannedAt = {};     ///< as the file says
-    std::string overriddenBecause = {};        ///< why it is used although it should be repeated
-    std::string reassignedBecause = {};        ///< why a scan labelled for somebody else is this client's
+    std::string labelled = {};             ///< code on the file
+    std::optional<Instant> scannedAt = {}; ///< as the file says
+    std::string overriddenBecause = {};    ///< why it is used although it should be repeated
+    std::string reassignedBecause = {};    ///< why a scan labelled for somebody else is this client's
 
     static ScanAccepted read(const Event& event, const DxaTest& test);
     [[nodiscard]] Json data() const;
@@ -63,7 +63,7 @@ struct ValuesReported {
     void applyTo(DxaTest& test) const;
 };
 
-using AnyEvent = EventsOf<ScannerSet, PhantomRead, MassRead, DoseStated, MenopauseStated, ScanAccepted, ScanSetAside,
-                          ScanRestored, ValuesReported>;
+using AnyEvent = EventsOf<ScannerSet, PhantomRead, MassRead, DoseStated, MenopauseStated, ScanAccepted,
+                          ScanSetAside, ScanRestored, ValuesReported>;
 
 } // namespace fusain::scanner

@@ -74,7 +74,8 @@ Done DxaProcedure::readPhantom(Percent nominal, Percent reading, const Attributi
         if (!(value.value() >= 1.0 && value.value() <= 99.0))
             return refused({FUSAIN_TEXT("The fat of a phantom lies between 1 and 99 %."), {}},
                            {FUSAIN_TEXT("Type percent: as on the certificate, then as read."), {}});
-    return keep<scanner::PhantomRead>(PhantomReading{{from, test_.phantoms.nextNumber(), {}}, nominal, reading});
+    return keep<scanner::PhantomRead>(
+        PhantomReading{{from, test_.phantoms.nextNumber(), {}}, nominal, reading});
 }
 
 Done DxaProcedure::weigh(Kilograms mass, const Attribution& from, const std::string& keptBecause) {

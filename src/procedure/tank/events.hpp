@@ -4,13 +4,12 @@
 
 namespace fusain::tank {
 
-using LoadCellChecked =
-    CheckMade<"load-cell.checked", &HydrostaticTest::loadCellChecks, loadCellCheckFromJson>;
+using LoadCellChecked = CheckMade<"load-cell.checked", &HydrostaticTest::loadCellChecks, loadCellCheckFromJson>;
 using WaterTemperatureRead =
     ReadingTaken<"water-temperature.read", &HydrostaticTest::waterTemperature, readingFromJson>;
 using DryMassRead = MassTaken<"dry-mass.read", &HydrostaticTest::dryMass>;
-using ResidualVolumeMeasured = ReadingTaken<"residual-volume.measured", &HydrostaticTest::residualVolume,
-                                            measuredResidualVolumeFromJson>;
+using ResidualVolumeMeasured =
+    ReadingTaken<"residual-volume.measured", &HydrostaticTest::residualVolume, measuredResidualVolumeFromJson>;
 using TrialSetAside = SetAside<"trial.set-aside", &HydrostaticTest::trials>;
 using TrialRestored = Restored<"trial.restored", &HydrostaticTest::trials>;
 

@@ -118,8 +118,8 @@ Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::
     if (!(volume.value() >= 0.5 && volume.value() <= 10.0))
         return refused({FUSAIN_TEXT("A vital capacity of {1} L cannot be right."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.5 and 10 L."), {}});
-    return keep<tank::VitalCapacityAdded>(VitalCapacityEffort{from, static_cast<int>(test_.efforts.size()) + 1,
-                                                            volume, acceptable, remark});
+    return keep<tank::VitalCapacityAdded>(
+        VitalCapacityEffort{from, static_cast<int>(test_.efforts.size()) + 1, volume, acceptable, remark});
 }
 
 Done HydrostaticProcedure::measureResidualVolume(Litres volume, const std::string& method,

@@ -15,8 +15,8 @@ Problem documentProblem(const std::string& where, const Json::exception& error) 
 
 namespace {
 
-// Whether lists and objects lie inside each other deeper than any document of ours: such a text costs memory and
-// time far beyond its size.
+// Whether lists and objects lie inside each other deeper than any document of ours: such a text costs memory
+// and time far beyond its size.
 bool deeperThan(std::string_view text, int most) {
     int depth = 0;
     bool inText = false, escaped = false;
@@ -42,7 +42,8 @@ Expected<Json> parseJson(std::string_view text, const std::string& where) {
     if (deeperThan(text, deepestDocument))
         return failure({FUSAIN_TEXT("This document cannot be used: it is nested more than {1} deep."),
                         {std::to_string(deepestDocument)}},
-                       where, {FUSAIN_TEXT("Is it the right file?"), {}}, {FUSAIN_TEXT("Nothing was changed."), {}});
+                       where, {FUSAIN_TEXT("Is it the right file?"), {}},
+                       {FUSAIN_TEXT("Nothing was changed."), {}});
     return readDocument(where, [&] { return Json::parse(text); });
 }
 

@@ -11,7 +11,8 @@ namespace fusain {
 /// How deep the parts of a document may lie in each other.
 inline constexpr int deepestDocument = 64;
 
-/// Parses one JSON text; one that is too deep is refused before it costs anything. @param where name of the file or record, for the message
+/// Parses one JSON text; one that is too deep is refused before it costs anything. @param where name of the
+/// file or record, for the message
 [[nodiscard]] Expected<Json> parseJson(std::string_view text, const std::string& where);
 
 /// Problem for a document whose content does not fit: the library's words with the place, without its error

@@ -2,11 +2,25 @@
 
 #include "record/base/json_lists.hpp"
 #include "record/chamber/method.hpp"
+#include "record/method/recorded_json.hpp"
 #include "record/method/schema.hpp"
 
 #include <algorithm>
+#include <array>
 
 namespace fusain {
+
+template <>
+struct RecordedAs<airdisplacement::PressureSample> {
+    static constexpr std::array<std::string_view, 3> columns{"time_s", "test_pa", "reference_pa"};
+    static std::array<double, 3> numbers(const airdisplacement::PressureSample& sample) {
+        return {sample.time.value(), sample.test.value(), sample.reference.value()};
+    }
+    static airdisplacement::PressureSample sample(std::span<const double, 3> numbers) {
+        return {Seconds(numbers[0]), Pascals(numbers[1]), Pascals(numbers[2])};
+    }
+};
+
 namespace {
 
 using airdisplacement::PressureSample;
@@ -21,26 +35,6 @@ Json toJson(const Response& response) {
 Response responseFrom(const Json& json) {
     return {json.at("ratio").get<double>(), json.at("ratio_error").get<double>(),
             json.at("phase_rad").get<double>(), json.at("phase_error_rad").get<double>()};
-}
-
-Json samplesJson(const std::vector<PressureSample>& samples) {
-    Json times = Json::array(), test = Json::array(), reference = Json::array();
-    for (const PressureSample& sample : samples) {
-        times.push_back(sample.time.value());
-        test.push_back(sample.test.value());
-        reference.push_back(sample.reference.value());
-    }
-    return {{"time_s", times}, {"test_pa", test}, {"reference_pa", reference}};
-}
-std::vector<PressureSample> samplesFrom(const Json& json) {
-    const Json &times = json.at("time_s"), &test = json.at("test_pa"), &reference = json.at("reference_pa");
-    if (times.size() != test.size() || times.size() != reference.size())
-        throw Json::other_error::create(501, "time_s, test_pa and reference_pa differ in length", &json);
-    std::vector<PressureSample> samples;
-    for (std::size_t i = 0; i < times.size(); ++i)
-        samples.push_back({Seconds(times.at(i).get<double>()), Pascals(test.at(i).get<double>()),
-                           Pascals(reference.at(i).get<double>())});
-    return samples;
 }
 
 } // namespace
@@ -86,21 +80,17 @@ Json toJson(const VolumeTrial& trial) {
                  {"volume_l", trial.volume.value()},
                  {"standard_error_l", trial.standardError.value()}});
     setVerdict(json, trial.verdict);
-    if (!trial.samples.empty())
-        json["pressures"] = samplesJson(trial.samples);
+    setRecorded(json, "pressures", trial.pressures);
     return json;
 }
 VolumeTrial volumeTrialFromJson(const Json& json) {
-    VolumeTrial trial{numberedFromJson(json),
-                      json.at("set").get<int>(),
-                      json.at("calibration").get<int>(),
-                      Litres(json.at("volume_l").get<double>()),
-                      Litres(json.value("standard_error_l", 0.0)),
-                      verdictIn(json),
-                      {}};
-    if (const auto pressures = json.find("pressures"); pressures != json.end())
-        trial.samples = samplesFrom(*pressures);
-    return trial;
+    return {numberedFromJson(json),
+            json.at("set").get<int>(),
+            json.at("calibration").get<int>(),
+            Litres(json.at("volume_l").get<double>()),
+            Litres(json.value("standard_error_l", 0.0)),
+            verdictIn(json),
+            recordedIn<PressureSample>(json, "pressures")};
 }
 
 Json toJson(const MeasuredThoracicGas& gas) {

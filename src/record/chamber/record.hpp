@@ -1,5 +1,6 @@
 #pragma once
 #include "core/airdisplacement/chamber.hpp"
+#include "record/method/recorded.hpp"
 #include "record/method/repeated.hpp"
 
 namespace fusain {
@@ -27,7 +28,7 @@ struct VolumeTrial : NumberedReading {
     Litres volume;           ///< raw, as the chamber gives it
     Litres standardError{0}; ///< within the trial; 0 for a typed volume
     SignalVerdict verdict;   ///< of the recorded pressures; empty for a typed volume
-    std::vector<airdisplacement::PressureSample> samples;
+    Recorded<airdisplacement::PressureSample> pressures;
 };
 
 /// Thoracic gas that was measured: by panting in the chamber, or elsewhere.

@@ -47,6 +47,10 @@ const CheckDefinition* Instrument::check(const std::string& checkId) const {
     return found == checks.end() ? nullptr : &*found;
 }
 
+bool Instrument::servesAny(std::span<const std::string_view> those) const {
+    return std::ranges::find_first_of(methods, those) != methods.end();
+}
+
 Expected<Instrument> instrumentFromJson(const Json& json, const std::string& where) {
     return readDocument(where, [&] {
         Instrument instrument;

@@ -3,6 +3,8 @@
 #include "record/base/calendar.hpp"
 #include "record/base/json_fwd.hpp"
 
+#include <span>
+
 namespace fusain {
 
 /// One kind of check of an instrument, with its reference object and its schedule.
@@ -12,12 +14,12 @@ struct CheckDefinition {
     std::string unit;
     int decimals = 3;
     quality::CheckRule rule;
-    double uncertainty = 0.0; ///< standard uncertainty of the reference object
-    std::string object;       ///< what it is
+    double uncertainty = 0.0;             ///< standard uncertainty of the reference object
+    std::string object;                   ///< what it is
     std::optional<Date> certificateUntil; ///< of the lab's own object; nothing while none is on file
     std::string identification = {};      ///< of the lab's own object: its number
-    double everyHours = 24.0; ///< how long a passed check holds
-    bool blocks = true;       ///< an overdue or failed one keeps tests from starting
+    double everyHours = 24.0;             ///< how long a passed check holds
+    bool blocks = true;                   ///< an overdue or failed one keeps tests from starting
     std::string source;
 };
 
@@ -29,20 +31,24 @@ struct Instrument {
     std::vector<CheckDefinition> checks;
 
     [[nodiscard]] const CheckDefinition* check(const std::string& checkId) const;
+    /// Whether one of these methods uses it.
+    [[nodiscard]] bool servesAny(std::span<const std::string_view> those) const;
 };
 
-/// The object that a lab compares an instrument with, as its certificate states it. The shipped list of instruments
-/// knows kinds of objects; which one a lab has, and until when its certificate holds, is the lab's own record.
+/// The object that a lab compares an instrument with, as its certificate states it. The shipped list of
+/// instruments knows kinds of objects; which one a lab has, and until when its certificate holds, is the lab's
+/// own record.
 struct ReferenceObject {
-    std::string object;         ///< what it is
-    std::string identification; ///< its number
-    double nominal = 0.0;       ///< in the unit of the check
-    double uncertainty = 0.0;   ///< standard, in the unit of the check; not negative
+    std::string object;                   ///< what it is
+    std::string identification;           ///< its number
+    double nominal = 0.0;                 ///< in the unit of the check
+    double uncertainty = 0.0;             ///< standard, in the unit of the check; not negative
     std::optional<Date> certificateUntil; ///< nothing for an object without a certificate
 };
 [[nodiscard]] Json toJson(const ReferenceObject& object);
 [[nodiscard]] Expected<ReferenceObject> referenceObjectFromJson(const Json& json, const std::string& where);
-/// What cannot be a reference object: no name, a number that is none, a negative uncertainty. Nothing when it can.
+/// What cannot be a reference object: no name, a number that is none, a negative uncertainty. Nothing when it
+/// can.
 [[nodiscard]] std::optional<Problem> problemWith(const ReferenceObject& object);
 /// The check is then made with this object.
 void use(CheckDefinition& check, const ReferenceObject& object);

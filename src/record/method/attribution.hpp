@@ -19,8 +19,8 @@ struct Attribution {
     std::string by;       ///< staff id of who accepted it
     int missingLines = 0; ///< that the link lost while the reading was recorded
     Instant at;           ///< when it was accepted
-    /// Sequence of the test's last event when the recording began, for the procedure alone: what was set up after
-    /// it is not what the reading was taken under. Nothing for a typed reading; not kept.
+    /// Sequence of the test's last event when the recording began, for the procedure alone: what was set up
+    /// after it is not what the reading was taken under. Nothing for a typed reading; not kept.
     std::optional<std::int64_t> afterEvent = {};
 
     /// Typed into the test that is open.

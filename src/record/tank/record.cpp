@@ -1,10 +1,24 @@
 #include "record/tank/record.hpp"
 
 #include "record/base/json_lists.hpp"
+#include "record/method/recorded_json.hpp"
 #include "record/method/schema.hpp"
 #include "record/tank/method.hpp"
 
+#include <array>
+
 namespace fusain {
+
+template <>
+struct RecordedAs<hydrostatic::ForceSample> {
+    static constexpr std::array<std::string_view, 2> columns{"time_s", "gross_kg"};
+    static std::array<double, 2> numbers(const hydrostatic::ForceSample& sample) {
+        return {sample.time.value(), sample.gross.value()};
+    }
+    static hydrostatic::ForceSample sample(std::span<const double, 2> numbers) {
+        return {Seconds(numbers[0]), Kilograms(numbers[1])};
+    }
+};
 
 Json toJson(const VitalCapacityEffort& effort) {
     Json json = attributionJson(effort);
@@ -27,33 +41,17 @@ Json toJson(const WeighingTrial& trial) {
     json["load_cell_check"] = trial.check;
     json["tare_kg"] = trial.tare.value();
     setVerdict(json, trial.verdict);
-    if (!trial.trace.empty()) {
-        Json times = Json::array(), masses = Json::array();
-        for (const auto& sample : trial.trace) {
-            times.push_back(sample.time.value());
-            masses.push_back(sample.gross.value());
-        }
-        json["trace"] = {{"time_s", times}, {"gross_kg", masses}};
-    }
+    setRecorded(json, "trace", trial.trace);
     return json;
 }
 WeighingTrial trialFromJson(const Json& json) {
-    WeighingTrial trial{numberedFromJson(json),
-                        Kilograms(json.at("gross_kg").get<double>()),
-                        Kilograms(json.at("standard_error_kg").get<double>()),
-                        json.at("load_cell_check").get<int>(),
-                        Kilograms(json.at("tare_kg").get<double>()),
-                        verdictIn(json),
-                        {}};
-    if (const auto trace = json.find("trace"); trace != json.end()) {
-        const Json& times = trace->at("time_s");
-        const Json& masses = trace->at("gross_kg");
-        if (times.size() != masses.size())
-            throw Json::other_error::create(501, "time_s and gross_kg differ in length", &*trace);
-        for (std::size_t i = 0; i < times.size(); ++i)
-            trial.trace.push_back({Seconds(times.at(i).get<double>()), Kilograms(masses.at(i).get<double>())});
-    }
-    return trial;
+    return {numberedFromJson(json),
+            Kilograms(json.at("gross_kg").get<double>()),
+            Kilograms(json.at("standard_error_kg").get<double>()),
+            json.at("load_cell_check").get<int>(),
+            Kilograms(json.at("tare_kg").get<double>()),
+            verdictIn(json),
+            recordedIn<hydrostatic::ForceSample>(json, "trace")};
 }
 
 Json toJson(const LoadCellCheck& check) {

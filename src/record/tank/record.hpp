@@ -1,6 +1,7 @@
 #pragma once
 #include "core/hydrostatic/weighing_trace.hpp"
 #include "core/units/comparison.hpp"
+#include "record/method/recorded.hpp"
 #include "record/method/repeated.hpp"
 
 #include <cmath>
@@ -28,7 +29,7 @@ struct WeighingTrial : NumberedReading {
     int check = 0;           ///< number of the load-cell check that it was taken under; 0 for none
     Kilograms tare;          ///< chair and belt at that check
     SignalVerdict verdict;   ///< of the recorded trace; empty for a typed reading
-    std::vector<hydrostatic::ForceSample> trace;
+    Recorded<hydrostatic::ForceSample> trace;
     [[nodiscard]] Kilograms net() const { return gross - tare; }
 };
 

@@ -56,7 +56,7 @@ void Chamber::readings(PageFlow& flow, const Own& report) {
     flow.paragraph(say(result.trials.message));
     for (const VolumeTrial& trial : test.trials)
         if (const ChamberCalibration* made = test.calibrations.find(trial.calibration);
-            made && made->fromPressures && !trial.samples.empty())
+            made && made->fromPressures && !trial.pressures.samples.empty())
             flow.figure(
                 84, [trial, calibration = *made->fromPressures,
                      known = airdisplacement::Occupant{Kilograms(test.mass->value),
@@ -68,7 +68,7 @@ void Chamber::readings(PageFlow& flow, const Own& report) {
                     painter.drawText(QRectF(area.left(), area.top(), 200, 12), Qt::AlignLeft,
                                      tr("trial %1, L").arg(trial.number));
                     paintVolumeTrace(painter, area.adjusted(0, 12, 0, 0),
-                                     airdisplacement::readVolume(trial.samples, calibration, known),
+                                     airdisplacement::readVolume(trial.pressures.samples, calibration, known),
                                      printPalette());
                 });
 }

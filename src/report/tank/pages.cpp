@@ -46,7 +46,7 @@ void Tank::readings(PageFlow& flow, const Own& report) {
     flow.paragraph(say(result.trials.message));
     std::vector<const WeighingTrial*> traced;
     for (const WeighingTrial& trial : test.trials)
-        if (!trial.trace.empty())
+        if (!trial.trace.samples.empty())
             traced.push_back(&trial);
     for (std::size_t i = 0; i < traced.size(); i += 2) {
         std::vector<WeighingTrial> pair{*traced[i]};
@@ -65,7 +65,8 @@ void Tank::readings(PageFlow& flow, const Own& report) {
                 painter.save();
                 painter.translate(half.left(), half.top() + 10.0);
                 painter.scale(0.7, 0.7);
-                paintTrace(painter, area70, {pair[k].trace, hydrostatic::analyseTrace(pair[k].trace)},
+                paintTrace(painter, area70,
+                           {pair[k].trace.samples, hydrostatic::analyseTrace(pair[k].trace.samples)},
                            printPalette());
                 painter.restore();
             }

@@ -1,10 +1,13 @@
 #include "store/book/lab_book.hpp"
 
 #include "procedure/all/replay.hpp"
+#include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
+#include "store/book/recordings.hpp"
 #include "store/book/sql.hpp"
+#include "store/book/tables.hpp"
 
 #include <QFile>
 #include <QFileInfo>
@@ -82,7 +85,8 @@ Expected<std::unique_ptr<LabBook>> LabBook::create(const QString& path, Clock cl
         if (done)
             done = book.migrate(0);
         if (done) // into the file itself, which is about to be renamed
-            if (auto closed = run(QSqlDatabase::database(book.connection_), QStringLiteral("PRAGMA journal_mode = DELETE"));
+            if (auto closed = run(QSqlDatabase::database(book.connection_),
+                                  QStringLiteral("PRAGMA journal_mode = DELETE"));
                 !closed)
                 done = tl::unexpected(closed.error());
         if (!done)
@@ -162,34 +166,43 @@ Expected<void> LabBook::migrate(int version) {
     const QSqlDatabase database = QSqlDatabase::database(connection_);
     Transaction transaction(database);
     for (const Migration& migration : migrations())
-        for (const QString& statement : migration.version > version ? migration.statements : std::vector<QString>{})
+        for (const QString& statement :
+             migration.version > version ? migration.statements : std::vector<QString>{})
             if (auto done = run(database, statement); !done)
                 return tl::unexpected(done.error());
     for (const auto& [key, value] : {std::pair(QStringLiteral("format"), formatOfBooks),
                                      std::pair(QStringLiteral("schema"), QString::number(newestSchema()))})
-        if (auto done = run(database, QStringLiteral("INSERT OR REPLACE INTO meta (key, value) VALUES (?, ?)"), {key, value});
+        if (auto done = run(database, QStringLiteral("INSERT OR REPLACE INTO meta (key, value) VALUES (?, ?)"),
+                            {key, value});
             !done)
             return tl::unexpected(done.error());
     auto done = readHead();
     if (done)
         done = setHead(database, lastSequence_, lastHash_);
     const bool older = version > 0;
-    if (done && older && std::ranges::any_of(migrations(), [&](const Migration& step) {
-            return step.version > version && step.replaysTests;
-        }))
+    const auto asked = [&](bool Migration::*work) {
+        return older && std::ranges::any_of(migrations(), [&](const Migration& step) {
+                   return step.version > version && step.*work;
+               });
+    };
+    if (done && asked(&Migration::replaysTests))
         done = replayAllTests();
+    if (done && asked(&Migration::takesRecordingsOut))
+        done = takeRecordingsOutOfAllTests();
     if (done && older)
         done = takeOver();
     return done ? transaction.commit() : done;
 }
 
-// What no event of an older schema explains is kept as it was found, by an event that says so; from here on every
-// row follows from the journal.
+// What no event of an older schema explains is kept as it was found, by an event that says so; from here on
+// every row follows from the journal.
 Expected<void> LabBook::takeOver() {
     const auto found = differences(QSqlDatabase::database(connection_), [](std::int64_t, const Message&) {});
     if (!found)
         return tl::unexpected(found.error());
     for (const Difference& difference : *found) {
+        if (!tableNamed(difference.table.toStdString()))
+            continue; // a recording that is gone: nothing could be kept
         Json key, row;
         for (const auto& [column, value] : difference.key)
             key[column.toStdString()] = value.toStdString();
@@ -197,7 +210,8 @@ Expected<void> LabBook::takeOver() {
             for (const auto& [column, value] : *difference.row)
                 row[column.toStdString()] = value.toStdString();
         const std::string table = difference.table.toStdString();
-        if (auto kept = keep(kinds::rowFound, table, "fusain", {{"table", table}, {"key", key}, {"row", row}}); !kept)
+        if (auto kept = keep(kinds::rowFound, table, "fusain", {{"table", table}, {"key", key}, {"row", row}});
+            !kept)
             return kept;
     }
     return {};
@@ -207,16 +221,18 @@ Expected<void> LabBook::takeOver() {
 // is; `verify` names it.
 Expected<void> LabBook::replayAllTests() {
     const QSqlDatabase database = QSqlDatabase::database(connection_);
-    auto rows = run(database, QStringLiteral("SELECT DISTINCT id FROM tests"));
+    auto rows = run(database, QStringLiteral("SELECT subject FROM journal WHERE kind = 'test.started'"));
     if (!rows)
         return tl::unexpected(rows.error());
     while (rows->next()) {
         const std::string id = rows->value(0).toString().toStdString();
-        const std::vector<Event> events = eventsOf(id);
-        for (std::size_t end = 1; end <= events.size(); ++end) {
-            if (end < events.size() && events[end].kind != "test.amended")
+        const auto events = journalOf(database, id);
+        if (!events)
+            return tl::unexpected(events.error());
+        for (std::size_t end = 1; end <= events->size(); ++end) {
+            if (end < events->size() && (*events)[end].kind != "test.amended")
                 continue;
-            const auto replayed = replayTest(std::span(events).first(end));
+            const auto replayed = replayTest(std::span(*events).first(end));
             if (!replayed)
                 break;
             if (auto done =
@@ -225,6 +241,29 @@ Expected<void> LabBook::replayAllTests() {
                 !done)
                 return tl::unexpected(done.error());
         }
+    }
+    return {};
+}
+
+// As they stand, whether their events lead to them or not: what does not is found by `takeOver`.
+Expected<void> LabBook::takeRecordingsOutOfAllTests() {
+    const QSqlDatabase database = QSqlDatabase::database(connection_);
+    auto rows = run(database, QStringLiteral("SELECT rowid, document FROM tests"));
+    if (!rows)
+        return tl::unexpected(rows.error());
+    while (rows->next()) {
+        Json document = Json::parse(rows->value(1).toString().toStdString(), nullptr, false);
+        if (!hasRecordings(document))
+            continue;
+        auto done = takeRecordingsOut(database, document);
+        if (done)
+            if (const auto written =
+                    run(database, QStringLiteral("UPDATE tests SET document = ? WHERE rowid = ?"),
+                        {text(document), rows->value(0)});
+                !written)
+                done = tl::unexpected(written.error());
+        if (!done)
+            return done;
     }
     return {};
 }
@@ -248,19 +287,38 @@ std::optional<Problem> LabBook::clockWarning(Instant now) {
                    {FUSAIN_TEXT("Set the clock before the next test."), {}}};
 }
 
-// The event, the rows that follow from it and the new end of the journal, in one transaction.
+namespace {
+
+// An event must not rely on what the book does not hold.
+Expected<void> blocksAreThere(const QSqlDatabase& database, const Event& event) {
+    for (const std::string& name : blocksNamedIn(*event.data))
+        if (!blockIsWhole(database, name))
+            return failure({FUSAIN_TEXT("A recording that this record names is not in the lab book."), {}},
+                           event.subject, {FUSAIN_TEXT("Nothing was kept."), {}});
+    return {};
+}
+
+} // namespace
+
+// The event, its recordings, the rows that follow from it and the new end of the journal, in one transaction.
+// It is returned as it was given: whoever keeps it goes on with what it recorded.
 Expected<Event> LabBook::append(Event event) {
     if (auto problem = notOurs())
         return tl::unexpected(*problem);
     const QSqlDatabase database = QSqlDatabase::database(connection_);
     event.sequence = lastSequence_ + 1;
-    event.hash = chainHash(lastHash_, event);
     Transaction transaction(database);
-    Expected<void> done = intoJournal(database, event);
+    Event kept = event;
+    Expected<void> done = takeRecordingsOut(database, *kept.data);
+    kept.hash = event.hash = chainHash(lastHash_, kept);
     if (done)
-        done = setHead(database, event.sequence, event.hash);
+        done = blocksAreThere(database, kept);
     if (done)
-        done = projection_->apply(event);
+        done = intoJournal(database, kept);
+    if (done)
+        done = setHead(database, kept.sequence, kept.hash);
+    if (done)
+        done = projection_->apply(kept);
     if (done)
         done = transaction.commit();
     if (!done) {
@@ -293,18 +351,19 @@ Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
     }
 }
 
-// Whether what is written now would still be in the lab book: the file may have been removed, replaced or lost with
-// its disk, and somebody else may have written to it.
+// Whether what is written now would still be in the lab book: the file may have been removed, replaced or lost
+// with its disk, and somebody else may have written to it.
 std::optional<Problem> LabBook::notOurs() const {
     if (!place_.holds())
-        return Problem{{FUSAIN_TEXT("The lab book is not where it was opened: the file was removed or replaced, or "
-                                    "its disk is gone."),
-                        {}},
-                       path_.toStdString(),
-                       {FUSAIN_TEXT("Nothing more is accepted. Everything accepted so far is still in this window."), {}},
-                       {FUSAIN_TEXT("Save it as a new lab book, then look for this one."),
-                        {}}};
-    auto head = run(QSqlDatabase::database(connection_), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
+        return Problem{
+            {FUSAIN_TEXT("The lab book is not where it was opened: the file was removed or replaced, or "
+                         "its disk is gone."),
+             {}},
+            path_.toStdString(),
+            {FUSAIN_TEXT("Nothing more is accepted. Everything accepted so far is still in this window."), {}},
+            {FUSAIN_TEXT("Save it as a new lab book, then look for this one."), {}}};
+    auto head =
+        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
     if (!head)
         return head.error();
     if (!head->next() || head->value(0).toString() != headText(lastSequence_, lastHash_))
@@ -316,7 +375,19 @@ std::optional<Problem> LabBook::notOurs() const {
 }
 
 std::vector<Event> LabBook::eventsOf(const std::string& subject) {
-    return journalOf(QSqlDatabase::database(connection_), subject).value_or(std::vector<Event>());
+    const QSqlDatabase database = QSqlDatabase::database(connection_);
+    auto events = journalOf(database, subject).value_or(std::vector<Event>());
+    for (Event& event : events)
+        putRecordingsBack(database, *event.data);
+    return events;
+}
+
+Expected<AnyTest> LabBook::withRecordings(const AnyTest& test) {
+    Json document = toJson(test);
+    if (blocksNamedIn(document).empty())
+        return test;
+    putRecordingsBack(QSqlDatabase::database(connection_), document);
+    return anyTestFromJson(document, common(test).id);
 }
 
 std::int64_t LabBook::eventCount() {
@@ -324,19 +395,22 @@ std::int64_t LabBook::eventCount() {
     return rows && rows->next() ? rows->value(0).toLongLong() : 0;
 }
 
-Verification LabBook::verify() {
-    return verifyBook(QSqlDatabase::database(connection_));
+Verification LabBook::verify(const std::optional<Verified>& earlier) {
+    const QSqlDatabase database = QSqlDatabase::database(connection_);
+    return earlier ? verifyNewPart(database, *earlier) : verifyBook(database);
 }
 
-Expected<void> LabBook::keep(std::string_view kind, const std::string& subject, const std::string& by, Json data) {
+Expected<void> LabBook::keep(std::string_view kind, const std::string& subject, const std::string& by,
+                             Json data) {
     const auto kept = append({0, clock_(), by, std::string(kind), subject, std::move(data), {}});
     return kept ? Expected<void>() : tl::unexpected(kept.error());
 }
 
 Expected<void> LabBook::save(const Client& client, const std::string& by) {
     if (!client.unreadable.empty())
-        return failure({FUSAIN_TEXT("This client's record is damaged. Saving would lose what is left of it."), {}},
-                       client.code, {FUSAIN_TEXT("Restore a copy of the lab book from before the damage."), {}});
+        return failure(
+            {FUSAIN_TEXT("This client's record is damaged. Saving would lose what is left of it."), {}},
+            client.code, {FUSAIN_TEXT("Restore a copy of the lab book from before the damage."), {}});
     if (auto problem = problemWith(client, clock_()))
         return tl::unexpected(*problem);
     return keep(kinds::clientSaved, client.id, by, toJson(client));

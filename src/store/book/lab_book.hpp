@@ -11,6 +11,7 @@
 #include <QSqlDatabase>
 #include <limits>
 #include <memory>
+#include <set>
 
 namespace fusain {
 struct AnyTest;
@@ -77,8 +78,8 @@ public:
     LabBook& operator=(const LabBook&) = delete;
 
     [[nodiscard]] QString path() const { return path_; }
-    /// Why nothing more is accepted: the file was removed or replaced, or somebody else writes to it. Nothing as
-    /// long as all is well.
+    /// Why nothing more is accepted: the file was removed or replaced, or somebody else writes to it. Nothing
+    /// as long as all is well.
     [[nodiscard]] std::optional<Problem> notOurs() const;
     /// Since when the window had the book that went without closing it; empty when it was closed.
     [[nodiscard]] const std::string& endedBadly() const { return place_.endedBadly(); }
@@ -91,16 +92,22 @@ public:
     // Journal
     [[nodiscard]] Expected<Event> append(Event event) override;
     [[nodiscard]] Expected<void> together(const std::function<Expected<void>()>& work) override;
+    /// The events of a test, client …, in order, with their recordings.
     [[nodiscard]] std::vector<Event> eventsOf(const std::string& subject);
     [[nodiscard]] std::int64_t eventCount();
-    [[nodiscard]] Verification verify();
+    /// Kind and subject of each event after a number, in order.
+    [[nodiscard]] std::vector<std::pair<std::string, std::string>> subjectsSince(std::int64_t sequence);
+    /// Number of the last event of a subject; 0 when it has none.
+    [[nodiscard]] std::int64_t lastEventOf(const std::string& subject);
+    /// All of it; or, where an earlier verification is given, what was written after it.
+    [[nodiscard]] Verification verify(const std::optional<Verified>& earlier = {});
 
     // People
     Expected<void> save(const Client& client, const std::string& by);
     [[nodiscard]] std::vector<Client> clients();
-    [[nodiscard]] std::optional<Client>
-    client(const std::string& id); /// By a part of the name or code, or by birth date; all for an empty text.
-                                   /// @param most stops after so many
+    [[nodiscard]] std::set<std::string> clientIds();
+    [[nodiscard]] std::optional<Client> client(const std::string& id);
+    /// By a part of the name or code, or by birth date; all for an empty text. @param most stops after so many
     [[nodiscard]] std::vector<Client> findClients(const std::string& text,
                                                   std::size_t most = std::numeric_limits<std::size_t>::max());
     /// Others with the same name or with the same birth date and a similar name.
@@ -113,6 +120,10 @@ public:
     /// Visits from `from` up to but not including `to`, in order of time.
     [[nodiscard]] std::vector<Visit> visitsBetween(Instant from, Instant to);
     [[nodiscard]] std::vector<Visit> visitsOf(const std::string& clientId);
+    // Tests are read without their recordings, which a list or a result does not need.
+
+    /// The same test with its recordings, as far as their blocks can be read.
+    [[nodiscard]] Expected<AnyTest> withRecordings(const AnyTest& test);
     /// The newest version of each test of a client, oldest first.
     [[nodiscard]] std::vector<AnyTest> testsOf(const std::string& clientId);
     /// Tests of a client whose record cannot be read: they are shown, not passed over.
@@ -142,7 +153,8 @@ public:
     /// Keys and values of all settings whose key begins with `prefix`, in order of the key.
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> settingsUnder(const std::string& prefix);
 
-    /// Writes a consistent copy to `target` and verifies it. @return a Problem, and no copy, when it is not sound
+    /// Writes a consistent copy to `target` and verifies it. @return a Problem, and no copy, when it is not
+    /// sound
     Expected<void> backUp(const QString& target);
     /// Saves what this window holds, damaged or not, where there is no file: for a book whose own file is gone.
     /// @return what the verification of it found
@@ -165,6 +177,7 @@ private:
     Expected<void> migrate(int version);
     Expected<void> takeOver();
     Expected<void> replayAllTests();
+    Expected<void> takeRecordingsOutOfAllTests();
     Expected<void> writeCopy(const QString& partial);
     Expected<void> readHead();
     Expected<void> keep(std::string_view kind, const std::string& subject, const std::string& by, Json data);

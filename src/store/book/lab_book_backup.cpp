@@ -31,15 +31,14 @@ Expected<void> LabBook::backUp(const QString& target) {
         if (!copy || !(*copy)->verify().sound()) {
             QFile::remove(partial);
             const bool damaged = !verify().sound();
-            return failure(
-                {damaged ? FUSAIN_TEXT("The lab book is damaged. No copy of it replaces a good one.")
-                         : FUSAIN_TEXT("The copy did not pass its check and was deleted."),
-                 {}},
-                target.toStdString(),
-                {damaged ? FUSAIN_TEXT("See Quality, Lab book, for what is damaged.")
-                         : FUSAIN_TEXT("Check the disk, then back up again."),
-                 {}},
-                {FUSAIN_TEXT("The lab book itself is unchanged."), {}});
+            return failure({damaged ? FUSAIN_TEXT("The lab book is damaged. No copy of it replaces a good one.")
+                                    : FUSAIN_TEXT("The copy did not pass its check and was deleted."),
+                            {}},
+                           target.toStdString(),
+                           {damaged ? FUSAIN_TEXT("See Quality, Lab book, for what is damaged.")
+                                    : FUSAIN_TEXT("Check the disk, then back up again."),
+                            {}},
+                           {FUSAIN_TEXT("The lab book itself is unchanged."), {}});
         }
     }
     return putInPlace(partial, target, Over::Anything);
@@ -65,8 +64,8 @@ std::int64_t reachOf(const QString& copy) {
 
 const QString ofADay = QStringLiteral("????-??-??.fusain"); // the names that daily copies have
 
-// The copies that reach least far go first: a clock that was wrong for a day gives no copy a place for ever. Only
-// daily copies are looked at: whatever else is in the folder is somebody's.
+// The copies that reach least far go first: a clock that was wrong for a day gives no copy a place for ever.
+// Only daily copies are looked at: whatever else is in the folder is somebody's.
 void thinOut(const QDir& folder, int keep) {
     std::vector<std::pair<std::int64_t, QString>> copies;
     for (const QString& name : folder.entryList({ofADay}, QDir::Files, QDir::Name))
@@ -96,8 +95,8 @@ QString LabBook::copiesBeside(const QString& path) {
 
 // Several labs may share the second folder: each book of each computer has a folder of its own in it.
 QString LabBook::copiesIn(const QString& folder, const QString& path) {
-    return QDir(folder).filePath(QStringLiteral("%1 on %2.copies")
-                                     .arg(QFileInfo(path).completeBaseName(), QSysInfo::machineHostName()));
+    return QDir(folder).filePath(
+        QStringLiteral("%1 on %2.copies").arg(QFileInfo(path).completeBaseName(), QSysInfo::machineHostName()));
 }
 
 Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int keep) {

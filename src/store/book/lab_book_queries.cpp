@@ -65,16 +65,40 @@ QString lowered(const std::string& value) {
 
 } // namespace
 
+std::vector<std::pair<std::string, std::string>> LabBook::subjectsSince(std::int64_t sequence) {
+    return collect<std::pair<std::string, std::string>>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT kind, subject FROM journal WHERE sequence > ? ORDER BY sequence"),
+            {qlonglong(sequence)}),
+        [](const QSqlQuery& row) {
+            return std::optional(
+                std::pair(row.value(0).toString().toStdString(), row.value(1).toString().toStdString()));
+        });
+}
+
+std::int64_t LabBook::lastEventOf(const std::string& subject) {
+    auto row = run(QSqlDatabase::database(connection_),
+                   QStringLiteral("SELECT max(sequence) FROM journal WHERE subject = ?"), {text(subject)});
+    return row && row->next() ? row->value(0).toLongLong() : 0;
+}
+
+std::set<std::string> LabBook::clientIds() {
+    std::set<std::string> ids;
+    auto rows = run(QSqlDatabase::database(connection_), QStringLiteral("SELECT id FROM clients"));
+    while (rows && rows->next())
+        ids.insert(rows->value(0).toString().toStdString());
+    return ids;
+}
+
 std::vector<Client> LabBook::clients() {
     return collect<Client>(
-        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("ORDER BY name")),
-        clientIn);
+        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("ORDER BY name")), clientIn);
 }
 
 std::optional<Client> LabBook::client(const std::string& id) {
-    auto found = collect<Client>(run(QSqlDatabase::database(connection_),
-                                     clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
-                                 clientIn);
+    auto found = collect<Client>(
+        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
+        clientIn);
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
 
@@ -83,8 +107,7 @@ std::vector<Client> LabBook::findClients(const std::string& searched, std::size_
     std::vector<Client> found;
     const QString wanted = lowered(searched);
     auto rows =
-        run(QSqlDatabase::database(connection_),
-            clientColumns + QStringLiteral("ORDER BY name, id"), {});
+        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("ORDER BY name, id"), {});
     while (rows && found.size() < most && rows->next()) {
         bool matches = wanted.isEmpty();
         for (int column = 2; column <= 4 && !matches; ++column)
@@ -140,7 +163,8 @@ std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
 std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& clientId) {
     return collect<UnreadableTest>(
         run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT document, id, started_at, method FROM tests AS t WHERE client = ? AND version = (SELECT "
+            QStringLiteral("SELECT document, id, started_at, method FROM tests AS t WHERE client = ? AND "
+                           "version = (SELECT "
                            "max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
             {text(clientId)}),
         [](const QSqlQuery& row) -> std::optional<UnreadableTest> {
@@ -204,7 +228,8 @@ std::vector<Check> LabBook::checks(const std::string& instrument) {
                 "iif(json_array_length(document, '$.readings') > 1, json_extract(document, '$.readings'), "
                 "NULL), readable "
                 // A damaged document must not take the others with it: it counts as a check that did not pass.
-                "FROM (SELECT id, instrument, kind, at, json_valid(document) AS readable, iif(json_valid(document), "
+                "FROM (SELECT id, instrument, kind, at, json_valid(document) AS readable, "
+                "iif(json_valid(document), "
                 "document, '{\"passed\": false}') AS document FROM checks WHERE instrument = ?) ORDER BY at"),
             {text(instrument)}),
         [](const QSqlQuery& row) {
@@ -237,9 +262,14 @@ std::vector<Study> LabBook::studies(const std::string& instrument) {
         [](const QSqlQuery& row) {
             const Json document = documentIn(row, 3);
             if (!document.is_object())
-                return std::optional(Study{row.value(0).toString().toStdString(), row.value(1).toString().toStdString(),
-                                           FUSAIN_TEXT("▲ This entry is damaged and cannot be read."), "",
-                                           instantIn(row, 2), "", {}, ""});
+                return std::optional(Study{row.value(0).toString().toStdString(),
+                                           row.value(1).toString().toStdString(),
+                                           FUSAIN_TEXT("▲ This entry is damaged and cannot be read."),
+                                           "",
+                                           instantIn(row, 2),
+                                           "",
+                                           {},
+                                           ""});
             return std::optional(Study{row.value(0).toString().toStdString(),
                                        row.value(1).toString().toStdString(), document.value("quantity", ""),
                                        document.value("unit", ""), instantIn(row, 2), document.value("by", ""),

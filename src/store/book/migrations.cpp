@@ -52,9 +52,15 @@ const std::vector<Migration>& migrations() {
          }},
         // Raw records of schema 2 say whose each reading is: the events know.
         {4, {}, true},
-        // Every row follows from the events, and the book says where its journal ends. When it was made is when its
-        // first event was.
+        // Every row follows from the events, and the book says where its journal ends. When it was made is when
+        // its first event was.
         {5, {QStringLiteral("DELETE FROM meta WHERE key = 'created'")}},
+        // Recordings stand once, beside the documents. Older events keep theirs: what is written is not
+        // changed.
+        {6,
+         {QStringLiteral("CREATE TABLE recordings (name TEXT PRIMARY KEY, data BLOB NOT NULL)")},
+         false,
+         true},
     };
     return steps;
 }

@@ -9,6 +9,8 @@ struct Migration {
     int version;
     std::vector<QString> statements;
     bool replaysTests = false; ///< whether the documents of all tests are then written anew from their events
+    bool takesRecordingsOut =
+        false; ///< whether what the documents of tests have recorded then goes into blocks
 };
 
 /// What the table `meta` says the file is.

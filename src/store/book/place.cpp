@@ -43,7 +43,8 @@ void leaveNote(const QString& path) {
 // Host, process and since when; fewer when there is no note.
 QStringList noteAt(const QString& path) {
     QFile note(noteOf(path));
-    return note.open(QIODevice::ReadOnly) ? QString::fromUtf8(note.read(1000)).split(QLatin1Char('\n')) : QStringList();
+    return note.open(QIODevice::ReadOnly) ? QString::fromUtf8(note.read(1000)).split(QLatin1Char('\n'))
+                                          : QStringList();
 }
 
 Message whoHas(const QString& path) {
@@ -66,8 +67,9 @@ std::optional<tl::unexpected<Problem>> objectionTo(int file, const struct stat& 
         return notTaken({FUSAIN_TEXT("This is a folder or a device, not a file."), {}}, path,
                         {FUSAIN_TEXT("Choose a lab book."), {}});
     if (status.st_nlink > 1)
-        return notTaken({FUSAIN_TEXT("This lab book has a second name (a hard link). Two windows could write to it."), {}},
-                        path, {FUSAIN_TEXT("Remove the other name, or open a copy."), {}});
+        return notTaken(
+            {FUSAIN_TEXT("This lab book has a second name (a hard link). Two windows could write to it."), {}},
+            path, {FUSAIN_TEXT("Remove the other name, or open a copy."), {}});
     if (status.st_size == 0)
         return notTaken({FUSAIN_TEXT("This lab book is empty (0 bytes). The file is damaged."), {}}, path,
                         {FUSAIN_TEXT("Restore the newest daily copy."), {}});
@@ -118,12 +120,14 @@ void BookPlace::leave() {
 Expected<BookPlace> BookPlace::take(const QString& path) {
     const QFileInfo asked(path);
     if (!asked.dir().exists())
-        return notTaken({FUSAIN_TEXT("The folder of this lab book is not there: is its disk or share connected?"), {}},
-                        path, {FUSAIN_TEXT("Connect it, then start again."), {}});
+        return notTaken(
+            {FUSAIN_TEXT("The folder of this lab book is not there: is its disk or share connected?"), {}},
+            path, {FUSAIN_TEXT("Connect it, then start again."), {}});
     if (!asked.exists())
-        return notTaken({FUSAIN_TEXT("There is no lab book here."), {}}, path,
-                        {FUSAIN_TEXT("Is its disk or share connected? Otherwise create a new one, or restore a copy."),
-                         {}});
+        return notTaken(
+            {FUSAIN_TEXT("There is no lab book here."), {}}, path,
+            {FUSAIN_TEXT("Is its disk or share connected? Otherwise create a new one, or restore a copy."),
+             {}});
     BookPlace place;
     place.path_ = asked.canonicalFilePath();
     place.file_ = ::open(native(place.path_), O_RDONLY | O_CLOEXEC | O_NONBLOCK);
@@ -169,10 +173,10 @@ Expected<void> putInPlace(const QString& finished, const QString& path, Over ove
             ::close(file);
         return done;
     };
-    const bool put = synced(finished) && (over == Over::Nothing
-                                              ? ::link(native(finished), native(path)) == 0 &&
-                                                    ::unlink(native(finished)) == 0
-                                              : ::rename(native(finished), native(path)) == 0);
+    const bool put =
+        synced(finished) &&
+        (over == Over::Nothing ? ::link(native(finished), native(path)) == 0 && ::unlink(native(finished)) == 0
+                               : ::rename(native(finished), native(path)) == 0);
     if (!put || !synced(QFileInfo(path).absolutePath()))
         return failure({FUSAIN_TEXT("The file could not be renamed into its folder."), {}}, path.toStdString(),
                        {FUSAIN_TEXT("Choose another folder or name."), {}});

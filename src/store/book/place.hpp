@@ -43,7 +43,8 @@ private:
 };
 
 enum class Over { Nothing, Anything };
-/// Gives a finished file its name, on disk when this returns: there is no moment without the old or the new one.
+/// Gives a finished file its name, on disk when this returns: there is no moment without the old or the new
+/// one.
 /// @return a Problem when there is a file that must not be replaced, or the folder cannot be written
 [[nodiscard]] Expected<void> putInPlace(const QString& finished, const QString& path, Over over);
 

@@ -3,6 +3,7 @@
 #include "procedure/all/replay.hpp"
 #include "procedure/method/common_events.hpp"
 #include "record/all/record.hpp"
+#include "store/book/recordings.hpp"
 #include "store/book/sql.hpp"
 #include "store/book/tables.hpp"
 
@@ -20,16 +21,17 @@ std::string textAt(const Event& event, const char* key) {
     return event.data->at(key).get<std::string>();
 }
 
-// Each kind of event, and the row that it leaves. Events of schema 3 did not say everything: what they leave out
-// stands in a "row.found" that was written when the book was brought forward.
+// Each kind of event, and the row that it leaves. Events of schema 3 did not say everything: what they leave
+// out stands in a "row.found" that was written when the book was brought forward.
 
 Done clientSaved(const QSqlDatabase& database, const Event& event) {
-    return write(database,
-                 QStringLiteral("INSERT INTO clients (id, code, name, birth_date, document) VALUES (?, ?, ?, ?, ?) "
-                                "ON CONFLICT (id) DO UPDATE SET code = excluded.code, name = excluded.name, "
-                                "birth_date = excluded.birth_date, document = excluded.document"),
-                 {text(event.subject), text(textAt(event, "code")), text(textAt(event, "name")),
-                  text(textAt(event, "birth_date")), text(event.data)});
+    return write(
+        database,
+        QStringLiteral("INSERT INTO clients (id, code, name, birth_date, document) VALUES (?, ?, ?, ?, ?) "
+                       "ON CONFLICT (id) DO UPDATE SET code = excluded.code, name = excluded.name, "
+                       "birth_date = excluded.birth_date, document = excluded.document"),
+        {text(event.subject), text(textAt(event, "code")), text(textAt(event, "name")),
+         text(textAt(event, "birth_date")), text(event.data)});
 }
 
 Done staffSaved(const QSqlDatabase& database, const Event& event) {
@@ -40,14 +42,15 @@ Done staffSaved(const QSqlDatabase& database, const Event& event) {
 }
 
 Done visitSaved(const QSqlDatabase& database, const Event& event) {
-    return write(database,
-                 QStringLiteral("INSERT INTO visits (id, client, at, method, state, test, note) VALUES (?, ?, ?, "
-                                "?, ?, ?, ?) ON CONFLICT (id) DO UPDATE SET at = excluded.at, method = "
-                                "excluded.method, state = excluded.state, test = excluded.test, note = "
-                                "excluded.note"),
-                 {text(event.subject), text(textAt(event, "client")), text(textAt(event, "at")),
-                  text(event.data->value("method", "hydrostatic")), text(textAt(event, "state")),
-                  text(event.data->value("test", "")), text(event.data->value("note", ""))});
+    return write(
+        database,
+        QStringLiteral("INSERT INTO visits (id, client, at, method, state, test, note) VALUES (?, ?, ?, "
+                       "?, ?, ?, ?) ON CONFLICT (id) DO UPDATE SET at = excluded.at, method = "
+                       "excluded.method, state = excluded.state, test = excluded.test, note = "
+                       "excluded.note"),
+        {text(event.subject), text(textAt(event, "client")), text(textAt(event, "at")),
+         text(event.data->value("method", "hydrostatic")), text(textAt(event, "state")),
+         text(event.data->value("test", "")), text(event.data->value("note", ""))});
 }
 
 Done resultStored(const QSqlDatabase& database, const Event& event) {
@@ -79,16 +82,18 @@ Done checkSaved(const QSqlDatabase& database, const Event& event) {
 Done studySaved(const QSqlDatabase& database, const Event& event) {
     if (!event.data->contains("instrument"))
         return {};
-    return write(database, QStringLiteral("INSERT INTO studies (id, instrument, at, document) VALUES (?, ?, ?, ?)"),
+    return write(database,
+                 QStringLiteral("INSERT INTO studies (id, instrument, at, document) VALUES (?, ?, ?, ?)"),
                  {text(event.subject), text(textAt(event, "instrument")), text(textAt(event, "at")),
                   text(without(event, {"instrument", "at"}))});
 }
 
 Done settingChanged(const QSqlDatabase& database, const Event& event) {
-    return write(database,
-                 QStringLiteral("INSERT INTO settings (key, value) VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET "
-                                "value = excluded.value"),
-                 {text(event.subject), text(textAt(event, "value"))});
+    return write(
+        database,
+        QStringLiteral("INSERT INTO settings (key, value) VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET "
+                       "value = excluded.value"),
+        {text(event.subject), text(textAt(event, "value"))});
 }
 
 // A row that no event explained when the book was brought forward, as it was found; or that an event wrote and
@@ -101,10 +106,11 @@ Done rowFound(const QSqlDatabase& database, const Event& event) {
     if (event.data->at("row").is_null()) {
         for (const QString& column : table->key)
             values << text(event.data->at("key").at(column.toStdString()).get<std::string>());
-        return write(database,
-                     QStringLiteral("DELETE FROM %1 WHERE %2")
-                         .arg(table->name, table->key.join(QStringLiteral(" = ? AND ")) + QStringLiteral(" = ?")),
-                     values);
+        return write(
+            database,
+            QStringLiteral("DELETE FROM %1 WHERE %2")
+                .arg(table->name, table->key.join(QStringLiteral(" = ? AND ")) + QStringLiteral(" = ?")),
+            values);
     }
     QStringList places, news;
     for (const QString& column : table->columns) {
@@ -120,12 +126,30 @@ Done rowFound(const QSqlDatabase& database, const Event& event) {
                  values);
 }
 
+// What an import brought leaves the tables; a client's plan came with the client.
+Done importTakenBack(const QSqlDatabase& database, const Event& event) {
+    const auto remove = [&](const char* list, std::initializer_list<const char*> statements) -> Done {
+        for (const Json& id : event.data->at(list))
+            for (const char* statement : statements)
+                if (auto done = write(database, QLatin1String(statement), {text(id.get<std::string>())}); !done)
+                    return done;
+        return {};
+    };
+    if (auto done = remove("tests", {"DELETE FROM results WHERE test = ?", "DELETE FROM tests WHERE id = ?"});
+        !done)
+        return done;
+    return remove("clients",
+                  {"DELETE FROM settings WHERE key = 'plan.' || ?", "DELETE FROM clients WHERE id = ?"});
+}
+
 using Writer = Done (*)(const QSqlDatabase&, const Event&);
 Writer writerOf(std::string_view kind) {
     static const std::map<std::string_view, Writer> writers{
-        {kinds::clientSaved, clientSaved}, {kinds::staffSaved, staffSaved},   {kinds::visitSaved, visitSaved},
-        {kinds::resultStored, resultStored}, {kinds::checkSaved, checkSaved}, {kinds::studySaved, studySaved},
-        {kinds::settingChanged, settingChanged}, {kinds::rowFound, rowFound}};
+        {kinds::clientSaved, clientSaved},        {kinds::staffSaved, staffSaved},
+        {kinds::visitSaved, visitSaved},          {kinds::resultStored, resultStored},
+        {kinds::checkSaved, checkSaved},          {kinds::studySaved, studySaved},
+        {kinds::settingChanged, settingChanged},  {kinds::rowFound, rowFound},
+        {kinds::importTakenBack, importTakenBack}};
     const auto found = writers.find(kind);
     return found == writers.end() ? nullptr : found->second;
 }
@@ -159,15 +183,25 @@ void Projection::forget(const std::string& test) {
 
 Done Projection::apply(const Event& event) {
     return reading(event, [&]() -> Done {
-        if (event.kind == kinds::rowFound) { // it stands over what the events before it wrote
-            if (auto written = flush(); !written)
-                return written;
-            forget();
-        }
-        if (const Writer writer = writerOf(event.kind))
-            return writer(database_, event);
-        return applyToTest(event);
+        if (writerOf(event.kind))
+            return writeRows(event);
+        if (!hasRecordings(*event.data))
+            return applyToTest(event);
+        Event named = event; // books up to schema 5 wrote recordings into the events
+        if (auto taken = takeRecordingsOut(database_, *named.data); !taken)
+            return taken;
+        return applyToTest(named);
     });
+}
+
+Done Projection::writeRows(const Event& event) {
+    // These two stand over what the events of tests before them wrote.
+    if (event.kind == kinds::rowFound || event.kind == kinds::importTakenBack) {
+        if (auto written = flush(); !written)
+            return written;
+        forget();
+    }
+    return writerOf(event.kind)(database_, event);
 }
 
 Done Projection::applyToTest(const Event& event) {
@@ -191,9 +225,12 @@ Done Projection::applyToTest(const Event& event) {
 
 // From its events, this one included: it is in the journal already.
 Done Projection::replay(const Event& event) {
-    const auto events = journalOf(database_, event.subject);
+    auto events = journalOf(database_, event.subject);
     if (!events)
         return tl::unexpected(events.error());
+    for (Event& each : *events)
+        if (auto taken = takeRecordingsOut(database_, *each.data); !taken)
+            return taken;
     if (events->empty() || events->front().kind != TestStarted::kind)
         return {}; // an event of something else than a test
     auto replayed = replayTest(*events);
@@ -210,10 +247,11 @@ Done Projection::write(const std::string& id) {
     ahead_.erase(id);
     return store::write(
         database_,
-        QStringLiteral("INSERT INTO tests (id, version, client, method, started_at, state, document) VALUES (?, ?, "
-                       "?, ?, ?, ?, ?) ON CONFLICT (id, version) DO UPDATE SET client = excluded.client, method = "
-                       "excluded.method, started_at = excluded.started_at, state = excluded.state, document = "
-                       "excluded.document"),
+        QStringLiteral(
+            "INSERT INTO tests (id, version, client, method, started_at, state, document) VALUES (?, ?, "
+            "?, ?, ?, ?, ?) ON CONFLICT (id, version) DO UPDATE SET client = excluded.client, method = "
+            "excluded.method, started_at = excluded.started_at, state = excluded.state, document = "
+            "excluded.document"),
         {text(test.id), test.version, text(test.subject.clientId), text(std::string(methodOf(open))),
          text(test.startedAt), text(stateText(test.state)), text(toJson(open))});
 }
@@ -226,10 +264,13 @@ Done Projection::flush() {
 }
 
 Expected<std::vector<Event>> journalOf(const QSqlDatabase& database, const std::string& subject) {
-    auto rows = run(database,
-                    QStringLiteral("SELECT sequence, at, staff, kind, subject, data, hash FROM journal WHERE "
-                                   "subject = ? ORDER BY sequence"),
-                    {text(subject)});
+    // A test that was imported, taken back and imported again has begun anew.
+    auto rows =
+        run(database,
+            QStringLiteral("SELECT sequence, at, staff, kind, subject, data, hash FROM journal WHERE "
+                           "subject = ? AND sequence >= coalesce((SELECT max(sequence) FROM journal WHERE "
+                           "subject = ? AND kind = 'test.started'), 0) ORDER BY sequence"),
+            {text(subject), text(subject)});
     if (!rows)
         return tl::unexpected(rows.error());
     std::vector<Event> events;
@@ -258,11 +299,12 @@ Done setHead(const QSqlDatabase& database, std::int64_t sequence, const std::str
 }
 
 Done intoJournal(const QSqlDatabase& database, const Event& event) {
-    return write(database,
-                 QStringLiteral("INSERT INTO journal (sequence, at, staff, kind, subject, data, hash) VALUES (?, ?, "
-                                "?, ?, ?, ?, ?)"),
-                 {qlonglong(event.sequence), text(event.at), text(event.by), text(event.kind),
-                  text(event.subject), text(event.data), text(event.hash)});
+    return write(
+        database,
+        QStringLiteral("INSERT INTO journal (sequence, at, staff, kind, subject, data, hash) VALUES (?, ?, "
+                       "?, ?, ?, ?, ?)"),
+        {qlonglong(event.sequence), text(event.at), text(event.by), text(event.kind), text(event.subject),
+         text(event.data), text(event.hash)});
 }
 
 } // namespace fusain::store

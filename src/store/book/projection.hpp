@@ -13,7 +13,8 @@ namespace kinds {
 inline constexpr std::string_view clientSaved = "client.saved", staffSaved = "staff.saved",
                                   visitSaved = "visit.saved", resultStored = "result.stored",
                                   checkSaved = "check.saved", studySaved = "study.saved",
-                                  settingChanged = "setting.changed", rowFound = "row.found";
+                                  settingChanged = "setting.changed", rowFound = "row.found",
+                                  importMade = "import.made", importTakenBack = "import.taken-back";
 } // namespace kinds
 
 /// What the events of the journal leave in the tables of a book: every row follows from them, in one place, for
@@ -39,6 +40,7 @@ private:
     struct OpenTests;
     [[nodiscard]] Expected<void> applyToTest(const Event& event);
     [[nodiscard]] Expected<void> replay(const Event& event);
+    [[nodiscard]] Expected<void> writeRows(const Event& event);
     [[nodiscard]] Expected<void> write(const std::string& test);
 
     QSqlDatabase database_;
@@ -47,14 +49,15 @@ private:
     std::set<std::string> ahead_; ///< ids of tests whose rows are behind
 };
 
-/// An event in a row of sequence, at, staff, kind, subject, data, hash; its data are "discarded" when they cannot
-/// be read.
+/// An event in a row of sequence, at, staff, kind, subject, data, hash; its data are "discarded" when they
+/// cannot be read.
 [[nodiscard]] Event eventIn(const QSqlQuery& row);
-/// The events of a subject, in order.
+/// The events of a subject, in order; those of a test from when it began the last time.
 [[nodiscard]] Expected<std::vector<Event>> journalOf(const QSqlDatabase& database, const std::string& subject);
 /// Where the journal ends, as `meta` keeps it under "head".
 [[nodiscard]] QString headText(std::int64_t sequence, const std::string& hash);
-[[nodiscard]] Expected<void> setHead(const QSqlDatabase& database, std::int64_t sequence, const std::string& hash);
+[[nodiscard]] Expected<void> setHead(const QSqlDatabase& database, std::int64_t sequence,
+                                     const std::string& hash);
 /// Puts an event with its number and hash into the journal.
 [[nodiscard]] Expected<void> intoJournal(const QSqlDatabase& database, const Event& event);
 

@@ -18,8 +18,8 @@ const std::vector<Table>& projectedTables() {
 }
 
 const Table* tableNamed(std::string_view name) {
-    const auto found = std::ranges::find(projectedTables(), QString::fromUtf8(name.data(), qsizetype(name.size())),
-                                         &Table::name);
+    const auto found = std::ranges::find(projectedTables(),
+                                         QString::fromUtf8(name.data(), qsizetype(name.size())), &Table::name);
     return found == projectedTables().end() ? nullptr : &*found;
 }
 

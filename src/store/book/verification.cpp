@@ -4,10 +4,13 @@
 #include "record/base/json.hpp"
 #include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
+#include "store/book/recordings.hpp"
 #include "store/book/sql.hpp"
 #include "store/book/tables.hpp"
 
 #include <QCryptographicHash>
+#include <QFile>
+#include <QSaveFile>
 #include <QUuid>
 
 namespace fusain::store {
@@ -41,6 +44,8 @@ Expected<void> makeTables(const QSqlDatabase& database) {
     return {};
 }
 
+const QString recordingsTable = QStringLiteral("recordings");
+
 using Row = std::map<QString, QString>;
 
 Row rowIn(const QSqlQuery& query, const QStringList& columns) {
@@ -67,19 +72,25 @@ QByteArray digest(const Row& row) {
     return hash.result();
 }
 
-Expected<QSqlQuery> rowsOf(const QSqlDatabase& database, const Table& table) {
-    return run(database, QStringLiteral("SELECT %1 FROM %2").arg(table.columns.join(QLatin1Char(',')), table.name));
+// @param subject only the rows that are about it
+Expected<QSqlQuery> rowsOf(const QSqlDatabase& database, const Table& table,
+                           const std::optional<std::string>& subject) {
+    const QString all =
+        QStringLiteral("SELECT %1 FROM %2").arg(table.columns.join(QLatin1Char(',')), table.name);
+    if (!subject)
+        return run(database, all);
+    return run(database, all + QStringLiteral(" WHERE %1 = ?").arg(table.key.front()), {text(*subject)});
 }
 
 Expected<void> compare(const Table& table, const QSqlDatabase& book, const QSqlDatabase& written,
-                       std::vector<Difference>& found) {
+                       std::vector<Difference>& found, const std::optional<std::string>& subject = {}) {
     std::map<Row, QByteArray> expected;
-    auto rows = rowsOf(written, table);
+    auto rows = rowsOf(written, table, subject);
     while (rows && rows->next()) {
         const Row row = rowIn(*rows, table.columns);
         expected[keyOf(table, row)] = digest(row);
     }
-    auto present = rowsOf(book, table);
+    auto present = rowsOf(book, table, subject);
     if (!rows || !present)
         return tl::unexpected(rows ? present.error() : rows.error());
     while (present->next()) {
@@ -95,32 +106,60 @@ Expected<void> compare(const Table& table, const QSqlDatabase& book, const QSqlD
     return {};
 }
 
+// A block has no row of the kinds above: its name says what it holds.
+Expected<void> compareRecordings(const QSqlDatabase& book, std::set<std::string> expected,
+                                 std::vector<Difference>& found) {
+    const auto present = blocksOf(book);
+    if (!present)
+        return tl::unexpected(present.error());
+    for (const std::string& name : *present) {
+        const bool named = expected.erase(name) > 0;
+        if (!named || !blockIsWhole(book, name))
+            found.push_back({recordingsTable, {{QStringLiteral("name"), text(name)}}, Row{}, named});
+    }
+    for (const std::string& name : expected)
+        found.push_back({recordingsTable, {{QStringLiteral("name"), text(name)}}, std::nullopt, true});
+    return {};
+}
+
 std::string nameOf(const QString& table) {
     static const std::map<QString, const char*> names{
         {"clients", FUSAIN_TEXT("client")},          {"staff", FUSAIN_TEXT("colleague")},
         {"visits", FUSAIN_TEXT("appointment")},      {"tests", FUSAIN_TEXT("raw record")},
         {"results", FUSAIN_TEXT("result")},          {"checks", FUSAIN_TEXT("check")},
-        {"studies", FUSAIN_TEXT("precision study")}, {"settings", FUSAIN_TEXT("setting")}};
+        {"studies", FUSAIN_TEXT("precision study")}, {"settings", FUSAIN_TEXT("setting")},
+        {recordingsTable, FUSAIN_TEXT("recording")}};
     return names.at(table);
+}
+
+// As the schema orders them.
+QStringList keyColumns(const Difference& difference) {
+    const Table* table = tableNamed(difference.table.toStdString());
+    return table ? table->key : QStringList{QStringLiteral("name")};
 }
 
 Message faultOf(const Difference& difference) {
     QStringList key;
-    for (const QString& column : tableNamed(difference.table.toStdString())->key)
+    for (const QString& column : keyColumns(difference))
         key << difference.key.at(column);
-    const char* what = !difference.row       ? FUSAIN_TEXT("The {1} {2} was written, and is not in the book.")
-                       : difference.expected ? FUSAIN_TEXT("The {1} {2} is not as it was written.")
-                                             : FUSAIN_TEXT("The {1} {2} is in the book, but no event wrote it.");
+    const char* what = !difference.row ? FUSAIN_TEXT("The {1} {2} was written, and is not in the book.")
+                       : difference.expected
+                           ? FUSAIN_TEXT("The {1} {2} is not as it was written.")
+                           : FUSAIN_TEXT("The {1} {2} is in the book, but no event wrote it.");
     return {what, {nameOf(difference.table), key.join(QLatin1Char('/')).toStdString()}};
 }
 
 // What stands in the journal, in order, with its numbers and hashes.
 class Chain {
 public:
-    explicit Chain(const QSqlDatabase& database)
+    /// @param after how many events to pass over, and the hash of the last of them
+    explicit Chain(const QSqlDatabase& database, std::int64_t after = 0, std::string head = {})
         : rows_(run(database,
                     QStringLiteral(
-                        "SELECT sequence, at, staff, kind, subject, data, hash FROM journal ORDER BY sequence"))) {}
+                        "SELECT sequence, at, staff, kind, subject, data, hash FROM journal WHERE sequence "
+                        "> ? ORDER BY sequence"),
+                    {qlonglong(after)})),
+          count_(after), head_(std::move(head)) {}
 
     /// The next event; what is wrong with its place in the chain goes to `faults`. Nothing at the end, or where
     /// the chain breaks.
@@ -130,7 +169,8 @@ public:
         Event event = eventIn(*rows_);
         ++count_;
         if (event.sequence != count_) {
-            faults.push_back({{FUSAIN_TEXT("Event {1} of the journal is missing."), {std::to_string(count_)}}, event.at});
+            faults.push_back(
+                {{FUSAIN_TEXT("Event {1} of the journal is missing."), {std::to_string(count_)}}, event.at});
             return std::nullopt;
         }
         if (event.data->is_discarded() || chainHash(head_, event) != event.hash) {
@@ -147,7 +187,7 @@ public:
 
 private:
     Expected<QSqlQuery> rows_;
-    std::int64_t count_ = 0;
+    std::int64_t count_;
     std::string head_;
 };
 
@@ -176,18 +216,20 @@ void checkMeta(const std::map<QString, QString>& meta, const Chain& chain, std::
         return;
     const auto head = meta.find("head");
     const bool cut = head != meta.end() && head->second != expected.at("head");
-    faults.push_back({{cut ? FUSAIN_TEXT("The journal does not end where the book says: events are missing at its end.")
-                           : FUSAIN_TEXT("What the book says of itself was changed."),
-                       {}},
-                      {}});
+    faults.push_back(
+        {{cut ? FUSAIN_TEXT("The journal does not end where the book says: events are missing at its end.")
+              : FUSAIN_TEXT("What the book says of itself was changed."),
+          {}},
+         {}});
 }
 
 // Every table, index and trigger as the schema makes it, and no other.
 void checkSchema(const QSqlDatabase& database, std::vector<Fault>& faults) {
     const auto shape = [](const QSqlDatabase& of) {
         std::map<QString, QString> parts;
-        auto rows = run(of, QStringLiteral("SELECT type || ' ' || name, sql FROM sqlite_master WHERE name NOT LIKE "
-                                           "'sqlite_%'"));
+        auto rows =
+            run(of, QStringLiteral("SELECT type || ' ' || name, sql FROM sqlite_master WHERE name NOT LIKE "
+                                   "'sqlite_%'"));
         while (rows && rows->next())
             parts[rows->value(0).toString()] = rows->value(1).toString();
         return parts;
@@ -195,6 +237,67 @@ void checkSchema(const QSqlDatabase& database, std::vector<Fault>& faults) {
     const PassingDatabase fresh;
     if (!makeTables(fresh.get()) || shape(fresh.get()) != shape(database))
         faults.push_back({{FUSAIN_TEXT("A table of the book was added, changed or removed."), {}}, {}});
+}
+
+Fault notApplied(std::int64_t sequence, const Message& why) {
+    return {{FUSAIN_TEXT("Event {1} of the journal cannot be applied: {2}"),
+             {std::to_string(sequence), why.english()}},
+            {}};
+}
+
+// @param written when each subject was last written
+void addFaults(Verification& verification, const Expected<std::vector<Difference>>& found,
+               const std::map<std::string, Instant>& written) {
+    if (!found) {
+        verification.faults.push_back({found.error().what, {}});
+        return;
+    }
+    for (const Difference& difference : *found) {
+        const auto at = written.find(difference.key.at(keyColumns(difference).front()).toStdString());
+        verification.faults.push_back(
+            {faultOf(difference), at == written.end() ? std::nullopt : std::optional(at->second)});
+    }
+}
+
+// What the events of one subject lead to, against its rows.
+Expected<std::vector<Difference>> differencesOf(const QSqlDatabase& database, const std::string& subject) {
+    const auto events = journalOf(database, subject);
+    const PassingDatabase fresh;
+    auto done = events ? makeTables(fresh.get()) : Expected<void>(tl::unexpected(events.error()));
+    Projection projection(fresh.get(), Projection::Documents::AtFlush);
+    std::set<std::string> named;
+    for (std::size_t i = 0; done && i < events->size(); ++i) {
+        named.merge(blocksNamedIn(*(*events)[i].data));
+        done = intoJournal(fresh.get(), (*events)[i]);
+        if (done)
+            done = projection.apply((*events)[i]);
+    }
+    if (done)
+        done = projection.flush();
+    std::vector<Difference> found;
+    for (const Table& table : projectedTables())
+        if (done)
+            done = compare(table, database, fresh.get(), found, subject);
+    if (!done)
+        return tl::unexpected(done.error());
+    for (const std::string& name : named)
+        if (!blockIsWhole(database, name))
+            found.push_back({recordingsTable, {{QStringLiteral("name"), text(name)}}, std::nullopt, true});
+    return found;
+}
+
+// Whether an event is about the rows of others than its subject: then only all of the book can be compared.
+bool reachesFurther(const Event& event) {
+    return event.kind == kinds::rowFound || event.kind == kinds::importTakenBack;
+}
+// Whether something of this subject was only found, when the book was brought forward.
+bool wasFound(const QSqlDatabase& database, const std::string& subject) {
+    auto found =
+        run(database,
+            QStringLiteral("SELECT 1 FROM journal WHERE subject IN (SELECT name FROM sqlite_master) AND kind = "
+                           "'row.found' AND instr(data, ?) > 0 LIMIT 1"),
+            {text(Json(subject).dump())});
+    return !found || found->next();
 }
 
 } // namespace
@@ -207,8 +310,8 @@ std::optional<Instant> Verification::damagedSince() const {
     return since;
 }
 
-Expected<std::vector<Difference>>
-differences(const QSqlDatabase& database, const std::function<void(std::int64_t, const Message&)>& tell) {
+Expected<std::vector<Difference>> differences(const QSqlDatabase& database,
+                                              const std::function<void(std::int64_t, const Message&)>& tell) {
     const PassingDatabase fresh;
     if (auto made = makeTables(fresh.get()); !made)
         return tl::unexpected(made.error());
@@ -217,7 +320,9 @@ differences(const QSqlDatabase& database, const std::function<void(std::int64_t,
     Projection projection(fresh.get(), Projection::Documents::AtFlush);
     Chain chain(database);
     std::vector<Fault> broken; // told by verifyBook
+    std::set<std::string> named;
     while (const auto event = chain.next(broken)) {
+        named.merge(blocksNamedIn(*event->data));
         auto applied = intoJournal(fresh.get(), *event);
         if (applied)
             applied = projection.apply(*event);
@@ -225,15 +330,22 @@ differences(const QSqlDatabase& database, const std::function<void(std::int64_t,
             tell(event->sequence, applied.error().what);
     }
     std::vector<Difference> found;
-    if (auto written = projection.flush(); !written)
-        return tl::unexpected(written.error());
+    if (auto flushed = projection.flush(); !flushed)
+        return tl::unexpected(flushed.error());
     for (const Table& table : projectedTables())
         if (auto compared = compare(table, database, fresh.get(), found); !compared)
             return tl::unexpected(compared.error());
+    auto written = blocksOf(fresh.get()); // from events that have their recordings in them
+    if (!written)
+        return tl::unexpected(written.error());
+    named.merge(*written);
+    if (auto compared = compareRecordings(database, std::move(named), found); !compared)
+        return tl::unexpected(compared.error());
     return found;
 }
 
-// All of it in one reading transaction: what the window writes meanwhile is neither seen nor mistaken for damage.
+// All of it in one reading transaction: what the window writes meanwhile is neither seen nor mistaken for
+// damage.
 Verification verifyBook(const QSqlDatabase& database) {
     const Transaction oneMoment(database); // only read, so never committed
     Verification verification;
@@ -243,6 +355,7 @@ Verification verifyBook(const QSqlDatabase& database) {
     while (const auto event = chain.next(verification.faults))
         written[event->subject] = event->at;
     verification.events = chain.count();
+    verification.head = chain.head();
     const auto meta = metaOf(database);
     const auto schema = meta.find("schema");
     verification.earlierSchema = schema != meta.end() && schema->second.toInt() < newestSchema();
@@ -251,19 +364,66 @@ Verification verifyBook(const QSqlDatabase& database) {
     checkMeta(meta, chain, verification.faults);
     checkSchema(database, verification.faults);
     const auto found = differences(database, [&](std::int64_t sequence, const Message& why) {
-        verification.faults.push_back(
-            {{FUSAIN_TEXT("Event {1} of the journal cannot be applied: {2}"), {std::to_string(sequence), why.english()}}, {}});
+        verification.faults.push_back(notApplied(sequence, why));
     });
-    if (!found)
-        verification.faults.push_back({found.error().what, {}});
-    else
-        for (const Difference& difference : *found) {
-            const QString& named = tableNamed(difference.table.toStdString())->key.front();
-            const auto at = written.find(difference.key.at(named).toStdString());
-            verification.faults.push_back(
-                {faultOf(difference), at == written.end() ? std::nullopt : std::optional(at->second)});
-        }
+    addFaults(verification, found, written);
     return verification;
+}
+
+Verification verifyNewPart(const QSqlDatabase& database, const Verified& earlier) {
+    {
+        const Transaction oneMoment(database); // only read, so never committed
+        Verification verification;
+        auto end = run(database, QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"),
+                       {qlonglong(earlier.events)});
+        bool apart = end && end->next() && end->value(0).toString().toStdString() == earlier.head;
+        Chain chain(database, earlier.events, earlier.head);
+        std::map<std::string, Instant> written;
+        while (const auto event = apart ? chain.next(verification.faults) : std::nullopt) {
+            written[event->subject] = event->at;
+            apart = !reachesFurther(*event) && !wasFound(database, event->subject);
+        }
+        const auto meta = metaOf(database);
+        if (apart && meta.contains("schema") && meta.at("schema") == QString::number(newestSchema())) {
+            verification.before = earlier.events;
+            verification.events = chain.count();
+            verification.head = chain.head();
+            checkMeta(meta, chain, verification.faults);
+            checkSchema(database, verification.faults);
+            for (const auto& [subject, at] : written)
+                addFaults(verification, differencesOf(database, subject), {{subject, at}});
+            return verification;
+        }
+    }
+    return verifyBook(database);
+}
+
+QString verifiedFile(const QString& path) {
+    return path + QStringLiteral(".verified");
+}
+
+std::optional<Verified> verifiedUpTo(const QString& path) {
+    QFile file(verifiedFile(path));
+    if (!file.open(QIODevice::ReadOnly))
+        return std::nullopt;
+    const auto verified =
+        readDocument("verified", [json = Json::parse(file.read(1024).toStdString(), nullptr, false)] {
+            return Verified{json.at("events").get<std::int64_t>(), json.at("head").get<std::string>(),
+                            instantFromIso(json.at("wholly").get<std::string>()).value_or(Instant{})};
+        });
+    return verified ? std::optional(*verified) : std::nullopt;
+}
+
+void rememberVerified(const QString& path, const Verified& verified) {
+    QSaveFile file(verifiedFile(path));
+    if (!file.open(QIODevice::WriteOnly))
+        return;
+    file.setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+    file.write(QByteArray::fromStdString(Json{
+        {"events", verified.events},
+        {"head", verified.head},
+        {"wholly", isoText(verified.wholly)}}.dump()));
+    file.commit();
 }
 
 } // namespace fusain::store

@@ -40,16 +40,18 @@ Expected<ClientRecord> takeOut(LabBook& book, const std::string& clientId) {
     if (!client)
         return failure({FUSAIN_TEXT("The lab book knows no client \"{1}\"."), {clientId}});
     ClientRecord record{*client, {}, {}};
-    for (AnyTest& test : book.testsOf(clientId)) {
+    for (const AnyTest& test : book.testsOf(clientId)) {
         const std::string id = common(test).id;
-        ClientRecord::Test taken{std::move(test), book.eventsOf(id), {}};
+        auto whole = book.withRecordings(test);
+        if (!whole)
+            return tl::unexpected(whole.error());
+        ClientRecord::Test taken{std::move(*whole), book.eventsOf(id), {}};
         for (const StoredResult& result : book.resultsOf(id))
-            taken.results.emplace_back(
-                Json{{"version", result.testVersion},
-                     {"number", result.number},
-                     {"at", isoText(result.at)},
-                     {"document", *result.document}}); // Looking at a step is nothing that anybody else needs;
-                                                       // that a result was stored is said where it is.
+            taken.results.emplace_back(Json{{"version", result.testVersion},
+                                            {"number", result.number},
+                                            {"at", isoText(result.at)},
+                                            {"document", *result.document}});
+        // Looking at a step is nothing that anybody else needs; that a result was stored is said where it is.
         std::erase_if(taken.events, [](const Event& event) {
             return event.kind == "step.shown" || event.kind == "result.stored";
         });
@@ -64,9 +66,14 @@ Expected<ClientRecord> takeOut(LabBook& book, const std::string& clientId) {
 namespace {
 
 Expected<void> noteImport(LabBook& book, const ClientRecord& record, const ImportedFrom& from) {
-    const auto kept = book.append(
-        {0, from.at, from.by, "record.imported", record.client.id,
-         Json{{"file", from.file}, {"file_hash", from.fileHash}, {"tests", record.tests.size()}}, {}});
+    const auto kept =
+        book.append({0,
+                     from.at,
+                     from.by,
+                     "record.imported",
+                     record.client.id,
+                     Json{{"file", from.file}, {"file_hash", from.fileHash}, {"tests", record.tests.size()}},
+                     {}});
     return kept ? Expected<void>() : tl::unexpected(kept.error());
 }
 
@@ -107,7 +114,7 @@ Expected<void> putInAll(LabBook& book, const ClientRecord& record, const Importe
 } // namespace
 
 Expected<void> putIn(LabBook& book, const ClientRecord& record, const ImportedFrom& from) {
-    return book.together([&] {
+    return asImport(book, from, [&] {
         const auto done = readDocument(from.file, [&] { return putInAll(book, record, from); });
         return done ? *done : Expected<void>(tl::unexpected(done.error()));
     });

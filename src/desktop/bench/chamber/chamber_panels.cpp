@@ -214,18 +214,18 @@ QWidget* CalibrationPanel::firstField() const {
 }
 
 ReadingPanel* chamberMassPanel(Session& session) {
-    return new ReadingPanel(session, chamberSteps(), ChamberStep::Mass,
-                            {"chamber-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 3,
-                             QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, const Attribution& from, const std::string& keptBecause) {
-                                 return runningAs<ChamberMethod>(run).weigh(Kilograms(value), from, keptBecause);
-                             },
-                             [](const Procedure& run) { return runningAs<ChamberMethod>(run).test().mass; },
-                             [](double value) {
-                                 return anthropometry::plausibleMassInChamber.holds(Kilograms(value))
-                                            ? QString()
-                                            : QObject::tr("A mass lies between 10 and 250 kg.");
-                             }});
+    return new ReadingPanel(
+        session, chamberSteps(), ChamberStep::Mass,
+        {"chamber-scale", "kg", QObject::tr("Mass"), Dimension::Mass, 3, QStringLiteral("cue step-on"),
+         [](Procedure& run, double value, const Attribution& from, const std::string& keptBecause) {
+             return runningAs<ChamberMethod>(run).weigh(Kilograms(value), from, keptBecause);
+         },
+         [](const Procedure& run) { return runningAs<ChamberMethod>(run).test().mass; },
+         [](double value) {
+             return anthropometry::plausibleMassInChamber.holds(Kilograms(value))
+                        ? QString()
+                        : QObject::tr("A mass lies between 10 and 250 kg.");
+         }});
 }
 
 } // namespace fusain::desktop

@@ -90,7 +90,7 @@ void VolumePanel::show() {
     auto shown = result_;
     if (state() == State::Idle)
         if (const VolumeTrial* trial = own().test().trials.find(selectedTrial());
-            trial && !trial->samples.empty())
+            trial && !trial->pressures.samples.empty())
             shown = readAgain(*trial);
     const bool any = !shown.windowVolumes.empty();
     live_->setText(!any                          ? QString()
@@ -234,13 +234,13 @@ void VolumePanel::loadTrial() {
 void VolumePanel::saveTrial() {
     const auto& trials = own().test().trials;
     const auto found = std::ranges::find(trials, selectedTrial(), &VolumeTrial::number);
-    if (found == trials.end() || found->samples.empty()) {
+    if (found == trials.end() || found->pressures.samples.empty()) {
         session_.report(failure({FUSAIN_TEXT("The selected trial has no recorded pressures."), {}}, {},
                                 {FUSAIN_TEXT("Select a trial that came from the chamber."), {}}));
         return;
     }
     saveChosen(session_, this, tr("Save the trial"), tr("volume-%1.csv").arg(found->number),
-               tr("Pressures (*.csv)"), exchange::pressuresToCsv(found->samples));
+               tr("Pressures (*.csv)"), exchange::pressuresToCsv(found->pressures.samples));
 }
 
 QString VolumePanel::verdict() const {

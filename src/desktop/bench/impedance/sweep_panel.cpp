@@ -177,7 +177,8 @@ std::vector<impedance::IdentityDoubt> SweepPanel::identityDoubts(const impedance
 }
 
 // Every way in comes through here: recorded, typed or from a file. @return whether it is kept
-bool SweepPanel::take(const impedance::Sweep& sweep, const Attribution& from, const std::string& reasonInSpite) {
+bool SweepPanel::take(const impedance::Sweep& sweep, const Attribution& from,
+                      const std::string& reasonInSpite) {
     QStringList words;
     for (const impedance::IdentityDoubt& doubt : identityDoubts(sweep))
         words << report::say(doubt.message());

@@ -1,7 +1,7 @@
 #include "desktop/bench/method/closing_panels.hpp"
 
-#include "desktop/services/text_files.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/text_files.hpp"
 #include "procedure/all/procedure.hpp"
 #include "report/base/words.hpp"
 
@@ -243,7 +243,8 @@ void ReportPanel::primary() {
             .arg(QString::fromStdString(client ? client->code : "client"),
                  report::day(run().record().startedAt),
                  copy_->currentIndex() == 0 ? QStringLiteral("client") : QStringLiteral("lab"));
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), safeFileName(name), tr("PDF (*.pdf)"));
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the report"), safeFileName(name), tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);
 }

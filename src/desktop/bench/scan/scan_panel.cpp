@@ -314,14 +314,14 @@ void ScanPanel::accept(const std::string& reasonInSpite) {
         const auto remarks = remarksOn(file, notes);
         if (!remarks)
             return;
-        kept = own().acceptFile(file, clientCode(), *remarks,
-                                Attribution::fromFile(run().record().id, "scanner", fileName_.toStdString()),
-                                reasonInSpite, [&] {
-                                    return remarks->reassignedBecause.empty()
-                                               ? Procedure::Done()
-                                               : session_.noteReassigned(file.clientCode, fileName_.toStdString(),
-                                                                         remarks->reassignedBecause);
-                                });
+        kept = own().acceptFile(
+            file, clientCode(), *remarks,
+            Attribution::fromFile(run().record().id, "scanner", fileName_.toStdString()), reasonInSpite, [&] {
+                return remarks->reassignedBecause.empty()
+                           ? Procedure::Done()
+                           : session_.noteReassigned(file.clientCode, fileName_.toStdString(),
+                                                     remarks->reassignedBecause);
+            });
     } else {
         DxaScan record;
         record.readings = *scan;

@@ -4,7 +4,6 @@
 #include "desktop/recordings/scan/scan_folder.hpp"
 #include "procedure/scan/method.hpp"
 
-
 namespace fusain::desktop {
 
 /// The scan: started over the link and taken from the densitometer's folder, imported, or typed into the table

@@ -140,18 +140,18 @@ ReadingPanel* waterTemperaturePanel(Session& session) {
 }
 
 ReadingPanel* dryMassPanel(Session& session) {
-    return new ReadingPanel(session, hydrostaticSteps(), HydrostaticStep::DryMass,
-                            {"floor-scale", "kg", QObject::tr("Dry mass"), Dimension::Mass, 2,
-                             QStringLiteral("cue step-on"),
-                             [](Procedure& run, double value, const Attribution& from, const std::string& keptBecause) {
-                                 return runningAs<TankMethod>(run).weighDry(Kilograms(value), from, keptBecause);
-                             },
-                             [](const Procedure& run) { return runningAs<TankMethod>(run).test().dryMass; },
-                             [](double value) {
-                                 return anthropometry::plausibleMass.holds(Kilograms(value))
-                                            ? QString()
-                                            : QObject::tr("A dry mass lies between 10 and 300 kg.");
-                             }});
+    return new ReadingPanel(
+        session, hydrostaticSteps(), HydrostaticStep::DryMass,
+        {"floor-scale", "kg", QObject::tr("Dry mass"), Dimension::Mass, 2, QStringLiteral("cue step-on"),
+         [](Procedure& run, double value, const Attribution& from, const std::string& keptBecause) {
+             return runningAs<TankMethod>(run).weighDry(Kilograms(value), from, keptBecause);
+         },
+         [](const Procedure& run) { return runningAs<TankMethod>(run).test().dryMass; },
+         [](double value) {
+             return anthropometry::plausibleMass.holds(Kilograms(value))
+                        ? QString()
+                        : QObject::tr("A dry mass lies between 10 and 300 kg.");
+         }});
 }
 
 } // namespace fusain::desktop

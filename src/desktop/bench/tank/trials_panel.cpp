@@ -89,11 +89,12 @@ void TrialsPanel::showKeptTrial() {
         return;
     traceWords_->setText(tr("Trial %1").arg(trial->number));
     live_->setText(number(trial->gross.value(), 2) + QStringLiteral(" kg"));
-    if (!trial->trace.empty()) {
-        const auto reading = hydrostatic::analyseTrace(trial->trace, trial->tare);
-        plot_->setPaint([trace = trial->trace, reading, &palette](QPainter& painter, const QRectF& area) {
-            report::paintTrace(painter, area, {trace, reading}, palette);
-        });
+    if (!trial->trace.samples.empty()) {
+        const auto reading = hydrostatic::analyseTrace(trial->trace.samples, trial->tare);
+        plot_->setPaint(
+            [trace = trial->trace.samples, reading, &palette](QPainter& painter, const QRectF& area) {
+                report::paintTrace(painter, area, {trace, reading}, palette);
+            });
     }
 }
 
@@ -221,13 +222,13 @@ void TrialsPanel::loadTrace() {
 void TrialsPanel::saveTrace() {
     const auto& trials = own().test().trials;
     const auto found = std::ranges::find(trials, selectedTrial(), &WeighingTrial::number);
-    if (found == trials.end() || found->trace.empty()) {
+    if (found == trials.end() || found->trace.samples.empty()) {
         session_.report(failure({FUSAIN_TEXT("The selected trial has no trace."), {}}, {},
                                 {FUSAIN_TEXT("Select a trial that came from the load cell."), {}}));
         return;
     }
     saveChosen(session_, this, tr("Save the trace"), tr("trial-%1.csv").arg(found->number),
-               tr("Traces (*.csv)"), exchange::traceToCsv(found->trace));
+               tr("Traces (*.csv)"), exchange::traceToCsv(found->trace.samples));
 }
 
 QString TrialsPanel::verdict() const {

@@ -75,8 +75,7 @@ void ClientForm::save() {
     if (auto problem = problemWith(entered, session_.now()))
         return problem_->setText(report::say(*problem));
     if (client_.height && entered.height && entered.height != heightAsked_)
-        if (const auto doubt =
-                heightDoubt(*client_.height, *entered.height, entered.ageAt(session_.now()))) {
+        if (const auto doubt = heightDoubt(*client_.height, *entered.height, entered.ageAt(session_.now()))) {
             heightAsked_ = entered.height;
             return problem_->setText(report::say(*doubt) + QLatin1Char(' ') +
                                      tr("Save again if that is right."));

@@ -58,6 +58,7 @@ ClientsPlace::ClientsPlace(Session& session)
     layout->addLayout(right, 1);
     addPages();
     connect(later_, &QTimer::timeout, this, &ClientsPlace::showDossier);
+    connect(records_, &RecordMenu::takenBack, this, &ClientsPlace::refresh);
     connect(records_, &RecordMenu::putInDone, this, [this](const QString& id) {
         refresh();
         showClient(id);
@@ -251,12 +252,13 @@ void ClientsPlace::showDossier() {
     facts_->setText(facts.join(QStringLiteral("  ·  ")));
     Q_EMIT moved();
     const QSignalBlocker blocker(tests_);
-    const auto damaged = client ? session_.book().unreadableTestsOf(client->id) : std::vector<store::UnreadableTest>{};
+    const auto damaged =
+        client ? session_.book().unreadableTestsOf(client->id) : std::vector<store::UnreadableTest>{};
     tests_->setRowCount(static_cast<int>(shown_.size() + damaged.size()));
     for (std::size_t i = 0; i < damaged.size(); ++i) // below the others, and nothing opens them
         setRow(tests_, static_cast<int>(shown_.size() + i),
-               {report::day(damaged[i].startedAt), report::say(methodTitle(damaged[i].method)), QString(), QString(),
-                QString(), tr("▲ damaged: %1").arg(report::say(damaged[i].why))});
+               {report::day(damaged[i].startedAt), report::say(methodTitle(damaged[i].method)), QString(),
+                QString(), QString(), tr("▲ damaged: %1").arg(report::say(damaged[i].why))});
     for (int row = 0; row < static_cast<int>(shown_.size()); ++row) {
         const AnyTest& any = shown_[static_cast<std::size_t>(row)];
         const RawTest& test = common(any);
@@ -350,7 +352,7 @@ void ClientsPlace::importExport() {
         session_.report(tl::unexpected(table.error()));
         return;
     }
-    ImportDialog dialog(session_, std::move(*table), chosen->path, this);
+    ImportDialog dialog(session_, std::move(*table), *chosen, this);
     if (dialog.exec() == QDialog::Accepted)
         refresh();
 }

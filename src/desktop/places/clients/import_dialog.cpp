@@ -3,9 +3,12 @@
 #include "desktop/services/instrument_checks.hpp"
 #include "procedure/all/methods.hpp"
 #include "record/all/record.hpp"
+#include "record/base/fingerprint.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
+#include "store/transfer/imports.hpp"
 
+#include <QFileInfo>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -33,11 +36,14 @@ QStringList usualTargets() {
 
 } // namespace
 
-ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, std::string source, QWidget* parent)
-    : QDialog(parent), session_(session), table_(std::move(table)), source_(std::move(source)),
+ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, const ChosenText& source,
+                           QWidget* parent)
+    : QDialog(parent), session_(session), table_(std::move(table)),
+      source_(QFileInfo(QString::fromStdString(source.path)).fileName().toStdString()),
+      hash_(hashOf(source.text)),
       columns_(desktop::table({tr("column"), tr("first row"), tr("means")}, tr("Columns of the export"))),
-      rowsTable_(
-          desktop::table({tr("line"), tr("date"), tr("client"), tr("mass"), tr("readings"), tr("verdict")}, tr("Rows"))),
+      rowsTable_(desktop::table(
+          {tr("line"), tr("date"), tr("client"), tr("mass"), tr("readings"), tr("verdict")}, tr("Rows"))),
       kilohms_(new QCheckBox(tr("Values are kilohms"))), import_(button({}, true)), words_(label({}, "soft")) {
     setWindowTitle(tr("Import an analyzer's export"));
     resize(900, 640);
@@ -63,6 +69,10 @@ ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, std::stri
         targets_.push_back(target);
         connect(target, &QComboBox::currentTextChanged, this, &ImportDialog::preview);
     }
+    for (const store::Import& import : store::imports(session.book()))
+        if (import.from.fileHash == hash_ && !import.takenBack)
+            before_ = tr("▲ This file was imported on %1 already; its tests would stand there twice. ")
+                          .arg(report::day(import.from.at));
     columns_->setColumnWidth(0, 280);
     columns_->setColumnWidth(1, 140);
     auto* back = button(tr("Go back"));
@@ -139,10 +149,10 @@ void ImportDialog::preview() {
     rowsTable_->setColumnWidth(4, 200);
     import_->setText(tr("Import %1 rows").arg(good));
     import_->setEnabled(good > 0);
-    words_->setText(tr("%1 of %2 rows are good; the others stay out. The file was read as %3.")
-                        .arg(good)
-                        .arg(rows_.size())
-                        .arg(QString::fromStdString(table_.encoding)));
+    words_->setText(before_ + tr("%1 of %2 rows are good; the others stay out. The file was read as %3.")
+                                  .arg(good)
+                                  .arg(rows_.size())
+                                  .arg(QString::fromStdString(table_.encoding)));
 }
 
 // A test of its own, off the bench: what is open there stays open.
@@ -159,7 +169,8 @@ Expected<void> ImportDialog::importRow(const exchange::ImportedRow& row) {
 int ImportDialog::importGood() {
     // One act: a cut, a full disk or a row that is refused after all leaves the book as it was.
     int imported = 0;
-    const auto done = session_.book().together([&]() -> Expected<void> {
+    const store::ImportedFrom from{session_.atTheBench().id, session_.now(), source_, hash_};
+    const auto done = store::asImport(session_.book(), from, [&]() -> Expected<void> {
         for (const exchange::ImportedRow& row : rows_)
             if (!row.problem) {
                 if (auto kept = importRow(row); !kept)

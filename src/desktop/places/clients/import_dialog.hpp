@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/services/session.hpp"
+#include "desktop/services/text_files.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "exchange/impedance/impedance_csv.hpp"
 
@@ -13,7 +14,9 @@ namespace fusain::desktop {
 class ImportDialog : public QDialog {
     Q_OBJECT
 public:
-    ImportDialog(Session& session, exchange::CsvTable table, std::string source, QWidget* parent = nullptr);
+    /// @param source the file that the table was read from
+    ImportDialog(Session& session, exchange::CsvTable table, const ChosenText& source,
+                 QWidget* parent = nullptr);
     /// Takes the rows that are good into the lab book. @return how many
     int importGood();
 
@@ -25,7 +28,8 @@ private:
 
     Session& session_;
     exchange::CsvTable table_;
-    std::string source_;
+    std::string source_, hash_; ///< name of the file, and of what stands in it
+    QString before_;            ///< a sentence when the same file was imported before
     std::vector<exchange::ImportedRow> rows_;
     QTableWidget *columns_, *rowsTable_;
     std::vector<QComboBox*> targets_;

@@ -1,11 +1,12 @@
 #include "desktop/places/clients/record_menu.hpp"
 
+#include "desktop/places/clients/imports_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
-#include "record/base/fingerprint.hpp"
 #include "exchange/lab/client_export.hpp"
 #include "exchange/lab/workbook.hpp"
 #include "record/all/record.hpp"
+#include "record/base/fingerprint.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
 #include "store/transfer/client_transfer.hpp"
@@ -24,6 +25,7 @@ RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> 
     addAction(tr("Save a health record (FHIR)…"), this, &RecordMenu::saveBundle);
     addSeparator();
     addAction(tr("Put a record in…"), this, qOverload<>(&RecordMenu::putIn));
+    addAction(tr("Imports, and taking one back…"), this, &RecordMenu::showImports);
 }
 
 std::vector<ComputedTest> RecordMenu::signedTests(const Client& client) {
@@ -50,9 +52,9 @@ void RecordMenu::saveTable() {
     const auto client = chosen_();
     if (!client)
         return;
-    const QString path = QFileDialog::getSaveFileName(parentWidget(), tr("Save a table of the tests"),
-                                                      safeFileName(QString::fromStdString(client->code + ".csv")),
-                                                      tr("Tables (*.csv *.xlsx)"));
+    const QString path = QFileDialog::getSaveFileName(
+        parentWidget(), tr("Save a table of the tests"),
+        safeFileName(QString::fromStdString(client->code + ".csv")), tr("Tables (*.csv *.xlsx)"));
     if (!path.isEmpty())
         saveTable(*client, path);
 }
@@ -88,6 +90,11 @@ void RecordMenu::saveBundle() {
                exchange::fhirBundle(*client, tests, reports, session_.namesHidden()).dump(1));
 }
 
+void RecordMenu::showImports() {
+    ImportsDialog(session_, parentWidget()).exec();
+    Q_EMIT takenBack();
+}
+
 void RecordMenu::putIn() {
     if (const auto chosen = chooseText(session_, parentWidget(), tr("Put a record in"), tr("Records (*.json)")))
         putIn(chosen->text, chosen->path);
@@ -98,7 +105,8 @@ bool RecordMenu::putIn(const std::string& text, const std::string& path) {
     const auto record =
         json ? clientRecordFromJson(*json, path) : Expected<ClientRecord>(tl::unexpected(json.error()));
     const store::ImportedFrom from{session_.atTheBench().id, session_.now(),
-                                   QFileInfo(QString::fromStdString(path)).fileName().toStdString(), hashOf(text)};
+                                   QFileInfo(QString::fromStdString(path)).fileName().toStdString(),
+                                   hashOf(text)};
     if (!session_.report(record ? store::putIn(session_.book(), *record, from)
                                 : tl::unexpected(record.error())))
         return false;

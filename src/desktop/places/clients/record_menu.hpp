@@ -19,6 +19,8 @@ public:
     bool saveTable(const Client& client, const QString& path);
     void saveBundle();
     void putIn();
+    /// Shows what was imported, to take it back.
+    void showImports();
     /// Puts a record in that was read already. @return whether it went in
     bool putIn(const std::string& text, const std::string& path);
     /// The signed tests of a client, oldest first, computed.
@@ -26,6 +28,7 @@ public:
 
 Q_SIGNALS:
     void putInDone(const QString& clientId);
+    void takenBack();
 
 private:
     Session& session_;

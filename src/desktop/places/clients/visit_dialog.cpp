@@ -85,7 +85,8 @@ void VisitDialog::save() {
         QStringLiteral("%1-%2-%3.pdf")
             .arg(QString::fromStdString(client_.code), day_->currentText(),
                  copy_->currentIndex() == 0 ? QStringLiteral("visit") : QStringLiteral("visit-lab"));
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the report"), safeFileName(name), tr("PDF (*.pdf)"));
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the report"), safeFileName(name), tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);
 }

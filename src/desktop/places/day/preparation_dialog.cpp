@@ -61,7 +61,8 @@ bool PreparationDialog::saveTo(const QString& path) {
 void PreparationDialog::save() {
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Save the sheet"),
-        safeFileName(QStringLiteral("%1-%2-preparation.pdf").arg(code_, report::day(sheet_.methods.front().at))),
+        safeFileName(
+            QStringLiteral("%1-%2-preparation.pdf").arg(code_, report::day(sheet_.methods.front().at))),
         tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);

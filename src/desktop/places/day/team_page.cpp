@@ -276,7 +276,8 @@ void TeamPage::takeMass() {
 
 // Asks when the reading does not fit the last visit. @return why it is this person all the same, empty when
 // nothing is doubtful; nothing when it is another person after all
-std::optional<std::string> TeamPage::isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude) {
+std::optional<std::string> TeamPage::isThisPerson(std::optional<Kilograms> mass,
+                                                  std::optional<Ohms> magnitude) {
     const auto last = lastFacts(pastTests<ImpedanceMethod>(session_.book(), morning_.running()->record()),
                                 morning_.running()->record());
     QStringList reasons;
@@ -335,8 +336,8 @@ void TeamPage::swept() {
     const auto* whole = sweep_->sweep().of(impedance::Segment::WholeBody);
     const auto* point = whole ? whole->at(impedance::standardFrequency) : nullptr;
     const auto keptBecause = point ? isThisPerson(std::nullopt, point->magnitude) : std::string();
-    if (!keptBecause || !session_.report(morning_.running()->acceptSweep(sweep_->sweep(), sweep_->from(), {},
-                                                                         *keptBecause))) {
+    if (!keptBecause ||
+        !session_.report(morning_.running()->acceptSweep(sweep_->sweep(), sweep_->from(), {}, *keptBecause))) {
         stage_ = Stage::Again;
         return showStage();
     }

@@ -45,7 +45,8 @@ private:
     [[nodiscard]] std::pair<QString, QString> words() const;
     void callByCode();
     void takeMass();
-    [[nodiscard]] std::optional<std::string> isThisPerson(std::optional<Kilograms> mass, std::optional<Ohms> magnitude);
+    [[nodiscard]] std::optional<std::string> isThisPerson(std::optional<Kilograms> mass,
+                                                          std::optional<Ohms> magnitude);
     void recordFor(const Procedure& run);
     void startSweep();
     void swept();

@@ -13,10 +13,10 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
     auto* verifyBook = button(tr("Verify the lab book"));
     auto* backUpBook = button(tr("Back up…"));
     auto* restoreBook = button(tr("Restore a copy…"));
-    layout->addWidget(
-        label(tr("Every change is on disk in the chained journal before it is shown. The copy of the day is made "
-                 "beside the book when the window opens, every hour and after each signature."),
-              "soft"));
+    layout->addWidget(label(
+        tr("Every change is on disk in the chained journal before it is shown. The copy of the day is made "
+           "beside the book when the window opens, every hour and after each signature."),
+        "soft"));
     auto* second = button(tr("Second copy folder…"));
     layout->addLayout(inOneRow({verifyBook, backUpBook, restoreBook, second}));
     connect(second, &QPushButton::clicked, this, &LabBookPage::chooseSecond);
@@ -35,7 +35,7 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
 
 void LabBookPage::verify() {
     book_->setText(tr("Reading the whole lab book…"));
-    session_.care().verify();
+    session_.care().verifyAll();
 }
 
 void LabBookPage::show() {

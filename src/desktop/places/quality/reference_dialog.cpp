@@ -43,7 +43,10 @@ void ReferenceDialog::save() {
     if (!nominal || !uncertainty)
         return problem_->setText(tr("Value and uncertainty are numbers, with a point or a comma."));
     ReferenceObject object{object_->text().simplified().toStdString(),
-                           identification_->text().simplified().toStdString(), *nominal, *uncertainty, {}};
+                           identification_->text().simplified().toStdString(),
+                           *nominal,
+                           *uncertainty,
+                           {}};
     if (const QString until = until_->text().trimmed(); !until.isEmpty()) {
         object.certificateUntil = dateFromIso(until.toStdString());
         if (!object.certificateUntil)

@@ -11,7 +11,8 @@ namespace fusain::desktop {
 class ReferenceDialog : public QDialog {
     Q_OBJECT
 public:
-    ReferenceDialog(Session& session, const Instrument& instrument, const CheckDefinition& check, QWidget* parent);
+    ReferenceDialog(Session& session, const Instrument& instrument, const CheckDefinition& check,
+                    QWidget* parent);
 
 private:
     void save();

@@ -17,9 +17,9 @@ Recording::~Recording() {
 }
 
 Attribution Recording::from() const {
-    Attribution from =
-        file_.empty() ? Attribution::overLink(whose_.test, role_.toStdString(), hub_.address(role_).toStdString())
-                      : Attribution::fromFile(whose_.test, role_.toStdString(), file_);
+    Attribution from = file_.empty() ? Attribution::overLink(whose_.test, role_.toStdString(),
+                                                             hub_.address(role_).toStdString())
+                                     : Attribution::fromFile(whose_.test, role_.toStdString(), file_);
     from.missingLines = static_cast<int>(missingLines_);
     from.afterEvent = afterEvent_;
     return from;

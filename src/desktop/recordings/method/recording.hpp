@@ -8,7 +8,7 @@ namespace fusain::desktop {
 
 /// For which test a recording is made.
 struct RecordedFor {
-    std::string test = {};                         ///< id; empty for a check of an instrument itself
+    std::string test = {};                        ///< id; empty for a check of an instrument itself
     std::function<std::int64_t()> lastEvent = {}; ///< sequence of the test's last event
 };
 
@@ -25,8 +25,8 @@ public:
     [[nodiscard]] bool recording() const { return recording_; }
     /// How many lines the link has lost since the recording began.
     [[nodiscard]] unsigned missingLines() const { return missingLines_; }
-    /// Whose the signal is, how it came, and after which event it began: what was set up later is not what it was
-    /// taken under.
+    /// Whose the signal is, how it came, and after which event it began: what was set up later is not what it
+    /// was taken under.
     [[nodiscard]] Attribution from() const;
 
 Q_SIGNALS:

@@ -14,7 +14,7 @@
 namespace fusain::desktop {
 namespace {
 
-constexpr int most = 200;            // files, the newest by their time in the folder
+constexpr int most = 200;           // files, the newest by their time in the folder
 constexpr qint64 largest = 4 << 20; // bytes
 
 Expected<ScanFile> readScan(const QString& path, const std::string& name) {
@@ -49,8 +49,9 @@ struct ScanFolder::Known {
             const auto known = files.find(each.filePath());
             if (known == files.end() || known->second.changed != each.lastModified() ||
                 known->second.size != each.size())
-                files.insert_or_assign(each.filePath(), Read{each.lastModified(), each.size(),
-                                                             readScan(each.filePath(), each.fileName().toStdString())});
+                files.insert_or_assign(each.filePath(),
+                                       Read{each.lastModified(), each.size(),
+                                            readScan(each.filePath(), each.fileName().toStdString())});
             found.push_back({each.fileName(), files.at(each.filePath()).file});
         }
         std::ranges::stable_sort(found, [](const FoundScan& a, const FoundScan& b) {

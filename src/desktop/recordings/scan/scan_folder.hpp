@@ -15,8 +15,9 @@ struct FoundScan {
     Expected<ScanFile> file; ///< or why it is no scan
 };
 
-/// The folder that the densitometer writes into. It is read on another thread, so that a slow share or a strange
-/// file stops no window; what was read once is read again only when it changes. Nothing is moved or deleted.
+/// The folder that the densitometer writes into. It is read on another thread, so that a slow share or a
+/// strange file stops no window; what was read once is read again only when it changes. Nothing is moved or
+/// deleted.
 class ScanFolder : public QObject {
     Q_OBJECT
 public:

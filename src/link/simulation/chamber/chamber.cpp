@@ -66,6 +66,13 @@ private:
     std::vector<std::pair<double, double>> coughs_;
 };
 
+// As the converter of the chamber sends it.
+double converted(double pressure) {
+    constexpr double stepsPerPascal =
+        100.0; // sixteen bits over ±330 Pa; the noise of a sample is fifteen steps
+    return std::round(pressure * stepsPerPascal) / stepsPerPascal;
+}
+
 // Pressures for an adiabatic-equivalent air volume that may change with time; a leak adds to its loss.
 template <class Air>
 PressureTrace play(const ChamberModel& chamber, double seconds, Random& random, Air airAt, double leakLoss,
@@ -86,7 +93,7 @@ PressureTrace play(const ChamberModel& chamber, double seconds, Random& random, 
                             gauss(random, chamber.noise);
         const double reference =
             (-referenceAmplitude * drive).real() + disturbance.referenceAt(t) + gauss(random, chamber.noise);
-        trace.push_back({Seconds(t), Pascals(test), Pascals(reference)});
+        trace.push_back({Seconds(t), Pascals(converted(test)), Pascals(converted(reference))});
     }
     return trace;
 }

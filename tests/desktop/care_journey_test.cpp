@@ -5,13 +5,18 @@
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/instrument_checks.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/window/book_menu.hpp"
 #include "desktop/window/first_start.hpp"
+#include "desktop/window/help.hpp"
+#include "store/transfer/data_files.hpp"
 #include "support/journey.hpp"
 
 #include <QCheckBox>
 #include <QFormLayout>
+#include <QMessageBox>
 #include <QSqlDatabase>
 #include <QSqlQuery>
+#include <QTextBrowser>
 #include <sys/stat.h>
 
 namespace fusain::desktop::care_journey_test {
@@ -189,6 +194,82 @@ TEST_F(Care, AReferenceObjectIsTheLabsOwnRecord) {
 }
 
 /// A lab book that was made this minute.
+// Presses a button of the question that comes next.
+void willPress(QObject* context, const char* text) {
+    QTimer::singleShot(0, context, [text] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        ASSERT_TRUE(box);
+        for (QAbstractButton* each : box->buttons())
+            if (each->text() == QLatin1String(text))
+                return each->click();
+        box->reject();
+        FAIL() << text;
+    });
+}
+
+TEST_F(Care, AnotherLabBookOpensInAWindowOfItsOwn) {
+    QStringList started;
+    BookMenu menu(*session, RecentBooks(folder.filePath(QStringLiteral("window.ini"))), shell.get());
+    menu.setStarter([&](const QStringList& arguments) {
+        started = arguments;
+        return true;
+    });
+    int replaced = 0;
+    QObject::connect(&menu, &BookMenu::replaced, shell.get(), [&] { ++replaced; });
+    const QString other = folder.filePath(QStringLiteral("other.fusain"));
+    willPress(shell.get(), "Go back");
+    menu.openPath(other);
+    EXPECT_TRUE(started.isEmpty());
+    willPress(shell.get(), "Keep this window");
+    menu.openPath(other);
+    EXPECT_EQ(started, QStringList{other});
+    EXPECT_EQ(replaced, 0);
+    willPress(shell.get(), "Close this window");
+    menu.openPath(other);
+    EXPECT_EQ(replaced, 1);
+    menu.setStarter([](const QStringList&) { return false; });
+    willPress(shell.get(), "Keep this window");
+    menu.openPath(other);
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("could not be started")));
+}
+
+TEST_F(Care, RecentBooksKeepTheirOrderAndTheOnesThatAreNotConnected) {
+    const QString file = folder.filePath(QStringLiteral("window.ini"));
+    for (int i = 1; i <= 9; ++i)
+        RecentBooks(file).opened(QStringLiteral("/a/%1.fusain").arg(i));
+    RecentBooks(file).opened(QStringLiteral("/a/5.fusain"));
+    const QStringList kept = RecentBooks(file).paths();
+    ASSERT_EQ(kept.size(), 8);
+    EXPECT_EQ(kept.first(), QStringLiteral("/a/5.fusain"));
+    EXPECT_EQ(kept.at(1), QStringLiteral("/a/9.fusain"));
+    EXPECT_FALSE(kept.contains(QStringLiteral("/a/1.fusain")));
+    RecentBooks recent(file);
+    recent.opened(session->book().path());
+    BookMenu menu(*session, recent, shell.get());
+    QMenu* list = nullptr;
+    for (QAction* each : menu.actions())
+        list = each->menu() ? each->menu() : list;
+    ASSERT_TRUE(list);
+    Q_EMIT list->aboutToShow();
+    ASSERT_EQ(list->actions().size(), 7); // without the one that is open
+    EXPECT_FALSE(list->actions().constFirst()->isEnabled());
+    EXPECT_TRUE(list->actions().constFirst()->text().contains(QLatin1String("not connected")));
+}
+
+// A word that is in the handbook is found; the handbook is there in an installed copy as in the build tree.
+TEST_F(Care, TheHandbookIsFoundAndSearched) {
+    Help help(store::dataFolder() + QStringLiteral("/help"));
+    auto* text = help.findChild<QTextBrowser*>();
+    ASSERT_TRUE(text);
+    EXPECT_TRUE(text->toPlainText().contains(QLatin1String("Keys")));
+    auto* find = help.findChild<QLineEdit*>();
+    QTest::keyClicks(find, QStringLiteral("chlorine"));
+    EXPECT_EQ(text->textCursor().selectedText().toLower(), QStringLiteral("chlorine"));
+    QTest::keyClick(find, Qt::Key_Return);
+    EXPECT_EQ(text->textCursor().selectedText().toLower(), QStringLiteral("chlorine"));
+    EXPECT_NE(help.result(), QDialog::Accepted);
+}
+
 class NewLab : public ::testing::Test {
 protected:
     static void SetUpTestSuite() { report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts")); }

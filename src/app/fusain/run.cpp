@@ -2,6 +2,7 @@
 
 #include "demo/demo_book.hpp"
 #include "desktop/services/book_care.hpp"
+#include "desktop/services/recent_books.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/window/first_start.hpp"
 #include "fusain/single_instance.hpp"
@@ -220,6 +221,8 @@ int runDesktop(const RunOptions& options,
         QApplication::setPalette(desktop::coloursFor(session.palette()));
         desktop::FirstStart(session).exec();
     }
+    if (!options.demo && !options.practice && !driver)
+        desktop::RecentBooks().opened(session.book().path());
     desktop::Shell shell(session);
     window = &shell;
     const StayAwake awake(session);

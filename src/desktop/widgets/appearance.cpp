@@ -44,6 +44,8 @@ QSlider::sub-page:horizontal { background: @soft; }
 QSlider::handle:horizontal { background: @berry; width: 14px; margin: -6px 0; }
 QSlider::handle:horizontal:focus { border: 2px solid @ink; }
 QComboBox::drop-down { border: none; width: 20px; }
+QComboBox::down-arrow, QPushButton::menu-indicator { width: 0; height: 0; border-left: 5px solid @sheet; border-right: 5px solid @sheet; border-top: 6px solid @soft; }
+QPushButton::menu-indicator { subcontrol-origin: padding; subcontrol-position: right center; right: 8px; }
 QTableWidget::item { border: none; padding: 3px 6px; }
 QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @ink; padding: 4px 6px; font-weight: 600; }
 QTableCornerButton::section { background: @paper; border: none; }

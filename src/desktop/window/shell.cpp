@@ -1,11 +1,12 @@
 #include "desktop/window/shell.hpp"
 
 #include "desktop/services/book_care.hpp"
-
 #include "desktop/services/lab_settings.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/window/help.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
+#include "store/transfer/data_files.hpp"
 
 #include <QApplication>
 #include <QFileDialog>
@@ -29,7 +30,8 @@ Shell::Shell(Session& session)
       library_(new LibraryPlace(session)), breadcrumb_(label({}, "soft", false)), search_(new QLineEdit),
       problem_(label({}, "warning")), dismiss_(button(tr("Seen"))), problemBar_(new QFrame),
       careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save a copy…"), true)),
-      staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")) {
+      staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")),
+      books_(new BookMenu(session, RecentBooks(), this)) {
     setWindowTitle(QStringLiteral("Fusain"));
     setMinimumSize(1180, 720);
     resize(1280, 800);
@@ -175,13 +177,28 @@ QWidget* Shell::buildSpine() {
     });
     auto* instruments = button(tr("The lab…"));
     connect(instruments, &QPushButton::clicked, this, &Shell::editLab);
-    auto* about = button(tr("About Fusain…"));
-    connect(about, &QPushButton::clicked, this, &Shell::showAbout);
+    auto* fusain = button(tr("Lab books, help"));
+    fusain->setAccessibleName(tr("Lab books, help, and about Fusain"));
+    fusain->setMenu(bookMenu());
     for (QWidget* widget : std::initializer_list<QWidget*>{
-             links_, instruments, label(tr("At the bench"), "soft"), staff_, bookName_, about})
+             links_, instruments, label(tr("At the bench"), "soft"), staff_, bookName_, fusain})
         foot->addWidget(widget);
     layout->addLayout(foot);
     return spine;
+}
+
+QMenu* Shell::bookMenu() {
+    connect(books_, &BookMenu::replaced, this, &QWidget::close);
+    books_->addSeparator();
+    auto* help = books_->addAction(tr("Handbook"), this, &Shell::showHelp);
+    help->setShortcut(QKeySequence::HelpContents);
+    books_->addAction(tr("About Fusain…"), this, &Shell::showAbout);
+    addActions(books_->actions()); // their keys work while the menu is closed
+    return books_;
+}
+
+void Shell::showHelp() {
+    Help(store::dataFolder() + QStringLiteral("/help"), this).exec();
 }
 
 void Shell::fillStaff() {

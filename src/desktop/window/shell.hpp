@@ -5,6 +5,7 @@
 #include "desktop/places/library/library_place.hpp"
 #include "desktop/places/practice/practice_place.hpp"
 #include "desktop/places/quality/quality_place.hpp"
+#include "desktop/window/book_menu.hpp"
 
 #include <QMainWindow>
 #include <QStackedWidget>
@@ -30,6 +31,8 @@ public:
     [[nodiscard]] PracticePlace* practice() { return practice_; }
     /// The last problem shown, for tests and for the reader who missed it.
     [[nodiscard]] QString lastProblem() const { return problem_->text(); }
+    /// What leads to other lab books.
+    [[nodiscard]] BookMenu& books() { return *books_; }
     /// Brings the window to the front: a second start with the same lab book asks for it.
     void bringForward();
 
@@ -47,6 +50,8 @@ private:
     void showWhere();
     void editLab();
     void showAbout();
+    void showHelp();
+    [[nodiscard]] QMenu* bookMenu();
     void fillStaff();
     [[nodiscard]] Place* current() const;
 
@@ -72,6 +77,7 @@ private:
     QComboBox* staff_;
     QLabel* links_;
     QLabel* bookName_;
+    BookMenu* books_;
 };
 
 } // namespace fusain::desktop

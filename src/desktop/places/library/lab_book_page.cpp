@@ -12,13 +12,13 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
     auto* layout = new QVBoxLayout(this);
     auto* verifyBook = button(tr("Verify the lab book"));
     auto* backUpBook = button(tr("Back up…"));
-    auto* restoreBook = button(tr("Restore a copy…"));
     layout->addWidget(label(
         tr("Every change is on disk in the chained journal before it is shown. The copy of the day is made "
-           "beside the book when the window opens, every hour and after each signature."),
+           "beside the book when the window opens, every hour and after each signature. The menu at the "
+           "foot of the left column restores a copy."),
         "soft"));
     auto* second = button(tr("Second copy folder…"));
-    layout->addLayout(inOneRow({verifyBook, backUpBook, restoreBook, second}));
+    layout->addLayout(inOneRow({verifyBook, backUpBook, second}));
     connect(second, &QPushButton::clicked, this, &LabBookPage::chooseSecond);
     connect(&session_.care(), &BookCare::verified, this, &LabBookPage::show);
     connect(&session_.care(), &BookCare::copied, this,
@@ -30,7 +30,6 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
     layout->addStretch();
     connect(verifyBook, &QPushButton::clicked, this, &LabBookPage::verify);
     connect(backUpBook, &QPushButton::clicked, this, &LabBookPage::backUp);
-    connect(restoreBook, &QPushButton::clicked, this, &LabBookPage::restore);
 }
 
 void LabBookPage::verify() {
@@ -58,17 +57,6 @@ void LabBookPage::backUp() {
         return;
     const auto done = session_.book().backUp(path);
     book_->setText(done ? tr("✓ Copied and checked: %1").arg(path) : report::say(done.error()));
-}
-
-void LabBookPage::restore() {
-    const QString from = QFileDialog::getOpenFileName(this, tr("Restore a copy"));
-    const QString to = from.isEmpty() ? QString()
-                                      : QFileDialog::getSaveFileName(this, tr("Restore as a new lab book"),
-                                                                     tr("restored.fusain"));
-    if (to.isEmpty())
-        return;
-    const auto done = store::LabBook::restore(from, to);
-    book_->setText(done ? tr("✓ Restored: open it with fusain %1").arg(to) : report::say(done.error()));
 }
 
 } // namespace fusain::desktop

@@ -4,7 +4,7 @@
 
 namespace fusain::desktop {
 
-/// The care of the lab book: verify its journal, copy it, restore a copy.
+/// The care of the lab book: verify its journal, copy it.
 class LabBookPage : public QWidget {
     Q_OBJECT
 public:
@@ -15,7 +15,6 @@ private:
     void show();
     void chooseSecond();
     void backUp();
-    void restore();
 
     Session& session_;
     QLabel* book_;

@@ -67,11 +67,54 @@ TEST_F(Lab, ItsNameAndUnitsAreKept) {
 
 TEST_F(Lab, AWayToAnInstrumentThatIsNoneIsSaidAndNothingIsKept) {
     LabSettings settings(*session);
-    named<QLineEdit>(settings, roleWords(QStringLiteral("load-cell")))->setText(QStringLiteral("over there"));
+    const QString cell = roleWords(QStringLiteral("load-cell"));
+    named<QComboBox>(settings, cell + QStringLiteral(": how its readings come"))->setCurrentIndex(1);
+    named<QLineEdit>(settings, cell)->setText(QStringLiteral("over there"));
+    named<QLineEdit>(settings, QStringLiteral("Name of the lab"))->setText(QStringLiteral("Heron Quay lab"));
+    named<QLineEdit>(settings, QStringLiteral("Address"))->setText(QStringLiteral("not kept either"));
     click(settings, QStringLiteral("Save"));
     EXPECT_NE(settings.result(), QDialog::Accepted);
     EXPECT_TRUE(words(settings).contains(QStringLiteral("over there")));
     EXPECT_EQ(session->book().setting("link.load-cell", "none"), "none");
+    EXPECT_EQ(session->book().setting("lab-address"), ""); // one act: all of it or nothing
+}
+
+TEST_F(Lab, ALinkShowsWhatIsKeptAndGivesItBack) {
+    for (const char* text : {"tcp:10.0.0.7:4001", "serial:/dev/ttyUSB0:9600:even"})
+        EXPECT_EQ(LinkField(QStringLiteral("Scale"), QLatin1String(text)).address(), QLatin1String(text));
+    EXPECT_EQ(LinkField(QStringLiteral("Scale"), QStringLiteral("none")).address(), QString());
+}
+
+// What the pages carry of the lab: a picture of any size becomes a small one in the book.
+TEST_F(Lab, ItsLetterheadIsOnEveryPage) {
+    QImage picture(4000, 1000, QImage::Format_RGB32);
+    picture.fill(Qt::darkGreen);
+    const QString logo = folder.filePath(QStringLiteral("logo.png")),
+                  noLogo = folder.filePath(QStringLiteral("lab.fusain"));
+    ASSERT_TRUE(picture.save(logo));
+    {
+        LabSettings settings(*session);
+        auto* form = settings.findChild<LetterheadForm*>();
+        ASSERT_TRUE(form);
+        EXPECT_FALSE(form->takeLogo(noLogo)); // no picture
+        ASSERT_TRUE(form->takeLogo(logo));
+        named<QLineEdit>(settings, QStringLiteral("Name of the lab"))
+            ->setText(QStringLiteral("Heron Quay lab"));
+        named<QLineEdit>(settings, QStringLiteral("Address"))
+            ->setText(QStringLiteral("4 Quay Lane, Heronsford"));
+        named<QLineEdit>(settings, QStringLiteral("Telephone"))->setText(QStringLiteral("Heronsford 12"));
+        named<QComboBox>(settings, QStringLiteral("Paper"))->setCurrentIndex(1);
+        click(settings, QStringLiteral("Save"));
+    }
+    const auto head = session->letterhead();
+    EXPECT_EQ(head.address, "4 Quay Lane, Heronsford");
+    EXPECT_EQ(head.telephone, "Heronsford 12");
+    EXPECT_EQ(head.paper, report::Paper::Letter);
+    EXPECT_EQ(QImage::fromData(head.logo).size(), QSize(520, 130));
+    EXPECT_LT(head.logo.size(), 40'000);
+    LabSettings again(*session); // shows what is kept
+    EXPECT_EQ(named<QComboBox>(again, QStringLiteral("Paper"))->currentIndex(), 1);
+    EXPECT_TRUE(session->book().verify().sound());
 }
 
 TEST_F(Lab, OnlyThePhysiologistSaysWhoWorksHere) {

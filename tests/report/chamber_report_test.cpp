@@ -32,7 +32,7 @@ protected:
         measure(*run);
         finish(*run);
         TestReport report(*computeTest(snapshotOf(*run), run->setting().policy));
-        report.labName = "Test lab";
+        report.lab.name = "Test lab";
         report.protocol = run->protocol();
         return report;
     }

@@ -27,7 +27,7 @@ protected:
         EXPECT_TRUE(kept);
         finish(run);
         TestReport report(*computeTest(snapshotOf(run), run.setting().policy));
-        report.labName = "Test lab";
+        report.lab.name = "Test lab";
         report.client = {"client-1", "SP-001",     "Ruan Achterberg",  *dateFromIso("1996-01-01"),
                          Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
                          false};

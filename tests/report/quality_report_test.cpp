@@ -56,7 +56,7 @@ protected:
         const auto names = [](const std::string& id) {
             return id == "bram" ? "Bram Iyengar" : "Oriel Thackway";
         };
-        EXPECT_TRUE(writePdf(qualityReport("Test lab", chamber, checks, period, names), path, {}));
+        EXPECT_TRUE(writePdf(qualityReport({.name = "Test lab"}, chamber, checks, period, names), path, {}));
         return testing::outputOf(QStringLiteral("pdftotext"),
                                  {QStringLiteral("-layout"), path, QStringLiteral("-")});
     }

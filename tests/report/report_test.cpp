@@ -6,6 +6,7 @@
 #include "support/hydrostatic_run.hpp"
 #include "support/pdf_text.hpp"
 
+#include <QBuffer>
 #include <QFile>
 #include <QGuiApplication>
 #include <QRegularExpression>
@@ -46,13 +47,66 @@ protected:
         weighThreeTimes(*run);
         finish(*run);
         TestReport made(*computeTest(snapshotOf(*run), run->setting().policy));
-        made.labName = "Test lab";
+        made.lab.name = "Test lab";
         made.protocol = run->protocol();
         return made;
     }();
     HydrostaticTest& tank() { return std::get<HydrostaticTest>(report.computed.test); }
     QTemporaryDir folder;
 };
+
+// On Letter the page of A4 is smaller by the same in both directions, and in the middle.
+TEST_F(Report, OtherPaperScalesEvenly) {
+    const auto square = [](const Letterhead& lab) {
+        PageFlow flow(QStringLiteral("foot"), lab);
+        flow.figure(200, [](QPainter& painter, const QRectF& area) {
+            painter.fillRect(QRectF(area.left(), area.top(), 200, 200), Qt::black);
+        });
+        QImage sheet((sizeOf(flow.paper()) * 2.0).toSize(), QImage::Format_RGB32);
+        sheet.fill(Qt::white);
+        QPainter painter(&sheet);
+        flow.paint(painter, 0, sheet.rect());
+        painter.end();
+        QRect black;
+        for (int y = 0; y < sheet.height() / 2; ++y)
+            for (int x = 0; x < sheet.width(); ++x)
+                if (qGray(sheet.pixel(x, y)) < 64)
+                    black |= QRect(x, y, 1, 1);
+        return black;
+    };
+    EXPECT_NEAR(square({}).width(), 400, 1);
+    const QRect letter = square({.paper = Paper::Letter});
+    EXPECT_NEAR(letter.width(), 400.0 * 792.0 / 842.0, 1.0);
+    EXPECT_NEAR(letter.height(), letter.width(), 1.0);
+    EXPECT_NEAR(letter.left(), 2.0 * (48.0 * 792.0 / 842.0 + (612.0 - 595.0 * 792.0 / 842.0) / 2.0), 1.0);
+
+    report.lab.paper = Paper::Letter;
+    QFile pdf(write(clientCopy(report)));
+    ASSERT_TRUE(pdf.open(QIODevice::ReadOnly));
+    EXPECT_TRUE(QString::fromLatin1(pdf.readAll())
+                    .contains(QRegularExpression(QStringLiteral("MediaBox \\[0 0 612[.0]* 792"))));
+}
+
+TEST_F(Report, EveryPageCarriesTheLab) {
+    report.lab.address = "4 Quay Lane, Heronsford";
+    report.lab.telephone = "Heronsford 12";
+    const PageFlow pages = labCopy(report);
+    ASSERT_GT(pages.pageCount(), 1);
+    EXPECT_EQ(text(pages).count(QStringLiteral("4 Quay Lane, Heronsford · Heronsford 12")), pages.pageCount());
+    QImage picture(200, 100, QImage::Format_ARGB32);
+    picture.fill(Qt::transparent);
+    picture.setPixelColor(100, 50, Qt::red);
+    QBuffer logo;
+    ASSERT_TRUE(picture.save(&logo, "PNG"));
+    report.lab.logo = logo.data();
+    const PageFlow withLogo = clientCopy(report);
+    EXPECT_EQ(withLogo.pageCount(), clientCopy(report).pageCount());
+    const QString images = outputOf(QStringLiteral("pdfimages"), {QStringLiteral("-list"), write(withLogo)});
+    EXPECT_TRUE(images.contains(QLatin1String("200 100 rgb"))) << images.toStdString();
+    EXPECT_FALSE(images.contains(QLatin1String("smask"))); // no transparency in PDF/A-1b
+    report.lab.logo = "no picture";
+    EXPECT_FALSE(text(clientCopy(report)).isEmpty());
+}
 
 TEST_F(Report, TheClientCopyIsOnePageInPlainWords) {
     const PageFlow pages = clientCopy(report);

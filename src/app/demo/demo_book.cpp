@@ -29,6 +29,10 @@ public:
     Expected<void> fill() {
         clock_ = at("2024-12-02T08:00:00.000Z");
         Expected<void> done = book_.setSetting("lab-name", "Skerry Point Physiology Laboratory", "oriel");
+        if (done)
+            done = book_.setSetting("lab-address", "Behind the lifeboat station, Skerry Point", "oriel");
+        if (done)
+            done = book_.setSetting("lab-telephone", "Skerry Point 204", "oriel");
         for (const Staff& member : {physiologist_, technician_, trainee_})
             if (done)
                 done = book_.save(member, "oriel");

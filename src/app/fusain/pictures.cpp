@@ -258,7 +258,7 @@ bool visitPages(desktop::Session& session, Camera& camera) {
                                                   {std::string(methodImpedance), at},
                                                   {std::string(methodChamber), at.plusMinutes(30.0)},
                                                   {std::string(methodHydrostatic), at.plusMinutes(70.0)}}),
-                            {QString::fromStdString(session.labName()), session.nameOf(*dov), true}),
+                            {session.letterhead(), session.nameOf(*dov), true}),
                         0, QStringLiteral("preparation"));
     }
     return true;

@@ -23,7 +23,7 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
       water_(std::make_unique<WaterBook>(*book_, *catalogue_)), care_(std::make_unique<BookCare>(*this)),
       computing_(std::make_unique<Computing>(*book_, *catalogue_, *references_, *policies_,
                                              [this](report::TestReport& report) {
-                                                 report.labName = labName();
+                                                 report.lab = letterhead();
                                                  report.namesHidden = namesHidden_;
                                              })) {
     const auto everyone = book_->staff();
@@ -42,6 +42,12 @@ Session::~Session() = default;
 std::string Session::labName() {
     const std::string name = book_->setting("lab-name", book_->name());
     return practice_ ? tr("PRACTICE, not a client · %1").arg(QString::fromStdString(name)).toStdString() : name;
+}
+
+report::Letterhead Session::letterhead() {
+    return {labName(), book_->setting("lab-address"), book_->setting("lab-telephone"),
+            QByteArray::fromBase64(QByteArray::fromStdString(book_->setting("lab-logo"))),
+            book_->setting("lab-paper") == "letter" ? report::Paper::Letter : report::Paper::A4};
 }
 
 std::vector<std::string_view> Session::ownedMethods() {

@@ -2,6 +2,7 @@
 #include "desktop/recordings/method/recording.hpp"
 #include "link/connection/instrument_hub.hpp"
 #include "procedure/method/procedure.hpp"
+#include "report/base/letterhead.hpp"
 #include "report/base/style.hpp"
 #include "store/book/lab_book.hpp"
 
@@ -45,6 +46,8 @@ public:
     Computing& computing() { return *computing_; }
     link::InstrumentHub& hub() { return hub_; }
     [[nodiscard]] std::string labName();
+    /// What pages carry of the lab.
+    [[nodiscard]] report::Letterhead letterhead();
     /// The methods that this lab has; all until it says so.
     [[nodiscard]] std::vector<std::string_view> ownedMethods();
     /// Whether one of them uses this instrument.

@@ -116,7 +116,7 @@ Expected<report::VisitReport> visitReportOn(Session& session, const Client& clie
     if (visit.tests.empty())
         return failure({FUSAIN_TEXT("No test of that day is signed."), {}}, {},
                        {FUSAIN_TEXT("Sign the test, then write the report."), {}});
-    visit.labName = session.labName();
+    visit.lab = session.letterhead();
     visit.client = client;
     visit.namesHidden = session.namesHidden();
     visit.units = client.units;

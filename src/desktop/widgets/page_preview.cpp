@@ -36,9 +36,7 @@ void PagePreview::show(int page) {
     page_ = std::clamp(page, 0, pages_->pageCount() - 1);
     words_->setText(tr("page %1 of %2").arg(page_ + 1).arg(pages_->pageCount()));
     sheet_->setPaint([flow = *pages_, page = page_](QPainter& painter, const QRectF& area) {
-        const double height = area.height() - 8.0,
-                     width = height * report::PageFlow::pageWidth / report::PageFlow::pageHeight;
-        const QRectF sheet(area.center().x() - width / 2.0, area.top() + 4.0, width, height);
+        const QRectF sheet = flow.sheetIn(area.adjusted(0.0, 4.0, 0.0, -4.0));
         painter.fillRect(sheet, Qt::white);
         painter.setPen(QPen(report::printPalette().rule, 1));
         painter.drawRect(sheet);
@@ -51,7 +49,8 @@ bool PagePreview::print() {
         return false;
     QPrinter printer(QPrinter::HighResolution);
     printer.setFullPage(true);
-    printer.setPageSize(QPageSize(QPageSize::A4));
+    printer.setPageSize(
+        QPageSize(pages_->paper() == report::Paper::Letter ? QPageSize::Letter : QPageSize::A4));
     QPrintDialog dialog(&printer, this);
     if (dialog.exec() != QDialog::Accepted)
         return false;

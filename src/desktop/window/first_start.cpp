@@ -1,13 +1,11 @@
 #include "desktop/window/first_start.hpp"
 
 #include "desktop/places/quality/reference_dialog.hpp"
-#include "desktop/services/lab_settings.hpp"
+#include "desktop/services/lab_forms.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 
-#include <QCheckBox>
-#include <QComboBox>
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QVBoxLayout>
@@ -28,18 +26,14 @@ public:
     bool validatePage() override {
         auto kept = keep();
         if (kept)
-            kept = keepSetting(placeSetting, number_ == 4 ? std::string("done") : std::to_string(number_ + 1));
+            kept = keepSetting(session_, placeSetting,
+                               number_ == 4 ? std::string("done") : std::to_string(number_ + 1));
         problem_->setText(kept ? QString() : report::say(kept.error()));
         return kept.has_value();
     }
 
 protected:
     [[nodiscard]] virtual Expected<void> keep() = 0;
-    [[nodiscard]] Expected<void> keepSetting(const std::string& key, const std::string& value) {
-        return session_.book().setting(key) == value
-                   ? Expected<void>()
-                   : session_.book().setSetting(key, value, session_.atTheBench().id);
-    }
     QLabel* problemLine() { return problem_; }
     Session& session_;
 
@@ -48,38 +42,21 @@ private:
     QLabel* problem_;
 };
 
-class OwnLabPage : public KeptPage {
+/// A page around a form that the lab's settings have too.
+template <class Form>
+class FormPage : public KeptPage {
 public:
-    explicit OwnLabPage(Session& session)
-        : KeptPage(session, QObject::tr("Your lab"), QObject::tr("Shown on every page."), 0),
-          name_(new QLineEdit(QString::fromStdString(session.book().setting("lab-name")))),
-          address_(new QLineEdit(QString::fromStdString(session.book().setting("lab-address")))),
-          telephone_(new QLineEdit(QString::fromStdString(session.book().setting("lab-telephone")))),
-          units_(new QComboBox) {
-        units_->addItems({QObject::tr("metric"), QObject::tr("US customary")});
-        units_->setCurrentIndex(session.units() == UnitSystem::UsCustomary ? 1 : 0);
-        auto* form = new QFormLayout(this);
-        form->addRow(QObject::tr("Name of the lab"), name_);
-        form->addRow(QObject::tr("Address"), address_);
-        form->addRow(QObject::tr("Telephone"), telephone_);
-        form->addRow(QObject::tr("Units on land"), units_);
-        form->addRow(problemLine());
+    FormPage(Session& session, const QString& title, const QString& subtitle, int number)
+        : KeptPage(session, title, subtitle, number), form_(new Form(session)) {
+        auto* column = new QVBoxLayout(this);
+        column->addWidget(form_);
+        column->addWidget(problemLine());
+        column->addStretch();
     }
 
 private:
-    Expected<void> keep() override {
-        const std::string name = name_->text().simplified().toStdString();
-        if (name.empty())
-            return failure({FUSAIN_TEXT("The lab needs a name."), {}});
-        auto kept = keepSetting("lab-name", name);
-        if (kept)
-            kept = keepSetting("lab-address", address_->text().simplified().toStdString());
-        if (kept)
-            kept = keepSetting("lab-telephone", telephone_->text().simplified().toStdString());
-        return kept ? keepSetting("units", units_->currentIndex() == 1 ? "us" : "metric") : kept;
-    }
-    QLineEdit *name_, *address_, *telephone_;
-    QComboBox* units_;
+    Expected<void> keep() override { return form_->keep(); }
+    Form* form_;
 };
 
 class PeoplePage : public KeptPage {
@@ -123,47 +100,6 @@ private:
         return saved;
     }
     QLineEdit *physiologist_, *technician_;
-};
-
-class OwnedMethodsPage : public KeptPage {
-public:
-    explicit OwnedMethodsPage(Session& session)
-        : KeptPage(session, QObject::tr("Methods and instruments"),
-                   QObject::tr("Only these methods are shown. To connect an instrument, enter tcp:host:port or "
-                               "serial:/dev/ttyUSB0:9600:none. Without an address its readings are typed."),
-                   2) {
-        auto* form = new QFormLayout(this);
-        const auto owned = session.ownedMethods();
-        for (const std::string_view method : methods) {
-            auto* box = new QCheckBox(report::say(methodTitle(method)));
-            box->setChecked(std::ranges::find(owned, method) != owned.end());
-            methods_[std::string(method)] = box;
-            form->addRow(box);
-        }
-        for (const QString& role : link::InstrumentHub::roles()) {
-            auto* edit = new QLineEdit(
-                QString::fromStdString(session.book().setting("link." + role.toStdString(), "none")));
-            links_[role] = edit;
-            form->addRow(roleWords(role), edit);
-        }
-        form->addRow(problemLine());
-    }
-
-private:
-    Expected<void> keep() override {
-        QStringList owned;
-        for (const auto& [method, box] : methods_)
-            if (box->isChecked())
-                owned << QString::fromStdString(method);
-        if (owned.isEmpty())
-            return failure({FUSAIN_TEXT("Tick at least one method."), {}});
-        auto kept = keepSetting("methods", owned.join(QLatin1Char(',')).toStdString());
-        for (auto link = links_.cbegin(); link != links_.cend() && kept; ++link)
-            kept = keepLink(session_, link.key(), link.value()->text().trimmed());
-        return kept;
-    }
-    std::map<std::string, QCheckBox*> methods_;
-    QMap<QString, QLineEdit*> links_;
 };
 
 class CertificatesPage : public KeptPage {
@@ -243,7 +179,7 @@ private:
         const QString folder = folder_->text().trimmed();
         if (!folder.isEmpty() && !QDir(folder).exists())
             return failure({FUSAIN_TEXT("There is no such folder."), {}}, folder.toStdString());
-        return keepSetting("second-copies", folder.toStdString());
+        return keepSetting(session_, "second-copies", folder.toStdString());
     }
     QLineEdit* folder_;
 };
@@ -256,9 +192,11 @@ FirstStart::FirstStart(Session& session, QWidget* parent) : QWizard(parent) {
     setWizardStyle(QWizard::ModernStyle);
     setMinimumSize(760, 640);
     setButtonText(QWizard::CancelButton, tr("Finish later"));
-    addPage(new OwnLabPage(session));
+    addPage(new FormPage<LetterheadForm>(session, tr("Your lab"), tr("Shown on every page."), 0));
     addPage(new PeoplePage(session));
-    addPage(new OwnedMethodsPage(session));
+    addPage(new FormPage<MethodsForm>(
+        session, tr("Methods and instruments"),
+        tr("Only these methods are shown. Readings of an instrument that is not connected are typed."), 2));
     addPage(new CertificatesPage(session));
     addPage(new CopiesPage(session));
     setStartId(std::clamp(QString::fromStdString(session.book().setting(placeSetting, "0")).toInt(), 0, 4));

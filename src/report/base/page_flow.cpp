@@ -1,12 +1,14 @@
 #include "report/base/page_flow.hpp"
 
 #include <QFontMetricsF>
+#include <QImage>
 #include <algorithm>
 #include <cmath>
 
 namespace fusain::report {
 namespace {
 
+constexpr double logoWidth = 130.0, logoHeight = 40.0;
 constexpr int wrapped = Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop;
 
 QFont sized(double size, Weight weight = Weight::Regular) {
@@ -53,10 +55,16 @@ void PageFlow::append(const PageFlow& other) {
     y_ = pageHeight; // what follows begins a page of its own
 }
 
+// A title leaves the logo its corner.
+double PageFlow::titleWidth() const {
+    return lab_.logo.isEmpty() ? textWidth : textWidth - logoWidth - 12.0;
+}
+
 void PageFlow::title(const QString& text) {
-    const double height = heightOf(text, sized(20, Weight::Bold), 20, textWidth);
-    place(height + 6, [text](QPainter& painter, const QRectF& area) {
-        paintText(painter, area, sized(20, Weight::Bold), 20, wrapped, text, printPalette().ink);
+    const double width = titleWidth(), height = heightOf(text, sized(20, Weight::Bold), 20, width);
+    place(height + 6, [text, width](QPainter& painter, const QRectF& area) {
+        paintText(painter, QRectF(area.topLeft(), QSizeF(width, area.height())), sized(20, Weight::Bold), 20,
+                  wrapped, text, printPalette().ink);
     });
 }
 
@@ -116,12 +124,38 @@ void PageFlow::rule() {
     });
 }
 
+QRectF PageFlow::sheetIn(const QRectF& area) const {
+    QRectF sheet(QPointF(), sizeOf(lab_.paper).scaled(area.size(), Qt::KeepAspectRatio));
+    sheet.moveCenter(area.center());
+    return sheet;
+}
+
+// The address at the foot of each page, the logo at the head of the first.
+void PageFlow::paintLab(QPainter& painter, int page) const {
+    QStringList contact{QString::fromStdString(lab_.address), QString::fromStdString(lab_.telephone)};
+    contact.removeAll(QString());
+    paintText(painter, QRectF(margin, pageHeight - margin, textWidth, 14), sized(8), 8, Qt::AlignRight,
+              contact.join(QStringLiteral(" · ")), printPalette().softInk);
+    const QImage logo = page == 0 ? QImage::fromData(lab_.logo) : QImage();
+    if (logo.isNull())
+        return;
+    QRectF corner(QPointF(), QSizeF(logo.size()).scaled(logoWidth, logoHeight, Qt::KeepAspectRatio));
+    corner.moveTopRight(QPointF(margin + textWidth, margin - 8.0));
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    QImage opaque(logo.size(), QImage::Format_RGB32); // PDF/A-1b knows no transparency
+    opaque.fill(Qt::white);
+    QPainter(&opaque).drawImage(0, 0, logo);
+    painter.drawImage(corner, opaque);
+}
+
 void PageFlow::paint(QPainter& painter, int page, const QRectF& target) const {
     const InLanguage language(language_);
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.translate(target.topLeft());
-    painter.scale(target.width() / pageWidth, target.height() / pageHeight);
+    const double scale = std::min(target.width() / pageWidth, target.height() / pageHeight);
+    painter.translate(target.center() - QPointF(pageWidth, pageHeight) * scale / 2.0);
+    painter.scale(scale, scale);
+    paintLab(painter, page);
     for (const Block& block : pages_[static_cast<std::size_t>(page)])
         block.paint(painter, block.area);
     const QString number = QStringLiteral("%1   %2 / %3").arg(footer_).arg(page + 1).arg(pageCount());

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/problem.hpp"
 #include "report/base/language.hpp"
+#include "report/base/letterhead.hpp"
 #include "report/base/style.hpp"
 
 #include <QPainter>
@@ -9,7 +10,8 @@
 
 namespace fusain::report {
 
-/// Sets blocks of text, tables and figures one under the other onto A4 pages.
+/// Sets blocks of text, tables and figures one under the other onto pages of A4. On other paper the same page
+/// is made smaller evenly.
 ///
 /// Lengths are points (1/72 inch). The same pages are painted on the screen, on the printer and into the PDF.
 class PageFlow {
@@ -19,7 +21,9 @@ public:
     using Paint = std::function<void(QPainter&, const QRectF&)>;
 
     /// The pages keep the language in force (InLanguage) for what their figures say when they are painted.
-    explicit PageFlow(QString footer) : footer_(std::move(footer)), language_(InLanguage::current()) {
+    /// @param lab whose address stands at the foot of each page and whose logo at the head of the first
+    PageFlow(QString footer, Letterhead lab)
+        : footer_(std::move(footer)), lab_(std::move(lab)), language_(InLanguage::current()) {
         pages_.emplace_back();
     }
 
@@ -40,7 +44,10 @@ public:
     /// Height that is left on the present page.
     [[nodiscard]] double left() const { return pageHeight - margin - 16.0 - y_; }
     [[nodiscard]] int pageCount() const { return static_cast<int>(pages_.size()); }
-    /// Paints one page into `target`, scaled to fit.
+    [[nodiscard]] Paper paper() const { return lab_.paper; }
+    /// The part of `area` that a page takes, as large as fits.
+    [[nodiscard]] QRectF sheetIn(const QRectF& area) const;
+    /// Paints one page into `target`, scaled evenly to fit.
     void paint(QPainter& painter, int page, const QRectF& target) const;
 
 private:
@@ -49,8 +56,12 @@ private:
         Paint paint;
     };
     void place(double height, Paint paint);
+    void paintLab(QPainter& painter, int page) const;
+    [[nodiscard]] double titleWidth() const;
 
-    QString footer_, language_;
+    QString footer_;
+    Letterhead lab_;
+    QString language_;
     std::vector<std::vector<Block>> pages_;
     double y_ = margin;
 };

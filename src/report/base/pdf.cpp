@@ -20,7 +20,7 @@ Expected<void> writePdf(const PageFlow& pages, const QString& path, const QStrin
     {
         QPdfWriter writer(&file);
         writer.setPdfVersion(QPagedPaintDevice::PdfVersion_A1b);
-        writer.setPageSize(QPageSize(QPageSize::A4));
+        writer.setPageSize(QPageSize(pages.paper() == Paper::Letter ? QPageSize::Letter : QPageSize::A4));
         writer.setPageMargins(QMarginsF(0, 0, 0, 0));
         writer.setResolution(1200);
         writer.setTitle(title);

@@ -15,7 +15,7 @@ void header(PageFlow& flow, const TestReport& report) {
     const QString who = QString::fromStdString(report.namesHidden ? report.client.code : report.client.name);
     flow.paragraph(tr("%1 · %2 on %3 · %4")
                        .arg(who, say(methodTitle(methodOf(report.computed.test))),
-                            longDay(report.record().startedAt), QString::fromStdString(report.labName)),
+                            longDay(report.record().startedAt), QString::fromStdString(report.lab.name)),
                    10.5, printPalette().softInk);
     if (report.record().version > 1)
         flow.paragraph(tr("This is version %1. It replaces an earlier page: %2")
@@ -189,7 +189,7 @@ void disturbances(PageFlow& flow, const TestReport& report) {
 } // namespace
 
 PageFlow clientCopy(const TestReport& report) {
-    PageFlow flow(tr("%1 · client copy").arg(QString::fromStdString(report.labName)));
+    PageFlow flow(tr("%1 · client copy").arg(plain(report.lab.name)), report.lab);
     header(flow, report);
     flow.heading(tr("What was done"));
     flow.paragraph(report.visit(

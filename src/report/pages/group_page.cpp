@@ -5,9 +5,9 @@
 #include <QCoreApplication>
 
 namespace fusain::report {
-PageFlow groupPage(const QString& labName, const QString& heading,
+PageFlow groupPage(const Letterhead& lab, const QString& heading,
                    const std::vector<GroupQuantity>& quantities) {
-    PageFlow flow(tr("%1 · group").arg(labName));
+    PageFlow flow(tr("%1 · group").arg(plain(lab.name)), lab);
     flow.title(heading);
     flow.paragraph(
         tr("Without names. Nobody is ranked: a body is not a result, and the numbers of one person are "

@@ -14,7 +14,7 @@ struct GroupQuantity {
 /// One page about a group, without anything that names a person: who decides that nobody shows through is the
 /// caller, who gives no group that is too small.
 /// @param heading such as "Dance company, 12 March 2026"
-[[nodiscard]] PageFlow groupPage(const QString& labName, const QString& heading,
+[[nodiscard]] PageFlow groupPage(const Letterhead& lab, const QString& heading,
                                  const std::vector<GroupQuantity>& quantities);
 
 } // namespace fusain::report

@@ -166,7 +166,7 @@ void policies(PageFlow& flow, const TestReport& report) {
 } // namespace
 
 PageFlow labCopy(const TestReport& report) {
-    PageFlow flow(tr("%1 · lab copy").arg(plain(report.labName)));
+    PageFlow flow(tr("%1 · lab copy").arg(plain(report.lab.name)), report.lab);
     heading(flow, report);
     results(flow, report);
     sheet(flow, report);

@@ -86,7 +86,7 @@ void addPreparation(PageFlow& flow, const PreparationSheet& sheet, bool clockTim
 }
 
 PageFlow preparationPage(const PreparationSheet& sheet, const PreparationHead& head) {
-    PageFlow flow(tr("%1 · preparation").arg(head.labName));
+    PageFlow flow(tr("%1 · preparation").arg(plain(head.lab.name)), head.lab);
     flow.title(tr("Before you come"));
     for (const QString& line : opening(sheet, head))
         flow.paragraph(line, 11.5);
@@ -107,7 +107,10 @@ QString preparationText(const PreparationSheet& sheet, const PreparationHead& he
             lines << QStringLiteral("- %1 %2").arg(sentence(sheet, line, head.clockTimes),
                                                    say(std::string_view(line.why)));
     }
-    lines << QString() << closing() << QString() << head.labName;
+    lines << QString() << closing() << QString() << plain(head.lab.name);
+    for (const std::string& each : {head.lab.address, head.lab.telephone})
+        if (!each.empty())
+            lines << plain(each);
     return lines.join(QLatin1Char('\n'));
 }
 

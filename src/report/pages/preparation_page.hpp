@@ -6,7 +6,8 @@ namespace fusain::report {
 
 /// What stands at the head of a preparation sheet.
 struct PreparationHead {
-    QString labName, clientName;
+    Letterhead lab;
+    QString clientName;
     bool clockTimes = true; ///< false: the appointment is a day without an hour yet
 };
 

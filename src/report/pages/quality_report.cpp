@@ -79,11 +79,10 @@ ControlChartModel chartOf(const ControlSeries& series, const CheckDefinition& de
     return model;
 }
 
-PageFlow qualityReport(const std::string& labName, const Instrument& instrument,
-                       const std::vector<Check>& history, const Period& period,
-                       const std::function<std::string(const std::string&)>& nameOf) {
+PageFlow qualityReport(const Letterhead& lab, const Instrument& instrument, const std::vector<Check>& history,
+                       const Period& period, const std::function<std::string(const std::string&)>& nameOf) {
     const std::vector<Check> checks = within(period, history);
-    PageFlow flow(tr("%1 · quality report").arg(plain(labName)));
+    PageFlow flow(tr("%1 · quality report").arg(plain(lab.name)), lab);
     flow.title(tr("Quality report: %1").arg(say(std::string_view(instrument.name))));
     if (!checks.empty())
         flow.paragraph(tr("%1 to %2, %3 entries")

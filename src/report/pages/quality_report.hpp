@@ -22,7 +22,7 @@ struct Period {
 /// One instrument for an accreditation visit: what is checked against what, the control charts, and every
 /// check of the period. The rules judge with the whole history, so that a period does not change a verdict.
 /// @param nameOf the name of a colleague by id
-[[nodiscard]] PageFlow qualityReport(const std::string& labName, const Instrument& instrument,
+[[nodiscard]] PageFlow qualityReport(const Letterhead& lab, const Instrument& instrument,
                                      const std::vector<Check>& checks, const Period& period,
                                      const std::function<std::string(const std::string&)>& nameOf);
 

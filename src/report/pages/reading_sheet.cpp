@@ -39,12 +39,12 @@ QString setting(const ComputedTest& test) {
 
 } // namespace
 
-PageFlow readingSheet(const QString& labName, const QString& clientName, const ComputedTest& earlier,
+PageFlow readingSheet(const Letterhead& lab, const QString& clientName, const ComputedTest& earlier,
                       const ComputedTest& now, const std::vector<std::string>& quantities,
                       const Protocol& protocol) {
     constexpr double size = 15.0;
     const std::vector<double> columns{0.24, 0.38, 0.38};
-    PageFlow flow(labName);
+    PageFlow flow(plain(lab.name), lab);
     flow.title(clientName);
     const auto row = [&](const QString& name, const QString& then, const QString& today, bool bold = false) {
         flow.row({name, then, today}, columns, bold, {}, size);

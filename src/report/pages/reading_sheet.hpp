@@ -9,7 +9,7 @@ namespace fusain::report {
 /// was found. Whoever reads it has to judge what changed.
 /// @param quantities that are shown, such as "fat-mass"  @param protocol whose questions the later visit was
 /// asked
-[[nodiscard]] PageFlow readingSheet(const QString& labName, const QString& clientName,
+[[nodiscard]] PageFlow readingSheet(const Letterhead& lab, const QString& clientName,
                                     const ComputedTest& earlier, const ComputedTest& now,
                                     const std::vector<std::string>& quantities, const Protocol& protocol);
 

@@ -15,7 +15,7 @@ namespace fusain::report {
 struct TestReport {
     explicit TestReport(ComputedTest test) : computed(std::move(test)) {}
 
-    std::string labName;
+    Letterhead lab;
     Client client;
     bool namesHidden = false;
     ComputedTest computed;

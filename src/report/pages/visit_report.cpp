@@ -59,8 +59,8 @@ void opening(PageFlow& flow, const VisitReport& visit) {
     for (const TestReport& test : visit.tests)
         methods << say(methodTitle(methodOf(test.computed.test)));
     flow.paragraph(
-        tr("%1 · %2 · %3").arg(personOf(visit), methods.join(QStringLiteral(", ")), plain(visit.labName)), 10.5,
-        printPalette().softInk);
+        tr("%1 · %2 · %3").arg(personOf(visit), methods.join(QStringLiteral(", ")), plain(visit.lab.name)),
+        10.5, printPalette().softInk);
     flow.rule();
 }
 
@@ -224,7 +224,7 @@ const TestReport* VisitReport::richest() const {
 }
 
 PageFlow clientCopy(const VisitReport& visit) {
-    PageFlow flow(tr("%1 · client copy").arg(plain(visit.labName)));
+    PageFlow flow(tr("%1 · client copy").arg(plain(visit.lab.name)), visit.lab);
     opening(flow, visit);
     whatMatters(flow, visit);
     measured(flow, visit);
@@ -237,7 +237,7 @@ PageFlow clientCopy(const VisitReport& visit) {
 }
 
 PageFlow labCopy(const VisitReport& visit) {
-    PageFlow flow(tr("%1 · lab copy").arg(plain(visit.labName)));
+    PageFlow flow(tr("%1 · lab copy").arg(plain(visit.lab.name)), visit.lab);
     flow.title(tr("Lab copy: the visit on %1").arg(longDay(visit.day())));
     flow.paragraph(personOf(visit), 10.5, printPalette().softInk);
     flow.rule();

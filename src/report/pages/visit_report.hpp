@@ -10,7 +10,7 @@ namespace fusain::report {
 
 /// Everything that a report on one visit shows, whatever methods it had.
 struct VisitReport {
-    std::string labName;
+    Letterhead lab;
     Client client;
     bool namesHidden = false;
     bool withoutNumbers = false; ///< the client copy says it in words only

@@ -32,7 +32,9 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     units_->setCurrentIndex(client.units == UnitSystem::UsCustomary ? 1 : 0);
     for (const QString& code : report::pageLanguages())
         language_->addItem(report::languageName(code), code);
-    language_->setCurrentIndex(std::max(0, language_->findData(QString::fromStdString(client.language))));
+    // Somebody new gets the lab's usual language.
+    const std::string language = client.id.empty() ? session.book().setting("lab-language") : client.language;
+    language_->setCurrentIndex(std::max(0, language_->findData(QString::fromStdString(language))));
     if (client.height)
         height_->setText(QString::fromStdString(
             fixed(shownFromKept(Dimension::Height, centimetres(*client.height), session.units()), 1)));

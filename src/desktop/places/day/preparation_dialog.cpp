@@ -14,8 +14,7 @@ namespace fusain::desktop {
 PreparationDialog::PreparationDialog(Session& session, const Client& client, const Methods& methods,
                                      QWidget* parent)
     : QDialog(parent), session_(session),
-      sheet_(sheetFor(session, client, methods)), head_{QString::fromStdString(session.labName()),
-                                                        session.nameOf(client), true},
+      sheet_(sheetFor(session, client, methods)), head_{session.letterhead(), session.nameOf(client), true},
       code_(QString::fromStdString(client.code)), language_(new QComboBox), preview_(new PagePreview) {
     setWindowTitle(tr("Preparation sheet"));
     resize(900, 760);

@@ -410,8 +410,8 @@ report::PageFlow TeamPage::groupPages() {
     std::erase_if(quantities, [](const report::GroupQuantity& each) {
         return each.count < static_cast<int>(exchange::leastGroup);
     });
-    return report::groupPage(QString::fromStdString(session_.labName()),
-                             tr("A group, %1").arg(report::longDay(session_.now())), quantities);
+    return report::groupPage(session_.letterhead(), tr("A group, %1").arg(report::longDay(session_.now())),
+                             quantities);
 }
 
 // The physiologist answers for all of them with one sentence; each test is signed by itself.

@@ -155,13 +155,13 @@ bool ReadingPage::open(const std::string& exerciseId) {
 
 // The upper part of the page, as wide as there is room.
 void ReadingPage::showPage(const ReadingExercise& exercise) {
-    const auto flow =
-        report::readingSheet(QString::fromStdString(session_.labName()), report::say(exercise.title),
-                             tests_[readingBaseline(tests_)], tests_.back(), exercise.quantities,
-                             session_.catalogue().protocolFor(exercise.visits.back().method));
+    const auto flow = report::readingSheet(session_.letterhead(), report::say(exercise.title),
+                                           tests_[readingBaseline(tests_)], tests_.back(), exercise.quantities,
+                                           session_.catalogue().protocolFor(exercise.visits.back().method));
     page_->setPaint([flow](QPainter& painter, const QRectF& area) {
-        const double height = area.width() * report::PageFlow::pageHeight / report::PageFlow::pageWidth;
-        const QRectF sheet(area.left(), area.top(), area.width() - 2.0, height);
+        const QSizeF paper = report::sizeOf(flow.paper());
+        const double width = area.width() - 2.0;
+        const QRectF sheet(area.left(), area.top(), width, width * paper.height() / paper.width());
         painter.setClipRect(area);
         painter.fillRect(sheet, Qt::white);
         painter.setPen(QPen(report::printPalette().rule, 1));

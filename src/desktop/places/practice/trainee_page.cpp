@@ -108,7 +108,8 @@ void TraineePage::showProgress() {
 report::PageFlow TraineePage::signOffSheet() {
     fillTrainees();
     const std::string trainee = chosen();
-    report::PageFlow flow(tr("%1 · practice").arg(QString::fromStdString(session_.labName())));
+    report::PageFlow flow(tr("%1 · practice").arg(QString::fromStdString(session_.labName())),
+                          session_.letterhead());
     flow.title(
         tr("Practice record of %1").arg(QString::fromStdString(session_.computing().staffNames()(trainee))));
     flow.paragraph(

@@ -432,7 +432,7 @@ void QualityPlace::saveReport() {
         saveText(session_, path, exchange::checksToCsv(report::within(*period, checks)));
         return;
     }
-    session_.report(report::writePdf(report::qualityReport(session_.labName(), *instrument, checks, *period,
+    session_.report(report::writePdf(report::qualityReport(session_.letterhead(), *instrument, checks, *period,
                                                            session_.computing().staffNames()),
                                      path, tr("Quality report")));
 }

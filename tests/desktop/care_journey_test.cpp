@@ -1,5 +1,6 @@
 // The lab book under the window is taken away, damaged or new: the window says so and loses nothing.
 #include "desktop/places/clients/client_form.hpp"
+#include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/recordings/scan/scan_folder.hpp"
 #include "desktop/services/book_care.hpp"
@@ -193,7 +194,66 @@ TEST_F(Care, AReferenceObjectIsTheLabsOwnRecord) {
     EXPECT_EQ(session->catalogue().instrument("chamber")->check("cylinder-volume")->identification, "V-9");
 }
 
-/// A lab book that was made this minute.
+// Limits are the lab's own, with a reason, and only the physiologist changes them.
+TEST_F(Care, LimitsOfACheckAreTheLabsOwnRecord) {
+    const CheckLimits own{0.2, std::nullopt, std::nullopt, 2, 12.0, false, "SOP 4"};
+    auto& checks = session->checks();
+    const Staff physiologist{"oriel", "Oriel Thackway", Role::Physiologist};
+    EXPECT_FALSE(
+        checks.keepLimits("chamber", "cylinder-volume", own, {"bram", "Bram Iyengar", Role::Technician}));
+    EXPECT_FALSE(checks.keepLimits("chamber", "no such", own, physiologist));
+    const auto refused = [&](auto change) {
+        CheckLimits bad = own;
+        change(bad);
+        return !checks.keepLimits("chamber", "cylinder-volume", bad, physiologist);
+    };
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.mean.reset(); }));
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.mean = 0.0; }));
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.spread = -1.0; }));
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.readings = 0; }));
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.readings = 101; }));
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.everyHours = 0.0; }));
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.source = " "; }));
+    EXPECT_EQ(session->catalogue().instrument("chamber")->check("cylinder-volume")->rule.readings, 5);
+
+    session->setAtTheBench(physiologist);
+    const Instrument& chamber = *session->catalogue().instrument("chamber");
+    LimitsDialog dialog(*session, chamber, *chamber.check("cylinder-volume"), nullptr);
+    const auto type = [&](const char* name, const char* text) {
+        for (auto* each : dialog.findChildren<QLineEdit*>())
+            if (each->accessibleName().startsWith(QLatin1String(name)))
+                each->setText(QString::fromUtf8(text));
+    };
+    type("Mean within", "0,2");
+    type("Standard deviation", "");
+    type("Number", "2");
+    type("Valid for", "12");
+    dialog.findChild<QCheckBox*>()->setChecked(false);
+    const auto save = [&] {
+        for (auto* each : dialog.findChildren<QPushButton*>())
+            if (each->text().contains(QLatin1String("Save")))
+                each->click();
+    };
+    save();
+    EXPECT_NE(dialog.result(), QDialog::Accepted); // no reason
+    type("Reason", "SOP 4");
+    save();
+    EXPECT_EQ(dialog.result(), QDialog::Accepted);
+    closeWindow();
+    openWindow();
+    const CheckDefinition& kept = *session->catalogue().instrument("chamber")->check("cylinder-volume");
+    EXPECT_EQ(kept.rule.meanLimit, 0.2);
+    EXPECT_FALSE(kept.rule.spreadLimit);
+    EXPECT_EQ(kept.rule.readings, 2);
+    EXPECT_EQ(kept.everyHours, 12.0);
+    EXPECT_FALSE(kept.blocks);
+    EXPECT_EQ(kept.source, "SOP 4");
+    // One reading between the shipped limit (0.1 L) and the lab's own passes now.
+    ASSERT_TRUE(session->checks().keep("c9", "chamber", "cylinder-volume", kept.rule.nominal,
+                                       {kept.rule.nominal + 0.15, kept.rule.nominal + 0.15}, "oriel"));
+    EXPECT_TRUE(session->book().checks("chamber").back().passed);
+}
+
 // Presses a button of the question that comes next.
 void willPress(QObject* context, const char* text) {
     QTimer::singleShot(0, context, [text] {
@@ -270,6 +330,7 @@ TEST_F(Care, TheHandbookIsFoundAndSearched) {
     EXPECT_NE(help.result(), QDialog::Accepted);
 }
 
+/// A lab book that was made this minute.
 class NewLab : public ::testing::Test {
 protected:
     static void SetUpTestSuite() { report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts")); }

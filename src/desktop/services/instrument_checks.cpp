@@ -13,14 +13,28 @@ std::string referenceKey(const std::string& instrument, const std::string& check
     return "reference." + instrument + "." + check;
 }
 
+std::string limitsKey(const std::string& instrument, const std::string& check) {
+    return "limits." + instrument + "." + check;
+}
+
 } // namespace
 
 InstrumentChecks::InstrumentChecks(store::LabBook& book, LabCatalogue& catalogue, Clock clock)
     : book_(book), catalogue_(catalogue), clock_(std::move(clock)) {
     for (Instrument& instrument : catalogue_.instruments)
         for (CheckDefinition& check : instrument.checks)
-            if (const auto own = reference(instrument.id, check.id))
-                use(check, *own);
+            useOwn(instrument.id, check);
+}
+
+void InstrumentChecks::useOwn(const std::string& instrument, CheckDefinition& check) {
+    if (const auto own = reference(instrument, check.id))
+        use(check, *own);
+    const std::string key = limitsKey(instrument, check.id), kept = book_.setting(key);
+    if (kept.empty())
+        return;
+    const auto json = parseJson(kept, key);
+    if (const auto limits = json ? checkLimitsFromJson(*json, key) : tl::unexpected(json.error()))
+        use(check, *limits);
 }
 
 CheckDefinition* InstrumentChecks::definitionOf(const std::string& instrument, const std::string& check) {
@@ -51,6 +65,22 @@ Expected<void> InstrumentChecks::keepReference(const std::string& instrument, co
     auto kept = book_.setSetting(referenceKey(instrument, check), toJson(object).dump(), by);
     if (kept)
         use(*definition, object);
+    return kept;
+}
+
+Expected<void> InstrumentChecks::keepLimits(const std::string& instrument, const std::string& check,
+                                            const CheckLimits& limits, const Staff& by) {
+    CheckDefinition* definition = definitionOf(instrument, check);
+    if (!definition)
+        return failure({FUSAIN_TEXT("There is no check \"{1}\" of {2}."), {check, instrument}});
+    if (by.role != Role::Physiologist)
+        return failure({FUSAIN_TEXT("Only a physiologist can change the limits of a check."), {}}, {},
+                       {FUSAIN_TEXT("Ask the physiologist to take the bench."), {}});
+    if (auto problem = problemWith(limits))
+        return tl::unexpected(*problem);
+    auto kept = book_.setSetting(limitsKey(instrument, check), toJson(limits).dump(), by.id);
+    if (kept)
+        use(*definition, limits);
     return kept;
 }
 

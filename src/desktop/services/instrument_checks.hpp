@@ -23,6 +23,10 @@ public:
     /// Keeps the lab's own reference object of a check; it holds from now on.
     Expected<void> keepReference(const std::string& instrument, const std::string& check,
                                  const ReferenceObject& object, const std::string& by);
+    /// Keeps the lab's own limits of a check; they hold from now on. @return a Problem when it is not the
+    /// physiologist who sets them, or they cannot be
+    Expected<void> keepLimits(const std::string& instrument, const std::string& check,
+                              const CheckLimits& limits, const Staff& by);
     /// The lab's own reference object of a check; nothing while none is on file.
     [[nodiscard]] std::optional<ReferenceObject> reference(const std::string& instrument,
                                                            const std::string& check) const;
@@ -30,6 +34,7 @@ public:
     [[nodiscard]] Litres cylinderError() const;
 
 private:
+    void useOwn(const std::string& instrument, CheckDefinition& check);
     [[nodiscard]] CheckDefinition* definitionOf(const std::string& instrument, const std::string& check);
 
     store::LabBook& book_;

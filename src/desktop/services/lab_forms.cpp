@@ -94,7 +94,7 @@ LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
 }
 
 void LetterheadForm::showLogo() {
-    const QImage logo = QImage::fromData(logo_);
+    const QImage logo = logo_.isEmpty() ? QImage() : QImage::fromData(logo_);
     noLogo_->setEnabled(!logo.isNull());
     if (logo.isNull())
         logoShown_->setText(tr("none"));

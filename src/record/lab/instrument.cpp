@@ -104,6 +104,59 @@ void use(CheckDefinition& check, const ReferenceObject& object) {
     check.certificateUntil = object.certificateUntil;
 }
 
+Json toJson(const CheckLimits& limits) {
+    Json json{{"readings", limits.readings},
+              {"every_hours", limits.everyHours},
+              {"blocks", limits.blocks},
+              {"source", limits.source}};
+    for (const auto& [key, limit] : {std::pair("mean_limit", limits.mean), std::pair("each_limit", limits.each),
+                                     std::pair("spread_limit", limits.spread)})
+        if (limit)
+            json[key] = *limit;
+    return json;
+}
+
+Expected<CheckLimits> checkLimitsFromJson(const Json& json, const std::string& where) {
+    auto read = readDocument(where, [&] {
+        return CheckLimits{optionalAt<double>(json, "mean_limit"),   optionalAt<double>(json, "each_limit"),
+                           optionalAt<double>(json, "spread_limit"), json.at("readings").get<int>(),
+                           json.at("every_hours").get<double>(),     json.at("blocks").get<bool>(),
+                           json.at("source").get<std::string>()};
+    });
+    if (read)
+        if (auto problem = problemWith(*read))
+            return tl::unexpected(*problem);
+    return read;
+}
+
+std::optional<Problem> problemWith(const CheckLimits& limits) {
+    constexpr int mostReadings = 100;
+    const auto refuse = [](Message what) { return Problem{std::move(what), {}, {}, {}}; };
+    if (!limits.mean && !limits.each)
+        return refuse({FUSAIN_TEXT("A check needs a limit for the mean or for each reading."), {}});
+    for (const auto& limit : {limits.mean, limits.each, limits.spread})
+        if (limit && !(*limit > 0.0 && std::isfinite(*limit)))
+            return refuse({FUSAIN_TEXT("A limit must be above 0."), {}});
+    if (limits.readings < 1 || limits.readings > mostReadings)
+        return refuse(
+            {FUSAIN_TEXT("The number of readings must be 1 to {1}."), {std::to_string(mostReadings)}});
+    if (!(limits.everyHours > 0.0 && std::isfinite(limits.everyHours)))
+        return refuse({FUSAIN_TEXT("A check must be valid for more than 0 hours."), {}});
+    if (limits.source.find_first_not_of(" \t") == std::string::npos)
+        return refuse({FUSAIN_TEXT("Own limits need a reason or a source."), {}});
+    return std::nullopt;
+}
+
+void use(CheckDefinition& check, const CheckLimits& limits) {
+    check.rule.meanLimit = limits.mean;
+    check.rule.eachLimit = limits.each;
+    check.rule.spreadLimit = limits.spread;
+    check.rule.readings = limits.readings;
+    check.everyHours = limits.everyHours;
+    check.blocks = limits.blocks;
+    check.source = limits.source;
+}
+
 CheckStatus statusOf(const CheckDefinition& definition, const std::vector<Check>& checks, Instant now) {
     CheckStatus status;
     bool lastPassed = false;

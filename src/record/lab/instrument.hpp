@@ -53,6 +53,22 @@ struct ReferenceObject {
 /// The check is then made with this object.
 void use(CheckDefinition& check, const ReferenceObject& object);
 
+/// What a lab asks of a check in place of the shipped limits.
+struct CheckLimits {
+    std::optional<double> mean, each, spread; ///< as in quality::CheckRule; at least one of mean and each
+    int readings = 1;
+    double everyHours = 24.0;
+    bool blocks = true;
+    std::string source; ///< why: the lab's own words
+};
+[[nodiscard]] Json toJson(const CheckLimits& limits);
+[[nodiscard]] Expected<CheckLimits> checkLimitsFromJson(const Json& json, const std::string& where);
+/// What cannot be limits: none at all, one that is not above 0, no reading, no interval, no reason. Nothing
+/// when they can.
+[[nodiscard]] std::optional<Problem> problemWith(const CheckLimits& limits);
+/// The check is then judged by these.
+void use(CheckDefinition& check, const CheckLimits& limits);
+
 [[nodiscard]] Expected<Instrument> instrumentFromJson(const Json& json, const std::string& where);
 
 /// A check that was made, or a service that restarts the control chart.

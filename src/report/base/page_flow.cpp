@@ -136,7 +136,7 @@ void PageFlow::paintLab(QPainter& painter, int page) const {
     contact.removeAll(QString());
     paintText(painter, QRectF(margin, pageHeight - margin, textWidth, 14), sized(8), 8, Qt::AlignRight,
               contact.join(QStringLiteral(" · ")), printPalette().softInk);
-    const QImage logo = page == 0 ? QImage::fromData(lab_.logo) : QImage();
+    const QImage logo = page > 0 || lab_.logo.isEmpty() ? QImage() : QImage::fromData(lab_.logo);
     if (logo.isNull())
         return;
     QRectF corner(QPointF(), QSizeF(logo.size()).scaled(logoWidth, logoHeight, Qt::KeepAspectRatio));

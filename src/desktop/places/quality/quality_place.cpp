@@ -1,5 +1,6 @@
 #include "desktop/places/quality/quality_place.hpp"
 
+#include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
 
 #include "desktop/places/library/lab_book_page.hpp"
@@ -112,6 +113,14 @@ QualityPlace::QualityPlace(Session& session)
     });
 }
 
+template <class Dialog>
+void QualityPlace::editCheck() {
+    const Instrument* instrument = selected();
+    const CheckDefinition* check = selectedCheck();
+    if (instrument && check && Dialog(session_, *instrument, *check, this).exec() == QDialog::Accepted)
+        refresh();
+}
+
 QWidget* QualityPlace::buildChecksPage() {
     auto* page = new QWidget;
     auto* layout = new QVBoxLayout(page);
@@ -123,6 +132,7 @@ QWidget* QualityPlace::buildChecksPage() {
     auto* live = button(tr("Take it from the instrument"));
     auto* service = button(tr("Service done…"));
     auto* object = button(tr("Reference object…"));
+    auto* limits = button(tr("Limits…"));
     auto* report = button(tr("Quality report…"));
     layout->addWidget(check_, 0, Qt::AlignLeft);
     layout->addLayout(inOneRow({nominal_, reading_, take, live}));
@@ -137,8 +147,9 @@ QWidget* QualityPlace::buildChecksPage() {
         edit->setAccessibleName(tr("Quality report, %1; empty for everything").arg(name));
         edit->setMaximumWidth(150);
     }
-    layout->addLayout(inOneRow({object, service, report, from_, until_}));
-    connect(object, &QPushButton::clicked, this, &QualityPlace::editReference);
+    layout->addLayout(inOneRow({object, limits, service, report, from_, until_}));
+    connect(object, &QPushButton::clicked, this, &QualityPlace::editCheck<ReferenceDialog>);
+    connect(limits, &QPushButton::clicked, this, &QualityPlace::editCheck<LimitsDialog>);
     connect(check_, &QComboBox::currentIndexChanged, this, [this] {
         guided_->begin(selected(), selectedCheck());
         showCheck();
@@ -149,13 +160,6 @@ QWidget* QualityPlace::buildChecksPage() {
     connect(service, &QPushButton::clicked, this, &QualityPlace::keepService);
     connect(report, &QPushButton::clicked, this, &QualityPlace::saveReport);
     return page;
-}
-
-void QualityPlace::editReference() {
-    const Instrument* instrument = selected();
-    const CheckDefinition* check = selectedCheck();
-    if (instrument && check && ReferenceDialog(session_, *instrument, *check, this).exec() == QDialog::Accepted)
-        refresh();
 }
 
 QWidget* QualityPlace::buildChartPage() {

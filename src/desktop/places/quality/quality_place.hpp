@@ -38,7 +38,8 @@ private:
     void takeLive();
     void keepCheck();
     void keepService();
-    void editReference();
+    template <class Dialog>
+    void editCheck();
     [[nodiscard]] std::optional<report::Period> period();
     void saveReport();
 

@@ -398,6 +398,29 @@ TEST_F(NewLab, BeginsWithFivePagesThatCanBeLeftAndTakenUpAgain) {
     EXPECT_NE(obstacle->english().find("is due"), std::string::npos) << obstacle->english();
     fusain::testing::passAllChecks(session->book(), session->catalogue(), clock());
     EXPECT_FALSE(session->obstacleToTests(methodHydrostatic));
+    for (const Event& event : session->book().eventsOf("lab-name"))
+        EXPECT_EQ(event.by, "fusain"); // nobody was there yet
+
+    // And on to the first signed test, by the keys of the bench.
+    const Client client{"client-1", "W-001",      "Jory Aldcroft",    *dateFromIso("1990-01-01"),
+                        Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
+                        false};
+    ASSERT_TRUE(session->book().save(client, session->atTheBench().id));
+    Shell shell(*session);
+    shell.show();
+    shell.activateWindow();
+    ASSERT_TRUE(QTest::qWaitForWindowActive(&shell));
+    testing::BenchDriver driver(shell, *session);
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodHydrostatic)))
+        << shell.lastProblem().toStdString();
+    shell.open(PlaceName::Bench);
+    const std::string test = session->run()->record().id;
+    for (int i = 0; i < 200 && session->run() && session->run()->record().state != TestState::Signed; ++i)
+        driver.advance();
+    ASSERT_TRUE(session->book().test(test));
+    EXPECT_EQ(common(*session->book().test(test)).state, TestState::Signed) << shell.lastProblem().toStdString();
+    EXPECT_EQ(session->book().resultsOf(test).size(), 1u);
+    EXPECT_TRUE(session->book().verify().sound());
 }
 
 } // namespace

@@ -27,7 +27,7 @@ std::string_view unitOf(Dimension dimension, UnitSystem system) {
     case Dimension::Height:
         return metric ? "cm" : "in";
     case Dimension::Temperature:
-        return metric ? "°C" : "°F";
+        return "°C";
     case Dimension::Plain:
         break;
     }
@@ -43,7 +43,6 @@ double shownFromKept(Dimension dimension, double kept, UnitSystem system) {
     case Dimension::Height:
         return inches(metresFromCentimetres(kept));
     case Dimension::Temperature:
-        return fahrenheit(Celsius(kept));
     case Dimension::Plain:
         break;
     }
@@ -59,7 +58,6 @@ double keptFromShown(Dimension dimension, double shown, UnitSystem system) {
     case Dimension::Height:
         return centimetres(lengthFromInches(shown));
     case Dimension::Temperature:
-        return temperatureFromFahrenheit(shown).value();
     case Dimension::Plain:
         break;
     }
@@ -90,9 +88,7 @@ Shown show(Metres height, UnitSystem system) {
     return {fixed(centimetres(height), 1), "cm"};
 }
 
-Shown show(Celsius temperature, UnitSystem system, int decimals) {
-    if (system == UnitSystem::UsCustomary)
-        return {fixed(fahrenheit(temperature), decimals), "°F"};
+Shown show(Celsius temperature, int decimals) {
     return {fixed(temperature.value(), decimals), "°C"};
 }
 

@@ -14,7 +14,7 @@ enum class Dimension {
     Plain,      ///< the same in every system
     Mass,       ///< kg or lb
     Height,     ///< kept in cm; cm or in
-    Temperature ///< °C or °F
+    Temperature ///< °C everywhere: limits, protocols and tables of water speak of it
 };
 /// The unit in which people of this system read the dimension; empty for Plain.
 [[nodiscard]] std::string_view unitOf(Dimension dimension, UnitSystem system);
@@ -38,7 +38,7 @@ struct Shown {
 
 [[nodiscard]] Shown show(Kilograms mass, UnitSystem system, int decimals = 1);
 [[nodiscard]] Shown show(Metres height, UnitSystem system);
-[[nodiscard]] Shown show(Celsius temperature, UnitSystem system, int decimals = 1);
+[[nodiscard]] Shown show(Celsius temperature, int decimals = 1);
 [[nodiscard]] Shown show(Litres volume, int decimals = 2);
 [[nodiscard]] Shown show(KilogramsPerLitre density, int decimals = 4);
 [[nodiscard]] Shown show(Percent percent, int decimals = 1);

@@ -132,11 +132,5 @@ inline constexpr double metresPerInch = 0.0254;         ///< exact
 [[nodiscard]] constexpr Metres lengthFromInches(double inches) {
     return Metres(inches * metresPerInch);
 }
-[[nodiscard]] constexpr double fahrenheit(Celsius temperature) {
-    return temperature.value() * 1.8 + 32.0;
-}
-[[nodiscard]] constexpr Celsius temperatureFromFahrenheit(double fahrenheit) {
-    return Celsius((fahrenheit - 32.0) / 1.8);
-}
 
 } // namespace fusain

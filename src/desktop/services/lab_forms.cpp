@@ -37,9 +37,10 @@ QString roleWords(const QString& role) {
 }
 
 Expected<void> keepSetting(Session& session, const std::string& key, const std::string& value) {
-    return session.book().setting(key) == value
-               ? Expected<void>()
-               : session.book().setSetting(key, value, session.atTheBench().id);
+    if (session.book().setting(key) == value)
+        return {};
+    const std::string& by = session.atTheBench().id; // nobody yet on the first page of a new lab book
+    return session.book().setSetting(key, value, by.empty() ? "fusain" : by);
 }
 
 Expected<void> keepLink(Session& session, const QString& role, const QString& address) {

@@ -118,6 +118,10 @@ void Shell::watchBook() {
         notices << tr("The last session, opened %1, ended unexpectedly. Everything accepted is kept. An "
                       "open test is listed under Day.")
                        .arg(QString::fromStdString(since));
+    if (qEnvironmentVariableIsSet("FUSAIN_DATA"))
+        notices << tr("Protocols, policies and checks are read from %1 (FUSAIN_DATA), not from the installed "
+                      "files.")
+                       .arg(store::dataFolder());
     if (session_.book().wasReadableByOthers())
         notices << tr("Other accounts on this computer could read this lab book. Now only your account can.");
     if (!notices.isEmpty()) {

@@ -218,7 +218,7 @@ void BenchPlace::showWorkedSheet() {
                                     QString::fromStdString(line.plusMinus)};
     } else {
         Methods::with(methodOf(test), [&]<class Method> {
-            rows = AtTheBench<Method>::readings(std::get<typename Method::Record>(test));
+            rows = AtTheBench<Method>::readings(std::get<typename Method::Record>(test), session_.units());
         });
     }
     sheet_->setRowCount(static_cast<int>(rows.size()));

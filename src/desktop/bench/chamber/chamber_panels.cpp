@@ -1,6 +1,7 @@
 #include "desktop/bench/chamber/chamber_panels.hpp"
 
 #include "core/anthropometry/limits.hpp"
+#include "desktop/bench/method/floor_scale.hpp"
 #include "desktop/services/instrument_checks.hpp"
 #include "report/base/words.hpp"
 
@@ -221,10 +222,8 @@ ReadingPanel* chamberMassPanel(Session& session) {
              return runningAs<ChamberMethod>(run).weigh(Kilograms(value), from, keptBecause);
          },
          [](const Procedure& run) { return runningAs<ChamberMethod>(run).test().mass; },
-         [](double value) {
-             return anthropometry::plausibleMassInChamber.holds(Kilograms(value))
-                        ? QString()
-                        : QObject::tr("A mass lies between 10 and 250 kg.");
+         [&session](double value) {
+             return massOutOfRange(Kilograms(value), anthropometry::plausibleMassInChamber, session.units());
          }});
 }
 

@@ -52,10 +52,10 @@ StepPanel* AtTheBench<ChamberMethod>::panel(Session& session, Step step) {
     return commonPanel(session, sheet, step);
 }
 
-QList<QStringList> AtTheBench<ChamberMethod>::readings(const ChamberTest& test) {
+QList<QStringList> AtTheBench<ChamberMethod>::readings(const ChamberTest& test, UnitSystem units) {
     QList<QStringList> rows;
     if (test.mass)
-        rows << readingRow(QStringLiteral("M"), test.mass->value, 3, QStringLiteral("kg"));
+        rows << readingRow(QStringLiteral("M"), Dimension::Mass, test.mass->value, 3, units);
     for (const VolumeTrial& trial : test.trials)
         if (trial.counts() && trial.set == test.set)
             rows << readingRow(QStringLiteral("V%1").arg(trial.number), trial.volume.value(), 3,

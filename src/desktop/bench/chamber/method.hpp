@@ -10,7 +10,7 @@ struct AtTheBench<ChamberMethod> {
     /// Makes the panel of a step.
     [[nodiscard]] static StepPanel* panel(Session& session, Step step);
     /// The readings so far.
-    [[nodiscard]] static QList<QStringList> readings(const ChamberTest& test);
+    [[nodiscard]] static QList<QStringList> readings(const ChamberTest& test, UnitSystem units);
 };
 
 } // namespace fusain::desktop

@@ -59,11 +59,11 @@ StepPanel* AtTheBench<ImpedanceMethod>::panel(Session& session, Step step) {
     return commonPanel(session, sheet, step);
 }
 
-QList<QStringList> AtTheBench<ImpedanceMethod>::readings(const ImpedanceTest& test) {
+QList<QStringList> AtTheBench<ImpedanceMethod>::readings(const ImpedanceTest& test, UnitSystem units) {
     QList<QStringList> rows;
-    rows << readingRow(QStringLiteral("H"), centimetres(test.subject.height), 1, QStringLiteral("cm"));
+    rows << readingRow(QStringLiteral("H"), Dimension::Height, centimetres(test.subject.height), 1, units);
     if (test.mass)
-        rows << readingRow(QStringLiteral("W"), test.mass->value, 2, QStringLiteral("kg"));
+        rows << readingRow(QStringLiteral("W"), Dimension::Mass, test.mass->value, 2, units);
     return rows;
 }
 

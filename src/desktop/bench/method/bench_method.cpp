@@ -10,6 +10,12 @@ QStringList readingRow(const QString& symbol, double value, int decimals, const 
     return {symbol, QString::fromStdString(fixed(value, decimals)) + QLatin1Char(' ') + unit, {}};
 }
 
+QStringList readingRow(const QString& symbol, Dimension dimension, double kept, int decimals,
+                       UnitSystem units) {
+    return readingRow(symbol, shownFromKept(dimension, kept, units), decimals,
+                      report::plain(std::string(unitOf(dimension, units))));
+}
+
 QStringList inWords(const std::vector<std::string>& texts) {
     QStringList list;
     for (const std::string& text : texts)

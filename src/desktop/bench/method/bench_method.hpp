@@ -15,6 +15,10 @@ struct AtTheBench;
 /// Symbol and value of a reading, for the narrow sheet beside the run.
 [[nodiscard]] QStringList readingRow(const QString& symbol, double value, int decimals, const QString& unit);
 
+/// The same for a quantity that follows the units of the lab. @param kept in its kept unit
+[[nodiscard]] QStringList readingRow(const QString& symbol, Dimension dimension, double kept, int decimals,
+                                     UnitSystem units);
+
 /// Texts of a protocol in the language of the window.
 [[nodiscard]] QStringList inWords(const std::vector<std::string>& texts);
 

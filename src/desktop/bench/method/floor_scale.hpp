@@ -5,6 +5,10 @@
 
 namespace fusain::desktop {
 
+/// What is said of a mass that lies outside its range, in the units of the lab; empty for one inside.
+[[nodiscard]] QString massOutOfRange(Kilograms mass, const anthropometry::Plausible<Kilograms>& range,
+                                     UnitSystem units);
+
 /// Mass on the floor scale, for a method that weighs a dressed person.
 template <class Method>
 [[nodiscard]] ReadingPanel* floorScalePanel(Session& session, std::span<const StepText> sheet, Step step) {
@@ -15,10 +19,8 @@ template <class Method>
              return runningAs<Method>(run).weigh(Kilograms(value), from, keptBecause);
          },
          [](const Procedure& run) { return runningAs<Method>(run).test().mass; },
-         [](double value) {
-             return anthropometry::plausibleMass.holds(Kilograms(value))
-                        ? QString()
-                        : QObject::tr("A mass lies between 10 and 300 kg.");
+         [&session](double value) {
+             return massOutOfRange(Kilograms(value), anthropometry::plausibleMass, session.units());
          }});
 }
 

@@ -49,11 +49,11 @@ StepPanel* AtTheBench<ScanMethod>::panel(Session& session, Step step) {
     return commonPanel(session, sheet, step);
 }
 
-QList<QStringList> AtTheBench<ScanMethod>::readings(const DxaTest& test) {
+QList<QStringList> AtTheBench<ScanMethod>::readings(const DxaTest& test, UnitSystem units) {
     QList<QStringList> rows;
-    rows << readingRow(QStringLiteral("H"), centimetres(test.subject.height), 1, QStringLiteral("cm"));
+    rows << readingRow(QStringLiteral("H"), Dimension::Height, centimetres(test.subject.height), 1, units);
     if (test.mass)
-        rows << readingRow(QStringLiteral("W"), test.mass->value, 2, QStringLiteral("kg"));
+        rows << readingRow(QStringLiteral("W"), Dimension::Mass, test.mass->value, 2, units);
     if (test.dose)
         rows << readingRow(QStringLiteral("µSv"), test.dose->withThisScan().value(), 0, QStringLiteral("µSv"));
     return rows;

@@ -62,12 +62,12 @@ StepPanel* AtTheBench<TankMethod>::panel(Session& session, Step step) {
     return commonPanel(session, sheet, step);
 }
 
-QList<QStringList> AtTheBench<TankMethod>::readings(const HydrostaticTest& test) {
+QList<QStringList> AtTheBench<TankMethod>::readings(const HydrostaticTest& test, UnitSystem units) {
     QList<QStringList> rows;
     if (test.waterTemperature)
         rows << readingRow(QStringLiteral("Tw"), test.waterTemperature->value, 2, QStringLiteral("°C"));
     if (test.dryMass)
-        rows << readingRow(QStringLiteral("Ma"), test.dryMass->value, 2, QStringLiteral("kg"));
+        rows << readingRow(QStringLiteral("Ma"), Dimension::Mass, test.dryMass->value, 2, units);
     for (const VitalCapacityEffort& effort : test.efforts)
         rows << readingRow(QStringLiteral("VC"), effort.volume.value(), 2, QStringLiteral("L"));
     return rows;

@@ -10,7 +10,7 @@ struct AtTheBench<TankMethod> {
     /// Makes the panel of a step.
     [[nodiscard]] static StepPanel* panel(Session& session, Step step);
     /// The readings so far.
-    [[nodiscard]] static QList<QStringList> readings(const HydrostaticTest& test);
+    [[nodiscard]] static QList<QStringList> readings(const HydrostaticTest& test, UnitSystem units);
 };
 
 } // namespace fusain::desktop

@@ -3,6 +3,7 @@
 #include "core/anthropometry/limits.hpp"
 #include "core/water/density.hpp"
 #include "core/water/tank_filling.hpp"
+#include "desktop/bench/method/floor_scale.hpp"
 #include "report/base/words.hpp"
 
 #include <cmath>
@@ -147,10 +148,8 @@ ReadingPanel* dryMassPanel(Session& session) {
              return runningAs<TankMethod>(run).weighDry(Kilograms(value), from, keptBecause);
          },
          [](const Procedure& run) { return runningAs<TankMethod>(run).test().dryMass; },
-         [](double value) {
-             return anthropometry::plausibleMass.holds(Kilograms(value))
-                        ? QString()
-                        : QObject::tr("A dry mass lies between 10 and 300 kg.");
+         [&session](double value) {
+             return massOutOfRange(Kilograms(value), anthropometry::plausibleMass, session.units());
          }});
 }
 

@@ -73,8 +73,12 @@ void PlanningDialog::keep() {
     policy.tank.supply = {Celsius(*hot), Celsius(*cold), *flow};
     policy.tank.wanted = Celsius(*wanted);
     for (int row = 0; row < times_->rowCount(); ++row) {
-        policy.methods[static_cast<std::size_t>(row)].benchMinutes = times_->item(row, 1)->text().toDouble();
-        policy.methods[static_cast<std::size_t>(row)].changeMinutes = times_->item(row, 2)->text().toDouble();
+        const auto bench = parseTyped(times_->item(row, 1)->text().toStdString()),
+                   change = parseTyped(times_->item(row, 2)->text().toStdString());
+        if (!bench || !change)
+            return problem_->setText(tr("Every field needs a number."));
+        policy.methods[static_cast<std::size_t>(row)].benchMinutes = *bench;
+        policy.methods[static_cast<std::size_t>(row)].changeMinutes = *change;
     }
     if (const auto kept = keepPlanning(session_, policy); !kept)
         return problem_->setText(report::say(kept.error()));

@@ -3274,7 +3274,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>n = 388, whole-body MRI; over-estimates in Asian people</source>
+      <source>n = 388, whole-body MRI; made with mostly white adults, and biased in Asian people</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3474,8 +3474,8 @@
       <translation>Mit Elektroden unter Händen und Füßen rechnet dieses Labor kein Fett aus: Die veröffentlichten Gleichungen gelten für eine andere Art zu messen und lägen um Kilogramm daneben. Was gemessen wurde, eignet sich gut, um Sie über die Zeit zu begleiten.</translation>
     </message>
     <message>
-      <source>About %1 % of your body mass is fat. A measurement is never exact: your true value by this method most likely lies between %2 and %3 %.</source>
-      <translation>Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt nach diesem Verfahren höchstwahrscheinlich zwischen %2 und %3 %.</translation>
+      <source>About %1 % of your body mass is fat. A measurement is never exact: your true value is very likely between %2 and %3 %.</source>
+      <translation>Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %2 und %3 %.</translation>
     </message>
     <message>
       <source>The measurement went well. This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
@@ -3648,6 +3648,10 @@
     <message>
       <source>To scale in kg, as the scan divides the body.</source>
       <translation>Maßstäblich in kg, wie der Scan den Körper einteilt.</translation>
+    </message>
+    <message>
+      <source>To scale in kg, as the scan divides the body. ≈: no measurable change.</source>
+      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt. ≈: keine messbare Änderung.</translation>
     </message>
     <message>
       <source>Core</source>
@@ -4402,6 +4406,10 @@
       <translation>Maßstäblich in kg.</translation>
     </message>
     <message>
+      <source>To scale in kg. ≈: no measurable change.</source>
+      <translation>Maßstäblich in kg. ≈: keine messbare Änderung.</translation>
+    </message>
+    <message>
       <source>Vector</source>
       <translation type="unfinished" />
     </message>
@@ -4422,8 +4430,8 @@
       <translation>Was heute zählt</translation>
     </message>
     <message>
-      <source>about %1 % of your mass is fat, most likely between %2 and %3 %</source>
-      <translation>etwa %1 % Ihres Gewichts sind Fett, höchstwahrscheinlich zwischen %2 und %3 %</translation>
+      <source>about %1 % of your mass is fat, very likely between %2 and %3 %</source>
+      <translation>etwa %1 % Ihres Gewichts sind Fett, sehr wahrscheinlich zwischen %2 und %3 %</translation>
     </message>
     <message>
       <source>What was measured</source>
@@ -5406,8 +5414,8 @@
       <translation>Ab {1} keine sprudelnden Getränke, Bohnen, Kohl oder Zwiebeln.</translation>
     </message>
     <message>
-      <source>Gas in the belly takes room and would be read as fat.</source>
-      <translation>Gas im Bauch braucht Platz und würde für Fett gehalten.</translation>
+      <source>Gas in the belly takes room and changes the reading.</source>
+      <translation>Gas im Bauch braucht Platz und verändert die Messung.</translation>
     </message>
     <message>
       <source>No fizzy drinks and no beans from {1} on: they make bubbles in your belly.</source>

@@ -46,7 +46,7 @@ TEST(BodyVolume, TheIntervalKnowsWhatPredictingCosts) {
         const Uncertain volume = bodyVolume(raw, Uncertain(-0.8631, Source::SurfaceArea, 0.043),
                                             Uncertain(3.84, Source::ThoracicGas, gasError));
         return compartments::bodyFrom(mass, volume, compartments::siri1961, 0.0, Metres(1.75))
-            .fatPercent.technicalError()
+            .fatPercent.totalError()
             .value();
     };
     // By the gas alone: 0.4 · 495/70 = 2.829 %fat per litre.

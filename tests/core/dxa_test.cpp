@@ -71,18 +71,21 @@ TEST(DxaIndices, GiveTheSheetsNumbers) {
     EXPECT_FALSE(indicesOf(without, Metres(1.75), Kilograms(70.8), FatConvention::WholeMass).androidGynoid);
 }
 
-TEST(DxaBody, FatAndLeanErrTogetherAndTheMassHardly) {
-    const BodyByScan body = bodyFrom(*testMan().of(Region::Total), {}, Metres(1.75));
+TEST(DxaBody, FatAndLeanRepeatEachByItself) {
+    const BodyByScan body = bodyFrom(*testMan().of(Region::Total), {}, {}, Metres(1.75));
     EXPECT_NEAR(body.composition.fatPercent.estimate().value(), 25.423728813559322, 1e-12);
     EXPECT_NEAR(body.composition.fatMass.estimate().value(), 18.0, 1e-12);
-    EXPECT_NEAR(body.composition.fatMass.technicalError().value(), 0.54, 1e-12); // 3 % of 18 kg
-    // The mass: 0.15 % of 70.8 kg and 1.5 % of 2.8 kg, the split cancels: √(0.1062² + 0.042²) = 0.1142
-    EXPECT_NEAR(body.mass.technicalError().value(), 0.11420, 1e-5);
-    EXPECT_EQ(body.mass.methodError().value(), 0.0);
-    EXPECT_NEAR(body.composition.fatPercent.methodError().value(), 2.3, 1e-9); // 0.023 of the mass
+    EXPECT_NEAR(body.composition.fatMass.repeatability().value(), 0.54, 1e-12); // 3 % of 18 kg
+    EXPECT_NEAR(body.composition.fatMass.visitError().value(), 0.54, 1e-12);    // water is not fat
+    // Lean: 2 % of 50 kg and 0.15 % of 70.8 kg: √(1² + 0.1062²) = 1.00562; with the day √(… + 0.40² + 0.35²)
+    // = 1.13744
+    EXPECT_NEAR(body.lean.repeatability().value(), 1.00562, 1e-5);
+    EXPECT_NEAR(body.lean.visitError().value(), 1.13744, 1e-5);
+    EXPECT_NEAR(body.mass.personError().value(), 0.0, 1e-12);
+    EXPECT_NEAR(body.composition.fatPercent.personError().value(), 2.3, 1e-9); // 0.023 of the mass
     // Somebody with little fat has an error that does not vanish.
-    const BodyByScan lean = bodyFrom(region(Region::Total, 4.0, 55.0, 3.0), {}, Metres(1.75));
-    EXPECT_NEAR(lean.composition.fatMass.technicalError().value(), 0.2, 1e-12);
+    const BodyByScan lean = bodyFrom(region(Region::Total, 4.0, 55.0, 3.0), {}, {}, Metres(1.75));
+    EXPECT_NEAR(lean.composition.fatMass.repeatability().value(), 0.2, 1e-12);
 }
 
 TEST(DxaBalance, IsJudgedAgainstTheErrorFirstAndTheThresholdThen) {

@@ -17,12 +17,37 @@ TEST(Measured, SubtractingAPartOfItselfKnowsTheCorrelation) {
     EXPECT_NEAR(fatFree.share(Source::DryMass), 0.04, 1e-15); // 0.8 · 0.05, not the root sum of squares
 }
 
-TEST(Measured, SeparatesTechnicalFromMethodError) {
-    const Uncertain x = Uncertain(1.0, Source::DryMass, 3.0) + Uncertain(1.0, Source::FatFreeDensity, 4.0);
+TEST(Measured, AnswersThreeQuestionsWithThreeFigures) {
+    const Uncertain x = Uncertain(20.0, Source::DryMass, 3.0) + Uncertain(0.0, Source::BodyWaterOfTheDay, 4.0) +
+                        Uncertain(0.0, Source::FatFreeDensity, 12.0);
     const Measured<Percent> measured(x);
-    EXPECT_DOUBLE_EQ(measured.technicalError().value(), 3.0);
-    EXPECT_DOUBLE_EQ(measured.methodError().value(), 4.0);
-    EXPECT_DOUBLE_EQ(measured.totalError().value(), 5.0);
+    EXPECT_DOUBLE_EQ(measured.repeatability().value(), 3.0);
+    EXPECT_DOUBLE_EQ(measured.visitError().value(), 5.0);
+    EXPECT_DOUBLE_EQ(measured.personError().value(), 12.0);
+    EXPECT_DOUBLE_EQ(measured.totalError().value(), 13.0);
+    EXPECT_NEAR(measured.leastSignificantChange().value(), 13.859038, 1e-6); // 1.959964·√2·5
+    EXPECT_NEAR(measured.halfInterval().value(), 25.479532, 1e-6);
+    EXPECT_NEAR(measured.low().value(), -5.479532, 1e-6);
+    EXPECT_NEAR(measured.high().value(), 45.479532, 1e-6);
+    const auto budget = measured.budget(); // every source, whatever its kind
+    ASSERT_EQ(budget.size(), 3u);
+    EXPECT_EQ(budget.front().source, Source::FatFreeDensity);
+    EXPECT_NEAR(budget.front().fraction, 144.0 / 169.0, 1e-12);
+}
+
+// Where a source belongs decides whether a change is real: one line each.
+TEST(Measured, EverySourceHasItsKind) {
+    using enum Source;
+    for (const Source source :
+         {DryMass, UnderwaterReading, BetweenTrials, ResidualVolume, WaterTemperature, VolumeTrials,
+          Calibration, ThoracicGas, Resistance, Reactance, ScanFat, ScanLean, ScanMass, ScanBone})
+        EXPECT_EQ(kindOf(source), SourceKind::Repeat) << sourceName(source);
+    for (const Source source : {GutGas, LungOfTheDay, BodyWaterOfTheDay, GutContentOfTheDay, ResistanceOfTheDay,
+                                ReactanceOfTheDay, SpectrumOfTheDay})
+        EXPECT_EQ(kindOf(source), SourceKind::Day) << sourceName(source);
+    for (const Source source :
+         {SurfaceArea, PredictionEquation, ElectrodeConversion, ScanModel, FatFreeDensity, LungPrediction})
+        EXPECT_EQ(kindOf(source), SourceKind::Person) << sourceName(source);
 }
 
 TEST(Measured, BudgetIsSortedAndSumsToOne) {

@@ -50,7 +50,7 @@ TEST(MultiComponent, TheErrorsOfAllReadingsReachTheFat) {
     // By hand, points of fat: volume 100·2.748/70·0.10 = 0.393; water 100·0.699·0.9937/70·0.8 = 0.794;
     // mineral 100·1.129/70·0.03 = 0.048; mass: 100·(−2.748·V/W² + (0.699·0.9937·TBW − 1.129·B)/W²)·0.05 =
     // −0.156.
-    EXPECT_NEAR(body->fatPercent.technicalError().value(),
+    EXPECT_NEAR(body->fatPercent.totalError().value(),
                 std::sqrt(0.393 * 0.393 + 0.794 * 0.794 + 0.048 * 0.048 + 0.156 * 0.156), 0.005);
     EXPECT_NEAR((body->fatMass.estimate() + body->fatFreeMass.estimate()).value(), 70.0, 1e-9);
 }

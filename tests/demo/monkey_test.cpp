@@ -39,10 +39,8 @@ public:
     void play(int milliseconds) {
         playing_ = true;
         next();
+        QTimer::singleShot(milliseconds, &shell_, [this] { playing_ = false; });
         QTest::qWait(milliseconds);
-        playing_ = false;
-        for (int i = 0; i < 50 && QApplication::activeModalWidget(); ++i) // out of every dialog
-            qobject_cast<QDialog*>(QApplication::activeModalWidget())->reject();
     }
     [[nodiscard]] int acts() const { return acts_; }
     [[nodiscard]] int dialogs() const { return dialogs_; }
@@ -55,10 +53,20 @@ private:
     void next() {
         QTimer::singleShot(0, &shell_, [this] {
             if (!playing_)
-                return;
+                return leave();
             next();
             act();
         });
+    }
+    // Out of every dialog and menu: their loops stand on each other, and the play ends when the last is left.
+    void leave() {
+        if (QWidget* popup = QApplication::activePopupWidget())
+            popup->close();
+        else if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget()))
+            dialog->reject();
+        else
+            return;
+        QTimer::singleShot(0, &shell_, [this] { leave(); });
     }
     void act() {
         QWidget* window = QApplication::activePopupWidget();

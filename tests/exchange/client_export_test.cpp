@@ -26,8 +26,10 @@ std::vector<ComputedTest> oneScan() {
 
 TEST(ClientTable, HasALineForEachTestAndNoName) {
     const std::string text = clientTableCsv(oneScan());
-    EXPECT_NE(text.find("dxa,\"Scanner, 3.1, whole body\",70.800,25.424,0.764,18.000,52.800,1"),
-              std::string::npos)
+    EXPECT_NE(
+        text.find(
+            "dxa,\"Scanner, 3.1, whole body\",70.800,25.424,0.674,1.941,20.711,30.136,18.000,0.540,1.497,"),
+        std::string::npos)
         << text;
     EXPECT_EQ(text.find("Ailsa"), std::string::npos);
 }

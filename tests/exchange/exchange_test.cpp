@@ -118,9 +118,13 @@ TEST(Batch, GivesWhatTheBenchGives) {
     test.trials = {{{{}, 1, {}}, Kilograms(3.30), Kilograms(0.02), 0, Kilograms(0.0), {}, {}}};
     const auto bench = computeHydrostatic(test, fusain::testing::standardSetting().policy);
     const BatchRun run = compute(header + "a,male,30,175,70,7.45,4.15,34,1.30,\n");
-    EXPECT_NEAR(cell(run.output, 1, 3), bench->body.fatPercent.estimate().value(), 1e-9);
-    EXPECT_NEAR(cell(run.output, 1, 4), bench->body.fatPercent.technicalError().value(), 1e-9);
-    EXPECT_NEAR(cell(run.output, 1, 6) + cell(run.output, 1, 8), 70.0, 1e-9);
+    const auto& fat = bench->body.fatPercent;
+    EXPECT_NEAR(cell(run.output, 1, 6), fat.estimate().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 7), fat.repeatability().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 8), fat.leastSignificantChange().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 9), fat.low().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 10), fat.high().value(), 1e-9);
+    EXPECT_NEAR(cell(run.output, 1, 11) + cell(run.output, 1, 16), 70.0, 1e-9);
 }
 
 TEST(Batch, DoesNotCareWhereTheFileIsCut) {

@@ -5,6 +5,7 @@
 #include "core/numeric/statistics.hpp"
 #include "link/simulation/chamber/chamber.hpp"
 #include "procedure/chamber/result.hpp"
+#include "support/errors.hpp"
 #include "support/taken.hpp"
 
 #include <cmath>
@@ -107,8 +108,8 @@ TEST(ChamberStatistics, VolumeIsUnbiasedAndTheFatIntervalCoversTheTruth) {
         for (const auto* result : {&predicted, &measured}) {
             ++people;
             const auto& fat = (*result)->body.fatPercent;
-            covered +=
-                std::abs(fat.estimate().value() - person.fatPercent) <= normal95 * fat.technicalError().value();
+            covered += std::abs(fat.estimate().value() - person.fatPercent) <=
+                       normal95 * testing::measurementError(fat);
         }
     }
     std::printf("bias %.1f mL, coverage %.2f %%, false alarms %.2f %%, %zu people\n",

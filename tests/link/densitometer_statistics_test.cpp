@@ -92,9 +92,9 @@ TEST(Densitometer, TheStatedErrorHoldsItsRepeats) {
     int covered = 0;
     for (int i = 0; i < 500; ++i) {
         const auto scan = playWholeBody(truth, {}, {}, random);
-        const auto body = dxa::bodyFrom(*scan.of(Region::Total), precision, Metres(1.78));
+        const auto body = dxa::bodyFrom(*scan.of(Region::Total), precision, {}, Metres(1.78));
         covered += std::abs((body.composition.fatMass.estimate()).value() - 15.0) <
-                   normal95 * body.composition.fatMass.technicalError().value();
+                   normal95 * body.composition.fatMass.repeatability().value();
     }
     EXPECT_GE(covered, 465);
     EXPECT_LE(covered, 485);

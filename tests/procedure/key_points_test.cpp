@@ -98,7 +98,7 @@ TEST(KeyPoints, AScanGivesItsFacts) {
     const auto facts = keyPointFacts({&now, &before, nullptr, nullptr, nullptr, {}});
     EXPECT_EQ(facts.at("fat.change.real"), -1.0);
     EXPECT_NEAR(facts.at("fat.change.kg"), 2.0, 1e-9);
-    EXPECT_NEAR(facts.at("fat.change.size"), 2.0 / 1.41605, 1e-4);
+    EXPECT_NEAR(facts.at("fat.change.size"), 2.0 / 1.41892, 1e-4);
     EXPECT_EQ(facts.at("lean.change.real"), 0.0);
     EXPECT_EQ(facts.at("arms.notable"), 0.0);
     EXPECT_FALSE(facts.contains("fat.place")); // no reference, no place

@@ -52,9 +52,9 @@ protected:
 TEST_F(ImpedanceReport, TheClientReadsWhatWasDoneInPlainWords) {
     const TestReport report = made();
     const QString words = textOf(clientCopy(report));
-    // 100·(70 − 57.14)/70 = 18.4 %; ± 1.96·1.73/70 = 4.8 points.
+    // 100·(70 − 57.14)/70 = 18.4 %; ± 1.96·3.3/70 = 9.2 points.
     for (const char* part :
-         {"current too weak to feel", "About 18 % of your body mass is fat", "between 14 and 23 %",
+         {"current too weak to feel", "About 18 % of your body mass is fat", "between 9 and 28 %",
           "Water in your body", "Phase angle", "7.1", "Your arms", "not a diagnosis"})
         EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
     EXPECT_FALSE(words.contains(QLatin1String("air you displace")));

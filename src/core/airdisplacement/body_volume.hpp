@@ -18,7 +18,7 @@ namespace fusain::airdisplacement {
 ///
 /// One formula for plain numbers and for numbers with uncertainty.
 /// @param raw litres, 10 … 250  @param artefact litres, negative  @param thoracicGas L BTPS, 0.5 … 8
-/// @par Source Dempster P, Aitkens S (1995); McCrory MA et al (1995), Med Sci Sports Exerc 27:1686-1697.
+/// @par Source Dempster P, Aitkens S (1995); McCrory MA et al (1995), Med Sci Sports Exerc 27:1686-1691.
 template <class Number>
 [[nodiscard]] constexpr Number bodyVolume(const Number& raw, const Number& artefact,
                                           const Number& thoracicGas) {

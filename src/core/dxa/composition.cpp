@@ -33,15 +33,20 @@ double ScanPrecision::fatOf(Region region) const {
     }
 }
 
-BodyByScan bodyFrom(const RegionReading& total, const ScanPrecision& precision, Metres height) {
+BodyByScan bodyFrom(const RegionReading& total, const ScanPrecision& precision, const DayToDay& day,
+                    Metres height) {
     const double fatError = std::max(precision.fat * total.fat.value(), precision.leastFat.value());
-    const Uncertain split(0.0, Source::ScanSoftTissue, fatError);
+    const Uncertain fatRepeat(0.0, Source::ScanFat, fatError);
+    const Uncertain leanRepeat(0.0, Source::ScanLean, precision.lean * total.lean.value());
     const Uncertain model(0.0, Source::ScanModel, precision.model * total.mass().value());
     const Uncertain beam(0.0, Source::ScanMass, precision.mass * total.mass().value());
     const Uncertain bone(total.boneMineral.value(), Source::ScanBone,
                          precision.boneMineral * total.boneMineral.value());
-    const Uncertain fat = Uncertain(total.fat.value()) + split + model;
-    const Uncertain lean = Uncertain(total.lean.value()) + beam - split - model;
+    // What comes and goes from day to day is lean to a densitometer.
+    const Uncertain ofTheDay = Uncertain(0.0, Source::BodyWaterOfTheDay, day.bodyWater.value()) +
+                               Uncertain(0.0, Source::GutContentOfTheDay, day.gutContent.value());
+    const Uncertain fat = Uncertain(total.fat.value()) + fatRepeat + model;
+    const Uncertain lean = Uncertain(total.lean.value()) + beam + leanRepeat - model + ofTheDay;
     const Uncertain mass = fat + lean + bone;
     return {compartments::compositionFrom(mass, lean + bone, height), Measured<Kilograms>(lean),
             Measured<Kilograms>(bone), Measured<Kilograms>(mass)};

@@ -2,14 +2,17 @@
 #include "core/anthropometry/limb_balance.hpp"
 #include "core/compartments/body.hpp"
 #include "core/dxa/scan.hpp"
+#include "core/numeric/day_to_day.hpp"
 
 namespace fusain::dxa {
 
 /// How well scans repeat. Until a lab has its own study: the poorest repeatability of total fat that the
 /// positions allow, and the upper ends of the usual published ranges for limbs.
-/// @par Source 3 % of total fat: ISCD positions 2013 (Hangartner TN et al, J Clin Densitom 16:520-536).
+/// @par Source 3 % of total fat, 2 % of total lean: ISCD positions 2013 (Hangartner TN et al, J Clin Densitom
+/// 16:520-536).
 struct ScanPrecision {
     double fat = 0.03;          ///< relative, of the fat of the whole body
+    double lean = 0.02;         ///< relative, of the lean of the whole body
     Kilograms leastFat{0.2};    ///< standard error of the fat of somebody with little of it
     double mass = 0.0015;       ///< relative, of the sum
     double boneMineral = 0.015; ///< relative
@@ -26,16 +29,16 @@ struct ScanPrecision {
 
 /// The body as the scan sees it.
 ///
-/// The beam tells mass well and splits the soft tissue into fat and lean: what is too much in one is missing in
-/// the other. So the fat's error is the split's, the lean's is its opposite, and their sum is only as unsure as
-/// the mass. @param height m
+/// Fat and lean repeat each by its own error. How the scanner's fat lies to the truth for one person is the
+/// split of soft tissue: what is too much in one is missing in the other. @param height m
 struct BodyByScan {
     compartments::Composition composition; ///< fat in the whole mass
     Measured<Kilograms> lean;
     Measured<Kilograms> boneMineral;
     Measured<Kilograms> mass;
 };
-[[nodiscard]] BodyByScan bodyFrom(const RegionReading& total, const ScanPrecision& precision, Metres height);
+[[nodiscard]] BodyByScan bodyFrom(const RegionReading& total, const ScanPrecision& precision,
+                                  const DayToDay& day, Metres height);
 
 /// Indices of a scan, as their papers define them. @par Source sheet 1.2.
 struct Indices {

@@ -204,7 +204,7 @@ constexpr WholeBodyEquation table[] = {
      [](X x) { return 1.579 + 0.055 * ri(x) + 0.127 * w(x) + 0.006 * h2(x) / xc(x) + 0.932 * male(x); }, "shwrx"},
     {"impedance.smm.janssen-2000", FUSAIN_TEXT("Skeletal muscle, Janssen"), Predicted::SkeletalMuscle, 'A',
      "0.401·H²/R + 3.825·male − 0.071·age + 5.102",
-     "Janssen I et al (2000), J Appl Physiol 89:465-471", FUSAIN_TEXT("n = 388, whole-body MRI; over-estimates in Asian people"), {18.0, 86.0}, {16.0, 48.0}, 2.7, 2.7,
+     "Janssen I et al (2000), J Appl Physiol 89:465-471", FUSAIN_TEXT("n = 388, whole-body MRI; made with mostly white adults, and biased in Asian people"), {18.0, 86.0}, {16.0, 48.0}, 2.7, 2.7,
      [](X x) { return 0.401 * ri(x) + 3.825 * male(x) - 0.071 * age(x) + 5.102; }, "shar"},
     {"impedance.asm.kyle-2003", FUSAIN_TEXT("Limb muscle, Kyle"), Predicted::AppendicularLean, 'A',
      "−4.211 + 0.267·H²/R + 0.095·W + 1.909·male − 0.012·age + 0.058·Xc",

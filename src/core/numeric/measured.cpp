@@ -36,8 +36,10 @@ std::string_view sourceName(Source source) {
         return FUSAIN_TEXT("the equation for one person");
     case Source::ElectrodeConversion:
         return FUSAIN_TEXT("conversion of the electrodes");
-    case Source::ScanSoftTissue:
-        return FUSAIN_TEXT("fat and lean of the scan");
+    case Source::ScanFat:
+        return FUSAIN_TEXT("fat of the scan");
+    case Source::ScanLean:
+        return FUSAIN_TEXT("lean of the scan");
     case Source::ScanMass:
         return FUSAIN_TEXT("mass of the scan");
     case Source::ScanBone:
@@ -46,10 +48,36 @@ std::string_view sourceName(Source source) {
         return FUSAIN_TEXT("the densitometer for this person");
     case Source::FatFreeDensity:
         return FUSAIN_TEXT("fat-free density of this person");
+    case Source::LungPrediction:
+        return FUSAIN_TEXT("predicted lung volume for this person");
+    case Source::LungOfTheDay:
+        return FUSAIN_TEXT("lung volume of this day");
+    case Source::BodyWaterOfTheDay:
+        return FUSAIN_TEXT("body water of this day");
+    case Source::GutContentOfTheDay:
+        return FUSAIN_TEXT("gut content of this day");
+    case Source::ResistanceOfTheDay:
+        return FUSAIN_TEXT("resistance of this day");
+    case Source::ReactanceOfTheDay:
+        return FUSAIN_TEXT("reactance of this day");
+    case Source::SpectrumOfTheDay:
+        return FUSAIN_TEXT("spectrum of this day");
     case Source::Count:
         break;
     }
     return "";
+}
+
+std::string_view kindText(SourceKind kind) {
+    switch (kind) {
+    case SourceKind::Repeat:
+        return "repeat";
+    case SourceKind::Day:
+        return "day";
+    case SourceKind::Person:
+        break;
+    }
+    return "person";
 }
 
 std::vector<BudgetLine> varianceBudget(const Uncertain& value) {
@@ -58,7 +86,7 @@ std::vector<BudgetLine> varianceBudget(const Uncertain& value) {
     for (std::size_t i = 0; i < sourceCount; ++i) {
         const auto source = static_cast<Source>(i);
         const double error = std::abs(value.shares()[i]);
-        if (isMethodError(source) || error == 0.0)
+        if (error == 0.0)
             continue;
         variance += error * error;
         lines.push_back({source, error, 0.0});

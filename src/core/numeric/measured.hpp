@@ -15,33 +15,70 @@ enum class Source : unsigned char {
     DryMass,
     UnderwaterReading,
     BetweenTrials,
-    ResidualVolume,
+    ResidualVolume, ///< as it was measured
     GutGas,
     WaterTemperature,
     VolumeTrials,
     Calibration,
-    ThoracicGas,
+    ThoracicGas, ///< as it was measured
     SurfaceArea,
     Resistance,          ///< of the impedance reading
     Reactance,           ///< of the impedance reading
     PredictionEquation,  ///< of a published equation for one person: the same error each time it is used
     ElectrodeConversion, ///< of a lab's own way from one electrode geometry to another
-    ScanSoftTissue,      ///< how a densitometer splits soft tissue into fat and lean, from scan to scan
+    ScanFat,             ///< fat of a densitometer, from scan to scan
+    ScanLean,            ///< lean of a densitometer, from scan to scan
     ScanMass,            ///< of a densitometer
     ScanBone,            ///< bone mineral of a densitometer
-    ScanModel,           ///< how a densitometer's fat lies to the truth for one person: a method error
-    FatFreeDensity,      ///< biology: the spread of fat-free density between people, a method error
+    ScanModel,           ///< how a densitometer's fat lies to the truth for one person
+    FatFreeDensity,      ///< biology: the spread of fat-free density between people
+    LungPrediction,      ///< a lung volume that was predicted, for this person
+    LungOfTheDay,        ///< a lung volume that was predicted, on this day
+    BodyWaterOfTheDay,
+    GutContentOfTheDay,
+    ResistanceOfTheDay, ///< skin, posture and water of the day
+    ReactanceOfTheDay,
+    SpectrumOfTheDay, ///< body water from the spectrum
     Count
 };
 
 inline constexpr std::size_t sourceCount = static_cast<std::size_t>(Source::Count);
 
+/// When the error of a source is another one.
+enum class SourceKind : unsigned char {
+    Repeat, ///< at each reading of the same session
+    Day,    ///< on another day, with unchanged tissue
+    Person  ///< in another person only: the same person by the same method has it again
+};
+[[nodiscard]] constexpr SourceKind kindOf(Source source) {
+    switch (source) {
+    case Source::GutGas:
+    case Source::LungOfTheDay:
+    case Source::BodyWaterOfTheDay:
+    case Source::GutContentOfTheDay:
+    case Source::ResistanceOfTheDay:
+    case Source::ReactanceOfTheDay:
+    case Source::SpectrumOfTheDay:
+        return SourceKind::Day;
+    case Source::SurfaceArea:
+    case Source::PredictionEquation:
+    case Source::ElectrodeConversion:
+    case Source::ScanModel:
+    case Source::FatFreeDensity:
+    case Source::LungPrediction:
+        return SourceKind::Person;
+    default:
+        return SourceKind::Repeat;
+    }
+}
+
 /// English name of a source, marked for translation.
 [[nodiscard]] std::string_view sourceName(Source source);
-/// True for errors of the method's assumptions, which repeating the measurement does not shrink.
-[[nodiscard]] constexpr bool isMethodError(Source source) {
-    return source == Source::FatFreeDensity || source == Source::ScanModel;
-}
+/// "repeat", "day", "person", as exports say it.
+[[nodiscard]] std::string_view kindText(SourceKind kind);
+
+/// Half-width factor of the 95 % interval of a normal error: Φ⁻¹(0.975).
+inline constexpr double normal95 = 1.959963984540054;
 
 /// A number with its linear dependence on every source: x = estimate + Σ share[s]·ε_s, ε_s ~ N(0, 1)
 /// independent.
@@ -63,6 +100,15 @@ public:
         return shares_[static_cast<std::size_t>(source)];
     }
     [[nodiscard]] constexpr const Shares& shares() const { return shares_; }
+
+    /// Standard error from the sources of one kind.
+    [[nodiscard]] double errorOf(SourceKind kind) const {
+        double variance = 0.0;
+        for (std::size_t i = 0; i < sourceCount; ++i)
+            if (kindOf(static_cast<Source>(i)) == kind)
+                variance += shares_[i] * shares_[i];
+        return std::sqrt(variance);
+    }
 
     /// First-order image f(x) with derivative `slope` at the estimate.
     [[nodiscard]] constexpr Uncertain mapped(double image, double slope) const {
@@ -103,10 +149,15 @@ private:
 struct BudgetLine {
     Source source;
     double standardError; ///< what this source alone would contribute, in the unit of the value, ≥ 0
-    double fraction;      ///< part of the variance of its kind (technical or method), 0 … 1
+    double fraction;      ///< part of the whole variance, 0 … 1
 };
 
-/// A quantity with its uncertainty and what makes it so.
+/// Variance budget, largest first; fractions sum to 1.
+[[nodiscard]] std::vector<BudgetLine> varianceBudget(const Uncertain& value);
+
+/// A quantity with its uncertainty and what makes it so. Three questions have three figures: would a second
+/// test now say the same (`repeatability`), did the person change (`leastSignificantChange`), how far may it be
+/// from the truth for this person (`low`, `high`).
 template <class Q>
 class Measured {
 public:
@@ -117,35 +168,29 @@ public:
 
     [[nodiscard]] Q estimate() const { return Q(value_.estimate()); }
     [[nodiscard]] const Uncertain& uncertain() const { return value_; }
-    /// Standard error of the measurement itself: every source but the method's assumptions.
-    [[nodiscard]] Q technicalError() const { return Q(rootSum(false, true)); }
-    /// Standard error from the method's assumptions about the body.
-    [[nodiscard]] Q methodError() const { return Q(rootSum(true, false)); }
-    /// Both together.
-    [[nodiscard]] Q totalError() const { return Q(rootSum(true, true)); }
-    /// The technical sources that contribute, largest first; fractions sum to 1.
-    [[nodiscard]] std::vector<BudgetLine> budget() const;
+    /// Standard error of a reading that is repeated in the same session.
+    [[nodiscard]] Q repeatability() const { return Q(value_.errorOf(SourceKind::Repeat)); }
+    /// Standard error of one visit about the same person's other visits: that of the readings and that of the
+    /// day.
+    [[nodiscard]] Q visitError() const {
+        return Q(std::hypot(value_.errorOf(SourceKind::Repeat), value_.errorOf(SourceKind::Day)));
+    }
+    /// Standard error that the same person has again at each visit.
+    [[nodiscard]] Q personError() const { return Q(value_.errorOf(SourceKind::Person)); }
+    /// Standard error about the truth: all of them.
+    [[nodiscard]] Q totalError() const { return Q(std::hypot(visitError().value(), personError().value())); }
+    /// 95 %, between two visits like this one.
+    [[nodiscard]] Q leastSignificantChange() const {
+        return Q(normal95 * std::sqrt(2.0) * visitError().value());
+    }
+    /// Half of the 95 % interval about the truth.
+    [[nodiscard]] Q halfInterval() const { return Q(normal95 * totalError().value()); }
+    [[nodiscard]] Q low() const { return Q(estimate().value() - halfInterval().value()); }
+    [[nodiscard]] Q high() const { return Q(estimate().value() + halfInterval().value()); }
+    [[nodiscard]] std::vector<BudgetLine> budget() const { return varianceBudget(value_); }
 
 private:
-    [[nodiscard]] double rootSum(bool method, bool technical) const {
-        double sum = 0.0;
-        for (std::size_t i = 0; i < sourceCount; ++i)
-            if (isMethodError(static_cast<Source>(i)) ? method : technical)
-                sum += value_.shares()[i] * value_.shares()[i];
-        return std::sqrt(sum);
-    }
     Uncertain value_;
 };
-
-/// Technical variance budget of a plain Uncertain, largest first.
-[[nodiscard]] std::vector<BudgetLine> varianceBudget(const Uncertain& value);
-
-template <class Q>
-std::vector<BudgetLine> Measured<Q>::budget() const {
-    return varianceBudget(value_);
-}
-
-/// Half-width factor of the 95 % interval of a normal error: Φ⁻¹(0.975).
-inline constexpr double normal95 = 1.959963984540054;
 
 } // namespace fusain

@@ -126,6 +126,17 @@ void ImpedanceBatch::reject(Problem problem) {
     complain_(problem);
 }
 
+namespace {
+
+// A value and what it means: would it repeat, did it change, how far may it be from the truth.
+std::string figures(const Measured<Kilograms>& value) {
+    return fmt::format("{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}", value.estimate().value(),
+                       value.repeatability().value(), value.leastSignificantChange().value(),
+                       value.low().value(), value.high().value());
+}
+
+} // namespace
+
 void ImpedanceBatch::compute(const ImpedanceTest& test) {
     const auto result = computeImpedance(test, policy_);
     if (!result)
@@ -139,9 +150,8 @@ void ImpedanceBatch::compute(const ImpedanceTest& test) {
                           : arc->verdict == impedance::FitVerdict::Good       ? "good"
                           : arc->verdict == impedance::FitVerdict::Acceptable ? "acceptable"
                                                                               : "rejected";
-    write_(fmt::format("{},{},{},{},{},{},{},{},{},{},{},{},{},{},{},{}\n", csvCell(test.id),
-                       optionalNumber(body, body ? body->fatFreeMass.estimate().value() : 0.0, 3),
-                       optionalNumber(body, body ? body->fatFreeMass.technicalError().value() : 0.0, 3),
+    write_(fmt::format("{},{},{},{},{},{},{},{},{},{},{},{},{},{},{}\n", csvCell(test.id),
+                       body ? figures(body->fatFreeMass) : std::string(",,,,"),
                        optionalNumber(body, body ? body->fatPercent.estimate().value() : 0.0, 2),
                        optionalNumber(result->bodyWater.has_value(),
                                       result->bodyWater ? result->bodyWater->estimate().value() : 0.0, 2),

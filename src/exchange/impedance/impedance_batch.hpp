@@ -23,7 +23,9 @@ public:
     [[nodiscard]] std::size_t rejected() const { return rejected_; }
 
     static constexpr std::string_view outputHeader =
-        "id,fat_free_mass_kg,fat_free_mass_se,fat_percent,body_water_l,skeletal_muscle_kg,phase_angle_deg,r0_"
+        "id,"
+        "fat_free_mass_kg,fat_free_mass_kg_repeatability_se,fat_free_mass_kg_lsc95,fat_free_mass_kg_ci95_low,"
+        "fat_free_mass_kg_ci95_high,fat_percent,body_water_l,skeletal_muscle_kg,phase_angle_deg,r0_"
         "ohm,r0_se,"
         "rinf_ohm,rinf_se,extracellular_l,intracellular_l,arc,signal,flags\n";
 

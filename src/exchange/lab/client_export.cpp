@@ -99,20 +99,26 @@ std::string fhirId(std::string id) {
 
 std::string clientTableCsv(const std::vector<ComputedTest>& tests) {
     std::string text =
-        "date,method,setting,mass_kg,fat_percent,fat_percent_standard_error,fat_mass_kg,fat_free_mass_kg,"
-        "version\n";
+        "date,method,setting,mass_kg,fat_percent,fat_percent_repeatability_se,fat_percent_lsc95,fat_percent_"
+        "ci95_low,"
+        "fat_percent_ci95_high,fat_mass_kg,fat_mass_kg_repeatability_se,fat_mass_kg_lsc95,fat_mass_kg_ci95_low,"
+        "fat_mass_kg_ci95_high,fat_free_mass_kg,fat_free_mass_kg_repeatability_se,fat_free_mass_kg_lsc95,"
+        "fat_free_mass_kg_ci95_low,fat_free_mass_kg_ci95_high,version\n";
     for (const ComputedTest& test : tests) {
         const auto* body = test.composition();
-        const auto number = [&](auto member) {
-            return body ? fmt::format("{:.3f}", (body->*member).estimate().value()) : std::string();
+        const auto figures = [&](auto member) {
+            if (!body)
+                return std::string(",,,,");
+            const auto& value = body->*member;
+            return fmt::format("{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}", value.estimate().value(),
+                               value.repeatability().value(), value.leastSignificantChange().value(),
+                               value.low().value(), value.high().value());
         };
-        text +=
-            fmt::format("{},{},{},{:.3f},{},{},{},{},{}\n", isoText(test.record().startedAt),
-                        methodOf(test.test), csvCell(test.shared().setting), test.shared().mass.value(),
-                        number(&compartments::Composition::fatPercent),
-                        body ? fmt::format("{:.3f}", body->fatPercent.technicalError().value()) : std::string(),
-                        number(&compartments::Composition::fatMass),
-                        number(&compartments::Composition::fatFreeMass), test.record().version);
+        text += fmt::format("{},{},{},{:.3f},{},{},{},{}\n", isoText(test.record().startedAt),
+                            methodOf(test.test), csvCell(test.shared().setting), test.shared().mass.value(),
+                            figures(&compartments::Composition::fatPercent),
+                            figures(&compartments::Composition::fatMass),
+                            figures(&compartments::Composition::fatFreeMass), test.record().version);
     }
     return text;
 }

@@ -63,7 +63,10 @@ void append(std::string& output, double value) {
 template <class Q>
 void append(std::string& output, const Measured<Q>& value) {
     append(output, value.estimate().value());
-    append(output, value.technicalError().value());
+    append(output, value.repeatability().value());
+    append(output, value.leastSignificantChange().value());
+    append(output, value.low().value());
+    append(output, value.high().value());
 }
 
 } // namespace
@@ -232,16 +235,18 @@ void HydrostaticBatch::compute(const Row& row) {
                           Uncertain(0.0, Source::BetweenTrials, betweenTrialsError({}, 0.0));
     const compartments::Body c =
         hydrostatic::compose(
-            {Uncertain(row.value[Mass], Source::DryMass, policy_.dryMassError.value()), net,
+            {massOfTheDay(Kilograms(row.value[Mass]), policy_.dryMassError, policy_.day), net,
              Uncertain(row.value[Water], Source::WaterTemperature, policy_.waterTemperatureError.value()),
-             Uncertain(residual.volume.value(), Source::ResidualVolume, residual.standardError.value()),
+             lungVolume(Source::ResidualVolume,
+                        {residual.volume, residual.standardError, residual.measured,
+                         policy_.measuredResidualVolumeError},
+                        policy_.day.residualVolume),
              Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants,
              policy_.fatFreeDensitySpread, height})
             .body;
     appendText(output_, row.id);
     append(output_, c.density);
     append(output_, c.fatPercent);
-    append(output_, c.fatPercent.methodError().value());
     append(output_, c.fatMass);
     append(output_, c.fatFreeMass);
     append(output_, c.fatMassIndex.estimate().value());

@@ -26,10 +26,13 @@ public:
     [[nodiscard]] std::size_t rejected() const { return rejected_; }
 
     static constexpr std::string_view outputHeader =
-        "id,body_density_kg_per_l,body_density_se,fat_percent,fat_percent_se,fat_percent_method_error,fat_mass_"
-        "kg,fat_mass_se,fat_free_mass_kg,"
-        "fat_free_mass_se,fat_mass_index_kg_per_m2,fat_free_mass_index_kg_per_m2,residual_volume_l,residual_"
-        "volume_how,flags\n";
+        "id,body_density_kg_per_l,body_density_kg_per_l_repeatability_se,body_density_kg_per_l_lsc95,"
+        "body_density_kg_per_l_ci95_low,body_density_kg_per_l_ci95_high,fat_percent,"
+        "fat_percent_repeatability_se,fat_percent_lsc95,fat_percent_ci95_low,fat_percent_ci95_high,"
+        "fat_mass_kg,fat_mass_kg_repeatability_se,fat_mass_kg_lsc95,fat_mass_kg_ci95_low,"
+        "fat_mass_kg_ci95_high,fat_free_mass_kg,fat_free_mass_kg_repeatability_se,fat_free_mass_kg_lsc95,"
+        "fat_free_mass_kg_ci95_low,fat_free_mass_kg_ci95_high,fat_mass_index_kg_per_m2,"
+        "fat_free_mass_index_kg_per_m2,residual_volume_l,residual_volume_how,flags\n";
 
 private:
     enum Column {

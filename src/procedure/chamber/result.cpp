@@ -70,6 +70,14 @@ void flagResult(ChamberResult& result, const ChamberTest& test, const ChamberPol
                                 {signedFixed(check->error().value(), 3)}});
 }
 
+// What the body takes up and gives off from day to day, as the chamber sees it. The tank sees it on land only:
+// water weighs nothing in water.
+Uncertain volumeOfTheDay(const DayToDay& day) {
+    return Uncertain(0.0, Source::BodyWaterOfTheDay, day.bodyWater.value() / bodyWaterDensity) +
+           Uncertain(0.0, Source::GutContentOfTheDay, day.gutContent.value() / gutContentDensity) +
+           Uncertain(0.0, Source::GutGas, isothermalShare * day.gutGas.value());
+}
+
 } // namespace
 
 Expected<ThoracicGasUsed> predictThoracicGas(const TestSubject& subject, const ChamberPolicy& policy) {
@@ -108,19 +116,22 @@ Expected<ChamberResult> computeChamber(const ChamberTest& test, const ChamberPol
     result.constants = conversion->constants;
     setLungGas(result, Source::ThoracicGas, gas->measured);
     result.thoracicGas = *gas;
-    const Uncertain mass(test.mass->value, Source::DryMass, policy.dryMassError.value());
+    const Uncertain mass = massOfTheDay(result.mass, policy.dryMassError, policy.day);
     const double area = squareCentimetres(
         anthropometry::surfaceAreaDuBois1916(Kilograms(test.mass->value), test.subject.height));
     result.surfaceArea = Uncertain(area, Source::SurfaceArea, policy.surfaceAreaError * area);
     result.surfaceAreaArtefact = Uncertain(-4.67e-5) * result.surfaceArea;
     result.rawVolume =
         Uncertain(result.trials.rawVolume.value(), Source::VolumeTrials,
-                  policy.volumeTrialError.value() / std::sqrt(static_cast<double>(result.trials.used.size())));
+                  policy.volumeTrialError.value() / std::sqrt(static_cast<double>(result.trials.used.size()))) +
+        volumeOfTheDay(policy.day);
     if (const Litres error = calibrationError(result.trials, test); error.value() > 0.0)
         result.rawVolume = result.rawVolume + Uncertain(0.0, Source::Calibration, error.value());
     const Uncertain volume = airdisplacement::bodyVolume(
         result.rawVolume, result.surfaceAreaArtefact,
-        Uncertain(gas->volume.value(), Source::ThoracicGas, gas->standardError.value()));
+        lungVolume(Source::ThoracicGas,
+                   {gas->volume, gas->standardError, gas->measured, policy.measuredThoracicGasError},
+                   policy.day.thoracicGas));
     result.body = compartments::bodyFrom(mass, volume, conversion->constants, policy.fatFreeDensitySpread,
                                          test.subject.height);
     flagResult(result, test, policy);

@@ -18,7 +18,7 @@ std::vector<WorkedLine> workedSheet(const ChamberTest& test, const ChamberPolicy
                      FUSAIN_TEXT("raw volume"),
                      fixed(result.rawVolume.estimate(), 3),
                      "L",
-                     fixed(raw.technicalError().value(), 3),
+                     fixed(raw.totalError().value(), 3),
                      {FUSAIN_TEXT("mean of trials {1}"), {listed(result.trials.used)}},
                      fmt::format("two within {} L", fixed(policy.trials.tolerance.value(), 3)),
                      policy.source});
@@ -29,7 +29,7 @@ std::vector<WorkedLine> workedSheet(const ChamberTest& test, const ChamberPolicy
                      citation("anthropometry.surface-area.dubois-1916")});
     sheet.push_back({"SAA", FUSAIN_TEXT("surface-area artefact"),
                      fixed(result.surfaceAreaArtefact.estimate(), 4), "L",
-                     fixed(artefact.technicalError().value(), 4), computed,
+                     fixed(artefact.totalError().value(), 4), computed,
                      fmt::format("−4.67e-5·BSA = −4.67e-5·{}; negative: it is subtracted and so adds",
                                  fixed(result.surfaceArea.estimate(), 0)),
                      citation("chamber.surface-area-artefact")});

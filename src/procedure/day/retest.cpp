@@ -29,8 +29,7 @@ std::optional<RetestProposal> proposeRetest(const RetestSchool& school, const st
     if (!last)
         return std::nullopt;
     constexpr double usualPace = 0.25; // kg of fat a week
-    const double limit =
-        quality::leastSignificantChange(repeatError(last->composition.fatMass, last->repeated));
+    const double limit = last->composition.fatMass.leastSignificantChange().value();
     const auto days = quality::daysUntilVisible(limit, usualPace);
     const int weeks = std::max(never, static_cast<int>(std::ceil(days.value_or(0.0) / 7.0)));
     return RetestProposal{

@@ -16,7 +16,10 @@ using namespace impedance;
 
 // For equations whose published error is not known to us: nothing may look surer than those whose error is.
 constexpr double assumedEquationError = 0.06; // relative, an engineering choice of this program
-constexpr double watsonLimit = 7.0;           // L, between measured and expected body water
+// Root mean square error of fat-free mass in people that an equation was not made from: the middle of the
+// published 2.5 to 3.9 kg. Grade B.
+constexpr Kilograms externalFatFreeMassError{3.2};
+constexpr double watsonLimit = 7.0; // L, between measured and expected body water
 const Message geometryReason{
     FUSAIN_TEXT("No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying."),
     {}};
@@ -35,9 +38,25 @@ std::optional<Impedance> wholeBodyAt50(const Sweep& sweep) {
     return impedanceOf(sum);
 }
 
+// How far an equation is off for one person: what it showed in its own people, or in others, whichever is more.
+double personError(const WholeBodyEquation& equation, Sex sex, double value) {
+    const double published = equation.standardError(sex);
+    if (equation.quantity == Predicted::FatFreeMass)
+        return std::max(published, externalFatFreeMassError.value());
+    return published > 0.0 ? published : assumedEquationError * value;
+}
+
 // First-order errors of a prediction: its derivatives by central differences, and the published scatter.
-Uncertain predicted(const WholeBodyEquation& equation, const WholeBodyInputs& inputs, double resistanceError,
-                    double reactanceError, double massError, Source resistanceSource) {
+/// Standard errors of what an equation is fed with.
+struct InputErrors {
+    double resistance, reactance; ///< Ω, of the reading
+    Source resistanceSource;
+    Kilograms mass;
+    DayToDay day;
+};
+
+Uncertain predicted(const WholeBodyEquation& equation, const WholeBodyInputs& inputs,
+                    const InputErrors& errors) {
     const double value = equation.compute(inputs);
     const auto slope = [&](auto move, double step) {
         WholeBodyInputs up = inputs, down = inputs;
@@ -50,12 +69,14 @@ Uncertain predicted(const WholeBodyEquation& equation, const WholeBodyInputs& in
     const double byReactance =
         slope([](WholeBodyInputs& x, double d) { x.impedance.reactance += Ohms(d); }, 0.05);
     const double byMass = slope([](WholeBodyInputs& x, double d) { x.mass += Kilograms(d); }, 0.05);
-    const double published = equation.standardError(inputs.sex);
-    return Uncertain(value, Source::PredictionEquation,
-                     published > 0.0 ? published : assumedEquationError * value) +
-           Uncertain(0.0, resistanceSource, byResistance * resistanceError) +
-           Uncertain(0.0, Source::Reactance, byReactance * reactanceError) +
-           Uncertain(0.0, Source::DryMass, byMass * massError);
+    return Uncertain(value, Source::PredictionEquation, personError(equation, inputs.sex, value)) +
+           Uncertain(0.0, errors.resistanceSource, byResistance * errors.resistance) +
+           Uncertain(0.0, Source::Reactance, byReactance * errors.reactance) +
+           Uncertain(0.0, Source::ResistanceOfTheDay,
+                     byResistance * errors.day.resistance * inputs.impedance.resistance.value()) +
+           Uncertain(0.0, Source::ReactanceOfTheDay,
+                     byReactance * errors.day.reactance * inputs.impedance.reactance.value()) +
+           Uncertain(byMass) * (massOfTheDay(Kilograms(0.0), errors.mass, errors.day));
 }
 
 // Parts that are missing on one side or both. "left/lower-leg-and-foot"
@@ -129,7 +150,9 @@ private:
             result_.phaseAngle = Measured<Degrees>(
                 Uncertain(fusain::impedance::phaseAngle(*z).value()) +
                 Uncertain(0.0, Source::Resistance, -x / square * degrees * policy_.resistanceError * r) +
-                Uncertain(0.0, Source::Reactance, r / square * degrees * policy_.reactanceError * x));
+                Uncertain(0.0, Source::Reactance, r / square * degrees * policy_.reactanceError * x) +
+                Uncertain(0.0, Source::ResistanceOfTheDay, -x / square * degrees * policy_.day.resistance * r) +
+                Uncertain(0.0, Source::ReactanceOfTheDay, r / square * degrees * policy_.day.reactance * x));
             result_.vector = vectorOf(*z, test_.subject.height);
         }
         const Spectrum* whole = sweep.of(Segment::WholeBody);
@@ -188,12 +211,13 @@ private:
         }
         const WholeBodyInputs in = inputs(impedance);
         auto remarks = reservations(equation, in);
-        if (equation.standardError(in.sex) <= 0.0)
+        if (equation.standardError(in.sex) <= 0.0 && equation.quantity != Predicted::FatFreeMass)
             remarks.push_back({FUSAIN_TEXT("{1}: its published error is not known; {2} % is assumed."),
                                {std::string(equation.title), fixed(100.0 * assumedEquationError, 0)}});
         return {&equation,
-                predicted(equation, in, error, policy_.reactanceError * impedance.reactance.value(),
-                          policy_.dryMassError.value(), source),
+                predicted(equation, in,
+                          {error, policy_.reactanceError * impedance.reactance.value(), source,
+                           policy_.dryMassError, policy_.day}),
                 std::move(remarks), chosen};
     }
 
@@ -242,7 +266,6 @@ private:
 
     void compose(const EquationEstimate& fatFree) {
         result_.conversion = std::string(fatFree.equation->id);
-        result_.repeated = {Source::PredictionEquation, Source::ElectrodeConversion};
         for (const Message& reservation : fatFree.reservations)
             flag(reservation);
         Uncertain value = fatFree.value;
@@ -253,7 +276,7 @@ private:
                               "missing part."),
                   {fixed(wholeMass(result_.mass, missing_.percent).value(), 1)}});
         }
-        const Uncertain mass(result_.mass.value(), Source::DryMass, policy_.dryMassError.value());
+        const Uncertain mass = massOfTheDay(result_.mass, policy_.dryMassError, policy_.day);
         result_.composition = compartments::compositionFrom(mass, value, test_.subject.height);
     }
 
@@ -339,7 +362,7 @@ private:
         flag({FUSAIN_TEXT(
                   "All values are as reported by the instrument: its equations and errors are not published."),
               {}});
-        const Uncertain mass(result_.mass.value(), Source::DryMass, policy_.dryMassError.value());
+        const Uncertain mass = massOfTheDay(result_.mass, policy_.dryMassError, policy_.day);
         const auto* fatFree = test_.reportedValue("fat-free-mass");
         const auto* percent = test_.reportedValue("fat-percent");
         if (fatFree || percent) {
@@ -347,7 +370,9 @@ private:
                 fatFree ? fatFree->value : result_.mass.value() * (1.0 - percent->value / 100.0);
             // Taken again, an analyzer repeats its fat-free mass about as well as its resistance.
             result_.composition = compartments::compositionFrom(
-                mass, Uncertain(kilograms, Source::Resistance, policy_.resistanceError * kilograms),
+                mass,
+                Uncertain(kilograms, Source::Resistance, policy_.resistanceError * kilograms) +
+                    Uncertain(0.0, Source::ResistanceOfTheDay, policy_.day.resistance * kilograms),
                 test_.subject.height);
         }
         if (const auto* water = test_.reportedValue("body-water"))
@@ -412,7 +437,7 @@ std::vector<Message> impedanceFindings(const ImpedanceResult& result, const Test
     if (const auto& phase = result.phaseAngle)
         sentences.push_back(
             {FUSAIN_TEXT("Phase angle {1}° ± {2} at 50 kHz: the part of the cells in what was measured."),
-             {fixed(phase->estimate().value(), 1), fixed(normal95 * phase->technicalError().value(), 1)}});
+             {fixed(phase->estimate().value(), 1), fixed(phase->halfInterval().value(), 1)}});
     if (const auto& fluids = result.fluids)
         sentences.push_back(
             {FUSAIN_TEXT("Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside."),

@@ -14,7 +14,7 @@ const Message computed{FUSAIN_TEXT("computed"), {}};
 const Message fitted{FUSAIN_TEXT("fitted to the spectrum"), {}};
 
 std::string errorOf(const Uncertain& value, int decimals) {
-    return fixed(Measured<Kilograms>(value).technicalError().value(), decimals);
+    return fixed(Measured<Kilograms>(value).totalError().value(), decimals);
 }
 
 void readingLines(std::vector<WorkedLine>& sheet, const ImpedanceTest& test, const ImpedancePolicy& policy,
@@ -54,7 +54,7 @@ void readingLines(std::vector<WorkedLine>& sheet, const ImpedanceTest& test, con
                          "",
                          ""});
     sheet.push_back({"PhA", FUSAIN_TEXT("phase angle"), fixed(result.phaseAngle->estimate().value(), 2), "°",
-                     fixed(result.phaseAngle->technicalError().value(), 2), computed,
+                     fixed(result.phaseAngle->totalError().value(), 2), computed,
                      fmt::format("atan(Xc/R) = atan({}/{})", fixed(x, 1), fixed(r, 1)),
                      citation("impedance.phase-angle")});
     if (result.impedanceRatio)
@@ -90,8 +90,7 @@ void equationLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result
         const auto line = [&](const char* symbol, const char* name, const auto& value, const char* unit,
                               const char* formula) {
             sheet.push_back(
-                {symbol, name, fixed(value.estimate().value(), 2), unit,
-                 fixed(value.technicalError().value(), 2),
+                {symbol, name, fixed(value.estimate().value(), 2), unit, fixed(value.totalError().value(), 2),
                  result.fromReported ? Message{FUSAIN_TEXT("as reported by the instrument"), {}} : computed,
                  formula, ""});
         };

@@ -22,7 +22,7 @@ const ComputedTest* latestOf(std::span<const ComputedTest> tests, std::string_vi
 // density.
 const ComputedTest* bestDensity(std::span<const ComputedTest* const> latest) {
     const auto error = [](const ComputedTest* test) {
-        return test->density()->body.volume.technicalError().value();
+        return test->density()->body.volume.totalError().value();
     };
     const ComputedTest* best = nullptr;
     for (const ComputedTest* test : latest)
@@ -31,12 +31,13 @@ const ComputedTest* bestDensity(std::span<const ComputedTest* const> latest) {
     return best;
 }
 
-std::optional<Measured<Litres>> waterOf(const ImpedanceResult& result) {
+std::optional<Measured<Litres>> waterOf(const ImpedanceResult& result, const DayToDay& day) {
     if (result.fromReported)
         return std::nullopt;
     if (result.fluids)
         return Measured<Litres>(
             Uncertain(result.fluids->total().value(), Source::Resistance, result.fluids->totalError.value()) +
+            Uncertain(0.0, Source::SpectrumOfTheDay, day.spectrumWater.value()) +
             Uncertain(0.0, Source::PredictionEquation, spectroscopyWaterSpread));
     return result.bodyWater;
 }
@@ -49,8 +50,8 @@ struct Components {
 Components componentsOf(const ComputedTest& test) {
     return std::visit(Overloaded{
                           [](const DensityResult&) { return Components{}; },
-                          [](const ImpedanceResult& result) {
-                              return Components{waterOf(result), std::nullopt};
+                          [&](const ImpedanceResult& result) {
+                              return Components{waterOf(result, common(test.policy).day), std::nullopt};
                           },
                           [](const DxaResult& result) {
                               return Components{std::nullopt, result.boneMineral};
@@ -80,14 +81,14 @@ void addModels(MethodsOfADay& day, std::span<const ComputedTest* const> latest) 
     day.inputs.push_back(
         {FUSAIN_TEXT("Density from the {1} test: {2} L ± {3}."),
          {std::string(methodTitle(methodOf(density->test))), fixed(readings.volume.estimate().value(), 2),
-          fixed(readings.volume.technicalError().value(), 2)}});
+          fixed(readings.volume.totalError().value(), 2)}});
     day.inputs.push_back(
         {FUSAIN_TEXT("Body water from impedance: {1} L ± {2}, the spread between people included."),
-         {fixed(water->estimate().value(), 1), fixed(water->technicalError().value(), 1)}});
+         {fixed(water->estimate().value(), 1), fixed(water->totalError().value(), 1)}});
     if (readings.boneMineral)
         day.inputs.push_back({FUSAIN_TEXT("Bone mineral from the densitometer: {1} kg ± {2}."),
                               {fixed(readings.boneMineral->estimate().value(), 3),
-                               fixed(readings.boneMineral->technicalError().value(), 3)}});
+                               fixed(readings.boneMineral->totalError().value(), 3)}});
 }
 
 } // namespace
@@ -142,7 +143,7 @@ double meanRepeatError(std::span<const ComputedTest> tests, std::string_view met
     for (const ComputedTest& test : tests)
         if (methodOf(test.test) == method)
             if (const auto outcome = outcomeOf(test)) {
-                sum += repeatError(outcome->composition.fatPercent, outcome->repeated);
+                sum += outcome->composition.fatPercent.visitError().value();
                 ++count;
             }
     return count > 0 ? sum / count : 0.0;

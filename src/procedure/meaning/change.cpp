@@ -3,6 +3,7 @@
 #include "core/quality/precision.hpp"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fusain {
 
@@ -10,8 +11,8 @@ std::optional<Outcome> outcomeOf(const ComputedTest& test) {
     const auto* composition = test.composition();
     if (!composition)
         return std::nullopt;
-    return Outcome{test.record().startedAt, test.shared().mass,       *composition,
-                   test.shared().repeated,  test.shared().conversion, test.shared().setting};
+    return Outcome{test.record().startedAt, test.shared().mass, *composition, test.shared().conversion,
+                   test.shared().setting};
 }
 
 std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now) {
@@ -23,18 +24,31 @@ std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& n
         {earlier.setting, now.setting}};
 }
 
+double visitError(const Uncertain& value, const std::optional<StudiedError>& own) {
+    const double day = value.errorOf(SourceKind::Day), repeat = value.errorOf(SourceKind::Repeat);
+    if (!own)
+        return std::hypot(repeat, day);
+    return own->betweenDays ? own->standardDeviation : std::hypot(own->standardDeviation, day);
+}
+
+double personErrorOfChange(const Uncertain& before, const Uncertain& after, bool sameEquation) {
+    double variance = 0.0;
+    for (std::size_t i = 0; i < sourceCount; ++i) {
+        if (kindOf(static_cast<Source>(i)) != SourceKind::Person)
+            continue;
+        const double a = before.shares()[i], b = after.shares()[i];
+        variance += sameEquation ? (b - a) * (b - a) : a * a + b * b;
+    }
+    return std::sqrt(variance);
+}
+
 Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own) {
-    // Only what is predicted in both tests, by the same equation, cancels.
-    std::vector<Source> repeated;
-    if (earlier.conversion == now.conversion)
-        std::ranges::copy_if(now.repeated, std::back_inserter(repeated), [&](Source source) {
-            return std::ranges::find(earlier.repeated, source) != earlier.repeated.end();
-        });
-    const auto change = [&](const auto& before, const auto& after, const std::optional<double>& study) {
-        const double difference = (after.estimate() - before.estimate()).value();
-        return Change{difference, study ? quality::leastSignificantChange(*study)
-                                        : quality::leastSignificantChange(repeatError(before, repeated),
-                                                                          repeatError(after, repeated))};
+    const bool sameEquation = earlier.conversion == now.conversion;
+    const auto change = [&](const auto& before, const auto& after, const std::optional<StudiedError>& study) {
+        const Uncertain &a = before.uncertain(), &b = after.uncertain();
+        return Change{b.estimate() - a.estimate(),
+                      quality::leastSignificantChange(std::hypot(visitError(a, study), visitError(b, study)),
+                                                      personErrorOfChange(a, b, sameEquation))};
     };
     const auto &a = earlier.composition, &b = now.composition;
     return {change(a.fatPercent, b.fatPercent, own.fatPercent), change(a.fatMass, b.fatMass, own.fatMass),
@@ -42,8 +56,7 @@ Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecis
 }
 
 int monthsToNextTest(const Outcome& outcome) {
-    const double limit =
-        quality::leastSignificantChange(repeatError(outcome.composition.fatPercent, outcome.repeated));
+    const double limit = outcome.composition.fatPercent.leastSignificantChange().value();
     return std::clamp(static_cast<int>(std::ceil(limit / 0.5)), 2, 6);
 }
 

@@ -11,12 +11,16 @@ struct Outcome {
     Instant at;
     Kilograms mass;
     compartments::Composition composition;
-    std::vector<Source> repeated;
     std::string conversion;
     std::string setting; ///< of the instrument
 };
 /// Why no change is computed between two results; nothing when one may be.
 [[nodiscard]] std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now);
+/// Standard error of one visit about the same person's other visits. @param own what the lab found, if anything
+[[nodiscard]] double visitError(const Uncertain& value, const std::optional<StudiedError>& own);
+/// Standard error that the person's own errors leave in a change: nothing of what is the same in both.
+[[nodiscard]] double personErrorOfChange(const Uncertain& before, const Uncertain& after, bool sameEquation);
+
 /// @return nothing for a test that gives no fat, such as standing contacts without an equation of their own
 [[nodiscard]] std::optional<Outcome> outcomeOf(const ComputedTest& test);
 
@@ -29,8 +33,9 @@ struct Change {
 
 /// Change of fat percent, fat mass and fat-free mass from an earlier result.
 ///
-/// A lung volume predicted, or an equation used, in both tests is the same error twice and cancels; it is left
-/// out of the limit. A lab's own precision study replaces this limit.
+/// What the same person has again by the same method and equation cancels as far as it is the same in both; the
+/// readings and the days of both count. A lab's own study takes the place of what it measured: one between days
+/// of both, one of the same day of the readings only.
 struct Changes {
     Change fatPercent, fatMass, fatFreeMass;
 };

@@ -70,7 +70,7 @@ void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const Tes
     if (baseline && !obstacleToChange(*baseline, outcome))
         sentences.push_back(
             changeSentence(changesSince(*baseline, outcome, own), FUSAIN_TEXT("Since the first test")));
-    const double half = normal95 * fat.technicalError().value();
+    const double half = fat.halfInterval().value();
     if (const auto budget = fat.budget(); !budget.empty())
         sentences.push_back({FUSAIN_TEXT("The interval is ± {1} % fat; most of it ({2} %) comes from: {3}."),
                              {fixed(half, 1), fixed(100.0 * budget.front().fraction, 0),

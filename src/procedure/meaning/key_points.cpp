@@ -49,8 +49,7 @@ void addSinceFirst(KeyPointFacts& facts, const ComputedTest& first, const Comput
 
 void addPlace(KeyPointFacts& facts, const compartments::Composition& body, const TestSubject& subject,
               const reference::ReferenceSet* reference) {
-    const double fat = body.fatPercent.estimate().value(),
-                 half = normal95 * body.fatPercent.technicalError().value();
+    const double fat = body.fatPercent.estimate().value(), half = body.fatPercent.halfInterval().value();
     facts["fat.percent"] = fat;
     facts["fat.half-interval"] = half;
     if (const auto* row = reference ? reference->rowFor(subject.sex, subject.age) : nullptr) {

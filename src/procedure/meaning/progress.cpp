@@ -28,13 +28,13 @@ constexpr std::array texts{
 };
 
 template <class Q>
-FollowedValue followed(const Measured<Q>& value, const std::vector<Source>& repeated) {
-    return {value.estimate().value(), repeatError(value, repeated)};
+FollowedValue followed(const Measured<Q>& value, const std::optional<StudiedError>& own = {}) {
+    return {value.estimate().value(), visitError(value.uncertain(), own), value.uncertain()};
 }
 
 std::optional<FollowedValue> fromScan(Followed quantity, const DxaPolicy& policy, const DxaResult& scan) {
     if (quantity == Followed::LimbLean)
-        return followed(scan.limbLean, {});
+        return followed(scan.limbLean);
     if (quantity == Followed::TrunkFat) {
         const double fat = scan.scan.of(dxa::Region::Trunk)->fat.value();
         return FollowedValue{fat, policy.precision.trunkFat * fat};
@@ -45,16 +45,17 @@ std::optional<FollowedValue> fromScan(Followed quantity, const DxaPolicy& policy
     return std::nullopt;
 }
 
-std::optional<FollowedValue> fromImpedance(Followed quantity, const ImpedanceResult& impedance) {
-    const std::vector<Source> repeated{Source::PredictionEquation, Source::ElectrodeConversion};
+std::optional<FollowedValue> fromImpedance(Followed quantity, const ImpedanceResult& impedance,
+                                           const DayToDay& day) {
     if (quantity == Followed::PhaseAngle && impedance.phaseAngle)
-        return followed(*impedance.phaseAngle, repeated);
+        return followed(*impedance.phaseAngle);
     if (quantity == Followed::LimbLean && impedance.limbLean)
-        return followed(*impedance.limbLean, repeated);
+        return followed(*impedance.limbLean);
     if (quantity == Followed::BodyWater && impedance.fluids)
-        return FollowedValue{impedance.fluids->total().value(), impedance.fluids->totalError.value()};
+        return FollowedValue{impedance.fluids->total().value(),
+                             std::hypot(impedance.fluids->totalError.value(), day.spectrumWater.value())};
     if (quantity == Followed::BodyWater && impedance.bodyWater)
-        return followed(*impedance.bodyWater, repeated);
+        return followed(*impedance.bodyWater);
     return std::nullopt;
 }
 
@@ -63,8 +64,8 @@ std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& tes
     using Value = std::optional<FollowedValue>;
     return test.visit(Overloaded{
         [](const auto&, const auto&, const DensityResult&) -> Value { return std::nullopt; },
-        [&](const ImpedanceTest&, const ImpedancePolicy&, const ImpedanceResult& result) -> Value {
-            return fromImpedance(quantity, result);
+        [&](const ImpedanceTest&, const ImpedancePolicy& policy, const ImpedanceResult& result) -> Value {
+            return fromImpedance(quantity, result, policy.day);
         },
         [&](const DxaTest&, const DxaPolicy& policy, const DxaResult& result) -> Value {
             return fromScan(quantity, policy, result);
@@ -73,27 +74,26 @@ std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& tes
 }
 
 // The parts beside fat that a method tells apart by weighing them; empty where it gives the rest as one.
-std::vector<std::pair<std::string_view, FollowedValue>> weighedParts(const ComputedTest& test) {
+std::vector<std::pair<std::string_view, FollowedValue>> weighedParts(const ComputedTest& test,
+                                                                     const LabPrecision& own) {
     using Parts = std::vector<std::pair<std::string_view, FollowedValue>>;
-    return std::visit(Overloaded{
-                          [](const DensityResult&) { return Parts{}; },
-                          [](const ImpedanceResult&) { return Parts{}; },
-                          [](const DxaResult& scan) {
-                              return Parts{
-                                  {FUSAIN_TEXT("lean"), followed(scan.lean, scan.repeated)},
-                                  {FUSAIN_TEXT("bone mineral"), followed(scan.boneMineral, scan.repeated)}};
-                          },
-                      },
-                      test.result);
+    return std::visit(
+        Overloaded{
+            [](const DensityResult&) { return Parts{}; },
+            [](const ImpedanceResult&) { return Parts{}; },
+            [&](const DxaResult& scan) { // lean and fat-free mass repeat alike: one limit for both
+                return Parts{{FUSAIN_TEXT("lean"), followed(scan.lean, own.fatFreeMass)},
+                             {FUSAIN_TEXT("bone mineral"), followed(scan.boneMineral)}};
+            },
+        },
+        test.result);
 }
 
-// What the error model says unless the lab knows better.
-FollowedValue withOwn(FollowedValue value, const std::optional<double>& own) {
-    return own ? FollowedValue{value.value, *own} : value;
-}
-
+// What is the same in both, by the same method and equation, is no part of the change.
 Change changeBetween(const FollowedValue& before, const FollowedValue& now) {
-    return {now.value - before.value, quality::leastSignificantChange(before.repeatError, now.repeatError)};
+    const double person = personErrorOfChange(before.shares, now.shares, true);
+    return {now.value - before.value,
+            quality::leastSignificantChange(std::hypot(before.visitError, now.visitError), person)};
 }
 
 // Mass and values that do not hang on an equation are comparable by method alone.
@@ -132,22 +132,23 @@ const FollowedText& textOf(Followed quantity) {
 }
 
 std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
-    if (quantity == Followed::Mass)
-        return FollowedValue{test.shared().mass.value(), common(test.policy).dryMassError.value()};
+    if (quantity == Followed::Mass) {
+        const MethodPolicy& policy = common(test.policy);
+        return followed(Measured<Kilograms>(massOfTheDay(test.shared().mass, policy.dryMassError, policy.day)));
+    }
     const auto* body = test.composition();
-    const auto& repeated = test.shared().repeated;
     if (body)
         switch (quantity) {
         case Followed::FatPercent:
-            return withOwn(followed(body->fatPercent, repeated), own.fatPercent);
+            return followed(body->fatPercent, own.fatPercent);
         case Followed::FatMass:
-            return withOwn(followed(body->fatMass, repeated), own.fatMass);
+            return followed(body->fatMass, own.fatMass);
         case Followed::FatFreeMass:
-            return withOwn(followed(body->fatFreeMass, repeated), own.fatFreeMass);
+            return followed(body->fatFreeMass, own.fatFreeMass);
         case Followed::FatMassIndex:
-            return followed(body->fatMassIndex, repeated);
+            return followed(body->fatMassIndex);
         case Followed::FatFreeMassIndex:
-            return followed(body->fatFreeMassIndex, repeated);
+            return followed(body->fatFreeMassIndex);
         default:
             break;
         }
@@ -223,8 +224,8 @@ Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now
         return comparison;
     }
     comparison.change = {after->value - line.convert(before->value),
-                         quality::leastSignificantChangeConverted(line.slope, before->repeatError,
-                                                                  after->repeatError, line.scatter)};
+                         quality::leastSignificantChangeConverted(line.slope, before->visitError,
+                                                                  after->visitError, line.scatter)};
     comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
     comparison.why = {
         comparison.change.real()
@@ -263,7 +264,7 @@ std::optional<MassBalance> massBalance(const ComputedTest& earlier, const Comput
     const Change fat =
         changeBetween(*valueOf(Followed::FatMass, earlier, own), *valueOf(Followed::FatMass, now, own));
     balance.parts.push_back({FUSAIN_TEXT("fat"), fat});
-    const auto partsThen = weighedParts(earlier), partsNow = weighedParts(now);
+    const auto partsThen = weighedParts(earlier, own), partsNow = weighedParts(now, own);
     const auto water = [](const ComputedTest& test) { return ownValue(Followed::BodyWater, test); };
     if (!partsThen.empty() && partsThen.size() == partsNow.size()) {
         for (std::size_t i = 0; i < partsNow.size(); ++i)

@@ -31,10 +31,11 @@ struct FollowedText {
 [[nodiscard]] std::span<const FollowedText> followedQuantities();
 [[nodiscard]] const FollowedText& textOf(Followed quantity);
 
-/// A value with the standard error that it has when the test is repeated.
+/// A value with the standard error of one visit about the same person's other visits.
 struct FollowedValue {
     double value = 0.0;
-    double repeatError = 0.0;
+    double visitError = 0.0;
+    Uncertain shares{0.0}; ///< what else is unsure about it, by source; without them where it is not known
 };
 /// @param own the lab's measured precision, which takes the place of the error model for fat
 /// @return nothing where this test does not give the quantity

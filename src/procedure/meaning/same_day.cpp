@@ -72,10 +72,13 @@ std::optional<OtherMethod> compareMethods(const ComputedTest& test, const Comput
     if (!own || !theirs)
         return std::nullopt;
     const auto &a = own->composition.fatPercent, &b = theirs->composition.fatPercent;
-    // What only one of two densitometric methods does not share counts; against impedance, everything does.
+    // Two densitometric methods are off by the same fat-free density; against another method, everything
+    // counts.
     const bool bothDensity = test.density() && other.density();
     const auto error = [&](const Measured<Percent>& fat) {
-        return bothDensity ? fat.technicalError().value() : fat.totalError().value();
+        const double total = fat.totalError().value(),
+                     shared = bothDensity ? fat.uncertain().share(Source::FatFreeDensity) : 0.0;
+        return std::sqrt(std::max(0.0, total * total - shared * shared));
     };
     OtherMethod comparison;
     comparison.method = methodOf(other.test);

@@ -28,8 +28,15 @@ std::vector<EquationChoice> densityConversionsToTry() {
 void setLungGas(DensityResult& result, Source lungGas, bool measured) {
     result.lungGas = lungGas;
     result.lungGasMeasured = measured;
-    if (!measured)
-        result.repeated = {lungGas};
+}
+
+// What was predicted is wrong for this person each time, and the lungs of the day differ from what they usually
+// are. A prediction must not make two visits look closer than measuring would.
+Uncertain lungVolume(Source measuredAs, const LungVolume& volume, Litres ofTheDay) {
+    if (volume.measured)
+        return Uncertain(volume.litres.value(), measuredAs, volume.standardError.value());
+    return Uncertain(volume.litres.value(), Source::LungPrediction, volume.standardError.value()) +
+           Uncertain(0.0, Source::LungOfTheDay, std::max(ofTheDay, volume.measuredError).value());
 }
 
 void flagBody(DensityResult& result) {

@@ -27,7 +27,16 @@ struct ChosenConversion {
 /// Every conversion of density to fat.
 [[nodiscard]] std::vector<EquationChoice> densityConversionsToTry();
 
-/// Notes whose lung volume it was, and whether its error repeats.
+/// A lung volume as it was found.
+struct LungVolume {
+    Litres litres, standardError;
+    bool measured;
+    Litres measuredError; ///< that a measurement would have had
+};
+/// The volume with its sources. @param measuredAs the source of a measurement  @param ofTheDay how the lungs of
+/// an unchanged person differ from day to day
+[[nodiscard]] Uncertain lungVolume(Source measuredAs, const LungVolume& volume, Litres ofTheDay);
+/// Notes whose lung volume it was, and whether it was measured.
 void setLungGas(DensityResult& result, Source lungGas, bool measured);
 /// Flags a density or fat percentage that cannot be right.
 void flagBody(DensityResult& result);

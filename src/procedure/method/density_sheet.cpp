@@ -8,8 +8,8 @@ namespace fusain {
 void bodyLines(std::vector<WorkedLine>& sheet, const DensityResult& result, const char* densitySource) {
     const compartments::Body& c = result.body;
     const double height = std::sqrt(c.fatFreeMass.estimate().value() / c.fatFreeMassIndex.estimate().value());
-    const double spread = c.fatPercent.methodError().value() * result.constants.fatFreeDensity() *
-                          result.constants.fatFreeDensity() /
+    const double spread = std::abs(c.fatPercent.uncertain().share(Source::FatFreeDensity)) *
+                          result.constants.fatFreeDensity() * result.constants.fatFreeDensity() /
                           ((100.0 - c.fatPercent.estimate().value()) * result.constants.C1);
     sheet.push_back(measuredLine(
         "Db", FUSAIN_TEXT("body density"), c.density, 5,
@@ -21,10 +21,10 @@ void bodyLines(std::vector<WorkedLine>& sheet, const DensityResult& result, cons
                                  citation(result.conversion)));
     sheet.push_back({"",
                      FUSAIN_TEXT("spread of fat-free density between people"),
-                     fixed(c.fatPercent.methodError().value(), 1),
+                     fixed(std::abs(c.fatPercent.uncertain().share(Source::FatFreeDensity)), 1),
                      "%",
                      "",
-                     {FUSAIN_TEXT("method error, stated apart"), {}},
+                     {FUSAIN_TEXT("part of the standard error of %fat"), {}},
                      fmt::format("D_FFM ± {} kg/L", fixed(spread, 3)),
                      "Siri WE (1961), NAS-NRC, pp 223-244"});
     sheet.push_back(measuredLine("FM", FUSAIN_TEXT("fat mass"), c.fatMass, 2, "Ma·%fat/100", ""));

@@ -3,11 +3,15 @@
 
 namespace fusain {
 
-/// The lab's own precision, where it has measured it; it replaces what the error model says about a change.
+/// What a precision study of the lab found for one quantity.
+struct StudiedError {
+    double standardDeviation = 0.0; ///< root mean square, unit of the quantity
+    bool betweenDays = false;       ///< on other days; else repeated on the same day, repositioned
+};
+
+/// The lab's own precision, where it has measured it.
 struct LabPrecision {
-    std::optional<double> fatPercent;  ///< RMS-SD, %fat points
-    std::optional<double> fatMass;     ///< kg
-    std::optional<double> fatFreeMass; ///< kg
+    std::optional<StudiedError> fatPercent, fatMass, fatFreeMass;
 };
 
 } // namespace fusain

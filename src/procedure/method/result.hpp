@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/message.hpp"
 #include "core/compartments/body.hpp"
+#include "core/numeric/day_to_day.hpp"
 #include "record/base/json_fwd.hpp"
 #include "record/method/raw_record.hpp"
 
@@ -15,9 +16,6 @@ struct TestResult {
     Kilograms mass{0.0};
     std::string
         conversion; ///< catalogue id of the equation that gives fat, or fat-free mass; empty without one
-    /// Sources whose error is the same again when the same person is measured the same way: predicted volumes,
-    /// published equations. They do not blur a change.
-    std::vector<Source> repeated;
     /// What the readings were taken with, in words, where numbers of two settings must not be compared.
     std::string setting;
     std::vector<Message> flags;
@@ -37,15 +35,8 @@ struct EquationChoice {
     std::string title; ///< marked for translation
 };
 
-/// Standard error of a value when the same test is repeated: the technical error without what is the same in
-/// both.
-template <class Q>
-[[nodiscard]] double repeatError(const Measured<Q>& value, const std::vector<Source>& repeated) {
-    double variance = value.technicalError().value() * value.technicalError().value();
-    for (const Source source : repeated)
-        variance -= value.uncertain().share(source) * value.uncertain().share(source);
-    return std::sqrt(std::max(0.0, variance));
-}
+/// The mass on the scale, with what the body gains and loses from day to day.
+[[nodiscard]] Uncertain massOfTheDay(Kilograms reading, Kilograms readingError, const DayToDay& day);
 
 /// Problem for a result that lacks a reading.
 [[nodiscard]] Problem missingReading(std::string_view reading);

@@ -2,20 +2,31 @@
 #include "procedure/method/result.hpp"
 #include "record/base/json.hpp"
 
+#include <fmt/format.h>
+#include <string>
+
 namespace fusain {
 
-/// A value with its standard errors and variance budget, as stored and printed by fusain-calc.
+/// A value with its three figures and its variance budget, as stored and printed by fusain-calc.
 template <class Q>
 [[nodiscard]] Json valueJson(const Measured<Q>& value) {
+    // A budget is read by people: what is less than half a percent of the variance is left out, digits beyond
+    // six too.
+    constexpr double leastFraction = 0.005;
+    const auto shortened = [](double number) { return std::stod(fmt::format("{:.6g}", number)); };
     Json budget = Json::array();
     for (const BudgetLine& line : value.budget())
-        budget.push_back({{"source", sourceName(line.source)},
-                          {"standard_error", line.standardError},
-                          {"fraction", line.fraction}});
+        if (line.fraction >= leastFraction)
+            budget.push_back({{"source", sourceName(line.source)},
+                              {"kind", kindText(kindOf(line.source))},
+                              {"standard_error", shortened(line.standardError)},
+                              {"fraction", shortened(line.fraction)}});
     return {{"value", value.estimate().value()},
             {"unit", Q::symbol()},
-            {"standard_error", value.technicalError().value()},
-            {"method_error", value.methodError().value()},
+            {"repeatability_se", value.repeatability().value()},
+            {"lsc95", value.leastSignificantChange().value()},
+            {"ci95_low", value.low().value()},
+            {"ci95_high", value.high().value()},
             {"variance_budget", budget}};
 }
 

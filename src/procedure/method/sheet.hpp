@@ -36,7 +36,7 @@ template <class Q>
 [[nodiscard]] WorkedLine measuredLine(std::string symbol, std::string name, const Measured<Q>& value,
                                       int decimals, std::string formula, std::string source) {
     return computedLine(std::move(symbol), std::move(name), fixed(value.estimate().value(), decimals),
-                        std::string(Q::symbol()), fixed(value.technicalError().value(), decimals),
+                        std::string(Q::symbol()), fixed(value.totalError().value(), decimals),
                         std::move(formula), std::move(source));
 }
 

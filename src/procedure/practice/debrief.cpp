@@ -80,7 +80,7 @@ Debrief debriefOf(const PracticeCase& practice, const AnyTest& test, const Pract
     debrief.truth = 100.0 * practice.person->at("fat_fraction").get<double>();
     if (const auto* composition = computed ? computed->composition() : nullptr) {
         debrief.measured = composition->fatPercent.estimate().value();
-        debrief.halfInterval = normal95 * composition->fatPercent.totalError().value();
+        debrief.halfInterval = composition->fatPercent.halfInterval().value();
     }
     debrief.minutes = minutesBetween(common(test).startedAt, end);
     return debrief;

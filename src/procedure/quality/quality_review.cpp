@@ -83,12 +83,17 @@ LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>
             const auto precision = quality::precisionOf(study.people);
             if (study.group != group || !precision || !precision->enough())
                 continue;
+            // A study between days says more than one of the same day, whoever was measured.
+            const auto take = [&](std::optional<StudiedError>& known) {
+                if (study.betweenDays || !known || !known->betweenDays)
+                    known = StudiedError{precision->rootMeanSquareSd, study.betweenDays};
+            };
             if (study.quantity == "fat-percent")
-                own.fatPercent = precision->rootMeanSquareSd;
+                take(own.fatPercent);
             else if (study.quantity == "fat-mass")
-                own.fatMass = precision->rootMeanSquareSd;
+                take(own.fatMass);
             else if (study.quantity == "fat-free-mass")
-                own.fatFreeMass = precision->rootMeanSquareSd;
+                take(own.fatFreeMass);
         }
     return own;
 }

@@ -104,14 +104,17 @@ Expected<DxaResult> computeDxa(const DxaTest& test, const DxaPolicy& policy) {
     result.halfBody = kept->halfBody;
     result.findings = std::move(findings);
     const dxa::BodyByScan body =
-        dxa::bodyFrom(*result.scan.of(Region::Total), policy.precision, test.subject.height);
+        dxa::bodyFrom(*result.scan.of(Region::Total), policy.precision, policy.day, test.subject.height);
     result.composition = body.composition;
     result.lean = body.lean;
     result.boneMineral = body.boneMineral;
     result.scanMass = body.mass;
     result.indices = dxa::indicesOf(result.scan, test.subject.height, scale, policy.convention);
-    result.limbLean = Measured<Kilograms>(result.indices.limbLean, Source::ScanSoftTissue,
-                                          dxa::limbLeanError(result.scan, policy.precision));
+    const double partOfLean = result.indices.limbLean / result.scan.of(Region::Total)->lean;
+    result.limbLean = Measured<Kilograms>(
+        Uncertain(result.indices.limbLean.value(), Source::ScanLean,
+                  dxa::limbLeanError(result.scan, policy.precision).value()) +
+        Uncertain(0.0, Source::BodyWaterOfTheDay, partOfLean * policy.day.bodyWater.value()));
     weighSides(result, policy);
     takeReported(result, test);
     flag(result, test);

@@ -16,7 +16,7 @@ const Message computed{FUSAIN_TEXT("computed"), {}};
 
 template <class Q>
 std::string errorOf(const Measured<Q>& value, int decimals) {
-    return fixed(value.technicalError().value(), decimals);
+    return fixed(value.totalError().value(), decimals);
 }
 
 void readingLines(std::vector<WorkedLine>& sheet, const DxaTest& test, const DxaPolicy& policy,

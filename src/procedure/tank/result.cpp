@@ -173,10 +173,13 @@ Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, cons
     result.residualVolume = *residual;
     result.trials = underwater.judgement;
     result.inputs = {
-        Uncertain(test.dryMass->value, Source::DryMass, policy.dryMassError.value()),
+        massOfTheDay(result.mass, policy.dryMassError, policy.day),
         underwater.net,
         Uncertain(test.waterTemperature->value, Source::WaterTemperature, policy.waterTemperatureError.value()),
-        Uncertain(residual->volume.value(), Source::ResidualVolume, residual->standardError.value()),
+        lungVolume(
+            Source::ResidualVolume,
+            {residual->volume, residual->standardError, residual->measured, policy.measuredResidualVolumeError},
+            policy.day.residualVolume),
         Uncertain(policy.gutGas.value(), Source::GutGas, policy.gutGasError.value()),
         conversion->constants,
         policy.fatFreeDensitySpread,

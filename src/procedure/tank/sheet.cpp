@@ -31,7 +31,7 @@ void readingLines(std::vector<WorkedLine>& sheet, const HydrostaticTest& test, c
     const Uncertain& net = result.inputs.underwaterMass;
     const Measured<Kilograms> netMass(net);
     sheet.push_back({"Mw", FUSAIN_TEXT("net underwater mass"), fixed(net.estimate(), 3), "kg",
-                     fixed(netMass.technicalError().value(), 3),
+                     fixed(netMass.totalError().value(), 3),
                      Message{FUSAIN_TEXT("{1}; trials {2}"),
                              {std::string(trialRuleTitle(policy.trials.rule)), listed(result.trials.used)}},
                      fmt::format("gross − tare {}", taresOf(result.trials.used, test)), policy.source});

@@ -97,6 +97,7 @@ struct Study {
     std::vector<std::vector<double>> people; ///< the repeats of each person
     std::string group =
         {}; ///< whose hands it speaks for: a role, the id of one colleague, or empty for everyone
+    bool betweenDays = false; ///< repeats 2 to 7 days apart; else on the same day, repositioned
 };
 
 /// Where an instrument stands with a check.

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/units/units.hpp"
+#include "core/numeric/day_to_day.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <optional>
@@ -14,6 +14,7 @@ struct MethodPolicy {
     std::string fatReference = "fat-percent.gallagher-2000.white";
     bool physiologistSigns = true;
     Kilograms dryMassError{0.05};
+    DayToDay day; ///< of an unchanged person; a lab's own between-day study takes its place
 };
 
 /// What the policies of both densitometric methods decide: from density on, the two are the same.

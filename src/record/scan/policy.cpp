@@ -12,6 +12,7 @@ using dxa::ScanPrecision;
 
 Json precisionJson(const ScanPrecision& p) {
     return {{"fat", p.fat},
+            {"lean", p.lean},
             {"least_fat_kg", p.leastFat.value()},
             {"mass", p.mass},
             {"bone_mineral", p.boneMineral},
@@ -26,6 +27,7 @@ Json precisionJson(const ScanPrecision& p) {
 ScanPrecision precisionFrom(const Json& json) {
     const ScanPrecision d;
     return {json.value("fat", d.fat),
+            json.value("lean", d.lean),
             Kilograms(json.value("least_fat_kg", d.leastFat.value())),
             json.value("mass", d.mass),
             json.value("bone_mineral", d.boneMineral),
@@ -70,7 +72,7 @@ BalanceThreshold balanceFrom(const Json& json) {
 
 std::optional<Problem> problemWith(const DxaPolicy& policy, const std::string& where) {
     const ScanPrecision& p = policy.precision;
-    for (const double error : {p.fat, p.leastFat.value(), p.mass, p.boneMineral, p.armLean, p.legLean,
+    for (const double error : {p.fat, p.lean, p.leastFat.value(), p.mass, p.boneMineral, p.armLean, p.legLean,
                                p.trunkLean, p.armFat, p.legFat, p.trunkFat, p.model})
         if (!(error > 0.0 && error < 0.5))
             return wrongPolicy({FUSAIN_TEXT("Errors of a scan lie above zero and below one half."), {}}, where);

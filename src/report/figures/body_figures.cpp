@@ -1,5 +1,6 @@
 #include "report/figures/body_figures.hpp"
 
+#include "core/numeric/measured.hpp"
 #include "core/units/format.hpp"
 #include "report/base/words.hpp"
 
@@ -225,11 +226,14 @@ void paintCore(QPainter& painter, const QRectF& area, const CoreModel& model, co
             if (c > 0) { // the difference stands between the columns
                 const auto& before = model.columns[c - 1].layers;
                 if (i < before.size()) {
-                    painter.setPen(palette.berry);
+                    const double difference = layer.kilograms - before[i].kilograms;
+                    const bool measurable =
+                        std::abs(difference) > normal95 * std::hypot(layer.visitError, before[i].visitError);
+                    painter.setPen(measurable ? palette.berry : palette.softInk);
                     painter.setFont(numberFont(12));
-                    painter.drawText(
-                        QRectF(x - gap, box.center().y() - 9, gap, 18), Qt::AlignCenter,
-                        QString::fromStdString(signedFixed(layer.kilograms - before[i].kilograms, 1)));
+                    painter.drawText(QRectF(x - gap, box.center().y() - 9, gap, 18), Qt::AlignCenter,
+                                     measurable ? QString::fromStdString(signedFixed(difference, 1))
+                                                : QStringLiteral("≈"));
                 }
             }
             y -= height;

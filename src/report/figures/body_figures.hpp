@@ -27,6 +27,8 @@ struct CoreModel {
     struct Layer {
         QString name;
         double kilograms = 0.0;
+        double visitError =
+            0.0; ///< standard error of one visit; a difference that two could have by it has no number
     };
     struct Column {
         QString title;

@@ -127,12 +127,10 @@ QString Analyzer::whatWasDone(const Own&) {
 }
 
 QString Analyzer::intervalMeaning() {
-    return tr("The interval holds the reading and the published error of the equation for one person; the "
-              "second is the same again when the test is repeated and does not blur a change.");
-}
-
-QString Analyzer::methodErrorName() {
-    return tr("apart: fat-free density of people");
+    return tr("The 95 % CI is how far the value may be from the truth for this person; most of it is the "
+              "equation. The "
+              "LSC (least significant change, 95 %) is what two visits can tell apart. The repeatability SD is "
+              "that of readings in one session.");
 }
 
 QString Analyzer::checksTitle() {

@@ -5,12 +5,11 @@
 namespace fusain::report {
 
 QString DensityPages::intervalMeaning() {
-    return tr("The interval holds what the measurement itself leaves open. The method error is the "
-              "spread of fat-free density between people; repeating the test does not shrink it.");
-}
-
-QString DensityPages::methodErrorName() {
-    return tr("apart: fat-free density of people");
+    return tr(
+        "The 95 % CI is how far the value may be from the truth for this person, the spread of fat-free "
+        "density "
+        "between people included. The LSC (least significant change, 95 %) is what two visits can tell apart. "
+        "The repeatability SD is that of readings in one session.");
 }
 
 QString DensityPages::checksTitle() {

@@ -9,7 +9,6 @@ struct DensityPages {
     /// What the interval and the method error in the table of results mean.
     [[nodiscard]] static QString intervalMeaning();
     /// What the error that repeating does not shrink comes from, for the picture of errors.
-    [[nodiscard]] static QString methodErrorName();
     [[nodiscard]] static QString checksTitle();
     /// Lines behind fat and the rest: there are none.
     [[nodiscard]] static std::vector<ResultLine> lines(const auto&) { return {}; }

@@ -37,8 +37,9 @@ struct NamedFigure {
 struct ResultLine {
     QString name;
     double value = 0.0;
-    double halfInterval = 0.0; ///< 95 %, of the measurement itself
-    double methodError = 0.0;  ///< 0 where there is none
+    double halfInterval = 0.0;     ///< 95 %, about the truth for this person
+    double leastSignificant = 0.0; ///< 95 %, between two visits; 0 where it is not known
+    double repeatability = 0.0;    ///< standard deviation in one session
     int decimals = 1;
     QString unit;
 };
@@ -47,8 +48,9 @@ template <class Q>
                                     const QString& unit) {
     return {name,
             value.estimate().value(),
-            normal95 * value.technicalError().value(),
-            value.methodError().value(),
+            value.halfInterval().value(),
+            value.leastSignificantChange().value(),
+            value.repeatability().value(),
             decimals,
             unit};
 }

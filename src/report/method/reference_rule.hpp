@@ -17,7 +17,7 @@ namespace fusain::report {
 /// The spindle of a measured value: its estimate and half of its 95 % interval.
 template <class Q>
 [[nodiscard]] Spindle spindleOf(const Measured<Q>& value, bool past = false) {
-    return {value.estimate().value(), normal95 * value.technicalError().value(), past};
+    return {value.estimate().value(), value.halfInterval().value(), past};
 }
 
 } // namespace fusain::report

@@ -72,7 +72,7 @@ void scale(PageFlow& flow, const TestReport& report, double fat, double half) {
 void masses(PageFlow& flow, const TestReport& report) {
     const auto& composition = *report.composition();
     const auto mass = [&](const Measured<Kilograms>& value) {
-        const Shown half95 = show(Kilograms(normal95 * value.technicalError().value()), report.units);
+        const Shown half95 = show(value.halfInterval(), report.units);
         return say(show(value.estimate(), report.units)) +
                QStringLiteral("  (± %1)").arg(QString::fromStdString(half95.number));
     };
@@ -100,11 +100,11 @@ void resultInWords(PageFlow& flow, const TestReport& report) {
     }
     const auto& composition = *report.composition();
     const double fat = composition.fatPercent.estimate().value(),
-                 half = normal95 * composition.fatPercent.technicalError().value();
+                 half = composition.fatPercent.halfInterval().value();
     flow.heading(tr("The result"));
     if (!report.withoutNumbers) {
         flow.paragraph(tr("About %1 % of your body mass is fat. A measurement is never exact: your true value "
-                          "by this method most likely lies between %2 and %3 %.")
+                          "is very likely between %2 and %3 %.")
                            .arg(number(fat, 0), number(fat - half, 0), number(fat + half, 0)),
                        13);
         scale(flow, report, fat, half);

@@ -28,11 +28,11 @@ void heading(PageFlow& flow, const TestReport& report) {
 }
 
 void results(PageFlow& flow, const TestReport& report) {
-    const std::vector<double> columns{0.34, 0.16, 0.12, 0.19, 0.19};
-    const std::vector<int> numbers{1, 3, 4};
+    const std::vector<double> columns{0.30, 0.13, 0.11, 0.14, 0.15, 0.17};
+    const std::vector<int> numbers{1, 3, 4, 5};
     flow.heading(tr("Results"));
-    flow.row({tr("quantity"), tr("value"), tr("unit"), tr("95 % interval ±"), tr("method error")}, columns,
-             true, numbers);
+    flow.row({tr("quantity"), tr("value"), tr("unit"), tr("95 % CI ±"), tr("LSC"), tr("repeatability SD")},
+             columns, true, numbers);
     std::vector<ResultLine> lines;
     if (const DensityResult* density = report.computed.density())
         lines.push_back(resultLine(tr("body density"), density->body.density, 4, QStringLiteral("kg/L")));
@@ -47,10 +47,11 @@ void results(PageFlow& flow, const TestReport& report) {
         report.visit([]<class Method>(const OwnReport<Method>& own) { return Reported<Method>::lines(own); }),
         std::back_inserter(lines));
     for (const ResultLine& line : lines)
-        flow.row({line.name, number(line.value, line.decimals), line.unit,
-                  number(line.halfInterval, line.decimals),
-                  line.methodError > 0.0 ? number(line.methodError, line.decimals) : QStringLiteral("–")},
-                 columns, false, numbers);
+        flow.row(
+            {line.name, number(line.value, line.decimals), line.unit, number(line.halfInterval, line.decimals),
+             line.leastSignificant > 0.0 ? number(line.leastSignificant, line.decimals) : QStringLiteral("–"),
+             line.repeatability > 0.0 ? number(line.repeatability, line.decimals + 1) : QStringLiteral("–")},
+            columns, false, numbers);
     flow.paragraph(report.visit([]<class Method>(const OwnReport<Method>&) {
         return Reported<Method>::intervalMeaning();
     }),

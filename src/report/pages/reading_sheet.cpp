@@ -13,7 +13,7 @@ QString valueWords(Followed quantity, const ComputedTest& test) {
     const FollowedText& text = textOf(quantity);
     return value ? tr("%1 ± %2 %3")
                        .arg(number(value->value, text.decimals),
-                            number(normal95 * value->repeatError, text.decimals),
+                            number(normal95 * value->visitError, text.decimals),
                             QString::fromUtf8(text.unit.data(), static_cast<int>(text.unit.size())))
                  : QStringLiteral("–");
 }
@@ -62,10 +62,10 @@ PageFlow readingSheet(const Letterhead& lab, const QString& clientName, const Co
             row(say(text->title), valueWords(text->quantity, earlier), valueWords(text->quantity, now));
     }
     flow.gap(10.0);
-    flow.paragraph(
-        tr("± is the 95 % interval of one test when it is repeated. Two tests can tell apart a change of "
-           "about 1.4 times that."),
-        13.0, printPalette().softInk);
+    flow.paragraph(tr("± is the 95 % range of one visit about the same person's other visits. Two visits can "
+                      "tell apart a change of "
+                      "about 1.4 times that."),
+                   13.0, printPalette().softInk);
     return flow;
 }
 

@@ -1,5 +1,6 @@
 #include "report/pages/result_figures.hpp"
 
+#include "procedure/meaning/change.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/body_figures.hpp"
 #include "report/figures/field_figure.hpp"
@@ -18,11 +19,6 @@ NamedFigure errors(const TestReport& report) {
     for (const BudgetLine& line : fat.budget())
         bars.push_back({say(sourceName(line.source)), line.fraction,
                         QStringLiteral("± %1 %").arg(number(line.standardError, 2))});
-    if (const double method = fat.methodError().value(); method > 0.0)
-        bars.push_back({report.visit([]<class Method>(const OwnReport<Method>&) {
-                            return Reported<Method>::methodErrorName();
-                        }),
-                        0.0, QStringLiteral("± %1 %").arg(number(method, 1))});
     return {tr("Errors"), [bars](QPainter& painter, const QRectF& area, const Palette& palette) {
                 painter.setFont(textFont(13, Weight::SemiBold));
                 painter.setPen(palette.ink);
@@ -63,16 +59,20 @@ NamedFigure coreFigure(const TestReport& report) {
     if (auto own = report.visit(
             []<class Method>(const OwnReport<Method>& each) { return Reported<Method>::core(each); }))
         return *own;
-    const auto columnOf = [](const compartments::Composition& body, const QString& title) {
+    const auto layer = [](const QString& name, const Measured<Kilograms>& mass,
+                          const std::optional<StudiedError>& own) {
+        return CoreModel::Layer{name, mass.estimate().value(), visitError(mass.uncertain(), own)};
+    };
+    const auto columnOf = [&](const compartments::Composition& body, const QString& title) {
         return CoreModel::Column{title,
-                                 {{tr("fat-free"), body.fatFreeMass.estimate().value()},
-                                  {tr("fat"), body.fatMass.estimate().value()}}};
+                                 {layer(tr("fat-free"), body.fatFreeMass, report.precision.fatFreeMass),
+                                  layer(tr("fat"), body.fatMass, report.precision.fatMass)}};
     };
     CoreModel model;
     if (report.earlier)
         model.columns.push_back(columnOf(report.earlier->composition, day(report.earlier->at)));
     model.columns.push_back(columnOf(*report.composition(), tr("now")));
-    model.note = tr("To scale in kg.");
+    model.note = report.earlier ? tr("To scale in kg. ≈: no measurable change.") : tr("To scale in kg.");
     return {tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                 paintCore(painter, area, model, palette);
             }};

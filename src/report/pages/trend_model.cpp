@@ -20,7 +20,7 @@ TrendModel trendModel(Followed quantity, const std::vector<Series>& lines) {
         TrendModel::Line drawn{seriesName(line), {}};
         for (const auto& point : line.points)
             drawn.points.push_back({static_cast<double>(point.at.milliseconds) / 86400000.0, point.value.value,
-                                    normal95 * point.value.repeatError, day(point.at)});
+                                    normal95 * point.value.visitError, day(point.at)});
         model.lines.push_back(std::move(drawn));
     }
     return model;

@@ -34,10 +34,10 @@ std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across) {
     std::vector<NamedSpindle> rows;
     for (const MethodValue& value : across.values)
         rows.push_back({say(methodTitle(value.method)), value.fatPercent.estimate().value(),
-                        normal95 * value.fatPercent.totalError().value(), false});
+                        value.fatPercent.halfInterval().value(), false});
     for (const ModelValue& value : across.models)
         rows.push_back({say(value.model->title), value.composition.fatPercent.estimate().value(),
-                        normal95 * value.composition.fatPercent.totalError().value(), true});
+                        value.composition.fatPercent.halfInterval().value(), true});
     return rows;
 }
 
@@ -82,8 +82,8 @@ QString beginning(const QString& words) {
 }
 
 QString rangeText(const Measured<Percent>& fat) {
-    const double value = fat.estimate().value(), half = normal95 * fat.technicalError().value();
-    return tr("about %1 % of your mass is fat, most likely between %2 and %3 %")
+    const double value = fat.estimate().value(), half = fat.halfInterval().value();
+    return tr("about %1 % of your mass is fat, very likely between %2 and %3 %")
         .arg(number(value, 0), number(value - half, 0), number(value + half, 0));
 }
 

@@ -14,7 +14,6 @@ struct Reported<ScanMethod> {
     /// What the interval and the method error in the table of results mean.
     [[nodiscard]] static QString intervalMeaning();
     /// What the error that repeating does not shrink comes from, for the picture of errors.
-    [[nodiscard]] static QString methodErrorName();
     [[nodiscard]] static QString checksTitle();
     /// Lines behind fat and the rest in the table of results.
     [[nodiscard]] static std::vector<ResultLine> lines(const Own& report);

@@ -38,6 +38,18 @@ RegionMatrixModel::Change change(Kilograms before, Kilograms now, double relativ
             quality::leastSignificantChange(relativeError * before.value(), relativeError * now.value())};
 }
 
+// The limit of the whole body is that of every other page: its day counts, and the lab may know how well it
+// repeats.
+double oneVisit(const Measured<Kilograms>& value, const std::optional<StudiedError>& own) {
+    const double day = value.uncertain().errorOf(SourceKind::Day);
+    return !own               ? value.visitError().value()
+           : own->betweenDays ? own->standardDeviation
+                              : std::hypot(own->standardDeviation, day);
+}
+double wholeLimit(const Measured<Kilograms>& value, const std::optional<StudiedError>& own) {
+    return quality::leastSignificantChange(oneVisit(value, own));
+}
+
 /// Which columns a picture has room for.
 enum class Columns { All, Amounts, Changes };
 
@@ -65,18 +77,17 @@ RegionMatrixModel matrix(const Own& report, Columns columns) {
             row.fat = row.lean = row.bone = row.percent = QString();
         if (const RegionReading* then = before ? before->scan.of(region) : nullptr;
             then && columns != Columns::Amounts) {
-            // The whole repeats better than its parts, and the lab may know how well; its lean errs by what
-            // its fat errs.
-            const double fatError = policy.precision.fat * now->fat.value();
+            // The whole repeats better than its parts; what comes and goes from day to day is lean of the
+            // whole.
             row.fatChange =
                 change(then->fat, now->fat, whole ? policy.precision.fat : policy.precision.fatOf(region));
-            row.leanChange = change(then->lean, now->lean,
-                                    whole ? fatError / now->lean.value() : policy.precision.leanOf(region));
+            row.leanChange =
+                change(then->lean, now->lean, whole ? policy.precision.lean : policy.precision.leanOf(region));
         }
-        if (whole && row.fatChange && report.precision.fatMass)
-            row.fatChange->least = quality::leastSignificantChange(*report.precision.fatMass);
-        if (whole && row.leanChange && report.precision.fatFreeMass)
-            row.leanChange->least = quality::leastSignificantChange(*report.precision.fatFreeMass);
+        if (region == Region::Total && row.fatChange)
+            row.fatChange->least = wholeLimit(result.composition.fatMass, report.precision.fatMass);
+        if (region == Region::Total && row.leanChange)
+            row.leanChange->least = wholeLimit(result.lean, report.precision.fatFreeMass);
         model.rows.push_back(std::move(row));
     }
     model.amounts = columns != Columns::Changes;
@@ -125,11 +136,14 @@ NamedFigure limbs(const Own& report) {
             true};
 }
 
-CoreModel::Column columnOf(const DxaResult& result, const QString& title) {
+CoreModel::Column columnOf(const DxaResult& result, const LabPrecision& own, const QString& title) {
+    const auto layer = [](const QString& name, const Measured<Kilograms>& mass,
+                          const std::optional<StudiedError>& study) {
+        return CoreModel::Layer{name, mass.estimate().value(), oneVisit(mass, study)};
+    };
     return {title,
-            {{tr("bone mineral"), result.boneMineral.estimate().value()},
-             {tr("lean"), result.lean.estimate().value()},
-             {tr("fat"), result.composition.fatMass.estimate().value()}}};
+            {layer(tr("bone mineral"), result.boneMineral, {}), layer(tr("lean"), result.lean, own.fatFreeMass),
+             layer(tr("fat"), result.composition.fatMass, own.fatMass)}};
 }
 
 NamedFigure indices(const Own& report) {
@@ -138,7 +152,7 @@ NamedFigure indices(const Own& report) {
     const double square = subject.height.value() * subject.height.value();
     const QString perSquare = QStringLiteral("kg/m²");
     std::vector<RuleModel> rules;
-    const auto half = [](const auto& value) { return normal95 * value.technicalError().value(); };
+    const auto half = [](const auto& value) { return value.halfInterval().value(); };
     rules.push_back(referenceRule(tr("Lean of arms and legs over height squared"), perSquare,
                                   {result.indices.limbLeanIndex.value(), half(result.limbLean) / square}, 1.0,
                                   subject.age >= anthropometry::olderAge ? report.references.limbLean : nullptr,
@@ -161,12 +175,11 @@ QString ScanPages::whatWasDone(const Own&) {
 }
 
 QString ScanPages::intervalMeaning() {
-    return tr("The interval is that of a scan taken again, by the precision that the policy states. The "
-              "method error is how a densitometer's fat lies to the truth for one person.");
-}
-
-QString ScanPages::methodErrorName() {
-    return tr("apart: the densitometer for this person");
+    return tr(
+        "The 95 % CI is how far the value may be from the truth for this person, the densitometer's own bias "
+        "for "
+        "one person included. The LSC (least significant change, 95 %) is what two visits can tell apart. The "
+        "repeatability SD is that of a scan taken again.");
 }
 
 QString ScanPages::checksTitle() {
@@ -246,9 +259,11 @@ void ScanPages::inWords(PageFlow& flow, const Own& report) {
 std::optional<NamedFigure> ScanPages::core(const Own& report) {
     CoreModel model;
     if (const auto [before, when] = comparable(report); before)
-        model.columns.push_back(columnOf(*before, when));
-    model.columns.push_back(columnOf(report.result, tr("now")));
-    model.note = tr("To scale in kg, as the scan divides the body.");
+        model.columns.push_back(columnOf(*before, report.precision, when));
+    model.columns.push_back(columnOf(report.result, report.precision, tr("now")));
+    model.note = model.columns.size() > 1
+                     ? tr("To scale in kg, as the scan divides the body. ≈: no measurable change.")
+                     : tr("To scale in kg, as the scan divides the body.");
     return NamedFigure{tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                            paintCore(painter, area, model, palette);
                        }};

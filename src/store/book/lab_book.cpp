@@ -459,6 +459,7 @@ Expected<void> LabBook::save(const Study& study, const std::string& by) {
                  {"unit", study.unit},
                  {"by", study.by},
                  {"group", study.group},
+                 {"design", study.betweenDays ? "between-days" : "same-day"},
                  {"people", study.people}});
 }
 

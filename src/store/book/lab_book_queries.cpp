@@ -270,11 +270,11 @@ std::vector<Study> LabBook::studies(const std::string& instrument) {
                                            "",
                                            {},
                                            ""});
-            return std::optional(Study{row.value(0).toString().toStdString(),
-                                       row.value(1).toString().toStdString(), document.value("quantity", ""),
-                                       document.value("unit", ""), instantIn(row, 2), document.value("by", ""),
-                                       document.value("people", std::vector<std::vector<double>>{}),
-                                       document.value("group", "")});
+            return std::optional(
+                Study{row.value(0).toString().toStdString(), row.value(1).toString().toStdString(),
+                      document.value("quantity", ""), document.value("unit", ""), instantIn(row, 2),
+                      document.value("by", ""), document.value("people", std::vector<std::vector<double>>{}),
+                      document.value("group", ""), document.value("design", "") == "between-days"});
         });
 }
 

@@ -78,10 +78,10 @@ void MethodsPage::showDay() {
         const MethodsOfADay day = acrossMethods(days_[static_cast<std::size_t>(row)].tests);
         for (const MethodValue& value : day.values)
             rows.push_back({report::say(methodTitle(value.method)), value.fatPercent.estimate().value(),
-                            normal95 * value.fatPercent.totalError().value(), false});
+                            value.fatPercent.halfInterval().value(), false});
         for (const ModelValue& value : day.models)
             rows.push_back({report::say(value.model->title), value.composition.fatPercent.estimate().value(),
-                            normal95 * value.composition.fatPercent.totalError().value(), true});
+                            value.composition.fatPercent.halfInterval().value(), true});
         for (const MethodPair& pair : day.pairs)
             setRow(
                 pairs_, pairs_->rowCount(),
@@ -134,7 +134,7 @@ void MethodsPage::adopt() {
     }
     const auto error = [&](const std::string& method) {
         const auto studied = session_.computing().precisionOf(method, session_.atTheBench().id).fatPercent;
-        return studied ? *studied : meanRepeatError(people.tests, method);
+        return studied ? studied->standardDeviation : meanRepeatError(people.tests, method);
     };
     const auto adopted = crossCalibrationFrom(*line, people.reference, people.other, error(people.reference),
                                               error(people.other), session_.now());

@@ -17,7 +17,7 @@ namespace fusain::desktop {
 ProgressPage::ProgressPage(Session& session)
     : session_(session), quantity_(new QComboBox), from_(new QComboBox), to_(new QComboBox),
       trend_(new FigureView(tr("The quantity over time"), 210)),
-      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("± (95 %)"), tr("verdict")},
+      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"), tr("verdict")},
                      tr("What changed between the two visits"))),
       balance_(new FigureView(tr("What made the mass change"), 120)), words_(label({})) {
     for (const FollowedText& text : followedQuantities())
@@ -108,7 +108,7 @@ QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own)
     const auto fat = valueOf(Followed::FatMass, now, own);
     if (!fat || now.record().subject.age < anthropometry::adultAge)
         return {};
-    const auto days = quality::daysUntilVisible(quality::leastSignificantChange(fat->repeatError), usualPace);
+    const auto days = quality::daysUntilVisible(quality::leastSignificantChange(fat->visitError), usualPace);
     return tr("Fat going at 0.25 kg a week could be seen from %1 on; a test before that answers nothing.")
         .arg(report::day(now.record().startedAt.plusMinutes(std::ceil(*days) * 24.0 * 60.0)));
 }
@@ -127,7 +127,7 @@ void ProgressPage::showTrend() {
     report::TrendModel model = report::trendModel(quantity(), seriesOf(quantity(), tests_, own));
     if (const auto chosen = visits())
         if (const auto value = valueOf(quantity(), tests_[chosen->first], own))
-            model.band = {value->value, quality::leastSignificantChange(value->repeatError)};
+            model.band = {value->value, quality::leastSignificantChange(value->visitError)};
     trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintTrend(painter, area, model, palette);
     });

@@ -198,7 +198,7 @@ QString LibraryPlace::policyPage(const QString& id) const {
                                : tr("available");
     QString page = QStringLiteral("<h2>%1</h2>").arg(pageWords(policy.title)) +
                    pageRow(tr("In this lab"), chosen) + pageRow(tr("Method"), report::say(methodTitle(method)));
-    page += policyRows(any);
+    page += policyRows(any) + dayRow(policy);
     return page + pageRow(tr("Reference for the fat percentage"), plainText(policy.fatReference)) +
            pageRow(tr("Signature"),
                    policy.physiologistSigns ? tr("technician and physiologist") : tr("technician")) +

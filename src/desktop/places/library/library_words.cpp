@@ -120,16 +120,16 @@ QString dxaRows(const DxaPolicy& policy) {
                        .arg(policy.balance.arms)
                        .arg(policy.balance.legs)
                        .arg(percent ? QStringLiteral("%") : QStringLiteral("kg"))) +
-           pageRow(
-               QObject::tr("Precision until the lab has its own study"),
-               QObject::tr(
-                   "fat %1 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a leg %5 %; the upper ends "
-                   "of what is published")
-                   .arg(100.0 * precision.fat)
-                   .arg(100.0 * precision.mass)
-                   .arg(100.0 * precision.boneMineral)
-                   .arg(100.0 * precision.armLean)
-                   .arg(100.0 * precision.legLean)) +
+           pageRow(QObject::tr("Precision until the lab has its own study"),
+                   QObject::tr("fat %1 %, lean %6 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a "
+                               "leg %5 %; the upper "
+                               "ends of what is published")
+                       .arg(100.0 * precision.fat)
+                       .arg(100.0 * precision.mass)
+                       .arg(100.0 * precision.boneMineral)
+                       .arg(100.0 * precision.armLean)
+                       .arg(100.0 * precision.legLean)
+                       .arg(100.0 * precision.lean)) +
            pageRow(
                QObject::tr("Against the truth for one person"),
                QObject::tr(
@@ -146,6 +146,24 @@ QString dxaRows(const DxaPolicy& policy) {
 }
 
 } // namespace
+
+QString dayRow(const MethodPolicy& policy) {
+    const DayToDay& day = policy.day;
+    return pageRow(
+        QObject::tr("From day to day, unchanged"),
+        QObject::tr(
+            "body water %1 kg, gut content %2 kg, gut gas %3 L, residual volume %4 L, thoracic gas %5 L, "
+            "resistance %6 %, reactance %7 %, body water from the spectrum %8 L (standard deviations, not "
+            "yet verified; a study between days in Quality takes their place)")
+            .arg(day.bodyWater.value())
+            .arg(day.gutContent.value())
+            .arg(day.gutGas.value())
+            .arg(day.residualVolume.value())
+            .arg(day.thoracicGas.value())
+            .arg(100.0 * day.resistance)
+            .arg(100.0 * day.reactance)
+            .arg(day.spectrumWater.value()));
+}
 
 QString policyRows(const AnyPolicy& policy) {
     return std::visit(

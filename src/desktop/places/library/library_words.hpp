@@ -3,6 +3,10 @@
 
 #include <QString>
 
+namespace fusain {
+struct MethodPolicy;
+}
+
 namespace fusain::desktop {
 
 // The pieces that the pages of the Library are written with.
@@ -19,5 +23,7 @@ namespace fusain::desktop {
 [[nodiscard]] QString chosenBy(Session& session, const std::string& setting, const std::string& id);
 /// What a policy says of its own method.
 [[nodiscard]] QString policyRows(const AnyPolicy& policy);
+/// How much an unchanged person differs from day to day, by this policy.
+[[nodiscard]] QString dayRow(const MethodPolicy& policy);
 
 } // namespace fusain::desktop

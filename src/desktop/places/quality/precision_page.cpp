@@ -24,8 +24,8 @@ constexpr std::array quantities{Quantity{"fat-percent", QT_TR_NOOP("fat, %"), "%
 } // namespace
 
 PrecisionPage::PrecisionPage(Session& session)
-    : session_(session), quantity_(new QComboBox), group_(new QComboBox), person_(new QLineEdit),
-      precision_(label({}, "heading")),
+    : session_(session), quantity_(new QComboBox), group_(new QComboBox), design_(new QComboBox),
+      person_(new QLineEdit), precision_(label({}, "heading")),
       people_(table({tr("person"), tr("repeats")}, tr("People of the study"))) {
     auto* layout = new QVBoxLayout(this);
     for (const Quantity& quantity : quantities)
@@ -38,18 +38,22 @@ PrecisionPage::PrecisionPage(Session& session)
     auto* add = button(tr("Add person"), true);
     auto* keep = button(tr("Keep the study"));
     auto* import = button(tr("Import CSV…"));
-    layout->addWidget(
-        label(tr("Measure 15 people three times or 30 twice, stepping off and on again between the repeats."),
-              "soft"));
+    layout->addWidget(label(
+        tr("Measure 15 people three times or 30 people twice. On the same day, with repositioning, the study "
+           "gives "
+           "the repeatability. 2 to 7 days apart, prepared as always, it gives the least significant change."),
+        "soft"));
+    design_->addItems({tr("same day, repositioned"), tr("between days")});
+    design_->setAccessibleName(tr("Design of the study"));
     group_->setMinimumWidth(220);
-    layout->addLayout(inOneRow({quantity_, group_, import}));
+    layout->addLayout(inOneRow({quantity_, design_, group_, import}));
     layout->addLayout(inOneRow({person_, add, keep}));
     layout->addWidget(precision_);
     layout->addWidget(people_, 1);
     connect(add, &QPushButton::clicked, this, &PrecisionPage::addPerson);
     connect(person_, &QLineEdit::returnPressed, this, &PrecisionPage::addPerson);
     connect(import, &QPushButton::clicked, this, &PrecisionPage::importStudy);
-    for (const QComboBox* choice : {quantity_, group_})
+    for (const QComboBox* choice : {quantity_, group_, design_})
         connect(choice, &QComboBox::currentIndexChanged, this, [this] {
             collected_.clear();
             showStudy();
@@ -91,7 +95,8 @@ void PrecisionPage::keepStudy() {
                       session_.now(),
                       session_.atTheBench().id,
                       collected_,
-                      group_->currentData().toString().toStdString()};
+                      group_->currentData().toString().toStdString(),
+                      design_->currentIndex() == 1};
     if (session_.report(session_.book().save(study, session_.atTheBench().id)))
         collected_.clear();
     showStudy();
@@ -103,24 +108,29 @@ void PrecisionPage::showStudy() {
     QString when = tr("being collected");
     if (shown.empty())
         for (const Study& study : session_.book().studies(instrument_))
-            if (study.quantity == quantity && study.group == group_->currentData().toString().toStdString()) {
+            if (study.quantity == quantity && study.group == group_->currentData().toString().toStdString() &&
+                study.betweenDays == (design_->currentIndex() == 1)) {
                 shown = study.people;
                 when = report::day(study.at);
             }
     const auto precision = quality::precisionOf(shown);
     precision_->setText(
-        !precision ? tr("No study yet.")
-                   : tr("%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %), least "
-                        "significant "
-                        "change %6. %7")
-                         .arg(when, report::plain(fixed(precision->rootMeanSquareSd, 3)),
-                              report::plain(fixed(precision->rootMeanSquareCv, 2)))
-                         .arg(precision->degreesOfFreedom)
-                         .arg(report::plain(fixed(precision->upperBound, 3)),
-                              report::plain(fixed(precision->leastSignificantChange, 2)),
-                              precision->enough()
-                                  ? tr("It replaces the error model when a change is judged.")
-                                  : tr("Too few: 27 degrees of freedom are needed before it counts.")));
+        !precision
+            ? tr("No study yet.")
+            : tr("%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %), least "
+                 "significant "
+                 "change %6. %7")
+                  .arg(when, report::plain(fixed(precision->rootMeanSquareSd, 3)),
+                       report::plain(fixed(precision->rootMeanSquareCv, 2)))
+                  .arg(precision->degreesOfFreedom)
+                  .arg(report::plain(fixed(precision->upperBound, 3)),
+                       report::plain(fixed(precision->leastSignificantChange, 2)),
+                       precision->enough()
+                           ? design_->currentIndex() == 1
+                                 ? tr("Changes are judged by it.")
+                                 : tr("Changes are judged by it, with the usual variation from day to day.")
+                           : tr("%1 of 27 degrees of freedom: too few to be used.")
+                                 .arg(precision->degreesOfFreedom)));
     people_->setRowCount(static_cast<int>(shown.size()));
     for (int row = 0; row < people_->rowCount(); ++row) {
         QStringList repeats;

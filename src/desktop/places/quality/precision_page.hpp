@@ -21,7 +21,7 @@ private:
     Session& session_;
     std::string instrument_;
     QComboBox* quantity_;
-    QComboBox* group_; ///< whose hands the study speaks for
+    QComboBox *group_, *design_; ///< whose hands the study speaks for
     QLineEdit* person_;
     QLabel* precision_;
     QTableWidget* people_;

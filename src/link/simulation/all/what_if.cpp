@@ -47,7 +47,7 @@ public:
         const auto computed = computeTest(snapshotOf(*(*begun)), policy_);
         if (const auto* composition = computed ? computed->composition() : nullptr) {
             finding.fatPercent = composition->fatPercent.estimate().value();
-            finding.halfInterval = normal95 * composition->fatPercent.totalError().value();
+            finding.halfInterval = composition->fatPercent.halfInterval().value();
         }
         return finding;
     }

@@ -68,8 +68,8 @@ private:
 
 // As the converter of the chamber sends it.
 double converted(double pressure) {
-    constexpr double stepsPerPascal =
-        100.0; // sixteen bits over ±330 Pa; the noise of a sample is fifteen steps
+    // Sixteen bits over ±330 Pa; the noise of a sample is fifteen steps.
+    constexpr double stepsPerPascal = 100.0;
     return std::round(pressure * stepsPerPascal) / stepsPerPascal;
 }
 

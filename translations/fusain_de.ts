@@ -1138,7 +1138,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The interval is ± {1} % fat; most of it ({2} %) comes from: {3}.</source>
+      <source>The 95 % CI is ± {1} % fat. Most of its variance ({2} %) comes from: {3}.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4110,12 +4110,12 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>they agree</source>
-      <translation type="unfinished" />
+      <source>no further apart than expected</source>
+      <translation>nicht weiter auseinander als erwartet</translation>
     </message>
     <message>
-      <source>they do not agree</source>
-      <translation type="unfinished" />
+      <source>further apart than expected</source>
+      <translation>weiter auseinander als erwartet</translation>
     </message>
     <message>
       <source>Checks, lungs and preparation</source>
@@ -4534,8 +4534,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>they do not agree. </source>
-      <translation type="unfinished" />
+      <source>further apart than expected. </source>
+      <translation>weiter auseinander als erwartet. </translation>
     </message>
     <message>
       <source>Key points, as suggested</source>
@@ -8613,12 +8613,12 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>they agree</source>
-      <translation type="unfinished" />
+      <source>no further apart than expected</source>
+      <translation>nicht weiter auseinander als erwartet</translation>
     </message>
     <message>
-      <source>they do not agree. </source>
-      <translation type="unfinished" />
+      <source>further apart than expected. </source>
+      <translation>weiter auseinander als erwartet. </translation>
     </message>
     <message>
       <source>Three and four components need density and body water of one day, the fourth bone mineral.</source>

@@ -70,6 +70,14 @@ TEST(RestingEnergy, GasesGiveWeirAndAreChecked) {
     EXPECT_FALSE(acceptableResting(0.250, 0.260, 5.0)); // 1.04
 }
 
+// By hand: √(0.15² + (0.15/1.6)²) = 0.17689; √(0.18² + (0.15/1.6)²) = 0.20296; from a BMI of 30 on.
+TEST(RestingEnergy, WhatOnePersonSpendsIsKnownToASixth) {
+    EXPECT_NEAR(expenditureInterval(24.0, 1.6), 0.17689, 1e-5);
+    EXPECT_NEAR(expenditureInterval(29.999, 1.6), 0.17689, 1e-5);
+    EXPECT_NEAR(expenditureInterval(30.0, 1.6), 0.20296, 1e-5);
+    EXPECT_LT(expenditureInterval(24.0, 2.4), expenditureInterval(24.0, 1.2));
+}
+
 TEST(ActivityOfADay, IsTheHoursTimesTheirCost) {
     // Sheet 2.1: 41.6 MET-h, level 1.7333.
     const std::array day{Activity{8, 0.95}, Activity{8, 1.5}, Activity{4, 1.3},

@@ -189,5 +189,28 @@ TEST(Interpretation, SaysWhereTheValueLies) {
         << sentences.front().english();
 }
 
+// A limit is passed when the whole interval has passed it, not before.
+TEST(Interpretation, AValueWhoseIntervalReachesOverALimitIsCloseToIt) {
+    auto set = *referenceFromJson(dataFile("references/composition.json").at(0), "references");
+    const auto test = *computeTest(weighed(), policy);
+    const auto& fat = test.composition()->fatPercent;
+    const auto saidWith = [&](double low, double high) {
+        for (auto& row : set.rows)
+            row.low = low, row.high = high;
+        return findings(test, &set, std::nullopt).front().english();
+    };
+    const double value = fat.estimate().value(), half = fat.halfInterval().value();
+    const auto says = [](const std::string& sentence, const char* words) {
+        return sentence.find(words) != std::string::npos;
+    };
+    EXPECT_TRUE(says(saidWith(1.0, value - half - 0.01), "above the band"));
+    EXPECT_TRUE(says(saidWith(1.0, value - half + 0.01), "close to the upper limit"));
+    EXPECT_TRUE(says(saidWith(1.0, value - 0.01), "close to the upper limit"));
+    EXPECT_TRUE(says(saidWith(1.0, value + 0.01), "in the band"));
+    EXPECT_TRUE(says(saidWith(value + 0.01, 60.0), "close to the lower limit"));
+    EXPECT_TRUE(says(saidWith(value + half - 0.01, 60.0), "close to the lower limit"));
+    EXPECT_TRUE(says(saidWith(value + half + 0.01, 60.0), "below the band"));
+}
+
 } // namespace
 } // namespace fusain::hydrostatic_result_test

@@ -65,7 +65,8 @@ Equation entryOf(const energy::RestingEquation& equation) {
             equation.citation,
             equation.grade,
             "kcal/d",
-            equation.forAthletes ? "athletes; for one person ± 10 %" : "for one person ± 10 %",
+            equation.forAthletes ? "athletes; for one person ± 15 % (95 %), obese ± 18 %"
+                                 : "for one person ± 15 % (95 %), obese ± 18 %",
             inputsOf(letters, equation),
             [&equation, letters](EquationArguments x) {
                 return EquationValue{equation.compute(subjectFrom(letters, x)).value(), {}, {}};

@@ -203,4 +203,10 @@ std::string_view activityBand(double level) {
     return level <= 2.40 ? FUSAIN_TEXT("vigorous") : FUSAIN_TEXT("hard to keep up for long");
 }
 
+double expenditureInterval(double bodyMassIndex, double activityLevel) {
+    constexpr double obese = 30.0; // kg/m²
+    return std::hypot(bodyMassIndex < obese ? restingInterval : restingIntervalObese,
+                      activityInterval / activityLevel);
+}
+
 } // namespace fusain::energy

@@ -45,9 +45,15 @@ struct RestingEstimate {
 };
 [[nodiscard]] std::vector<RestingEstimate> restingEstimates(const RestingSubject& subject);
 
-/// For one person every equation may be off by this much either way. @par Source Frankenfield D et al (2005),
-/// J Am Diet Assoc 105:775-789.
-inline constexpr double restingError = 0.10;
+/// Half of the 95 % interval of resting energy for one person, as a part of it: within 10 % are only about 82 %
+/// of people, 70 % of obese ones. Grade B. @par Source Frankenfield D et al (2005), J Am Diet Assoc
+/// 105:775-789.
+inline constexpr double restingInterval = 0.15, restingIntervalObese = 0.18;
+/// The same of an activity level, in its own unit. Grade B.
+inline constexpr double activityInterval = 0.15;
+/// Half of the 95 % interval of the energy that one person spends, as a part of it.
+/// @param bodyMassIndex kg/m²  @param activityLevel 1.2 to 2.5
+[[nodiscard]] double expenditureInterval(double bodyMassIndex, double activityLevel);
 
 /// Resting energy from gas exchange: 1440·(3.941·VO2 + 1.106·VCO2), without urinary nitrogen (up to 1.5 %
 /// high). @param oxygen, carbonDioxide L/min STPD  @par Source Weir JB (1949), J Physiol 109:1-9.

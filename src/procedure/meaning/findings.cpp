@@ -6,22 +6,32 @@
 namespace fusain {
 namespace {
 
+// Above or below only when the whole interval is; a value beyond a limit that its interval reaches back over is
+// close to it.
 Message positionSentence(const reference::ReferenceSet& set, const reference::ReferenceRow& row,
                          const Measured<Percent>& fat) {
     const double value = fat.estimate().value();
-    const std::vector<std::string> arguments{fixed(value, 1), fixed(row.low, 0), fixed(row.high, 0), set.title};
-    switch (reference::positionIn(row, value)) {
-    case reference::Position::Below:
-        return {FUSAIN_TEXT("{1} % fat lies below the band of {2} to {3} % for this sex and age ({4})."),
-                arguments};
-    case reference::Position::Above:
-        return {FUSAIN_TEXT("{1} % fat lies above the band of {2} to {3} % for this sex and age ({4})."),
-                arguments};
-    case reference::Position::Within:
+    const std::vector<std::string> arguments{
+        fixed(value, 1), fixed(row.low, 0),           fixed(row.high, 0),
+        set.title,       fixed(fat.low().value(), 1), fixed(fat.high().value(), 1)};
+    const auto position = reference::positionIn(row, value);
+    if (position == reference::Position::Within)
         return {FUSAIN_TEXT("{1} % fat lies in the band of {2} to {3} % for this sex and age ({4})."),
                 arguments};
-    }
-    return {};
+    if (position == reference::Position::Below)
+        return {
+            fat.high().value() < row.low
+                ? FUSAIN_TEXT("{1} % fat lies below the band of {2} to {3} % for this sex and age ({4}).")
+                : FUSAIN_TEXT(
+                      "{1} % fat (95 % CI {5}–{6}) is close to the lower limit of {2} % for this sex and age "
+                      "({4})."),
+            arguments};
+    return {fat.low().value() > row.high
+                ? FUSAIN_TEXT("{1} % fat lies above the band of {2} to {3} % for this sex and age ({4}).")
+                : FUSAIN_TEXT(
+                      "{1} % fat (95 % CI {5}–{6}) is close to the upper limit of {3} % for this sex and age "
+                      "({4})."),
+            arguments};
 }
 
 // `since` begins the sentence: "Since the last test" or "Since the first test (2025-01-09)".
@@ -72,9 +82,10 @@ void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const Tes
             changeSentence(changesSince(*baseline, outcome, own), FUSAIN_TEXT("Since the first test")));
     const double half = fat.halfInterval().value();
     if (const auto budget = fat.budget(); !budget.empty())
-        sentences.push_back({FUSAIN_TEXT("The interval is ± {1} % fat; most of it ({2} %) comes from: {3}."),
-                             {fixed(half, 1), fixed(100.0 * budget.front().fraction, 0),
-                              std::string(sourceName(budget.front().source))}});
+        sentences.push_back(
+            {FUSAIN_TEXT("The 95 % CI is ± {1} % fat. Most of its variance ({2} %) comes from: {3}."),
+             {fixed(half, 1), fixed(100.0 * budget.front().fraction, 0),
+              std::string(sourceName(budget.front().source))}});
 }
 
 } // namespace

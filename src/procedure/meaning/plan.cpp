@@ -98,11 +98,12 @@ std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanRequest& requ
 void follow(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
     const energy::DietSubject body{subject.mass, subject.fatMass, plan.resting, request.activityLevel};
     const int days = 7 * request.weeks;
-    // Eating as planned, while the expenditure is a tenth more or less than predicted.
-    const Kcal tenth = plan.balance * energy::restingError;
+    // Eating as planned, while this person spends more or less than predicted.
+    const double index = subject.mass.value() / (subject.height.value() * subject.height.value());
+    const Kcal off = plan.balance * energy::expenditureInterval(index, request.activityLevel);
     const auto likely = energy::dynamicCourse(body, request.change, days),
-               fast = energy::dynamicCourse(body, request.change - tenth, days),
-               slow = energy::dynamicCourse(body, request.change + tenth, days);
+               fast = energy::dynamicCourse(body, request.change - off, days),
+               slow = energy::dynamicCourse(body, request.change + off, days);
     for (int week = 0; week <= request.weeks; ++week) {
         const auto day = static_cast<std::size_t>(7 * week);
         plan.points.push_back({week, likely[day].mass, likely[day].fatMass, likely[day].fatFreeMass,

@@ -59,7 +59,7 @@ struct PlanStop {
 struct PlanPoint {
     int week = 0;
     Kilograms mass, fatMass, fatFreeMass;
-    Kilograms lowest, highest; ///< of the mass, when the predicted expenditure is off by a tenth either way
+    Kilograms lowest, highest; ///< of the mass, when the expenditure is off by its 95 % interval either way
     KilocaloriesPerDay expenditure;
 };
 struct Plan {

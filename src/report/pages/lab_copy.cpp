@@ -85,7 +85,8 @@ void sameDay(PageFlow& flow, const TestReport& report) {
             tr("%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6")
                 .arg(say(methodTitle(other.method)), number(other.fatPercent.value(), 1),
                      QString::fromStdString(signedFixed(other.difference, 1)), number(other.halfInterval, 1),
-                     other.agrees() ? tr("they agree") : tr("they do not agree"), say(other.likelyCause)),
+                     other.agrees() ? tr("no further apart than expected") : tr("further apart than expected"),
+                     say(other.likelyCause)),
             9.5);
     }
 }

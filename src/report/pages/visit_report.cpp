@@ -249,7 +249,8 @@ PageFlow labCopy(const VisitReport& visit) {
         flow.row({tr("%1 − %2").arg(say(methodTitle(visit.across.values[pair.first].method)),
                                     say(methodTitle(visit.across.values[pair.second].method))),
                   number(pair.difference, 1), QStringLiteral("± ") + number(pair.halfInterval, 1),
-                  pair.agrees() ? tr("they agree") : tr("they do not agree. ") + say(pair.likelyCause)},
+                  pair.agrees() ? tr("no further apart than expected")
+                                : tr("further apart than expected. ") + say(pair.likelyCause)},
                  {0.36, 0.1, 0.1, 0.44}, false, {1, 2});
     flow.heading(tr("Key points, as suggested"));
     for (const TestReport& test : visit.tests)

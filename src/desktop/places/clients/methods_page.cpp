@@ -83,12 +83,12 @@ void MethodsPage::showDay() {
             rows.push_back({report::say(value.model->title), value.composition.fatPercent.estimate().value(),
                             value.composition.fatPercent.halfInterval().value(), true});
         for (const MethodPair& pair : day.pairs)
-            setRow(
-                pairs_, pairs_->rowCount(),
-                {tr("%1 − %2").arg(report::say(methodTitle(day.values[pair.first].method)),
-                                   report::say(methodTitle(day.values[pair.second].method))),
-                 QString::fromStdString(signedFixed(pair.difference, 1)), number(pair.halfInterval, 1),
-                 pair.agrees() ? tr("they agree") : tr("they do not agree. ") + report::say(pair.likelyCause)});
+            setRow(pairs_, pairs_->rowCount(),
+                   {tr("%1 − %2").arg(report::say(methodTitle(day.values[pair.first].method)),
+                                      report::say(methodTitle(day.values[pair.second].method))),
+                    QString::fromStdString(signedFixed(pair.difference, 1)), number(pair.halfInterval, 1),
+                    pair.agrees() ? tr("no further apart than expected")
+                                  : tr("further apart than expected. ") + report::say(pair.likelyCause)});
         for (const Message& input : day.inputs)
             inputs << report::say(input);
         if (day.models.empty())

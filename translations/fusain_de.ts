@@ -1254,7 +1254,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>An equation may be off by 10 % for one person: follow the scale for two weeks and correct.</source>
+      <source>What one person spends may differ by a sixth (95 %): follow the scale for two weeks and correct.</source>
       <translation type="unfinished" />
     </message>
     <message>

@@ -38,7 +38,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), sentences_(label({}, "")),
       rule_(new FigureView(tr("Body fat on its scale"), 108)), choice_(new QTabBar),
       figure_(new FigureView(tr("Picture of the result"), 270)),
-      sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, tr("Worked sheet"))),
+      sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("SE"), tr("how")}, tr("Worked sheet"))),
       lineDetail_(label({}, "soft")), whatIfResidual_(new QLineEdit), whatIfConversion_(new QComboBox),
       whatIfPolicy_(new QComboBox), whatIfNote_(label({}, "warning")) {
     whatIfResidual_->setPlaceholderText(tr("lung gas, L"));

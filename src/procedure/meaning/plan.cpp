@@ -149,7 +149,7 @@ void caution(Plan& plan, const PlanSubject& subject, const PlanRequest& request)
                  {}});
     }
     plan.cautions.push_back(
-        {FUSAIN_TEXT("An equation may be off by 10 % for one person: follow the scale for two weeks "
+        {FUSAIN_TEXT("What one person spends may differ by a sixth (95 %): follow the scale for two weeks "
                      "and correct."),
          {}});
 }

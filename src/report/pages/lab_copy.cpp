@@ -62,7 +62,7 @@ void sheet(PageFlow& flow, const TestReport& report) {
     const std::vector<double> columns{0.06, 0.21, 0.1, 0.07, 0.09, 0.47};
     const std::vector<int> numbers{2, 4};
     flow.heading(tr("Worked sheet"));
-    flow.row({QString(), tr("quantity"), tr("value"), tr("unit"), tr("±"), tr("how")}, columns, true, numbers);
+    flow.row({QString(), tr("quantity"), tr("value"), tr("unit"), tr("SE"), tr("how")}, columns, true, numbers);
     for (const WorkedLine& line : report.computed.sheet())
         flow.row(
             {plain(line.symbol), say(std::string_view(line.name)), plain(line.value), plain(line.unit),

@@ -15,6 +15,22 @@
 #include <cmath>
 
 namespace fusain::report {
+
+std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across) {
+    std::vector<NamedSpindle> rows;
+    const auto add = [&](std::string_view name, const Measured<Percent>& fat) {
+        rows.push_back({say(name), fat.estimate().value(), fat.halfInterval().value(), false});
+    };
+    for (const MethodValue& value : across.values)
+        add(methodTitle(value.method), value.fatPercent);
+    for (const ModelValue& value : across.models)
+        add(value.model->title, value.composition.fatPercent);
+    const auto surest = std::ranges::min_element(rows, {}, &NamedSpindle::half);
+    if (surest != rows.end())
+        surest->strong = true;
+    return rows;
+}
+
 namespace {
 
 QString personOf(const VisitReport& visit) {
@@ -28,17 +44,6 @@ void paintScaled(QPainter& painter, const QRectF& area, double scale, const Name
     painter.scale(scale, scale);
     figure.paint(painter, QRectF(0, 0, area.width() / scale, area.height() / scale), printPalette());
     painter.restore();
-}
-
-std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across) {
-    std::vector<NamedSpindle> rows;
-    for (const MethodValue& value : across.values)
-        rows.push_back({say(methodTitle(value.method)), value.fatPercent.estimate().value(),
-                        value.fatPercent.halfInterval().value(), false});
-    for (const ModelValue& value : across.models)
-        rows.push_back({say(value.model->title), value.composition.fatPercent.estimate().value(),
-                        value.composition.fatPercent.halfInterval().value(), true});
-    return rows;
 }
 
 void spindles(PageFlow& flow, const MethodsOfADay& across) {

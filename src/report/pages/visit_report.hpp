@@ -4,6 +4,7 @@
 #include "procedure/meaning/across_methods.hpp"
 #include "procedure/meaning/plan.hpp"
 #include "procedure/meaning/progress.hpp"
+#include "report/figures/spindles_figure.hpp"
 #include "report/pages/test_report.hpp"
 
 namespace fusain::report {
@@ -44,6 +45,8 @@ struct VisitReport {
 /// Two pages for the client: what matters, what was measured, the body today, what changed, the plan, and how
 /// to prepare for the next test.
 [[nodiscard]] PageFlow clientCopy(const VisitReport& visit);
+/// The fat of a day by every method and model; the surest stands out, whatever it rests on.
+[[nodiscard]] std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across);
 /// Everything for the lab: the methods side by side, and the lab copy of each test.
 [[nodiscard]] PageFlow labCopy(const VisitReport& visit);
 

@@ -49,7 +49,7 @@ QWidget* withHeading(const QString& text, QWidget* content, int width) {
 
 BenchPlace::BenchPlace(Session& session)
     : Place(session), runSheet_(new QListWidget), panels_(new QStackedWidget),
-      sheet_(table({tr(""), tr("value"), tr("±")}, tr("Worked sheet"))), pages_(new QStackedWidget),
+      sheet_(table({tr(""), tr("value"), tr("SE")}, tr("Worked sheet"))), pages_(new QStackedWidget),
       empty_(label(tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in Clients "
                       "(Alt+C) and start one there."),
                    "heading")),

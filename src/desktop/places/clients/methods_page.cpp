@@ -5,6 +5,7 @@
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/spindles_figure.hpp"
+#include "report/pages/visit_report.hpp"
 
 #include <QVBoxLayout>
 #include <algorithm>
@@ -76,12 +77,7 @@ void MethodsPage::showDay() {
     QStringList inputs;
     if (const int row = day_->currentIndex(); row >= 0 && row < static_cast<int>(days_.size())) {
         const MethodsOfADay day = acrossMethods(days_[static_cast<std::size_t>(row)].tests);
-        for (const MethodValue& value : day.values)
-            rows.push_back({report::say(methodTitle(value.method)), value.fatPercent.estimate().value(),
-                            value.fatPercent.halfInterval().value(), false});
-        for (const ModelValue& value : day.models)
-            rows.push_back({report::say(value.model->title), value.composition.fatPercent.estimate().value(),
-                            value.composition.fatPercent.halfInterval().value(), true});
+        rows = report::spindlesOf(day);
         for (const MethodPair& pair : day.pairs)
             setRow(pairs_, pairs_->rowCount(),
                    {tr("%1 − %2").arg(report::say(methodTitle(day.values[pair.first].method)),

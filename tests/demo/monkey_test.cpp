@@ -8,6 +8,7 @@
 #include <QApplication>
 #include <QFile>
 #include <QFileDialog>
+#include <QMenu>
 #include <QTest>
 #include <QTimer>
 #include <random>
@@ -40,7 +41,8 @@ public:
         playing_ = true;
         next();
         QTimer::singleShot(milliseconds, &shell_, [this] { playing_ = false; });
-        QTest::qWait(milliseconds);
+        while (playing_ || depth_ > 0 || waiting_)
+            QTest::qWait(5);
     }
     [[nodiscard]] int acts() const { return acts_; }
     [[nodiscard]] int dialogs() const { return dialogs_; }
@@ -49,24 +51,30 @@ private:
     std::size_t draw(std::size_t of) { return std::uniform_int_distribution<std::size_t>(0, of - 1)(random_); }
 
     // A dialog that opens runs its own loop inside the act that opened it: each act has a timer of its own,
-    // because one that is at work is not called again.
+    // because one that is at work is not called again. When the play is over the acts go on to close what is
+    // open, until every loop is left.
     void next() {
-        QTimer::singleShot(0, &shell_, [this] {
-            if (!playing_)
-                return leave();
+        waiting_ = true;
+        QTimer::singleShot(1, &shell_, [this] {
+            waiting_ = false;
+            if (!playing_ && depth_ == 0)
+                return;
             next();
-            act();
+            ++depth_;
+            playing_ ? act() : leave();
+            --depth_;
         });
     }
-    // Out of every dialog and menu: their loops stand on each other, and the play ends when the last is left.
-    void leave() {
+    static void leave() {
+        for (QWidget* each : QApplication::topLevelWidgets())
+            if (qobject_cast<QMenu*>(each) && each->isVisible()) {
+                each->close();
+                return;
+            }
         if (QWidget* popup = QApplication::activePopupWidget())
             popup->close();
         else if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget()))
             dialog->reject();
-        else
-            return;
-        QTimer::singleShot(0, &shell_, [this] { leave(); });
     }
     void act() {
         QWidget* window = QApplication::activePopupWidget();
@@ -139,7 +147,8 @@ private:
 
     Shell& shell_;
     std::mt19937 random_;
-    bool playing_ = false;
+    bool playing_ = false, waiting_ = false;
+    int depth_ = 0; ///< acts that are under way, one inside the other
     QDialog* last_ = nullptr;
     int acts_ = 0, dialogs_ = 0;
 };

@@ -1254,7 +1254,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>What one person spends may differ by a sixth (95 %): follow the scale for two weeks and correct.</source>
+      <source>Energy expenditure of one person may differ by ± {1} % (95 %). Follow the scale for two weeks and correct.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4400,6 +4400,22 @@
     <message>
       <source>fat-free</source>
       <translation>fettfrei</translation>
+    </message>
+    <message>
+      <source>  ± %1 (95 %)</source>
+      <translation>  ± %1 (95 %)</translation>
+    </message>
+    <message>
+      <source>± is the 95 % CI</source>
+      <translation>± ist das 95-%-Intervall</translation>
+    </message>
+    <message>
+      <source>  (± %1, 95 %)</source>
+      <translation>  (± %1, 95 %)</translation>
+    </message>
+    <message>
+      <source>bars: 95 %, from visit to visit</source>
+      <translation>Balken: 95 %, von Besuch zu Besuch</translation>
     </message>
     <message>
       <source>To scale in kg.</source>
@@ -7859,7 +7875,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4. %5</source>
+      <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8824,7 +8840,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>most likely between</source>
+      <source>95 % between</source>
       <translation type="unfinished" />
     </message>
     <message>

@@ -146,6 +146,19 @@ TEST_F(Transfer, ARecordThatWasPutInIsTakenBackAsOne) {
     EXPECT_FALSE(to->clients().empty());
 }
 
+// A plan that came with the client and was worked on since is not taken back with it.
+TEST_F(Transfer, APlanThatWasChangedSinceKeepsItsClient) {
+    fill();
+    auto record = *takeOut(*from, "client-1");
+    record.plan = Json{{"goal", 70.0}};
+    MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
+    const Import import = imports(*to).front();
+    EXPECT_FALSE(obstacleToTakingBack(*to, import));
+    MUST(to->setSetting("plan.client-1", Json{{"goal", 68.0}}.dump(), "oriel"));
+    EXPECT_FALSE(takeBack(*to, import, "bram", someDay));
+    EXPECT_EQ(to->clients().size(), 1u);
+}
+
 TEST_F(Transfer, TakingBackLeavesTheBookOfBefore) {
     fill();
     const auto record = *takeOut(*from, "client-1");

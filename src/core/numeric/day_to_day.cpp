@@ -4,19 +4,15 @@
 
 namespace fusain {
 
-std::array<DayToDayEntry, 8> dayToDayEntries() {
-    const DayToDay usual;
-    const auto repeated =
-        FUSAIN_TEXT("repeated measurements of unchanged people on different days; not yet verified");
-    const auto practice = FUSAIN_TEXT("common experience of laboratories; not yet verified");
-    return {{{FUSAIN_TEXT("body water"), usual.bodyWater.value(), "kg", 'B', repeated},
-             {FUSAIN_TEXT("content of the gut"), usual.gutContent.value(), "kg", 'C', practice},
-             {FUSAIN_TEXT("gas in the gut"), usual.gutGas.value(), "L", 'B', repeated},
-             {FUSAIN_TEXT("residual volume"), usual.residualVolume.value(), "L", 'B', repeated},
-             {FUSAIN_TEXT("thoracic gas"), usual.thoracicGas.value(), "L", 'B', repeated},
-             {FUSAIN_TEXT("resistance"), 100.0 * usual.resistance, "%", 'B', repeated},
-             {FUSAIN_TEXT("reactance"), 100.0 * usual.reactance, "%", 'C', practice},
-             {FUSAIN_TEXT("body water from the spectrum"), usual.spectrumWater.value(), "L", 'C', practice}}};
+std::array<DayToDayEntry, 8> entriesOf(const DayToDay& day) {
+    return {{{FUSAIN_TEXT("body water"), day.bodyWater.value(), "kg"},
+             {FUSAIN_TEXT("gut content"), day.gutContent.value(), "kg"},
+             {FUSAIN_TEXT("gut gas"), day.gutGas.value(), "L"},
+             {FUSAIN_TEXT("residual volume"), day.residualVolume.value(), "L"},
+             {FUSAIN_TEXT("thoracic gas"), day.thoracicGas.value(), "L"},
+             {FUSAIN_TEXT("resistance"), 100.0 * day.resistance, "%"},
+             {FUSAIN_TEXT("reactance"), 100.0 * day.reactance, "%"},
+             {FUSAIN_TEXT("body water from the spectrum"), day.spectrumWater.value(), "L"}}};
 }
 
 } // namespace fusain

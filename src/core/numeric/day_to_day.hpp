@@ -7,8 +7,8 @@
 namespace fusain {
 
 /// How much the same person, with the same fat, lean and bone, differs from one day to another: standard
-/// deviations of one day about that person's mean. Values of grade B and C, for a lab to replace by its own
-/// between-day study.
+/// deviations of one day about that person's mean. Grade B and C as a whole and not verified value by value:
+/// for a lab to replace by its own between-day study.
 struct DayToDay {
     Kilograms bodyWater{0.40};
     Kilograms gutContent{0.35};
@@ -20,15 +20,13 @@ struct DayToDay {
     Litres spectrumWater{0.5};
 };
 
-/// Where each default comes from, for the Library.
+/// One of these variations, as people read it.
 struct DayToDayEntry {
     std::string_view name; ///< marked for translation
-    double value;          ///< the default, in `unit`
+    double value;          ///< in `unit`
     std::string_view unit;
-    char grade;
-    std::string_view source; ///< marked for translation
 };
-[[nodiscard]] std::array<DayToDayEntry, 8> dayToDayEntries();
+[[nodiscard]] std::array<DayToDayEntry, 8> entriesOf(const DayToDay& day);
 
 /// Density of what comes and goes from day to day, kg/L: water at body temperature, and the content of the gut.
 inline constexpr double bodyWaterDensity = 0.9934, gutContentDensity = 1.0;

@@ -91,10 +91,7 @@ void Computing::compareWithEarlier(report::TestReport& report) const {
 
 Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const WhatIf& whatIf,
                                                  const AnyPolicy* instead) {
-    const auto whole = book_.withRecordings(test); // a report shows them
-    if (!whole)
-        return tl::unexpected(whole.error());
-    auto result = computed(*whole, whatIf, instead);
+    auto result = computed(test, whatIf, instead);
     if (!result)
         return tl::unexpected(result.error());
     const RawTest& record = common(test);
@@ -121,6 +118,11 @@ Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const What
     report.units = report.client.units;
     report.withoutNumbers = report::betterWithoutNumbers(record, report.result().mass);
     return report;
+}
+
+Expected<report::TestReport> Computing::reportOnPaper(const AnyTest& test) {
+    const auto whole = book_.withRecordings(test);
+    return whole ? reportOn(*whole) : tl::unexpected(whole.error());
 }
 
 Expected<void> Computing::recompute(const AnyTest& test, const AnyPolicy& policy, Instant now,

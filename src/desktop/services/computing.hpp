@@ -22,6 +22,8 @@ public:
     /// @param instead computes by another policy than the test's own; nothing is stored
     [[nodiscard]] Expected<report::TestReport> reportOn(const AnyTest& test, const WhatIf& whatIf = {},
                                                         const AnyPolicy* instead = nullptr);
+    /// The same with the recordings of the test, which stand on its pages only.
+    [[nodiscard]] Expected<report::TestReport> reportOnPaper(const AnyTest& test);
     /// The lab's own precision by this method, from its studies.
     [[nodiscard]] LabPrecision precisionOf(std::string_view method, const std::string& technician) const;
     /// Names of the colleagues by id, read once for the whole of a table.

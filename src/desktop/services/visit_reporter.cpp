@@ -104,7 +104,7 @@ Expected<report::VisitReport> visitReportOn(Session& session, const Client& clie
         }
         if (!sameDay(record.startedAt, day))
             continue;
-        auto report = session.computing().reportOn(test);
+        auto report = session.computing().reportOnPaper(test);
         if (!report)
             return tl::unexpected(report.error());
         // Of several tests by one method the last one is the visit's.

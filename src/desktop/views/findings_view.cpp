@@ -160,12 +160,12 @@ void FindingsView::fillSentences(const report::TestReport& report) {
         lines.insert(1, tr("What makes the weight: %1.").arg(report::say(patternText(pattern))));
     }
     for (const OtherMethod& other : report.sameDay)
-        lines.insert(1, tr("The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4. %5")
-                            .arg(report::say(methodTitle(other.method)),
-                                 QString::fromStdString(fixed(other.fatPercent.value(), 1)),
-                                 QString::fromStdString(signedFixed(other.difference, 1)),
-                                 QString::fromStdString(fixed(other.halfInterval, 1)),
-                                 report::say(other.likelyCause)));
+        lines.insert(
+            1, tr("The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5")
+                   .arg(report::say(methodTitle(other.method)),
+                        QString::fromStdString(fixed(other.fatPercent.value(), 1)),
+                        QString::fromStdString(signedFixed(other.difference, 1)),
+                        QString::fromStdString(fixed(other.halfInterval, 1)), report::say(other.likelyCause)));
     sentences_->setText(lines.mid(0, 8).join(QLatin1Char('\n')));
     sentences_->setToolTip(plainTip(lines.join(QLatin1Char('\n'))));
 }

@@ -137,7 +137,7 @@ std::vector<quality::PairedValue> pairedFat(std::span<const ComputedTest> tests,
     return pairs;
 }
 
-double meanRepeatError(std::span<const ComputedTest> tests, std::string_view method) {
+double meanVisitError(std::span<const ComputedTest> tests, std::string_view method) {
     double sum = 0.0;
     int count = 0;
     for (const ComputedTest& test : tests)

@@ -48,9 +48,9 @@ inline constexpr double spectroscopyWaterSpread = 2.3;
                                                           std::string_view reference, std::string_view other,
                                                           const std::function<bool(Instant, Instant)>& sameDay);
 
-/// The mean repeat error of fat by a method over tests, %fat: what the error model says until the lab has a
-/// study.
+/// The mean standard error of one visit of fat by a method over tests, %fat: what the error model says until
+/// the lab has a study.
 /// @return 0 when no test of the method gives fat
-[[nodiscard]] double meanRepeatError(std::span<const ComputedTest> tests, std::string_view method);
+[[nodiscard]] double meanVisitError(std::span<const ComputedTest> tests, std::string_view method);
 
 } // namespace fusain

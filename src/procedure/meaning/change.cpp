@@ -24,13 +24,6 @@ std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& n
         {earlier.setting, now.setting}};
 }
 
-double visitError(const Uncertain& value, const std::optional<StudiedError>& own) {
-    const double day = value.errorOf(SourceKind::Day), repeat = value.errorOf(SourceKind::Repeat);
-    if (!own)
-        return std::hypot(repeat, day);
-    return own->betweenDays ? own->standardDeviation : std::hypot(own->standardDeviation, day);
-}
-
 double personErrorOfChange(const Uncertain& before, const Uncertain& after, bool sameEquation) {
     double variance = 0.0;
     for (std::size_t i = 0; i < sourceCount; ++i) {

@@ -16,8 +16,6 @@ struct Outcome {
 };
 /// Why no change is computed between two results; nothing when one may be.
 [[nodiscard]] std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now);
-/// Standard error of one visit about the same person's other visits. @param own what the lab found, if anything
-[[nodiscard]] double visitError(const Uncertain& value, const std::optional<StudiedError>& own);
 /// Standard error that the person's own errors leave in a change: nothing of what is the same in both.
 [[nodiscard]] double personErrorOfChange(const Uncertain& before, const Uncertain& after, bool sameEquation);
 

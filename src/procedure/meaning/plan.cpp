@@ -95,12 +95,15 @@ std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanRequest& requ
     return stops;
 }
 
+double expenditureInterval(const PlanSubject& subject, const PlanRequest& request) {
+    return energy::expenditureInterval(bmi(subject.mass, subject.height), request.activityLevel);
+}
+
 void follow(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
     const energy::DietSubject body{subject.mass, subject.fatMass, plan.resting, request.activityLevel};
     const int days = 7 * request.weeks;
     // Eating as planned, while this person spends more or less than predicted.
-    const double index = subject.mass.value() / (subject.height.value() * subject.height.value());
-    const Kcal off = plan.balance * energy::expenditureInterval(index, request.activityLevel);
+    const Kcal off = plan.balance * expenditureInterval(subject, request);
     const auto likely = energy::dynamicCourse(body, request.change, days),
                fast = energy::dynamicCourse(body, request.change - off, days),
                slow = energy::dynamicCourse(body, request.change + off, days);
@@ -148,10 +151,10 @@ void caution(Plan& plan, const PlanSubject& subject, const PlanRequest& request)
                              "usually better."),
                  {}});
     }
-    plan.cautions.push_back(
-        {FUSAIN_TEXT("What one person spends may differ by a sixth (95 %): follow the scale for two weeks "
-                     "and correct."),
-         {}});
+    plan.cautions.push_back({FUSAIN_TEXT("Energy expenditure of one person may differ by ± {1} % (95 %). "
+                                         "Follow the scale for two weeks and "
+                                         "correct."),
+                             {fixed(100.0 * expenditureInterval(subject, request), 0)}});
 }
 
 } // namespace

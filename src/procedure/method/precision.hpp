@@ -1,4 +1,6 @@
 #pragma once
+#include "core/numeric/measured.hpp"
+
 #include <optional>
 
 namespace fusain {
@@ -13,5 +15,9 @@ struct StudiedError {
 struct LabPrecision {
     std::optional<StudiedError> fatPercent, fatMass, fatFreeMass;
 };
+
+/// Standard error of one visit about the same person's other visits. A study between days takes the place of
+/// readings and day, one of the same day that of the readings. @param own what the lab found, if anything
+[[nodiscard]] double visitError(const Uncertain& value, const std::optional<StudiedError>& own);
 
 } // namespace fusain

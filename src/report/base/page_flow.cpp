@@ -134,7 +134,8 @@ QRectF PageFlow::sheetIn(const QRectF& area) const {
 void PageFlow::paintLab(QPainter& painter, int page) const {
     QStringList contact{QString::fromStdString(lab_.address), QString::fromStdString(lab_.telephone)};
     contact.removeAll(QString());
-    paintText(painter, QRectF(margin, pageHeight - margin, textWidth, 14), sized(8), 8, Qt::AlignRight,
+    // Under the name of the page: beside it, a long address would run into it.
+    paintText(painter, QRectF(margin, pageHeight - margin + 11, textWidth, 24), sized(8), 8, wrapped,
               contact.join(QStringLiteral(" · ")), printPalette().softInk);
     const QImage logo = page > 0 || lab_.logo.isEmpty() ? QImage() : QImage::fromData(lab_.logo);
     if (logo.isNull())

@@ -58,7 +58,7 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
         QString value =
             QString::fromStdString(fixed(now.estimate, model.decimals)) + QLatin1Char(' ') + model.unit;
         if (now.halfWidth > 0.0)
-            value += QStringLiteral("  ± %1").arg(QString::fromStdString(fixed(now.halfWidth, model.decimals)));
+            value += tr("  ± %1 (95 %)").arg(QString::fromStdString(fixed(now.halfWidth, model.decimals)));
         painter.setFont(numberFont(13, Weight::SemiBold));
         painter.setPen(palette.berry);
         painter.drawText(QRectF(area.left(), area.top(), area.width(), 18), Qt::AlignRight | Qt::AlignVCenter,

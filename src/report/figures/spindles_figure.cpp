@@ -33,6 +33,9 @@ void paintSpindles(QPainter& painter, const QRectF& area, const std::vector<Name
         painter.drawText(QRectF(x - 30, area.bottom() - 20, 60, 16), Qt::AlignCenter,
                          number(value, step < 1.0 ? 1 : 0));
     }
+    painter.setFont(textFont(11));
+    painter.setPen(palette.softInk);
+    painter.drawText(QRectF(right + 10, area.bottom() - 20, 120, 16), Qt::AlignVCenter, tr("± is the 95 % CI"));
     double y = area.top() + 0.5 * height;
     for (const NamedSpindle& row : rows) {
         painter.setFont(textFont(12, row.strong ? Weight::SemiBold : Weight::Regular));

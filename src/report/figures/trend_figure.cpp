@@ -114,6 +114,10 @@ void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, 
     painter.setPen(palette.ink);
     painter.drawText(QRectF(area.left(), area.top(), area.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
                      model.title + QStringLiteral(", ") + model.unit);
+    painter.setFont(textFont(11));
+    painter.setPen(palette.softInk);
+    painter.drawText(QRectF(area.left(), area.top(), area.width(), 18), Qt::AlignRight | Qt::AlignVCenter,
+                     tr("bars: 95 %, from visit to visit"));
     if (model.lines.empty()) {
         painter.restore();
         return;

@@ -74,7 +74,7 @@ void masses(PageFlow& flow, const TestReport& report) {
     const auto mass = [&](const Measured<Kilograms>& value) {
         const Shown half95 = show(value.halfInterval(), report.units);
         return say(show(value.estimate(), report.units)) +
-               QStringLiteral("  (± %1)").arg(QString::fromStdString(half95.number));
+               tr("  (± %1, 95 %)").arg(QString::fromStdString(half95.number));
     };
     const std::vector<double> columns{0.5, 0.5};
     flow.row({tr("Your body mass"), say(show(report.result().mass, report.units))}, columns, false, {}, 10.5);

@@ -74,7 +74,7 @@ void sheet(PageFlow& flow, const TestReport& report) {
     flow.heading(tr("Where the uncertainty comes from (%fat)"));
     for (const BudgetLine& line : report.composition()->fatPercent.budget())
         flow.row({say(sourceName(line.source)), number(100.0 * line.fraction, 0) + QStringLiteral(" %"),
-                  QStringLiteral("± ") + number(line.standardError, 2)},
+                  tr("SE %1").arg(number(line.standardError, 2))},
                  {0.4, 0.12, 0.15}, false, {1, 2});
 }
 

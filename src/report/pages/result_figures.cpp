@@ -1,6 +1,5 @@
 #include "report/pages/result_figures.hpp"
 
-#include "procedure/meaning/change.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/body_figures.hpp"
 #include "report/figures/field_figure.hpp"
@@ -17,8 +16,8 @@ NamedFigure errors(const TestReport& report) {
     const auto& fat = report.composition()->fatPercent;
     std::vector<BudgetBar> bars;
     for (const BudgetLine& line : fat.budget())
-        bars.push_back({say(sourceName(line.source)), line.fraction,
-                        QStringLiteral("± %1 %").arg(number(line.standardError, 2))});
+        bars.push_back(
+            {say(sourceName(line.source)), line.fraction, tr("SE %1 %").arg(number(line.standardError, 2))});
     return {tr("Errors"), [bars](QPainter& painter, const QRectF& area, const Palette& palette) {
                 painter.setFont(textFont(13, Weight::SemiBold));
                 painter.setPen(palette.ink);

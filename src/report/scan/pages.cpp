@@ -38,16 +38,9 @@ RegionMatrixModel::Change change(Kilograms before, Kilograms now, double relativ
             quality::leastSignificantChange(relativeError * before.value(), relativeError * now.value())};
 }
 
-// The limit of the whole body is that of every other page: its day counts, and the lab may know how well it
-// repeats.
-double oneVisit(const Measured<Kilograms>& value, const std::optional<StudiedError>& own) {
-    const double day = value.uncertain().errorOf(SourceKind::Day);
-    return !own               ? value.visitError().value()
-           : own->betweenDays ? own->standardDeviation
-                              : std::hypot(own->standardDeviation, day);
-}
+// The limit of the whole body is that of every other page.
 double wholeLimit(const Measured<Kilograms>& value, const std::optional<StudiedError>& own) {
-    return quality::leastSignificantChange(oneVisit(value, own));
+    return quality::leastSignificantChange(visitError(value.uncertain(), own));
 }
 
 /// Which columns a picture has room for.
@@ -139,7 +132,7 @@ NamedFigure limbs(const Own& report) {
 CoreModel::Column columnOf(const DxaResult& result, const LabPrecision& own, const QString& title) {
     const auto layer = [](const QString& name, const Measured<Kilograms>& mass,
                           const std::optional<StudiedError>& study) {
-        return CoreModel::Layer{name, mass.estimate().value(), oneVisit(mass, study)};
+        return CoreModel::Layer{name, mass.estimate().value(), visitError(mass.uncertain(), study)};
     };
     return {title,
             {layer(tr("bone mineral"), result.boneMineral, {}), layer(tr("lean"), result.lean, own.fatFreeMass),

@@ -309,10 +309,10 @@ Expected<Event> LabBook::append(Event event) {
     event.sequence = lastSequence_ + 1;
     Transaction transaction(database);
     Event kept = event;
-    Expected<void> done = takeRecordingsOut(database, *kept.data);
-    kept.hash = event.hash = chainHash(lastHash_, kept);
+    Expected<void> done = blocksAreThere(database, event);
     if (done)
-        done = blocksAreThere(database, kept);
+        done = takeRecordingsOut(database, *kept.data);
+    kept.hash = event.hash = chainHash(lastHash_, kept);
     if (done)
         done = intoJournal(database, kept);
     if (done)

@@ -300,6 +300,37 @@ bool wasFound(const QSqlDatabase& database, const std::string& subject) {
     return !found || found->next();
 }
 
+// What was written after an earlier verification; nothing where it cannot be told apart from the rest.
+std::optional<Verification> onlyNewPart(const QSqlDatabase& database, const Verified& earlier) {
+    const Transaction oneMoment(database); // only read, so never committed
+    const auto meta = metaOf(database);
+    const auto schema = meta.find("schema");
+    auto end = run(database, QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"),
+                   {qlonglong(earlier.events)});
+    if (schema == meta.end() || schema->second != QString::number(newestSchema()) || !end || !end->next() ||
+        end->value(0).toString().toStdString() != earlier.head)
+        return std::nullopt;
+    Verification verification;
+    Chain chain(database, earlier.events, earlier.head);
+    std::map<std::string, Instant> written;
+    while (const auto event = chain.next(verification.faults)) {
+        if (reachesFurther(*event))
+            return std::nullopt;
+        written[event->subject] = event->at;
+    }
+    for (const auto& [subject, at] : written)
+        if (wasFound(database, subject))
+            return std::nullopt;
+    verification.before = earlier.events;
+    verification.events = chain.count();
+    verification.head = chain.head();
+    checkMeta(meta, chain, verification.faults);
+    checkSchema(database, verification.faults);
+    for (const auto& [subject, at] : written)
+        addFaults(verification, differencesOf(database, subject), {{subject, at}});
+    return verification;
+}
+
 } // namespace
 
 std::optional<Instant> Verification::damagedSince() const {
@@ -371,31 +402,8 @@ Verification verifyBook(const QSqlDatabase& database) {
 }
 
 Verification verifyNewPart(const QSqlDatabase& database, const Verified& earlier) {
-    {
-        const Transaction oneMoment(database); // only read, so never committed
-        Verification verification;
-        auto end = run(database, QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"),
-                       {qlonglong(earlier.events)});
-        bool apart = end && end->next() && end->value(0).toString().toStdString() == earlier.head;
-        Chain chain(database, earlier.events, earlier.head);
-        std::map<std::string, Instant> written;
-        while (const auto event = apart ? chain.next(verification.faults) : std::nullopt) {
-            written[event->subject] = event->at;
-            apart = !reachesFurther(*event) && !wasFound(database, event->subject);
-        }
-        const auto meta = metaOf(database);
-        if (apart && meta.contains("schema") && meta.at("schema") == QString::number(newestSchema())) {
-            verification.before = earlier.events;
-            verification.events = chain.count();
-            verification.head = chain.head();
-            checkMeta(meta, chain, verification.faults);
-            checkSchema(database, verification.faults);
-            for (const auto& [subject, at] : written)
-                addFaults(verification, differencesOf(database, subject), {{subject, at}});
-            return verification;
-        }
-    }
-    return verifyBook(database);
+    const auto apart = onlyNewPart(database, earlier);
+    return apart ? *apart : verifyBook(database);
 }
 
 QString verifiedFile(const QString& path) {

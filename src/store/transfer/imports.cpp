@@ -69,11 +69,12 @@ std::optional<Problem> obstacleToTakingBack(LabBook& book, const Import& import)
                            nothing,
                            {FUSAIN_TEXT("Refuse or amend single tests on the bench instead."), {}}};
     for (const std::string& id : import.clients) {
+        const std::int64_t last = std::max(book.lastEventOf(id), book.lastEventOf("plan." + id));
         const auto tests = book.testsOf(id);
         const bool others = std::ranges::any_of(tests, [&](const AnyTest& test) {
             return std::ranges::find(import.tests, common(test).id) == import.tests.end();
         });
-        if (others || !book.visitsOf(id).empty() || book.lastEventOf(id) > import.number) {
+        if (others || !book.visitsOf(id).empty() || last > import.number) {
             const auto client = book.client(id);
             return Problem{{FUSAIN_TEXT("The client {1} of this import has been here since, or was changed."),
                             {client ? client->code : id}},

@@ -52,7 +52,7 @@ StandBack ResultPanel::standBack() const {
         return std::visit([](const auto& own) { return withoutFat(own); }, result->result);
     const auto& fat = result->composition()->fatPercent;
     return {QStringLiteral("%1 %").arg(QString::fromStdString(fixed(fat.estimate().value(), 1))),
-            tr("± %1 %").arg(QString::fromStdString(fixed(fat.halfInterval().value(), 1)))};
+            tr("± %1 % (95 % CI)").arg(QString::fromStdString(fixed(fat.halfInterval().value(), 1)))};
 }
 
 InterpretationPanel::InterpretationPanel(Session& session, std::span<const StepText> sheet, Step step)

@@ -130,7 +130,7 @@ void MethodsPage::adopt() {
     }
     const auto error = [&](const std::string& method) {
         const auto studied = session_.computing().precisionOf(method, session_.atTheBench().id).fatPercent;
-        return studied ? studied->standardDeviation : meanRepeatError(people.tests, method);
+        return studied ? studied->standardDeviation : meanVisitError(people.tests, method);
     };
     const auto adopted = crossCalibrationFrom(*line, people.reference, people.other, error(people.reference),
                                               error(people.other), session_.now());

@@ -54,9 +54,9 @@ PlanPage::PlanPage(Session& session)
       kidney_(new QCheckBox(tr("Kidney disease"))), eatingButton_(button(tr("Five questions about eating…"))),
       stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 190)),
-      points_(table(
-          {tr("after"), tr("mass"), tr("most likely between"), tr("fat"), tr("fat-free"), tr("spends a day")},
-          tr("Where this leads"))),
+      points_(
+          table({tr("after"), tr("mass"), tr("95 % between"), tr("fat"), tr("fat-free"), tr("spends a day")},
+                tr("Where this leads"))),
       words_(label({})) {
     for (const Way& way : ways)
         activity_->addItem(tr(way.name), way.level);

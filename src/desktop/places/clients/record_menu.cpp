@@ -25,7 +25,7 @@ RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> 
     addAction(tr("Save a health record (FHIR)…"), this, &RecordMenu::saveBundle);
     addSeparator();
     addAction(tr("Put a record in…"), this, qOverload<>(&RecordMenu::putIn));
-    addAction(tr("Imports, and taking one back…"), this, &RecordMenu::showImports);
+    addAction(tr("Take back an import…"), this, &RecordMenu::showImports);
 }
 
 std::vector<ComputedTest> RecordMenu::signedTests(const Client& client) {
@@ -77,7 +77,7 @@ void RecordMenu::saveBundle() {
     const QTemporaryDir folder;
     for (const ComputedTest& test : tests) {
         const QString path = folder.filePath(QString::number(reports.size()) + QStringLiteral(".pdf"));
-        const auto report = session_.computing().reportOn(test.test);
+        const auto report = session_.computing().reportOnPaper(test.test);
         const auto written = report ? report::writePdf(report::labCopy(*report), path, tr("Lab copy"))
                                     : Expected<void>(tl::unexpected(report.error()));
         if (!session_.report(written))

@@ -148,21 +148,16 @@ QString dxaRows(const DxaPolicy& policy) {
 } // namespace
 
 QString dayRow(const MethodPolicy& policy) {
-    const DayToDay& day = policy.day;
+    QStringList variations;
+    for (const DayToDayEntry& entry : entriesOf(policy.day))
+        variations << QStringLiteral("%1 %2 %3")
+                          .arg(report::say(entry.name))
+                          .arg(entry.value)
+                          .arg(report::plain(std::string(entry.unit)));
     return pageRow(
-        QObject::tr("From day to day, unchanged"),
-        QObject::tr(
-            "body water %1 kg, gut content %2 kg, gut gas %3 L, residual volume %4 L, thoracic gas %5 L, "
-            "resistance %6 %, reactance %7 %, body water from the spectrum %8 L (standard deviations, not "
-            "yet verified; a study between days in Quality takes their place)")
-            .arg(day.bodyWater.value())
-            .arg(day.gutContent.value())
-            .arg(day.gutGas.value())
-            .arg(day.residualVolume.value())
-            .arg(day.thoracicGas.value())
-            .arg(100.0 * day.resistance)
-            .arg(100.0 * day.reactance)
-            .arg(day.spectrumWater.value()));
+        QObject::tr("Day-to-day variation (SD)"),
+        QObject::tr("%1. Grade B or C, not yet verified. A between-day study in Quality replaces it.")
+            .arg(variations.join(QStringLiteral(", "))));
 }
 
 QString policyRows(const AnyPolicy& policy) {

@@ -237,7 +237,7 @@ void WhatIfPage::showResult(const simulation::Experiment& tried, const simulatio
     }
     const double off = *fat - truth, half = finding.halfInterval.value_or(0.0);
     const QString points = (off < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + number(std::abs(off), 1);
-    result_->setText(finding.fatPercent ? tr("%1 ± %2 % fat; in truth %3 %: off by %4 points")
+    result_->setText(finding.fatPercent ? tr("%1 ± %2 % fat (95 % CI); in truth %3 %: off by %4 points")
                                               .arg(number(*fat, 1), number(half, 1), number(truth, 1), points)
                                         : tr("▲ No result: the rules let nothing through. Taken all the same: "
                                              "%1 % fat; in truth %2 %: off by "

@@ -21,6 +21,24 @@ constexpr std::array quantities{Quantity{"fat-percent", QT_TR_NOOP("fat, %"), "%
                                 Quantity{"fat-mass", QT_TR_NOOP("fat mass, kg"), "kg"},
                                 Quantity{"fat-free-mass", QT_TR_NOOP("fat-free mass, kg"), "kg"}};
 
+// What a study says. One of the same day knows the repeatability; the least significant change needs the days
+// as well.
+QString studyWords(const quality::Precision& precision, const QString& when, bool betweenDays) {
+    QString words = QObject::tr("%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %).")
+                        .arg(when, report::plain(fixed(precision.rootMeanSquareSd, 3)),
+                             report::plain(fixed(precision.rootMeanSquareCv, 2)))
+                        .arg(precision.degreesOfFreedom)
+                        .arg(report::plain(fixed(precision.upperBound, 3))) +
+                    QLatin1Char(' ');
+    if (!precision.enough())
+        return words +
+               QObject::tr("%1 of 27 degrees of freedom: too few to be used.").arg(precision.degreesOfFreedom);
+    if (!betweenDays)
+        return words + QObject::tr("Changes are judged by it and by the day-to-day variation of the policy.");
+    return words + QObject::tr("Least significant change %1. Changes are judged by it.")
+                       .arg(report::plain(fixed(precision.leastSignificantChange, 2)));
+}
+
 } // namespace
 
 PrecisionPage::PrecisionPage(Session& session)
@@ -114,23 +132,8 @@ void PrecisionPage::showStudy() {
                 when = report::day(study.at);
             }
     const auto precision = quality::precisionOf(shown);
-    precision_->setText(
-        !precision
-            ? tr("No study yet.")
-            : tr("%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %), least "
-                 "significant "
-                 "change %6. %7")
-                  .arg(when, report::plain(fixed(precision->rootMeanSquareSd, 3)),
-                       report::plain(fixed(precision->rootMeanSquareCv, 2)))
-                  .arg(precision->degreesOfFreedom)
-                  .arg(report::plain(fixed(precision->upperBound, 3)),
-                       report::plain(fixed(precision->leastSignificantChange, 2)),
-                       precision->enough()
-                           ? design_->currentIndex() == 1
-                                 ? tr("Changes are judged by it.")
-                                 : tr("Changes are judged by it, with the usual variation from day to day.")
-                           : tr("%1 of 27 degrees of freedom: too few to be used.")
-                                 .arg(precision->degreesOfFreedom)));
+    precision_->setText(!precision ? tr("No study yet.")
+                                   : studyWords(*precision, when, design_->currentIndex() == 1));
     people_->setRowCount(static_cast<int>(shown.size()));
     for (int row = 0; row < people_->rowCount(); ++row) {
         QStringList repeats;

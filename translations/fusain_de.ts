@@ -382,15 +382,15 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Density from the {1} test: {2} L ± {3}.</source>
+      <source>Volume from the {1} test: {2} L (SE {3}).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Body water from impedance: {1} L ± {2}, the spread between people included.</source>
+      <source>Body water from impedance: {1} L (SE {2}, the spread between people included).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Bone mineral from the densitometer: {1} kg ± {2}.</source>
+      <source>Bone mineral from the densitometer: {1} kg (SE {2}).</source>
       <translation type="unfinished" />
     </message>
     <message>

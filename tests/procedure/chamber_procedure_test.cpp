@@ -1,5 +1,6 @@
 #include "procedure/all/computed.hpp"
 #include "procedure/all/procedure.hpp"
+#include "procedure/meaning/across_methods.hpp"
 #include "procedure/meaning/findings.hpp"
 #include "procedure/meaning/pattern.hpp"
 #include "procedure/meaning/preparation_difference.hpp"
@@ -262,6 +263,17 @@ TEST_F(TwoMethods, ALabsOwnPrecisionTakesThePlaceOfTheErrorModel) {
     EXPECT_GT(day, 0.3);
     EXPECT_NEAR(changesSince(earlier, *now, own).fatPercent.leastSignificant, 2.771808 * std::hypot(0.3, day),
                 1e-5);
+}
+
+// What a cross-calibration rests on: a study between days stands for itself, one of the same day leaves the day.
+TEST_F(TwoMethods, TheErrorOfAMethodKnowsWhatTheLabFound) {
+    const std::vector tests{*computeTest(tank.test(), tank.setting().policy)};
+    const auto& fat = tests.front().composition()->fatPercent;
+    const double day = fat.uncertain().errorOf(SourceKind::Day);
+    EXPECT_NEAR(meanVisitError(tests, methodHydrostatic, {}), fat.visitError().value(), 1e-12);
+    EXPECT_NEAR(meanVisitError(tests, methodHydrostatic, StudiedError{0.3, true}), 0.3, 1e-12);
+    EXPECT_NEAR(meanVisitError(tests, methodHydrostatic, StudiedError{0.3, false}), std::hypot(0.3, day), 1e-12);
+    EXPECT_EQ(meanVisitError(tests, methodChamber, {}), 0.0);
 }
 
 // Checks and the question whether a test may start.

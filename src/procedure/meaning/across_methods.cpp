@@ -79,14 +79,14 @@ void addModels(MethodsOfADay& day, std::span<const ComputedTest* const> latest) 
             if (auto composition = compartments::compositionFrom(model, readings))
                 day.models.push_back({&model, std::move(*composition)});
     day.inputs.push_back(
-        {FUSAIN_TEXT("Density from the {1} test: {2} L ± {3}."),
+        {FUSAIN_TEXT("Volume from the {1} test: {2} L (SE {3})."),
          {std::string(methodTitle(methodOf(density->test))), fixed(readings.volume.estimate().value(), 2),
           fixed(readings.volume.totalError().value(), 2)}});
     day.inputs.push_back(
-        {FUSAIN_TEXT("Body water from impedance: {1} L ± {2}, the spread between people included."),
+        {FUSAIN_TEXT("Body water from impedance: {1} L (SE {2}, the spread between people included)."),
          {fixed(water->estimate().value(), 1), fixed(water->totalError().value(), 1)}});
     if (readings.boneMineral)
-        day.inputs.push_back({FUSAIN_TEXT("Bone mineral from the densitometer: {1} kg ± {2}."),
+        day.inputs.push_back({FUSAIN_TEXT("Bone mineral from the densitometer: {1} kg (SE {2})."),
                               {fixed(readings.boneMineral->estimate().value(), 3),
                                fixed(readings.boneMineral->totalError().value(), 3)}});
 }
@@ -137,13 +137,14 @@ std::vector<quality::PairedValue> pairedFat(std::span<const ComputedTest> tests,
     return pairs;
 }
 
-double meanVisitError(std::span<const ComputedTest> tests, std::string_view method) {
+double meanVisitError(std::span<const ComputedTest> tests, std::string_view method,
+                      const std::optional<StudiedError>& own) {
     double sum = 0.0;
     int count = 0;
     for (const ComputedTest& test : tests)
         if (methodOf(test.test) == method)
             if (const auto outcome = outcomeOf(test)) {
-                sum += outcome->composition.fatPercent.visitError().value();
+                sum += visitError(outcome->composition.fatPercent.uncertain(), own);
                 ++count;
             }
     return count > 0 ? sum / count : 0.0;

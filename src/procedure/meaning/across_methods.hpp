@@ -48,9 +48,9 @@ inline constexpr double spectroscopyWaterSpread = 2.3;
                                                           std::string_view reference, std::string_view other,
                                                           const std::function<bool(Instant, Instant)>& sameDay);
 
-/// The mean standard error of one visit of fat by a method over tests, %fat: what the error model says until
-/// the lab has a study.
-/// @return 0 when no test of the method gives fat
-[[nodiscard]] double meanVisitError(std::span<const ComputedTest> tests, std::string_view method);
+/// The mean standard error of one visit of fat by a method over tests, %fat.
+/// @param own what the lab found  @return 0 when no test of the method gives fat
+[[nodiscard]] double meanVisitError(std::span<const ComputedTest> tests, std::string_view method,
+                                    const std::optional<StudiedError>& own);
 
 } // namespace fusain

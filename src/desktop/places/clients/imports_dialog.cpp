@@ -31,10 +31,10 @@ ImportsDialog::ImportsDialog(Session& session, QWidget* parent)
 
 void ImportsDialog::fill() {
     imports_ = store::imports(session_.book());
+    const auto people = session_.book().staff();
     table_->setRowCount(static_cast<int>(imports_.size()));
     for (int row = 0; row < table_->rowCount(); ++row) {
         const store::Import& import = imports_[static_cast<std::size_t>(row)];
-        const auto people = session_.book().staff();
         const auto who = std::ranges::find(people, import.from.by, &Staff::id);
         const auto count = import.tests.size();
         const QString tests = count == 1 ? tr("one test") : tr("%1 tests").arg(count);

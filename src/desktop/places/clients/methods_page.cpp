@@ -129,8 +129,8 @@ void MethodsPage::adopt() {
         return;
     }
     const auto error = [&](const std::string& method) {
-        const auto studied = session_.computing().precisionOf(method, session_.atTheBench().id).fatPercent;
-        return studied ? studied->standardDeviation : meanVisitError(people.tests, method);
+        return meanVisitError(people.tests, method,
+                              session_.computing().precisionOf(method, session_.atTheBench().id).fatPercent);
     };
     const auto adopted = crossCalibrationFrom(*line, people.reference, people.other, error(people.reference),
                                               error(people.other), session_.now());

@@ -283,7 +283,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>▲ due, never made</source>
+      <source>▲ due, never done</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -594,8 +594,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Half of the body was scanned and mirrored: about 1 % of mass and 1 point of fat less sure for one person, and left against right says nothing.</source>
-      <translation>Eine Körperhälfte wurde gescannt und gespiegelt: für eine Person etwa 1 % Gewicht und 1 Punkt Fett weniger sicher, und links gegen rechts sagt nichts.</translation>
+      <source>Half-body scan, mirrored: the uncertainty is about 1 % of mass and 1 point of % fat larger; no left–right comparison.</source>
+      <translation>Eine Körperhälfte gescannt und gespiegelt: Die Unsicherheit ist um etwa 1 % Gewicht und 1 Punkt Fett größer; kein Vergleich von links und rechts.</translation>
     </message>
     <message>
       <source>Noted at the scan: {1}. Bone mineral and soft tissue of that region are not to be trusted.</source>
@@ -614,39 +614,39 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The scan weighs {1} kg of fat, {2} kg of lean and {3} kg of bone mineral; the scale says {4} kg.</source>
+      <source>Scan total: fat {1} + lean {2} + bone mineral {3} kg; scale {4} kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Fat around the waist against the hips: {1} (the two percentages divided); trunk against limbs {2} kg for each kg.</source>
+      <source>Android/gynoid fat ratio {1}; trunk/limb fat mass ratio {2}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Visceral fat as reported by the densitometer: {1} kg, about {2} L. Compare it only with the same machine.</source>
+      <source>Visceral fat, as reported by the scanner: {1} kg ({2} L). Comparable only on the same scanner.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The right arm holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg and than the {3} kg that this lab calls notable.</source>
+      <source>Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg) and the lab's threshold ({3} kg).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The right arm holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg, not more than the {3} kg that this lab calls notable.</source>
+      <source>Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg), not the lab's threshold ({3} kg).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The arms do not differ by more than the error of ± {2} kg.</source>
+      <source>Arm lean mass: no left–right difference beyond the measurement error of ± {2} kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The right leg holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg and than the {3} kg that this lab calls notable.</source>
+      <source>Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg) and the lab's threshold ({3} kg).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The right leg holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg, not more than the {3} kg that this lab calls notable.</source>
+      <source>Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg), not the lab's threshold ({3} kg).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The legs do not differ by more than the error of ± {2} kg.</source>
+      <source>Leg lean mass: no left–right difference beyond the measurement error of ± {2} kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -982,7 +982,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Phase angle {1}° ± {2} at 50 kHz: the part of the cells in what was measured.</source>
+      <source>Phase angle {1}° (95 % CI ± {2}) at 50 kHz.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -990,15 +990,15 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The right arm holds {1} kg of lean against the left, more than the error of ± {2} kg (this lab calls {3} kg notable).</source>
+      <source>Arm lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the lab's threshold: {3} kg).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The right leg holds {1} kg of lean against the left, more than the error of ± {2} kg (this lab calls {3} kg notable).</source>
+      <source>Leg lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the lab's threshold: {3} kg).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} equations give {2} to {3} kg of fat-free mass from the same reading.</source>
+      <source>FFM by {1} equations: {2} to {3} kg, from the same reading.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1150,19 +1150,19 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Not as at the earlier test: "{1}" The change is less certain ({2}).</source>
+      <source>Differs from the last test: "{1}" The change is less certain ({2}).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Not as at the earlier test: "{1}" Fat may look higher against then ({2}).</source>
+      <source>Differs from the last test: "{1}" Fat may read higher than then ({2}).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Not as at the earlier test: "{1}" Fat may look lower against then ({2}).</source>
+      <source>Differs from the last test: "{1}" Fat may read lower than then ({2}).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Preparation not as asked: "{1}" Gone on because: {2}.</source>
+      <source>Deviation: "{1}" Continued because: {2}.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1246,7 +1246,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} kcal for each kg of fat-free mass after training: between {2} and {3} is reduced. What people say they eat is 10 to 30 % too little: a sign, not a diagnosis.</source>
+      <source>Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1294,11 +1294,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>real: more than the {1} {2} that two tests can tell apart</source>
+      <source>exceeds the LSC ({1} {2})</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>may be noise: less than the {1} {2} that two tests can tell apart</source>
+      <source>within measurement error (LSC {1} {2})</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1306,11 +1306,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>real, converted from another method: then {1} % by the new one</source>
+      <source>exceeds the LSC, converted from another method: then {1} % by the new one</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>may be noise, converted from another method: then {1} % by the new one</source>
+      <source>within measurement error, converted from another method: then {1} % by the new one</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1778,8 +1778,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Water is {1} of the fat-free mass, usual is {2} to {3}: fat-free mass from impedance assumes the usual, so fat is not to be trusted today.</source>
-      <translation>Wasser ist {1} der fettfreien Masse, üblich sind {2} bis {3}: Die fettfreie Masse aus der Impedanz setzt das Übliche voraus, dem Fettwert ist heute also nicht zu trauen.</translation>
+      <source>Hydration of the fat-free mass is {1} (usual {2} to {3}). The equation assumes usual hydration: do not rely on % fat today.</source>
+      <translation>Wasseranteil der fettfreien Masse {1} (üblich {2} bis {3}). Die Gleichung setzt den üblichen voraus: Auf den Fettwert ist heute kein Verlass.</translation>
     </message>
     <message>
       <source>Body water is {1} L where height and mass let expect {2} L: check height, mass and identity.</source>
@@ -2202,7 +2202,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Trials {1} and {2} agree within {3} mL. That is enough.</source>
+      <source>Trials {1} and {2} agree within {3} mL. Enough trials.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2706,11 +2706,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Trial {1} is the reading by the lab's rule. That is enough.</source>
+      <source>Trial {1} is the reading by the lab's rule. Enough trials.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Trials {1} agree within {2} kg. That is enough.</source>
+      <source>Trials {1} agree within {2} kg. Enough trials.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3358,7 +3358,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Passed: {1} off.</source>
+      <source>Passed: error {1}.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3490,8 +3490,8 @@
       <translation>Diese Werte sind so, wie das Gerät sie angab; wie es sie errechnet, ist nicht veröffentlicht.</translation>
     </message>
     <message>
-      <source>%1: no change that this test can tell apart.</source>
-      <translation>%1: keine Änderung, die dieser Test erkennen kann.</translation>
+      <source>%1: no measurable change (a smaller change would be within the error of the test).</source>
+      <translation>%1: keine messbare Änderung (eine kleinere läge innerhalb des Messfehlers).</translation>
     </message>
     <message>
       <source>%1: less than then.</source>
@@ -3578,8 +3578,8 @@
       <translation>Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
     </message>
     <message>
-      <source>A next test makes sense in about %1 months, at the same time of day and prepared the same way: before that, a change would be too small for the test to see.</source>
-      <translation>Ein nächster Test ist in etwa %1 Monaten sinnvoll, zur gleichen Tageszeit und gleich vorbereitet: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
+      <source>Best time for the next test: from %1 on, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
+      <translation>Beste Zeit für den nächsten Test: ab %1, zur gleichen Tageszeit und gleich vorbereitet. Vorher sind übliche Änderungen zu klein, als dass der Test sie sehen könnte.</translation>
     </message>
     <message>
       <source>Tested by %1. %2</source>
@@ -3770,7 +3770,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>7700 kcal a kg (too far)</source>
+      <source>static rule of 7700 kcal/kg (overestimates)</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3942,7 +3942,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>counts, not used by the rule</source>
+      <source>valid, not used</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4298,7 +4298,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>off by</source>
+      <source>error</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4350,7 +4350,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Lean mass, uncalibrated estimate; % of the reference by height</source>
+      <source>Segmental lean mass, uncalibrated (for the trend only); % of the reference by height</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4478,8 +4478,8 @@
       <translation>Links: woraus Ihr Gewicht besteht. Rechts: nach oben heißt mehr Fett für Ihre Größe, nach rechts mehr Muskeln und anderes mageres Gewebe; der Weg zeigt Ihre Besuche.</translation>
     </message>
     <message>
-      <source>%1: no change that the test can tell apart</source>
-      <translation>%1: keine Änderung, die der Test erkennen kann</translation>
+      <source>%1: no measurable change</source>
+      <translation>%1: keine messbare Änderung</translation>
     </message>
     <message>
       <source>%1: less</source>
@@ -4738,7 +4738,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Even cold water alone is too warm: {1} °C.</source>
+      <source>The tank cannot be filled this cool: the cold supply gives {1} °C.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5082,7 +5082,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>the sum of the deviations has run away (CUSUM)</source>
+      <source>CUSUM limit exceeded</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7871,7 +7871,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>What makes the weight: %1.</source>
+      <source>Build against the reference, for height (FMI and FFMI): %1.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8784,7 +8784,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
   <context>
     <name>fusain::desktop::PlanPage</name>
     <message>
-      <source>Target, if any</source>
+      <source>Target body fat (optional)</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8796,7 +8796,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Training, net</source>
+      <source>Exercise energy, net of rest</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8852,7 +8852,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation>fettfrei</translation>
     </message>
     <message>
-      <source>spends a day</source>
+      <source>TDEE, kcal/day</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8884,7 +8884,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 kcal a day against balance, for %2 weeks</source>
+      <source>Energy balance %1 kcal a day, for %2 weeks</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8900,7 +8900,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>At rest %1 (%2); %3 equations say %4 to %5. With this way of life %6; eaten %7.</source>
+      <source>RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8908,7 +8908,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The target is reached at %1 kg with the fat-free mass kept, at %2 kg as such changes usually go%3.</source>
+      <source>Target body fat: at %1 kg if fat-free mass is kept, at %2 kg with the usual loss of it%3.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -9277,7 +9277,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Centre %1, SD %2 %3; %4 of %5 points break a rule that rejects.</source>
+      <source>Mean %1, SD %2 %3; %4 of %5 points out of control.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10691,11 +10691,11 @@ Why is it right all the same?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>used by the rule</source>
+      <source>used</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>counts</source>
+      <source>valid, not used</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10893,7 +10893,7 @@ Why is it right all the same?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>✓ used by the rule</source>
+      <source>✓ used</source>
       <translation type="unfinished" />
     </message>
     <message>

@@ -72,10 +72,11 @@ TEST(RestingEnergy, GasesGiveWeirAndAreChecked) {
 
 // By hand: √(0.15² + (0.15/1.6)²) = 0.17689; √(0.18² + (0.15/1.6)²) = 0.20296; from a BMI of 30 on.
 TEST(RestingEnergy, WhatOnePersonSpendsIsKnownToASixth) {
-    EXPECT_NEAR(expenditureInterval(24.0, 1.6), 0.17689, 1e-5);
-    EXPECT_NEAR(expenditureInterval(29.999, 1.6), 0.17689, 1e-5);
-    EXPECT_NEAR(expenditureInterval(30.0, 1.6), 0.20296, 1e-5);
-    EXPECT_LT(expenditureInterval(24.0, 2.4), expenditureInterval(24.0, 1.2));
+    EXPECT_NEAR(expenditureInterval(KilogramsPerSquareMetre(24.0), 1.6), 0.17689, 1e-5);
+    EXPECT_NEAR(expenditureInterval(KilogramsPerSquareMetre(29.999), 1.6), 0.17689, 1e-5);
+    EXPECT_NEAR(expenditureInterval(KilogramsPerSquareMetre(30.0), 1.6), 0.20296, 1e-5);
+    EXPECT_LT(expenditureInterval(KilogramsPerSquareMetre(24.0), 2.4),
+              expenditureInterval(KilogramsPerSquareMetre(24.0), 1.2));
 }
 
 TEST(ActivityOfADay, IsTheHoursTimesTheirCost) {

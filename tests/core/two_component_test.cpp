@@ -105,5 +105,16 @@ TEST(FatFromDensity, TheBiologyTermMatchesADirectDifference) {
     EXPECT_NEAR(std::abs(fat.share(Source::FatFreeDensity)), std::abs(expected), 0.002);
 }
 
+// The edges belong to the healthy adults: 18 and 60 years; a body mass index of 30 does not.
+TEST(FatFreeDensitySpread, IsWiderOutsideHealthyAdults) {
+    const FatFreeDensitySpread spread;
+    using BodyMassIndex = KilogramsPerSquareMetre;
+    EXPECT_EQ(spread.of(Years(18.0), BodyMassIndex(22.0)), 0.0064);
+    EXPECT_EQ(spread.of(Years(60.0), BodyMassIndex(29.999)), 0.0064);
+    EXPECT_EQ(spread.of(Years(17.999), BodyMassIndex(22.0)), 0.008);
+    EXPECT_EQ(spread.of(Years(60.001), BodyMassIndex(22.0)), 0.008);
+    EXPECT_EQ(spread.of(Years(40.0), BodyMassIndex(30.0)), 0.008);
+}
+
 } // namespace
 } // namespace fusain::two_component_test

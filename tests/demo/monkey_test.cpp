@@ -101,6 +101,11 @@ private:
             return press(*window);
         }
     }
+    // No key reaches a window that waits for a dialog.
+    static QWidget* focusedIn(QWidget& window) {
+        QWidget* focused = QApplication::focusWidget();
+        return focused && focused->window() == window.window() ? focused : &window;
+    }
     // Where a widget is that can be clicked; sometimes anywhere.
     void click(QWidget& window) {
         QPoint place(static_cast<int>(draw(static_cast<std::size_t>(window.width()))),
@@ -119,7 +124,7 @@ private:
             QStringLiteral("nan"),           QStringLiteral("SP-101"), QStringLiteral("Zoë <b>"),
             QStringLiteral("2026-02-30"),    QStringLiteral("0"),      QStringLiteral("154 lb"),
             QStringLiteral("\u202e\u0000x"), QStringLiteral("34.1")};
-        QWidget* focused = QApplication::focusWidget() ? QApplication::focusWidget() : &window;
+        QWidget* focused = focusedIn(window);
         for (const QChar each : texts[static_cast<qsizetype>(draw(static_cast<std::size_t>(texts.size())))])
             QTest::sendKeyEvent(QTest::Click, focused, Qt::Key_unknown, each, Qt::NoModifier);
     }
@@ -132,7 +137,7 @@ private:
         static constexpr std::array withControl{Qt::Key_Z, Qt::Key_E, Qt::Key_G, Qt::Key_F,
                                                 Qt::Key_H, Qt::Key_T, Qt::Key_A};
         static constexpr std::array withAlt{Qt::Key_D, Qt::Key_C, Qt::Key_B, Qt::Key_Q, Qt::Key_L};
-        QWidget* focused = QApplication::focusWidget() ? QApplication::focusWidget() : &window;
+        QWidget* focused = focusedIn(window);
         switch (draw(8)) {
         case 0:
             return QTest::keyClick(focused, withControl[draw(withControl.size())], Qt::ControlModifier);

@@ -370,7 +370,7 @@ TEST_F(ImpedanceRun, TooMuchWaterBreaksTheTwoCompartmentStepAndSaysSo) {
             point =
                 impedance::pointOf(point.frequency, impedance::impedanceOf(point.impedance->complex() * 0.74));
     MUST(run.acceptSweep(sweep, linked(run)));
-    EXPECT_TRUE(flagged(computed(run), "of the fat-free mass, usual is")) << *computed(run).hydration;
+    EXPECT_TRUE(flagged(computed(run), "Hydration of the fat-free mass is")) << *computed(run).hydration;
 }
 
 TEST_F(ImpedanceRun, ImportedReadingsAreJudgedButAskNoQuestions) {

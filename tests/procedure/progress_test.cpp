@@ -63,7 +63,7 @@ TEST_F(Visits, AChangeIsRealBeyondTheLeastSignificantOne) {
     EXPECT_NEAR(fat.change.difference, -2.0, 1e-9);
     EXPECT_NEAR(fat.change.leastSignificant, 1.41892, 1e-4);
     EXPECT_NEAR(*fat.perWeek, -0.2, 1e-3); // seventy days
-    EXPECT_NE(fat.why.english().find("real"), std::string::npos);
+    EXPECT_NE(fat.why.english().find("exceeds the LSC"), std::string::npos);
     EXPECT_EQ(compare(Followed::FatMass, before, scan(leaner(1.0), "2026-03-12T08:00:00.000Z")).verdict,
               Verdict::MayBeNoise);
     // The lab's own study takes the place of the model: 1.96·√2·0.3 = 0.83 kg.
@@ -191,11 +191,46 @@ TEST_F(Visits, ADayOfThreeMethodsGivesPairsAndModels) {
         100.0 * (2.748 * volume.value() / mass - 0.699 * 0.9937 * impedance.fluids->total().value() / mass +
                  1.129 * 2.8 / mass - 2.051);
     EXPECT_NEAR(together.models.front().composition.fatPercent.estimate().value(), fat, 1e-9);
-    EXPECT_EQ(together.inputs.size(), 3u);
+    EXPECT_EQ(together.inputs.size(), 4u); // and what a wider spread of water would do
     // Without the scan only three components are left, without water none.
     EXPECT_EQ(acrossMethods(std::span(day).first(2)).models.front().model->components(), 3);
     EXPECT_TRUE(acrossMethods(std::span(day).first(1)).models.empty());
     EXPECT_TRUE(acrossMethods({}).values.empty());
+
+    // Water by dilution takes the place of that of the spectrum, and is much surer.
+    const WaterSample water{day[0].record().startedAt, "oriel", impedance.fluids->total(), {}};
+    const MethodsOfADay diluted = acrossMethods(day, water);
+    EXPECT_NEAR(diluted.models.front().composition.fatPercent.estimate().value(), fat, 1e-9);
+    EXPECT_LT(diluted.models.front().composition.fatPercent.halfInterval(),
+              0.75 * together.models.front().composition.fatPercent.halfInterval());
+    EXPECT_EQ(diluted.inputs.size(), 3u);
+    // Put together: surer than the surest, and not with one.
+    ASSERT_TRUE(together.best);
+    for (const MethodValue& value : together.values)
+        EXPECT_LE(together.best->fatPercent.totalError(), value.fatPercent.totalError());
+    EXPECT_NEAR(together.best->weights[0] + together.best->weights[1] + together.best->weights[2], 1.0, 1e-12);
+    EXPECT_FALSE(acrossMethods(std::span(day).first(1)).best);
+}
+
+// Φ of the change over its standard error: at the limit itself 97.5 %.
+TEST(DirectionOfAChange, IsANormalProbability) {
+    EXPECT_NEAR((Change{1.0, 1.0}.directionProbability()), 0.975, 1e-9);
+    EXPECT_NEAR((Change{-0.5, 1.0}.directionProbability()), 0.836453, 1e-6);
+    EXPECT_NEAR((Change{0.0, 1.0}.directionProbability()), 0.5, 1e-12);
+    EXPECT_EQ((Change{0.2, 0.0}.directionProbability()), 1.0);
+}
+
+TEST_F(Visits, TheNextTestWaitsForWhatTheLabCanSee) {
+    auto outcome = *outcomeOf(tank("2026-03-04T10:00:00.000Z"));
+    const auto weeks = [&](double error) {
+        LabPrecision own;
+        own.fatMass = StudiedError{error, true};
+        return weeksToNextTest(outcome, own);
+    };
+    EXPECT_EQ(weeks(0.05), 2);                              // never sooner
+    EXPECT_EQ(weeks(0.9 / (normal95 * std::sqrt(2.0))), 4); // 0.9 kg at 0.25 a week: 3.6 weeks
+    EXPECT_EQ(weeks(5.0), 26);                              // nor later than half a year
+    EXPECT_EQ(weeksAfter(Instant{0}, 4).milliseconds, 4LL * 7 * 24 * 3600 * 1000);
 }
 
 TEST_F(Visits, PairsAreOfOnePersonAndOneDay) {

@@ -112,9 +112,9 @@ TEST_F(ImpedanceReport, WhatDifferedFromTheLastTestStandsInTheFindings) {
     for (const Message& sentence : findingsOf(report))
         words += say(sentence) + QLatin1Char('\n');
     EXPECT_TRUE(words.contains(QLatin1String("9 hours later in the day"))) << words.toStdString();
-    EXPECT_TRUE(words.contains(QLatin1String("Not as at the earlier test: \"When did you last eat?\"")))
+    EXPECT_TRUE(words.contains(QLatin1String("Differs from the last test: \"When did you last eat?\"")))
         << words.toStdString();
-    EXPECT_TRUE(words.contains(QLatin1String("Fat may look higher against then"))) << words.toStdString();
+    EXPECT_TRUE(words.contains(QLatin1String("Fat may read higher than then"))) << words.toStdString();
     EXPECT_TRUE(words.contains(QLatin1String("the vector: no change")));
 }
 

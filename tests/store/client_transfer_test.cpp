@@ -129,7 +129,7 @@ TEST_F(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
 TEST_F(Transfer, ARecordThatWasPutInIsTakenBackAsOne) {
     fill();
     auto record = *takeOut(*from, "client-1");
-    record.plan = Json{{"goal", 70.0}};
+    record.papers["plan"] = Json{{"goal", 70.0}};
     MUST(to->setSetting("units", "us", "bram"));
     MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
     ASSERT_EQ(imports(*to).size(), 1u);
@@ -150,7 +150,7 @@ TEST_F(Transfer, ARecordThatWasPutInIsTakenBackAsOne) {
 TEST_F(Transfer, APlanThatWasChangedSinceKeepsItsClient) {
     fill();
     auto record = *takeOut(*from, "client-1");
-    record.plan = Json{{"goal", 70.0}};
+    record.papers["plan"] = Json{{"goal", 70.0}};
     MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
     const Import import = imports(*to).front();
     EXPECT_FALSE(obstacleToTakingBack(*to, import));

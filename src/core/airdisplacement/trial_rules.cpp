@@ -45,7 +45,7 @@ TrialJudgement judgeVolumes(std::span<const VolumeReading> trials, int set, cons
         judgement.used = {pair.first.number, pair.second.number};
         std::ranges::sort(judgement.used);
         judgement.rawVolume = 0.5 * (pair.first.volume + pair.second.volume);
-        judgement.message = {FUSAIN_TEXT("Trials {1} and {2} agree within {3} mL. That is enough."),
+        judgement.message = {FUSAIN_TEXT("Trials {1} and {2} agree within {3} mL. Enough trials."),
                              {std::to_string(judgement.used[0]), std::to_string(judgement.used[1]),
                               millilitres(judgement.difference)}};
     } else if (count < policy.trialsPerSet) {

@@ -21,5 +21,7 @@ inline constexpr Plausible<Metres> plausibleHeight{Metres(0.5), Metres(2.3)};
 /// Below this body mass index an adult is thin: no plan to lose, and no praise for less.
 /// @par Source WHO (2000), Technical Report Series 894.
 inline constexpr KilogramsPerSquareMetre thinBelow{18.5};
+/// From here on an adult counts as obese. @par Source as above.
+inline constexpr KilogramsPerSquareMetre obeseBodyMassIndex{30.0};
 
 } // namespace fusain::anthropometry

@@ -7,8 +7,6 @@
 namespace fusain::compartments {
 namespace {
 
-constexpr double waterDensity = 0.9937; // kg/L at 36 °C
-
 constexpr std::array models{
     MultiComponentModel{"fat.four.wang-2002", FUSAIN_TEXT("Four components, Wang 2002"), 2.748, 0.699, 1.129,
                         2.051, Mineral::BoneMineralContent, 'A',
@@ -59,7 +57,8 @@ std::optional<Composition> compositionFrom(const MultiComponentModel& model, con
         mineral = readings.boneMineral->uncertain() / mass;
     if (model.mineral == Mineral::Total)
         mineral = mineral * Uncertain(totalMineralPerBoneMineral);
-    const Uncertain fat = fatPercent(model, mass / readings.volume.uncertain(), water, mineral);
+    const Uncertain fat = fatPercent(model, mass / readings.volume.uncertain(), water, mineral) +
+                          Uncertain(0.0, Source::ModelAssumption, modelError(model));
     return compositionFrom(mass, mass - mass * fat / Uncertain(100.0), readings.height);
 }
 

@@ -5,6 +5,9 @@
 
 namespace fusain::compartments {
 
+/// Of water in the body, kg/L at 36 °C.
+inline constexpr double waterDensity = 0.9937;
+
 /// Which mineral a four-component model wants. They are not the same: total mineral is about 1.2741 times the
 /// bone mineral content that a densitometer gives.
 enum class Mineral { None, BoneMineralContent, Total };
@@ -17,7 +20,7 @@ struct MultiComponentModel {
     Mineral mineral;
     char grade;
     std::string_view citation;
-    [[nodiscard]] int components() const { return mineral == Mineral::None ? 3 : 4; }
+    [[nodiscard]] constexpr int components() const { return mineral == Mineral::None ? 3 : 4; }
 };
 /// All models, those of grade A first; grade B only for the Library.
 [[nodiscard]] std::span<const MultiComponentModel> multiComponentModels();
@@ -46,8 +49,12 @@ struct Readings {
     std::optional<Measured<Kilograms>> boneMineral; ///< as a densitometer gives it
     Metres height;
 };
-/// @return nothing when the model wants mineral and there is none. What the model assumes about the densities
-/// of its parts is far less than what two components assume of the fat-free body; it is not added.
+/// What a model takes for granted of one person, %fat: the densities of its parts and, for three components,
+/// the share of mineral. Engineering choices, to be confirmed against four-component work.
+[[nodiscard]] constexpr double modelError(const MultiComponentModel& model) {
+    return model.components() == 4 ? 1.0 : 1.3;
+}
+/// @return nothing when the model wants mineral and there is none
 [[nodiscard]] std::optional<Composition> compositionFrom(const MultiComponentModel& model,
                                                          const Readings& readings);
 

@@ -1,4 +1,6 @@
 #pragma once
+#include "core/anthropometry/ages.hpp"
+#include "core/anthropometry/limits.hpp"
 #include "core/numeric/measured.hpp"
 #include "core/units/units.hpp"
 
@@ -44,6 +46,19 @@ inline constexpr TwoComponentConstants heywardWagnerBlackWomen2004{4.85, 4.39};
 [[nodiscard]] constexpr Percent fatPercent(const TwoComponentConstants& constants, KilogramsPerLitre density) {
     return Percent(100.0 * (constants.C1 / density.value() - constants.C2));
 }
+
+/// How the density of the fat-free body differs between people: standard deviations, kg/L. Four-component work
+/// finds 0.006 to 0.010; the values are engineering choices within it, for a lab to replace.
+/// @par Source Lohman TG (1981), Hum Biol 53:181-225 (0.0084 and 3.9 %fat, 2.7 with what a method adds); spread
+/// by group not verified.
+struct FatFreeDensitySpread {
+    double healthyAdults = 0.0064; ///< 18 to 60 years, body mass index below 30 kg/m²
+    double others = 0.008;
+    [[nodiscard]] constexpr double of(Years age, KilogramsPerSquareMetre bodyMassIndex) const {
+        const bool adult = age >= anthropometry::adultAge && age <= anthropometry::olderAge;
+        return adult && bodyMassIndex < anthropometry::obeseBodyMassIndex ? healthyAdults : others;
+    }
+};
 
 /// As fatPercent, with uncertainty: the technical part from the density, and the method part from the spread of
 /// the fat-free density between people.

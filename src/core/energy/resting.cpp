@@ -1,6 +1,7 @@
 #include "core/energy/resting.hpp"
 
 #include "core/anthropometry/ages.hpp"
+#include "core/anthropometry/limits.hpp"
 #include "core/base/message.hpp"
 
 #include <algorithm>
@@ -203,9 +204,9 @@ std::string_view activityBand(double level) {
     return level <= 2.40 ? FUSAIN_TEXT("vigorous") : FUSAIN_TEXT("hard to keep up for long");
 }
 
-double expenditureInterval(double bodyMassIndex, double activityLevel) {
-    constexpr double obese = 30.0; // kg/m²
-    return std::hypot(bodyMassIndex < obese ? restingInterval : restingIntervalObese,
+double expenditureInterval(KilogramsPerSquareMetre bodyMassIndex, double activityLevel) {
+    return std::hypot(bodyMassIndex < anthropometry::obeseBodyMassIndex ? restingInterval
+                                                                        : restingIntervalObese,
                       activityInterval / activityLevel);
 }
 

@@ -53,7 +53,7 @@ inline constexpr double restingInterval = 0.15, restingIntervalObese = 0.18;
 inline constexpr double activityInterval = 0.15;
 /// Half of the 95 % interval of the energy that one person spends, as a part of it.
 /// @param bodyMassIndex kg/m²  @param activityLevel 1.2 to 2.5
-[[nodiscard]] double expenditureInterval(double bodyMassIndex, double activityLevel);
+[[nodiscard]] double expenditureInterval(KilogramsPerSquareMetre bodyMassIndex, double activityLevel);
 
 /// Resting energy from gas exchange: 1440·(3.941·VO2 + 1.106·VCO2), without urinary nitrogen (up to 1.5 %
 /// high). @param oxygen, carbonDioxide L/min STPD  @par Source Weir JB (1949), J Physiol 109:1-9.

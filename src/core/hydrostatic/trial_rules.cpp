@@ -126,10 +126,10 @@ Message sentence(const TrialJudgement& judgement, std::span<const TrialReading> 
     const std::size_t count = trials.size();
     const std::string spread = fixed(judgement.spread.value(), 2);
     if (judgement.verdict == TrialVerdict::Enough && judgement.used.size() == 1)
-        return {FUSAIN_TEXT("Trial {1} is the reading by the lab's rule. That is enough."),
+        return {FUSAIN_TEXT("Trial {1} is the reading by the lab's rule. Enough trials."),
                 {listed(judgement.used)}};
     if (judgement.verdict == TrialVerdict::Enough)
-        return {FUSAIN_TEXT("Trials {1} agree within {2} kg. That is enough."),
+        return {FUSAIN_TEXT("Trials {1} agree within {2} kg. Enough trials."),
                 {listed(judgement.used), spread}};
     if (judgement.verdict == TrialVerdict::AtLimit)
         return {

@@ -48,6 +48,10 @@ std::string_view sourceName(Source source) {
         return FUSAIN_TEXT("the densitometer for this person");
     case Source::FatFreeDensity:
         return FUSAIN_TEXT("fat-free density of this person");
+    case Source::ModelAssumption:
+        return FUSAIN_TEXT("what the model assumes of this person");
+    case Source::DilutionWater:
+        return FUSAIN_TEXT("body water by dilution");
     case Source::LungPrediction:
         return FUSAIN_TEXT("predicted lung volume for this person");
     case Source::LungOfTheDay:

@@ -30,8 +30,10 @@ enum class Source : unsigned char {
     ScanLean,            ///< lean of a densitometer, from scan to scan
     ScanMass,            ///< of a densitometer
     ScanBone,            ///< bone mineral of a densitometer
+    DilutionWater,       ///< body water by dilution of a tracer
     ScanModel,           ///< how a densitometer's fat lies to the truth for one person
     FatFreeDensity,      ///< biology: the spread of fat-free density between people
+    ModelAssumption,     ///< what a model of several components takes for granted of this person
     LungPrediction,      ///< a lung volume that was predicted, for this person
     LungOfTheDay,        ///< a lung volume that was predicted, on this day
     BodyWaterOfTheDay,
@@ -65,6 +67,7 @@ enum class SourceKind : unsigned char {
     case Source::ElectrodeConversion:
     case Source::ScanModel:
     case Source::FatFreeDensity:
+    case Source::ModelAssumption:
     case Source::LungPrediction:
         return SourceKind::Person;
     default:

@@ -41,7 +41,7 @@ CheckVerdict judgeCheck(std::span<const double> readings, const CheckRule& rule,
         }
     }
     verdict.passed = true;
-    verdict.message = {FUSAIN_TEXT("Passed: {1} off."), {signedFixed(error, decimals) + " " + unit}};
+    verdict.message = {FUSAIN_TEXT("Passed: error {1}."), {signedFixed(error, decimals) + " " + unit}};
     return verdict;
 }
 

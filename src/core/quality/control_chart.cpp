@@ -66,7 +66,7 @@ std::string_view inWords(ControlRule rule) {
     case ControlRule::TenX:
         return FUSAIN_TEXT("ten in a row on one side");
     case ControlRule::Cusum:
-        return FUSAIN_TEXT("the sum of the deviations has run away (CUSUM)");
+        return FUSAIN_TEXT("CUSUM limit exceeded");
     case ControlRule::Ewma:
         return FUSAIN_TEXT("the weighted average has moved (EWMA)");
     }

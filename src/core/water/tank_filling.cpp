@@ -56,7 +56,7 @@ Expected<FillPlan> planFilling(const Tank& tank, const TankSupply& supply, Celsi
              {fixed(tank.room.value() + hottest * std::exp(-k * settleMinutes), 1)}},
             {}, {FUSAIN_TEXT("Heat the supply, or start the tank's heater and allow for its hours."), {}});
     if (aim < coldest)
-        return failure({FUSAIN_TEXT("Even cold water alone is too warm: {1} °C."),
+        return failure({FUSAIN_TEXT("The tank cannot be filled this cool: the cold supply gives {1} °C."),
                         {fixed(tank.room.value() + coldest * std::exp(-k * settleMinutes), 1)}},
                        {}, {FUSAIN_TEXT("Fill later, or add ice."), {}});
     // Hotter with every minute of hot water: halve the doubt until it is a second.

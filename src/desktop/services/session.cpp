@@ -125,8 +125,7 @@ std::vector<Message> Session::objectionsTo(const Client& client, const std::stri
 
 std::optional<Message> Session::massDoubt(Kilograms mass) {
     const RawTest& now = run()->record();
-    return fusain::massDoubt(book_->testsOf(now.subject.clientId), now, mass,
-                             [](Instant a, Instant b) { return report::day(a) == report::day(b); });
+    return fusain::massDoubt(book_->testsOf(now.subject.clientId), now, mass, &report::sameDay);
 }
 
 std::optional<Problem> Session::obstacleToTests(std::string_view method) const {

@@ -1,6 +1,7 @@
 #include "desktop/services/visit_reporter.hpp"
 
 #include "core/quality/precision.hpp"
+#include "desktop/services/body_waters.hpp"
 #include "desktop/services/computing.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
@@ -12,10 +13,6 @@
 
 namespace fusain::desktop {
 namespace {
-
-bool sameDay(Instant a, Instant b) {
-    return report::startOfLocalDay(a) == report::startOfLocalDay(b);
-}
 
 // What made the mass change, by the method that tells most: against the last comparable visit and the first.
 void addChanges(report::VisitReport& visit, const report::TestReport& richest) {
@@ -31,7 +28,7 @@ void addChanges(report::VisitReport& visit, const report::TestReport& richest) {
 }
 
 void addPlan(Session& session, report::VisitReport& visit, const report::TestReport& richest) {
-    const std::string kept = session.book().setting("plan." + visit.client.id);
+    const std::string kept = session.book().setting(paperKey("plan", visit.client.id));
     const auto json = parseJson(kept, "plan");
     const auto request =
         kept.empty() || !json ? Expected<PlanRequest>(tl::unexpected(Problem{})) : planRequestFromJson(*json);
@@ -49,7 +46,7 @@ void addNext(Session& session, report::VisitReport& visit) {
     report::VisitReport::Next next;
     for (const auto& appointment : session.book().visitsOf(visit.client.id))
         if (appointment.state == "booked" && appointment.at > session.now() &&
-            (methods.empty() || sameDay(appointment.at, methods.front().second)))
+            (methods.empty() || report::sameDay(appointment.at, methods.front().second)))
             methods.emplace_back(appointment.method, appointment.at);
     next.booked = !methods.empty();
     if (methods.empty()) {
@@ -57,9 +54,7 @@ void addNext(Session& session, report::VisitReport& visit) {
         const auto outcome = richest ? outcomeOf(richest->computed) : std::nullopt;
         if (!outcome)
             return;
-        constexpr double daysOfAMonth = 30.4375;
-        const Instant at =
-            visit.day().plusMinutes(std::round(monthsToNextTest(*outcome) * daysOfAMonth) * 24.0 * 60.0);
+        const Instant at = weeksAfter(visit.day(), weeksToNextTest(*outcome, richest->precision));
         for (const report::TestReport& test : visit.tests)
             methods.emplace_back(methodOf(test.computed.test), at);
     }
@@ -74,7 +69,8 @@ std::vector<Instant> visitDays(Session& session, const std::string& clientId) {
     std::vector<Instant> days;
     for (const AnyTest& test : session.book().testsOf(clientId))
         if (const RawTest& record = common(test);
-            record.state == TestState::Signed && (days.empty() || !sameDay(days.back(), record.startedAt)))
+            record.state == TestState::Signed &&
+            (days.empty() || !report::sameDay(days.back(), record.startedAt)))
             days.push_back(record.startedAt);
     std::ranges::reverse(days);
     return days;
@@ -95,14 +91,15 @@ Expected<report::VisitReport> visitReportOn(Session& session, const Client& clie
     std::vector<ComputedTest> upToNow, today;
     for (const AnyTest& test : session.book().testsOf(client.id)) {
         const RawTest& record = common(test);
-        if (record.state != TestState::Signed || (record.startedAt > day && !sameDay(record.startedAt, day)))
+        if (record.state != TestState::Signed ||
+            (record.startedAt > day && !report::sameDay(record.startedAt, day)))
             continue;
         if (auto result = session.computing().computed(test)) {
-            if (sameDay(record.startedAt, day))
+            if (report::sameDay(record.startedAt, day))
                 today.push_back(*result);
             upToNow.push_back(std::move(*result));
         }
-        if (!sameDay(record.startedAt, day))
+        if (!report::sameDay(record.startedAt, day))
             continue;
         auto report = session.computing().reportOnPaper(test);
         if (!report)
@@ -122,7 +119,7 @@ Expected<report::VisitReport> visitReportOn(Session& session, const Client& clie
     visit.units = client.units;
     visit.withoutNumbers =
         std::ranges::any_of(visit.tests, [](const report::TestReport& test) { return test.withoutNumbers; });
-    visit.across = acrossMethods(today);
+    visit.across = acrossMethods(today, bodyWaterOn(bodyWatersOf(session.book(), client.id), day));
     visit.followed = visit.minor() ? Followed::FatFreeMass : Followed::FatMass;
     visit.series = seriesOf(visit.followed, upToNow, visit.tests.back().precision);
     if (const report::TestReport* richest = visit.richest()) {

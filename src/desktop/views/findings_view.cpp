@@ -157,7 +157,8 @@ void FindingsView::fillSentences(const report::TestReport& report) {
         const auto pattern =
             weightPattern(*composition, session_.catalogue().referenceFor("fat-mass-index"),
                           session_.catalogue().referenceFor("fat-free-mass-index"), report.record().subject);
-        lines.insert(1, tr("What makes the weight: %1.").arg(report::say(patternText(pattern))));
+        lines.insert(1, tr("Build against the reference, for height (FMI and FFMI): %1.")
+                            .arg(report::say(patternText(pattern))));
     }
     for (const OtherMethod& other : report.sameDay)
         lines.insert(

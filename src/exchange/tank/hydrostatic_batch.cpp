@@ -1,6 +1,7 @@
 #include "exchange/tank/hydrostatic_batch.hpp"
 
 #include "core/anthropometry/ages.hpp"
+#include "core/anthropometry/indices.hpp"
 #include "core/anthropometry/limits.hpp"
 #include "core/hydrostatic/body_density.hpp"
 #include "core/hydrostatic/composition.hpp"
@@ -242,7 +243,8 @@ void HydrostaticBatch::compute(const Row& row) {
                          policy_.measuredResidualVolumeError},
                         policy_.day.residualVolume),
              Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants,
-             policy_.fatFreeDensitySpread, height})
+             policy_.fatFreeDensitySpread.of(age, anthropometry::massIndex(Kilograms(row.value[Mass]), height)),
+             height})
             .body;
     appendText(output_, row.id);
     append(output_, c.density);

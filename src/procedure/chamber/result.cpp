@@ -132,8 +132,9 @@ Expected<ChamberResult> computeChamber(const ChamberTest& test, const ChamberPol
         lungVolume(Source::ThoracicGas,
                    {gas->volume, gas->standardError, gas->measured, policy.measuredThoracicGasError},
                    policy.day.thoracicGas));
-    result.body = compartments::bodyFrom(mass, volume, conversion->constants, policy.fatFreeDensitySpread,
-                                         test.subject.height);
+    result.body =
+        compartments::bodyFrom(mass, volume, conversion->constants,
+                               fatFreeDensitySpread(policy, test.subject, result.mass), test.subject.height);
     flagResult(result, test, policy);
     return result;
 }

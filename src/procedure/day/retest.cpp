@@ -1,11 +1,8 @@
 #include "procedure/day/retest.hpp"
 
 #include "core/quality/precision.hpp"
-#include "core/quality/trend.hpp"
 
-#include <algorithm>
 #include <array>
-#include <cmath>
 
 namespace fusain {
 
@@ -20,18 +17,17 @@ std::span<const RetestSchool> retestSchools() {
     return schools;
 }
 
-std::optional<RetestProposal> proposeRetest(const RetestSchool& school, const std::optional<Outcome>& last) {
-    constexpr int never = 2; // weeks: sooner, food and water change more than tissue
+std::optional<RetestProposal> proposeRetest(const RetestSchool& school, const std::optional<Outcome>& last,
+                                            const LabPrecision& own) {
     if (school.leastWeeks > 0)
         return RetestProposal{
             school.leastWeeks,
             {FUSAIN_TEXT("By convention: {1}. No measurement stands behind it."), {std::string(school.title)}}};
     if (!last)
         return std::nullopt;
-    constexpr double usualPace = 0.25; // kg of fat a week
-    const double limit = last->composition.fatMass.leastSignificantChange().value();
-    const auto days = quality::daysUntilVisible(limit, usualPace);
-    const int weeks = std::max(never, static_cast<int>(std::ceil(days.value_or(0.0) / 7.0)));
+    const double limit =
+        quality::leastSignificantChange(visitError(last->composition.fatMass.uncertain(), own.fatMass));
+    const int weeks = weeksToNextTest(*last, own);
     return RetestProposal{
         weeks,
         {FUSAIN_TEXT("Two tests tell {1} kg of fat apart; at {2} kg a week that takes {3} weeks."),

@@ -20,8 +20,8 @@ struct RetestProposal {
     Message reason;
 };
 /// @param last nothing for a test that gives no fat, or a first test  @return nothing without a last test and a
-/// school that needs one
-[[nodiscard]] std::optional<RetestProposal> proposeRetest(const RetestSchool& school,
-                                                          const std::optional<Outcome>& last);
+/// school that needs one  @param own what the lab found of its precision
+[[nodiscard]] std::optional<RetestProposal>
+proposeRetest(const RetestSchool& school, const std::optional<Outcome>& last, const LabPrecision& own = {});
 
 } // namespace fusain

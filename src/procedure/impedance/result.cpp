@@ -308,9 +308,8 @@ private:
         result_.hydration = water.value() / result_.composition->fatFreeMass.estimate().value();
         const HydrationBand usual = usualHydration(test_.subject.age);
         if (*result_.hydration < usual.low || *result_.hydration > usual.high)
-            flag({FUSAIN_TEXT(
-                      "Water is {1} of the fat-free mass, usual is {2} to {3}: fat-free mass from impedance "
-                      "assumes the usual, so fat is not to be trusted today."),
+            flag({FUSAIN_TEXT("Hydration of the fat-free mass is {1} (usual {2} to {3}). The equation assumes "
+                              "usual hydration: do not rely on % fat today."),
                   {fixed(*result_.hydration, 3), fixed(usual.low, 2), fixed(usual.high, 2)}});
         if (test_.subject.age < anthropometry::adultAge)
             return;
@@ -435,9 +434,8 @@ Expected<ImpedanceResult> computeImpedance(const ImpedanceTest& test, const Impe
 std::vector<Message> impedanceFindings(const ImpedanceResult& result, const TestSubject& subject) {
     std::vector<Message> sentences;
     if (const auto& phase = result.phaseAngle)
-        sentences.push_back(
-            {FUSAIN_TEXT("Phase angle {1}° ± {2} at 50 kHz: the part of the cells in what was measured."),
-             {fixed(phase->estimate().value(), 1), fixed(phase->halfInterval().value(), 1)}});
+        sentences.push_back({FUSAIN_TEXT("Phase angle {1}° (95 % CI ± {2}) at 50 kHz."),
+                             {fixed(phase->estimate().value(), 1), fixed(phase->halfInterval().value(), 1)}});
     if (const auto& fluids = result.fluids)
         sentences.push_back(
             {FUSAIN_TEXT("Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside."),
@@ -455,22 +453,21 @@ std::vector<Message> impedanceFindings(const ImpedanceResult& result, const Test
                               fixed(limbs->leastSignificant.value(), 2), fixed(limbs->threshold.value(), 2)}});
     };
     sides(result.arms,
-          FUSAIN_TEXT("The right arm holds {1} kg of lean against the left, more than the error of ± {2} kg "
-                      "(this lab calls {3} kg notable)."),
-          FUSAIN_TEXT("The arms do not differ by more than the error of ± {2} kg."));
+          FUSAIN_TEXT("Arm lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the "
+                      "lab's threshold: {3} kg)."),
+          FUSAIN_TEXT("Arm lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
     sides(result.legs,
-          FUSAIN_TEXT("The right leg holds {1} kg of lean against the left, more than the error of ± {2} kg "
-                      "(this lab calls {3} kg notable)."),
-          FUSAIN_TEXT("The legs do not differ by more than the error of ± {2} kg."));
+          FUSAIN_TEXT("Leg lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the "
+                      "lab's threshold: {3} kg)."),
+          FUSAIN_TEXT("Leg lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
     std::vector<double> spread;
     for (const EquationEstimate& each : result.estimates)
         if (each.equation->quantity == Predicted::FatFreeMass)
             spread.push_back(each.value.estimate());
     if (spread.size() > 1) {
         const auto [least, most] = std::ranges::minmax(spread);
-        sentences.push_back(
-            {FUSAIN_TEXT("{1} equations give {2} to {3} kg of fat-free mass from the same reading."),
-             {std::to_string(spread.size()), fixed(least, 1), fixed(most, 1)}});
+        sentences.push_back({FUSAIN_TEXT("FFM by {1} equations: {2} to {3} kg, from the same reading."),
+                             {std::to_string(spread.size()), fixed(least, 1), fixed(most, 1)}});
     }
     return sentences;
 }

@@ -147,7 +147,7 @@ void arcLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result) {
                          ""});
         sheet.push_back({"ICW", FUSAIN_TEXT("water inside the cells"), fixed(fluids.intracellular.value(), 2),
                          "L", fixed(fluids.intracellularError.value(), 2), how,
-                         fmt::format("{}ECW/TBW {}: by this method only",
+                         fmt::format("{}ECW/TBW {} (comparable by this method only)",
                                      fluids.method == FluidMethod::Moissl2006
                                          ? "against dilution and potassium ± 2.0 L, to be confirmed; "
                                          : "",

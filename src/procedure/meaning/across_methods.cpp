@@ -1,5 +1,6 @@
 #include "procedure/meaning/across_methods.hpp"
 
+#include "core/numeric/best_estimate.hpp"
 #include "procedure/meaning/same_day.hpp"
 
 #include <algorithm>
@@ -31,27 +32,58 @@ const ComputedTest* bestDensity(std::span<const ComputedTest* const> latest) {
     return best;
 }
 
-std::optional<Measured<Litres>> waterOf(const ImpedanceResult& result, const DayToDay& day) {
+Measured<Litres> spectroscopyWater(const impedance::Fluids& fluids, const DayToDay& day, double spread) {
+    return Measured<Litres>(Uncertain(fluids.total().value(), Source::Resistance, fluids.totalError.value()) +
+                            Uncertain(0.0, Source::SpectrumOfTheDay, day.spectrumWater.value()) +
+                            Uncertain(0.0, Source::PredictionEquation, spread));
+}
+
+// Body water of the day, and how it was found.
+struct Water {
+    Measured<Litres> litres;
+    Message how;
+    std::optional<Measured<Litres>> atWorst; ///< where the spread between people is not well known
+};
+Message waterInput(std::string_view english, const Measured<Litres>& litres) {
+    return {std::string(english), {fixed(litres.estimate().value(), 1), fixed(litres.totalError().value(), 1)}};
+}
+
+std::optional<Water> waterFrom(const ImpedanceResult& result, const DayToDay& day) {
+    constexpr auto english =
+        FUSAIN_TEXT("Body water from impedance: {1} L (SE {2}, the spread between people included).");
     if (result.fromReported)
         return std::nullopt;
-    if (result.fluids)
-        return Measured<Litres>(
-            Uncertain(result.fluids->total().value(), Source::Resistance, result.fluids->totalError.value()) +
-            Uncertain(0.0, Source::SpectrumOfTheDay, day.spectrumWater.value()) +
-            Uncertain(0.0, Source::PredictionEquation, spectroscopyWaterSpread));
-    return result.bodyWater;
+    if (result.fluids) {
+        const auto litres = spectroscopyWater(*result.fluids, day, spectroscopyWaterSpread);
+        return Water{litres, waterInput(english, litres),
+                     spectroscopyWater(*result.fluids, day, spectroscopyWaterSpreadAtWorst)};
+    }
+    if (result.bodyWater)
+        return Water{*result.bodyWater, waterInput(english, *result.bodyWater), {}};
+    return std::nullopt;
+}
+
+Water waterFrom(const WaterSample& sample) {
+    const auto litres = compartments::bodyWaterByDilution(sample.water);
+    return {litres,
+            sample.dilution && sample.dilution->tracer == compartments::Tracer::Oxygen18
+                ? waterInput(FUSAIN_TEXT("Body water by dilution of oxygen-18: {1} L (SE {2})."), litres)
+            : sample.dilution
+                ? waterInput(FUSAIN_TEXT("Body water by dilution of deuterium: {1} L (SE {2})."), litres)
+                : waterInput(FUSAIN_TEXT("Body water by dilution: {1} L (SE {2})."), litres),
+            {}};
 }
 
 // What a method gives to the models of three and four components.
 struct Components {
-    std::optional<Measured<Litres>> water;
+    std::optional<Water> water;
     std::optional<Measured<Kilograms>> boneMineral;
 };
 Components componentsOf(const ComputedTest& test) {
     return std::visit(Overloaded{
                           [](const DensityResult&) { return Components{}; },
                           [&](const ImpedanceResult& result) {
-                              return Components{waterOf(result, common(test.policy).day), std::nullopt};
+                              return Components{waterFrom(result, common(test.policy).day), std::nullopt};
                           },
                           [](const DxaResult& result) {
                               return Components{std::nullopt, result.boneMineral};
@@ -60,40 +92,71 @@ Components componentsOf(const ComputedTest& test) {
                       test.result);
 }
 
-void addModels(MethodsOfADay& day, std::span<const ComputedTest* const> latest) {
-    const ComputedTest* density = bestDensity(latest);
-    Components known;
-    for (const ComputedTest* test : latest) {
-        const Components own = componentsOf(*test);
-        known.water = known.water ? known.water : own.water;
-        known.boneMineral = known.boneMineral ? known.boneMineral : own.boneMineral;
-    }
-    const auto& water = known.water;
-    if (!density || !water)
-        return;
-    compartments::Readings readings{
-        Measured<Kilograms>(density->shared().mass, Source::DryMass, common(density->policy).dryMassError),
-        density->density()->body.volume, *water, known.boneMineral, density->record().subject.height};
-    for (const auto& model : compartments::multiComponentModels())
-        if (model.grade == 'A')
-            if (auto composition = compartments::compositionFrom(model, readings))
-                day.models.push_back({&model, std::move(*composition)});
+void addInputs(MethodsOfADay& day, const ComputedTest& density, const compartments::Readings& readings,
+               const Message& water) {
     day.inputs.push_back(
         {FUSAIN_TEXT("Volume from the {1} test: {2} L (SE {3})."),
-         {std::string(methodTitle(methodOf(density->test))), fixed(readings.volume.estimate().value(), 2),
+         {std::string(methodTitle(methodOf(density.test))), fixed(readings.volume.estimate().value(), 2),
           fixed(readings.volume.totalError().value(), 2)}});
-    day.inputs.push_back(
-        {FUSAIN_TEXT("Body water from impedance: {1} L (SE {2}, the spread between people included)."),
-         {fixed(water->estimate().value(), 1), fixed(water->totalError().value(), 1)}});
+    day.inputs.push_back(water);
     if (readings.boneMineral)
         day.inputs.push_back({FUSAIN_TEXT("Bone mineral from the densitometer: {1} kg (SE {2})."),
                               {fixed(readings.boneMineral->estimate().value(), 3),
                                fixed(readings.boneMineral->totalError().value(), 3)}});
 }
 
+// How much the first model hangs on a spread of water that is not well known.
+void addSensitivity(MethodsOfADay& day, compartments::Readings readings, const Measured<Litres>& atWorst) {
+    readings.bodyWater = atWorst;
+    const ModelValue& first = day.models.front();
+    if (const auto worse = compartments::compositionFrom(*first.model, readings))
+        day.inputs.push_back({FUSAIN_TEXT("Were the spread of body water between people {1} L, the 95 % CI of "
+                                          "\"{2}\" would be ± {3} % instead "
+                                          "of ± {4} %."),
+                              {fixed(spectroscopyWaterSpreadAtWorst, 0), std::string(first.model->title),
+                               fixed(worse->fatPercent.halfInterval().value(), 1),
+                               fixed(first.composition.fatPercent.halfInterval().value(), 1)}});
+}
+
+void addModels(MethodsOfADay& day, std::span<const ComputedTest* const> latest,
+               const std::optional<WaterSample>& dilution) {
+    const ComputedTest* density = bestDensity(latest);
+    Components known;
+    if (dilution)
+        known.water = waterFrom(*dilution);
+    for (const ComputedTest* test : latest) {
+        const Components own = componentsOf(*test);
+        known.water = known.water ? known.water : own.water;
+        known.boneMineral = known.boneMineral ? known.boneMineral : own.boneMineral;
+    }
+    if (!density || !known.water)
+        return;
+    const compartments::Readings readings{
+        Measured<Kilograms>(density->shared().mass, Source::DryMass, common(density->policy).dryMassError),
+        density->density()->body.volume, known.water->litres, known.boneMineral,
+        density->record().subject.height};
+    for (const auto& model : compartments::multiComponentModels())
+        if (model.grade == 'A')
+            if (auto composition = compartments::compositionFrom(model, readings))
+                day.models.push_back({&model, std::move(*composition)});
+    addInputs(day, *density, readings, known.water->how);
+    if (known.water->atWorst && !day.models.empty())
+        addSensitivity(day, readings, *known.water->atWorst);
+}
+
+void addBest(MethodsOfADay& day) {
+    if (day.values.size() < 2)
+        return;
+    std::vector<Uncertain> values;
+    for (const MethodValue& value : day.values)
+        values.push_back(value.fatPercent.uncertain());
+    BestEstimate best = bestEstimate(values, &sameOnOneDay);
+    day.best = {Measured<Percent>(best.value), std::move(best.weights)};
+}
+
 } // namespace
 
-MethodsOfADay acrossMethods(std::span<const ComputedTest> tests) {
+MethodsOfADay acrossMethods(std::span<const ComputedTest> tests, const std::optional<WaterSample>& dilution) {
     MethodsOfADay day;
     std::vector<const ComputedTest*> all, latest; // of each method; and those of them that give fat
     for (const std::string_view method : methods)
@@ -112,7 +175,8 @@ MethodsOfADay acrossMethods(std::span<const ComputedTest> tests) {
             if (const auto comparison = compareMethods(*latest[i], *latest[j]))
                 day.pairs.push_back(
                     {i, j, comparison->difference, comparison->halfInterval, comparison->likelyCause});
-    addModels(day, all);
+    addModels(day, all, dilution);
+    addBest(day);
     return day;
 }
 

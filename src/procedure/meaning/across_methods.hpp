@@ -2,6 +2,7 @@
 #include "core/compartments/multi_component.hpp"
 #include "core/quality/agreement.hpp"
 #include "procedure/meaning/change.hpp"
+#include "record/lab/body_water.hpp"
 
 #include <span>
 
@@ -34,13 +35,23 @@ struct MethodsOfADay {
     std::vector<MethodPair> pairs;
     std::vector<ModelValue> models; ///< grade A, those that the inputs allow; the preferred one first
     std::vector<Message> inputs;    ///< what density, water and mineral the models rest on
+    /// The values put together, each as far as it adds something: beside them, never instead. Not with one.
+    struct Best {
+        Measured<Percent> fatPercent;
+        std::vector<double> weights; ///< of `values`
+    };
+    std::optional<Best> best;
 };
 /// @param tests of one person and one day; the latest of each method counts
-[[nodiscard]] MethodsOfADay acrossMethods(std::span<const ComputedTest> tests);
+/// @param dilution body water of that day by a tracer, which is used in place of that of impedance
+[[nodiscard]] MethodsOfADay acrossMethods(std::span<const ComputedTest> tests,
+                                          const std::optional<WaterSample>& dilution = {});
 
 /// Spread of body water by spectroscopy about dilution for one person, L.
 /// @par Source Moissl UM et al (2006), Physiol Meas 27:921-933; to be confirmed against the source.
 inline constexpr double spectroscopyWaterSpread = 2.3;
+/// What it may be instead: shown beside, so that nobody takes the first for certain.
+inline constexpr double spectroscopyWaterSpreadAtWorst = 3.0;
 
 /// Fat percent by two methods of everybody who had both on one day.
 /// @param tests of many people, any order  @param sameDay whether two moments are one day in the lab's zone

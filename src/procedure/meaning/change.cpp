@@ -1,6 +1,7 @@
 #include "procedure/meaning/change.hpp"
 
 #include "core/quality/precision.hpp"
+#include "core/quality/trend.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -48,9 +49,21 @@ Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecis
             change(a.fatFreeMass, b.fatFreeMass, own.fatFreeMass)};
 }
 
-int monthsToNextTest(const Outcome& outcome) {
-    const double limit = outcome.composition.fatPercent.leastSignificantChange().value();
-    return std::clamp(static_cast<int>(std::ceil(limit / 0.5)), 2, 6);
+double Change::directionProbability() const {
+    const double error = leastSignificant / normal95;
+    return error > 0.0 ? 0.5 * std::erfc(-std::abs(difference) / error / std::sqrt(2.0)) : 1.0;
+}
+
+int weeksToNextTest(const Outcome& outcome, const LabPrecision& own) {
+    constexpr int soonest = 2, latest = 26;
+    const double limit =
+        quality::leastSignificantChange(visitError(outcome.composition.fatMass.uncertain(), own.fatMass));
+    const double days = quality::daysUntilVisible(limit, usualPace).value_or(0.0);
+    return std::clamp(static_cast<int>(std::ceil(days / 7.0)), soonest, latest);
+}
+
+Instant weeksAfter(Instant instant, int weeks) {
+    return instant.plusMinutes(weeks * 7.0 * 24.0 * 60.0);
 }
 
 } // namespace fusain

@@ -27,6 +27,9 @@ struct Change {
     double difference = 0.0;
     double leastSignificant = 0.0; ///< 95 %, from both standard errors without what the two tests share
     [[nodiscard]] bool real() const { return std::abs(difference) > leastSignificant; }
+    /// How likely the person changed in the direction of the difference, 0.5 … 1: Φ(|difference| over its
+    /// standard error), from the same errors as the limit.
+    [[nodiscard]] double directionProbability() const;
 };
 
 /// Change of fat percent, fat mass and fat-free mass from an earlier result.
@@ -40,8 +43,12 @@ struct Changes {
 /// @param own the lab's measured precision; where it is known it takes the place of the error model
 [[nodiscard]] Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own = {});
 
-/// Months until a further test can show a realistic change (0.5 %fat a month), from the precision of this one;
-/// 2 … 6.
-[[nodiscard]] int monthsToNextTest(const Outcome& outcome);
+/// A usual pace of losing fat, kg a week, for asking when a test could see it. A convention.
+inline constexpr double usualPace = 0.25;
+/// Weeks until a further test can show fat going at the usual pace, from the precision of this one; 2 … 26:
+/// sooner, food and water change more than tissue.
+[[nodiscard]] int weeksToNextTest(const Outcome& outcome, const LabPrecision& own = {});
+/// The same moment so many weeks on.
+[[nodiscard]] Instant weeksAfter(Instant instant, int weeks);
 
 } // namespace fusain

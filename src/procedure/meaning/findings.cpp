@@ -34,6 +34,11 @@ Message positionSentence(const reference::ReferenceSet& set, const reference::Re
             arguments};
 }
 
+// Never certain: 99 stands for all above.
+std::string percentText(double probability) {
+    return fixed(std::min(99.0, 100.0 * probability), 0);
+}
+
 // `since` begins the sentence: "Since the last test" or "Since the first test (2025-01-09)".
 Message changeSentence(const Changes& changes, const std::string& since) {
     const Change& fat = changes.fatMass;
@@ -42,23 +47,30 @@ Message changeSentence(const Changes& changes, const std::string& since) {
     const auto decimals = [](const Change& change) {
         return fixed(std::abs(change.difference), 1) == fixed(change.leastSignificant, 1) ? 2 : 1;
     };
-    const std::vector<std::string> arguments{
-        since, signedFixed(fat.difference, decimals(fat)), fixed(fat.leastSignificant, decimals(fat)),
-        signedFixed(lean.difference, decimals(lean)), fixed(lean.leastSignificant, decimals(lean))};
+    const std::vector<std::string> arguments{since,
+                                             signedFixed(fat.difference, decimals(fat)),
+                                             fixed(fat.leastSignificant, decimals(fat)),
+                                             signedFixed(lean.difference, decimals(lean)),
+                                             fixed(lean.leastSignificant, decimals(lean)),
+                                             percentText(fat.directionProbability()),
+                                             percentText(lean.directionProbability())};
     if (fat.real() && !lean.real())
-        return {FUSAIN_TEXT("{1}: fat mass {2} kg, more than the {3} kg the test can tell apart; fat-free mass "
-                            "unchanged within error ({4} kg)."),
+        return {FUSAIN_TEXT(
+                    "{1}: fat mass {2} kg, beyond the LSC ({3} kg; {6} % likely a change in that direction); "
+                    "fat-free mass within measurement error ({4} kg)."),
                 arguments};
     if (fat.real() && lean.real())
-        return {
-            FUSAIN_TEXT("{1}: fat mass {2} kg and fat-free mass {4} kg, both more than the test's own error."),
-            arguments};
-    if (lean.real())
-        return {FUSAIN_TEXT("{1}: fat-free mass {4} kg, more than the {5} kg the test can tell apart; fat mass "
-                            "unchanged within error."),
+        return {FUSAIN_TEXT("{1}: fat mass {2} kg (LSC {3} kg) and fat-free mass {4} kg (LSC {5} kg), both "
+                            "beyond the LSC."),
                 arguments};
-    return {FUSAIN_TEXT("{1}: no change larger than the test's own error (fat mass {2} kg, limit {3} kg)."),
-            arguments};
+    if (lean.real())
+        return {FUSAIN_TEXT("{1}: fat-free mass {4} kg, beyond the LSC ({5} kg; {7} % likely a change in that "
+                            "direction); fat mass within measurement error ({2} kg)."),
+                arguments};
+    return {
+        FUSAIN_TEXT("{1}: no change beyond the LSC (fat mass {2} kg, LSC {3} kg; {6} % likely a change in that "
+                    "direction)."),
+        arguments};
 }
 
 // What the fat says: its band, what changed, and how sure it is.
@@ -100,7 +112,7 @@ std::vector<Message> findings(const ComputedTest& test, const reference::Referen
     for (const AnsweredQuestion& answer : test.record().answers)
         if (!answer.finding.kept && !answer.acceptedReason.empty())
             sentences.push_back(
-                {FUSAIN_TEXT("Preparation not as asked: \"{1}\" Gone on because: {2}."),
+                {FUSAIN_TEXT("Deviation: \"{1}\" Continued because: {2}."),
                  {answer.question.empty() ? answer.rule : answer.question, answer.acceptedReason}});
     const auto& flags = test.shared().flags;
     sentences.insert(sentences.end(), flags.begin(), flags.end());

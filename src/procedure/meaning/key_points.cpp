@@ -30,7 +30,8 @@ void addSince(KeyPointFacts& facts, const ComputedTest& earlier, const ComputedT
     }
     addChange(facts, "fat", fat.change);
     addChange(facts, "lean", lean.change);
-    if (mass.change.real() && mass.change.difference < 0.0 && lean.change.difference < 0.0) {
+    if (mass.change.real() && lean.change.real() && mass.change.difference < 0.0 &&
+        lean.change.difference < 0.0) {
         facts["loss.kg"] = -mass.change.difference;
         facts["loss.lean.percent"] = 100.0 * lean.change.difference / mass.change.difference;
     }

@@ -96,7 +96,8 @@ std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanRequest& requ
 }
 
 double expenditureInterval(const PlanSubject& subject, const PlanRequest& request) {
-    return energy::expenditureInterval(bmi(subject.mass, subject.height), request.activityLevel);
+    return energy::expenditureInterval(anthropometry::massIndex(subject.mass, subject.height),
+                                       request.activityLevel);
 }
 
 void follow(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
@@ -136,9 +137,9 @@ void protein(Plan& plan, const PlanSubject& subject, const PlanRequest& request)
 void caution(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
     if (plan.energyAvailability < fullEnergyAvailability && request.exercise.value() > 0.0)
         plan.cautions.push_back(
-            {FUSAIN_TEXT("{1} kcal for each kg of fat-free mass after training: between {2} and {3} "
-                         "is reduced. What people say they eat is 10 to 30 % too little: a sign, not "
-                         "a diagnosis."),
+            {FUSAIN_TEXT(
+                 "Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). "
+                 "Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis."),
              {fixed(plan.energyAvailability, 0), fixed(lowEnergyAvailability, 0),
               fixed(fullEnergyAvailability, 0)}});
     if (plan.points.size() > 1) {

@@ -26,9 +26,9 @@ std::vector<Message> preparationDifferences(const RawTest& now, const RawTest& e
         const bool over = (answer.effect == readiness::Effect::Over) == nowBroken;
         differences.push_back(
             {answer.effect == readiness::Effect::Noise
-                 ? FUSAIN_TEXT("Not as at the earlier test: \"{1}\" The change is less certain ({2}).")
-             : over ? FUSAIN_TEXT("Not as at the earlier test: \"{1}\" Fat may look higher against then ({2}).")
-                    : FUSAIN_TEXT("Not as at the earlier test: \"{1}\" Fat may look lower against then ({2})."),
+                 ? FUSAIN_TEXT("Differs from the last test: \"{1}\" The change is less certain ({2}).")
+             : over ? FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read higher than then ({2}).")
+                    : FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read lower than then ({2})."),
              {rule->question, rule->effectSize}});
     }
     return differences;

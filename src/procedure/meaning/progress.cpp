@@ -196,9 +196,8 @@ Comparison compare(Followed quantity, const ComputedTest& earlier, const Compute
     }
     comparison.change = changeBetween(*before, *after);
     comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
-    comparison.why = {comparison.change.real()
-                          ? FUSAIN_TEXT("real: more than the {1} {2} that two tests can tell apart")
-                          : FUSAIN_TEXT("may be noise: less than the {1} {2} that two tests can tell apart"),
+    comparison.why = {comparison.change.real() ? FUSAIN_TEXT("exceeds the LSC ({1} {2})")
+                                               : FUSAIN_TEXT("within measurement error (LSC {1} {2})"),
                       {fixed(comparison.change.leastSignificant, textOf(quantity).decimals),
                        std::string(textOf(quantity).unit)}};
     const double weeks =
@@ -229,8 +228,8 @@ Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now
     comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
     comparison.why = {
         comparison.change.real()
-            ? FUSAIN_TEXT("real, converted from another method: then {1} % by the new one")
-            : FUSAIN_TEXT("may be noise, converted from another method: then {1} % by the new one"),
+            ? FUSAIN_TEXT("exceeds the LSC, converted from another method: then {1} % by the new one")
+            : FUSAIN_TEXT("within measurement error, converted from another method: then {1} % by the new one"),
         {fixed(line.convert(before->value), 1)}};
     return comparison;
 }

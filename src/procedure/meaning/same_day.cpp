@@ -1,5 +1,6 @@
 #include "procedure/meaning/same_day.hpp"
 
+#include "core/numeric/best_estimate.hpp"
 #include "procedure/meaning/change.hpp"
 
 #include <cmath>
@@ -67,24 +68,21 @@ Message causeOf(const ComputedTest& test, const ComputedTest& other) {
 
 } // namespace
 
+bool sameOnOneDay(Source source) {
+    return source == Source::FatFreeDensity || source == Source::BodyWaterOfTheDay ||
+           source == Source::GutContentOfTheDay || source == Source::GutGas;
+}
+
 std::optional<OtherMethod> compareMethods(const ComputedTest& test, const ComputedTest& other) {
     const auto own = outcomeOf(test), theirs = outcomeOf(other);
     if (!own || !theirs)
         return std::nullopt;
     const auto &a = own->composition.fatPercent, &b = theirs->composition.fatPercent;
-    // Two densitometric methods are off by the same fat-free density; against another method, everything
-    // counts.
-    const bool bothDensity = test.density() && other.density();
-    const auto error = [&](const Measured<Percent>& fat) {
-        const double total = fat.totalError().value(),
-                     shared = bothDensity ? fat.uncertain().share(Source::FatFreeDensity) : 0.0;
-        return std::sqrt(std::max(0.0, total * total - shared * shared));
-    };
     OtherMethod comparison;
     comparison.method = methodOf(other.test);
     comparison.fatPercent = b.estimate();
     comparison.difference = (a.estimate() - b.estimate()).value();
-    comparison.halfInterval = normal95 * std::hypot(error(a), error(b));
+    comparison.halfInterval = normal95 * errorOfDifference(a.uncertain(), b.uncertain(), &sameOnOneDay);
     const double noticeable = 1.0; // %fat: below this nobody asks why
     if (!comparison.agrees() || std::abs(comparison.difference) > noticeable)
         comparison.likelyCause = causeOf(test, other);

@@ -5,6 +5,10 @@
 
 namespace fusain {
 
+/// True for the sources that are the same error in two tests of one person and day: the person's own fat-free
+/// density, and what the day has put into the body.
+[[nodiscard]] bool sameOnOneDay(Source source);
+
 /// A result of another method on the same day, and how it compares.
 struct OtherMethod {
     std::string_view method; ///< "hydrostatic", "air-displacement"
@@ -14,8 +18,7 @@ struct OtherMethod {
     Message likelyCause;       ///< from variance budgets and deviations; empty when they agree
     [[nodiscard]] bool agrees() const { return std::abs(difference) <= halfInterval; }
 };
-/// Compares two results of one day. Between the tank and the chamber the fat-free density of the person is the
-/// same and does not count.
+/// Compares two results of one day. What is the same error in both does not count.
 /// @return nothing when one of them gives no fat
 [[nodiscard]] std::optional<OtherMethod> compareMethods(const ComputedTest& test, const ComputedTest& other);
 

@@ -1,6 +1,7 @@
 #include "procedure/method/density_result.hpp"
 
 #include "core/anthropometry/ages.hpp"
+#include "core/anthropometry/indices.hpp"
 #include "core/units/format.hpp"
 #include "procedure/method/result_json.hpp"
 
@@ -23,6 +24,10 @@ std::vector<EquationChoice> densityConversionsToTry() {
     for (const auto& conversion : compartments::densityConversions())
         choices.push_back({std::string(conversion.id), std::string(conversion.id)});
     return choices;
+}
+
+double fatFreeDensitySpread(const DensityPolicy& policy, const TestSubject& subject, Kilograms mass) {
+    return policy.fatFreeDensitySpread.of(subject.age, anthropometry::massIndex(mass, subject.height));
 }
 
 void setLungGas(DensityResult& result, Source lungGas, bool measured) {

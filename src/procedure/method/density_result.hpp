@@ -27,6 +27,10 @@ struct ChosenConversion {
 /// Every conversion of density to fat.
 [[nodiscard]] std::vector<EquationChoice> densityConversionsToTry();
 
+/// Between people like this one, kg/L. @param mass of today
+[[nodiscard]] double fatFreeDensitySpread(const DensityPolicy& policy, const TestSubject& subject,
+                                          Kilograms mass);
+
 /// A lung volume as it was found.
 struct LungVolume {
     Litres litres, standardError;

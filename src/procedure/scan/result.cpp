@@ -58,10 +58,9 @@ void flag(DxaResult& result, const DxaTest& test) {
     for (const dxa::ScanFinding& finding : result.findings)
         result.flags.push_back(finding.what);
     if (!result.halfBody.empty())
-        result.flags.push_back(
-            {FUSAIN_TEXT("Half of the body was scanned and mirrored: about 1 % of mass and 1 point "
-                         "of fat less sure for one person, and left against right says nothing."),
-             {}});
+        result.flags.push_back({FUSAIN_TEXT("Half-body scan, mirrored: the uncertainty is about 1 % of mass "
+                                            "and 1 point of % fat larger; no left–right comparison."),
+                                {}});
     for (const std::string& artefact : test.scan()->artefacts)
         result.flags.push_back(
             {FUSAIN_TEXT("Noted at the scan: {1}. Bone mineral and soft tissue of that region are "
@@ -124,19 +123,17 @@ Expected<DxaResult> computeDxa(const DxaTest& test, const DxaPolicy& policy) {
 std::vector<Message> dxaFindings(const DxaResult& result, const DxaTest& test) {
     std::vector<Message> sentences;
     sentences.push_back(
-        {FUSAIN_TEXT("The scan weighs {1} kg of fat, {2} kg of lean and {3} kg of bone mineral; the "
-                     "scale says {4} kg."),
+        {FUSAIN_TEXT("Scan total: fat {1} + lean {2} + bone mineral {3} kg; scale {4} kg."),
          {fixed(result.composition.fatMass.estimate().value(), 1), fixed(result.lean.estimate().value(), 1),
           fixed(result.boneMineral.estimate().value(), 2), fixed(result.mass.value(), 1)}});
     if (result.indices.androidGynoid)
         sentences.push_back(
-            {FUSAIN_TEXT("Fat around the waist against the hips: {1} (the two percentages divided); "
-                         "trunk against limbs {2} kg for each kg."),
+            {FUSAIN_TEXT("Android/gynoid fat ratio {1}; trunk/limb fat mass ratio {2}."),
              {fixed(*result.indices.androidGynoid, 2), fixed(result.indices.trunkToLimbFat, 2)}});
     if (result.visceralFat)
         sentences.push_back(
-            {FUSAIN_TEXT("Visceral fat as reported by the densitometer: {1} kg, about {2} L. Compare "
-                         "it only with the same machine."),
+            {FUSAIN_TEXT("Visceral fat, as reported by the scanner: {1} kg ({2} L). Comparable only on the "
+                         "same scanner."),
              {fixed(result.visceralFat->value(), 2), fixed(result.visceralVolume->value(), 2)}});
     const auto side = [&](const LimbBalance& balance, std::string_view notable, std::string_view real,
                           std::string_view none) {
@@ -149,21 +146,17 @@ std::vector<Message> dxaFindings(const DxaResult& result, const DxaTest& test) {
     };
     if (result.halfBody.empty()) {
         side(result.armLean,
-             FUSAIN_TEXT(
-                 "The right arm holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg "
-                 "and than the {3} kg that this lab calls notable."),
-             FUSAIN_TEXT(
-                 "The right arm holds {1} kg of lean against the left ({4} %): more than the error of ± {2} "
-                 "kg, not more than the {3} kg that this lab calls notable."),
-             FUSAIN_TEXT("The arms do not differ by more than the error of ± {2} kg."));
+             FUSAIN_TEXT("Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
+                         "kg) and the lab's threshold ({3} kg)."),
+             FUSAIN_TEXT("Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
+                         "kg), not the lab's threshold ({3} kg)."),
+             FUSAIN_TEXT("Arm lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
         side(result.legLean,
-             FUSAIN_TEXT(
-                 "The right leg holds {1} kg of lean against the left ({4} %): more than the error of ± {2} kg "
-                 "and than the {3} kg that this lab calls notable."),
-             FUSAIN_TEXT(
-                 "The right leg holds {1} kg of lean against the left ({4} %): more than the error of ± {2} "
-                 "kg, not more than the {3} kg that this lab calls notable."),
-             FUSAIN_TEXT("The legs do not differ by more than the error of ± {2} kg."));
+             FUSAIN_TEXT("Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
+                         "kg) and the lab's threshold ({3} kg)."),
+             FUSAIN_TEXT("Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
+                         "kg), not the lab's threshold ({3} kg)."),
+             FUSAIN_TEXT("Leg lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
     }
     sentences.insert(sentences.end(), result.bone.begin(), result.bone.end());
     if (test.dose)

@@ -182,7 +182,7 @@ Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, cons
             policy.day.residualVolume),
         Uncertain(policy.gutGas.value(), Source::GutGas, policy.gutGasError.value()),
         conversion->constants,
-        policy.fatFreeDensitySpread,
+        fatFreeDensitySpread(policy, test.subject, result.mass),
         test.subject.height};
     const hydrostatic::Composition composition = hydrostatic::compose(result.inputs);
     result.waterDensity = composition.waterDensity;

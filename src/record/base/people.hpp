@@ -3,6 +3,8 @@
 #include "record/base/calendar.hpp"
 #include "record/base/document.hpp"
 
+#include <array>
+
 namespace fusain {
 
 /// A person who is tested.
@@ -29,6 +31,12 @@ struct Staff {
     std::string name;
     Role role = Role::Technician;
 };
+
+/// What is kept of a client beside the entry: each paper is one document, under a setting named by both.
+inline constexpr std::array<std::string_view, 3> clientPapers{"plan", "body-water", "screening"};
+[[nodiscard]] inline std::string paperKey(std::string_view paper, const std::string& clientId) {
+    return std::string(paper) + "." + clientId;
+}
 
 /// Why a client's entry cannot be accepted as typed: a missing name, a birth date in the future or over 120
 /// years ago, a height outside 0.50 … 2.50 m (with a hint when it looks like centimetres or inches in the wrong

@@ -2,6 +2,8 @@
 
 #include "record/base/json_lists.hpp"
 
+#include <algorithm>
+
 namespace fusain {
 namespace {
 
@@ -42,6 +44,12 @@ ClientRecord::Test testFrom(const Json& json) {
     return test;
 }
 
+std::string keyOf(std::string_view paper) {
+    std::string key(paper);
+    std::ranges::replace(key, '-', '_');
+    return key;
+}
+
 } // namespace
 
 Json toJson(const ClientRecord& record) {
@@ -55,11 +63,14 @@ Json toJson(const ClientRecord& record) {
             results.push_back(*result);
         tests.push_back({{"record", toJson(test.record)}, {"events", events}, {"results", results}});
     }
-    return {{"format", clientFormat},
-            {"schema", schema},
-            {"client", toJson(record.client)},
-            {"tests", tests},
-            {"plan", *record.plan}};
+    Json json{{"format", clientFormat},
+              {"schema", schema},
+              {"client", toJson(record.client)},
+              {"tests", tests},
+              {"plan", nullptr}};
+    for (const auto& [paper, document] : record.papers)
+        json[keyOf(paper)] = *document;
+    return json;
 }
 
 Expected<ClientRecord> clientRecordFromJson(const Json& json, const std::string& where) {
@@ -75,7 +86,9 @@ Expected<ClientRecord> clientRecordFromJson(const Json& json, const std::string&
         for (const ClientRecord::Test& test : record.tests)
             if (common(test.record).subject.clientId != record.client.id)
                 throw Json::other_error::create(501, "a test belongs to somebody else", &json);
-        record.plan = json.value("plan", Json());
+        for (const std::string_view paper : clientPapers)
+            if (const auto found = json.find(keyOf(paper)); found != json.end() && !found->is_null())
+                record.papers[std::string(paper)] = *found;
         return record;
     });
 }

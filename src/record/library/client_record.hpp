@@ -4,6 +4,8 @@
 #include "record/base/event.hpp"
 #include "record/base/people.hpp"
 
+#include <map>
+
 namespace fusain {
 
 /// Everything that a lab book holds of one client: docs/formats/client-record.md. Sequence and hash of the
@@ -15,8 +17,8 @@ struct ClientRecord {
         std::vector<Event> events;     ///< that led to it, in order
         std::vector<Document> results; ///< as they were stored: `number`, `version`, `at`, `document`
     };
-    std::vector<Test> tests; ///< oldest first
-    Document plan;           ///< null without one
+    std::vector<Test> tests;                     ///< oldest first
+    std::map<std::string, Document> papers = {}; ///< those of clientPapers that there are
 };
 
 [[nodiscard]] Json toJson(const ClientRecord& record);

@@ -80,14 +80,19 @@ void readDensityPolicy(const Json& json, DensityPolicy& policy) {
     readMethodPolicy(json, policy);
     policy.adultConversion = json.at("adult_conversion").get<std::string>();
     policy.childConversion = json.at("child_conversion").get<std::string>();
-    policy.fatFreeDensitySpread = json.value("fat_free_density_spread_kg_per_l", policy.fatFreeDensitySpread);
+    // A policy that knows one spread had it for everybody.
+    auto& spread = policy.fatFreeDensitySpread;
+    if (const auto one = optionalAt<double>(json, "fat_free_density_spread_kg_per_l"))
+        spread = {*one, *one};
+    spread.others = json.value("fat_free_density_spread_others_kg_per_l", spread.others);
 }
 
 Json densityPolicyJson(const DensityPolicy& policy, std::string_view method) {
     Json json = methodPolicyJson(policy, method);
     json.update({{"adult_conversion", policy.adultConversion},
                  {"child_conversion", policy.childConversion},
-                 {"fat_free_density_spread_kg_per_l", policy.fatFreeDensitySpread}});
+                 {"fat_free_density_spread_kg_per_l", policy.fatFreeDensitySpread.healthyAdults},
+                 {"fat_free_density_spread_others_kg_per_l", policy.fatFreeDensitySpread.others}});
     return json;
 }
 

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/compartments/two_component.hpp"
 #include "core/numeric/day_to_day.hpp"
 #include "record/base/json_fwd.hpp"
 
@@ -21,7 +22,7 @@ struct MethodPolicy {
 struct DensityPolicy : MethodPolicy {
     std::string adultConversion = "fat.density.siri-1961";
     std::string childConversion = "fat.density.lohman-1989";
-    double fatFreeDensitySpread = 0.006; ///< kg/L between people; about 2.5 %fat of method error
+    compartments::FatFreeDensitySpread fatFreeDensitySpread;
 };
 
 /// What every policy has, for the policies of the methods.

@@ -74,6 +74,10 @@ QString longDay(Instant instant) {
                   code == QLatin1String("de") ? QStringLiteral("d. MMMM yyyy") : QStringLiteral("d MMMM yyyy"));
 }
 
+bool sameDay(Instant a, Instant b) {
+    return startOfLocalDay(a) == startOfLocalDay(b);
+}
+
 Instant startOfLocalDay(Instant instant, int daysLater) {
     const QDate date = QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date().addDays(daysLater);
     return {date.startOfDay().toMSecsSinceEpoch()};

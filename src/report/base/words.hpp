@@ -39,5 +39,6 @@ namespace fusain::report {
 [[nodiscard]] QString longDay(Instant instant);
 /// The moment at which the lab's calendar day of `instant` begins, `daysLater` days on.
 [[nodiscard]] Instant startOfLocalDay(Instant instant, int daysLater = 0);
+[[nodiscard]] bool sameDay(Instant a, Instant b);
 
 } // namespace fusain::report

@@ -66,7 +66,7 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
     painter.drawText(QRectF(plot.right() + 8, labelY, 142, 16), Qt::AlignVCenter, tr("dynamic model"));
     painter.setPen(palette.softInk);
     painter.drawText(QRectF(plot.right() + 8, otherY, 142, 16), Qt::AlignVCenter,
-                     tr("7700 kcal a kg (too far)"));
+                     tr("static rule of 7700 kcal/kg (overestimates)"));
     painter.restore();
 }
 

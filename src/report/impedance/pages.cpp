@@ -81,11 +81,11 @@ NamedFigure limbs(const Own& report) {
     }
     model.arms = result.arms;
     model.legs = result.legs;
-    model.note = result.fromReported
-                     ? tr("Lean mass as reported by the instrument; % of the reference by height")
-                 : result.segmentation->calibrated
-                     ? tr("Lean mass, calibrated in this lab; % of the reference by height")
-                     : tr("Lean mass, uncalibrated estimate; % of the reference by height");
+    model.note =
+        result.fromReported ? tr("Lean mass as reported by the instrument; % of the reference by height")
+        : result.segmentation->calibrated
+            ? tr("Lean mass, calibrated in this lab; % of the reference by height")
+            : tr("Segmental lean mass, uncalibrated (for the trend only); % of the reference by height");
     return {tr("Limbs"),
             [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                 paintLimbs(painter, area, model, palette);

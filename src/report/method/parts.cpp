@@ -6,9 +6,7 @@
 namespace fusain::report {
 
 QString use(bool counts, bool used, const std::string& setAside) {
-    return !counts ? tr("set aside: %1").arg(plain(setAside))
-           : used  ? tr("used")
-                   : tr("counts, not used by the rule");
+    return !counts ? tr("set aside: %1").arg(plain(setAside)) : used ? tr("used") : tr("valid, not used");
 }
 
 QString cite(const std::string& id) {

@@ -125,7 +125,8 @@ void resultInWords(PageFlow& flow, const TestReport& report) {
 
 QString changeInWords(const Change& change, const QString& what, const TestReport& report) {
     if (!change.real())
-        return tr("%1: no change that this test can tell apart.").arg(what);
+        return tr("%1: no measurable change (a smaller change would be within the error of the test).")
+            .arg(what);
     if (report.withoutNumbers)
         return change.difference < 0.0 ? tr("%1: less than then.").arg(what)
                                        : tr("%1: more than then.").arg(what);
@@ -213,10 +214,10 @@ PageFlow clientCopy(const TestReport& report) {
                "health; there is no target for weight or fat at this age."));
     if (const auto outcome = outcomeOf(report.computed))
         flow.paragraph(
-            tr("A next test makes sense in about %1 months, at the same time of day and prepared the "
-               "same way: before that, a change would be too "
-               "small for the test to see.")
-                .arg(monthsToNextTest(*outcome)));
+            tr("Best time for the next test: from %1 on, at the same time of day and prepared the same way. "
+               "Sooner than that, usual changes are too small for the test to see.")
+                .arg(longDay(
+                    weeksAfter(report.record().startedAt, weeksToNextTest(*outcome, report.precision)))));
     flow.gap(8);
     flow.paragraph(
         tr("Tested by %1. %2")

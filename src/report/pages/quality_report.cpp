@@ -107,7 +107,7 @@ PageFlow qualityReport(const Letterhead& lab, const Instrument& instrument, cons
         });
         const std::vector<double> columns{0.2, 0.13, 0.13, 0.12, 0.12, 0.3};
         const std::vector<int> numbers{1, 2};
-        flow.row({tr("when"), tr("reading"), tr("off by"), tr("verdict"), tr("by"), tr("rules")}, columns, true,
+        flow.row({tr("when"), tr("reading"), tr("error"), tr("verdict"), tr("by"), tr("rules")}, columns, true,
                  numbers);
         for (std::size_t i = 0; i < series.checks.size(); ++i) {
             const Check& check = series.checks[i];

@@ -28,7 +28,21 @@ std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across) {
     const auto surest = std::ranges::min_element(rows, {}, &NamedSpindle::half);
     if (surest != rows.end())
         surest->strong = true;
+    if (across.best)
+        add(FUSAIN_TEXT("Put together"), across.best->fatPercent);
     return rows;
+}
+
+QString inTogether(const MethodsOfADay& across) {
+    if (!across.best)
+        return {};
+    QStringList parts;
+    for (std::size_t i = 0; i < across.values.size(); ++i)
+        parts << tr("%1 %2 %").arg(say(methodTitle(across.values[i].method)),
+                                   number(100.0 * across.best->weights[i], 0));
+    return tr("Put together, each method counts as far as it adds something: %1. It stands beside the methods, "
+              "never instead.")
+        .arg(parts.join(QStringLiteral(", ")));
 }
 
 namespace {
@@ -136,7 +150,7 @@ QString balanceInWords(const QString& frame, const VisitReport::Since& since, co
     for (const auto& part : since.balance.parts) {
         const QString name = say(part.name);
         if (!part.change.real())
-            parts << tr("%1: no change that the test can tell apart").arg(name);
+            parts << tr("%1: no measurable change").arg(name);
         else if (visit.withoutNumbers)
             parts << (part.change.difference < 0.0 ? tr("%1: less").arg(name) : tr("%1: more").arg(name));
         else
@@ -250,6 +264,8 @@ PageFlow labCopy(const VisitReport& visit) {
     spindles(flow, visit.across);
     for (const Message& input : visit.across.inputs)
         flow.paragraph(say(input), 9);
+    if (visit.across.best)
+        flow.paragraph(inTogether(visit.across), 9);
     for (const MethodPair& pair : visit.across.pairs)
         flow.row({tr("%1 − %2").arg(say(methodTitle(visit.across.values[pair.first].method)),
                                     say(methodTitle(visit.across.values[pair.second].method))),

@@ -45,8 +45,10 @@ struct VisitReport {
 /// Two pages for the client: what matters, what was measured, the body today, what changed, the plan, and how
 /// to prepare for the next test.
 [[nodiscard]] PageFlow clientCopy(const VisitReport& visit);
-/// The fat of a day by every method and model; the surest stands out, whatever it rests on.
+/// The fat of a day by every method and model, and put together; of those measured the surest stands out.
 [[nodiscard]] std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across);
+/// How much each method of a day counts in the best estimate, in words; empty without one.
+[[nodiscard]] QString inTogether(const MethodsOfADay& across);
 /// Everything for the lab: the methods side by side, and the lab copy of each test.
 [[nodiscard]] PageFlow labCopy(const VisitReport& visit);
 

@@ -126,7 +126,7 @@ Done rowFound(const QSqlDatabase& database, const Event& event) {
                  values);
 }
 
-// What an import brought leaves the tables; a client's plan came with the client.
+// What an import brought leaves the tables; a client's papers came with the client.
 Done importTakenBack(const QSqlDatabase& database, const Event& event) {
     const auto remove = [&](const char* list, std::initializer_list<const char*> statements) -> Done {
         for (const Json& id : event.data->at(list))
@@ -138,8 +138,13 @@ Done importTakenBack(const QSqlDatabase& database, const Event& event) {
     if (auto done = remove("tests", {"DELETE FROM results WHERE test = ?", "DELETE FROM tests WHERE id = ?"});
         !done)
         return done;
-    return remove("clients",
-                  {"DELETE FROM settings WHERE key = 'plan.' || ?", "DELETE FROM clients WHERE id = ?"});
+    for (const Json& id : event.data->at("clients"))
+        for (const std::string_view paper : clientPapers)
+            if (auto done = write(database, QStringLiteral("DELETE FROM settings WHERE key = ?"),
+                                  {text(paperKey(paper, id.get<std::string>()))});
+                !done)
+                return done;
+    return remove("clients", {"DELETE FROM clients WHERE id = ?"});
 }
 
 using Writer = Done (*)(const QSqlDatabase&, const Event&);

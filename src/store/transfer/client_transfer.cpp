@@ -58,8 +58,9 @@ Expected<ClientRecord> takeOut(LabBook& book, const std::string& clientId) {
         nameUndoneByPlace(taken.events);
         record.tests.push_back(std::move(taken));
     }
-    if (const std::string plan = book.setting("plan." + clientId); !plan.empty())
-        record.plan = Json::parse(plan, nullptr, false);
+    for (const std::string_view paper : clientPapers)
+        if (const std::string kept = book.setting(paperKey(paper, clientId)); !kept.empty())
+            record.papers[std::string(paper)] = Json::parse(kept, nullptr, false);
     return record;
 }
 
@@ -106,8 +107,9 @@ Expected<void> putInAll(LabBook& book, const ClientRecord& record, const Importe
                                               result.value("document", Json())},
                                  by);
     }
-    if (done && !record.plan->is_null())
-        done = book.setSetting("plan." + record.client.id, record.plan->dump(), by);
+    for (const auto& [paper, document] : record.papers)
+        if (done)
+            done = book.setSetting(paperKey(paper, record.client.id), document->dump(), by);
     return done;
 }
 

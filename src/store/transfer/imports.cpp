@@ -69,7 +69,9 @@ std::optional<Problem> obstacleToTakingBack(LabBook& book, const Import& import)
                            nothing,
                            {FUSAIN_TEXT("Refuse or amend single tests on the bench instead."), {}}};
     for (const std::string& id : import.clients) {
-        const std::int64_t last = std::max(book.lastEventOf(id), book.lastEventOf("plan." + id));
+        std::int64_t last = book.lastEventOf(id);
+        for (const std::string_view paper : clientPapers)
+            last = std::max(last, book.lastEventOf(paperKey(paper, id)));
         const auto tests = book.testsOf(id);
         const bool others = std::ranges::any_of(tests, [&](const AnyTest& test) {
             return std::ranges::find(import.tests, common(test).id) == import.tests.end();

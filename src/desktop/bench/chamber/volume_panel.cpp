@@ -116,8 +116,8 @@ void VolumePanel::refresh() {
                {QString::number(trial.number), QString::number(trial.set), number(trial.volume.value(), 3),
                 !trial.counts()         ? tr("set aside: %1").arg(QString::fromStdString(trial.setAsideReason))
                 : trial.set != test.set ? tr("before recalibrating")
-                : used                  ? tr("✓ used by the rule")
-                                        : tr("counts")});
+                : used                  ? tr("✓ used")
+                                        : tr("valid, not used")});
     }
     if (table_->rowCount() > 0 && table_->currentRow() < 0)
         table_->setCurrentCell(table_->rowCount() - 1, 0);

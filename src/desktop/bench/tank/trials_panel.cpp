@@ -110,8 +110,9 @@ void TrialsPanel::refresh() {
         setRow(table_, row,
                {QString::number(trial.number), number(trial.gross.value(), 3), number(trial.net().value(), 3),
                 !trial.counts() ? tr("set aside: %1").arg(QString::fromStdString(trial.setAsideReason))
-                : used          ? tr("used by the rule")
-                                : tr("counts")});
+                : used
+                    ? judged.verdict == hydrostatic::TrialVerdict::Enough ? tr("used") : tr("used if accepted")
+                    : tr("valid, not used")});
     }
     if (table_->rowCount() != before && table_->rowCount() > 0)
         table_->setCurrentCell(table_->rowCount() - 1, 0);

@@ -324,7 +324,7 @@ void ClientsPlace::showPages() {
     if (pages_->currentWidget() == progress_)
         progress_->showTests(shown_);
     if (pages_->currentWidget() == methods_)
-        methods_->showTests(shown_);
+        methods_->showTests(selected() ? selected()->id : std::string(), shown_);
     if (pages_->currentWidget() == plan_)
         plan_->showTests(selected(), shown_);
 }

@@ -1,5 +1,7 @@
 #include "desktop/places/clients/methods_page.hpp"
 
+#include "desktop/places/clients/water_sample_dialog.hpp"
+#include "desktop/services/body_waters.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/cross_calibrations.hpp"
 #include "record/all/record.hpp"
@@ -13,7 +15,7 @@
 
 namespace fusain::desktop {
 MethodsPage::MethodsPage(Session& session)
-    : session_(session), day_(new QComboBox),
+    : session_(session), day_(new QComboBox), water_(button(tr("Body water by dilution…"))),
       values_(new FigureView(tr("Fat by every method of the day"), 230)),
       pairs_(table({tr("methods"), tr("difference"), tr("± (95 %)"), tr("verdict")}, tr("Methods in pairs"))),
       inputs_(label({}, "soft")), reference_(new QComboBox), other_(new QComboBox), agreement_(label({})),
@@ -33,7 +35,7 @@ MethodsPage::MethodsPage(Session& session)
     pairs_->setColumnWidth(2, 80);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
-    layout->addLayout(inOneRow({label(tr("Day"), "soft", false), day_}));
+    layout->addLayout(inOneRow({label(tr("Day"), "soft", false), day_, water_}));
     layout->addWidget(values_, 3);
     layout->addWidget(inputs_);
     layout->addWidget(pairs_, 2);
@@ -41,12 +43,14 @@ MethodsPage::MethodsPage(Session& session)
     layout->addLayout(inOneRow({reference_, label(tr("and"), "soft", false), other_, adopt_}));
     layout->addWidget(agreement_);
     connect(adopt_, &QPushButton::clicked, this, &MethodsPage::adopt);
+    connect(water_, &QPushButton::clicked, this, &MethodsPage::addWater);
     connect(day_, &QComboBox::currentIndexChanged, this, &MethodsPage::showDay);
     connect(reference_, &QComboBox::currentIndexChanged, this, &MethodsPage::showAgreement);
     connect(other_, &QComboBox::currentIndexChanged, this, &MethodsPage::showAgreement);
 }
 
-void MethodsPage::showTests(const std::vector<AnyTest>& tests) {
+void MethodsPage::showTests(const std::string& clientId, const std::vector<AnyTest>& tests) {
+    clientId_ = clientId;
     days_.clear();
     for (const AnyTest& test : tests) {
         if (common(test).state != TestState::Signed)
@@ -71,12 +75,33 @@ void MethodsPage::showTests(const std::vector<AnyTest>& tests) {
     agreement_->setText(tr("Choose two methods: everybody of this lab who had both on one day is looked up."));
 }
 
+const MethodsPage::Day* MethodsPage::chosenDay() const {
+    const int row = day_->currentIndex();
+    return row >= 0 && row < static_cast<int>(days_.size()) ? &days_[static_cast<std::size_t>(row)] : nullptr;
+}
+
+void MethodsPage::addWater() {
+    const Day* day = chosenDay();
+    if (!day)
+        return;
+    const ComputedTest& test = day->tests.front();
+    WaterSampleDialog dialog(test.record().startedAt, test.shared().mass, session_.atTheBench().id, this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    if (const auto sample = dialog.sample())
+        session_.report(keepBodyWater(session_.book(), clientId_, *sample));
+    showDay();
+}
+
 void MethodsPage::showDay() {
     pairs_->setRowCount(0);
     std::vector<report::NamedSpindle> rows;
     QStringList inputs;
-    if (const int row = day_->currentIndex(); row >= 0 && row < static_cast<int>(days_.size())) {
-        const MethodsOfADay day = acrossMethods(days_[static_cast<std::size_t>(row)].tests);
+    water_->setEnabled(chosenDay() != nullptr);
+    if (const Day* chosen = chosenDay()) {
+        const MethodsOfADay day =
+            acrossMethods(chosen->tests, bodyWaterOn(bodyWatersOf(session_.book(), clientId_),
+                                                     chosen->tests.front().record().startedAt));
         rows = report::spindlesOf(day);
         for (const MethodPair& pair : day.pairs)
             setRow(pairs_, pairs_->rowCount(),
@@ -87,6 +112,8 @@ void MethodsPage::showDay() {
                                   : tr("further apart than expected. ") + report::say(pair.likelyCause)});
         for (const Message& input : day.inputs)
             inputs << report::say(input);
+        if (day.best)
+            inputs << report::inTogether(day);
         if (day.models.empty())
             inputs << tr(
                 "Three and four components need density and body water of one day, the fourth bone mineral.");
@@ -111,8 +138,7 @@ const MethodsPage::Everybody& MethodsPage::everybody() {
         if (common(test).state == TestState::Signed)
             if (auto result = session_.computing().computed(test))
                 everybody_.tests.push_back(std::move(*result));
-    everybody_.pairs = pairedFat(everybody_.tests, reference, other,
-                                 [](Instant a, Instant b) { return report::day(a) == report::day(b); });
+    everybody_.pairs = pairedFat(everybody_.tests, reference, other, &report::sameDay);
     return everybody_;
 }
 

@@ -12,7 +12,9 @@ class MethodsPage : public QWidget {
 public:
     explicit MethodsPage(Session& session);
     /// @param tests of one client, newest first
-    void showTests(const std::vector<AnyTest>& tests);
+    void showTests(const std::string& clientId, const std::vector<AnyTest>& tests);
+    /// Asks for body water by dilution of the chosen day, and keeps it.
+    void addWater();
 
 private:
     void showDay();
@@ -31,11 +33,14 @@ private:
         QString name;
         std::vector<ComputedTest> tests;
     };
+    [[nodiscard]] const Day* chosenDay() const; ///< null without one
 
     Session& session_;
+    std::string clientId_;
     Everybody everybody_;
     std::vector<Day> days_; ///< newest first; those with most methods at the front
     QComboBox* day_;
+    QPushButton* water_;
     FigureView* values_;
     QTableWidget* pairs_;
     QLabel* inputs_;

@@ -44,18 +44,18 @@ QString kcal(KilocaloriesPerDay energy) {
 
 PlanPage::PlanPage(Session& session)
     : session_(session), start_(label({}, "heading")),
-      target_(new ValueField(tr("Target, if any"), QStringLiteral("%"))),
+      target_(new ValueField(tr("Target body fat (optional)"), QStringLiteral("%"))),
       weeks_(slider(4, 52, 4, 12, tr("Weeks"))),
       change_(slider(-1000, 500, 50, -300, tr("Energy a day against balance, kilocalories"))),
       sliders_(label({})), activity_(new QComboBox),
-      exercise_(new ValueField(tr("Training, net"), tr("kcal/d"))),
+      exercise_(new ValueField(tr("Exercise energy, net of rest"), tr("kcal/d"))),
       resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
       pregnant_(new QCheckBox(tr("Pregnant"))), history_(new QCheckBox(tr("Eating disorder, now or once"))),
       kidney_(new QCheckBox(tr("Kidney disease"))), eatingButton_(button(tr("Five questions about eating…"))),
       stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 190)),
       points_(
-          table({tr("after"), tr("mass"), tr("95 % between"), tr("fat"), tr("fat-free"), tr("spends a day")},
+          table({tr("after"), tr("mass"), tr("95 % between"), tr("fat"), tr("fat-free"), tr("TDEE, kcal/day")},
                 tr("Where this leads"))),
       words_(label({})) {
     for (const Way& way : ways)
@@ -153,7 +153,7 @@ void PlanPage::show() {
             .arg(report::day(test_->record().startedAt), report::say(methodTitle(methodOf(test_->test))),
                  number((body.fatMass.estimate() + body.fatFreeMass.estimate()).value(), 1),
                  number(body.fatMass.estimate().value(), 1), number(body.fatPercent.estimate().value(), 1)));
-    sliders_->setText(tr("%1 kcal a day against balance, for %2 weeks")
+    sliders_->setText(tr("Energy balance %1 kcal a day, for %2 weeks")
                           .arg(QString::fromStdString(signedFixed(change_->value(), 0)))
                           .arg(weeks_->value()));
     const auto plan = makePlan(subject(), request());
@@ -192,7 +192,7 @@ void PlanPage::showPlan(const Plan& plan) {
     }
     const auto [least, most] = std::ranges::minmax(plan.estimates, {}, &energy::RestingEstimate::value);
     QStringList lines{
-        tr("At rest %1 (%2); %3 equations say %4 to %5. With this way of life %6; eaten %7.")
+        tr("RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.")
             .arg(kcal(plan.resting), report::say(plan.restingHow))
             .arg(plan.estimates.size())
             .arg(number(least.value.value(), 0), kcal(most.value), kcal(plan.balance), kcal(plan.intake))};
@@ -203,8 +203,7 @@ void PlanPage::showPlan(const Plan& plan) {
                      .arg(number(plan.proteinLow, 0), number(plan.proteinHigh, 0),
                           number(plan.energyAvailability, 0));
     if (plan.target)
-        lines << tr("The target is reached at %1 kg with the fat-free mass kept, at %2 kg as such changes "
-                    "usually go%3.")
+        lines << tr("Target body fat: at %1 kg if fat-free mass is kept, at %2 kg with the usual loss of it%3.")
                      .arg(number(plan.target->fatFreeKept.value(), 1),
                           number(plan.target->byPartition.value(), 1),
                           plan.weeksAtSafeRate ? tr("; in %1–%2 weeks at 0.5–1 % of body mass a week")
@@ -286,7 +285,7 @@ void PlanPage::measureRest() {
 
 void PlanPage::keep() {
     if (client_ && test_ && makePlan(subject(), request()))
-        session_.report(session_.book().setSetting("plan." + client_->id, toJson(request()).dump(),
+        session_.report(session_.book().setSetting(paperKey("plan", client_->id), toJson(request()).dump(),
                                                    session_.atTheBench().id));
 }
 
@@ -297,7 +296,7 @@ void PlanPage::load() {
         field->clear();
     eating_ = 0;
     eatingAsked_ = false;
-    const std::string kept = client_ ? session_.book().setting("plan." + client_->id) : std::string();
+    const std::string kept = client_ ? session_.book().setting(paperKey("plan", client_->id)) : std::string();
     const auto request = kept.empty() ? Expected<PlanRequest>(PlanRequest{})
                                       : planRequestFromJson(Json::parse(kept, nullptr, false));
     if (!request)

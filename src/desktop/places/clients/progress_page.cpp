@@ -14,10 +14,27 @@
 #include <cmath>
 
 namespace fusain::desktop {
+namespace {
+
+// Never certain: 99 stands for all above.
+QString likelihood(const Change& change) {
+    const QString percent = number(std::min(99.0, 100.0 * change.directionProbability()), 0);
+    return change.difference < 0.0 ? QObject::tr("%1 % lower").arg(percent)
+                                   : QObject::tr("%1 % higher").arg(percent);
+}
+
+void grey(QTableWidget& table, int row, const QColor& soft) {
+    for (int column = 3; column < table.columnCount(); ++column)
+        table.item(row, column)->setForeground(soft);
+}
+
+} // namespace
+
 ProgressPage::ProgressPage(Session& session)
     : session_(session), quantity_(new QComboBox), from_(new QComboBox), to_(new QComboBox),
       trend_(new FigureView(tr("The quantity over time"), 210)),
-      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"), tr("verdict")},
+      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"), tr("probability"),
+                      tr("verdict")},
                      tr("What changed between the two visits"))),
       balance_(new FigureView(tr("What made the mass change"), 120)), words_(label({})) {
     for (const FollowedText& text : followedQuantities())
@@ -31,6 +48,7 @@ ProgressPage::ProgressPage(Session& session)
     changes_->setColumnWidth(0, 150);
     for (const int column : {1, 2, 3, 4})
         changes_->setColumnWidth(column, 80);
+    changes_->setColumnWidth(5, 110);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->addLayout(
@@ -104,13 +122,13 @@ Comparison ProgressPage::compared(Followed quantity, const ComputedTest& then, c
 
 // When a usual change could first be told from noise.
 QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own) const {
-    constexpr double usualPace = 0.25; // kg of fat a week
-    const auto fat = valueOf(Followed::FatMass, now, own);
-    if (!fat || now.record().subject.age < anthropometry::adultAge)
+    const auto outcome = outcomeOf(now);
+    if (!outcome || now.record().subject.age < anthropometry::adultAge)
         return {};
-    const auto days = quality::daysUntilVisible(quality::leastSignificantChange(fat->visitError), usualPace);
-    return tr("Fat going at 0.25 kg a week could be seen from %1 on; a test before that answers nothing.")
-        .arg(report::day(now.record().startedAt.plusMinutes(std::ceil(*days) * 24.0 * 60.0)));
+    return tr("A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a "
+              "change.")
+        .arg(number(usualPace, 2),
+             report::day(weeksAfter(now.record().startedAt, weeksToNextTest(*outcome, own))));
 }
 
 LabPrecision ProgressPage::precision(const ComputedTest& test) {
@@ -154,9 +172,12 @@ void ProgressPage::showComparison() {
                 known ? QString::fromStdString(signedFixed(comparison.change.difference, text.decimals))
                       : QString(),
                 known ? number(comparison.change.leastSignificant, text.decimals) : QString(),
-                comparison.verdict == Verdict::Real         ? tr("real")
-                : comparison.verdict == Verdict::MayBeNoise ? tr("may be noise")
+                known ? likelihood(comparison.change) : QString(),
+                comparison.verdict == Verdict::Real         ? tr("exceeds the LSC")
+                : comparison.verdict == Verdict::MayBeNoise ? tr("within measurement error")
                                                             : report::say(comparison.why)});
+        if (comparison.verdict == Verdict::MayBeNoise)
+            grey(*changes_, changes_->rowCount() - 1, session_.palette().softInk);
         if (text.quantity == Followed::Mass && comparison.perWeek && comparison.verdict == Verdict::Real)
             sentences << report::say(rateSentence(*comparison.perWeek, now->shared().mass));
     }

@@ -159,7 +159,7 @@ void DayPlace::showWeek(bool on) {
 
 void DayPlace::showDay(Instant day) {
     day_ = day;
-    today_ = report::startOfLocalDay(day) == report::startOfLocalDay(session_.now());
+    today_ = report::sameDay(day, session_.now());
     showPage(DayPage);
 }
 

@@ -39,7 +39,7 @@ QString stateWords(const CheckStatus& status) {
         break;
     }
     return status.last ? QObject::tr("▲ due, last made %1").arg(report::day(*status.last))
-                       : QObject::tr("▲ due, never made");
+                       : QObject::tr("▲ due, never done");
 }
 
 // What the check compares with, and what it has to show.
@@ -71,9 +71,10 @@ QualityPlace::QualityPlace(Session& session)
     : Place(session), instruments_(new QListWidget), title_(label({}, "title")), status_(label({}, "heading")),
       pages_(new QTabWidget), check_(new QComboBox), rule_(label({}, "soft")),
       nominal_(new ValueField(tr("Reference"), {})), reading_(new ValueField(tr("Reading"), {})),
-      taken_(label({})), checks_(table({tr("when"), tr("check"), tr("reference"), tr("reading"), tr("off by"),
-                                        tr("verdict"), tr("by")},
-                                       tr("Checks"))),
+      taken_(label({})),
+      checks_(
+          table({tr("when"), tr("check"), tr("reference"), tr("reading"), tr("error"), tr("verdict"), tr("by")},
+                tr("Checks"))),
       older_(label({}, "soft")), affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
       chart_(new FigureView(tr("Control chart"), 260)), chartWords_(label({}, "heading")),
       flags_(table({tr("when"), tr("value"), tr("rules")}, tr("Points that break a rule"))),
@@ -328,7 +329,7 @@ void QualityPlace::showChart(const CheckDefinition& definition) {
         series.checks.empty() ? tr("No checks yet. The first ten make the baseline.")
         : !series.baseline
             ? tr("%1 of 10 values for the baseline; nothing is judged before.").arg(series.checks.size())
-            : tr("Centre %1, SD %2 %3; %4 of %5 points break a rule that rejects.")
+            : tr("Mean %1, SD %2 %3; %4 of %5 points out of control.")
                   .arg(report::plain(fixed(series.baseline->mean, definition.decimals)),
                        report::plain(fixed(series.baseline->standardDeviation, definition.decimals + 1)),
                        report::plain(definition.unit))

@@ -1,14 +1,16 @@
 // The densitometer in the real window: typed, from the folder, wrong numbers, an unplugged scanner, progress.
 #include "desktop/bench/scan/dxa_panels.hpp"
 #include "desktop/bench/scan/scan_panel.hpp"
+#include "desktop/places/clients/health_dialog.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/screenings.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "store/transfer/client_transfer.hpp"
-#include "support/in_step.hpp"
 #include "support/dxa_run.hpp"
+#include "support/in_step.hpp"
 #include "support/journey.hpp"
 
 #include <QDir>
@@ -214,7 +216,8 @@ TEST_F(DxaJourney, ThePagesOfTheClientShowProgressAndMethods) {
     QTableWidget* changes = shell->clients().progress().findChild<QTableWidget*>();
     ASSERT_TRUE(changes);
     ASSERT_GT(changes->rowCount(), 5);
-    EXPECT_EQ(changes->item(0, 6)->text(), QStringLiteral("within measurement error")); // the same numbers twice
+    EXPECT_EQ(changes->item(0, 6)->text(),
+              QStringLiteral("within measurement error")); // the same numbers twice
     shell->clients().showPage(ClientsPlace::Page::Methods);
     const auto boxes = shell->clients().methodsOfADay().findChildren<QComboBox*>();
     EXPECT_GE(boxes.front()->count(), 1);
@@ -227,14 +230,25 @@ TEST_F(DxaJourney, APlanIsShownOrStopsAndSaysWhoHelps) {
     shell->clients().showClient(QString::fromStdString(client.id));
     shell->clients().showPage(ClientsPlace::Page::Plan);
     PlanPage& plan = shell->clients().plan();
+    EXPECT_TRUE(plan.stop().contains(QLatin1String("health questions"))) << "nobody was asked";
+    const ScreeningQuestions& set = session->catalogue().screening;
+    HealthDialog dialog(set, set.concerning(client.sex, Years(30)), {}, session->now(), "bram");
+    for (const ScreeningQuestion& question : set.questions)
+        dialog.answer(question.id, ScreeningAnswer::No);
+    plan.useScreening(dialog.screening(), true);
     EXPECT_TRUE(plan.stop().isEmpty()) << plan.stop().toStdString();
     QTableWidget* points = plan.findChild<QTableWidget*>();
     ASSERT_TRUE(points);
     EXPECT_EQ(points->rowCount(), 3); // four, eight and twelve weeks
-    for (QCheckBox* box : plan.findChildren<QCheckBox*>())
-        if (box->text().contains(QLatin1String("Eating disorder")))
-            box->setChecked(true);
+    EXPECT_EQ(screeningOf(session->book(), client.id).items.size(),
+              set.concerning(client.sex, Years(30)).size());
+    dialog.answer("eating-history", ScreeningAnswer::Yes);
+    plan.useScreening(dialog.screening(), true);
     EXPECT_TRUE(plan.stop().contains(QLatin1String("clinician"))) << plan.stop().toStdString();
+    // Their pages are in words from now on.
+    const auto report = session->computing().reportOn(session->book().testsOf(client.id).front());
+    ASSERT_TRUE(report);
+    EXPECT_TRUE(report->withoutNumbers);
     EXPECT_FALSE(points->isVisible()); // no numbers beside a stop
 }
 

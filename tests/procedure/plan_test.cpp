@@ -2,14 +2,57 @@
 #include "procedure/meaning/plan.hpp"
 #include "record/base/json.hpp"
 
+#include <algorithm>
 #include <cmath>
+#include <fstream>
 #include <gtest/gtest.h>
 
 namespace fusain::plan_test {
 namespace {
 
-const PlanSubject heavyMan{Sex::Male, Years(35), Metres(1.80), Kilograms(95), Kilograms(28), Kilograms(67)};
-const PlanSubject woman{Sex::Female, Years(30), Metres(1.65), Kilograms(60), Kilograms(17), Kilograms(43)};
+const ScreeningQuestions& questions() {
+    static const auto set = [] {
+        std::ifstream file(FUSAIN_SOURCE_DIR "/data/screening/standard.json");
+        return *screeningQuestionsFromJson(Json::parse(file), "standard.json");
+    }();
+    return set;
+}
+
+const Instant today{1'772'000'000'000};
+
+/// Everything was asked and answered with no, but for what is said otherwise.
+std::vector<Asked> asked(Sex sex, Years age,
+                         const std::vector<std::pair<std::string, ScreeningAnswer>>& otherwise = {}) {
+    Screening screening;
+    for (const ScreeningQuestion& question : questions().questions)
+        screening.put(screeningItem(questions(), question, ScreeningAnswer::No, today, "oriel"));
+    for (const auto& [id, answer] : otherwise)
+        for (const ScreeningQuestion& question : questions().questions)
+            if (question.id == id)
+                screening.put(screeningItem(questions(), question, answer, today, "oriel"));
+    return askedOf(questions(), screening, sex, age, today);
+}
+
+const PlanSubject heavyMan{Sex::Male,
+                           Years(35),
+                           Metres(1.80),
+                           Kilograms(95),
+                           Kilograms(28),
+                           Kilograms(67),
+                           {false, asked(Sex::Male, Years(35))}};
+const PlanSubject woman{Sex::Female,
+                        Years(30),
+                        Metres(1.65),
+                        Kilograms(60),
+                        Kilograms(17),
+                        Kilograms(43),
+                        {false, asked(Sex::Female, Years(30))}};
+
+/// Somebody who says yes to this.
+PlanSubject saying(PlanSubject subject, const std::vector<std::pair<std::string, ScreeningAnswer>>& answers) {
+    subject.answers.health = asked(subject.sex, subject.age, answers);
+    return subject;
+}
 
 PlanRequest losing(double kcal, int weeks = 12) {
     PlanRequest request;
@@ -55,27 +98,74 @@ TEST(PlanGuards, WhoGetsNoPlanIsToldWhoHelps) {
     PlanSubject subject = heavyMan;
     subject.age = Years(17.9);
     EXPECT_TRUE(stopped(subject, losing(300), "Under 18"));
-    subject = woman;
-    subject.answers.pregnant = true;
-    EXPECT_TRUE(stopped(subject, losing(300), "midwife"));
+    using enum ScreeningAnswer;
+    EXPECT_TRUE(stopped(saying(woman, {{"pregnant", Yes}}), losing(300), "midwife"));
+    EXPECT_TRUE(stopped(saying(woman, {{"breast-feeding", Yes}}), losing(300), "Breast-feeding"));
+    for (const char* id : {"insulin", "glp-1", "heart-kidney", "bariatric", "unexplained-loss", "cancer"})
+        EXPECT_FALSE(makePlan(saying(heavyMan, {{id, Yes}}), losing(300))) << id;
+    EXPECT_FALSE(makePlan(saying(heavyMan, {{"insulin", Yes}}), losing(0))) << "nor at balance";
     subject = woman;
     subject.mass = Kilograms(50.0); // 18.4
     EXPECT_TRUE(stopped(subject, losing(100), "below 18.5"));
     subject = heavyMan;
-    subject.answers.eatingDisorder = true;
-    EXPECT_TRUE(stopped(subject, losing(300), "eating disorders"));
-    subject.answers.eatingDisorder = false;
-    subject.answers.eatingQuestions = 1;
-    EXPECT_TRUE(makePlan(subject, losing(300)));
-    subject.answers.eatingQuestions = 2;
-    EXPECT_TRUE(stopped(subject, losing(300), "eating disorders"));
-    EXPECT_EQ(eatingQuestions().size(), 5u);
+    subject.answers.lowLimbLean = true;
+    EXPECT_TRUE(stopped(subject, losing(100), "costs more of it"));
+}
+
+TEST(PlanGuards, TwoOfTheFiveAboutEatingOrAHistoryStop) {
+    using enum ScreeningAnswer;
+    EXPECT_TRUE(stopped(saying(heavyMan, {{"eating-history", Yes}}), losing(300), "eating disorders"));
+    EXPECT_TRUE(makePlan(saying(heavyMan, {{"eating-1", Yes}}), losing(300)));
+    EXPECT_TRUE(
+        stopped(saying(heavyMan, {{"eating-1", Yes}, {"eating-4", Yes}}), losing(300), "eating disorders"));
+    EXPECT_TRUE(eatingConcern(saying(heavyMan, {{"eating-history", Yes}}).answers.health));
+    EXPECT_FALSE(eatingConcern(saying(heavyMan, {{"eating-2", Yes}}).answers.health));
+}
+
+// Unasked, declined and out of date count as not cleared: no loss, but a plan to keep the weight.
+TEST(PlanGuards, UnaskedIsNotCleared) {
+    using enum ScreeningAnswer;
+    PlanSubject nobodyAsked = heavyMan;
+    nobodyAsked.answers.health.clear();
+    EXPECT_TRUE(stopped(nobodyAsked, losing(300), "health questions"));
+    EXPECT_TRUE(makePlan(nobodyAsked, losing(0)));
+    EXPECT_TRUE(stopped(saying(heavyMan, {{"eating-3", Declined}}), losing(50), "1 are open"));
+    PlanRequest target = losing(0);
+    target.targetFat = Percent(20.0); // less than today: a loss as well
+    EXPECT_TRUE(stopped(nobodyAsked, target, "health questions"));
+
+    Screening old;
+    const ScreeningQuestion& eating = questions().questions.front();
+    old.put(screeningItem(questions(), eating, No, today, "oriel"));
+    const double day = 24.0 * 60.0;
+    EXPECT_EQ(old.clearanceOf(eating.id, today.plusMinutes(90 * day - 1)), Clearance::Cleared);
+    EXPECT_EQ(old.clearanceOf(eating.id, today.plusMinutes(90 * day)), Clearance::NotAsked);
+    EXPECT_EQ(old.clearanceOf("pregnant", today), Clearance::NotAsked);
+    old.put(screeningItem(questions(), eating, Yes, today, "oriel"));
+    EXPECT_EQ(old.clearanceOf(eating.id, today.plusMinutes(4000 * day)), Clearance::Said) << "a yes stays";
+}
+
+TEST(PlanGuards, WhoIsAskedWhat) {
+    const auto has = [](Sex sex, double age, const char* id) {
+        return std::ranges::any_of(questions().concerning(sex, Years(age)),
+                                   [&](const ScreeningQuestion* each) { return each->id == id; });
+    };
+    EXPECT_TRUE(has(Sex::Female, 30, "pregnant"));
+    EXPECT_FALSE(has(Sex::Male, 30, "pregnant"));
+    EXPECT_FALSE(has(Sex::Male, 69.9, "frailty"));
+    EXPECT_TRUE(has(Sex::Male, 70.0, "frailty"));
 }
 
 TEST(PlanGuards, TargetsHaveAFloor) {
     PlanRequest request = losing(200);
     request.targetFat = Percent(12.0); // exactly the essential fat of a woman
     EXPECT_TRUE(stopped(woman, request, "essential fat"));
+    request.targetFat = Percent(19.9);
+    EXPECT_TRUE(stopped(woman, request, "no numbers for a target so low"));
+    PlanSubject athlete = woman;
+    athlete.answers.athlete = true;
+    request.targetFat = Percent(14.9);
+    EXPECT_TRUE(stopped(athlete, request, "no numbers for a target so low"));
     request.targetFat = Percent(22.0); // the partition leads to 49.07 kg, index 18.02
     EXPECT_TRUE(stopped(woman, request, "below 18.5"));
     request.targetFat = Percent(27.0);
@@ -88,7 +178,10 @@ TEST(PlanGuards, IntakeStaysAboveRestAndLeavesEnoughAfterTraining) {
     EXPECT_TRUE(makePlan(woman, losing(500)));
     PlanRequest training = losing(300);
     training.exercise = KilocaloriesPerDay(600); // (1778 − 600)/43 = 27
-    EXPECT_TRUE(stopped(woman, training, "after training"));
+    EXPECT_TRUE(stopped(woman, training, "Energy availability"));
+    PlanRequest hard = losing(0);
+    hard.exercise = KilocaloriesPerDay(1000); // at balance, (2078 − 1000)/43 = 25
+    EXPECT_TRUE(stopped(woman, hard, "Energy availability"));
     training.exercise = KilocaloriesPerDay(400); // 32: reduced, a caution
     const auto plan = makePlan(woman, training);
     ASSERT_TRUE(plan) << plan.error().english();
@@ -101,7 +194,7 @@ TEST(PlanOfLoss, ProteinGoesByWhoItIsFor) {
     subject.answers.athlete = true;
     EXPECT_NEAR(makePlan(subject, losing(200))->proteinLow, 98.9, 1e-9); // 2.3 g/kg fat-free, sheet 2.3
     EXPECT_NEAR(makePlan(subject, losing(0))->proteinHigh, 120.0, 1e-9); // 2.0 g/kg
-    subject.answers.kidneyDisease = true;
+    subject = saying(subject, {{"kidney", ScreeningAnswer::Yes}});
     const auto plan = makePlan(subject, losing(200));
     EXPECT_EQ(plan->proteinHigh, 0.0);
     EXPECT_NE(plan->cautions.front().english().find("Kidney"), std::string::npos);

@@ -408,8 +408,18 @@ private:
         plan.weeks = 24;
         plan.change = KilocaloriesPerDay(-500.0);
         if (done)
-            done = book_.setSetting("plan.goran", toJson(plan).dump(), "oriel");
+            done = book_.setSetting(paperKey("plan", "goran"), toJson(plan).dump(), "oriel");
+        if (done)
+            done = askedAboutHealth("goran", *instantFromIso("2026-03-10T08:30:00.000Z"));
         return done ? pregnant() : done;
+    }
+
+    // Somebody whose health stands in the way of nothing.
+    Expected<void> askedAboutHealth(const std::string& client, Instant at) {
+        Screening screening;
+        for (const ScreeningQuestion* question : catalogue_.screening.concerning(Sex::Male, Years(47.0)))
+            screening.put(screeningItem(catalogue_.screening, *question, ScreeningAnswer::No, at, "oriel"));
+        return book_.setSetting(paperKey("screening", client), toJson(screening).dump(), "oriel");
     }
 
     Expected<void> pregnant() {

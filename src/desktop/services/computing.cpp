@@ -1,5 +1,6 @@
 #include "desktop/services/computing.hpp"
 
+#include "desktop/services/screenings.hpp"
 #include "procedure/quality/quality_review.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -116,7 +117,10 @@ Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const What
     if (record.signature && !record.signature->physiologist.empty())
         report.physiologist = nameOf(record.signature->physiologist);
     report.units = report.client.units;
-    report.withoutNumbers = report::betterWithoutNumbers(record, report.result().mass);
+    const TestSubject& who = record.subject;
+    report.withoutNumbers = report::betterWithoutNumbers(record, report.result().mass) ||
+                            eatingConcern(askedOf(catalogue_.screening, screeningOf(book_, who.clientId),
+                                                  who.sex, who.age, record.startedAt));
     return report;
 }
 

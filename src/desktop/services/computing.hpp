@@ -31,9 +31,11 @@ public:
     /// Computes a test by another policy and stores the result beside the earlier ones.
     Expected<void> recompute(const AnyTest& test, const AnyPolicy& policy, Instant now, const std::string& by);
 
+    /// The sets that a test is held against.
+    [[nodiscard]] report::ReportReferences referencesFor(const ComputedTest& test);
+
 private:
     [[nodiscard]] std::vector<OtherMethod> sameDayAs(const ComputedTest& computed) const;
-    [[nodiscard]] report::ReportReferences referencesFor(const ComputedTest& test);
     void compareWithEarlier(report::TestReport& report) const;
 
     store::LabBook& book_;

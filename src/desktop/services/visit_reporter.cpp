@@ -3,6 +3,7 @@
 #include "core/quality/precision.hpp"
 #include "desktop/services/body_waters.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/screenings.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -35,8 +36,11 @@ void addPlan(Session& session, report::VisitReport& visit, const report::TestRep
     if (!request)
         return;
     visit.planWeeks = request->weeks;
+    const TestSubject& who = richest.record().subject;
+    const auto asked = askedOf(session.catalogue().screening, screeningOf(session.book(), visit.client.id),
+                               who.sex, who.age, session.now());
     if (auto plan =
-            makePlan(planSubject(richest.record().subject, *richest.composition(), request->answers), *request))
+            makePlan(planSubject(who, *richest.composition(), {request->athlete, asked, false}), *request))
         visit.plan = std::move(*plan);
 }
 

@@ -7,7 +7,6 @@
 #include "record/base/json.hpp"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <tuple>
 
@@ -22,8 +21,6 @@ constexpr Years moreProteinAge{65.0};
 constexpr double safeWeekly = 0.007; // of the mass: the slow arm of Garthe 2011
 
 const Message dietitian{FUSAIN_TEXT("A dietitian makes such a plan, with a physician where needed."), {}};
-const Message clinician{
-    FUSAIN_TEXT("Offer a clinician who knows eating disorders; this program gives no numbers."), {}};
 
 double bmi(Kilograms mass, Metres height) {
     return anthropometry::massIndex(mass, height).value();
@@ -36,17 +33,37 @@ void stopsOfThePerson(std::vector<PlanStop>& stops, const PlanSubject& subject) 
              {FUSAIN_TEXT("Talk of growth, strength and health, with a guardian; a paediatrician where "
                           "there is worry."),
               {}}});
-    if (subject.answers.pregnant)
-        stops.push_back({{FUSAIN_TEXT("Pregnant: no weight plan."), {}},
-                         {FUSAIN_TEXT("The midwife or the obstetrician advises."), {}}});
     if (bmi(subject.mass, subject.height) < thinBmi)
         stops.push_back({{FUSAIN_TEXT("The body mass index is {1}, below 18.5: no plan to lose."),
                           {fixed(bmi(subject.mass, subject.height), 1)}},
                          dietitian});
-    if (subject.answers.eatingDisorder || subject.answers.eatingQuestions >= 2)
-        stops.push_back(
-            {{FUSAIN_TEXT("Signs or a history of disordered eating: no targets, no deficits, no ranks."), {}},
-             clinician});
+    if (subject.answers.lowLimbLean)
+        stops.push_back({{FUSAIN_TEXT("Little lean on arms and legs: losing weight costs more of it."), {}},
+                         {FUSAIN_TEXT("Strength is tested first; a physician and a dietitian decide."), {}}});
+}
+
+// What somebody said stops a plan; what nobody asked stops a loss.
+void stopsOfTheAnswers(std::vector<PlanStop>& stops, const PlanSubject& subject, bool losing) {
+    const auto& health = subject.answers.health;
+    const auto say = [&](const ScreeningQuestion& question) {
+        stops.push_back({{question.why, {}}, {question.whom, {}}});
+    };
+    if (eatingConcern(health))
+        for (const Asked& each : health)
+            if (each.question->effect == ScreeningEffect::EatingHistory) {
+                say(*each.question);
+                break;
+            }
+    for (const Asked& each : health)
+        if (each.clearance == Clearance::Said && each.question->effect == ScreeningEffect::Stop)
+            say(*each.question);
+    const auto open = std::ranges::count(health, Clearance::NotAsked, &Asked::clearance);
+    if (losing && (health.empty() || open > 0))
+        stops.push_back({{FUSAIN_TEXT("No plan to lose before the health questions are asked: {1} are open."),
+                          {std::to_string(open)}},
+                         {FUSAIN_TEXT("Ask them kindly and alone. Nobody has to answer; then there are no "
+                                      "numbers here."),
+                          {}}});
 }
 
 void stopsOfTheTarget(std::vector<PlanStop>& stops, const PlanSubject& subject, const PlanRequest& request) {
@@ -57,6 +74,12 @@ void stopsOfTheTarget(std::vector<PlanStop>& stops, const PlanSubject& subject, 
             {{FUSAIN_TEXT("{1} % is not above the essential fat of {2} %: that is a floor, not a goal."),
               {fixed(request.targetFat->value(), 1), fixed(essentialFat(subject.sex).value(), 0)}},
              dietitian});
+        return;
+    }
+    if (const Percent least = leastTarget(subject.sex, subject.answers.athlete); *request.targetFat < least) {
+        stops.push_back({{FUSAIN_TEXT("{1} % is below {2} %: no numbers for a target so low."),
+                          {fixed(request.targetFat->value(), 1), fixed(least.value(), 0)}},
+                         dietitian});
         return;
     }
     const auto target =
@@ -80,17 +103,20 @@ Kcal restingOf(const PlanSubject& subject, const PlanRequest& request, Plan& pla
 }
 
 // What is eaten must not fall below rest, and must leave enough for the body after training.
-std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanRequest& request) {
+std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanSubject& subject,
+                                       const PlanRequest& request) {
     std::vector<PlanStop> stops;
     if (request.change.value() < 0.0 && plan.intake < plan.resting)
         stops.push_back({{FUSAIN_TEXT("{1} kcal a day is less than the body needs at rest ({2} kcal)."),
                           {fixed(plan.intake.value(), 0), fixed(plan.resting.value(), 0)}},
                          dietitian});
-    if (request.change.value() < 0.0 && plan.energyAvailability < lowEnergyAvailability)
+    const double least = lowEnergyAvailability(subject.sex);
+    if (request.exercise.value() > 0.0 && plan.energyAvailability < least)
         stops.push_back(
-            {{FUSAIN_TEXT("Only {1} kcal for each kg of fat-free mass would be left after training; below "
-                          "{2} hormones and bones suffer."),
-              {fixed(plan.energyAvailability, 0), fixed(lowEnergyAvailability, 0)}},
+            {{FUSAIN_TEXT(
+                  "Energy availability would be {1} kcal per kg of fat-free mass a day, below {2}: "
+                  "hormones and bones suffer when it lasts. There is no limit that holds for everybody."),
+              {fixed(plan.energyAvailability, 0), fixed(least, 0)}},
              dietitian});
     return stops;
 }
@@ -117,10 +143,9 @@ void follow(Plan& plan, const PlanSubject& subject, const PlanRequest& request) 
 }
 
 void protein(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
-    if (subject.answers.kidneyDisease) {
-        plan.cautions.push_back({FUSAIN_TEXT("Kidney disease: no protein target without a clinician."), {}});
-        return;
-    }
+    for (const Asked& each : subject.answers.health)
+        if (each.question->effect == ScreeningEffect::Protein && each.clearance != Clearance::Cleared)
+            return plan.cautions.push_back({each.question->why, {}});
     // Athletes in a deficit by fat-free mass (Helms 2014), others by mass (ACSM 2016; PROT-AGE 2013 from 65 y).
     const bool deficit = request.change.value() < 0.0;
     const double mass = subject.mass.value(), fatFree = subject.fatFreeMass.value();
@@ -140,7 +165,7 @@ void caution(Plan& plan, const PlanSubject& subject, const PlanRequest& request)
             {FUSAIN_TEXT(
                  "Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). "
                  "Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis."),
-             {fixed(plan.energyAvailability, 0), fixed(lowEnergyAvailability, 0),
+             {fixed(plan.energyAvailability, 0), fixed(lowEnergyAvailability(subject.sex), 0),
               fixed(fullEnergyAvailability, 0)}});
     if (plan.points.size() > 1) {
         const double first = (plan.points[1].mass - subject.mass).value();
@@ -160,20 +185,9 @@ void caution(Plan& plan, const PlanSubject& subject, const PlanRequest& request)
 
 } // namespace
 
-std::span<const std::string_view> eatingQuestions() {
-    static constexpr std::array<std::string_view, 5> questions{
-        FUSAIN_TEXT("Do you make yourself sick because you feel uncomfortably full?"),
-        FUSAIN_TEXT("Do you worry that you have lost control over how much you eat?"),
-        FUSAIN_TEXT("Have you recently lost more than one stone (6 kg) in a three-month period?"),
-        FUSAIN_TEXT("Do you believe yourself to be fat when others say you are thin?"),
-        FUSAIN_TEXT("Would you say that food dominates your life?")};
-    return questions;
-}
-
-PlanSubject planSubject(const TestSubject& who, const compartments::Composition& body,
-                        const PlanAnswers& answers) {
+PlanSubject planSubject(const TestSubject& who, const compartments::Composition& body, PlanAnswers answers) {
     const Kilograms fat = body.fatMass.estimate(), fatFree = body.fatFreeMass.estimate();
-    return {who.sex, who.age, who.height, fat + fatFree, fat, fatFree, answers};
+    return {who.sex, who.age, who.height, fat + fatFree, fat, fatFree, std::move(answers)};
 }
 
 Json toJson(const PlanRequest& request) {
@@ -182,12 +196,7 @@ Json toJson(const PlanRequest& request) {
               {"change_kcal", request.change.value()},
               {"activity_level", request.activityLevel},
               {"exercise_kcal", request.exercise.value()},
-              {"asked",
-               {{"athlete", request.answers.athlete},
-                {"pregnant", request.answers.pregnant},
-                {"eating_disorder", request.answers.eatingDisorder},
-                {"kidney_disease", request.answers.kidneyDisease},
-                {"eating_questions", request.answers.eatingQuestions}}}};
+              {"athlete", request.athlete}};
     if (request.targetFat)
         json["target_fat_percent"] = request.targetFat->value();
     if (request.measuredResting)
@@ -206,17 +215,19 @@ Expected<PlanRequest> planRequestFromJson(const Json& json) {
             request.targetFat = Percent(*fat);
         if (const auto resting = optionalAt<double>(json, "measured_resting_kcal"))
             request.measuredResting = Kcal(*resting);
-        if (const auto asked = json.find("asked"); asked != json.end())
-            request.answers = {asked->value("athlete", false), asked->value("pregnant", false),
-                               asked->value("eating_disorder", false), asked->value("kidney_disease", false),
-                               asked->value("eating_questions", 0)};
+        // Plans of before kept what was asked with them; that now stands with the client.
+        request.athlete = json.value("athlete", json.value("asked", Json::object()).value("athlete", false));
         return request;
     });
 }
 
 std::vector<PlanStop> stopsBefore(const PlanSubject& subject, const PlanRequest& request) {
     std::vector<PlanStop> stops;
+    const bool losing =
+        request.change.value() < 0.0 ||
+        (request.targetFat && request.targetFat->value() < 100.0 * (subject.fatMass / subject.mass));
     stopsOfThePerson(stops, subject);
+    stopsOfTheAnswers(stops, subject, losing);
     if (stops.empty())
         stopsOfTheTarget(stops, subject, request);
     return stops;
@@ -231,7 +242,7 @@ Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request) 
     plan.balance = plan.resting * request.activityLevel;
     plan.intake = plan.balance + request.change;
     plan.energyAvailability = (plan.intake - request.exercise).value() / subject.fatFreeMass.value();
-    if (const auto stops = stopsOfTheIntake(plan, request); !stops.empty())
+    if (const auto stops = stopsOfTheIntake(plan, subject, request); !stops.empty())
         return stopped(stops.front());
     follow(plan, subject, request);
     protein(plan, subject, request);

@@ -3,19 +3,18 @@
 #include "core/energy/resting.hpp"
 #include "core/energy/weight_change.hpp"
 #include "record/base/json_fwd.hpp"
+#include "record/lab/screening.hpp"
 #include "record/method/raw_record.hpp"
 
 #include <vector>
 
 namespace fusain {
 
-/// What is asked before a plan, and kept with it.
+/// What is known of somebody when a plan is made.
 struct PlanAnswers {
     bool athlete = false;
-    bool pregnant = false;
-    bool eatingDisorder = false; ///< now or in the past, as the client says
-    bool kidneyDisease = false;
-    int eatingQuestions = 0; ///< of the five about eating, how many were answered with yes
+    std::vector<Asked> health; ///< what was asked of them, and what was not: unasked counts as not cleared
+    bool lowLimbLean = false;  ///< lean of arms and legs below the limit of the lab's reference
 };
 
 /// Whom a plan is for, as measured and as asked.
@@ -29,7 +28,7 @@ struct PlanSubject {
     PlanAnswers answers = {};
 };
 [[nodiscard]] PlanSubject planSubject(const TestSubject& who, const compartments::Composition& body,
-                                      const PlanAnswers& answers);
+                                      PlanAnswers answers);
 
 /// What is wished for, and what is eaten and done.
 struct PlanRequest {
@@ -39,14 +38,10 @@ struct PlanRequest {
     double activityLevel = 1.6;       ///< 1.2 to 2.5
     KilocaloriesPerDay exercise{0.0}; ///< net of rest, part of the above
     std::optional<KilocaloriesPerDay> measuredResting;
-    PlanAnswers answers;
+    bool athlete = false;
 };
 [[nodiscard]] Json toJson(const PlanRequest& request);
 [[nodiscard]] Expected<PlanRequest> planRequestFromJson(const Json& json);
-
-/// The five questions about eating; two yes are a reason for no targets. Marked for translation.
-/// @par Source Morgan JF, Reid F, Lacey JH (1999), BMJ 319:1467-1468.
-[[nodiscard]] std::span<const std::string_view> eatingQuestions();
 
 /// Why there is no plan, and who helps instead. A stop is final: nothing is computed beside it.
 struct PlanStop {
@@ -80,9 +75,21 @@ struct Plan {
 /// @return a Problem with the first stop for somebody who must not get a plan
 [[nodiscard]] Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request);
 
-/// Energy availability that counts as low, and as enough; thresholds to be confirmed against the source.
-/// @par Source Loucks AB, Kiens B, Wright HH (2011), J Sports Sci 29 Suppl 1:S7-S15.
-inline constexpr double lowEnergyAvailability = 30.0, fullEnergyAvailability = 45.0;
+/// Energy availability below which this program gives no plan, kcal a day and kg of fat-free mass. There is no
+/// cut-off for everybody: duration, sex and severity count. That of men is less sure (20 to 25).
+/// @par Source Loucks AB, Thuma JR (2003), J Clin Endocrinol Metab 88:297-311; Mountjoy M et al (2023), Br J
+/// Sports Med 57:1073-1097, to be confirmed for men.
+[[nodiscard]] constexpr double lowEnergyAvailability(Sex sex) {
+    return sex == Sex::Male ? 25.0 : 30.0;
+}
+/// From here on it is enough. @par Source as above.
+inline constexpr double fullEnergyAvailability = 45.0;
+/// Below this no target gets numbers, though some people are there: engineering choices above essential fat.
+[[nodiscard]] constexpr Percent leastTarget(Sex sex, bool athlete) {
+    if (sex == Sex::Male)
+        return Percent(athlete ? 7.0 : 10.0);
+    return Percent(athlete ? 15.0 : 20.0);
+}
 /// Essential fat, a convention and a floor, never a goal. @par Source Behnke AR, Wilmore JH (1974).
 [[nodiscard]] constexpr Percent essentialFat(Sex sex) {
     return Percent(sex == Sex::Male ? 3.0 : 12.0);

@@ -6,6 +6,7 @@
 #include "record/lab/key_point_rule.hpp"
 #include "record/lab/planning.hpp"
 #include "record/lab/preparation.hpp"
+#include "record/lab/screening.hpp"
 #include "record/method/protocol.hpp"
 #include "record/practice/practice_case.hpp"
 #include "record/practice/reading_exercise.hpp"
@@ -25,6 +26,7 @@ struct LabCatalogue {
     std::vector<KeyPointRule> keyPoints;
     PreparationTexts preparation;
     PlanningPolicy planning;
+    ScreeningQuestions screening;
     std::vector<PracticeCase> practice;
     std::vector<PracticeAct> practiceActs;
     std::vector<ReadingExercise> readings;

@@ -79,6 +79,11 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
     if (auto done = readAll(folder + QStringLiteral("/planning"), planning, planningFromJson); !done)
         return tl::unexpected(done.error());
     catalogue.planning = std::move(planning.front());
+    std::vector<ScreeningQuestions> screening;
+    if (auto done = readAll(folder + QStringLiteral("/screening"), screening, screeningQuestionsFromJson);
+        !done)
+        return tl::unexpected(done.error());
+    catalogue.screening = std::move(screening.front());
     const QString practice = folder + QStringLiteral("/practice");
     if (auto done = readAll(practice + QStringLiteral("/cases"), catalogue.practice, practiceCaseFromJson);
         !done)

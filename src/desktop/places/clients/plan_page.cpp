@@ -1,10 +1,14 @@
 #include "desktop/places/clients/plan_page.hpp"
 
 #include "desktop/places/clients/energy_dialogs.hpp"
+#include "desktop/places/clients/health_dialog.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/screenings.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
+#include "procedure/meaning/key_points.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
+#include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/course_figure.hpp"
 
@@ -36,6 +40,16 @@ QSlider* slider(int least, int most, int step, int value, const QString& name) {
     return made;
 }
 
+// Below the limit of the lab's reference, as the key points judge it.
+bool hasLowLimbLean(const ComputedTest& test, Computing& computing) {
+    KeyPointInputs inputs;
+    inputs.test = &test;
+    inputs.limbLean = computing.referencesFor(test).limbLean;
+    const KeyPointFacts facts = keyPointFacts(inputs);
+    const auto low = facts.find("limb-lean.low");
+    return low != facts.end() && low->second > 0.0;
+}
+
 QString kcal(KilocaloriesPerDay energy) {
     return QObject::tr("%1 kcal").arg(number(energy.value(), 0));
 }
@@ -50,9 +64,7 @@ PlanPage::PlanPage(Session& session)
       sliders_(label({})), activity_(new QComboBox),
       exercise_(new ValueField(tr("Exercise energy, net of rest"), tr("kcal/d"))),
       resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
-      pregnant_(new QCheckBox(tr("Pregnant"))), history_(new QCheckBox(tr("Eating disorder, now or once"))),
-      kidney_(new QCheckBox(tr("Kidney disease"))), eatingButton_(button(tr("Five questions about eating…"))),
-      stop_(label({}, "warning")), result_(new QWidget),
+      health_(button(tr("Health questions…"))), stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 190)),
       points_(
           table({tr("after"), tr("mass"), tr("95 % between"), tr("fat"), tr("fat-free"), tr("TDEE, kcal/day")},
@@ -80,8 +92,8 @@ PlanPage::PlanPage(Session& session)
     layout->setContentsMargins(0, 8, 0, 0);
     layout->setSpacing(6);
     layout->addWidget(start_);
-    layout->addLayout(inOneRow({athlete_, pregnant_, history_, kidney_}));
-    layout->addLayout(inOneRow({target_, activity_, eatingButton_}));
+    layout->addLayout(inOneRow({health_, athlete_}));
+    layout->addLayout(inOneRow({target_, activity_}));
     layout->addLayout(inOneRow({exercise_, describe, resting_, measure}));
     auto* moving = new QHBoxLayout;
     moving->addWidget(change_, 3);
@@ -94,12 +106,11 @@ PlanPage::PlanPage(Session& session)
     layout->addWidget(result_, 1);
     for (QSlider* each : {weeks_, change_})
         connect(each, &QSlider::valueChanged, this, &PlanPage::show);
-    for (QCheckBox* each : {athlete_, pregnant_, history_, kidney_})
-        connect(each, &QCheckBox::toggled, this, &PlanPage::show);
+    connect(athlete_, &QCheckBox::toggled, this, &PlanPage::show);
     for (ValueField* each : {target_, exercise_, resting_})
         connect(each, &ValueField::edited, this, &PlanPage::show);
     connect(activity_, &QComboBox::currentIndexChanged, this, &PlanPage::show);
-    connect(eatingButton_, &QPushButton::clicked, this, &PlanPage::askAboutEating);
+    connect(health_, &QPushButton::clicked, this, &PlanPage::askAboutHealth);
     connect(needs, &QPushButton::clicked, this, &PlanPage::useWhatTheGoalNeeds);
     connect(keepIt, &QPushButton::clicked, this, &PlanPage::keep);
     connect(describe, &QPushButton::clicked, this, &PlanPage::describeDay);
@@ -120,7 +131,8 @@ void PlanPage::showTests(const std::optional<Client>& client, const std::vector<
 }
 
 PlanSubject PlanPage::subject() const {
-    return planSubject(test_->record().subject, *test_->composition(), request().answers);
+    return planSubject(test_->record().subject, *test_->composition(),
+                       {athlete_->isChecked(), asked(), hasLowLimbLean(*test_, session_.computing())});
 }
 
 PlanRequest PlanPage::request() const {
@@ -133,20 +145,27 @@ PlanRequest PlanPage::request() const {
     request.change = KilocaloriesPerDay(change_->value());
     request.activityLevel = activity_->currentData().toDouble();
     request.exercise = KilocaloriesPerDay(exercise_->value().value_or(0.0));
-    request.answers = {athlete_->isChecked(), pregnant_->isChecked(), history_->isChecked(),
-                       kidney_->isChecked(), eating_};
+    request.athlete = athlete_->isChecked();
     return request;
+}
+
+std::vector<Asked> PlanPage::asked() const {
+    const TestSubject& who = test_->record().subject;
+    return askedOf(session_.catalogue().screening, screening_, who.sex, who.age, session_.now());
 }
 
 void PlanPage::show() {
     result_->setVisible(false);
-    pregnant_->setVisible(test_ && test_->record().subject.sex == Sex::Female);
-    eatingButton_->setText(eatingAsked_ ? tr("Eating questions: asked ✓") : tr("Five questions about eating…"));
+    health_->setEnabled(test_.has_value());
     if (!test_) {
         start_->setText(tr("A plan begins with a signed test that gives fat."));
         stop_->clear();
         return;
     }
+    const auto questions = asked();
+    const auto open = std::ranges::count(questions, Clearance::NotAsked, &Asked::clearance);
+    health_->setText(open == 0 ? tr("Health questions: asked ✓")
+                               : tr("Health questions: %1 of %2 open…").arg(open).arg(questions.size()));
     const auto& body = *test_->composition();
     start_->setText(
         tr("From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).")
@@ -235,25 +254,22 @@ void PlanPage::useWhatTheGoalNeeds() {
                         .value())));
 }
 
-// Kindly, and without a score on the screen.
-void PlanPage::askAboutEating() {
-    QDialog dialog(this);
-    dialog.setWindowTitle(tr("About eating"));
-    auto* layout = new QVBoxLayout(&dialog);
-    layout->addWidget(
-        label(tr("Asked kindly and alone. Tick what is answered with yes; nobody has to answer.")));
-    QList<QCheckBox*> boxes;
-    for (const std::string_view question : eatingQuestions()) {
-        boxes << new QCheckBox(report::say(question));
-        layout->addWidget(boxes.back());
-    }
-    layout->addWidget(footOf(&dialog, tr("Asked")).box);
-    if (dialog.exec() != QDialog::Accepted)
-        return;
-    eatingAsked_ = true;
-    eating_ =
-        static_cast<int>(std::ranges::count_if(boxes, [](const QCheckBox* box) { return box->isChecked(); }));
+void PlanPage::useScreening(Screening screening, bool kept) {
+    screening_ = std::move(screening);
+    if (kept && client_)
+        session_.report(keepScreening(session_.book(), client_->id, screening_, session_.atTheBench().id));
     show();
+}
+
+void PlanPage::askAboutHealth() {
+    if (!test_)
+        return;
+    const TestSubject& who = test_->record().subject;
+    const ScreeningQuestions& set = session_.catalogue().screening;
+    HealthDialog dialog(set, set.concerning(who.sex, who.age), screening_, session_.now(),
+                        session_.atTheBench().id, this);
+    if (dialog.exec() == QDialog::Accepted)
+        useScreening(dialog.screening(), dialog.consent());
 }
 
 // A described day stands beside the bands, as one more entry.
@@ -290,23 +306,16 @@ void PlanPage::keep() {
 }
 
 void PlanPage::load() {
-    for (QCheckBox* box : {athlete_, pregnant_, history_, kidney_})
-        box->setChecked(false);
+    athlete_->setChecked(false);
     for (ValueField* field : {target_, exercise_, resting_})
         field->clear();
-    eating_ = 0;
-    eatingAsked_ = false;
+    screening_ = client_ ? screeningOf(session_.book(), client_->id) : Screening{};
     const std::string kept = client_ ? session_.book().setting(paperKey("plan", client_->id)) : std::string();
     const auto request = kept.empty() ? Expected<PlanRequest>(PlanRequest{})
                                       : planRequestFromJson(Json::parse(kept, nullptr, false));
     if (!request)
         return;
-    athlete_->setChecked(request->answers.athlete);
-    pregnant_->setChecked(request->answers.pregnant);
-    history_->setChecked(request->answers.eatingDisorder);
-    kidney_->setChecked(request->answers.kidneyDisease);
-    eating_ = request->answers.eatingQuestions;
-    eatingAsked_ = eating_ > 0;
+    athlete_->setChecked(request->athlete);
     weeks_->setValue(request->weeks);
     change_->setValue(static_cast<int>(request->change.value()));
     showLevel(request->activityLevel);

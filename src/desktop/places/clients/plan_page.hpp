@@ -17,11 +17,13 @@ public:
     /// @param tests newest first; the latest signed one that gives fat is where the plan begins
     void showTests(const std::optional<Client>& client, const std::vector<AnyTest>& tests);
     [[nodiscard]] QString stop() const { return stop_->text(); }
+    /// What is known of the client's health from here on. @param kept also in their record
+    void useScreening(Screening screening, bool kept);
 
 private:
     void show();
     void showPlan(const Plan& plan);
-    void askAboutEating();
+    void askAboutHealth();
     void keep();
     void load();
     void useWhatTheGoalNeeds();
@@ -30,12 +32,12 @@ private:
     void measureRest();
     [[nodiscard]] PlanSubject subject() const;
     [[nodiscard]] PlanRequest request() const;
+    [[nodiscard]] std::vector<Asked> asked() const;
 
     Session& session_;
     std::optional<Client> client_;
     std::optional<ComputedTest> test_;
-    bool eatingAsked_ = false;
-    int eating_ = 0; ///< questions about eating answered with yes
+    Screening screening_; ///< of the client; more than is kept where they did not want it kept
     QLabel* start_;
     ValueField* target_;
     QSlider* weeks_;
@@ -45,10 +47,7 @@ private:
     ValueField* exercise_;
     ValueField* resting_;
     QCheckBox* athlete_;
-    QCheckBox* pregnant_;
-    QCheckBox* history_;
-    QCheckBox* kidney_;
-    QPushButton* eatingButton_;
+    QPushButton* health_;
     QLabel* stop_;
     QWidget* result_;
     FigureView* course_;

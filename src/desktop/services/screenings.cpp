@@ -1,0 +1,26 @@
+#include "desktop/services/screenings.hpp"
+
+#include "record/base/json.hpp"
+
+namespace fusain::desktop {
+namespace {
+
+constexpr std::string_view screeningPaper = "screening";
+
+} // namespace
+
+Screening screeningOf(store::LabBook& book, const std::string& clientId) {
+    const std::string key = paperKey(screeningPaper, clientId), kept = book.setting(key);
+    if (kept.empty())
+        return {};
+    return parseJson(kept, key)
+        .and_then([&](const Json& json) { return screeningFromJson(json, key); })
+        .value_or(Screening{});
+}
+
+Expected<void> keepScreening(store::LabBook& book, const std::string& clientId, const Screening& screening,
+                             const std::string& by) {
+    return book.setSetting(paperKey(screeningPaper, clientId), toJson(screening).dump(), by);
+}
+
+} // namespace fusain::desktop

@@ -4438,6 +4438,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>These are the first points of each list; the whole sheet comes with the booking.</source>
+      <translation>Das sind die ersten Punkte jeder Liste; das ganze Blatt kommt mit dem Termin.</translation>
+    </message>
+    <message>
       <source>Your visit on %1</source>
       <translation>Ihr Besuch am %1</translation>
     </message>
@@ -5526,8 +5530,8 @@
       <translation>Iss in den Tagen davor wie gewohnt.</translation>
     </message>
     <message>
-      <source>Drink as you usually do on the day before.</source>
-      <translation>Am Tag davor trinken wie gewohnt.</translation>
+      <source>Drink as you usually do on the day before, and avoid a night with much alcohol or very salty food.</source>
+      <translation>Am Tag davor trinken wie gewohnt, ohne viel Alkohol und ohne sehr salziges Essen am Abend.</translation>
     </message>
     <message>
       <source>Both much and little water shift the reading.</source>
@@ -5626,8 +5630,8 @@
       <translation>Lass Uhr und Armbänder zu Hause.</translation>
     </message>
     <message>
-      <source>A pacemaker, defibrillator, pump, stimulator or another implant that works with electricity.</source>
-      <translation>Herzschrittmacher, Defibrillator, Pumpe, Stimulator oder ein anderes Implantat, das mit Strom arbeitet.</translation>
+      <source>A pacemaker, defibrillator, pump, stimulator or another electric implant; a glucose sensor or an insulin pump; insulin, or low blood sugar when you do not eat.</source>
+      <translation>Herzschrittmacher, Defibrillator, Pumpe, Stimulator oder ein anderes elektrisches Implantat; ein Glukosesensor oder eine Insulinpumpe; Insulin, oder Unterzucker, wenn Sie nichts essen.</translation>
     </message>
     <message>
       <source>We then use another method.</source>
@@ -5662,8 +5666,8 @@
       <translation>Untertauchen wäre nicht sicher.</translation>
     </message>
     <message>
-      <source>A heart illness, an irregular heartbeat, blood pressure that is not under control, or a blood clot or high pressure in the lungs.</source>
-      <translation>Eine Herzkrankheit, unregelmäßiger Herzschlag, nicht eingestellter Blutdruck oder ein Blutgerinnsel oder hoher Druck in der Lunge.</translation>
+      <source>A heart or lung illness, asthma that is not under control, an irregular heartbeat, blood pressure that is not under control, or a blood clot in the lungs.</source>
+      <translation>Eine Herz- oder Lungenkrankheit, nicht eingestelltes Asthma, unregelmäßiger Herzschlag, nicht eingestellter Blutdruck oder ein Blutgerinnsel in der Lunge.</translation>
     </message>
     <message>
       <source>Hard breathing and water strain the heart.</source>
@@ -5702,16 +5706,16 @@
       <translation>Das Wasser im Becken wird geteilt.</translation>
     </message>
     <message>
-      <source>An open wound, a skin or ear infection, or a fresh tattoo.</source>
-      <translation>Eine offene Wunde, eine Entzündung an Haut oder Ohr oder eine frische Tätowierung.</translation>
+      <source>An open wound, a skin or ear infection, ear tubes, trouble with chlorine, or a fresh tattoo.</source>
+      <translation>Eine offene Wunde, eine Entzündung an Haut oder Ohr, Paukenröhrchen, Unverträglichkeit von Chlor oder eine frische Tätowierung.</translation>
     </message>
     <message>
       <source>It should not go into the water.</source>
       <translation>Sie sollte nicht ins Wasser.</translation>
     </message>
     <message>
-      <source>That you do not like your head under water. Nobody has to; there are other methods.</source>
-      <translation>Dass Sie den Kopf nicht gern unter Wasser haben. Niemand muss; es gibt andere Verfahren.</translation>
+      <source>That you do not like your head under water, or need help on a ladder. Nobody has to; there are other methods.</source>
+      <translation>Dass Sie den Kopf nicht gern unter Wasser haben oder auf einer Leiter Hilfe brauchen. Niemand muss; es gibt andere Verfahren.</translation>
     </message>
     <message>
       <source>Your comfort comes first.</source>
@@ -5722,8 +5726,28 @@
       <translation>Sie fühlen sich in kleinen geschlossenen Räumen unwohl. Sie können jederzeit aufhören.</translation>
     </message>
     <message>
-      <source>A drip, dialysis or swollen legs.</source>
-      <translation>Infusionen, Dialyse oder geschwollene Beine.</translation>
+      <source>Arrive rested: no flight or journey of more than four hours since {1}, if you can.</source>
+      <translation>Ausgeruht kommen: wenn möglich kein Flug und keine Reise von mehr als vier Stunden seit {1}.</translation>
+    </message>
+    <message>
+      <source>Long sitting moves water into the legs.</source>
+      <translation>Langes Sitzen verlagert Wasser in die Beine.</translation>
+    </message>
+    <message>
+      <source>We then plan another way.</source>
+      <translation>Dann planen wir anders.</translation>
+    </message>
+    <message>
+      <source>Put together</source>
+      <translation>Zusammen</translation>
+    </message>
+    <message>
+      <source>Drink as you usually do on the day before.</source>
+      <translation>Am Tag davor trinken wie gewohnt.</translation>
+    </message>
+    <message>
+      <source>A drip, oxygen, dialysis or swollen legs.</source>
+      <translation>Infusionen, Sauerstoff, Dialyse oder geschwollene Beine.</translation>
     </message>
     <message>
       <source>The extra water would be read as lean.</source>
@@ -5746,8 +5770,8 @@
       <translation>Sie stört unsere tagelang.</translation>
     </message>
     <message>
-      <source>A body mass above what our table carries; we say how much when you call.</source>
-      <translation>Ein Körpergewicht über dem, was unser Tisch trägt; wie viel das ist, sagen wir Ihnen am Telefon.</translation>
+      <source>A body mass above what our table or our chamber carries; we say how much when you call.</source>
+      <translation>Ein Körpergewicht über dem, was unser Tisch oder unsere Kammer trägt; wie viel das ist, sagen wir Ihnen am Telefon.</translation>
     </message>
     <message>
       <source>We plan another way in good time.</source>

@@ -219,7 +219,9 @@ private:
             } else if (rule->type == readiness::AnswerType::Number) {
                 type("Answer", std::to_string(*wanted.number).c_str(), true);
             } else {
-                type("Answer", (std::to_string(*wanted.hoursSince) + " h").c_str(), true);
+                // Typed with six digits, a third of an hour is no longer twenty minutes.
+                const double inside = *readiness::answerKeeping(*rule, 0.01).hoursSince;
+                type("Answer", (std::to_string(inside) + " h").c_str(), true);
             }
             return;
         }

@@ -26,13 +26,20 @@ protected:
             fusain::testing::passAllChecks(
                 **book, *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock());
         }
-        session = std::make_unique<Session>(
-            std::move(*book), *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock);
+        session = std::make_unique<Session>(std::move(*book), catalogue(), clock);
         shell = std::make_unique<Shell>(*session);
         shell->show();
         shell->activateWindow(); // shortcuts belong to the active window
         ASSERT_TRUE(QTest::qWaitForWindowActive(shell.get()));
         driver = std::make_unique<testing::BenchDriver>(*shell, *session);
+    }
+    // The clock stands still here: nobody could rest between two dives.
+    static LabCatalogue catalogue() {
+        LabCatalogue shipped = *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
+        for (AnyPolicy& policy : shipped.policies)
+            if (auto* tank = std::get_if<HydrostaticPolicy>(&policy))
+                tank->restBetweenDives = Seconds(0.0);
+        return shipped;
     }
     void closeWindow() {
         driver.reset();

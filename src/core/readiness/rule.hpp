@@ -24,7 +24,8 @@ struct Rule {
     std::string limitChoice; ///< choices
     std::string unit;        ///< "h", "min", "C", ""
     std::vector<std::string> choices;
-    /// "", "repeat test", "woman", "supine analyzer", "standing analyzer" or "gel electrodes"
+    /// "", "repeat test", "woman", "childbearing age", "minor", "supine analyzer", "standing analyzer" or "gel
+    /// electrodes"
     std::string appliesIf;
     Effect effect = Effect::None;
     std::string effectSize;
@@ -32,6 +33,7 @@ struct Rule {
     std::string source;
     std::string grade; ///< C: an engineering choice of this program
     Action actionIfBroken = Action::Note;
+    std::string bars; ///< id of the step that a broken answer keeps from being measured here; empty: of none
     bool mayAskGroup = false; ///< nothing private, and true for the rest of the morning once it is true
 };
 

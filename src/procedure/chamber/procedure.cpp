@@ -187,6 +187,10 @@ Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& meth
     if (blank(method))
         return refused({FUSAIN_TEXT("Measured thoracic gas needs its method."), {}},
                        {FUSAIN_TEXT("For example panting, or plethysmography elsewhere."), {}});
+    // What was measured elsewhere is no breath against the closed tube.
+    if (const auto bar = barTo(ChamberStep::ThoracicGas); bar && from.origin == Origin::Link)
+        return refused(*bar,
+                       {FUSAIN_TEXT("Go on with the prediction, or with a measurement from elsewhere."), {}});
     return keep<chamber::ThoracicGasMeasured>(MeasuredThoracicGas{from, volume, method});
 }
 

@@ -38,7 +38,7 @@ std::optional<PreparationLine> lineOf(const PreparationTopic& topic, std::span<c
     bool asked = false;
     for (const PlannedMethod& planned : methods)
         for (const std::string& id : topic.rules)
-            if (const auto* rule = planned.protocol->find(id); rule && concerns(*rule, reader)) {
+            if (const auto* rule = planned.protocol->find(id); rule && concerns(*rule, reader) && rule->bars.empty()) {
                 asked = true;
                 if (const auto start = startOf(*rule, planned.at))
                     line.from = line.from ? std::min(*line.from, *start) : *start;
@@ -49,11 +49,7 @@ std::optional<PreparationLine> lineOf(const PreparationTopic& topic, std::span<c
 } // namespace
 
 bool concerns(const readiness::Rule& rule, const SheetReader& reader) {
-    if (rule.appliesIf == "repeat test")
-        return reader.repeatTest;
-    if (rule.appliesIf == "woman")
-        return reader.sex == Sex::Female;
-    return true;
+    return holdsFor(rule.appliesIf, {reader.sex, reader.age, reader.repeatTest}).value_or(true);
 }
 
 PreparationSheet preparationSheet(std::span<const PlannedMethod> methods, const SheetReader& reader,

@@ -201,8 +201,16 @@ std::vector<const readiness::Rule*> Procedure::questions(Step step) const {
 }
 
 bool Procedure::applies(const std::string& condition) const {
-    return condition.empty() || (condition == "woman" && record().subject.sex == Sex::Female) ||
-           (condition == "repeat test" && record().subject.repeatTest);
+    const TestSubject& who = record().subject;
+    return holdsFor(condition, {who.sex, who.age, who.repeatTest}).value_or(false);
+}
+
+std::optional<Message> Procedure::barTo(Step step) const {
+    for (const AnsweredQuestion& answered : record().answers)
+        if (const auto* rule = protocol_.find(answered.rule);
+            rule && rule->bars == textOf(step).id && !answered.finding.kept)
+            return Message{FUSAIN_TEXT("Not with this answer: \"{1}\""), {answered.question}};
+    return std::nullopt;
 }
 
 std::optional<Message> Procedure::obstacleTo(Step step) const {

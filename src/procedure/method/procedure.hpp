@@ -56,6 +56,8 @@ public:
     }
     /// Why the step cannot be entered yet; nothing when it can.
     [[nodiscard]] std::optional<Message> obstacleTo(Step step) const;
+    /// The answer because of which this step is not measured here; going past it with a reason stays open.
+    [[nodiscard]] std::optional<Message> barTo(Step step) const;
 
     Done goTo(Step step);
     /// Confirms a step that has no reading of its own, or goes past one (`reason` then says why).

@@ -94,11 +94,12 @@ Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansEls
     const DoseStatement statement{*own, scansHere, scansElsewhere,
                                   doseHere + policy.dosePerScan * static_cast<double>(scansElsewhere),
                                   policy.dosePerScan};
-    if (statement.withThisScan() > policy.yearlyDose) {
+    const Microsieverts limit = policy.yearlyDoseOf(test_.subject.age);
+    if (statement.withThisScan() > limit) {
         if (blank(reason) || atTheBench().role != Role::Physiologist)
             return refused(
                 {FUSAIN_TEXT("With this scan {1} µSv in twelve months, more than this lab's {2} µSv."),
-                 {fixed(statement.withThisScan().value(), 0), fixed(policy.yearlyDose.value(), 0)}},
+                 {fixed(statement.withThisScan().value(), 0), fixed(limit.value(), 0)}},
                 {FUSAIN_TEXT("The physiologist or the licensed operator decides, and says why."), {}});
     }
     return appendOpen(scanner::DoseStated{statement, blank(reason) ? std::string() : reason});

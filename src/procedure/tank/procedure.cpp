@@ -184,6 +184,13 @@ Done HydrostaticProcedure::keepTrial(WeighingTrial trial) {
     return keep<tank::TrialAccepted>(std::move(trial));
 }
 
+std::optional<Instant> HydrostaticProcedure::restUntil() const {
+    if (test_.trials.size() == 0)
+        return std::nullopt;
+    return test_.trials[test_.trials.size() - 1].at.plusMinutes(setting_.policy.restBetweenDives.value() /
+                                                                60.0);
+}
+
 Done HydrostaticProcedure::setAside(int number, const std::string& reason) {
     return setNumberedAside<tank::TrialSetAside>(words, number, test_.trials.find(number), reason);
 }

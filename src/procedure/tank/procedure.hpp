@@ -36,6 +36,8 @@ public:
     /// has no steady reading
     Done acceptTrace(std::vector<hydrostatic::ForceSample> trace, const Attribution& from);
     /// Whether what was recorded is still to be taken: not when the load cell was checked again since it began.
+    /// When the next dive may begin; nothing before the first.
+    [[nodiscard]] std::optional<Instant> restUntil() const;
     [[nodiscard]] Done recordedUnderThisCheck(const Attribution& from) const;
     Done setAside(int number, const std::string& reason);
     Done restore(int number);

@@ -1,5 +1,6 @@
 #include "record/method/protocol.hpp"
 
+#include "core/anthropometry/ages.hpp"
 #include "core/units/format.hpp"
 #include "record/base/json.hpp"
 
@@ -63,6 +64,7 @@ Rule ruleFromJson(const Json& json) {
                                          {"wait", Action::Wait},
                                          {"rebook", Action::Rebook},
                                          {"blocked", Action::Blocked}});
+    rule.bars = json.value("bars", "");
     rule.mayAskGroup = json.value("may_ask_group", false);
     if (rule.mayAskGroup && (rule.actionIfBroken == Action::Blocked ||
                              (rule.type == AnswerType::TimeSince && rule.okIf != Comparison::AtLeast)))
@@ -107,6 +109,20 @@ Expected<Protocol> protocolFromJson(const Json& json, const std::string& where) 
         protocol.say = json.value("say", decltype(protocol.say){});
         return protocol;
     });
+}
+
+std::optional<bool> holdsFor(const std::string& condition, const AskedPerson& person) {
+    if (condition.empty())
+        return true;
+    if (condition == "repeat test")
+        return person.repeatTest;
+    if (condition == "woman")
+        return person.sex == Sex::Female;
+    if (condition == "childbearing age")
+        return person.sex == Sex::Female && person.age >= childbearingFrom && person.age <= childbearingTo;
+    if (condition == "minor")
+        return person.age < anthropometry::adultAge;
+    return std::nullopt;
 }
 
 Message wantedText(const Rule& rule) {

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/readiness/rule.hpp"
+#include "core/units/units.hpp"
 #include "record/base/document.hpp"
 
 #include <map>
@@ -23,6 +24,17 @@ struct Protocol {
 
 /// Reads and checks a protocol. The Problem names the file, the place ("/readiness/4/limit") and the reason.
 [[nodiscard]] Expected<Protocol> protocolFromJson(const Json& json, const std::string& where);
+
+/// Who is asked.
+struct AskedPerson {
+    Sex sex = Sex::Female;
+    Years age;
+    bool repeatTest = false;
+};
+/// Women are asked about pregnancy between these ages; an engineering choice, local rules decide.
+inline constexpr Years childbearingFrom{11.0}, childbearingTo{55.0};
+/// Whether a condition of a rule holds for somebody. @return nothing for a condition that is not about people
+[[nodiscard]] std::optional<bool> holdsFor(const std::string& condition, const AskedPerson& person);
 
 /// What the protocol wants to hear: "no", "at least 4 h ago", "at most 0.2 kg".
 [[nodiscard]] Message wantedText(const readiness::Rule& rule);

@@ -77,8 +77,9 @@ std::optional<Problem> problemWith(const DxaPolicy& policy, const std::string& w
         if (!(error > 0.0 && error < 0.5))
             return wrongPolicy({FUSAIN_TEXT("Errors of a scan lie above zero and below one half."), {}}, where);
     if (!(policy.phantomTolerance.value() > 0.0 && policy.dosePerScan.value() >= 0.0 &&
-          policy.yearlyDose.value() >= 0.0 && policy.tableLimit.value() > 50.0 &&
-          policy.limits.printedUnit > 0.0 && policy.balance.arms > 0.0 && policy.balance.legs > 0.0))
+          policy.yearlyDose.value() >= 0.0 && policy.yearlyDoseOfMinors.value() >= 0.0 &&
+          policy.tableLimit.value() > 50.0 && policy.limits.printedUnit > 0.0 && policy.balance.arms > 0.0 &&
+          policy.balance.legs > 0.0))
         return wrongPolicy(
             {FUSAIN_TEXT("Tolerances, doses and limits of a scan lie above zero; the table bears "
                          "more than 50 kg."),
@@ -102,6 +103,7 @@ Json toJson(const DxaPolicy& policy) {
          {"phantom_tolerance_percent", policy.phantomTolerance.value()},
          {"dose_per_scan_usv", policy.dosePerScan.value()},
          {"yearly_dose_usv", policy.yearlyDose.value()},
+         {"yearly_dose_minors_usv", policy.yearlyDoseOfMinors.value()},
          {"table_limit_kg", policy.tableLimit.value()}});
     return json;
 }
@@ -122,6 +124,8 @@ Expected<DxaPolicy> dxaPolicyFromJson(const Json& json, const std::string& where
         p.phantomTolerance = Percent(json.value("phantom_tolerance_percent", p.phantomTolerance.value()));
         p.dosePerScan = Microsieverts(json.value("dose_per_scan_usv", p.dosePerScan.value()));
         p.yearlyDose = Microsieverts(json.value("yearly_dose_usv", p.yearlyDose.value()));
+        p.yearlyDoseOfMinors =
+            Microsieverts(json.value("yearly_dose_minors_usv", p.yearlyDoseOfMinors.value()));
         p.tableLimit = Kilograms(json.value("table_limit_kg", p.tableLimit.value()));
         return p;
     });

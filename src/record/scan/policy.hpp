@@ -15,8 +15,12 @@ struct DxaPolicy : MethodPolicy {
     dxa::BalanceThreshold balance;
     Percent phantomTolerance{0.5}; ///< an engineering choice of this program: about three of its deviations
     Microsieverts dosePerScan{5.0};
-    Microsieverts yearlyDose{50.0}; ///< above it the licensed operator decides; an engineering choice
-    Kilograms tableLimit{150.0};    ///< as printed on the machine
+    Microsieverts yearlyDose{50.0};         ///< above it the licensed operator decides; an engineering choice
+    Microsieverts yearlyDoseOfMinors{20.0}; ///< the same below 18 years
+    [[nodiscard]] Microsieverts yearlyDoseOf(Years age) const {
+        return age < anthropometry::adultAge ? std::min(yearlyDose, yearlyDoseOfMinors) : yearlyDose;
+    }
+    Kilograms tableLimit{150.0}; ///< as printed on the machine
 };
 
 [[nodiscard]] Json toJson(const DxaPolicy& policy);

@@ -69,7 +69,8 @@ Json toJson(const HydrostaticPolicy& policy) {
                  {"typed_reading_error_kg", policy.typedReadingError.value()},
                  {"between_trials_floor_kg", policy.betweenTrialsFloor.value()},
                  {"measured_residual_volume_error_l", policy.measuredResidualVolumeError.value()},
-                 {"water_temperature_error_c", policy.waterTemperatureError.value()}});
+                 {"water_temperature_error_c", policy.waterTemperatureError.value()},
+                 {"rest_between_dives_s", policy.restBetweenDives.value()}});
     return json;
 }
 
@@ -90,6 +91,7 @@ Expected<HydrostaticPolicy> hydrostaticPolicyFromJson(const Json& json, const st
         p.betweenTrialsFloor = Kilograms(json.value("between_trials_floor_kg", 0.02));
         p.measuredResidualVolumeError = Litres(json.value("measured_residual_volume_error_l", 0.1));
         p.waterTemperatureError = Celsius(json.value("water_temperature_error_c", 0.1));
+        p.restBetweenDives = Seconds(json.value("rest_between_dives_s", 0.0));
         return p;
     });
     if (policy)

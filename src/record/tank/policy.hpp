@@ -15,6 +15,7 @@ struct HydrostaticPolicy : DensityPolicy {
     Kilograms betweenTrialsFloor{0.02}; ///< least standard deviation assumed between trials
     Litres measuredResidualVolumeError{0.1};
     Celsius waterTemperatureError{0.1};
+    Seconds restBetweenDives{0.0}; ///< breath-hold dives follow each other no faster
 };
 
 [[nodiscard]] Json toJson(const HydrostaticPolicy& policy);

@@ -215,7 +215,8 @@ void nextTest(PageFlow& flow, const VisitReport& visit) {
             : tr("From %1 on, at the same time of day: before that, a change would be too small for the "
                  "test to see.")
                   .arg(longDay(visit.next->at)));
-    addPreparation(flow, visit.next->sheet, visit.next->booked, visit.tests.size() > 2 ? 3 : 5, 9.0);
+    addPreparation(flow, visit.next->sheet, visit.next->booked, visit.tests.size() > 2 ? 2 : 4, 8.5);
+    flow.paragraph(tr("These are the first points of each list; the whole sheet comes with the booking."), 8.5);
 }
 
 void goodToKnow(PageFlow& flow, const VisitReport& visit) {

@@ -47,7 +47,7 @@ void ThoracicGasPanel::refresh() {
         lines << tr("Measured: %1 L (%2).")
                      .arg(number(gas->volume.value(), 2), QString::fromStdString(gas->method));
     if (const auto predicted = predictThoracicGas(run().record().subject, own().setting().policy))
-        lines << tr("Predicted from height and age: %1 ± %2 L, worth %3 % fat.")
+        lines << tr("Predicted from height and age: %1 L (SE %2), worth %3 % fat.")
                      .arg(number(predicted->volume.value(), 2), number(predicted->standardError.value(), 2),
                           number(0.4 * predicted->standardError.value() * 495.0 /
                                      std::max(1.0, own().test().mass ? own().test().mass->value : 70.0),
@@ -101,6 +101,9 @@ void ThoracicGasPanel::primary() {
 }
 
 void ThoracicGasPanel::repeat() {
+    if (const auto bar = run().barTo(step()))
+        return static_cast<void>(
+            session_.report(failure(*bar, {}, {FUSAIN_TEXT("Go on with the prediction."), {}})));
     if (linked())
         session_.report(recording<PantingRecording>().start());
 }

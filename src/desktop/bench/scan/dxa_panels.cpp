@@ -169,7 +169,7 @@ void DosePanel::primary() {
     const auto& policy = own().setting().policy;
     const int others = static_cast<int>(std::lround(*elsewhere));
     std::string reason;
-    if (dose + policy.dosePerScan * (others + 1.0) > policy.yearlyDose &&
+    if (dose + policy.dosePerScan * (others + 1.0) > policy.yearlyDoseOf(run().record().subject.age) &&
         session_.atTheBench().role == Role::Physiologist)
         reason = askReason(this, tr("More than this lab's limit"),
                            tr("Why is this scan justified? The licensed operator answers for it."))
@@ -183,7 +183,8 @@ void DosePanel::primary() {
 QString DosePanel::verdict() const {
     if (!run().isDone(step()))
         return StepPanel::verdict();
-    const Microsieverts sum = own().test().dose->withThisScan(), limit = own().setting().policy.yearlyDose;
+    const Microsieverts sum = own().test().dose->withThisScan(),
+                        limit = own().setting().policy.yearlyDoseOf(run().record().subject.age);
     return sum > limit ? tr("Recorded: %1 µSv in 12 months, above the lab limit of %2 µSv. The reason is on "
                             "the record.")
                              .arg(number(sum.value(), 0), number(limit.value(), 0))

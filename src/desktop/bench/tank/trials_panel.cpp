@@ -8,6 +8,7 @@
 #include <QHBoxLayout>
 #include <QTimer>
 #include <algorithm>
+#include <cmath>
 
 namespace fusain::desktop {
 TrialsPanel::TrialsPanel(Session& session)
@@ -152,7 +153,22 @@ void TrialsPanel::primary() {
         return acceptTrace();
     if (!linked())
         return acceptTyped();
-    session_.report(trace.start(tare()));
+    if (mayDive())
+        session_.report(trace.start(tare()));
+}
+
+// Asked once for each dive: whoever is under water again and again blacks out more easily.
+bool TrialsPanel::mayDive() {
+    const auto until = own().restUntil();
+    const std::size_t dives = own().test().trials.size();
+    if (!until || session_.now() >= *until || warnedAt_ == dives)
+        return true;
+    warnedAt_ = dives;
+    session_.report(failure({FUSAIN_TEXT("Rest between dives: {1} s more."),
+                             {fixed(std::ceil(60.0 * minutesBetween(session_.now(), *until)), 0)}},
+                            {},
+                            {FUSAIN_TEXT("Wait; start again only when the client says they are rested."), {}}));
+    return false;
 }
 
 void TrialsPanel::acceptTrace() {
@@ -178,7 +194,7 @@ void TrialsPanel::acceptTyped() {
 void TrialsPanel::repeat() {
     TrialRecording& trace = recording<TrialRecording>();
     trace.clear();
-    if (linked())
+    if (linked() && mayDive())
         session_.report(trace.start(tare()));
 }
 

@@ -33,6 +33,7 @@ private:
     [[nodiscard]] Kilograms tare() const;
     [[nodiscard]] QString typedText() const;
     void acceptTrace();
+    [[nodiscard]] bool mayDive();
     void acceptTyped();
     void showTrace();
     void showKeptTrial();
@@ -45,6 +46,7 @@ private:
     QLabel* live_;
     QLabel* traceWords_;
     ValueField* typed_;
+    std::optional<std::size_t> warnedAt_; ///< after so many dives somebody was told to rest
     QTableWidget* table_;
 };
 

@@ -5746,6 +5746,14 @@
       <translation>Am Tag davor trinken wie gewohnt.</translation>
     </message>
     <message>
+      <source>Gallagher 2000, widest of its three columns</source>
+      <translation>Gallagher 2000, die weiteste ihrer drei Spalten</translation>
+    </message>
+    <message>
+      <source>adults 20-79 y, four-component model; the lowest lower and the highest upper limit of its three groups</source>
+      <translation>Erwachsene von 20 bis 79 Jahren, Vier-Komponenten-Modell; die niedrigste untere und die höchste obere Grenze ihrer drei Gruppen</translation>
+    </message>
+    <message>
       <source>A drip, oxygen, dialysis or swollen legs.</source>
       <translation>Infusionen, Sauerstoff, Dialyse oder geschwollene Beine.</translation>
     </message>

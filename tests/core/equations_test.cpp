@@ -1,5 +1,6 @@
 #include "core/catalogue/equations.hpp"
 
+#include <algorithm>
 #include <cmath>
 #include <fstream>
 #include <gtest/gtest.h>
@@ -8,6 +9,11 @@
 
 namespace fusain::equations_test {
 namespace {
+
+double valueOf(const char* id, const std::map<std::string, std::string>& arguments) {
+    const auto value = evaluateEquation(id, arguments);
+    return value ? value->value : std::nan("");
+}
 
 TEST(Catalogue, IdsAreUniqueAndEveryEntryIsComplete) {
     std::set<std::string_view> ids;
@@ -39,16 +45,13 @@ TEST(Catalogue, EvaluatesTypedText) {
 }
 
 TEST(Catalogue, TheTanksWaterGivesWhatTheArithmeticGives) {
-    const auto valueOf = [](const char* id, const std::map<std::string, std::string>& arguments) {
-        const auto value = evaluateEquation(id, arguments);
-        EXPECT_TRUE(value) << (value ? std::string() : value.error().english());
-        return value ? value->value : 0.0;
-    };
     // +2 mg/L in 1500 L from 10 %: 30 mL. pH 7.5: 1/(1 + 10^-0.03) = 0.5173.
     EXPECT_NEAR(
         valueOf("tank.chlorine-dose", {{"raise_mg_l", "2"}, {"volume_l", "1500"}, {"stock_percent", "10"}}),
         30.0, 1e-9);
-    EXPECT_NEAR(valueOf("tank.hypochlorous-share", {{"ph", "7.5"}}), 0.5173, 1e-4);
+    // pKa of Morris 1966: 7.4695 at 34 °C, 7.5367 at 25 °C.
+    EXPECT_NEAR(valueOf("tank.hypochlorous-share", {{"ph", "7.5"}, {"temperature_c", "34"}}), 0.48246, 1e-5);
+    EXPECT_NEAR(valueOf("tank.hypochlorous-share", {{"ph", "7.5"}, {"temperature_c", "25"}}), 0.52108, 1e-5);
     // 1300·3/28 = 139.2857 L.
     EXPECT_NEAR(valueOf("tank.top-up",
                         {{"volume_l", "1300"}, {"temperature_c", "32"}, {"wanted_c", "35"}, {"hot_c", "60"}}),
@@ -76,6 +79,57 @@ TEST(Catalogue, SaysWhatIsWrongWithTheArguments) {
     EXPECT_FALSE(evaluateEquation("fat.density.siri-1961", {{"density_kg_per_l", "dense"}}));
     EXPECT_FALSE(
         evaluateEquation("lung.residual-volume.wilmore-1969", {{"sex", "m"}, {"vital_capacity_l", "5"}}));
+}
+
+// By hand: 1440·(3.941·0.25 + 1.106·0.20); 25.9·60 + 284; 100·(6.386/1.065 + 3.961·0.054 − 6.090);
+// 20/0.84 + 55/1.03 + 3/11.63 − 3.12; 10/240e-6/1000/1.041/0.9937; 0.027·175 + 0.017·30 − 3.447.
+TEST(Catalogue, HasWhatOldRecordsAndOtherLabsUse) {
+    EXPECT_NEAR(valueOf("energy.weir-1949", {{"oxygen_l_min", "0.25"}, {"carbon_dioxide_l_min", "0.20"}}),
+                1737.288, 1e-3);
+    EXPECT_NEAR(valueOf("energy.rmr.tinsley-2019", {{"fat_free_mass_kg", "60"}}), 1838.0, 1e-9);
+    EXPECT_NEAR(valueOf("fat.three.mineral-lohman-1986",
+                        {{"density_kg_per_l", "1.065"}, {"total_mineral_fraction", "0.054"}}),
+                12.0138, 1e-3);
+    EXPECT_NEAR(valueOf("volume.densitometer.wilson-2013",
+                        {{"fat_mass_kg", "20"}, {"lean_kg", "55"}, {"bone_mineral_kg", "3"}}),
+                74.3457, 1e-3);
+    EXPECT_NEAR(valueOf("water.dilution.deuterium", {{"dose_g", "10"}, {"rise_mg_per_kg", "240"}}), 40.2794,
+                1e-4);
+    EXPECT_NEAR(valueOf("water.dilution.oxygen-18", {{"dose_g", "10"}, {"rise_mg_per_kg", "240"}}), 41.6394,
+                1e-4);
+    EXPECT_NEAR(
+        valueOf("lung.residual-volume.goldman-1959", {{"sex", "male"}, {"height_cm", "175"}, {"age_y", "30"}}),
+        1.788, 1e-9);
+    EXPECT_NEAR(valueOf("lung.residual-volume.goldman-1959",
+                        {{"sex", "female"}, {"height_cm", "165"}, {"age_y", "30"}}),
+                1.650, 1e-9);
+}
+
+bool flagged(const char* id, const std::map<std::string, std::string>& arguments, const char* words) {
+    const auto value = evaluateEquation(id, arguments);
+    return value && std::ranges::any_of(value->flags, [&](const std::string& flag) {
+               return flag.find(words) != std::string::npos;
+           });
+}
+
+// Kyle 2001 covers a body mass index of 17 to 33.8.
+TEST(Catalogue, FlagsWhatItKnowsOfValidity) {
+    const auto kyle = [](const char* mass) {
+        return std::map<std::string, std::string>{{"sex", "male"},           {"age_y", "40"},
+                                                  {"height_cm", "165"},      {"mass_kg", mass},
+                                                  {"resistance_ohm", "480"}, {"reactance_ohm", "52"}};
+    };
+    EXPECT_TRUE(flagged("impedance.ffm.kyle-2001", kyle("115"), "body mass index 42.2"));
+    EXPECT_TRUE(flagged("impedance.ffm.kyle-2001", kyle("92.1"), "body mass index"));  // 33.83
+    EXPECT_FALSE(flagged("impedance.ffm.kyle-2001", kyle("92.0"), "body mass index")); // 33.79
+    const std::map<std::string, std::string> child{{"sex", "male"}, {"height_cm", "140"}, {"age_y", "10"}};
+    EXPECT_TRUE(flagged("lung.residual-volume.polgar-1971", child, "not yet verified"));
+    EXPECT_TRUE(flagged("fat.three.fuller-1992", {{"density_kg_per_l", "1.05"}, {"water_fraction", "0.6"}},
+                        "not yet verified"));
+    EXPECT_TRUE(flagged("lung.residual-volume.wilmore-1969", {{"sex", "male"}, {"vital_capacity_l", "5"}},
+                        "engineering choice"));
+    EXPECT_FALSE(flagged("lung.residual-volume.crapo-1982",
+                         {{"sex", "male"}, {"height_cm", "175"}, {"age_y", "30"}}, "not yet verified"));
 }
 
 } // namespace

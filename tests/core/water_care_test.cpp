@@ -19,9 +19,9 @@ TEST(WaterCare, TheDoseIsTheArithmetic) {
 
 TEST(WaterCare, TheShareThatDisinfectsFallsWithThePh) {
     // 1/(1 + 10^(pH − 7.53)): 10^-0.33 = 0.4677, 10^-0.03 = 0.9333, 10^0.27 = 1.8621.
-    EXPECT_NEAR(hypochlorousShare(7.2), 0.681, 0.001);
-    EXPECT_NEAR(hypochlorousShare(7.5), 0.517, 0.001);
-    EXPECT_NEAR(hypochlorousShare(7.8), 0.349, 0.001);
+    EXPECT_NEAR(hypochlorousShare(7.2, Celsius(34.0)), 0.650, 0.001);
+    EXPECT_NEAR(hypochlorousShare(7.5, Celsius(34.0)), 0.482, 0.001);
+    EXPECT_NEAR(hypochlorousShare(7.8, Celsius(34.0)), 0.318, 0.001);
 }
 
 TEST(WaterCare, GoodWaterHasNothingToSay) {

@@ -2,6 +2,7 @@
 #include "record/lab/reference_json.hpp"
 #include "support/hydrostatic_run.hpp"
 
+#include <algorithm>
 #include <cmath>
 
 namespace fusain::references_test {
@@ -61,6 +62,30 @@ TEST(References, EveryCellOfGallaghersTableIsAsPrintedAndAsItsEquationGives) {
             }
     }
     EXPECT_EQ(cells, 54);
+}
+
+// Without an ancestry the widest of the three columns is shown: lowest lower and highest upper limit.
+TEST(References, TheWidestColumnIsThatOfTheThree) {
+    std::map<std::string, reference::ReferenceSet> sets;
+    for (const Json& json : dataFile("references/composition.json"))
+        if (auto set = referenceFromJson(json, "references"))
+            sets[set->id] = *set;
+    const auto& widest = sets.at("fat-percent.gallagher-2000.widest");
+    ASSERT_EQ(widest.rows.size(), 6u);
+    for (const auto& row : widest.rows) {
+        double low = 100.0, high = 0.0;
+        for (const auto& [id, column] : columns) {
+            const auto* own = sets.at(id).rowFor(row.sex, Years(row.ageFrom));
+            low = std::min(low, own->low);
+            high = std::max(high, own->high);
+        }
+        EXPECT_EQ(row.low, low);
+        EXPECT_EQ(row.high, high);
+    }
+    // A lab that has chosen nothing shows it, whatever the method.
+    for (const char* method : {"hydrostatic", "air-displacement", "impedance", "dxa"})
+        for (const Json& policy : dataFile(std::string("policies/") + method + ".json"))
+            EXPECT_EQ(policy.at("fat_reference"), "fat-percent.gallagher-2000.widest") << method;
 }
 
 } // namespace

@@ -1,6 +1,7 @@
 // The catalogue's entries for several components, scans and energy.
 #include "core/catalogue/equations.hpp"
 #include "core/catalogue/inputs.hpp"
+#include "core/compartments/dilution.hpp"
 #include "core/compartments/multi_component.hpp"
 #include "core/energy/resting.hpp"
 #include "core/energy/weight_change.hpp"
@@ -94,6 +95,26 @@ Equation entryOf(const compartments::MultiComponentModel& model) {
             }};
 }
 
+Equation dilutionEntry(std::string_view id, compartments::Tracer tracer) {
+    return {id,
+            "Body water by dilution",
+            "dose/rise/overfill/0.9937, overfill 1.041 (²H) or 1.007 (¹⁸O)",
+            "Racette SB et al (1994), Am J Physiol 267:E585-E590",
+            'A',
+            "L",
+            "weighed dose of pure tracer water, samples at equilibrium; without what left with urine",
+            {{"dose_g", "dose of pure tracer water", "g", 0.5, 200},
+             {"rise_mg_per_kg", "rise of the tracer water in the body's water", "mg/kg", 10, 5000}},
+            [tracer](EquationArguments x) {
+                const compartments::Dilution dilution{tracer, Kilograms(x[0] / 1000.0),
+                                                      compartments::Enrichment::MilligramsPerKilogram, 0.0,
+                                                      x[1]};
+                return EquationValue{compartments::bodyWater(dilution).value(),
+                                     compartments::dilutionWaterError.value(),
+                                     {"standard error is an engineering choice"}};
+            }};
+}
+
 std::vector<Equation> others() {
     return {
         {"energy.rmr.nelson-1992",
@@ -107,6 +128,48 @@ std::vector<Equation> others() {
          [](EquationArguments x) {
              return EquationValue{25.80 * x[0] + 4.04 * x[1], {}, {}};
          }},
+        {"energy.weir-1949",
+         "Energy from gas exchange",
+         "1440·(3.941·VO2 + 1.106·VCO2)",
+         "Weir JB (1949), J Physiol 109:1-9",
+         'A',
+         "kcal/d",
+         "without urinary nitrogen: up to 1.5 % high",
+         {{"oxygen_l_min", "oxygen taken up, STPD", "L/min", 0.05, 6.0},
+          {"carbon_dioxide_l_min", "carbon dioxide given off, STPD", "L/min", 0.05, 7.0}},
+         [](EquationArguments x) { return plainValue(energy::restingFromGases(x[0], x[1]).value()); }},
+        {"energy.rmr.tinsley-2019",
+         "Resting energy",
+         "25.9FFM + 284",
+         "Tinsley GM et al (2019), J Int Soc Sports Nutr 16:37",
+         'B',
+         "kcal/d",
+         "muscular athletes",
+         {fatFreeInput},
+         [](EquationArguments x) { return plainValue(25.9 * x[0] + 284.0); }},
+        {"fat.three.mineral-lohman-1986",
+         "Three components with mineral",
+         "100·(6.386/D + 3.961·M − 6.090)",
+         "Lohman TG (1986), Exerc Sport Sci Rev 14:325-357",
+         'A',
+         "%",
+         "adults; density and total mineral of one day",
+         {{"density_kg_per_l", "body density", "kg/L", 0.93, 1.10},
+          {"total_mineral_fraction", "total mineral over mass", "", 0.01, 0.1}},
+         [](EquationArguments x) { return plainValue(100.0 * (6.386 / x[0] + 3.961 * x[1] - 6.090)); }},
+        {"volume.densitometer.wilson-2013",
+         "Body volume from a scan",
+         "fat/0.84 + lean/1.03 + bone mineral/11.63 − 3.12",
+         "Wilson JP, Fan B, Shepherd JA (2013), J Clin Densitom 16:368-373",
+         'B',
+         "L",
+         "one make of densitometer; each lab calibrates its own",
+         {fatInput,
+          {"lean_kg", "lean of the scan", "kg", 5, 130},
+          {"bone_mineral_kg", "bone mineral of the scan", "kg", 0.5, 6}},
+         [](EquationArguments x) { return plainValue(x[0] / 0.84 + x[1] / 1.03 + x[2] / 11.63 - 3.12); }},
+        dilutionEntry("water.dilution.deuterium", compartments::Tracer::Deuterium),
+        dilutionEntry("water.dilution.oxygen-18", compartments::Tracer::Oxygen18),
         {"energy.availability",
          "Energy availability",
          "(intake − exercise)/FFM",

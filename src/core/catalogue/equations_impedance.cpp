@@ -1,10 +1,12 @@
 // The catalogue's entries for bioelectrical impedance.
+#include "core/anthropometry/indices.hpp"
 #include "core/catalogue/equations.hpp"
 #include "core/catalogue/inputs.hpp"
 #include "core/impedance/fluids.hpp"
 #include "core/impedance/whole_body.hpp"
 
 #include <cmath>
+#include <fmt/format.h>
 
 namespace fusain {
 namespace {
@@ -74,8 +76,14 @@ EquationValue evaluate(const WholeBodyEquation& equation, EquationArguments argu
     EquationValue value{equation.compute(inputs), std::nullopt, {}};
     if (const double error = equation.standardError(inputs.sex); error > 0.0)
         value.standardError = error;
-    if (equation.grade != 'A')
-        value.flags.emplace_back("to be confirmed against the source");
+    const bool knowsMassIndex = equation.inputs.find('h') != std::string_view::npos &&
+                                equation.inputs.find('w') != std::string_view::npos;
+    const double massIndex =
+        knowsMassIndex ? anthropometry::massIndex(inputs.mass, inputs.height).value() : 0.0;
+    const auto& range = equation.massIndices;
+    if (knowsMassIndex && (massIndex < range.least || massIndex > range.most))
+        value.flags.push_back(fmt::format("body mass index {:.1f} is outside {} to {} kg/m²", massIndex,
+                                          range.least, range.most));
     return value;
 }
 

@@ -54,13 +54,13 @@ std::vector<Equation> tankEquations() {
              }},
             {"tank.hypochlorous-share",
              "Chlorine that disinfects",
-             "HOCl = 1/(1 + 10^(pH − pKa)), pKa 7.53",
-             "dissociation of hypochlorous acid at 25 °C",
-             'A',
+             "HOCl = 1/(1 + 10^(pH − pKa)), pKa = 3000/T − 10.0686 + 0.0253T (T in K)",
+             "Morris JC (1966), J Phys Chem 70:3798-3805",
+             'B',
              "1",
-             "free chlorine in water near 25 °C",
-             {{"ph", "pH of the water", "", 6, 9}},
-             [](EquationArguments x) { return plainValue(water::hypochlorousShare(x[0])); }}};
+             "free chlorine in water of 5 to 40 °C",
+             {{"ph", "pH of the water", "", 6, 9}, {"temperature_c", "water temperature", "°C", 5, 40}},
+             [](EquationArguments x) { return plainValue(water::hypochlorousShare(x[0], Celsius(x[1]))); }}};
 }
 
 } // namespace fusain

@@ -44,6 +44,7 @@ struct ReferenceSet {
     std::string date;
     std::string grade;       ///< "A"; "B", shown as "to be confirmed against the source"; "lab", the lab's own
     std::string bandMeaning; ///< what low … high stands for in this set
+    std::string method;      ///< id of the only method that it is for; empty: any
     std::vector<ReferenceRow> rows;
 
     /// The row for this person, or nothing when the set does not cover them.

@@ -24,8 +24,9 @@ double chlorineDose(double raiseBy, Litres volume, Percent stock) {
     return raiseBy * volume.value() / (10.0 * stock.value());
 }
 
-double hypochlorousShare(double acidity) {
-    return 1.0 / (1.0 + std::pow(10.0, acidity - 7.53));
+double hypochlorousShare(double acidity, Celsius temperature) {
+    const double kelvin = temperature.value() + 273.15;
+    return 1.0 / (1.0 + std::pow(10.0, acidity - (3000.0 / kelvin - 10.0686 + 0.0253 * kelvin)));
 }
 
 std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits& limits, Litres volume,
@@ -66,7 +67,7 @@ std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits&
              {FUSAIN_TEXT("Never mix acid and chlorine: toxic gas. pH {1} is above {2}: only {3} % of the free "
                           "chlorine is active. Lower the pH as the product label says, then test again."),
               {fixed(reading.acidity, 1), fixed(limits.acidityMost, 1),
-               fixed(100.0 * hypochlorousShare(reading.acidity), 0)}});
+               fixed(100.0 * hypochlorousShare(reading.acidity, reading.temperature), 0)}});
     if (reading.temperature > mostAllowed)
         find(CareVerdict::NobodyIn, {FUSAIN_TEXT("{1} °C: nobody goes in above {2} °C."),
                                      {fixed(reading.temperature.value(), 1), fixed(mostAllowed.value(), 0)}});

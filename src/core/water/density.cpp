@@ -1,5 +1,7 @@
 #include "core/water/density.hpp"
 
+#include "core/water/tank_filling.hpp"
+
 namespace fusain::water {
 namespace {
 
@@ -40,7 +42,8 @@ TemperatureVerdict judgeTemperature(Celsius temperature) {
     const double t = temperature.value();
     if (!(t >= 20.0 && t <= 40.0))
         return TemperatureVerdict::Refused;
-    return t >= 32.0 && t <= 36.0 ? TemperatureVerdict::Comfortable : TemperatureVerdict::Unusual;
+    return temperature >= leastComfortable && temperature <= mostComfortable ? TemperatureVerdict::Comfortable
+                                                                             : TemperatureVerdict::Unusual;
 }
 
 } // namespace fusain::water

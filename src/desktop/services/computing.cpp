@@ -70,7 +70,7 @@ report::ReportReferences Computing::referencesFor(const ComputedTest& test) {
             catalogue_.reference("fat-free-mass-index.kyle-2003"),
             references_.chosenFor("fat-mass-index", "fat-mass-index.kelly-2009"),
             references_.chosenFor("phase-angle"),
-            references_.chosenFor("limb-lean-index"),
+            references_.chosenForMethod("limb-lean-index", methodOf(test.test)),
             methodOf(test.test) == ImpedanceMethod::id ? ownVectors_.of(test.record().subject.sex) : nullptr};
 }
 

@@ -13,6 +13,7 @@
 namespace fusain::desktop {
 namespace {
 
+const std::string fatPercent = "fat-percent";
 constexpr QSize largestLogo(520, 160); // pixels; pages show it in 130 by 40 points
 
 QLineEdit* kept(Session& session, const char* key) {
@@ -60,8 +61,9 @@ Expected<void> keepLink(Session& session, const QString& role, const QString& ad
 LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), name_(kept(session, "lab-name")),
       address_(kept(session, "lab-address")), telephone_(kept(session, "lab-telephone")), units_(new QComboBox),
-      paper_(new QComboBox), language_(new QComboBox), logo_(session.letterhead().logo),
-      logoShown_(label({}, "soft", false)), noLogo_(button(tr("Remove logo"))), problem_(label({}, "warning")) {
+      paper_(new QComboBox), language_(new QComboBox), fatReference_(new QComboBox),
+      logo_(session.letterhead().logo), logoShown_(label({}, "soft", false)),
+      noLogo_(button(tr("Remove logo"))), problem_(label({}, "warning")) {
     units_->addItems({tr("metric"), tr("US customary")});
     units_->setCurrentIndex(session.units() == UnitSystem::UsCustomary ? 1 : 0);
     paper_->addItems({tr("A4"), tr("US Letter")});
@@ -70,6 +72,11 @@ LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
         language_->addItem(report::languageName(code), code);
     language_->setCurrentIndex(
         std::max(0, language_->findData(QString::fromStdString(session.book().setting("lab-language")))));
+    for (const auto& set : session.catalogue().references)
+        if (set.quantity == fatPercent && set.mayBeChosen())
+            fatReference_->addItem(report::say(std::string_view(set.title)), QString::fromStdString(set.id));
+    fatReference_->setCurrentIndex(std::max(
+        0, fatReference_->findData(QString::fromStdString(session.references().chosenFor(fatPercent)->id))));
     auto* choose = button(tr("Choose logo…"));
     auto* form = new QFormLayout(this);
     form->setContentsMargins(0, 0, 0, 0);
@@ -85,6 +92,7 @@ LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
     row(tr("Paper"), paper_);
     row(tr("Language of new clients' pages"), language_);
     row(tr("Units of the lab"), units_);
+    row(tr("Reference for % fat"), fatReference_);
     form->addRow(problem_);
     connect(choose, &QPushButton::clicked, this, &LetterheadForm::chooseLogo);
     connect(noLogo_, &QPushButton::clicked, this, [this] {
@@ -144,6 +152,9 @@ Expected<void> LetterheadForm::keep() {
           std::pair("units", std::string(units_->currentIndex() == 1 ? "us" : "metric"))})
         if (done)
             done = keepSetting(session_, key, value);
+    const std::string reference = fatReference_->currentData().toString().toStdString();
+    if (done && reference != session_.references().chosenFor(fatPercent)->id)
+        done = keepSetting(session_, "reference." + fatPercent, reference);
     return done;
 }
 

@@ -21,6 +21,7 @@ std::span<const ReferenceQuantity> referenceQuantities() {
         {"fat-free-mass-index", FUSAIN_TEXT("fat-free mass index"), "kg/m²", "fat_free_mass_index"},
         {"phase-angle", FUSAIN_TEXT("phase angle"), "°", "phase_angle"},
         {"limb-lean-index", FUSAIN_TEXT("index of the lean mass of the limbs"), "kg/m²", ""},
+        {"limb-lean-by-bmi", FUSAIN_TEXT("lean mass of the limbs by body mass index"), "m²", ""},
         {"body-mass-index", FUSAIN_TEXT("body mass index"), "kg/m²", ""},
     };
     return quantities;
@@ -40,6 +41,20 @@ const reference::ReferenceSet* LabReferences::chosenFor(const std::string& quant
         return chosen;
     const auto* usual = catalogue_.reference(otherwise);
     return usual ? usual : catalogue_.referenceFor(quantity);
+}
+
+const reference::ReferenceSet* LabReferences::chosenForMethod(const std::string& quantity,
+                                                              std::string_view method) const {
+    const auto fits = [&](const reference::ReferenceSet& set) {
+        return set.method.empty() || set.method == method;
+    };
+    const auto* chosen = chosenFor(quantity);
+    if (!chosen || fits(*chosen))
+        return chosen;
+    for (const auto& set : catalogue_.references)
+        if (set.quantity == quantity && set.citation == chosen->citation && fits(set))
+            return &set;
+    return nullptr;
 }
 
 Expected<void> LabReferences::choose(const reference::ReferenceSet& set, const std::string& by) {

@@ -24,6 +24,11 @@ public:
     /// The set that the lab chose for a quantity, else the one with the id `otherwise`, else the first.
     [[nodiscard]] const reference::ReferenceSet* chosenFor(const std::string& quantity,
                                                            const std::string& otherwise = {}) const;
+    /// The same for results of a method: a set that is for another one gives way to its sister of the same
+    /// source.
+    /// @return nothing where there is none
+    [[nodiscard]] const reference::ReferenceSet* chosenForMethod(const std::string& quantity,
+                                                                 std::string_view method) const;
     /// @return a Problem for a set that is still to be confirmed against its source
     Expected<void> choose(const reference::ReferenceSet& set, const std::string& by);
     /// Checks a set and keeps it as the lab's own, in place of one with the same id.

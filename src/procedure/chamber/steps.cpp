@@ -8,7 +8,7 @@ std::span<const StepText> chamberSteps() {
     using enum ChamberStep;
     static constexpr std::array sheet = std::to_array<StepText>({
         {WarmUp, "warm-up", FUSAIN_TEXT("Warmed up"),
-         FUSAIN_TEXT("The chamber has been on for half an hour; door and windows of the room are shut."),
+         FUSAIN_TEXT("The chamber has been on for its warm-up time; door and windows of the room are shut."),
          StepKind::Confirm},
         {Scale, "scale", FUSAIN_TEXT("Scale check"),
          FUSAIN_TEXT("Empty the scale, zero it, then put the reference masses on."), StepKind::Check},

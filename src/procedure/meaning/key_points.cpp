@@ -73,9 +73,7 @@ void addLimbs(KeyPointFacts& facts, const ComputedTest& test, const reference::R
         notable("arms", scan.armLean);
         notable("legs", scan.legLean);
         const TestSubject& subject = test.record().subject;
-        const auto* row = limbLean && subject.age >= anthropometry::olderAge
-                              ? limbLean->rowFor(subject.sex, subject.age)
-                              : nullptr;
+        const auto* row = limbLean ? limbLean->rowFor(subject.sex, subject.age) : nullptr;
         facts["limb-lean.index"] = scan.indices.limbLeanIndex.value();
         if (row) {
             facts["limb-lean.limit"] = row->low;

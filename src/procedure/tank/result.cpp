@@ -1,5 +1,7 @@
 #include "procedure/tank/result.hpp"
 
+#include "core/water/tank_filling.hpp"
+
 #include "core/anthropometry/ages.hpp"
 #include "core/hydrostatic/body_density.hpp"
 #include "core/lung/static_volumes.hpp"
@@ -84,8 +86,10 @@ void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
     flagBody(result);
     if (water::judgeTemperature(Celsius(result.inputs.waterTemperature.estimate())) ==
         water::TemperatureVerdict::Unusual)
-        flags.push_back({FUSAIN_TEXT("Water at {1} °C, outside the comfortable 32 to 36 °C."),
-                         {fixed(result.inputs.waterTemperature.estimate(), 1)}});
+        flags.push_back(
+            {FUSAIN_TEXT("Water at {1} °C, outside the comfort range of {2} to {3} °C."),
+             {fixed(result.inputs.waterTemperature.estimate(), 1), fixed(water::leastComfortable.value(), 0),
+              fixed(water::mostComfortable.value(), 0)}});
     if (!result.residualVolume.withinValidity)
         flags.push_back(
             {FUSAIN_TEXT(

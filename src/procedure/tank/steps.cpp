@@ -8,7 +8,9 @@ std::span<const StepText> hydrostaticSteps() {
     using enum HydrostaticStep;
     static constexpr std::array sheet = std::to_array<StepText>({
         {TankReady, "tank-ready", FUSAIN_TEXT("Tank ready"),
-         FUSAIN_TEXT("Disinfected for 15 minutes and rinsed, filled to below the overflow, water warm.")},
+         FUSAIN_TEXT("Disinfected for the full contact time and rinsed, filled to below the overflow, water "
+                     "warm. An attendant within "
+                     "reach, a second person on call.")},
         {LoadCell, "load-cell", FUSAIN_TEXT("Load cell check"),
          FUSAIN_TEXT("Hang the chair and the belt in the water, zero, then hang the reference mass."),
          StepKind::Check},

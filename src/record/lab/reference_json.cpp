@@ -156,6 +156,7 @@ Expected<ReferenceSet> referenceFromJson(const Json& json, const std::string& wh
         read.date = json.at("date").get<std::string>();
         read.grade = json.at("grade").get<std::string>();
         read.bandMeaning = json.at("band_meaning").get<std::string>();
+        read.method = json.value("method", "");
         for (const Json& row : json.at("rows"))
             read.rows.push_back(rowFrom(row));
         return read;
@@ -173,18 +174,21 @@ Json toJson(const ReferenceSet& set) {
     Json rows = Json::array();
     for (const ReferenceRow& row : set.rows)
         rows.push_back(jsonOf(row));
-    return {{"format", referenceFormat},
-            {"version", 1},
-            {"id", set.id},
-            {"quantity", set.quantity},
-            {"unit", set.unit},
-            {"title", set.title},
-            {"population", set.population},
-            {"citation", set.citation},
-            {"date", set.date},
-            {"grade", set.grade},
-            {"band_meaning", set.bandMeaning},
-            {"rows", rows}};
+    Json json{{"format", referenceFormat},
+              {"version", 1},
+              {"id", set.id},
+              {"quantity", set.quantity},
+              {"unit", set.unit},
+              {"title", set.title},
+              {"population", set.population},
+              {"citation", set.citation},
+              {"date", set.date},
+              {"grade", set.grade},
+              {"band_meaning", set.bandMeaning},
+              {"rows", rows}};
+    if (!set.method.empty())
+        json["method"] = set.method;
+    return json;
 }
 
 } // namespace fusain

@@ -12,7 +12,7 @@ struct MethodPolicy {
     std::string id;
     std::string title;
     std::string source; ///< where the rules and the choices come from
-    std::string fatReference = "fat-percent.gallagher-2000.white";
+    std::string fatReference = "fat-percent.gallagher-2000.widest";
     bool physiologistSigns = true;
     Kilograms dryMassError{0.05};
     DayToDay day; ///< of an unchanged person; a lab's own between-day study takes its place

@@ -10,7 +10,7 @@ struct Reported<ImpedanceMethod> {
     using Own = OwnReport<ImpedanceMethod>;
     /// How much it tells of what the body is made of, against the other methods: the most leads the page of a
     /// visit.
-    static constexpr int richness = 3;
+    static constexpr int richness = 1;
     /// What the interval and the method error in the table of results mean.
     [[nodiscard]] static QString intervalMeaning();
     /// What the error that repeating does not shrink comes from, for the picture of errors.

@@ -58,7 +58,7 @@ NamedFigure indices(const Own& report) {
         add(tr("Fat mass index"), QStringLiteral("kg/m²"), composition->fatMassIndex,
             report.references.fatMassIndex, 2.0);
     }
-    if (result.limbLean && subject.age >= anthropometry::olderAge)
+    if (result.limbLean)
         add(tr("Lean mass of the limbs, index"), QStringLiteral("kg/m²"),
             Measured<KilogramsPerSquareMetre>(result.limbLean->uncertain() /
                                               Uncertain(subject.height.value() * subject.height.value())),

@@ -148,8 +148,7 @@ NamedFigure indices(const Own& report) {
     const auto half = [](const auto& value) { return value.halfInterval().value(); };
     rules.push_back(referenceRule(tr("Lean of arms and legs over height squared"), perSquare,
                                   {result.indices.limbLeanIndex.value(), half(result.limbLean) / square}, 1.0,
-                                  subject.age >= anthropometry::olderAge ? report.references.limbLean : nullptr,
-                                  subject));
+                                  report.references.limbLean, subject));
     rules.push_back(referenceRule(tr("Fat mass index"), perSquare, spindleOf(result.composition.fatMassIndex),
                                   2.0, report.references.fatMassIndexByScan, subject));
     if (result.indices.androidGynoid)

@@ -10,7 +10,7 @@ struct Reported<TankMethod> : DensityPages {
     using Own = OwnReport<TankMethod>;
     /// How much it tells of what the body is made of, against the other methods: the most leads the page of a
     /// visit.
-    static constexpr int richness = 2;
+    static constexpr int richness = 3;
     /// What was done, in the client's words.
     [[nodiscard]] static QString whatWasDone(const Own& report);
     /// Instruments and lungs as they were checked, for the lab copy.

@@ -121,6 +121,25 @@ TEST_F(ChamberRun, ASecondSetWithoutAgreementEndsTheSession) {
     MUST(run.refuse("volumes never agreed"));
 }
 
+// Who must not press against a closed tube is measured without it: the predicted gas, or one from elsewhere.
+TEST_F(ChamberRun, AnAnswerBarsThePuffsAndNotTheTest) {
+    ChamberProcedure run = begin();
+    prepare(run);
+    measureTwice(run);
+    readiness::Answer yes;
+    yes.choice = "yes";
+    MUST(run.answer("sp_chest", yes));
+    MUST(run.acceptDeviation("sp_chest", "operated three weeks ago: the gas is predicted"));
+    ASSERT_TRUE(run.barTo(ChamberStep::ThoracicGas));
+    const auto puffed = run.measureThoracicGas(Litres(3.8), "panting", linked(run, "chamber"));
+    ASSERT_FALSE(puffed);
+    EXPECT_NE(puffed.error().english().find("Not with this answer"), std::string::npos);
+    EXPECT_FALSE(run.barTo(ChamberStep::VolumeTrials));
+    MUST(run.confirm(ChamberStep::ThoracicGas, "predicted: recently operated"));
+    EXPECT_TRUE(run.isDone(ChamberStep::ThoracicGas));
+    MUST(run.measureThoracicGas(Litres(3.8), "plethysmography elsewhere")); // no breath against the tube here
+}
+
 TEST_F(ChamberRun, ImpossibleReadingsAreRefusedAndNothingChanges) {
     ChamberProcedure run = begin();
     EXPECT_FALSE(run.checkScale(Kilograms(0.0), Kilograms(0.0)));

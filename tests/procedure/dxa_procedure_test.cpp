@@ -250,6 +250,16 @@ TEST_F(DxaRun, AnotherSoftwareIsNotCompared) {
     EXPECT_TRUE(says(findings(now, nullptr, before), "Since the last test"));
 }
 
+// The lower limit is for whoever is not yet 18.
+TEST_F(DxaRun, MinorsHaveALowerYearlyDose) {
+    const DxaPolicy policy = dxaSetting().policy;
+    EXPECT_EQ(policy.yearlyDoseOf(Years(17.99)).value(), 20.0);
+    EXPECT_EQ(policy.yearlyDoseOf(Years(18.0)).value(), 50.0);
+    DxaPolicy strict = policy;
+    strict.yearlyDose = Microsieverts(15.0);
+    EXPECT_EQ(strict.yearlyDoseOf(Years(10.0)).value(), 15.0) << "never more than adults";
+}
+
 TEST_F(DxaRun, ThePolicyKnowsPoundsPercentAndNonsense) {
     const auto pounds = dxaSetting(2).policy;
     EXPECT_NEAR(pounds.balance.arms, 0.45359237, 1e-12);

@@ -29,6 +29,20 @@ TEST_F(Run, GoesThroughTheRunSheetInOrder) {
     EXPECT_EQ(run.currentStep(), Report);
 }
 
+// Two minutes from the last dive on, by the shipped policies; older policies know of no rest.
+TEST_F(Run, DivesAreRestedBetween) {
+    HydrostaticProcedure run = begin();
+    prepare(run);
+    EXPECT_FALSE(run.restUntil()) << "nobody has dived yet";
+    MUST(run.acceptTrial(Kilograms(7.4), Kilograms(0.02)));
+    const Instant surfaced = run.test().trials[0].at;
+    ASSERT_TRUE(run.restUntil());
+    EXPECT_EQ(minutesBetween(surfaced, *run.restUntil()), 2.0);
+    Json old = dataFile("policies/hydrostatic.json").at(0);
+    old.erase("rest_between_dives_s");
+    EXPECT_EQ(hydrostaticPolicyFromJson(old, "old")->restBetweenDives.value(), 0.0);
+}
+
 TEST_F(Run, TheResultIsTheWorkedExample) {
     HydrostaticProcedure run = begin();
     prepare(run);

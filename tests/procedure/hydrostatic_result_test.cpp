@@ -189,6 +189,25 @@ TEST(Interpretation, SaysWhereTheValueLies) {
         << sentences.front().english();
 }
 
+// Two kilograms of fat in nine days are water, food or preparation: at most 1.35 kg could be tissue.
+TEST(Interpretation, AChangeTooFastForTissueIsExplained) {
+    const auto test = *computeTest(weighed(), policy);
+    const auto says = [&](double days, double kilograms) {
+        Outcome earlier = *outcomeOf(test);
+        earlier.at = test.record().startedAt.plusMinutes(-days * 24.0 * 60.0);
+        earlier.composition.fatMass = Measured<Kilograms>(Uncertain(
+            test.composition()->fatMass.estimate().value() + kilograms, Source::UnderwaterReading, 0.1));
+        for (const Message& sentence : findings(test, nullptr, earlier))
+            if (sentence.english().find("water, food or the preparation") != std::string::npos)
+                return true;
+        return false;
+    };
+    EXPECT_TRUE(says(9.0, 1.36));
+    EXPECT_FALSE(says(9.0, 1.34));
+    EXPECT_TRUE(says(14.0, -2.2));
+    EXPECT_FALSE(says(14.1, 3.0)) << "a month may change tissue";
+}
+
 // A limit is passed when the whole interval has passed it, not before.
 TEST(Interpretation, AValueWhoseIntervalReachesOverALimitIsCloseToIt) {
     auto set = *referenceFromJson(dataFile("references/composition.json").at(0), "references");

@@ -202,5 +202,21 @@ TEST(PolicyFile, ChildrenMayNotGetAdultConstants) {
     EXPECT_FALSE(hydrostaticPolicyFromJson(json, "p"));
 }
 
+TEST(AskedPeople, AConditionHoldsForThem) {
+    const auto holds = [](const char* condition, Sex sex, double age, bool repeat = false) {
+        return holdsFor(condition, {sex, Years(age), repeat});
+    };
+    EXPECT_EQ(holds("childbearing age", Sex::Female, 10.9), false);
+    EXPECT_EQ(holds("childbearing age", Sex::Female, 11.0), true);
+    EXPECT_EQ(holds("childbearing age", Sex::Female, 55.0), true);
+    EXPECT_EQ(holds("childbearing age", Sex::Female, 55.1), false);
+    EXPECT_EQ(holds("childbearing age", Sex::Male, 30.0), false);
+    EXPECT_EQ(holds("minor", Sex::Male, 17.9), true);
+    EXPECT_EQ(holds("minor", Sex::Male, 18.0), false);
+    EXPECT_EQ(holds("repeat test", Sex::Male, 30.0, true), true);
+    EXPECT_EQ(holds("", Sex::Male, 30.0), true);
+    EXPECT_EQ(holds("gel electrodes", Sex::Male, 30.0), std::nullopt) << "not about people";
+}
+
 } // namespace
 } // namespace fusain::record_test

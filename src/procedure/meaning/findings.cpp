@@ -73,6 +73,22 @@ Message changeSentence(const Changes& changes, const std::string& since) {
         arguments};
 }
 
+// Within two weeks tissue changes little, however hard somebody tries.
+constexpr double shortRetestDays = 14.0, mostTissueADay = 0.15; // kg of fat; an engineering choice
+
+// A large change in a few days is explained by what can move so fast.
+std::optional<Message> tooFastForTissue(const Outcome& earlier, const Outcome& now) {
+    const double days = static_cast<double>(now.at.milliseconds - earlier.at.milliseconds) / 86400000.0;
+    const double change = (now.composition.fatMass.estimate() - earlier.composition.fatMass.estimate()).value();
+    const double most = mostTissueADay * std::max(1.0, days);
+    if (days > shortRetestDays || std::abs(change) <= most)
+        return std::nullopt;
+    return Message{FUSAIN_TEXT("In {1} days at most about {2} kg of fat can come or go: water, food or the "
+                               "preparation explain most of the {3} kg; body mass changed by {4} kg."),
+                   {fixed(std::round(days), 0), fixed(most, 1), signedFixed(change, 1),
+                    signedFixed((now.mass - earlier.mass).value(), 1)}};
+}
+
 // What the fat says: its band, what changed, and how sure it is.
 void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const TestSubject& subject,
               const reference::ReferenceSet* fatReference, const std::optional<Outcome>& earlier,
@@ -89,6 +105,8 @@ void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const Tes
     else if (earlier)
         sentences.push_back(
             changeSentence(changesSince(*earlier, outcome, own), FUSAIN_TEXT("Since the last test")));
+    if (const auto fast = earlier && !obstacle ? tooFastForTissue(*earlier, outcome) : std::nullopt)
+        sentences.push_back(*fast);
     if (baseline && !obstacleToChange(*baseline, outcome))
         sentences.push_back(
             changeSentence(changesSince(*baseline, outcome, own), FUSAIN_TEXT("Since the first test")));

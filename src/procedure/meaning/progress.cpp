@@ -59,6 +59,13 @@ std::optional<FollowedValue> fromImpedance(Followed quantity, const ImpedanceRes
     return std::nullopt;
 }
 
+// A study of a mass speaks for its index as well: height is not measured anew.
+std::optional<StudiedError> byHeight(std::optional<StudiedError> study, Metres height) {
+    if (study)
+        study->standardDeviation /= height.value() * height.value();
+    return study;
+}
+
 // What a method gives beside mass, fat and the rest.
 std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test) {
     using Value = std::optional<FollowedValue>;
@@ -146,9 +153,9 @@ std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test
         case Followed::FatFreeMass:
             return followed(body->fatFreeMass, own.fatFreeMass);
         case Followed::FatMassIndex:
-            return followed(body->fatMassIndex);
+            return followed(body->fatMassIndex, byHeight(own.fatMass, test.record().subject.height));
         case Followed::FatFreeMassIndex:
-            return followed(body->fatFreeMassIndex);
+            return followed(body->fatFreeMassIndex, byHeight(own.fatFreeMass, test.record().subject.height));
         default:
             break;
         }

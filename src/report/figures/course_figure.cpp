@@ -65,8 +65,7 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
     painter.setPen(palette.berry);
     painter.drawText(QRectF(plot.right() + 8, labelY, 142, 16), Qt::AlignVCenter, tr("dynamic model"));
     painter.setPen(palette.softInk);
-    painter.drawText(QRectF(plot.right() + 8, otherY, 142, 16), Qt::AlignVCenter,
-                     tr("static rule of 7700 kcal/kg (overestimates)"));
+    painter.drawText(QRectF(plot.right() + 8, otherY, 142, 16), Qt::AlignVCenter, tr("static 7700 kcal/kg"));
     painter.restore();
 }
 

@@ -17,7 +17,8 @@ namespace fusain::desktop {
 MethodsPage::MethodsPage(Session& session)
     : session_(session), day_(new QComboBox), water_(button(tr("Body water by dilution…"))),
       values_(new FigureView(tr("Fat by every method of the day"), 230)),
-      pairs_(table({tr("methods"), tr("difference"), tr("± (95 %)"), tr("verdict")}, tr("Methods in pairs"))),
+      pairs_(
+          table({tr("methods"), tr("difference"), tr("limit (95 %)"), tr("verdict")}, tr("Methods in pairs"))),
       inputs_(label({}, "soft")), reference_(new QComboBox), other_(new QComboBox), agreement_(label({})),
       adopt_(button(tr("Adopt as cross-calibration"))) {
     day_->setAccessibleName(tr("Day"));

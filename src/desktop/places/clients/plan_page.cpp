@@ -62,7 +62,7 @@ PlanPage::PlanPage(Session& session)
       weeks_(slider(4, 52, 4, 12, tr("Weeks"))),
       change_(slider(-1000, 500, 50, -300, tr("Energy a day against balance, kilocalories"))),
       sliders_(label({})), activity_(new QComboBox),
-      exercise_(new ValueField(tr("Exercise energy, net of rest"), tr("kcal/d"))),
+      exercise_(new ValueField(tr("Exercise, net"), tr("kcal/d"))),
       resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
       health_(button(tr("Health questions…"))), stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 190)),

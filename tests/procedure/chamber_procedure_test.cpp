@@ -454,8 +454,34 @@ TEST(PrecisionInHands, AStudyBetweenDaysComesBeforeOneOfTheSameDay) {
 
 TEST(PrecisionInHands, TooSmallAStudyCountsForNothing) {
     const Staff bram{"bram", "Bram Iyengar", Role::Technician};
+    // A study of lean men speaks for them, before one of everybody and for nobody else.
+    std::vector<Study> two{studyOf("", 0.4, 30), studyOf("", 0.8, 30)};
+    two[1].population = {Sex::Male, 0.0, 12.0};
+    const auto forPerson = [&](const std::optional<MeasuredPerson>& person) {
+        return precisionInHandsOf(bram, two, person).fatPercent->standardDeviation * std::sqrt(2.0);
+    };
+    EXPECT_NEAR(forPerson({}), 0.4, 1e-12);
+    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Male, 12.0}), 0.8, 1e-12);
+    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Male, 12.1}), 0.4, 1e-12);
+    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Female, 10.0}), 0.4, 1e-12);
     EXPECT_FALSE(precisionInHandsOf(bram, {studyOf("bram", 0.4, 26)}).fatPercent); // 26 degrees of freedom
     EXPECT_TRUE(precisionInHandsOf(bram, {studyOf("bram", 0.4, 27)}).fatPercent);
+}
+
+// Two to seven days apart, the latest run of each person; on one day for the other design.
+TEST(StudyFromTests, TakesTheRepeatsThatTheDesignWants) {
+    const auto day = [](double days) { return Instant{static_cast<std::int64_t>(days * 86400000.0)}; };
+    const auto sameDay = [](Instant a, Instant b) {
+        return a.milliseconds / 86400000 == b.milliseconds / 86400000;
+    };
+    const std::vector<StudyValue> values{{"a", day(0.3), 20.0}, {"a", day(3.3), 20.4}, {"a", day(10.3), 20.2},
+                                         {"b", day(0.3), 30.0}, {"b", day(1.3), 31.0}, {"c", day(5.3), 15.0},
+                                         {"c", day(5.4), 15.2}, {"d", day(0.3), 11.0}, {"d", day(8.3), 12.0}};
+    using People = std::vector<std::vector<double>>;
+    EXPECT_EQ(repeatsFor(true, 2, values, sameDay), (People{{20.4, 20.2}}));
+    EXPECT_EQ(repeatsFor(true, 3, values, sameDay), (People{{20.0, 20.4, 20.2}}));
+    EXPECT_EQ(repeatsFor(false, 2, values, sameDay), (People{{15.0, 15.2}}));
+    EXPECT_TRUE(repeatsFor(true, 2, {}, sameDay).empty());
 }
 
 } // namespace

@@ -47,14 +47,26 @@ std::vector<OtherMethod> Computing::sameDayAs(const ComputedTest& own) const {
     return others;
 }
 
-LabPrecision Computing::precisionOf(std::string_view method, const std::string& technician) const {
+LabPrecision Computing::precisionFor(std::string_view method, const std::string& technician,
+                                     const std::optional<MeasuredPerson>& person) const {
     Staff colleague{technician, {}, Role::Technician};
     for (const Staff& staff : book_.staff())
         if (staff.id == technician)
             colleague = staff;
     std::string_view instrument;
     Methods::with(method, [&]<class Method> { instrument = Running<Method>::precisionInstrument; });
-    return precisionInHandsOf(colleague, book_.studies(std::string(instrument)));
+    return precisionInHandsOf(colleague, book_.studies(std::string(instrument)), person);
+}
+
+LabPrecision Computing::precisionOf(std::string_view method, const std::string& technician) const {
+    return precisionFor(method, technician, {});
+}
+
+LabPrecision Computing::precisionOf(const ComputedTest& test, const std::string& technician) const {
+    std::optional<MeasuredPerson> person;
+    if (const auto* body = test.composition())
+        person = MeasuredPerson{test.record().subject.sex, body->fatPercent.estimate().value()};
+    return precisionFor(methodOf(test.test), technician, person);
 }
 
 std::function<std::string(const std::string&)> Computing::staffNames() const {
@@ -105,7 +117,7 @@ Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const What
     compareWithEarlier(report);
     report.sameDay = sameDayAs(report.computed);
     const std::string& technician = record.signature ? record.signature->technician : record.startedBy;
-    report.precision = precisionOf(methodOf(test), technician);
+    report.precision = precisionOf(report.computed, technician);
     const auto& history = report.history;
     report.keyPoints =
         fusain::keyPoints(keyPointFacts({&report.computed, history.empty() ? nullptr : &history.back(),

@@ -26,6 +26,8 @@ public:
     [[nodiscard]] Expected<report::TestReport> reportOnPaper(const AnyTest& test);
     /// The lab's own precision by this method, from its studies.
     [[nodiscard]] LabPrecision precisionOf(std::string_view method, const std::string& technician) const;
+    /// The same for the person of a test, of whose kind there may be a study.
+    [[nodiscard]] LabPrecision precisionOf(const ComputedTest& test, const std::string& technician) const;
     /// Names of the colleagues by id, read once for the whole of a table.
     [[nodiscard]] std::function<std::string(const std::string&)> staffNames() const;
     /// Computes a test by another policy and stores the result beside the earlier ones.
@@ -37,6 +39,8 @@ public:
 private:
     [[nodiscard]] std::vector<OtherMethod> sameDayAs(const ComputedTest& computed) const;
     void compareWithEarlier(report::TestReport& report) const;
+    [[nodiscard]] LabPrecision precisionFor(std::string_view method, const std::string& technician,
+                                            const std::optional<MeasuredPerson>& person) const;
 
     store::LabBook& book_;
     const LabCatalogue& catalogue_;

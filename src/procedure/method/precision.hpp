@@ -1,5 +1,6 @@
 #pragma once
 #include "core/numeric/measured.hpp"
+#include "core/units/units.hpp"
 
 #include <optional>
 
@@ -14,6 +15,12 @@ struct StudiedError {
 /// The lab's own precision, where it has measured it.
 struct LabPrecision {
     std::optional<StudiedError> fatPercent, fatMass, fatFreeMass;
+};
+
+/// Whom a verdict is about, as far as a study can tell people apart.
+struct MeasuredPerson {
+    Sex sex = Sex::Female;
+    double fatPercent = 0.0;
 };
 
 /// Standard error of one visit about the same person's other visits. A study between days takes the place of

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <functional>
+#include <map>
 
 namespace fusain {
 namespace {
@@ -76,26 +77,59 @@ ControlSeries controlSeries(const CheckDefinition& definition, const std::vector
     return series;
 }
 
-LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>& studies) {
+namespace {
+
+void take(LabPrecision& own, const Study& study, double standardDeviation) {
+    std::optional<StudiedError>* known = study.quantity == "fat-percent"     ? &own.fatPercent
+                                         : study.quantity == "fat-mass"      ? &own.fatMass
+                                         : study.quantity == "fat-free-mass" ? &own.fatFreeMass
+                                                                             : nullptr;
+    // A study between days says more than one of the same day, whoever was measured.
+    if (known && (study.betweenDays || !*known || !(*known)->betweenDays))
+        *known = StudiedError{standardDeviation, study.betweenDays};
+}
+
+} // namespace
+
+LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>& studies,
+                                const std::optional<MeasuredPerson>& person) {
     LabPrecision own;
-    for (const std::string& group : {std::string(), std::string(roleText(colleague.role)), colleague.id})
-        for (const Study& study : studies) {
-            const auto precision = quality::precisionOf(study.people);
-            if (study.group != group || !precision || !precision->enough())
-                continue;
-            // A study between days says more than one of the same day, whoever was measured.
-            const auto take = [&](std::optional<StudiedError>& known) {
-                if (study.betweenDays || !known || !known->betweenDays)
-                    known = StudiedError{precision->rootMeanSquareSd, study.betweenDays};
-            };
-            if (study.quantity == "fat-percent")
-                take(own.fatPercent);
-            else if (study.quantity == "fat-mass")
-                take(own.fatMass);
-            else if (study.quantity == "fat-free-mass")
-                take(own.fatFreeMass);
-        }
+    for (const bool everybody : {true, false})
+        for (const std::string& group : {std::string(), std::string(roleText(colleague.role)), colleague.id})
+            for (const Study& study : studies) {
+                if (study.group != group || study.population.everybody() != everybody)
+                    continue;
+                if (!everybody && !(person && study.population.covers(person->sex, person->fatPercent)))
+                    continue;
+                if (const auto precision = quality::precisionOf(study.people); precision && precision->enough())
+                    take(own, study, precision->rootMeanSquareSd);
+            }
     return own;
+}
+
+std::vector<std::vector<double>> repeatsFor(bool betweenDays, int repeats, std::vector<StudyValue> values,
+                                            const std::function<bool(Instant, Instant)>& sameDay) {
+    std::ranges::sort(values, std::ranges::greater(), &StudyValue::at);
+    std::map<std::string, std::vector<StudyValue>> runs; // of each person, from the latest back
+    const auto continues = [&](const StudyValue& later, const StudyValue& earlier) {
+        const double days = minutesBetween(earlier.at, later.at) / (24.0 * 60.0);
+        return betweenDays ? days >= leastDaysApart - 0.5 && days <= mostDaysApart + 0.5
+                           : sameDay(earlier.at, later.at);
+    };
+    for (const StudyValue& value : values) {
+        auto& run = runs[value.clientId];
+        if (run.empty() || (static_cast<int>(run.size()) < repeats && continues(run.back(), value)))
+            run.push_back(value);
+    }
+    std::vector<std::vector<double>> people;
+    for (const auto& [client, run] : runs) {
+        if (static_cast<int>(run.size()) < repeats)
+            continue;
+        std::vector<double>& own = people.emplace_back();
+        for (auto value = run.rbegin(); value != run.rend(); ++value)
+            own.push_back(value->value);
+    }
+    return people;
 }
 
 std::optional<Problem> obstacleToTests(std::string_view method, const std::vector<Instrument>& instruments,

@@ -37,7 +37,24 @@ obstacleToTests(std::string_view method, const std::vector<Instrument>& instrume
 
 /// The lab's precision in the hands of one colleague: of each quantity the latest study that is large enough,
 /// one of the colleague's own before one of their role, that before one of everyone.
-/// @param studies of one instrument, in order of time
-[[nodiscard]] LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>& studies);
+/// A study of people like the one measured comes before one of everybody.
+/// @param studies of one instrument, in order of time  @param person nothing: only studies of everybody count
+[[nodiscard]] LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>& studies,
+                                              const std::optional<MeasuredPerson>& person = {});
+
+/// One signed result of a quantity.
+struct StudyValue {
+    std::string clientId;
+    Instant at;
+    double value = 0.0;
+};
+/// The repeats of each person that a study may use, latest first: of one day, or 2 to 7 days apart.
+/// @param values any order  @param repeats of each person, at least 2; people with fewer are left out
+/// @param sameDay whether two moments are one day in the lab's zone
+[[nodiscard]] std::vector<std::vector<double>> repeatsFor(bool betweenDays, int repeats,
+                                                          std::vector<StudyValue> values,
+                                                          const std::function<bool(Instant, Instant)>& sameDay);
+/// Days from one test to the next that a study between days may have.
+inline constexpr double leastDaysApart = 2.0, mostDaysApart = 7.0;
 
 } // namespace fusain

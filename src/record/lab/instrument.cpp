@@ -1,6 +1,7 @@
 #include "record/lab/instrument.hpp"
 
 #include "record/base/json.hpp"
+#include "record/base/people.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -183,6 +184,26 @@ CheckStatus statusOf(const CheckDefinition& definition, const std::vector<Check>
     else if (status.validUntil && now < *status.validUntil)
         status.state = CheckState::Valid;
     return status;
+}
+
+Json toJson(const StudiedPeople& people) {
+    Json json = Json::object();
+    if (people.sex)
+        json["sex"] = sexText(*people.sex);
+    if (!people.everybody())
+        json["fat_percent"] = {people.leastFat, people.mostFat};
+    return json;
+}
+
+StudiedPeople studiedPeopleFromJson(const Json& json) {
+    StudiedPeople people;
+    if (const auto sex = optionalAt<std::string>(json, "sex"))
+        people.sex = sexFromText(*sex);
+    if (const auto fat = json.find("fat_percent"); fat != json.end()) {
+        people.leastFat = fat->at(0).get<double>();
+        people.mostFat = fat->at(1).get<double>();
+    }
+    return people;
 }
 
 } // namespace fusain

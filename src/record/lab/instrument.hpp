@@ -86,6 +86,20 @@ struct Check {
     [[nodiscard]] double error() const { return reading - nominal; }
 };
 
+/// Whom a study was made with, and so whom it speaks for: lean athletes are measured otherwise than patients.
+struct StudiedPeople {
+    std::optional<Sex> sex;                 ///< nothing: women and men
+    double leastFat = 0.0, mostFat = 100.0; ///< %
+    [[nodiscard]] bool everybody() const { return !sex && leastFat <= 0.0 && mostFat >= 100.0; }
+    [[nodiscard]] bool covers(Sex who, double fatPercent) const {
+        return (!sex || *sex == who) && fatPercent >= leastFat && fatPercent <= mostFat;
+    }
+    friend bool operator==(const StudiedPeople&, const StudiedPeople&) = default;
+};
+[[nodiscard]] Json toJson(const StudiedPeople& people);
+/// What is not said stands for everybody. Throws Json::exception for readDocument.
+[[nodiscard]] StudiedPeople studiedPeopleFromJson(const Json& json);
+
 /// A precision study: repeated measurements of several people.
 struct Study {
     std::string id;
@@ -98,6 +112,7 @@ struct Study {
     std::string group =
         {}; ///< whose hands it speaks for: a role, the id of one colleague, or empty for everyone
     bool betweenDays = false; ///< repeats 2 to 7 days apart; else on the same day, repositioned
+    StudiedPeople population = {};
 };
 
 /// Where an instrument stands with a check.

@@ -460,6 +460,7 @@ Expected<void> LabBook::save(const Study& study, const std::string& by) {
                  {"by", study.by},
                  {"group", study.group},
                  {"design", study.betweenDays ? "between-days" : "same-day"},
+                 {"population", toJson(study.population)},
                  {"people", study.people}});
 }
 

@@ -274,7 +274,10 @@ std::vector<Study> LabBook::studies(const std::string& instrument) {
                 Study{row.value(0).toString().toStdString(), row.value(1).toString().toStdString(),
                       document.value("quantity", ""), document.value("unit", ""), instantIn(row, 2),
                       document.value("by", ""), document.value("people", std::vector<std::vector<double>>{}),
-                      document.value("group", ""), document.value("design", "") == "between-days"});
+                      document.value("group", ""), document.value("design", "") == "between-days",
+                      readDocument("study", [&] {
+                          return studiedPeopleFromJson(document.value("population", Json::object()));
+                      }).value_or(StudiedPeople{})});
         });
 }
 

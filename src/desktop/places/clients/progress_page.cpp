@@ -132,7 +132,7 @@ QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own)
 }
 
 LabPrecision ProgressPage::precision(const ComputedTest& test) {
-    return session_.computing().precisionOf(methodOf(test.test), test.record().startedBy);
+    return session_.computing().precisionOf(test, test.record().startedBy);
 }
 
 void ProgressPage::show() {

@@ -1,8 +1,13 @@
 #include "desktop/places/quality/precision_page.hpp"
 
 #include "core/quality/precision_study.hpp"
+#include "desktop/places/quality/second_day_dialog.hpp"
+#include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
 #include "exchange/lab/quality_csv.hpp"
+#include "procedure/all/methods.hpp"
+#include "procedure/quality/quality_review.hpp"
+#include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
 #include <QVBoxLayout>
@@ -20,6 +25,9 @@ struct Quantity {
 constexpr std::array quantities{Quantity{"fat-percent", QT_TR_NOOP("fat, %"), "%"},
                                 Quantity{"fat-mass", QT_TR_NOOP("fat mass, kg"), "kg"},
                                 Quantity{"fat-free-mass", QT_TR_NOOP("fat-free mass, kg"), "kg"}};
+
+/// People and tests of each that give thirty degrees of freedom, the most usual first.
+constexpr std::array plans{std::pair(15, 3), std::pair(30, 2), std::pair(10, 4)};
 
 // What a study says. One of the same day knows the repeatability; the least significant change needs the days
 // as well.
@@ -43,7 +51,9 @@ QString studyWords(const quality::Precision& precision, const QString& when, boo
 
 PrecisionPage::PrecisionPage(Session& session)
     : session_(session), quantity_(new QComboBox), group_(new QComboBox), design_(new QComboBox),
-      person_(new QLineEdit), precision_(label({}, "heading")),
+      sex_(new QComboBox), plan_(new QComboBox), leastFat_(new ValueField(tr("fat from"), QStringLiteral("%"))),
+      mostFat_(new ValueField(tr("to"), QStringLiteral("%"))), person_(new QLineEdit),
+      precision_(label({}, "heading")),
       people_(table({tr("person"), tr("repeats")}, tr("People of the study"))) {
     auto* layout = new QVBoxLayout(this);
     for (const Quantity& quantity : quantities)
@@ -65,18 +75,30 @@ PrecisionPage::PrecisionPage(Session& session)
     design_->setAccessibleName(tr("Design of the study"));
     group_->setMinimumWidth(220);
     layout->addLayout(inOneRow({quantity_, design_, group_, import}));
+    sex_->addItems({tr("women and men"), tr("women"), tr("men")});
+    sex_->setAccessibleName(tr("People of the study"));
+    for (const auto& [people, repeats] : plans)
+        plan_->addItem(tr("%1 people, %2 tests each").arg(people).arg(repeats), repeats);
+    plan_->setAccessibleName(tr("Plan of the study"));
+    for (ValueField* field : {leastFat_, mostFat_})
+        field->makeCompact();
+    auto* take = button(tr("Take from signed tests"));
+    auto* book = button(tr("Book a second day…"));
+    layout->addLayout(inOneRow({sex_, leastFat_, mostFat_, plan_, take, book}));
     layout->addLayout(inOneRow({person_, add, keep}));
     layout->addWidget(precision_);
     layout->addWidget(people_, 1);
     connect(add, &QPushButton::clicked, this, &PrecisionPage::addPerson);
     connect(person_, &QLineEdit::returnPressed, this, &PrecisionPage::addPerson);
     connect(import, &QPushButton::clicked, this, &PrecisionPage::importStudy);
-    for (const QComboBox* choice : {quantity_, group_, design_})
+    for (const QComboBox* choice : {quantity_, group_, design_, sex_})
         connect(choice, &QComboBox::currentIndexChanged, this, [this] {
             collected_.clear();
             showStudy();
         });
     connect(keep, &QPushButton::clicked, this, &PrecisionPage::keepStudy);
+    connect(take, &QPushButton::clicked, this, &PrecisionPage::takeFromTests);
+    connect(book, &QPushButton::clicked, this, &PrecisionPage::bookSecondDay);
 }
 
 void PrecisionPage::showInstrument(const Instrument& instrument) {
@@ -114,7 +136,8 @@ void PrecisionPage::keepStudy() {
                       session_.atTheBench().id,
                       collected_,
                       group_->currentData().toString().toStdString(),
-                      design_->currentIndex() == 1};
+                      design_->currentIndex() == 1,
+                      population()};
     if (session_.report(session_.book().save(study, session_.atTheBench().id)))
         collected_.clear();
     showStudy();
@@ -127,7 +150,7 @@ void PrecisionPage::showStudy() {
     if (shown.empty())
         for (const Study& study : session_.book().studies(instrument_))
             if (study.quantity == quantity && study.group == group_->currentData().toString().toStdString() &&
-                study.betweenDays == (design_->currentIndex() == 1)) {
+                study.betweenDays == (design_->currentIndex() == 1) && study.population == population()) {
                 shown = study.people;
                 when = report::day(study.at);
             }
@@ -141,6 +164,56 @@ void PrecisionPage::showStudy() {
             repeats << report::plain(fixed(value, 2));
         setRow(people_, row, {QString::number(row + 1), repeats.join(QStringLiteral("   "))});
     }
+}
+
+StudiedPeople PrecisionPage::population() const {
+    StudiedPeople people;
+    if (sex_->currentIndex() > 0)
+        people.sex = sex_->currentIndex() == 1 ? Sex::Female : Sex::Male;
+    people.leastFat = leastFat_->value().value_or(0.0);
+    people.mostFat = mostFat_->value().value_or(100.0);
+    return people;
+}
+
+std::string PrecisionPage::method() const {
+    std::string found;
+    for (const std::string_view method : methods)
+        Methods::with(method, [&]<class Method> {
+            if (Running<Method>::precisionInstrument == instrument_)
+                found = method;
+        });
+    return found;
+}
+
+// Nobody has to type what stands in the lab book.
+void PrecisionPage::takeFromTests() {
+    const std::string quantity = quantity_->currentData().toString().toStdString();
+    const StudiedPeople people = population();
+    std::vector<StudyValue> values;
+    for (const AnyTest& test : session_.book().testsSince(Instant{}, method())) {
+        if (common(test).state != TestState::Signed)
+            continue;
+        const auto computed = session_.computing().computed(test);
+        const auto* body = computed ? computed->composition() : nullptr;
+        if (!body || !people.covers(common(test).subject.sex, body->fatPercent.estimate().value()))
+            continue;
+        const double value = quantity == "fat-percent" ? body->fatPercent.estimate().value()
+                             : quantity == "fat-mass"  ? body->fatMass.estimate().value()
+                                                       : body->fatFreeMass.estimate().value();
+        values.push_back({common(test).subject.clientId, common(test).startedAt, value});
+    }
+    collected_ = repeatsFor(design_->currentIndex() == 1, plan_->currentData().toInt(), std::move(values),
+                            &report::sameDay);
+    if (collected_.empty())
+        session_.report(failure({FUSAIN_TEXT("No client has enough signed tests for this design yet."), {}}, {},
+                                {FUSAIN_TEXT("Book their second day, or type the repeats."), {}}));
+    showStudy();
+}
+
+void PrecisionPage::bookSecondDay() {
+    SecondDayDialog dialog(session_, method(), this);
+    if (dialog.exec() == QDialog::Accepted)
+        dialog.book();
 }
 
 void PrecisionPage::addPerson() {

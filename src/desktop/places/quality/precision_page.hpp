@@ -17,11 +17,17 @@ private:
     void addPerson();
     void importStudy();
     void keepStudy();
+    void takeFromTests();
+    void bookSecondDay();
+    [[nodiscard]] StudiedPeople population() const;
+    [[nodiscard]] std::string method() const; ///< that the instrument is studied for
 
     Session& session_;
     std::string instrument_;
     QComboBox* quantity_;
     QComboBox *group_, *design_; ///< whose hands the study speaks for
+    QComboBox *sex_, *plan_;     ///< whom it is made with, and how many how often
+    ValueField *leastFat_, *mostFat_;
     QLineEdit* person_;
     QLabel* precision_;
     QTableWidget* people_;

@@ -122,6 +122,7 @@ TEST(Catalogue, FlagsWhatItKnowsOfValidity) {
     EXPECT_TRUE(flagged("impedance.ffm.kyle-2001", kyle("115"), "body mass index 42.2"));
     EXPECT_TRUE(flagged("impedance.ffm.kyle-2001", kyle("92.1"), "body mass index"));  // 33.83
     EXPECT_FALSE(flagged("impedance.ffm.kyle-2001", kyle("92.0"), "body mass index")); // 33.79
+    EXPECT_TRUE(flagged("impedance.ffm.kyle-2001", kyle("80"), "3.2 kg in others"));
     const std::map<std::string, std::string> child{{"sex", "male"}, {"height_cm", "140"}, {"age_y", "10"}};
     EXPECT_TRUE(flagged("lung.residual-volume.polgar-1971", child, "not yet verified"));
     EXPECT_TRUE(flagged("fat.three.fuller-1992", {{"density_kg_per_l", "1.05"}, {"water_fraction", "0.6"}},

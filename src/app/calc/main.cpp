@@ -2,6 +2,7 @@
 #include "exchange/impedance/impedance_batch.hpp"
 #include "exchange/tank/hydrostatic_batch.hpp"
 #include "procedure/all/computed.hpp"
+#include "procedure/meaning/components_file.hpp"
 #include "record/base/json.hpp"
 #include "record/lab/reference_json.hpp"
 #include "store/book/lab_book.hpp"
@@ -226,6 +227,15 @@ int verify(const std::string& path) {
     return verification.sound() ? Done : Unsound;
 }
 
+int components(const std::string& path) {
+    const auto json = store::readJsonFile(QString::fromStdString(path));
+    const auto result = json ? componentsFromFile(*json, path) : json;
+    if (!result)
+        return complain(result.error());
+    std::cout << result->dump(1) << '\n';
+    return Done;
+}
+
 /// What was asked for: a command, what it works on, and the options.
 struct Asked {
     QStringList operands;
@@ -257,6 +267,8 @@ constexpr Command commands[] = {
              arguments.push_back(each.toStdString());
          return evaluate(asked.operand(0), arguments);
      }},
+    {"components", "FILE", "Compute fat by several components from one day's readings (JSON)", 1, 1,
+     [](const Asked& asked) { return components(asked.operand(0)); }},
     {"equations", "", "List the equations as JSON", 0, 0, [](const Asked&) { return listEquations(); }},
     {"references", "", "List the reference sets as JSON", 0, 0,
      [](const Asked&) { return listFolder("references"); }},

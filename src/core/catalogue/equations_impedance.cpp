@@ -84,6 +84,10 @@ EquationValue evaluate(const WholeBodyEquation& equation, EquationArguments argu
     if (knowsMassIndex && (massIndex < range.least || massIndex > range.most))
         value.flags.push_back(fmt::format("body mass index {:.1f} is outside {} to {} kg/m²", massIndex,
                                           range.least, range.most));
+    if (equation.quantity == Predicted::FatFreeMass &&
+        equation.standardError(inputs.sex) < externalFatFreeMassError.value())
+        value.flags.push_back(fmt::format("standard error of the people it was made from; {:.1f} kg in others",
+                                          externalFatFreeMassError.value()));
     return value;
 }
 

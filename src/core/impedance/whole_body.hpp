@@ -59,6 +59,10 @@ struct WholeBodyEquation {
     [[nodiscard]] bool forChildren() const { return ages.most <= 19.0; }
 };
 
+/// Root mean square error of fat-free mass in people that an equation was not made from: the middle of the
+/// published 2.5 to 3.9 kg. Grade B, not verified.
+inline constexpr Kilograms externalFatFreeMassError{3.2};
+
 /// All that ship, in the order of the sheet.
 [[nodiscard]] std::span<const WholeBodyEquation> wholeBodyEquations();
 [[nodiscard]] const WholeBodyEquation* findWholeBodyEquation(std::string_view id);

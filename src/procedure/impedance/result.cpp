@@ -16,9 +16,6 @@ using namespace impedance;
 
 // For equations whose published error is not known to us: nothing may look surer than those whose error is.
 constexpr double assumedEquationError = 0.06; // relative, an engineering choice of this program
-// Root mean square error of fat-free mass in people that an equation was not made from: the middle of the
-// published 2.5 to 3.9 kg. Grade B.
-constexpr Kilograms externalFatFreeMassError{3.2};
 constexpr double watsonLimit = 7.0; // L, between measured and expected body water
 const Message geometryReason{
     FUSAIN_TEXT("No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying."),

@@ -35,16 +35,16 @@ WaterSampleDialog::WaterSampleDialog(Instant day, Kilograms mass, std::string by
     layout->addLayout(inOneRow({how_, unit_}));
     for (ValueField* field : {dose_, before_, after_, litres_}) {
         layout->addWidget(field);
-        connect(field, &ValueField::edited, this, &WaterSampleDialog::show);
+        connect(field, &ValueField::edited, this, &WaterSampleDialog::judge);
     }
     layout->addWidget(words_);
     layout->addStretch(1);
     const DialogFoot foot = footOf(this, tr("Keep body water"));
     keep_ = foot.primary;
     layout->addWidget(foot.box);
-    connect(how_, &QComboBox::currentIndexChanged, this, &WaterSampleDialog::show);
-    connect(unit_, &QComboBox::currentIndexChanged, this, &WaterSampleDialog::show);
-    show();
+    connect(how_, &QComboBox::currentIndexChanged, this, &WaterSampleDialog::judge);
+    connect(unit_, &QComboBox::currentIndexChanged, this, &WaterSampleDialog::judge);
+    judge();
 }
 
 Expected<WaterSample> WaterSampleDialog::sample() const {
@@ -69,7 +69,7 @@ Expected<WaterSample> WaterSampleDialog::sample() const {
     return sample;
 }
 
-void WaterSampleDialog::show() {
+void WaterSampleDialog::judge() {
     const bool litres = how_->currentIndex() == 2;
     for (QWidget* each : {static_cast<QWidget*>(unit_), static_cast<QWidget*>(dose_),
                           static_cast<QWidget*>(before_), static_cast<QWidget*>(after_)})

@@ -16,7 +16,7 @@ public:
     [[nodiscard]] Expected<WaterSample> sample() const;
 
 private:
-    void show();
+    void judge();
     Instant day_;
     Kilograms mass_;
     std::string by_;

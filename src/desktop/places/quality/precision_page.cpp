@@ -84,8 +84,11 @@ PrecisionPage::PrecisionPage(Session& session)
         field->makeCompact();
     auto* take = button(tr("Take from signed tests"));
     auto* book = button(tr("Book a second day…"));
-    layout->addLayout(inOneRow({sex_, leastFat_, mostFat_, plan_, take, book}));
-    layout->addLayout(inOneRow({person_, add, keep}));
+    sex_->setMinimumWidth(170);
+    plan_->setMinimumWidth(220);
+    layout->addLayout(inOneRow({sex_, leastFat_, mostFat_, plan_}));
+    layout->addLayout(inOneRow({take, book, keep}));
+    layout->addLayout(inOneRow({person_, add}));
     layout->addWidget(precision_);
     layout->addWidget(people_, 1);
     connect(add, &QPushButton::clicked, this, &PrecisionPage::addPerson);

@@ -24,6 +24,7 @@ SecondDayDialog::SecondDayDialog(Session& session, std::string method, QWidget* 
     client_->setAccessibleName(tr("Client"));
     days_->setAccessibleName(tr("Days later"));
     days_->setRange(static_cast<int>(leastDaysApart), static_cast<int>(mostDaysApart));
+    days_->setMinimumHeight(32);
     days_->setSuffix(tr(" days later"));
     const Instant since = session_.now().plusMinutes(-mostDaysApart * minutesADay);
     for (const AnyTest& test : session_.book().testsSince(since, method_)) {
@@ -50,9 +51,9 @@ SecondDayDialog::SecondDayDialog(Session& session, std::string method, QWidget* 
     const DialogFoot foot = footOf(this, tr("Book the second day"));
     book_ = foot.primary;
     layout->addWidget(foot.box);
-    connect(client_, &QComboBox::currentIndexChanged, this, &SecondDayDialog::show);
-    connect(days_, &QSpinBox::valueChanged, this, &SecondDayDialog::show);
-    show();
+    connect(client_, &QComboBox::currentIndexChanged, this, &SecondDayDialog::judge);
+    connect(days_, &QSpinBox::valueChanged, this, &SecondDayDialog::judge);
+    judge();
 }
 
 std::optional<Instant> SecondDayDialog::when() const {
@@ -62,7 +63,7 @@ std::optional<Instant> SecondDayDialog::when() const {
     return first_[static_cast<std::size_t>(row)].at.plusMinutes(days_->value() * minutesADay);
 }
 
-void SecondDayDialog::show() {
+void SecondDayDialog::judge() {
     const auto at = when();
     const bool ahead = at && *at > session_.now();
     words_->setText(!at     ? tr("Nobody had this test in the last seven days.")

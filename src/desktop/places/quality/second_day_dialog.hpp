@@ -17,7 +17,7 @@ public:
     bool book();
 
 private:
-    void show();
+    void judge();
     Session& session_;
     std::string method_;
     struct FirstDay {

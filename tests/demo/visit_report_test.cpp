@@ -39,6 +39,7 @@ std::optional<report::VisitReport> lastVisit(Session& session, const Client& cli
 TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
     const auto session = sessionOn(copied(), *catalogue, clock);
     ASSERT_GE(report::pageLanguages().size(), 2);
+    report::InLanguage::takeMissing(); // what another case asked for, a printer's name of its paper for one
     QStringList missing;
     int visits = 0;
     for (const Client& client : book->clients()) {

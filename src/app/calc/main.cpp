@@ -1,5 +1,6 @@
 #include "core/catalogue/equations.hpp"
 #include "exchange/impedance/impedance_batch.hpp"
+#include "exchange/scan/dxa_batch.hpp"
 #include "exchange/tank/hydrostatic_batch.hpp"
 #include "procedure/all/computed.hpp"
 #include "procedure/meaning/components_file.hpp"
@@ -205,7 +206,10 @@ int batch(const std::string& file, const std::string& policyId, const std::strin
                               return feed(computer, file);
                           },
                           [&](const ChamberPolicy&) { return none(); },
-                          [&](const DxaPolicy&) { return none(); },
+                          [&](const DxaPolicy& policy) {
+                              exchange::DxaBatch computer(policy, where, write, tell);
+                              return feed(computer, file);
+                          },
                       },
                       *any);
 }
@@ -324,7 +328,7 @@ int main(int argc, char** argv) {
         {{QStringLiteral("policy"),
           QStringLiteral("run, batch: policy id; by default the one in the record, or the method's first."),
           QStringLiteral("id")},
-         {QStringLiteral("method"), QStringLiteral("batch: hydrostatic (the default) or impedance."),
+         {QStringLiteral("method"), QStringLiteral("batch: hydrostatic (the default), impedance or dxa."),
           QStringLiteral("method"), QStringLiteral("hydrostatic")},
          {QStringLiteral("text"), QStringLiteral("run: worked sheet as text instead of JSON.")}});
     parser.process(application);

@@ -10,7 +10,6 @@
 namespace fusain::exchange {
 namespace {
 
-constexpr std::size_t longestLine = 1 << 20;
 constexpr std::string_view personColumns[] = {"id", "sex", "age_y", "height_cm", "mass_kg"};
 
 std::string optionalNumber(bool there, double value, int decimals) {
@@ -63,84 +62,17 @@ Expected<ImpedanceTest> testFrom(const CsvTable& table, const ImpedancePolicy& p
 } // namespace
 
 ImpedanceBatch::ImpedanceBatch(const ImpedancePolicy& policy, std::string where, Write write, Complain complain)
-    : policy_(policy), where_(std::move(where)), write_(std::move(write)), complain_(std::move(complain)) {}
+    : LineBatch(std::move(where), std::move(write), std::move(complain), personColumns, outputHeader,
+                "docs/formats/impedance-csv.md"),
+      policy_(policy) {}
 
-Expected<void> ImpedanceBatch::add(std::string_view piece) {
-    while (!piece.empty()) {
-        const auto end = piece.find('\n');
-        pending_.append(piece.substr(0, end));
-        if (pending_.size() > longestLine)
-            return failure({FUSAIN_TEXT("Line {1} is longer than a megabyte: this is no table."),
-                            {std::to_string(line_ + 1)}},
-                           where_);
-        if (end == std::string_view::npos)
-            return {};
-        piece.remove_prefix(end + 1);
-        if (auto taken = takeLine(std::exchange(pending_, {})); !taken)
-            return taken;
-    }
-    return {};
-}
-
-Expected<void> ImpedanceBatch::finish() {
-    if (!pending_.empty())
-        if (auto taken = takeLine(std::exchange(pending_, {})); !taken)
-            return taken;
-    if (header_.empty())
-        return failure({FUSAIN_TEXT("The file is empty."), {}}, where_);
-    return {};
-}
-
-Expected<void> ImpedanceBatch::takeLine(std::string_view line) {
-    ++line_;
-    if (line.find_first_not_of(" \t\r") == std::string_view::npos)
-        return {};
-    if (header_.empty()) {
-        header_ = std::string(line) + '\n';
-        const auto probe = tableFromCsv(header_ + std::string(line), where_);
-        if (!probe)
-            return tl::unexpected(probe.error());
-        for (const std::string_view column : personColumns)
-            if (!probe->column(column))
-                return failure({FUSAIN_TEXT("The column \"{1}\" is missing."), {std::string(column)}}, where_,
-                               {FUSAIN_TEXT("See docs/formats/impedance-csv.md."), {}});
-        write_(outputHeader);
-        return {};
-    }
-    const auto table = tableFromCsv(header_ + std::string(line), where_);
-    if (!table) {
-        reject(table.error());
-        return {};
-    }
-    auto test = testFrom(*table, policy_);
-    if (test)
-        compute(*test);
-    else
-        reject(test.error());
-    return {};
-}
-
-void ImpedanceBatch::reject(Problem problem) {
-    ++rejected_;
-    problem.where = fmt::format("{}, line {}", where_, line_);
-    complain_(problem);
-}
-
-namespace {
-
-// A value and what it means: would it repeat, did it change, how far may it be from the truth.
-std::string figures(const Measured<Kilograms>& value) {
-    return fmt::format("{:.3f},{:.3f},{:.3f},{:.3f},{:.3f}", value.estimate().value(),
-                       value.repeatability().value(), value.leastSignificantChange().value(),
-                       value.low().value(), value.high().value());
-}
-
-} // namespace
-
-void ImpedanceBatch::compute(const ImpedanceTest& test) {
-    const auto result = computeImpedance(test, policy_);
+Expected<std::string> ImpedanceBatch::rowOf(const CsvTable& row) {
+    const auto test = testFrom(row, policy_);
+    if (!test)
+        return tl::unexpected(test.error());
+    const auto result = computeImpedance(*test, policy_);
     if (!result)
-        return reject(result.error());
+        return tl::unexpected(result.error());
     const auto* body = result->composition ? &*result->composition : nullptr;
     const auto* arc = result->arc ? &*result->arc : nullptr;
     std::string flags;
@@ -150,7 +82,7 @@ void ImpedanceBatch::compute(const ImpedanceTest& test) {
                           : arc->verdict == impedance::FitVerdict::Good       ? "good"
                           : arc->verdict == impedance::FitVerdict::Acceptable ? "acceptable"
                                                                               : "rejected";
-    write_(fmt::format("{},{},{},{},{},{},{},{},{},{},{},{},{},{},{}\n", csvCell(test.id),
+    return fmt::format("{},{},{},{},{},{},{},{},{},{},{},{},{},{},{}\n", csvCell(test->id),
                        body ? figures(body->fatFreeMass) : std::string(",,,,"),
                        optionalNumber(body, body ? body->fatPercent.estimate().value() : 0.0, 2),
                        optionalNumber(result->bodyWater.has_value(),
@@ -168,8 +100,7 @@ void ImpedanceBatch::compute(const ImpedanceTest& test) {
                                       result->fluids ? result->fluids->extracellular.value() : 0.0, 3),
                        optionalNumber(result->fluids.has_value(),
                                       result->fluids ? result->fluids->intracellular.value() : 0.0, 3),
-                       verdict, impedance::mustRepeat(result->signal) ? "repeat" : "clean", csvCell(flags)));
-    ++computed_;
+                       verdict, impedance::mustRepeat(result->signal) ? "repeat" : "clean", csvCell(flags));
 }
 
 } // namespace fusain::exchange

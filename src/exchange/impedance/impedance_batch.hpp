@@ -1,7 +1,6 @@
 #pragma once
+#include "exchange/base/line_batch.hpp"
 #include "procedure/impedance/result.hpp"
-
-#include <functional>
 
 namespace fusain::exchange {
 
@@ -10,17 +9,9 @@ namespace fusain::exchange {
 /// Columns, in any order, named in the first line: id, sex, age_y, height_cm, mass_kg, and readings named as in
 /// an import mapping: "r/whole-body/50", "xc/whole-body/50", "z/trunk/250" … A row that cannot be computed is
 /// reported and left out; the rest goes on. docs/formats/impedance-csv.md
-class ImpedanceBatch {
+class ImpedanceBatch : public LineBatch {
 public:
-    using Write = std::function<void(std::string_view)>;
-    using Complain = std::function<void(const Problem&)>;
-
     ImpedanceBatch(const ImpedancePolicy& policy, std::string where, Write write, Complain complain);
-    /// Takes the next piece of the file, cut anywhere. @return a Problem that ends the whole batch
-    [[nodiscard]] Expected<void> add(std::string_view piece);
-    [[nodiscard]] Expected<void> finish();
-    [[nodiscard]] std::size_t computed() const { return computed_; }
-    [[nodiscard]] std::size_t rejected() const { return rejected_; }
 
     static constexpr std::string_view outputHeader =
         "id,"
@@ -30,16 +21,8 @@ public:
         "rinf_ohm,rinf_se,extracellular_l,intracellular_l,arc,signal,flags\n";
 
 private:
-    [[nodiscard]] Expected<void> takeLine(std::string_view line);
-    void compute(const ImpedanceTest& test);
-    void reject(Problem problem);
-
+    [[nodiscard]] Expected<std::string> rowOf(const CsvTable& row) override;
     const ImpedancePolicy& policy_;
-    std::string where_;
-    Write write_;
-    Complain complain_;
-    std::string pending_, header_;
-    std::size_t line_ = 0, computed_ = 0, rejected_ = 0;
 };
 
 } // namespace fusain::exchange

@@ -43,6 +43,8 @@ struct Equation {
     std::vector<EquationInput> inputs;
     std::function<EquationValue(EquationArguments)> compute;
     std::string_view caveat = "";
+    /// What else a card says of it: names, marked for translation, with their values.
+    std::vector<std::pair<std::string_view, std::string>> facts = {};
 };
 
 /// The impedance part of the catalogue, kept beside the others because its equations are a table of their own.

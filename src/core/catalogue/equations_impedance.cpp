@@ -91,13 +91,34 @@ EquationValue evaluate(const WholeBodyEquation& equation, EquationArguments argu
     return value;
 }
 
+// How sure it is, and for whom it was made.
+std::vector<std::pair<std::string_view, std::string>> factsOf(const WholeBodyEquation& equation) {
+    constexpr double noneStated = 99.0;
+    std::vector<std::pair<std::string_view, std::string>> facts;
+    if (equation.massIndices.most < noneStated)
+        facts.emplace_back(
+            FUSAIN_TEXT("Made for a body mass index of"),
+            fmt::format("{} to {} kg/m²", equation.massIndices.least, equation.massIndices.most));
+    const std::string_view unit = predictedUnit(equation.quantity);
+    facts.emplace_back(FUSAIN_TEXT("Standard error in the people it was made from"),
+                       equation.errorMen > 0.0 ? fmt::format("{} {} (men), {} {} (women)", equation.errorMen,
+                                                             unit, equation.errorWomen, unit)
+                                               : "not known to us");
+    if (equation.quantity == Predicted::FatFreeMass)
+        facts.emplace_back(FUSAIN_TEXT("Standard error in other people, which is used where it is larger"),
+                           fmt::format("{:.1f} kg, the middle of what was published (grade B)",
+                                       externalFatFreeMassError.value()));
+    return facts;
+}
+
 std::vector<Equation> wholeBody() {
     std::vector<Equation> entries;
     for (const WholeBodyEquation& equation : wholeBodyEquations())
         entries.push_back({equation.id, equation.title, equation.formula, equation.citation, equation.grade,
                            predictedUnit(equation.quantity), equation.population, inputsOf(equation),
                            [&equation](EquationArguments x) { return evaluate(equation, x); },
-                           "gel electrodes at wrist and ankle, lying: not for standing contacts"});
+                           "gel electrodes at wrist and ankle, lying: not for standing contacts",
+                           factsOf(equation)});
     return entries;
 }
 

@@ -137,6 +137,8 @@ QString LibraryPlace::equationPage(const QString& id) const {
                                                .arg(plainText(input.unit)));
     page += pageRow(tr("Inputs"), inputs) + pageRow(tr("Source"), plainText(equation->citation)) +
             pageRow(tr("Coefficients"), gradeWords(equation->grade));
+    for (const auto& [name, value] : equation->facts)
+        page += pageRow(report::say(name), plainText(value));
     if (!equation->caveat.empty())
         page += pageRow(tr("Caution"), pageWords(equation->caveat));
     for (const std::string_view method : methods) {

@@ -97,6 +97,10 @@ TEST(Catalogue, HasWhatOldRecordsAndOtherLabsUse) {
                 1e-4);
     EXPECT_NEAR(valueOf("water.dilution.oxygen-18", {{"dose_g", "10"}, {"rise_mg_per_kg", "240"}}), 41.6394,
                 1e-4);
+    // 1.136·18 − 0.430·23 − 0.114·75
+    EXPECT_NEAR(valueOf("impedance.overhydration.chamney-2007",
+                        {{"extracellular_l", "18"}, {"intracellular_l", "23"}, {"mass_kg", "75"}}),
+                2.008, 1e-9);
     EXPECT_NEAR(
         valueOf("lung.residual-volume.goldman-1959", {{"sex", "male"}, {"height_cm", "175"}, {"age_y", "30"}}),
         1.788, 1e-9);

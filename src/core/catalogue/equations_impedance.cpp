@@ -186,6 +186,18 @@ std::vector<Equation> physics() {
          [](EquationArguments x) {
              return EquationValue{phaseAngle({Ohms(x[0]), Ohms(x[1])}).value(), std::nullopt, {}};
          }},
+        {"impedance.overhydration.chamney-2007",
+         "Overhydration from a spectrum",
+         "1.136·ECW − 0.430·ICW − 0.114·W",
+         "Chamney PW et al (2007), Am J Clin Nutr 85:80-89",
+         'B',
+         "kg",
+         "adults; water of the spectrum of one analyzer, compared with that analyzer only",
+         {{"extracellular_l", "water outside the cells", "L", 3, 50},
+          {"intracellular_l", "water inside the cells", "L", 3, 60},
+          massInput},
+         [](EquationArguments x) { return plainValue(1.136 * x[0] - 0.430 * x[1] - 0.114 * x[2]); },
+         "for the clinic to judge; not a diagnosis here"},
         {"impedance.tbw.watson-1980",
          "Body water from height and mass, Watson",
          "men: 2.447 − 0.09516·age + 0.1074·H + 0.3362·W; women: −2.097 + 0.1069·H + 0.2466·W",

@@ -83,6 +83,7 @@ report::ReportReferences Computing::referencesFor(const ComputedTest& test) {
             references_.chosenFor("fat-mass-index", "fat-mass-index.kelly-2009"),
             references_.chosenFor("phase-angle"),
             references_.chosenForMethod("limb-lean-index", methodOf(test.test)),
+            references_.chosenForMethod("limb-lean-by-bmi", methodOf(test.test)),
             methodOf(test.test) == ImpedanceMethod::id ? ownVectors_.of(test.record().subject.sex) : nullptr};
 }
 

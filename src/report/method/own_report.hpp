@@ -22,6 +22,7 @@ struct ReportReferences {
     const reference::ReferenceSet* fatMassIndexByScan = nullptr; ///< made with densitometers
     const reference::ReferenceSet* phaseAngle = nullptr;
     const reference::ReferenceSet* limbLean = nullptr;
+    const reference::ReferenceSet* limbLeanByBmi = nullptr;
     /// The lab's own people of this sex, where there are enough.
     std::shared_ptr<const impedance::VectorReference> ownVectors;
 };

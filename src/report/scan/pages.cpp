@@ -149,6 +149,13 @@ NamedFigure indices(const Own& report) {
     rules.push_back(referenceRule(tr("Lean of arms and legs over height squared"), perSquare,
                                   {result.indices.limbLeanIndex.value(), half(result.limbLean) / square}, 1.0,
                                   report.references.limbLean, subject));
+    const double bodyMassIndex = result.indices.limbLean.value() / result.indices.limbLeanByBmi.value();
+    if (report.references.limbLeanByBmi &&
+        report.references.limbLeanByBmi->rowFor(subject.sex, subject.age)) // older people only
+        rules.push_back(
+            referenceRule(tr("Lean of arms and legs over body mass index"), QStringLiteral("m²"),
+                          {result.indices.limbLeanByBmi.value(), half(result.limbLean) / bodyMassIndex}, 0.1,
+                          report.references.limbLeanByBmi, subject));
     rules.push_back(referenceRule(tr("Fat mass index"), perSquare, spindleOf(result.composition.fatMassIndex),
                                   2.0, report.references.fatMassIndexByScan, subject));
     if (result.indices.androidGynoid)

@@ -4126,11 +4126,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>– %1 Not kept; %2. %3</source>
+      <source>– %1 %2. %3</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Gone on: %1 (%2).</source>
+      <source>Accepted by %1: %2.</source>
       <translation type="unfinished" />
     </message>
     <message>

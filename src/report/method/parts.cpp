@@ -9,6 +9,20 @@ QString use(bool counts, bool used, const std::string& setAside) {
     return !counts ? tr("set aside: %1").arg(plain(setAside)) : used ? tr("used") : tr("valid, not used");
 }
 
+QString givenText(const readiness::Answer& answer) {
+    if (answer.keptAsTold == readiness::KeptAsTold::List)
+        return tr("said to the list as a whole");
+    if (answer.keptAsTold == readiness::KeptAsTold::Group)
+        return tr("said together with the group");
+    if (!answer.choice.empty())
+        return say(std::string_view(answer.choice));
+    if (answer.never)
+        return tr("never");
+    if (answer.hoursSince)
+        return tr("%1 h before").arg(QString::fromStdString(fixed(*answer.hoursSince, 1)));
+    return answer.number ? QString::fromStdString(fixed(*answer.number, 2)) : tr("unknown");
+}
+
 QString cite(const std::string& id) {
     const Equation* equation = findEquation(id);
     return equation ? plain(std::string(equation->citation)) : QString();

@@ -8,6 +8,8 @@ namespace fusain::report {
 
 /// Whether a numbered reading was used, and if not, why.
 [[nodiscard]] QString use(bool counts, bool used, const std::string& setAside);
+/// An answer as it was given, in words.
+[[nodiscard]] QString givenText(const readiness::Answer& answer);
 /// Citation of a catalogue equation; empty for one that is not there.
 [[nodiscard]] QString cite(const std::string& id);
 /// Two columns of a page for a client.

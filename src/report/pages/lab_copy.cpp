@@ -106,13 +106,13 @@ void preparation(PageFlow& flow, const TestReport& report) {
             ++kept;
             continue;
         }
-        flow.paragraph(
-            tr("– %1 Not kept; %2. %3")
-                .arg(say(std::string_view(rule->question)), say(effectText(rule->effect)),
-                     answer.acceptedReason.empty()
-                         ? QString()
-                         : tr("Gone on: %1 (%2).").arg(plain(answer.acceptedReason), plain(answer.acceptedBy))),
-            9);
+        flow.paragraph(tr("– %1 %2. %3")
+                           .arg(say(std::string_view(rule->question)), givenText(answer.answer),
+                                answer.acceptedReason.empty()
+                                    ? QString()
+                                    : tr("Accepted by %1: %2.")
+                                          .arg(plain(answer.acceptedBy), plain(answer.acceptedReason))),
+                       9);
     }
     flow.paragraph(tr("%1 of %2 screening and readiness questions were answered as the protocol asks.")
                        .arg(kept)

@@ -1,6 +1,7 @@
 #include "desktop/bench/method/questions_panel.hpp"
 
 #include "report/base/words.hpp"
+#include "report/method/parts.hpp"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -10,20 +11,6 @@
 
 namespace fusain::desktop {
 namespace {
-
-QString givenText(const readiness::Answer& answer) {
-    if (answer.keptAsTold == readiness::KeptAsTold::List)
-        return QObject::tr("said to the list as a whole");
-    if (answer.keptAsTold == readiness::KeptAsTold::Group)
-        return QObject::tr("said together with the group");
-    if (!answer.choice.empty())
-        return report::say(std::string_view(answer.choice));
-    if (answer.never)
-        return QObject::tr("never");
-    if (answer.hoursSince)
-        return QObject::tr("%1 h before").arg(QString::fromStdString(fixed(*answer.hoursSince, 1)));
-    return answer.number ? QString::fromStdString(fixed(*answer.number, 2)) : QObject::tr("unknown");
-}
 
 // A safety line stands alone: no source, no grade beside it.
 QString aboutRule(const readiness::Rule& rule) {
@@ -83,7 +70,7 @@ const readiness::Rule* QuestionsPanel::current() const {
 }
 
 QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
-    const QString text = givenText(answered.answer);
+    const QString text = report::givenText(answered.answer);
     if (answered.finding.kept)
         return text + tr("  ✓ as asked");
     if (!answered.acceptedReason.empty())
@@ -126,7 +113,7 @@ void QuestionsPanel::showQuestion() {
     if (session_.clientSays())
         about.prepend(tr("The client says: \"%1\"\n").arg(session_.clientSays()(*rule)));
     if (const auto earlier = session_.earlierAnswer(rule->id))
-        about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), givenText(earlier->answer));
+        about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), report::givenText(earlier->answer));
     effect_->setText(about);
     const auto* open = openAnswer();
     const bool blocked = open && open->finding.action == readiness::Action::Blocked;

@@ -2,6 +2,7 @@
 #include "desktop/bench/scan/dxa_panels.hpp"
 #include "desktop/bench/scan/scan_panel.hpp"
 #include "desktop/places/clients/health_dialog.hpp"
+#include "desktop/services/body_waters.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/screenings.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
@@ -254,6 +255,24 @@ TEST_F(DxaJourney, APlanIsShownOrStopsAndSaysWhoHelps) {
     ASSERT_TRUE(report);
     EXPECT_TRUE(report->withoutNumbers);
     EXPECT_FALSE(points->isVisible()); // no numbers beside a stop
+}
+
+// Body water and health answers stand with the client, and what cannot be read is not written over.
+TEST_F(DxaJourney, PapersOfAClientAreKeptAndNeverWrittenOverUnread) {
+    const Client client = someone();
+    const Instant day = session->now();
+    EXPECT_TRUE(keepBodyWater(session->book(), client.id, {day, "bram", Litres(41.0), {}}));
+    EXPECT_TRUE(keepBodyWater(session->book(), client.id, {day.plusMinutes(5.0), "bram", Litres(42.0), {}}));
+    const auto samples = bodyWatersOf(session->book(), client.id);
+    ASSERT_EQ(samples.size(), 1u) << "one of a day";
+    EXPECT_EQ(bodyWaterOn(samples, day)->water.value(), 42.0);
+    EXPECT_FALSE(bodyWaterOn(samples, day.plusMinutes(3.0 * 24.0 * 60.0)));
+    for (const char* paper : {"body-water", "screening"})
+        ASSERT_TRUE(session->book().setSetting(paperKey(paper, client.id), "{\"items\": 7", "bram"));
+    EXPECT_FALSE(keepBodyWater(session->book(), client.id, {day, "bram", Litres(40.0), {}}));
+    EXPECT_FALSE(keepScreening(session->book(), client.id, {}, "bram"));
+    EXPECT_EQ(session->book().setting(paperKey("body-water", client.id)), "{\"items\": 7");
+    EXPECT_EQ(screeningOf(session->book(), client.id).clearanceOf("eating-1", day), Clearance::NotAsked);
 }
 
 TEST_F(DxaJourney, ARecordGoesOutAndComesIntoAnotherBook) {

@@ -9,15 +9,18 @@ namespace fusain::desktop {
 namespace {
 
 constexpr std::string_view paper = "body-water";
+
+Expected<std::vector<WaterSample>> keptBodyWaters(store::LabBook& book, const std::string& clientId) {
+    const std::string key = paperKey(paper, clientId), kept = book.setting(key);
+    if (kept.empty())
+        return std::vector<WaterSample>{};
+    return parseJson(kept, key).and_then([&](const Json& json) { return waterSamplesFromJson(json, key); });
+}
+
 } // namespace
 
 std::vector<WaterSample> bodyWatersOf(store::LabBook& book, const std::string& clientId) {
-    const std::string key = paperKey(paper, clientId), kept = book.setting(key);
-    if (kept.empty())
-        return {};
-    return parseJson(kept, key)
-        .and_then([&](const Json& json) { return waterSamplesFromJson(json, key); })
-        .value_or(std::vector<WaterSample>{});
+    return keptBodyWaters(book, clientId).value_or(std::vector<WaterSample>{});
 }
 
 std::optional<WaterSample> bodyWaterOn(const std::vector<WaterSample>& samples, Instant day) {
@@ -28,7 +31,10 @@ std::optional<WaterSample> bodyWaterOn(const std::vector<WaterSample>& samples, 
 }
 
 Expected<void> keepBodyWater(store::LabBook& book, const std::string& clientId, const WaterSample& sample) {
-    auto samples = bodyWatersOf(book, clientId);
+    auto kept = keptBodyWaters(book, clientId);
+    if (!kept) // what cannot be read is not written over
+        return tl::unexpected(kept.error());
+    auto& samples = *kept;
     std::erase_if(samples, [&](const WaterSample& other) { return report::sameDay(other.at, sample.at); });
     samples.push_back(sample);
     std::ranges::sort(samples, {}, &WaterSample::at);

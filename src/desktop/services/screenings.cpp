@@ -7,19 +7,23 @@ namespace {
 
 constexpr std::string_view screeningPaper = "screening";
 
+Expected<Screening> keptScreening(store::LabBook& book, const std::string& clientId) {
+    const std::string key = paperKey(screeningPaper, clientId), kept = book.setting(key);
+    if (kept.empty())
+        return Screening{};
+    return parseJson(kept, key).and_then([&](const Json& json) { return screeningFromJson(json, key); });
+}
+
 } // namespace
 
 Screening screeningOf(store::LabBook& book, const std::string& clientId) {
-    const std::string key = paperKey(screeningPaper, clientId), kept = book.setting(key);
-    if (kept.empty())
-        return {};
-    return parseJson(kept, key)
-        .and_then([&](const Json& json) { return screeningFromJson(json, key); })
-        .value_or(Screening{});
+    return keptScreening(book, clientId).value_or(Screening{});
 }
 
 Expected<void> keepScreening(store::LabBook& book, const std::string& clientId, const Screening& screening,
                              const std::string& by) {
+    if (const auto kept = keptScreening(book, clientId); !kept)
+        return tl::unexpected(kept.error());
     return book.setSetting(paperKey(screeningPaper, clientId), toJson(screening).dump(), by);
 }
 

@@ -4,8 +4,9 @@
 
 namespace fusain::desktop {
 
-/// What a client answered about their health, as it is kept.
+/// What a client answered about their health, as it is kept; nothing was asked where it cannot be read.
 [[nodiscard]] Screening screeningOf(store::LabBook& book, const std::string& clientId);
+/// @return a Problem where what is kept cannot be read: it is not written over
 Expected<void> keepScreening(store::LabBook& book, const std::string& clientId, const Screening& screening,
                              const std::string& by);
 

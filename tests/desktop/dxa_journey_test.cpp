@@ -273,6 +273,13 @@ TEST_F(DxaJourney, PapersOfAClientAreKeptAndNeverWrittenOverUnread) {
     EXPECT_FALSE(keepScreening(session->book(), client.id, {}, "bram"));
     EXPECT_EQ(session->book().setting(paperKey("body-water", client.id)), "{\"items\": 7");
     EXPECT_EQ(screeningOf(session->book(), client.id).clearanceOf("eating-1", day), Clearance::NotAsked);
+    EXPECT_TRUE(
+        betterInWords(session->book(), session->catalogue().screening, client.id, client.sex, Years(30), day))
+        << "who may have said something gets no numbers";
+    auto record = *store::takeOut(session->book(), client.id);
+    Json taken = fusain::toJson(record);
+    taken["screening"] = Json{{"items", 7}};
+    EXPECT_FALSE(clientRecordFromJson(taken, "other.json"));
 }
 
 TEST_F(DxaJourney, ARecordGoesOutAndComesIntoAnotherBook) {

@@ -482,6 +482,11 @@ TEST(StudyFromTests, TakesTheRepeatsThatTheDesignWants) {
     EXPECT_EQ(repeatsFor(true, 3, values, sameDay), (People{{20.0, 20.4, 20.2}}));
     EXPECT_EQ(repeatsFor(false, 2, values, sameDay), (People{{15.0, 15.2}}));
     EXPECT_TRUE(repeatsFor(true, 2, {}, sameDay).empty());
+    // A later test that stands alone does not hide the repeats before it; another equation is no repeat.
+    const std::vector<StudyValue> later{{"a", day(0.3), 20.0}, {"a", day(3.3), 20.4}, {"a", day(60.3), 25.0}};
+    EXPECT_EQ(repeatsFor(true, 2, later, sameDay), (People{{20.0, 20.4}}));
+    const std::vector<StudyValue> two{{"a", day(0.3), 20.0, "siri"}, {"a", day(3.3), 20.4, "brozek"}};
+    EXPECT_TRUE(repeatsFor(true, 2, two, sameDay).empty());
 }
 
 } // namespace

@@ -118,6 +118,11 @@ TEST(PlanGuards, TwoOfTheFiveAboutEatingOrAHistoryStop) {
     EXPECT_TRUE(makePlan(saying(heavyMan, {{"eating-1", Yes}}), losing(300)));
     EXPECT_TRUE(
         stopped(saying(heavyMan, {{"eating-1", Yes}, {"eating-4", Yes}}), losing(300), "eating disorders"));
+    // A lab whose questions know no history stops as well.
+    PlanSubject fiveOnly = saying(heavyMan, {{"eating-1", Yes}, {"eating-4", Yes}});
+    std::erase_if(fiveOnly.answers.health,
+                  [](const Asked& each) { return each.question->effect == ScreeningEffect::EatingHistory; });
+    EXPECT_TRUE(stopped(fiveOnly, losing(300), "eating disorders"));
     EXPECT_TRUE(eatingConcern(saying(heavyMan, {{"eating-history", Yes}}).answers.health));
     EXPECT_FALSE(eatingConcern(saying(heavyMan, {{"eating-2", Yes}}).answers.health));
 }

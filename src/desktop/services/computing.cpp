@@ -131,9 +131,9 @@ Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const What
         report.physiologist = nameOf(record.signature->physiologist);
     report.units = report.client.units;
     const TestSubject& who = record.subject;
-    report.withoutNumbers = report::betterWithoutNumbers(record, report.result().mass) ||
-                            eatingConcern(askedOf(catalogue_.screening, screeningOf(book_, who.clientId),
-                                                  who.sex, who.age, record.startedAt));
+    report.withoutNumbers =
+        report::betterWithoutNumbers(record, report.result().mass) ||
+        betterInWords(book_, catalogue_.screening, who.clientId, who.sex, who.age, record.startedAt);
     return report;
 }
 

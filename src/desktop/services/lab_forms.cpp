@@ -77,6 +77,9 @@ LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
             fatReference_->addItem(report::say(std::string_view(set.title)), QString::fromStdString(set.id));
     fatReference_->setCurrentIndex(std::max(
         0, fatReference_->findData(QString::fromStdString(session.references().chosenFor(fatPercent)->id))));
+    // The physiologist owns the reference sets; on the first page of a new lab book nobody is there yet.
+    const Staff& who = session.atTheBench();
+    fatReference_->setEnabled(who.id.empty() || who.role == Role::Physiologist);
     auto* choose = button(tr("Choose logo…"));
     auto* form = new QFormLayout(this);
     form->setContentsMargins(0, 0, 0, 0);
@@ -153,7 +156,7 @@ Expected<void> LetterheadForm::keep() {
         if (done)
             done = keepSetting(session_, key, value);
     const std::string reference = fatReference_->currentData().toString().toStdString();
-    if (done && reference != session_.references().chosenFor(fatPercent)->id)
+    if (done && fatReference_->isEnabled() && reference != session_.references().chosenFor(fatPercent)->id)
         done = keepSetting(session_, "reference." + fatPercent, reference);
     return done;
 }

@@ -20,6 +20,12 @@ Screening screeningOf(store::LabBook& book, const std::string& clientId) {
     return keptScreening(book, clientId).value_or(Screening{});
 }
 
+bool betterInWords(store::LabBook& book, const ScreeningQuestions& set, const std::string& clientId, Sex sex,
+                   Years age, Instant now) {
+    const auto kept = keptScreening(book, clientId);
+    return !kept || eatingConcern(askedOf(set, *kept, sex, age, now));
+}
+
 Expected<void> keepScreening(store::LabBook& book, const std::string& clientId, const Screening& screening,
                              const std::string& by) {
     if (const auto kept = keptScreening(book, clientId); !kept)

@@ -4,6 +4,7 @@
 #include "desktop/services/body_waters.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/screenings.hpp"
+#include "procedure/meaning/key_points.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -39,8 +40,10 @@ void addPlan(Session& session, report::VisitReport& visit, const report::TestRep
     const TestSubject& who = richest.record().subject;
     const auto asked = askedOf(session.catalogue().screening, screeningOf(session.book(), visit.client.id),
                                who.sex, who.age, session.now());
-    if (auto plan =
-            makePlan(planSubject(who, *richest.composition(), {request->athlete, asked, false}), *request))
+    if (auto plan = makePlan(planSubject(who, *richest.composition(),
+                                         {request->athlete, asked,
+                                          hasLowLimbLean(richest.computed, richest.references.limbLean)}),
+                             *request))
         visit.plan = std::move(*plan);
 }
 

@@ -115,6 +115,13 @@ bool holds(const KeyPointRule& rule, const KeyPointFacts& facts) {
 
 } // namespace
 
+bool hasLowLimbLean(const ComputedTest& test, const reference::ReferenceSet* limbLean) {
+    KeyPointFacts facts;
+    addLimbs(facts, test, limbLean);
+    const auto low = facts.find("limb-lean.low");
+    return low != facts.end() && low->second > 0.0;
+}
+
 KeyPointFacts keyPointFacts(const KeyPointInputs& inputs) {
     const ComputedTest& test = *inputs.test;
     const TestSubject& subject = test.record().subject;

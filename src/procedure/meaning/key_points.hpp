@@ -21,6 +21,8 @@ struct KeyPointInputs {
     LabPrecision precision;
 };
 [[nodiscard]] KeyPointFacts keyPointFacts(const KeyPointInputs& inputs);
+/// Whether lean of arms and legs is below the limit of a reference; not where neither knows it.
+[[nodiscard]] bool hasLowLimbLean(const ComputedTest& test, const reference::ReferenceSet* limbLean);
 
 /// One thing that matters today.
 struct KeyPoint {

@@ -48,12 +48,12 @@ void stopsOfTheAnswers(std::vector<PlanStop>& stops, const PlanSubject& subject,
     const auto say = [&](const ScreeningQuestion& question) {
         stops.push_back({{question.why, {}}, {question.whom, {}}});
     };
-    if (eatingConcern(health))
-        for (const Asked& each : health)
-            if (each.question->effect == ScreeningEffect::EatingHistory) {
-                say(*each.question);
-                break;
-            }
+    const auto aboutEating = std::ranges::find_if(health, [](const Asked& each) {
+        return each.clearance == Clearance::Said && (each.question->effect == ScreeningEffect::EatingHistory ||
+                                                     each.question->effect == ScreeningEffect::Eating);
+    });
+    if (eatingConcern(health)) // then one of them was said
+        say(*aboutEating->question);
     for (const Asked& each : health)
         if (each.clearance == Clearance::Said && each.question->effect == ScreeningEffect::Stop)
             say(*each.question);

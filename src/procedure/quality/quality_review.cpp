@@ -113,13 +113,18 @@ std::vector<std::vector<double>> repeatsFor(bool betweenDays, int repeats, std::
     std::map<std::string, std::vector<StudyValue>> runs; // of each person, from the latest back
     const auto continues = [&](const StudyValue& later, const StudyValue& earlier) {
         const double days = minutesBetween(earlier.at, later.at) / (24.0 * 60.0);
+        if (later.setting != earlier.setting)
+            return false;
         return betweenDays ? days >= leastDaysApart - 0.5 && days <= mostDaysApart + 0.5
                            : sameDay(earlier.at, later.at);
     };
     for (const StudyValue& value : values) {
         auto& run = runs[value.clientId];
-        if (run.empty() || (static_cast<int>(run.size()) < repeats && continues(run.back(), value)))
-            run.push_back(value);
+        if (static_cast<int>(run.size()) == repeats)
+            continue;
+        if (!run.empty() && !continues(run.back(), value))
+            run.clear(); // too few in a row: those before them may do
+        run.push_back(value);
     }
     std::vector<std::vector<double>> people;
     for (const auto& [client, run] : runs) {

@@ -47,8 +47,10 @@ struct StudyValue {
     std::string clientId;
     Instant at;
     double value = 0.0;
+    std::string setting = {}; ///< instrument and equation: repeats are of one
 };
-/// The repeats of each person that a study may use, latest first: of one day, or 2 to 7 days apart.
+/// The latest repeats of each person that a study may use: of one day, or each 2 to 7 days after the one
+/// before.
 /// @param values any order  @param repeats of each person, at least 2; people with fewer are left out
 /// @param sameDay whether two moments are one day in the lab's zone
 [[nodiscard]] std::vector<std::vector<double>> repeatsFor(bool betweenDays, int repeats,

@@ -1,6 +1,7 @@
 #include "record/lab/screening.hpp"
 
 #include "record/base/json.hpp"
+#include "record/method/protocol.hpp"
 
 #include <algorithm>
 #include <array>
@@ -8,7 +9,6 @@
 namespace fusain {
 namespace {
 
-constexpr Years olderPeople{70.0};
 constexpr int eatingLimit = 2; // Morgan 1999
 
 template <class Enum>
@@ -37,9 +37,9 @@ ScreeningQuestion questionFrom(const Json& json) {
                                json.at("holds_days").get<int>(),   json.at("why").get<std::string>(),
                                json.at("whom").get<std::string>(), json.at("source").get<std::string>(),
                                json.at("grade").get<std::string>()};
-    const auto& who = question.appliesIf;
-    if (!who.empty() && who != "woman" && who != "from 70 years")
-        throw Json::other_error::create(501, "applies_if is \"" + who + "\", which is not known", &json);
+    if (!holdsFor(question.appliesIf, {}))
+        throw Json::other_error::create(
+            501, "applies_if is \"" + question.appliesIf + "\", which is not about people", &json);
     if (question.holdsDays < 1)
         throw Json::other_error::create(501, "holds_days is at least 1", &json);
     return question;
@@ -59,8 +59,7 @@ ScreeningItem itemFrom(const Json& json) {
 std::vector<const ScreeningQuestion*> ScreeningQuestions::concerning(Sex sex, Years age) const {
     std::vector<const ScreeningQuestion*> list;
     for (const ScreeningQuestion& question : questions)
-        if (question.appliesIf.empty() || (question.appliesIf == "woman" && sex == Sex::Female) ||
-            (question.appliesIf == "from 70 years" && age >= olderPeople))
+        if (holdsFor(question.appliesIf, {sex, age}).value_or(true))
             list.push_back(&question);
     return list;
 }

@@ -1,6 +1,8 @@
 #include "record/library/client_record.hpp"
 
 #include "record/base/json_lists.hpp"
+#include "record/lab/body_water.hpp"
+#include "record/lab/screening.hpp"
 
 #include <algorithm>
 
@@ -31,6 +33,14 @@ auto nested(const Json& json, Read read) {
     if (!value)
         throw Json::other_error::create(501, value.error().english(), &json);
     return std::move(*value);
+}
+
+// A paper that nobody could read afterwards is refused with its record.
+void checkPapers(const std::map<std::string, Document>& papers) {
+    if (const auto water = papers.find("body-water"); water != papers.end())
+        static_cast<void>(nested(*water->second, waterSamplesFromJson));
+    if (const auto screening = papers.find("screening"); screening != papers.end())
+        static_cast<void>(nested(*screening->second, screeningFromJson));
 }
 
 ClientRecord::Test testFrom(const Json& json) {
@@ -89,6 +99,7 @@ Expected<ClientRecord> clientRecordFromJson(const Json& json, const std::string&
         for (const std::string_view paper : clientPapers)
             if (const auto found = json.find(keyOf(paper)); found != json.end() && !found->is_null())
                 record.papers[std::string(paper)] = *found;
+        checkPapers(record.papers);
         return record;
     });
 }

@@ -120,6 +120,8 @@ std::optional<bool> holdsFor(const std::string& condition, const AskedPerson& pe
         return person.sex == Sex::Female;
     if (condition == "childbearing age")
         return person.sex == Sex::Female && person.age >= childbearingFrom && person.age <= childbearingTo;
+    if (condition == "from 70 years")
+        return person.age >= frailtyAskedFrom;
     if (condition == "minor")
         return person.age < anthropometry::adultAge;
     return std::nullopt;

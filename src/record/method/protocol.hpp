@@ -33,7 +33,10 @@ struct AskedPerson {
 };
 /// Women are asked about pregnancy between these ages; an engineering choice, local rules decide.
 inline constexpr Years childbearingFrom{11.0}, childbearingTo{55.0};
-/// Whether a condition of a rule holds for somebody. @return nothing for a condition that is not about people
+/// From here on frailty is asked about; an engineering choice.
+inline constexpr Years frailtyAskedFrom{70.0};
+/// Whether a condition of a rule or question holds for somebody. @return nothing for a condition that is not
+/// about people
 [[nodiscard]] std::optional<bool> holdsFor(const std::string& condition, const AskedPerson& person);
 
 /// What the protocol wants to hear: "no", "at least 4 h ago", "at most 0.2 kg".

@@ -51,6 +51,7 @@ TrialsPanel::TrialsPanel(Session& session)
 }
 
 void TrialsPanel::entered() {
+    warnedAt_.reset(); // another client's dives are not this one's
     typed_->clear();
 }
 

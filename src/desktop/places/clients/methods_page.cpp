@@ -85,12 +85,12 @@ void MethodsPage::addWater() {
     const Day* day = chosenDay();
     if (!day)
         return;
-    const ComputedTest& test = day->tests.front();
+    const ComputedTest test = day->tests.front(); // the page may be filled anew behind the dialog
     WaterSampleDialog dialog(test.record().startedAt, test.shared().mass, session_.atTheBench().id, this);
     if (dialog.exec() != QDialog::Accepted)
         return;
     if (const auto sample = dialog.sample())
-        session_.report(keepBodyWater(session_.book(), clientId_, *sample));
+        session_.report(keepBodyWater(session_.book(), test.record().subject.clientId, *sample));
     showDay();
 }
 

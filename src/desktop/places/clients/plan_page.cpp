@@ -40,16 +40,6 @@ QSlider* slider(int least, int most, int step, int value, const QString& name) {
     return made;
 }
 
-// Below the limit of the lab's reference, as the key points judge it.
-bool hasLowLimbLean(const ComputedTest& test, Computing& computing) {
-    KeyPointInputs inputs;
-    inputs.test = &test;
-    inputs.limbLean = computing.referencesFor(test).limbLean;
-    const KeyPointFacts facts = keyPointFacts(inputs);
-    const auto low = facts.find("limb-lean.low");
-    return low != facts.end() && low->second > 0.0;
-}
-
 QString kcal(KilocaloriesPerDay energy) {
     return QObject::tr("%1 kcal").arg(number(energy.value(), 0));
 }
@@ -125,6 +115,7 @@ void PlanPage::showTests(const std::optional<Client>& client, const std::vector<
         if (auto result = session_.computing().computed(test);
             !test_ && common(test).state == TestState::Signed && result && result->composition())
             test_ = std::move(*result);
+    lowLimbLean_ = test_ && hasLowLimbLean(*test_, session_.computing().referencesFor(*test_).limbLean);
     if (another)
         load();
     show();
@@ -132,7 +123,7 @@ void PlanPage::showTests(const std::optional<Client>& client, const std::vector<
 
 PlanSubject PlanPage::subject() const {
     return planSubject(test_->record().subject, *test_->composition(),
-                       {athlete_->isChecked(), asked(), hasLowLimbLean(*test_, session_.computing())});
+                       {athlete_->isChecked(), asked(), lowLimbLean_});
 }
 
 PlanRequest PlanPage::request() const {
@@ -264,11 +255,12 @@ void PlanPage::useScreening(Screening screening, bool kept) {
 void PlanPage::askAboutHealth() {
     if (!test_)
         return;
-    const TestSubject& who = test_->record().subject;
+    const TestSubject who = test_->record().subject;
     const ScreeningQuestions& set = session_.catalogue().screening;
     HealthDialog dialog(set, set.concerning(who.sex, who.age), screening_, session_.now(),
                         session_.atTheBench().id, this);
-    if (dialog.exec() == QDialog::Accepted)
+    // What was said of one client never lands with another, whatever happened behind the dialog.
+    if (dialog.exec() == QDialog::Accepted && client_ && client_->id == who.clientId)
         useScreening(dialog.screening(), dialog.consent());
 }
 

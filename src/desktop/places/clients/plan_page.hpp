@@ -37,7 +37,8 @@ private:
     Session& session_;
     std::optional<Client> client_;
     std::optional<ComputedTest> test_;
-    Screening screening_; ///< of the client; more than is kept where they did not want it kept
+    bool lowLimbLean_ = false; ///< of the test: asked for once, not at each move of a slider
+    Screening screening_;      ///< of the client; more than is kept where they did not want it kept
     QLabel* start_;
     ValueField* target_;
     QSlider* weeks_;

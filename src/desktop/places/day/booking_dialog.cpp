@@ -121,8 +121,9 @@ void BookingDialog::propose() {
     const auto computed = session_.computing().computed(*last);
     const RetestSchool& school = retestSchools()[static_cast<std::size_t>(school_->currentIndex())];
     const auto proposal =
-        proposeRetest(school, computed ? outcomeOf(*computed) : std::nullopt,
-                      session_.computing().precisionOf(methodOf(*last), session_.atTheBench().id));
+        computed ? proposeRetest(school, outcomeOf(*computed),
+                                 session_.computing().precisionOf(*computed, common(*last).startedBy))
+                 : proposeRetest(school, std::nullopt);
     const QDateTime then = QDateTime::fromMSecsSinceEpoch(common(*last).startedAt.milliseconds);
     if (!proposal) {
         reason_->setText(tr("The last test gives no fat; choose another school or a day."));

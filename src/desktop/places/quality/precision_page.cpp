@@ -94,11 +94,15 @@ PrecisionPage::PrecisionPage(Session& session)
     connect(add, &QPushButton::clicked, this, &PrecisionPage::addPerson);
     connect(person_, &QLineEdit::returnPressed, this, &PrecisionPage::addPerson);
     connect(import, &QPushButton::clicked, this, &PrecisionPage::importStudy);
-    for (const QComboBox* choice : {quantity_, group_, design_, sex_})
-        connect(choice, &QComboBox::currentIndexChanged, this, [this] {
-            collected_.clear();
-            showStudy();
-        });
+    // What was collected was of other people, by other hands or by another plan.
+    const auto beginAnew = [this] {
+        collected_.clear();
+        showStudy();
+    };
+    for (const QComboBox* choice : {quantity_, group_, design_, sex_, plan_})
+        connect(choice, &QComboBox::currentIndexChanged, this, beginAnew);
+    for (const ValueField* limit : {leastFat_, mostFat_})
+        connect(limit, &ValueField::edited, this, beginAnew);
     connect(keep, &QPushButton::clicked, this, &PrecisionPage::keepStudy);
     connect(take, &QPushButton::clicked, this, &PrecisionPage::takeFromTests);
     connect(book, &QPushButton::clicked, this, &PrecisionPage::bookSecondDay);
@@ -188,13 +192,23 @@ std::string PrecisionPage::method() const {
     return found;
 }
 
+// The study speaks for these hands only.
+bool PrecisionPage::inChosenHands(const std::string& technician) const {
+    const std::string group = group_->currentData().toString().toStdString();
+    if (group.empty() || group == technician)
+        return true;
+    return std::ranges::any_of(session_.book().staff(), [&](const Staff& staff) {
+        return staff.id == technician && roleText(staff.role) == group;
+    });
+}
+
 // Nobody has to type what stands in the lab book.
 void PrecisionPage::takeFromTests() {
     const std::string quantity = quantity_->currentData().toString().toStdString();
     const StudiedPeople people = population();
     std::vector<StudyValue> values;
     for (const AnyTest& test : session_.book().testsSince(Instant{}, method())) {
-        if (common(test).state != TestState::Signed)
+        if (common(test).state != TestState::Signed || !inChosenHands(common(test).startedBy))
             continue;
         const auto computed = session_.computing().computed(test);
         const auto* body = computed ? computed->composition() : nullptr;
@@ -203,7 +217,8 @@ void PrecisionPage::takeFromTests() {
         const double value = quantity == "fat-percent" ? body->fatPercent.estimate().value()
                              : quantity == "fat-mass"  ? body->fatMass.estimate().value()
                                                        : body->fatFreeMass.estimate().value();
-        values.push_back({common(test).subject.clientId, common(test).startedAt, value});
+        values.push_back({common(test).subject.clientId, common(test).startedAt, value,
+                          computed->shared().setting + computed->shared().conversion});
     }
     collected_ = repeatsFor(design_->currentIndex() == 1, plan_->currentData().toInt(), std::move(values),
                             &report::sameDay);

@@ -20,6 +20,7 @@ private:
     void takeFromTests();
     void bookSecondDay();
     [[nodiscard]] StudiedPeople population() const;
+    [[nodiscard]] bool inChosenHands(const std::string& technician) const;
     [[nodiscard]] std::string method() const; ///< that the instrument is studied for
 
     Session& session_;

@@ -6,6 +6,7 @@
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
+#include <QDateTime>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -60,7 +61,9 @@ std::optional<Instant> SecondDayDialog::when() const {
     const int row = client_->currentIndex();
     if (row < 0 || row >= static_cast<int>(first_.size()))
         return std::nullopt;
-    return first_[static_cast<std::size_t>(row)].at.plusMinutes(days_->value() * minutesADay);
+    // Days of the calendar: the clock time stays when the clocks change.
+    const auto first = QDateTime::fromMSecsSinceEpoch(first_[static_cast<std::size_t>(row)].at.milliseconds);
+    return Instant{first.addDays(days_->value()).toMSecsSinceEpoch()};
 }
 
 void SecondDayDialog::judge() {

@@ -1154,11 +1154,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Differs from the last test: "{1}" Fat may read higher than then ({2}).</source>
+      <source>Differs from the last test: "{1}" Fat may read higher than at that test ({2}).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Differs from the last test: "{1}" Fat may read lower than then ({2}).</source>
+      <source>Differs from the last test: "{1}" Fat may read lower than at that test ({2}).</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5738,8 +5738,8 @@
       <translation>Dann planen wir anders.</translation>
     </message>
     <message>
-      <source>Put together</source>
-      <translation>Zusammen</translation>
+      <source>Combined estimate</source>
+      <translation>Kombinierte Schätzung</translation>
     </message>
     <message>
       <source>Drink as you usually do on the day before.</source>

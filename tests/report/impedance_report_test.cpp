@@ -114,7 +114,7 @@ TEST_F(ImpedanceReport, WhatDifferedFromTheLastTestStandsInTheFindings) {
     EXPECT_TRUE(words.contains(QLatin1String("9 hours later in the day"))) << words.toStdString();
     EXPECT_TRUE(words.contains(QLatin1String("Differs from the last test: \"When did you last eat?\"")))
         << words.toStdString();
-    EXPECT_TRUE(words.contains(QLatin1String("Fat may read higher than then"))) << words.toStdString();
+    EXPECT_TRUE(words.contains(QLatin1String("Fat may read higher than at that test"))) << words.toStdString();
     EXPECT_TRUE(words.contains(QLatin1String("the vector: no change")));
 }
 

@@ -190,7 +190,7 @@ Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& meth
     // What was measured elsewhere is no breath against the closed tube.
     if (const auto bar = barTo(ChamberStep::ThoracicGas); bar && from.origin == Origin::Link)
         return refused(*bar,
-                       {FUSAIN_TEXT("Go on with the prediction, or with a measurement from elsewhere."), {}});
+                       {FUSAIN_TEXT("Use the predicted volume, or one that was measured elsewhere."), {}});
     return keep<chamber::ThoracicGasMeasured>(MeasuredThoracicGas{from, volume, method});
 }
 

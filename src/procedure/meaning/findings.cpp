@@ -55,22 +55,20 @@ Message changeSentence(const Changes& changes, const std::string& since) {
                                              percentText(fat.directionProbability()),
                                              percentText(lean.directionProbability())};
     if (fat.real() && !lean.real())
-        return {FUSAIN_TEXT(
-                    "{1}: fat mass {2} kg, beyond the LSC ({3} kg; {6} % likely a change in that direction); "
-                    "fat-free mass within measurement error ({4} kg)."),
+        return {FUSAIN_TEXT("{1}: fat mass {2} kg, beyond the LSC ({3} kg; probability of this direction {6} "
+                            "%); fat-free mass within measurement error ({4} kg)."),
                 arguments};
     if (fat.real() && lean.real())
         return {FUSAIN_TEXT("{1}: fat mass {2} kg (LSC {3} kg) and fat-free mass {4} kg (LSC {5} kg), both "
                             "beyond the LSC."),
                 arguments};
     if (lean.real())
-        return {FUSAIN_TEXT("{1}: fat-free mass {4} kg, beyond the LSC ({5} kg; {7} % likely a change in that "
-                            "direction); fat mass within measurement error ({2} kg)."),
+        return {FUSAIN_TEXT("{1}: fat-free mass {4} kg, beyond the LSC ({5} kg; probability of this direction "
+                            "{7} %); fat mass within measurement error ({2} kg)."),
                 arguments};
-    return {
-        FUSAIN_TEXT("{1}: no change beyond the LSC (fat mass {2} kg, LSC {3} kg; {6} % likely a change in that "
-                    "direction)."),
-        arguments};
+    return {FUSAIN_TEXT("{1}: no change beyond the LSC (fat mass {2} kg, LSC {3} kg; probability of this "
+                        "direction {6} %)."),
+            arguments};
 }
 
 // Within two weeks tissue changes little, however hard somebody tries.

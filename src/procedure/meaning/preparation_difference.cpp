@@ -27,8 +27,10 @@ std::vector<Message> preparationDifferences(const RawTest& now, const RawTest& e
         differences.push_back(
             {answer.effect == readiness::Effect::Noise
                  ? FUSAIN_TEXT("Differs from the last test: \"{1}\" The change is less certain ({2}).")
-             : over ? FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read higher than then ({2}).")
-                    : FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read lower than then ({2})."),
+             : over ? FUSAIN_TEXT(
+                          "Differs from the last test: \"{1}\" Fat may read higher than at that test ({2}).")
+                    : FUSAIN_TEXT(
+                          "Differs from the last test: \"{1}\" Fat may read lower than at that test ({2})."),
              {rule->question, rule->effectSize}});
     }
     return differences;

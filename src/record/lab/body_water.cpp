@@ -69,9 +69,9 @@ WaterSample waterSampleFrom(const Dilution& dilution, Instant at, std::string by
 std::optional<Problem> problemWith(const WaterSample& sample, const std::optional<Kilograms>& mass) {
     if (const auto& dilution = sample.dilution) {
         if (!(dilution->dose > Kilograms(0.0) && dilution->dose <= greatestDose))
-            return wrong(
-                {FUSAIN_TEXT("A dose of {1} g cannot be right."), {fixed(1000.0 * dilution->dose.value(), 1)}},
-                {FUSAIN_TEXT("Type the grams of pure tracer water."), {}});
+            return wrong({FUSAIN_TEXT("Dose {1} g is out of range (above 0, up to 200 g)."),
+                          {fixed(1000.0 * dilution->dose.value(), 1)}},
+                         {FUSAIN_TEXT("Type the grams of pure tracer water."), {}});
         if (!(dilution->before >= 0.0 && dilution->after > dilution->before))
             return wrong({FUSAIN_TEXT("The enrichment after the dose must be above the one before."), {}},
                          {FUSAIN_TEXT("Check the two samples."), {}});
@@ -79,7 +79,7 @@ std::optional<Problem> problemWith(const WaterSample& sample, const std::optiona
     const Litres least = mass ? Litres(leastShare * mass->value()) : leastWater,
                  most = mass ? Litres(mostShare * mass->value()) : mostWater;
     if (!(sample.water >= least && sample.water <= most))
-        return wrong({FUSAIN_TEXT("Body water of {1} L cannot be right: expected {2} to {3} L."),
+        return wrong({FUSAIN_TEXT("Body water {1} L is out of range ({2}–{3} L)."),
                       {fixed(sample.water.value(), 1), fixed(least.value(), 1), fixed(most.value(), 1)}},
                      {FUSAIN_TEXT("Check dose, enrichments and their unit."), {}});
     return std::nullopt;

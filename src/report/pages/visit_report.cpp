@@ -29,7 +29,7 @@ std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across) {
     if (surest != rows.end())
         surest->strong = true;
     if (across.best)
-        add(FUSAIN_TEXT("Put together"), across.best->fatPercent);
+        add(FUSAIN_TEXT("Combined estimate"), across.best->fatPercent);
     return rows;
 }
 
@@ -40,8 +40,7 @@ QString inTogether(const MethodsOfADay& across) {
     for (std::size_t i = 0; i < across.values.size(); ++i)
         parts << tr("%1 %2 %").arg(say(methodTitle(across.values[i].method)),
                                    number(100.0 * across.best->weights[i], 0));
-    return tr("Put together, each method counts as far as it adds something: %1. It stands beside the methods, "
-              "never instead.")
+    return tr("Combined estimate, beside the methods and never instead of them. Weights: %1.")
         .arg(parts.join(QStringLiteral(", ")));
 }
 

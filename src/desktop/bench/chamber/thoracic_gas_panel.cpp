@@ -103,7 +103,7 @@ void ThoracicGasPanel::primary() {
 void ThoracicGasPanel::repeat() {
     if (const auto bar = run().barTo(step()))
         return static_cast<void>(
-            session_.report(failure(*bar, {}, {FUSAIN_TEXT("Go on with the prediction."), {}})));
+            session_.report(failure(*bar, {}, {FUSAIN_TEXT("Use the predicted volume."), {}})));
     if (linked())
         session_.report(recording<PantingRecording>().start());
 }

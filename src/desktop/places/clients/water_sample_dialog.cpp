@@ -39,7 +39,7 @@ WaterSampleDialog::WaterSampleDialog(Instant day, Kilograms mass, std::string by
     }
     layout->addWidget(words_);
     layout->addStretch(1);
-    const DialogFoot foot = footOf(this, tr("Keep body water"));
+    const DialogFoot foot = footOf(this, tr("Save body water"));
     keep_ = foot.primary;
     layout->addWidget(foot.box);
     connect(how_, &QComboBox::currentIndexChanged, this, &WaterSampleDialog::judge);

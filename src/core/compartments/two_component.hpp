@@ -49,8 +49,8 @@ inline constexpr TwoComponentConstants heywardWagnerBlackWomen2004{4.85, 4.39};
 
 /// How the density of the fat-free body differs between people: standard deviations, kg/L. Four-component work
 /// finds 0.006 to 0.010; the values are engineering choices within it, for a lab to replace.
-/// @par Source Lohman TG (1981), Hum Biol 53:181-225 (0.0084 and 3.9 %fat, 2.7 with what a method adds); spread
-/// by group not verified.
+/// @par Source Siri WE (1961) and Lohman TG (1981), Hum Biol 53:181-225, who put the error of % fat by density
+/// at 3.9 and 2.7 points; the spread by group is not verified.
 struct FatFreeDensitySpread {
     double healthyAdults = 0.0064; ///< 18 to 60 years, body mass index below 30 kg/m²
     double others = 0.008;

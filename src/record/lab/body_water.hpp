@@ -9,7 +9,7 @@
 
 namespace fusain {
 
-/// Body water of a person by dilution of a tracer, as a laboratory reported it: docs/formats/client-record.md.
+/// Body water of a person by dilution of a tracer, as a laboratory reported it: docs/formats/screening.md.
 struct WaterSample {
     Instant at;
     std::string by; ///< staff id of whoever typed it

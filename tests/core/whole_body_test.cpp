@@ -112,6 +112,23 @@ TEST(WholeBodyTable, SaysWhomAnEquationDoesNotFit) {
               2u); // men only, grade B
 }
 
+TEST(WholeBodyTable, SaysWhetherAnEquationAppliesToThisPerson) {
+    const auto& kyle = *findWholeBodyEquation("impedance.ffm.kyle-2001"); // 20 to 94 y, 17.0 to 33.8 kg/m²
+    const auto verdict = [&](WholeBodyInputs person) { return applicability(kyle, person).verdict; };
+    EXPECT_EQ(verdict(M), Applies::Yes);
+    EXPECT_EQ(verdict(O), Applies::Partly);
+    EXPECT_EQ(verdict(C), Applies::No);
+    WholeBodyInputs heavy = M;
+    heavy.mass = Kilograms(33.8 * M.height.value() * M.height.value() - 1e-9);
+    EXPECT_EQ(verdict(heavy), Applies::Yes);
+    heavy.mass = heavy.mass + Kilograms(2e-9);
+    EXPECT_EQ(verdict(heavy), Applies::Partly);
+    heavy.age = Years(95.0);
+    EXPECT_EQ(verdict(heavy), Applies::No); // the worse of the two, with both reasons
+    EXPECT_EQ(applicability(kyle, heavy).because.size(), 2u);
+    EXPECT_EQ(applicability(*findWholeBodyEquation("impedance.ffm.lukaski-1985"), W).verdict, Applies::No);
+}
+
 TEST(WholeBodyTable, AStandingReadingInAGelEquationCostsKilograms) {
     // Sheet 5.6: 558.0 Ω instead of 480 gives 52.525 instead of 57.144 kg by Kyle at the same reactance.
     WholeBodyInputs contact = M;

@@ -82,6 +82,13 @@ TEST_F(DemoLab, EveryIntervalOnAPageIsOneThatWasComputed) {
                 EXPECT_TRUE(first || known->second == match.captured(3))
                     << client.name << ": two intervals of " << match.captured(1).toStdString();
             }
+            for (auto found = interval.globalMatch(testing::textOf(labCopy(*visit))); found.hasNext();) {
+                const auto match = found.next();
+                ++read;
+                EXPECT_TRUE(isOneOf(match.captured(3), halves))
+                    << client.name << " (lab) " << code.toStdString() << ": "
+                    << match.captured(0).toStdString();
+            }
         }
     }
     EXPECT_GT(read, 20);

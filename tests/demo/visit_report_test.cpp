@@ -1,5 +1,6 @@
 // The report on a visit, for everybody of the made-up lab.
 #include "demo_lab.hpp"
+#include "desktop/services/lab_references.hpp"
 #include "desktop/services/visit_reporter.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
@@ -34,6 +35,48 @@ std::optional<report::VisitReport> lastVisit(Session& session, const Client& cli
     const auto visit = days.empty() ? Expected<report::VisitReport>(tl::unexpected(Problem{}))
                                     : desktop::visitReportOn(session, client, days.front());
     return visit ? std::optional(*visit) : std::nullopt;
+}
+
+// A scan tells most, then the tank, the chamber and the analyzer, in whatever order they came.
+TEST_F(DemoLab, TheTestThatTellsMostCarriesThePictures) {
+    const auto session = sessionOn(copied(), *catalogue, clock);
+    const std::vector<std::string> order{"dxa", "hydrostatic", "airdisplacement", "impedance"};
+    int several = 0;
+    for (const Client& client : book->clients()) {
+        auto visit = lastVisit(*session, client);
+        if (!visit || !visit->richest())
+            continue;
+        const auto rank = [&](const report::TestReport& test) {
+            return std::ranges::find(order, methodOf(test.computed.test)) - order.begin();
+        };
+        for (int turn = 0; turn < 2; ++turn, std::ranges::reverse(visit->tests))
+            for (const report::TestReport& test : visit->tests)
+                if (test.composition())
+                    EXPECT_LE(rank(*visit->richest()), rank(test)) << client.name;
+        several += visit->tests.size() > 1;
+    }
+    EXPECT_GT(several, 0);
+}
+
+TEST_F(DemoLab, ALimitOfAnotherMethodJudgesNobody) {
+    const auto session = sessionOn(copied(), *catalogue, clock);
+    desktop::LabReferences& references = session->references();
+    const auto chosen = [&](const char* quantity, std::string_view method) {
+        const auto* set = references.chosenForMethod(quantity, method);
+        return set ? set->id : std::string();
+    };
+    // Without a method of its own a set serves every method.
+    EXPECT_EQ(chosen("limb-lean-index", "dxa"), "limb-lean-index.ewgsop2-2019");
+    EXPECT_EQ(chosen("limb-lean-index", "impedance"), "limb-lean-index.ewgsop2-2019");
+    // Of one paper the limit of the method stands, whichever of them was chosen.
+    for (const char* id : {"limb-lean-index.awgs-2019", "limb-lean-index.awgs-2019.dxa"}) {
+        ASSERT_TRUE(references.choose(*session->catalogue().reference(id), "s-01")) << id;
+        EXPECT_EQ(chosen("limb-lean-index", "dxa"), "limb-lean-index.awgs-2019.dxa");
+        EXPECT_EQ(chosen("limb-lean-index", "impedance"), "limb-lean-index.awgs-2019");
+    }
+    // A paper that has none for the method gives none.
+    EXPECT_EQ(chosen("limb-lean-by-bmi", "dxa"), "limb-lean-by-bmi.fnih-2014");
+    EXPECT_EQ(chosen("limb-lean-by-bmi", "impedance"), "");
 }
 
 TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {

@@ -78,12 +78,9 @@ EquationValue evaluate(const WholeBodyEquation& equation, EquationArguments argu
         value.standardError = error;
     const bool knowsMassIndex = equation.inputs.find('h') != std::string_view::npos &&
                                 equation.inputs.find('w') != std::string_view::npos;
-    const double massIndex =
-        knowsMassIndex ? anthropometry::massIndex(inputs.mass, inputs.height).value() : 0.0;
-    const auto& range = equation.massIndices;
-    if (knowsMassIndex && (massIndex < range.least || massIndex > range.most))
-        value.flags.push_back(fmt::format("body mass index {:.1f} is outside {} to {} kg/m²", massIndex,
-                                          range.least, range.most));
+    if (const auto outside = knowsMassIndex ? massIndexOutside(equation, inputs) : std::nullopt)
+        value.flags.push_back(fmt::format("body mass index {:.1f} is outside {} to {} kg/m²", *outside,
+                                          equation.massIndices.least, equation.massIndices.most));
     if (equation.quantity == Predicted::FatFreeMass &&
         equation.standardError(inputs.sex) < externalFatFreeMassError.value())
         value.flags.push_back(fmt::format("standard error of the people it was made from; {:.1f} kg in others",

@@ -160,7 +160,6 @@ double asymmetryPercent(double right, double left) {
 
 LimbBalance balance(const SegmentLean& right, const SegmentLean& left, double repeatError,
                     Kilograms threshold) {
-    constexpr double normal95 = 1.959963984540054;
     const double error = repeatError * std::hypot(right.scaled.value(), left.scaled.value());
     return {right.scaled - left.scaled, Kilograms(normal95 * error), threshold,
             Percent(asymmetryPercent(right.scaled.value(), left.scaled.value()))};

@@ -3,6 +3,7 @@
 #include "core/base/message.hpp"
 #include "core/base/problem.hpp"
 #include "core/impedance/spectrum.hpp"
+#include "core/numeric/measured.hpp"
 
 #include <map>
 #include <string>
@@ -49,6 +50,8 @@ struct SegmentLean {
     Kilograms scaled{0.0};        ///< after closing on the whole body; raw where there is none
     Kilograms error{0.0};         ///< standard error of `scaled`
     double partOfReference = 0.0; ///< scaled over the lean that goes with the height
+    /// Half of the 95 % interval of `scaled`.
+    [[nodiscard]] Kilograms halfInterval() const { return error * normal95; }
 };
 struct Segmentation {
     std::vector<SegmentLean> segments;

@@ -3,6 +3,8 @@
 #include "core/anthropometry/indices.hpp"
 #include "core/units/format.hpp"
 
+#include <algorithm>
+
 namespace fusain::impedance {
 
 std::string_view predictedName(Predicted quantity) {
@@ -25,21 +27,39 @@ std::string_view predictedUnit(Predicted quantity) {
     return quantity == Predicted::BodyWater || quantity == Predicted::ExtracellularWater ? "L" : "kg";
 }
 
-std::vector<Message> reservations(const WholeBodyEquation& equation, const WholeBodyInputs& inputs) {
-    std::vector<Message> found;
-    if (!equation.coversAge(inputs.age))
-        found.push_back(
-            {FUSAIN_TEXT("{1} was made for {2} to {3} y."),
-             {std::string(equation.title), fixed(equation.ages.least, 0), fixed(equation.ages.most, 0)}});
+std::string_view appliesText(Applies applies) {
+    return applies == Applies::Yes ? "yes" : applies == Applies::Partly ? "partly" : "no";
+}
+
+std::optional<double> massIndexOutside(const WholeBodyEquation& equation, const WholeBodyInputs& inputs) {
     const double massIndex = anthropometry::massIndex(inputs.mass, inputs.height).value();
-    if (!equation.massIndices.contains(massIndex))
-        found.push_back({FUSAIN_TEXT("{1} was made for a body mass index of {2} to {3}; this one is {4}."),
-                         {std::string(equation.title), fixed(equation.massIndices.least, 1),
-                          fixed(equation.massIndices.most, 1), fixed(massIndex, 1)}});
+    return equation.massIndices.contains(massIndex) ? std::nullopt : std::optional(massIndex);
+}
+
+Applicability applicability(const WholeBodyEquation& equation, const WholeBodyInputs& inputs) {
+    Applicability found;
+    const auto outside = [&](Applies verdict, Message why) {
+        found.verdict = std::max(found.verdict, verdict);
+        found.because.push_back(std::move(why));
+    };
+    const std::string title(equation.title);
     if (!(inputs.sex == Sex::Male ? equation.men : equation.women))
-        found.push_back({inputs.sex == Sex::Male ? FUSAIN_TEXT("{1} was made for women only.")
-                                                 : FUSAIN_TEXT("{1} was made for men only."),
-                         {std::string(equation.title)}});
+        outside(Applies::No, {inputs.sex == Sex::Male ? FUSAIN_TEXT("{1} was made for women only.")
+                                                      : FUSAIN_TEXT("{1} was made for men only."),
+                              {title}});
+    if (!equation.coversAge(inputs.age))
+        outside(Applies::No, {FUSAIN_TEXT("{1} was made for {2} to {3} y."),
+                              {title, fixed(equation.ages.least, 0), fixed(equation.ages.most, 0)}});
+    if (const auto massIndex = massIndexOutside(equation, inputs))
+        outside(Applies::Partly,
+                {FUSAIN_TEXT("{1} was made for a body mass index of {2} to {3}; this one is {4}."),
+                 {title, fixed(equation.massIndices.least, 1), fixed(equation.massIndices.most, 1),
+                  fixed(*massIndex, 1)}});
+    return found;
+}
+
+std::vector<Message> reservations(const WholeBodyEquation& equation, const WholeBodyInputs& inputs) {
+    std::vector<Message> found = applicability(equation, inputs).because;
     if (equation.grade != 'A')
         found.push_back(
             {FUSAIN_TEXT("{1}: to be confirmed against the source."), {std::string(equation.title)}});

@@ -2,6 +2,7 @@
 #include "core/base/message.hpp"
 #include "core/impedance/spectrum.hpp"
 
+#include <optional>
 #include <string_view>
 
 namespace fusain::impedance {
@@ -67,7 +68,22 @@ inline constexpr Kilograms externalFatFreeMassError{3.2};
 [[nodiscard]] std::span<const WholeBodyEquation> wholeBodyEquations();
 [[nodiscard]] const WholeBodyEquation* findWholeBodyEquation(std::string_view id);
 
-/// Why an equation does not fit this person, in words; empty when it does.
+/// Whether an equation was made from people like this one: No by sex or age, Partly when only the body mass
+/// index is outside theirs.
+enum class Applies { Yes, Partly, No };
+[[nodiscard]] std::string_view appliesText(Applies applies); ///< "yes", "partly", "no", as in documents
+struct Applicability {
+    Applies verdict = Applies::Yes;
+    std::vector<Message> because; ///< empty with Yes
+};
+[[nodiscard]] Applicability applicability(const WholeBodyEquation& equation, const WholeBodyInputs& inputs);
+
+/// The body mass index in kg/m² when it is outside those that the equation was made from.
+[[nodiscard]] std::optional<double> massIndexOutside(const WholeBodyEquation& equation,
+                                                     const WholeBodyInputs& inputs);
+
+/// All that is to be said before the equation is used for this person: whom it was made for, and whether its
+/// coefficients are verified. Empty when there is nothing.
 [[nodiscard]] std::vector<Message> reservations(const WholeBodyEquation& equation,
                                                 const WholeBodyInputs& inputs);
 

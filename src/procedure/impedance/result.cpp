@@ -16,7 +16,7 @@ using namespace impedance;
 
 // For equations whose published error is not known to us: nothing may look surer than those whose error is.
 constexpr double assumedEquationError = 0.06; // relative, an engineering choice of this program
-constexpr double watsonLimit = 7.0; // L, between measured and expected body water
+constexpr double watsonLimit = 7.0;           // L, between measured and expected body water
 const Message geometryReason{
     FUSAIN_TEXT("No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying."),
     {}};
@@ -215,7 +215,7 @@ private:
                 predicted(equation, in,
                           {error, policy_.reactanceError * impedance.reactance.value(), source,
                            policy_.dryMassError, policy_.day}),
-                std::move(remarks), chosen};
+                std::move(remarks), chosen, applicability(equation, in).verdict};
     }
 
     Expected<void> predictWholeBody() {
@@ -502,7 +502,8 @@ Json toJson(const ImpedanceResult& result, const ImpedanceTest& test, const Impe
         estimates.push_back({{"equation", each.equation->id},
                              {"value", each.value.estimate()},
                              {"unit", predictedUnit(each.equation->quantity)},
-                             {"chosen", each.chosen}});
+                             {"chosen", each.chosen},
+                             {"applies", appliesText(each.applies)}});
     json["estimates"] = estimates;
     if (result.arc)
         json["arc"] = spectrumFit(*result.arc);
@@ -516,11 +517,17 @@ Json toJson(const ImpedanceResult& result, const ImpedanceTest& test, const Impe
             segments.push_back({{"segment", segmentKey(each.segment)},
                                 {"lean_kg", each.scaled.value()},
                                 {"error_kg", each.error.value()},
+                                {"ci95_low", each.scaled.value() - each.halfInterval().value()},
+                                {"ci95_high", each.scaled.value() + each.halfInterval().value()},
                                 {"part_of_reference", each.partOfReference}});
         json["segments"] = {{"calibrated", result.segmentation->calibrated}, {"lean", segments}};
         if (result.segmentation->closure)
             json["segments"]["closure"] = *result.segmentation->closure;
     }
+    if (result.arms)
+        json["balance"]["arm_lean"] = balanceJson(*result.arms);
+    if (result.legs)
+        json["balance"]["leg_lean"] = balanceJson(*result.legs);
     Json signal = Json::array();
     for (const SignalFinding& finding : result.signal)
         signal.push_back({{"fault", faultName(finding.fault)},

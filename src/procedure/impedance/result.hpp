@@ -10,8 +10,9 @@ namespace fusain {
 struct EquationEstimate {
     const impedance::WholeBodyEquation* equation = nullptr;
     Uncertain value{0.0};              ///< with reading, mass and equation error, where the last is published
-    std::vector<Message> reservations; ///< whom it does not fit
+    std::vector<Message> reservations; ///< what is to be said before it is used for this person
     bool chosen = false;               ///< by the policy
+    impedance::Applies applies = impedance::Applies::Yes;
 };
 
 /// A computed impedance test: what was read, what it gives, and what to be careful about. Values that the

@@ -68,6 +68,24 @@ void readingLines(std::vector<WorkedLine>& sheet, const ImpedanceTest& test, con
                      "Hoffer EC et al (1969), J Appl Physiol 27:531-534"});
 }
 
+// Why the equation is here, and whether it was made from people like this one.
+Message useOf(const EquationEstimate& each) {
+    static constexpr const char* chosen[] = {
+        FUSAIN_TEXT("{1}, chosen by the policy; applies to this person: yes"),
+        FUSAIN_TEXT("{1}, chosen by the policy; applies to this person: partly (body mass index)"),
+        FUSAIN_TEXT("{1}, chosen by the policy; applies to this person: no (age or sex)")};
+    static constexpr const char* alongside[] = {
+        FUSAIN_TEXT("{1}, for comparison; applies to this person: yes"),
+        FUSAIN_TEXT("{1}, for comparison; applies to this person: partly (body mass index)"),
+        FUSAIN_TEXT("{1}, for comparison; applies to this person: no (age or sex)")};
+    static constexpr const char* unverified[] = {
+        FUSAIN_TEXT("{1}, for comparison, not yet verified; applies to this person: yes"),
+        FUSAIN_TEXT("{1}, for comparison, not yet verified; applies to this person: partly (body mass index)"),
+        FUSAIN_TEXT("{1}, for comparison, not yet verified; applies to this person: no (age or sex)")};
+    const auto& words = each.chosen ? chosen : each.equation->grade == 'A' ? alongside : unverified;
+    return {words[static_cast<std::size_t>(each.applies)], {std::string(each.equation->title)}};
+}
+
 void equationLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result) {
     for (const EquationEstimate& each : result.estimates) {
         const auto& equation = *each.equation;
@@ -76,15 +94,9 @@ void equationLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result
                              : equation.quantity == Predicted::ExtracellularWater ? "ECW"
                              : equation.quantity == Predicted::SkeletalMuscle     ? "SMM"
                                                                                   : "ALM";
-        sheet.push_back(
-            {symbol, std::string(predictedName(equation.quantity)), fixed(each.value.estimate(), 2),
-             std::string(predictedUnit(equation.quantity)), errorOf(each.value, 2),
-             each.chosen ? Message{FUSAIN_TEXT("{1}, chosen by the policy"), {std::string(equation.title)}}
-                         : Message{equation.grade == 'A'
-                                       ? FUSAIN_TEXT("{1}, for comparison")
-                                       : FUSAIN_TEXT("{1}, for comparison; to be confirmed against the source"),
-                                   {std::string(equation.title)}},
-             std::string(equation.formula), std::string(equation.citation)});
+        sheet.push_back({symbol, std::string(predictedName(equation.quantity)), fixed(each.value.estimate(), 2),
+                         std::string(predictedUnit(equation.quantity)), errorOf(each.value, 2), useOf(each),
+                         std::string(equation.formula), std::string(equation.citation)});
     }
     if (const auto& c = result.composition) {
         const auto line = [&](const char* symbol, const char* name, const auto& value, const char* unit,
@@ -142,14 +154,14 @@ void arcLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result) {
         sheet.push_back({"ECW", FUSAIN_TEXT("water outside the cells"), fixed(fluids.extracellular.value(), 2),
                          "L", fixed(fluids.extracellularError.value(), 2), how,
                          fluids.method == FluidMethod::Moissl2006
-                             ? "of the arc alone; against dilution ± 1.4 L, to be confirmed"
-                             : "of the arc alone",
+                             ? "SE of the arc alone; against dilution SD 1.4 L, not yet verified"
+                             : "SE of the arc alone",
                          ""});
         sheet.push_back({"ICW", FUSAIN_TEXT("water inside the cells"), fixed(fluids.intracellular.value(), 2),
                          "L", fixed(fluids.intracellularError.value(), 2), how,
                          fmt::format("{}ECW/TBW {} (comparable by this method only)",
                                      fluids.method == FluidMethod::Moissl2006
-                                         ? "against dilution and potassium ± 2.0 L, to be confirmed; "
+                                         ? "against dilution and potassium SD 2.0 L, not yet verified; "
                                          : "",
                                      fixed(fluids.extracellularFraction(), 3)),
                          ""});

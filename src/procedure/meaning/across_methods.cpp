@@ -111,8 +111,7 @@ void addSensitivity(MethodsOfADay& day, compartments::Readings readings, const M
     const ModelValue& first = day.models.front();
     if (const auto worse = compartments::compositionFrom(*first.model, readings))
         day.inputs.push_back({FUSAIN_TEXT("Were the spread of body water between people {1} L, the 95 % CI of "
-                                          "\"{2}\" would be ± {3} % instead "
-                                          "of ± {4} %."),
+                                          "\"{2}\" would reach {3} % to each side instead of {4} %."),
                               {fixed(spectroscopyWaterSpreadAtWorst, 0), std::string(first.model->title),
                                fixed(worse->fatPercent.halfInterval().value(), 1),
                                fixed(first.composition.fatPercent.halfInterval().value(), 1)}});

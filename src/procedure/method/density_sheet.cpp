@@ -25,7 +25,7 @@ void bodyLines(std::vector<WorkedLine>& sheet, const DensityResult& result, cons
                      "%",
                      "",
                      {FUSAIN_TEXT("part of the standard error of %fat"), {}},
-                     fmt::format("D_FFM ± {} kg/L", fixed(spread, 3)),
+                     fmt::format("SD of D_FFM {} kg/L", fixed(spread, 4)),
                      "Siri WE (1961), NAS-NRC, pp 223-244"});
     sheet.push_back(measuredLine("FM", FUSAIN_TEXT("fat mass"), c.fatMass, 2, "Ma·%fat/100", ""));
     sheet.push_back(measuredLine("FFM", FUSAIN_TEXT("fat-free mass"), c.fatFreeMass, 2, "Ma − FM", ""));

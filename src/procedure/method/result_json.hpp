@@ -1,4 +1,5 @@
 #pragma once
+#include "core/anthropometry/limb_balance.hpp"
 #include "procedure/method/result.hpp"
 #include "record/base/json.hpp"
 
@@ -28,6 +29,16 @@ template <class Q>
             {"ci95_low", value.low().value()},
             {"ci95_high", value.high().value()},
             {"variance_budget", budget}};
+}
+
+/// The difference of a pair of limbs with its limits, as stored and printed by fusain-calc.
+[[nodiscard]] inline Json balanceJson(const anthropometry::LimbBalance& balance) {
+    return {{"difference_kg", balance.difference.value()},
+            {"asymmetry_percent", balance.asymmetry.value()},
+            {"least_significant_kg", balance.leastSignificant.value()},
+            {"threshold_kg", balance.threshold.value()},
+            {"real", balance.real()},
+            {"notable", balance.notable()}};
 }
 
 /// What somebody who confirms a result has seen of it: all but which program computed it and the test's

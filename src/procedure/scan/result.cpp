@@ -74,15 +74,6 @@ void flag(DxaResult& result, const DxaTest& test) {
     flagFat(result, result.composition);
 }
 
-Json balanceJson(const LimbBalance& balance) {
-    return {{"difference_kg", balance.difference.value()},
-            {"asymmetry_percent", balance.asymmetry.value()},
-            {"least_significant_kg", balance.leastSignificant.value()},
-            {"threshold_kg", balance.threshold.value()},
-            {"real", balance.real()},
-            {"notable", balance.notable()}};
-}
-
 } // namespace
 
 Expected<DxaResult> computeDxa(const DxaTest& test, const DxaPolicy& policy) {

@@ -2,7 +2,7 @@
 
 #include "core/base/message.hpp"
 #include "core/units/format.hpp"
-#include "record/base/json.hpp"
+#include "record/base/named.hpp"
 
 namespace fusain {
 namespace {
@@ -15,26 +15,21 @@ constexpr Kilograms greatestDose{0.2};
 constexpr double leastShare = 0.35, mostShare = 0.80; // L of water per kg of a living person
 constexpr Litres leastWater{5.0}, mostWater{100.0};
 
+constexpr Named<Tracer> tracers[] = {{"deuterium", Tracer::Deuterium}, {"oxygen-18", Tracer::Oxygen18}};
+constexpr Named<Enrichment> units[] = {{"mg/kg", Enrichment::MilligramsPerKilogram},
+                                       {"ppm", Enrichment::AtomsPerMillion}};
+
 Json dilutionJson(const Dilution& dilution) {
-    return {{"tracer", dilution.tracer == Tracer::Deuterium ? "deuterium" : "oxygen-18"},
+    return {{"tracer", wordFor(dilution.tracer, tracers)},
             {"dose_kg", dilution.dose.value()},
-            {"unit", dilution.unit == Enrichment::MilligramsPerKilogram ? "mg/kg" : "ppm"},
+            {"unit", wordFor(dilution.unit, units)},
             {"before", dilution.before},
             {"after", dilution.after}};
 }
 
 Dilution dilutionFrom(const Json& json) {
-    const auto oneOf = [&](const char* key, const char* first, const char* second) {
-        const std::string text = json.at(key).get<std::string>();
-        if (text != first && text != second)
-            throw Json::other_error::create(
-                501, std::string(key) + " is \"" + text + "\" but must be " + first + " or " + second, &json);
-        return text == first;
-    };
-    return {oneOf("tracer", "deuterium", "oxygen-18") ? Tracer::Deuterium : Tracer::Oxygen18,
-            Kilograms(json.at("dose_kg").get<double>()),
-            oneOf("unit", "mg/kg", "ppm") ? Enrichment::MilligramsPerKilogram : Enrichment::AtomsPerMillion,
-            json.at("before").get<double>(), json.at("after").get<double>()};
+    return {named(json, "tracer", tracers), Kilograms(json.at("dose_kg").get<double>()),
+            named(json, "unit", units), json.at("before").get<double>(), json.at("after").get<double>()};
 }
 
 Json sampleJson(const WaterSample& sample) {

@@ -1,6 +1,6 @@
 #include "record/lab/screening.hpp"
 
-#include "record/base/json.hpp"
+#include "record/base/named.hpp"
 #include "record/method/protocol.hpp"
 
 #include <algorithm>
@@ -11,25 +11,12 @@ namespace {
 
 constexpr int eatingLimit = 2; // Morgan 1999
 
-template <class Enum>
-struct Name {
-    std::string_view text;
-    Enum value;
-};
-constexpr std::array effects{Name{"eating", ScreeningEffect::Eating},
-                             Name{"eating-history", ScreeningEffect::EatingHistory},
-                             Name{"stop", ScreeningEffect::Stop}, Name{"protein", ScreeningEffect::Protein}};
-constexpr std::array answers{Name{"no", ScreeningAnswer::No}, Name{"yes", ScreeningAnswer::Yes},
-                             Name{"declined", ScreeningAnswer::Declined}};
-
-template <class Enum, std::size_t count>
-Enum named(const Json& json, const char* key, const std::array<Name<Enum>, count>& names) {
-    const std::string text = json.at(key).get<std::string>();
-    for (const auto& [name, value] : names)
-        if (name == text)
-            return value;
-    throw Json::other_error::create(501, std::string(key) + " is \"" + text + "\", which is not known", &json);
-}
+constexpr Named<ScreeningEffect> effects[] = {{"eating", ScreeningEffect::Eating},
+                                              {"eating-history", ScreeningEffect::EatingHistory},
+                                              {"stop", ScreeningEffect::Stop},
+                                              {"protein", ScreeningEffect::Protein}};
+constexpr Named<ScreeningAnswer> answers[] = {
+    {"no", ScreeningAnswer::No}, {"yes", ScreeningAnswer::Yes}, {"declined", ScreeningAnswer::Declined}};
 
 ScreeningQuestion questionFrom(const Json& json) {
     ScreeningQuestion question{json.at("id").get<std::string>(),   json.at("question").get<std::string>(),
@@ -109,7 +96,7 @@ Json toJson(const Screening& screening) {
     Json items = Json::array();
     for (const ScreeningItem& item : screening.items)
         items.push_back({{"question", item.question},
-                         {"answer", answers[static_cast<std::size_t>(item.answer)].text},
+                         {"answer", wordFor(item.answer, answers)},
                          {"at", isoText(item.at)},
                          {"until", isoText(item.until)},
                          {"by", item.by},

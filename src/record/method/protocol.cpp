@@ -2,7 +2,7 @@
 
 #include "core/anthropometry/ages.hpp"
 #include "core/units/format.hpp"
-#include "record/base/json.hpp"
+#include "record/base/named.hpp"
 
 #include <array>
 #include <cmath>
@@ -13,22 +13,6 @@ namespace fusain {
 namespace {
 
 using namespace readiness;
-
-template <class Enum>
-using Names = std::initializer_list<std::pair<std::string_view, Enum>>;
-
-template <class Enum>
-Enum named(const Json& json, const char* key, Names<Enum> names) {
-    const std::string text = json.at(key).get<std::string>();
-    for (const auto& [name, value] : names)
-        if (name == text)
-            return value;
-    std::string known;
-    for (const auto& [name, value] : names)
-        known += (known.empty() ? "" : ", ") + std::string(name);
-    throw Json::other_error::create(501, std::string(key) + " is \"" + text + "\" but must be one of: " + known,
-                                    &json);
-}
 
 Rule ruleFromJson(const Json& json) {
     Rule rule;

@@ -75,7 +75,7 @@ NamedFigure limbs(const Own& report) {
         model.parts.push_back(
             {lean.segment,
              number(lean.scaled.value(), decimals) + QStringLiteral(" kg") +
-                 (lean.error.value() > 0.0 ? QStringLiteral(" ± ") + number(lean.error.value(), decimals)
+                 (lean.error.value() > 0.0 ? QStringLiteral(" ± ") + number(lean.halfInterval().value(), decimals)
                                            : QString()),
              tr("%1 %").arg(number(100.0 * lean.partOfReference, 0)), lean.partOfReference});
     }

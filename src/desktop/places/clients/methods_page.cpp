@@ -33,7 +33,7 @@ MethodsPage::MethodsPage(Session& session)
     other_->setCurrentIndex(1);
     pairs_->setColumnWidth(0, 280);
     pairs_->setColumnWidth(1, 90);
-    pairs_->setColumnWidth(2, 80);
+    pairs_->setColumnWidth(2, 100);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->addLayout(inOneRow({label(tr("Day"), "soft", false), day_, water_}));

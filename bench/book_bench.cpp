@@ -31,7 +31,10 @@ std::string testDocument(const std::string& client, const std::string& id, int v
     test.startedAt = benchClock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit));
     test.state = TestState::Signed;
     test.policyId = "policy.dxa.whole-mass-kilograms";
-    test.mass = Reading{70.8, Origin::Typed, test.startedAt};
+    Attribution typed;
+    typed.origin = Origin::Typed;
+    typed.at = test.startedAt;
+    test.mass = Reading(typed, 70.8);
     DxaScan scan;
     scan.number = 1;
     scan.scanner = {"Scanner", "3.1", "whole body"};
@@ -132,7 +135,7 @@ int main(int argc, char** argv) {
     const QString empty = folder.filePath(QStringLiteral("empty.fusain")),
                   full = folder.filePath(QStringLiteral("full.fusain"));
     for (const QString& path : {empty, full})
-        if (auto book = store::LabBook::open(path, benchClock);
+        if (auto book = store::LabBook::create(path, benchClock);
             !book || !(*book)->save(Staff{"a", "A", Role::Physiologist}, "a"))
             return 1;
     fill(full);

@@ -60,6 +60,18 @@ TEST(Document, IsAValue) {
     EXPECT_TRUE(empty->at("b"));
 }
 
+TEST(Document, CopiesShareTheValueUntilOneIsChanged) {
+    Document first = Json{{"a", 1}};
+    const Document second = first;
+    EXPECT_EQ(&*std::as_const(first), &*second);
+    (*first)["a"] = 2;
+    EXPECT_NE(&*std::as_const(first), &*second);
+    EXPECT_EQ(second->at("a"), 1);
+    const Json* own = &*std::as_const(first);
+    (*first)["a"] = 3; // nobody shares it: nothing is copied
+    EXPECT_EQ(&*std::as_const(first), own);
+}
+
 TEST(Document, TakesNothingButJson) {
     // {{"text", "x"}} would be a list of two strings, not an object.
     EXPECT_FALSE((std::is_constructible_v<Document, std::string>));

@@ -17,7 +17,25 @@ Computing::Computing(store::LabBook& book, const LabCatalogue& catalogue, const 
 
 Expected<ComputedTest> Computing::computed(const AnyTest& test, const WhatIf& whatIf,
                                            const AnyPolicy* instead) const {
+    if (whatIf.empty() && !instead)
+        return remembered(test);
+    ++computations_;
     return computeTest(test, instead ? *instead : policyOf(test, catalogue_), whatIf);
+}
+
+// What the lab book does not hold, as in the practice bench, is computed each time.
+Expected<ComputedTest> Computing::remembered(const AnyTest& test) const {
+    const RawTest& record = common(test);
+    const auto lastEvent = book_.lastEventOf(record.id);
+    const std::string key = record.id + '/' + std::to_string(record.version) + '/' + std::to_string(lastEvent);
+    if (lastEvent > 0)
+        if (const ComputedTest* known = known_.find(key))
+            return *known;
+    ++computations_;
+    auto result = computeTest(test, policyOf(test, catalogue_));
+    if (result && lastEvent > 0)
+        known_.put(key, *result);
+    return result;
 }
 
 std::vector<ComputedTest> Computing::earlierThan(const AnyTest& test) const {
@@ -106,10 +124,13 @@ void Computing::compareWithEarlier(report::TestReport& report) const {
 Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const WhatIf& whatIf,
                                                  const AnyPolicy* instead) {
     auto result = computed(test, whatIf, instead);
-    if (!result)
-        return tl::unexpected(result.error());
+    return result ? Expected<report::TestReport>(reportOn(std::move(*result))) : tl::unexpected(result.error());
+}
+
+report::TestReport Computing::reportOn(ComputedTest computed) {
+    report::TestReport report(std::move(computed));
+    const AnyTest& test = report.computed.test;
     const RawTest& record = common(test);
-    report::TestReport report(std::move(*result));
     dress_(report);
     report.client = book_.client(record.subject.clientId).value_or(Client{});
     report.protocol = catalogue_.protocolFor(methodOf(test), record.protocolId);
@@ -138,8 +159,14 @@ Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const What
 }
 
 Expected<report::TestReport> Computing::reportOnPaper(const AnyTest& test) {
-    const auto whole = book_.withRecordings(test);
-    return whole ? reportOn(*whole) : tl::unexpected(whole.error());
+    auto result = computed(test);
+    if (!result)
+        return tl::unexpected(result.error());
+    auto whole = book_.withRecordings(test);
+    if (!whole)
+        return tl::unexpected(whole.error());
+    result->test = std::move(*whole); // its recordings are shown and change no number
+    return reportOn(std::move(*result));
 }
 
 Expected<void> Computing::recompute(const AnyTest& test, const AnyPolicy& policy, Instant now,

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/recently_used.hpp"
 #include "desktop/services/lab_policies.hpp"
 #include "desktop/services/own_vectors.hpp"
 #include "procedure/all/computed.hpp"
@@ -6,7 +7,9 @@
 
 namespace fusain::desktop {
 
-/// Results, histories and comparisons of the tests in the lab book, computed when they are asked for.
+/// Results, histories and comparisons of the tests in the lab book, computed when they are asked for and
+/// remembered: by the test, its version and its last event, which together say all of what it was computed
+/// from.
 class Computing {
 public:
     /// What the window adds to every report: the lab's name, and whether names are hidden.
@@ -17,6 +20,8 @@ public:
     /// A test computed by its own policy, or by another one.
     [[nodiscard]] Expected<ComputedTest> computed(const AnyTest& test, const WhatIf& whatIf = {},
                                                   const AnyPolicy* instead = nullptr) const;
+    /// How many tests have been computed so far, remembered ones not counted.
+    [[nodiscard]] int computations() const { return computations_; }
     /// The signed tests by the same method before this one, computed, oldest first.
     [[nodiscard]] std::vector<ComputedTest> earlierThan(const AnyTest& test) const;
     /// @param instead computes by another policy than the test's own; nothing is stored
@@ -37,6 +42,8 @@ public:
     [[nodiscard]] report::ReportReferences referencesFor(const ComputedTest& test);
 
 private:
+    [[nodiscard]] Expected<ComputedTest> remembered(const AnyTest& test) const;
+    [[nodiscard]] report::TestReport reportOn(ComputedTest computed);
     [[nodiscard]] std::vector<OtherMethod> sameDayAs(const ComputedTest& computed) const;
     void compareWithEarlier(report::TestReport& report) const;
     [[nodiscard]] LabPrecision precisionFor(std::string_view method, const std::string& technician,
@@ -47,6 +54,8 @@ private:
     const LabReferences& references_;
     const LabPolicies& policies_;
     OwnVectors ownVectors_;
+    mutable RecentlyUsed<ComputedTest> known_{512};
+    mutable int computations_ = 0;
     Dress dress_;
 };
 

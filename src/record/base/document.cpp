@@ -3,25 +3,9 @@
 #include "record/base/json.hpp"
 
 namespace fusain {
-namespace {
-
-std::unique_ptr<Json> copyOf(const std::unique_ptr<Json>& json) {
-    return json ? std::make_unique<Json>(*json) : nullptr;
-}
-
-} // namespace
 
 Document::Document() noexcept = default;
-Document::Document(Json&& json, std::nullptr_t) : json_(std::make_unique<Json>(std::move(json))) {}
-Document::Document(const Document& other) : json_(copyOf(other.json_)) {}
-Document::Document(Document&& other) noexcept = default;
-Document& Document::operator=(const Document& other) {
-    if (this != &other)
-        json_ = copyOf(other.json_);
-    return *this;
-}
-Document& Document::operator=(Document&& other) noexcept = default;
-Document::~Document() = default;
+Document::Document(Json&& json, std::nullptr_t) : json_(std::make_shared<Json>(std::move(json))) {}
 
 Document Document::object() {
     return Json::object();
@@ -34,12 +18,14 @@ const Json& Document::operator*() const {
 
 Json& Document::operator*() {
     if (!json_)
-        json_ = std::make_unique<Json>();
+        json_ = std::make_shared<Json>();
+    else if (json_.use_count() > 1)
+        json_ = std::make_shared<Json>(*json_);
     return *json_;
 }
 
 bool operator==(const Document& a, const Document& b) {
-    return *a == *b;
+    return a.json_ == b.json_ || *a == *b;
 }
 
 } // namespace fusain

@@ -3,6 +3,7 @@
 #include "procedure/all/replay.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
+#include "store/book/known_tests.hpp"
 #include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/recordings.hpp"
@@ -29,7 +30,9 @@ Problem foreignFile(const QString& path) {
 
 } // namespace
 
-LabBook::LabBook(QString path) : path_(std::move(path)), connection_(QUuid::createUuid().toString()) {}
+LabBook::LabBook(QString path)
+    : path_(std::move(path)), connection_(QUuid::createUuid().toString()),
+      known_(std::make_unique<KnownTests>()) {}
 
 LabBook::~LabBook() {
     projection_.reset();

@@ -19,6 +19,8 @@ struct AnyTest;
 
 namespace fusain::store {
 
+class KnownTests;
+
 /// An appointment and what became of it.
 struct Visit {
     std::string id;
@@ -189,6 +191,7 @@ private:
     std::string lastHash_;
     std::int64_t lastSequence_ = 0;
     std::unique_ptr<Projection> projection_;
+    std::unique_ptr<KnownTests> known_;
 };
 
 } // namespace fusain::store

@@ -1,6 +1,7 @@
 // The reading side of the lab book.
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
+#include "store/book/known_tests.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/book/sql.hpp"
 
@@ -48,8 +49,9 @@ std::optional<Client> clientIn(const QSqlQuery& row) {
     shown.unreadable = client.error().what.english();
     return shown;
 }
-std::optional<AnyTest> testIn(const QSqlQuery& row) {
-    return kept(anyTestFromJson(documentIn(row, 0), "test"));
+// For rows whose first column is the document of a test.
+auto testsIn(KnownTests& known) {
+    return [&known](const QSqlQuery& row) { return kept(known.read(row.value(0).toString().toStdString())); };
 }
 
 std::optional<Visit> visitIn(const QSqlQuery& row) {
@@ -157,7 +159,7 @@ std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
                                                "version = (SELECT max(version) FROM tests WHERE "
                                                "id = t.id) ORDER BY started_at"),
                                 {text(clientId)}),
-                            testIn);
+                            testsIn(*known_));
 }
 
 std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& clientId) {
@@ -167,8 +169,8 @@ std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& client
                            "version = (SELECT "
                            "max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
             {text(clientId)}),
-        [](const QSqlQuery& row) -> std::optional<UnreadableTest> {
-            const auto test = anyTestFromJson(documentIn(row, 0), "test");
+        [this](const QSqlQuery& row) -> std::optional<UnreadableTest> {
+            const auto test = known_->read(row.value(0).toString().toStdString());
             if (test)
                 return std::nullopt;
             return UnreadableTest{row.value(1).toString().toStdString(), instantIn(row, 2),
@@ -180,7 +182,7 @@ std::vector<AnyTest> LabBook::versionsOf(const std::string& testId) {
     return collect<AnyTest>(run(QSqlDatabase::database(connection_),
                                 QStringLiteral("SELECT document FROM tests WHERE id = ? ORDER BY version"),
                                 {text(testId)}),
-                            testIn);
+                            testsIn(*known_));
 }
 
 std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
@@ -197,7 +199,7 @@ std::vector<AnyTest> LabBook::runningTests() {
             QStringLiteral("SELECT document FROM tests AS t WHERE state = 'running' AND version = (SELECT "
                            "max(version) FROM tests "
                            "WHERE id = t.id) ORDER BY started_at DESC")),
-        testIn);
+        testsIn(*known_));
 }
 
 std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
@@ -287,7 +289,7 @@ std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method)
             QStringLiteral("SELECT document FROM tests AS t WHERE method = ? AND started_at > ? AND version = "
                            "(SELECT max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
             {text(std::string(method)), text(isoText(since))}),
-        testIn);
+        testsIn(*known_));
 }
 
 std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::string& other) {
@@ -298,7 +300,7 @@ std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::
                 "(SELECT max(version) FROM tests WHERE id = t.id) AND client IN (SELECT client FROM tests "
                 "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?) ORDER BY started_at"),
             {text(method), text(other), text(method), text(other)}),
-        testIn);
+        testsIn(*known_));
 }
 
 // A recomputation counts before what was signed first, and a later test before an earlier one.

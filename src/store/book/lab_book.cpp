@@ -3,6 +3,7 @@
 #include "procedure/all/replay.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
+#include "store/book/client_index.hpp"
 #include "store/book/known_tests.hpp"
 #include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
@@ -32,7 +33,7 @@ Problem foreignFile(const QString& path) {
 
 LabBook::LabBook(QString path)
     : path_(std::move(path)), connection_(QUuid::createUuid().toString()),
-      known_(std::make_unique<KnownTests>()) {}
+      known_(std::make_unique<KnownTests>()), index_(std::make_unique<ClientIndex>()) {}
 
 LabBook::~LabBook() {
     projection_.reset();
@@ -328,6 +329,7 @@ Expected<Event> LabBook::append(Event event) {
         projection_->forget(event.subject);
         return tl::unexpected(done.error());
     }
+    index_->after(event.kind);
     lastSequence_ = event.sequence;
     lastHash_ = event.hash;
     return event;
@@ -340,6 +342,7 @@ Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
         lastSequence_ = sequence;
         lastHash_ = hash;
         projection_->forget();
+        index_->forget();
     };
     Transaction transaction(QSqlDatabase::database(connection_));
     try {

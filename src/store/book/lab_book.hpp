@@ -19,6 +19,7 @@ struct AnyTest;
 
 namespace fusain::store {
 
+class ClientIndex;
 class KnownTests;
 
 /// An appointment and what became of it.
@@ -192,6 +193,7 @@ private:
     std::int64_t lastSequence_ = 0;
     std::unique_ptr<Projection> projection_;
     std::unique_ptr<KnownTests> known_;
+    std::unique_ptr<ClientIndex> index_;
 };
 
 } // namespace fusain::store

@@ -1,6 +1,7 @@
 // The reading side of the lab book.
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
+#include "store/book/client_index.hpp"
 #include "store/book/known_tests.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/book/sql.hpp"
@@ -49,9 +50,11 @@ std::optional<Client> clientIn(const QSqlQuery& row) {
     shown.unreadable = client.error().what.english();
     return shown;
 }
-// For rows whose first column is the document of a test.
+// For rows whose first column is the document of a test, as bytes: it is as long as a book and not to be
+// turned into another encoding and back.
 auto testsIn(KnownTests& known) {
-    return [&known](const QSqlQuery& row) { return kept(known.read(row.value(0).toString().toStdString())); };
+    return
+        [&known](const QSqlQuery& row) { return kept(known.read(row.value(0).toByteArray().toStdString())); };
 }
 
 std::optional<Visit> visitIn(const QSqlQuery& row) {
@@ -104,20 +107,12 @@ std::optional<Client> LabBook::client(const std::string& id) {
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
 
-// The columns are looked at first: only what is found is read as a document.
+// Only what is found is read as a document.
 std::vector<Client> LabBook::findClients(const std::string& searched, std::size_t most) {
     std::vector<Client> found;
-    const QString wanted = lowered(searched);
-    auto rows =
-        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("ORDER BY name, id"), {});
-    while (rows && found.size() < most && rows->next()) {
-        bool matches = wanted.isEmpty();
-        for (int column = 2; column <= 4 && !matches; ++column)
-            matches = rows->value(column).toString().contains(wanted, Qt::CaseInsensitive);
-        if (!matches)
-            continue;
-        found.push_back(*clientIn(*rows));
-    }
+    for (const std::string& id : index_->find(QSqlDatabase::database(connection_), text(searched), most))
+        if (auto known = client(id))
+            found.push_back(std::move(*known));
     return found;
 }
 
@@ -154,23 +149,25 @@ std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
 }
 
 std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
-    return collect<AnyTest>(run(QSqlDatabase::database(connection_),
-                                QStringLiteral("SELECT document FROM tests AS t WHERE client = ? AND "
-                                               "version = (SELECT max(version) FROM tests WHERE "
-                                               "id = t.id) ORDER BY started_at"),
-                                {text(clientId)}),
-                            testsIn(*known_));
+    return collect<AnyTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT CAST(document AS BLOB) FROM tests AS t WHERE client = ? AND "
+                           "version = (SELECT max(version) FROM tests WHERE "
+                           "id = t.id) ORDER BY started_at"),
+            {text(clientId)}),
+        testsIn(*known_));
 }
 
 std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& clientId) {
     return collect<UnreadableTest>(
         run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT document, id, started_at, method FROM tests AS t WHERE client = ? AND "
-                           "version = (SELECT "
-                           "max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
+            QStringLiteral(
+                "SELECT CAST(document AS BLOB), id, started_at, method FROM tests AS t WHERE client = ? AND "
+                "version = (SELECT "
+                "max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
             {text(clientId)}),
         [this](const QSqlQuery& row) -> std::optional<UnreadableTest> {
-            const auto test = known_->read(row.value(0).toString().toStdString());
+            const auto test = known_->read(row.value(0).toByteArray().toStdString());
             if (test)
                 return std::nullopt;
             return UnreadableTest{row.value(1).toString().toStdString(), instantIn(row, 2),
@@ -179,10 +176,11 @@ std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& client
 }
 
 std::vector<AnyTest> LabBook::versionsOf(const std::string& testId) {
-    return collect<AnyTest>(run(QSqlDatabase::database(connection_),
-                                QStringLiteral("SELECT document FROM tests WHERE id = ? ORDER BY version"),
-                                {text(testId)}),
-                            testsIn(*known_));
+    return collect<AnyTest>(
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT CAST(document AS BLOB) FROM tests WHERE id = ? ORDER BY version"),
+            {text(testId)}),
+        testsIn(*known_));
 }
 
 std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
@@ -196,9 +194,10 @@ std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
 std::vector<AnyTest> LabBook::runningTests() {
     return collect<AnyTest>(
         run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT document FROM tests AS t WHERE state = 'running' AND version = (SELECT "
-                           "max(version) FROM tests "
-                           "WHERE id = t.id) ORDER BY started_at DESC")),
+            QStringLiteral(
+                "SELECT CAST(document AS BLOB) FROM tests AS t WHERE state = 'running' AND version = (SELECT "
+                "max(version) FROM tests "
+                "WHERE id = t.id) ORDER BY started_at DESC")),
         testsIn(*known_));
 }
 
@@ -286,7 +285,8 @@ std::vector<Study> LabBook::studies(const std::string& instrument) {
 std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method) {
     return collect<AnyTest>(
         run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT document FROM tests AS t WHERE method = ? AND started_at > ? AND version = "
+            QStringLiteral("SELECT CAST(document AS BLOB) FROM tests AS t WHERE method = ? AND started_at > ? "
+                           "AND version = "
                            "(SELECT max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
             {text(std::string(method)), text(isoText(since))}),
         testsIn(*known_));
@@ -296,7 +296,8 @@ std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::
     return collect<AnyTest>(
         run(QSqlDatabase::database(connection_),
             QStringLiteral(
-                "SELECT document FROM tests AS t WHERE method IN (?, ?) AND state = 'signed' AND version = "
+                "SELECT CAST(document AS BLOB) FROM tests AS t WHERE method IN (?, ?) AND state = 'signed' AND "
+                "version = "
                 "(SELECT max(version) FROM tests WHERE id = t.id) AND client IN (SELECT client FROM tests "
                 "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?) ORDER BY started_at"),
             {text(method), text(other), text(method), text(other)}),

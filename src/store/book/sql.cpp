@@ -54,6 +54,7 @@ Problem databaseProblem(const QSqlQuery& query, const QString& path) {
 
 Expected<QSqlQuery> run(const QSqlDatabase& database, const QString& sql, const QVariantList& values) {
     QSqlQuery query(database);
+    query.setForwardOnly(true); // nobody goes back, so nothing has to be kept for it
     if (!query.prepare(sql))
         return tl::unexpected(databaseProblem(query, database.databaseName()));
     for (const QVariant& value : values)

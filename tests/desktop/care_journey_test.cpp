@@ -333,7 +333,10 @@ TEST_F(Care, TheHandbookIsFoundAndSearched) {
 /// A lab book that was made this minute.
 class NewLab : public ::testing::Test {
 protected:
-    static void SetUpTestSuite() { report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts")); }
+    static void SetUpTestSuite() {
+        report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
+        setTextScale(1.0);
+    }
     void open() {
         session.reset();
         session = std::make_unique<Session>(

@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/widgets/appearance.hpp"
 #include "store/transfer/data_files.hpp"
 #include "support/bench_driver.hpp"
 
@@ -12,7 +13,10 @@ namespace fusain::desktop {
 /// The real window on a lab book of its own, with a technician at the bench and every check passed.
 class Journey : public ::testing::Test {
 protected:
-    static void SetUpTestSuite() { report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts")); }
+    static void SetUpTestSuite() {
+        report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
+        setTextScale(1.0);
+    }
     void SetUp() override { openWindow(); }
     void TearDown() override { closeWindow(); }
 

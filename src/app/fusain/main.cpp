@@ -32,6 +32,8 @@ int main(int argc, char** argv) {
          {QStringLiteral("practice"),
           QStringLiteral(
               "Open the practice room: made-up people, simulated instruments, a lab book of its own.")},
+         {QStringLiteral("text-size"), QStringLiteral("Size of text in percent, 100 to 200, for this start."),
+          QStringLiteral("percent")},
          {QStringLiteral("pictures"),
           QStringLiteral("With --demo: write a PNG of each main view into this folder, without a monitor."),
           QStringLiteral("folder")}});
@@ -63,5 +65,6 @@ int main(int argc, char** argv) {
                                .createBook = parser.isSet(QStringLiteral("new")),
                                .demo = parser.isSet(QStringLiteral("demo")) || !pictures.isEmpty(),
                                .practice = parser.isSet(QStringLiteral("practice")),
-                               .pictures = pictures});
+                               .pictures = pictures,
+                               .textPercent = parser.value(QStringLiteral("text-size")).toInt()});
 }

@@ -1,6 +1,6 @@
 #include "fusain/run.hpp"
 
-#include "demo/demo_book.hpp"
+#include "demo/kept_demo.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/recent_books.hpp"
 #include "desktop/widgets/appearance.hpp"
@@ -180,6 +180,11 @@ int runDesktop(const RunOptions& options,
         return 3;
     }
     const bool ownRoom = freshDemo || options.practice; // a book of the program's own, not of a lab
+    if (freshDemo)
+        if (auto made = demo::demoBookAt(path, *catalogue, clock, demoClock.instant(),
+                                         QStandardPaths::writableLocation(QStandardPaths::CacheLocation));
+            !made)
+            return explain(made.error());
     auto book = ownRoom || (options.createBook && !QFileInfo::exists(path))
                     ? store::LabBook::openOrCreate(path, clock)
                     : openOrAsk(path, clock);
@@ -191,9 +196,6 @@ int runDesktop(const RunOptions& options,
         if (window)
             window->bringForward();
     });
-    if (freshDemo)
-        if (auto filled = demo::fillDemoBook(**book, *catalogue, demoClock.instant(), 20260312); !filled)
-            return explain(filled.error());
     demoClock.run();
     if (options.practice && (*book)->staff().empty()) // practice has no colleagues to enter
         if (auto first = (*book)->save(Staff{"staff-1", "Physiologist", Role::Physiologist}, "staff-1"); !first)
@@ -202,7 +204,12 @@ int runDesktop(const RunOptions& options,
     if (const auto mixed = keepPracticeApart(**book, options, freshDemo); !mixed)
         return explain(mixed.error());
 
-    desktop::Session session(std::move(*book), std::move(*catalogue), clock);
+    // A demonstration leaves nothing behind, and pictures show what everybody sees first.
+    desktop::OwnSettings own(freshDemo || driver ? QString() : desktop::OwnSettings::ofAccount());
+    desktop::setTextScale(0.01 * (options.textPercent > 0
+                                      ? options.textPercent
+                                      : own.value(QStringLiteral("text-percent"), 100).toInt()));
+    desktop::Session session(std::move(*book), std::move(*catalogue), clock, std::move(own));
     std::unique_ptr<simulation::SimulatedLab> lab;
     if (options.practice)
         session.setPractice();
@@ -218,7 +225,7 @@ int runDesktop(const RunOptions& options,
     }
     // Before the window: its lists are made from what these pages say.
     if (!driver && !options.demo && !options.practice && !desktop::FirstStart::done(session)) {
-        QApplication::setPalette(desktop::coloursFor(session.palette()));
+        desktop::putOn(session.palette());
         desktop::FirstStart(session).exec();
     }
     if (!options.demo && !options.practice && !driver)

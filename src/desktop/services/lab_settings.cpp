@@ -1,5 +1,7 @@
 #include "desktop/services/lab_settings.hpp"
 
+#include "desktop/services/lab_undo.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
@@ -28,7 +30,7 @@ LabSettings::LabSettings(Session& session, QWidget* parent)
       colleagueName_(new QLineEdit), colleagueRole_(new QComboBox), problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("labSettings"));
     setWindowTitle(tr("The lab"));
-    setMinimumSize(680, 560);
+    setMinimumSize(scaled(680), scaled(560));
     auto* methods = new QWidget;
     auto* column = new QVBoxLayout(methods);
     column->addWidget(
@@ -64,7 +66,7 @@ QWidget* LabSettings::waysOutPage() {
 QWidget* LabSettings::staffPage() {
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
-    colleagues_->setColumnWidth(0, 320);
+    colleagues_->setColumnWidth(0, scaled(320));
     colleagueName_->setPlaceholderText(tr("name"));
     colleagueName_->setAccessibleName(tr("Name of a new colleague"));
     colleagueRole_->addItem(tr("technician"), QStringLiteral("technician"));
@@ -109,7 +111,7 @@ void LabSettings::addColleague() {
 }
 
 void LabSettings::save() {
-    const auto done = session_.book().together([&]() -> Expected<void> {
+    const auto done = session_.undoing().act(tr("settings of the lab changed"), [&]() -> Expected<void> {
         auto kept = letterhead_->keep();
         for (const auto& [method, edit] : waysOut_)
             if (kept)

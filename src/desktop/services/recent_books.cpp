@@ -1,7 +1,8 @@
 #include "desktop/services/recent_books.hpp"
 
+#include "desktop/services/own_settings.hpp"
+
 #include <QSettings>
-#include <QStandardPaths>
 
 namespace fusain::desktop {
 namespace {
@@ -11,10 +12,7 @@ const QString key = QStringLiteral("recent-lab-books");
 
 } // namespace
 
-RecentBooks::RecentBooks(QString file)
-    : file_(!file.isEmpty() ? std::move(file)
-                            : QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) +
-                                  QStringLiteral("/window.ini")) {}
+RecentBooks::RecentBooks(QString file) : file_(!file.isEmpty() ? std::move(file) : OwnSettings::ofAccount()) {}
 
 QStringList RecentBooks::paths() const {
     return QSettings(file_, QSettings::IniFormat).value(key).toStringList();

@@ -4,6 +4,7 @@
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/instrument_checks.hpp"
+#include "desktop/services/lab_undo.hpp"
 #include "desktop/services/water_book.hpp"
 #include "procedure/all/cross_check.hpp"
 #include "procedure/all/procedure.hpp"
@@ -15,7 +16,8 @@
 
 namespace fusain::desktop {
 
-Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, QObject* parent)
+Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, OwnSettings own,
+                 QObject* parent)
     : QObject(parent), book_(std::move(book)), catalogue_(std::make_unique<LabCatalogue>(std::move(catalogue))),
       clock_(std::move(clock)), references_(std::make_unique<LabReferences>(*book_, *catalogue_)),
       policies_(std::make_unique<LabPolicies>(*book_, *catalogue_, *references_)),
@@ -25,13 +27,15 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                                              [this](report::TestReport& report) {
                                                  report.lab = letterhead();
                                                  report.namesHidden = namesHidden_;
-                                             })) {
+                                             })),
+      own_(std::move(own)), undoing_(new LabUndo(*this)) {
     const auto everyone = book_->staff();
     const std::string last = book_->setting("at-the-bench");
     for (const Staff& staff : everyone)
         if (atTheBench_.id.empty() || staff.id == last)
             atTheBench_ = staff;
-    dark_ = book_->setting("theme") == "dark";
+    // Books of before had the look in the lab book.
+    dark_ = ofPerson(QStringLiteral("dark"), book_->setting("theme") == "dark").toBool();
     for (const QString& role : link::InstrumentHub::roles())
         hub_.configure(role, link::LinkSettings::fromText(
                                  QString::fromStdString(book_->setting("link." + role.toStdString(), "none"))));
@@ -69,6 +73,11 @@ void Session::setAtTheBench(const Staff& staff) {
     for (const auto& each : open_)
         each->procedure->setAtTheBench(staff);
     report(book_->setSetting("at-the-bench", staff.id, staff.id));
+    if (const bool dark = ofPerson(QStringLiteral("dark"), dark_).toBool(); dark != dark_) {
+        dark_ = dark;
+        Q_EMIT appearanceChanged();
+    }
+    Q_EMIT personChanged();
 }
 
 void Session::setNamesHidden(bool hidden) {
@@ -78,8 +87,16 @@ void Session::setNamesHidden(bool hidden) {
 
 void Session::setDark(bool dark) {
     dark_ = dark;
+    setOfPerson(QStringLiteral("dark"), dark);
     Q_EMIT appearanceChanged();
-    report(book_->setSetting("theme", dark ? "dark" : "light", atTheBench_.id));
+}
+
+QVariant Session::ofPerson(const QString& key, const QVariant& otherwise) const {
+    return own_.value(OwnSettings::ofPerson(atTheBench_.id, key), otherwise);
+}
+
+void Session::setOfPerson(const QString& key, const QVariant& value) {
+    own_.set(OwnSettings::ofPerson(atTheBench_.id, key), value);
 }
 
 UnitSystem Session::units() {

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/recordings/method/recording.hpp"
+#include "desktop/services/own_settings.hpp"
 #include "link/connection/instrument_hub.hpp"
 #include "procedure/method/procedure.hpp"
 #include "report/base/letterhead.hpp"
@@ -19,6 +20,7 @@ namespace fusain::desktop {
 
 class Computing;
 class InstrumentChecks;
+class LabUndo;
 class LabPolicies;
 class LabReferences;
 class BookCare;
@@ -29,7 +31,8 @@ class WaterBook;
 class Session : public QObject {
     Q_OBJECT
 public:
-    Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock,
+    /// @param own what this account keeps for itself on this workstation
+    Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, OwnSettings own = {},
             QObject* parent = nullptr);
 
     ~Session() override;
@@ -44,6 +47,8 @@ public:
     WaterBook& water() { return *water_; }
     BookCare& care() { return *care_; }
     Computing& computing() { return *computing_; }
+    LabUndo& undoing() { return *undoing_; }
+    OwnSettings& own() { return own_; }
     link::InstrumentHub& hub() { return hub_; }
     [[nodiscard]] std::string labName();
     /// What pages carry of the lab.
@@ -60,6 +65,9 @@ public:
     void setNamesHidden(bool hidden);
     [[nodiscard]] bool dark() const { return dark_; }
     void setDark(bool dark);
+    /// Something of the account's own, for the person at the bench.
+    [[nodiscard]] QVariant ofPerson(const QString& key, const QVariant& otherwise = {}) const;
+    void setOfPerson(const QString& key, const QVariant& value);
     [[nodiscard]] const report::Palette& palette() const {
         return dark_ ? report::darkPalette() : report::lightPalette();
     }
@@ -131,6 +139,8 @@ Q_SIGNALS:
     void testSigned();
     void changed();
     void appearanceChanged();
+    /// Another person is at the bench, with keys and a look of their own.
+    void personChanged();
     /// A recording of the test on the bench has begun, advanced or ended.
     void recorded();
     void problemRaised(const fusain::Problem& problem);
@@ -148,6 +158,8 @@ private:
     std::unique_ptr<WaterBook> water_;
     std::unique_ptr<BookCare> care_;
     std::unique_ptr<Computing> computing_;
+    OwnSettings own_;
+    LabUndo* undoing_;
     link::InstrumentHub hub_; // outlives the recordings
     Staff atTheBench_;
     bool namesHidden_ = false;

@@ -1,6 +1,7 @@
 #include "desktop/views/findings_view.hpp"
 
 #include "desktop/services/computing.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "procedure/method/sheet.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
@@ -52,9 +53,9 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
 
     auto* whatIf = new QHBoxLayout;
     whatIf->addWidget(label(tr("What if"), "heading", false));
-    whatIfResidual_->setMaximumWidth(140);
-    whatIfConversion_->setMaximumWidth(190);
-    whatIfPolicy_->setMaximumWidth(240);
+    whatIfResidual_->setMaximumWidth(scaled(140));
+    whatIfConversion_->setMaximumWidth(scaled(190));
+    whatIfPolicy_->setMaximumWidth(scaled(240));
     for (QWidget* widget : std::initializer_list<QWidget*>{whatIfResidual_, whatIfConversion_, whatIfPolicy_})
         whatIf->addWidget(widget);
     whatIf->addStretch();
@@ -67,7 +68,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     figures->setSpacing(16);
     figures->addWidget(column({sentences_, rule_}), 11);
     choice_->setObjectName(QStringLiteral("pictures"));
-    choice_->setMinimumHeight(36);
+    choice_->setMinimumHeight(scaled(36));
     choice_->setExpanding(false);
     choice_->setDrawBase(false);
     choice_->setAccessibleName(tr("Which picture"));
@@ -81,8 +82,8 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     layout->addWidget(sheet_, 1);
     layout->addWidget(lineDetail_);
     whatIfNote_->hide();
-    sheet_->setMinimumHeight(130);
-    sentences_->setMinimumHeight(170);
+    sheet_->setMinimumHeight(scaled(130));
+    sentences_->setMinimumHeight(scaled(170));
     sentences_->setAlignment(Qt::AlignTop);
 
     connect(whatIfResidual_, &QLineEdit::textChanged, this, &FindingsView::recompute);
@@ -243,11 +244,11 @@ void FindingsView::fillSheet(const report::TestReport& report) {
                                                                    : QStringLiteral("   [") +
                                                                          plain(line.source) + QLatin1Char(']'));
     }
-    sheet_->setColumnWidth(0, 60);
-    sheet_->setColumnWidth(1, 300);
-    sheet_->setColumnWidth(2, 90);
-    sheet_->setColumnWidth(3, 60);
-    sheet_->setColumnWidth(4, 70);
+    sheet_->setColumnWidth(0, scaled(60));
+    sheet_->setColumnWidth(1, scaled(300));
+    sheet_->setColumnWidth(2, scaled(90));
+    sheet_->setColumnWidth(3, scaled(60));
+    sheet_->setColumnWidth(4, scaled(70));
 }
 
 // A diamond before each line that differs from the stored calculation.

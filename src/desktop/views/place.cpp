@@ -1,11 +1,27 @@
 #include "desktop/views/place.hpp"
 
+#include "desktop/services/lab_undo.hpp"
 #include "desktop/views/starting.hpp"
 #include "report/base/words.hpp"
 
 #include <QInputDialog>
 
 namespace fusain::desktop {
+
+void PlaceCommands::operator()(const char* id, const QString& name, std::function<void()> act,
+                               const QKeySequence& keys, Commands::Obstacle obstacle) const {
+    commands_.add(
+        place_, QLatin1String(id), name, keys,
+        [open = open_, act = std::move(act)] {
+            open();
+            act();
+        },
+        std::move(obstacle));
+}
+
+void Place::undo() {
+    session_.undoing().undo();
+}
 
 bool Place::startTest(const Client& client, const std::string& visitId, std::string_view method) {
     if (!mayStart(this, session_, client, visitId, method))

@@ -1,8 +1,25 @@
 #pragma once
 #include "desktop/services/session.hpp"
+#include "desktop/widgets/commands.hpp"
 #include "desktop/widgets/parts.hpp"
 
 namespace fusain::desktop {
+
+/// Adds the commands of one place: each brings the place up before it does its work.
+class PlaceCommands {
+public:
+    PlaceCommands(Commands& commands, QString place, std::function<void()> open)
+        : commands_(commands), place_(std::move(place)), open_(std::move(open)) {}
+    void operator()(const char* id, const QString& name, std::function<void()> act,
+                    const QKeySequence& keys = {}, Commands::Obstacle obstacle = {}) const;
+    /// A key that the place reads itself.
+    void note(const QString& name, const QString& keys) const { commands_.note(place_, name, keys); }
+
+private:
+    Commands& commands_;
+    QString place_;
+    std::function<void()> open_;
+};
 
 /// One of the five places of the shell.
 class Place : public QWidget {
@@ -16,6 +33,10 @@ public:
     /// A page takes the room that it is given. Otherwise every live reading would ask each label of each hidden
     /// page how high it likes to be, several times over at each level of pages.
     [[nodiscard]] bool hasHeightForWidth() const override { return false; }
+    /// Tells what can be done here, by name.
+    virtual void addCommands(const PlaceCommands& add) = 0;
+    /// Takes back what was done last here.
+    virtual void undo();
     /// The first thing that the keyboard reaches.
     virtual void enter() { setFocus(); }
 

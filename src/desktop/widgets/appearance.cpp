@@ -1,10 +1,52 @@
 #include "desktop/widgets/appearance.hpp"
 
+#include <QApplication>
+#include <QFontInfo>
+#include <QRegularExpression>
+#include <algorithm>
+#include <cmath>
+
 namespace fusain::desktop {
+namespace {
+
+constexpr double textSize = 13.0, // pixels, in the drawings
+    usualDesktopText = 15.0,      // pixels of 11 points at 96 to the inch
+    mostScale = 2.0;
+double scale = 1.0;
+
+// Lines stay thin; everything that stands around text grows with it.
+QString grown(QString sheet) {
+    static const QRegularExpression size(QStringLiteral("(\\d+)px"));
+    QString result;
+    qsizetype at = 0;
+    for (auto found = size.globalMatch(sheet); found.hasNext();) {
+        const auto match = found.next();
+        const int pixels = match.captured(1).toInt();
+        result += sheet.mid(at, match.capturedStart() - at) +
+                  QStringLiteral("%1px").arg(pixels < 3 ? pixels : scaled(pixels));
+        at = match.capturedEnd();
+    }
+    return result + sheet.mid(at);
+}
+
+} // namespace
+
+double textScale() {
+    return scale;
+}
+
+void setTextScale(double chosen) {
+    const double desktop = QFontInfo(QGuiApplication::font()).pixelSize() / usualDesktopText;
+    scale = std::clamp(std::max(1.0, desktop) * chosen, 1.0, mostScale);
+    QApplication::setFont(report::textFont(scaled(textSize)));
+}
+
+int scaled(double pixels) {
+    return static_cast<int>(std::lround(pixels * scale));
+}
 
 QString styleSheetFor(const report::Palette& palette) {
     QString sheet = QStringLiteral(R"(
-* { color: @ink; font-family: "Atkinson Hyperlegible Next"; font-size: 13px; }
 QMainWindow, QWidget#page, QDialog, QMessageBox { background: @paper; }
 QWidget#spine { background: @sheet; border-right: 1px solid @rule; }
 QLabel { background: transparent; }
@@ -67,7 +109,7 @@ QToolTip { background: @sheet; color: @ink; border: 1px solid @ink; }
     put("@berry", palette.berry);
     put("@aril", palette.aril);
     put("@leaf", palette.leaf);
-    return sheet;
+    return grown(sheet);
 }
 
 QPalette coloursFor(const report::Palette& palette) {
@@ -84,6 +126,13 @@ QPalette coloursFor(const report::Palette& palette) {
     for (const QPalette::ColorRole role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
         colours.setColor(QPalette::Disabled, role, palette.softInk);
     return colours;
+}
+
+// The colours of text come from the palette, not from a rule for every widget: such a rule sets them on each of
+// some two thousand widgets and all that is in them.
+void putOn(const report::Palette& palette) {
+    QApplication::setPalette(coloursFor(palette));
+    qApp->setStyleSheet(styleSheetFor(palette));
 }
 
 } // namespace fusain::desktop

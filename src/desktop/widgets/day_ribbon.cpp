@@ -1,5 +1,6 @@
 #include "desktop/widgets/day_ribbon.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <QKeyEvent>
@@ -12,6 +13,11 @@ namespace fusain::desktop {
 namespace {
 
 constexpr double names = 104.0, scaleHeight = 24.0, laneHeight = 52.0, gap = 8.0, minuteStep = 5.0;
+
+// The ribbon is drawn in units that grow with the size of text, as figures are.
+double unit() {
+    return textScale();
+}
 
 } // namespace
 
@@ -41,12 +47,16 @@ void DayRibbon::choose(const QString& id) {
 
 QSize DayRibbon::sizeHint() const {
     const double lanes = static_cast<double>(std::max<std::size_t>(1, model_.lanes.size()));
-    return {900, static_cast<int>(scaleHeight + lanes * (laneHeight + gap))};
+    return {scaled(900), scaled(scaleHeight + lanes * (laneHeight + gap))};
+}
+
+double DayRibbon::drawnWidth() const {
+    return width() / unit();
 }
 
 double DayRibbon::xOf(Instant at) const {
     const double whole = std::max(1.0, minutesBetween(model_.from, model_.to));
-    return names + minutesBetween(model_.from, at) / whole * (width() - names - 4.0);
+    return names + minutesBetween(model_.from, at) / whole * (drawnWidth() - names - 4.0);
 }
 
 QRectF DayRibbon::areaOf(std::size_t lane, const Block& block) const {
@@ -98,7 +108,7 @@ void DayRibbon::paintScale(QPainter& painter) const {
     for (Instant hour = first; hour <= model_.to; hour = hour.plusMinutes(60.0)) {
         const double x = xOf(hour);
         painter.setPen(QPen(palette.rule, 1));
-        painter.drawLine(QPointF(x, scaleHeight - 4), QPointF(x, height()));
+        painter.drawLine(QPointF(x, scaleHeight - 4), QPointF(x, height() / unit()));
         painter.setPen(palette.softInk);
         painter.drawText(QRectF(x - 24, 0, 48, 18), Qt::AlignCenter, report::clock(hour));
     }
@@ -132,6 +142,7 @@ void DayRibbon::paintBlock(QPainter& painter, const QRectF& area, const Block& b
 
 void DayRibbon::paintEvent(QPaintEvent*) {
     QPainter painter(this);
+    painter.scale(unit(), unit());
     painter.setRenderHint(QPainter::Antialiasing);
     const report::Palette& palette = palette_();
     for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane) {
@@ -152,11 +163,11 @@ void DayRibbon::paintEvent(QPaintEvent*) {
     if (model_.now >= model_.from && model_.now <= model_.to) {
         const double x = xOf(model_.now);
         painter.setPen(QPen(palette.berry, 1.5));
-        painter.drawLine(QPointF(x, 18), QPointF(x, height()));
+        painter.drawLine(QPointF(x, 18), QPointF(x, height() / unit()));
     }
     if (hasFocus()) {
         painter.setPen(QPen(palette.berry, 1.0, Qt::DotLine));
-        painter.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+        painter.drawRect(QRectF(0.0, 0.0, drawnWidth(), height() / unit()).adjusted(0.5, 0.5, -0.5, -0.5));
     }
 }
 
@@ -175,9 +186,9 @@ void DayRibbon::keyPressEvent(QKeyEvent* event) {
 }
 
 void DayRibbon::mousePressEvent(QMouseEvent* event) {
-    if (const Block* block = blockAt(event->position())) {
+    if (const Block* block = blockAt(event->position() / unit())) {
         choose(block->id);
-        dragFrom_ = event->position().x();
+        dragFrom_ = event->position().x() / unit();
         draggedMinutes_ = 0.0;
         dragging_ = true;
     }
@@ -186,8 +197,9 @@ void DayRibbon::mousePressEvent(QMouseEvent* event) {
 void DayRibbon::mouseMoveEvent(QMouseEvent* event) {
     if (!dragging_)
         return;
-    const double perPixel = minutesBetween(model_.from, model_.to) / std::max(1.0, width() - names - 4.0);
-    draggedMinutes_ = minuteStep * std::round((event->position().x() - dragFrom_) * perPixel / minuteStep);
+    const double perPixel = minutesBetween(model_.from, model_.to) / std::max(1.0, drawnWidth() - names - 4.0);
+    draggedMinutes_ =
+        minuteStep * std::round((event->position().x() / unit() - dragFrom_) * perPixel / minuteStep);
     update();
 }
 
@@ -200,7 +212,7 @@ void DayRibbon::mouseReleaseEvent(QMouseEvent*) {
 }
 
 void DayRibbon::mouseDoubleClickEvent(QMouseEvent* event) {
-    if (const Block* block = blockAt(event->position()))
+    if (const Block* block = blockAt(event->position() / unit()))
         Q_EMIT activated(block->id);
 }
 

@@ -40,11 +40,8 @@ void FittedText::fit() {
     if (pixels == pixels_)
         return;
     pixels_ = pixels;
-    // The style sheet of the window sets a size for everything: one of its own is needed here.
-    setStyleSheet(
-        QStringLiteral("font-size: %1px; font-weight: 600;%2")
-            .arg(pixels)
-            .arg(figures_ ? QStringLiteral(" font-family: 'Atkinson Hyperlegible Mono';") : QString()));
+    font.setPixelSize(pixels);
+    setFont(font);
 }
 
 } // namespace fusain::desktop

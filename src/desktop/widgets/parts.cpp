@@ -1,5 +1,6 @@
 #include "desktop/widgets/parts.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/style.hpp"
 
 #include <QHBoxLayout>
@@ -53,7 +54,7 @@ QTableWidget* table(const QStringList& columns, const QString& accessibleName) {
     result->setHorizontalHeaderLabels(columns);
     result->setAccessibleName(accessibleName);
     result->verticalHeader()->hide();
-    result->verticalHeader()->setDefaultSectionSize(26);
+    result->verticalHeader()->setDefaultSectionSize(scaled(26));
     result->horizontalHeader()->setStretchLastSection(true);
     result->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     result->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -77,14 +78,18 @@ void setRow(QTableWidget* table, int row, const QStringList& cells) {
         if (const QChar first = cells[column].isEmpty() ? QChar() : cells[column].front();
             (first.isDigit() || first == QChar(0x2212) || first == QLatin1Char('+')) &&
             !cells[column].contains(aWord))
-            item->setFont(report::numberFont(13));
+            item->setFont(report::numberFont(scaled(13)));
         table->setItem(row, column, item);
     }
 }
 
 FigureView::FigureView(const QString& accessibleName, int height, QWidget* parent) : QWidget(parent) {
     setAccessibleName(accessibleName);
-    setMinimumHeight(height);
+    setMinimumHeight(scaled(height));
+}
+
+QRectF FigureView::area() const {
+    return {0.0, 0.0, width() / textScale(), height() / textScale()};
 }
 
 void FigureView::setPaint(Paint paint) {
@@ -94,12 +99,13 @@ void FigureView::setPaint(Paint paint) {
 
 void FigureView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
+    painter.scale(textScale(), textScale());
     if (paint_)
-        paint_(painter, QRectF(rect()));
+        paint_(painter, area());
 }
 
 void FigureView::mousePressEvent(QMouseEvent* event) {
-    Q_EMIT clicked(event->position());
+    Q_EMIT clicked(event->position() / textScale());
 }
 
 ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent)
@@ -107,11 +113,11 @@ ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent
       unit_(label(unit, "soft", false)) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
-    caption_->setMinimumWidth(200);
+    caption_->setMinimumWidth(scaled(200));
     caption_->setBuddy(edit_);
     edit_->setAccessibleName(unit.isEmpty() ? name : name + QStringLiteral(", ") + unit);
-    edit_->setMaximumWidth(120);
-    edit_->setMinimumWidth(96);
+    edit_->setMaximumWidth(scaled(120));
+    edit_->setMinimumWidth(scaled(96));
     edit_->setFont(QFont(QStringLiteral("Atkinson Hyperlegible Mono")));
     row->addWidget(caption_);
     row->addWidget(edit_);

@@ -38,9 +38,11 @@ public:
     using Paint = std::function<void(QPainter&, const QRectF&)>;
     FigureView(const QString& accessibleName, int height, QWidget* parent = nullptr);
     void setPaint(Paint paint);
+    /// What a figure is painted into: the widget in the figure's own units, which grow with the size of text.
+    [[nodiscard]] QRectF area() const;
 
 Q_SIGNALS:
-    void clicked(const QPointF& place);
+    void clicked(const QPointF& place); ///< in units of the figure
 
 protected:
     void paintEvent(QPaintEvent* event) override;

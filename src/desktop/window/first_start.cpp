@@ -2,6 +2,7 @@
 
 #include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/services/lab_forms.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -115,7 +116,7 @@ public:
               QObject::tr("Reference objects"))) {
         auto* column = new QVBoxLayout(this);
         for (const auto& [section, width] : {std::pair(0, 170), std::pair(1, 220), std::pair(2, 250)})
-            table_->setColumnWidth(section, width);
+            table_->setColumnWidth(section, scaled(width));
         column->addWidget(table_);
         column->addWidget(problemLine());
         QObject::connect(table_, &QTableWidget::cellActivated, this, [this](int row) { edit(row); });
@@ -190,7 +191,7 @@ FirstStart::FirstStart(Session& session, QWidget* parent) : QWizard(parent) {
     setObjectName(QStringLiteral("firstStart"));
     setWindowTitle(tr("A new lab book"));
     setWizardStyle(QWizard::ModernStyle);
-    setMinimumSize(760, 640);
+    setMinimumSize(scaled(760), scaled(640));
     setButtonText(QWizard::CancelButton, tr("Finish later"));
     addPage(new FormPage<LetterheadForm>(session, tr("Your lab"), tr("Shown on every page."), 0));
     addPage(new PeoplePage(session));

@@ -1,5 +1,6 @@
 #include "desktop/window/help.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
 
 #include <QFile>
@@ -36,7 +37,7 @@ void loosenTables(QTextDocument& document) {
 
 Help::Help(const QString& folder, QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("Help"));
-    resize(860, 680);
+    resize(scaled(860), scaled(680));
     auto* text = new QTextBrowser;
     text->setAccessibleName(tr("Handbook"));
     text->setMarkdown(handbook(folder));

@@ -2,8 +2,11 @@
 
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/lab_settings.hpp"
+#include "desktop/services/lab_undo.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/window/command_search.hpp"
 #include "desktop/window/help.hpp"
+#include "desktop/window/key_sheet.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 #include "store/transfer/data_files.hpp"
@@ -13,7 +16,7 @@
 #include <QHBoxLayout>
 #include <QLoggingCategory>
 #include <QMessageBox>
-#include <QShortcut>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
@@ -31,10 +34,13 @@ Shell::Shell(Session& session)
       problem_(label({}, "warning")), dismiss_(button(tr("Seen"))), problemBar_(new QFrame),
       careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save a copy…"), true)),
       staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")),
-      books_(new BookMenu(session, RecentBooks(), this)) {
+      books_(new BookMenu(session, RecentBooks(), this)), commands_(new Commands(this)), undoBar_(new QFrame),
+      undoWords_(label({}, "soft", false)), undoTime_(new QTimer(this)) {
     setWindowTitle(QStringLiteral("Fusain"));
-    setMinimumSize(1180, 720);
-    resize(1280, 800);
+    // Large text on a small screen takes the screen and no more.
+    const QSize room = screen()->availableSize().expandedTo(QSize(1180, 720));
+    setMinimumSize(QSize(scaled(1180), scaled(720)).boundedTo(room));
+    resize(QSize(scaled(1280), scaled(800)).boundedTo(room));
     QList<Place*> places{day_, clients_, bench_, quality_, library_};
     if (session.practice())
         places << (practice_ = new PracticePlace(session));
@@ -76,6 +82,7 @@ Shell::Shell(Session& session)
     right->addWidget(careBar_);
     right->addWidget(problemBar_);
     right->addWidget(places_, 1);
+    right->addWidget(undoLine());
     auto* layout = new QHBoxLayout(page);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -83,7 +90,7 @@ Shell::Shell(Session& session)
     layout->addLayout(right, 1);
     setCentralWidget(page);
 
-    addKeys();
+    addCommands();
     connect(&session, &Session::changed, this, &Shell::refresh);
     connect(&session, &Session::appearanceChanged, this, &Shell::applyAppearance);
     connect(&session, &Session::problemRaised, this, &Shell::showProblem);
@@ -99,6 +106,7 @@ Shell::Shell(Session& session)
     });
     applyAppearance();
     open(practice_ ? PlaceName::Practice : PlaceName::Day);
+    recallWindow();
     if (auto warning = session.book().clockWarning(session.now()))
         showProblem(*warning);
     watchBook();
@@ -153,7 +161,7 @@ void Shell::saveElsewhere() {
 QWidget* Shell::buildSpine() {
     auto* spine = new QWidget;
     spine->setObjectName(QStringLiteral("spine"));
-    spine->setFixedWidth(172);
+    spine->setFixedWidth(scaled(172));
     auto* layout = new QVBoxLayout(spine);
     layout->setContentsMargins(0, 16, 0, 12);
     layout->setSpacing(2);
@@ -194,8 +202,6 @@ QWidget* Shell::buildSpine() {
 QMenu* Shell::bookMenu() {
     connect(books_, &BookMenu::replaced, this, &QWidget::close);
     books_->addSeparator();
-    auto* help = books_->addAction(tr("Handbook"), this, &Shell::showHelp);
-    help->setShortcut(QKeySequence::HelpContents);
     books_->addAction(tr("About Fusain…"), this, &Shell::showAbout);
     addActions(books_->actions()); // their keys work while the menu is closed
     return books_;
@@ -220,27 +226,150 @@ QWidget* Shell::buildTop() {
     layout->setContentsMargins(24, 10, 24, 6);
     search_->setPlaceholderText(tr("Find a client, test or equation   Ctrl+F"));
     search_->setAccessibleName(tr("Find"));
-    search_->setFixedWidth(300);
+    search_->setFixedWidth(scaled(300));
     connect(search_, &QLineEdit::returnPressed, this, [this] { searchFor(search_->text().trimmed()); });
     layout->addWidget(breadcrumb_, 1);
     layout->addWidget(search_);
     return top;
 }
 
-void Shell::addKeys() {
-    const auto key = [this](const QKeySequence& sequence, auto action) {
-        connect(new QShortcut(sequence, this), &QShortcut::activated, this, action);
+void Shell::addCommands() {
+    const QString window = tr("Window");
+    const std::tuple<PlaceName, Place*, QString> places[] = {{PlaceName::Day, day_, tr("Day")},
+                                                             {PlaceName::Clients, clients_, tr("Clients")},
+                                                             {PlaceName::Bench, bench_, tr("Bench")},
+                                                             {PlaceName::Quality, quality_, tr("Quality")},
+                                                             {PlaceName::Library, library_, tr("Library")},
+                                                             {PlaceName::Practice, practice_, tr("Practice")}};
+    for (const auto& [name, place, words] : places)
+        if (place)
+            commands_->add(window, QStringLiteral("window.place-%1").arg(static_cast<int>(name)), words,
+                           QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(name))),
+                           [this, name = name] { open(name); });
+    for (const auto& [name, place, words] : places)
+        if (place)
+            place->addCommands(PlaceCommands(*commands_, words, [this, name = name, place = place] {
+                if (current() != place)
+                    open(name);
+            }));
+    addViewCommands();
+    connect(commands_, &Commands::refused, this, [this](const QString& why) {
+        problem_->setText(why);
+        problemBar_->show();
+    });
+    connect(commands_, &Commands::keysChosen, this, [this](const QString& id, const QKeySequence& keys) {
+        session_.setOfPerson(QStringLiteral("keys/") + id, keys.toString(QKeySequence::PortableText));
+    });
+    connect(&session_, &Session::personChanged, this, &Shell::recallKeys);
+    recallKeys();
+}
+
+// What belongs to no place.
+void Shell::addViewCommands() {
+    const QString window = tr("Window");
+    const auto add = [&](const char* id, const QString& name, const QKeySequence& keys,
+                         std::function<void()> act, Commands::Obstacle obstacle = {}) {
+        return commands_->add(window, QLatin1String(id), name, keys, std::move(act), std::move(obstacle));
     };
-    key(QKeySequence(Qt::CTRL | Qt::Key_F), [this] {
+    add("window.find", tr("Find a client, test or equation"), QKeySequence::Find, [this] {
         search_->setFocus();
         search_->selectAll();
     });
-    key(QKeySequence(Qt::CTRL | Qt::Key_H), [this] { session_.setNamesHidden(!session_.namesHidden()); });
-    key(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { session_.setDark(!session_.dark()); });
-    key(QKeySequence(Qt::Key_F11), [this] {
-        open(PlaceName::Bench);
-        bench_->setStandBack(!bench_->standBack());
+    add(
+        "window.undo", tr("Undo"), QKeySequence::Undo, [this] { current()->undo(); },
+        [this] {
+            return (current() == bench_ && session_.run()) || session_.undoing().stack().canUndo()
+                       ? QString()
+                       : tr("Nothing to undo.");
+        });
+    add(
+        "window.redo", tr("Redo"), QKeySequence::Redo, [this] { session_.undoing().redo(); },
+        [this] { return session_.undoing().stack().canRedo() ? QString() : tr("Nothing to redo."); });
+    add("window.names", tr("Hide or show names"), QKeySequence(Qt::CTRL | Qt::Key_H),
+        [this] { session_.setNamesHidden(!session_.namesHidden()); });
+    add("window.dark", tr("Dark or light"), QKeySequence(Qt::CTRL | Qt::Key_T),
+        [this] { session_.setDark(!session_.dark()); });
+    for (const int percent : {100, 125, 150, 175, 200})
+        add(qPrintable(QStringLiteral("window.text-%1").arg(percent)),
+            tr("Text size %1 % (from the next start)").arg(percent), {},
+            [this, percent] { session_.own().set(QStringLiteral("text-percent"), percent); });
+    add("window.lab", tr("The lab…"), {}, [this] { editLab(); });
+    add("window.about", tr("About Fusain…"), {}, [this] { showAbout(); });
+    auto* search = add("window.commands", tr("Commands…"), QKeySequence(Qt::CTRL | Qt::Key_K),
+                       [this] { searchCommands(); });
+    auto* keys = add("window.keys", tr("Keys…"), QKeySequence(Qt::Key_F1), [this] { showKeys(); });
+    auto* help =
+        add("window.handbook", tr("Handbook"), QKeySequence(Qt::SHIFT | Qt::Key_F1), [this] { showHelp(); });
+    const QList<QAction*> actions = books_->actions();
+    books_->insertActions(actions.value(actions.size() - 1), {search, keys, help});
+}
+
+void Shell::recallKeys() {
+    commands_->recall([this](const QString& id) -> std::optional<QKeySequence> {
+        const QVariant keys = session_.ofPerson(QStringLiteral("keys/") + id);
+        return keys.isValid() ? std::optional(QKeySequence(keys.toString(), QKeySequence::PortableText))
+                              : std::nullopt;
     });
+}
+
+void Shell::searchCommands() {
+    CommandSearch search(*commands_, this);
+    if (search.exec() == QDialog::Accepted && search.chosen())
+        commands_->run(*search.chosen());
+}
+
+void Shell::showKeys() {
+    const auto index = static_cast<std::size_t>(places_->currentIndex());
+    KeySheet(*commands_, commands_->all()[index].action->text(), this).exec();
+}
+
+// What was done last, with the way back, for half a minute.
+QWidget* Shell::undoLine() {
+    undoBar_->setObjectName(QStringLiteral("verdictLine"));
+    auto* back = button(tr("Undo"));
+    auto* row = new QHBoxLayout(undoBar_);
+    row->addWidget(undoWords_, 1);
+    row->addWidget(back);
+    undoBar_->hide();
+    undoTime_->setSingleShot(true);
+    constexpr int shown = 30'000;
+    undoTime_->setInterval(shown);
+    connect(undoTime_, &QTimer::timeout, undoBar_, &QWidget::hide);
+    connect(back, &QPushButton::clicked, this, [this] {
+        undoBar_->hide();
+        session_.undoing().undo();
+        current()->enter();
+    });
+    connect(&session_.undoing(), &LabUndo::acted, this, &Shell::offerUndo);
+    return undoBar_;
+}
+
+void Shell::offerUndo(const QString& name) {
+    undoWords_->setText(tr("Done: %1.  Undo: Ctrl+Z").arg(name));
+    undoBar_->show();
+    undoTime_->start();
+}
+
+// Where the window stood, and what was open in this lab book.
+void Shell::recallWindow() {
+    restoreGeometry(session_.own().value(QStringLiteral("window/geometry")).toByteArray());
+    if (practice_)
+        return;
+    const QString book = QStringLiteral("book/") + QString::fromStdString(session_.book().name());
+    const QString client = session_.own().value(book + QStringLiteral("/client")).toString();
+    if (!client.isEmpty() && session_.book().client(client.toStdString()))
+        clients_->showClient(client);
+    const int place = session_.own().value(book + QStringLiteral("/place"), 0).toInt();
+    if (place > 0 && place < places_->count())
+        open(static_cast<PlaceName>(place));
+}
+
+void Shell::closeEvent(QCloseEvent* event) {
+    const QString book = QStringLiteral("book/") + QString::fromStdString(session_.book().name());
+    session_.own().set(QStringLiteral("window/geometry"), saveGeometry());
+    session_.own().set(book + QStringLiteral("/place"), places_->currentIndex());
+    session_.own().set(book + QStringLiteral("/client"), clients_->chosen());
+    QMainWindow::closeEvent(event);
 }
 
 Place* Shell::current() const {
@@ -310,8 +439,7 @@ void Shell::editLab() {
 }
 
 void Shell::applyAppearance() {
-    qApp->setPalette(coloursFor(session_.palette()));
-    qApp->setStyleSheet(styleSheetFor(session_.palette()));
+    putOn(session_.palette());
     if (places_->currentWidget())
         refresh();
 }

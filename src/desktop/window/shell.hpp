@@ -5,6 +5,7 @@
 #include "desktop/places/library/library_place.hpp"
 #include "desktop/places/practice/practice_place.hpp"
 #include "desktop/places/quality/quality_place.hpp"
+#include "desktop/widgets/commands.hpp"
 #include "desktop/window/book_menu.hpp"
 
 #include <QMainWindow>
@@ -33,13 +34,25 @@ public:
     [[nodiscard]] QString lastProblem() const { return problem_->text(); }
     /// What leads to other lab books.
     [[nodiscard]] BookMenu& books() { return *books_; }
+    /// All that can be done by name.
+    [[nodiscard]] Commands& commands() { return *commands_; }
     /// Brings the window to the front: a second start with the same lab book asks for it.
     void bringForward();
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
 
 private:
     QWidget* buildSpine();
     QWidget* buildTop();
-    void addKeys();
+    void addCommands();
+    void addViewCommands();
+    void recallKeys();
+    void searchCommands();
+    void showKeys();
+    [[nodiscard]] QWidget* undoLine();
+    void offerUndo(const QString& name);
+    void recallWindow();
     void refresh();
     void applyAppearance();
     void showProblem(const Problem& problem);
@@ -77,6 +90,10 @@ private:
     QComboBox* staff_;
     QLabel* links_;
     QLabel* bookName_;
+    Commands* commands_;
+    QFrame* undoBar_; ///< what was done last, as long as it is fresh
+    QLabel* undoWords_;
+    QTimer* undoTime_;
     BookMenu* books_;
 };
 

@@ -98,6 +98,8 @@ public:
     /// The events of a test, client …, in order, with their recordings.
     [[nodiscard]] std::vector<Event> eventsOf(const std::string& subject);
     [[nodiscard]] std::int64_t eventCount();
+    /// Number of the last event of the book.
+    [[nodiscard]] std::int64_t lastEvent() const { return lastSequence_; }
     /// Kind and subject of each event after a number, in order.
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> subjectsSince(std::int64_t sequence);
     /// Number of the last event of a subject; 0 when it has none.

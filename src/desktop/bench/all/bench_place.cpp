@@ -5,9 +5,11 @@
 #include "desktop/bench/scan/method.hpp"
 #include "desktop/bench/tank/method.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "procedure/all/procedure.hpp"
 #include "report/base/words.hpp"
 
+#include <QApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 
@@ -41,7 +43,7 @@ QWidget* withHeading(const QString& text, QWidget* content, int width) {
     layout->setContentsMargins(12, 12, 12, 8);
     layout->addWidget(label(text, "heading"));
     layout->addWidget(content, 1);
-    box->setFixedWidth(width);
+    box->setFixedWidth(scaled(width));
     return box;
 }
 
@@ -56,6 +58,11 @@ BenchPlace::BenchPlace(Session& session)
       verdict_(label({}, "verdict")), primary_(button({}, true)), standTitle_(new FittedText(110, false)),
       standReading_(new FittedText(220, true)), standVerdict_(new FittedText(110, false)),
       standKey_(new FittedText(110, false)) {
+    // The button says which key works now.
+    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, const QWidget* now) {
+        if (isVisible() && now && isAncestorOf(now))
+            showFoot();
+    });
     setFocusPolicy(Qt::StrongFocus);
     for (QWidget* page : {nothingPage(), deskPage(), standBackPage()})
         pages_->addWidget(page);
@@ -84,8 +91,8 @@ QWidget* BenchPlace::nothingPage() {
 QWidget* BenchPlace::deskPage() {
     runSheet_->setAccessibleName(tr("Run sheet"));
     sheetSide_ = withHeading(tr("Worked sheet"), sheet_, 284);
-    sheet_->setColumnWidth(0, 54);
-    sheet_->setColumnWidth(1, 136);
+    sheet_->setColumnWidth(0, scaled(54));
+    sheet_->setColumnWidth(1, scaled(136));
     sheet_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* work = new QWidget;
     auto* columns = new QHBoxLayout(work);
@@ -236,7 +243,8 @@ void BenchPlace::showFoot() {
                           : panel->verdict());
     const QString text = panel->primaryText();
     primary_->setVisible(!text.isEmpty() && test.state != TestState::Refused);
-    primary_->setText(text + tr("   [Space]"));
+    primary_->setText(
+        text + (typing(focusWidget() ? focusWidget() : this) ? tr("   [Ctrl+Enter]") : tr("   [Space]")));
     primary_->setEnabled(panel->primaryEnabled());
     if (standBack_)
         showStandBack();
@@ -323,7 +331,6 @@ void BenchPlace::keyPressEvent(QKeyEvent* event) {
         return Place::keyPressEvent(event);
     if (whileTyping(*event))
         return;
-    const bool control = event->modifiers() & Qt::ControlModifier;
     switch (event->key()) {
     case Qt::Key_Space:
         return primary();
@@ -335,19 +342,49 @@ void BenchPlace::keyPressEvent(QKeyEvent* event) {
         return addNote();
     case Qt::Key_Escape:
         return goBack();
-    case Qt::Key_Z:
-        if (control)
-            session_.report(session_.run()->undo());
-        return;
-    case Qt::Key_E:
-        return control ? endTest() : void();
-    case Qt::Key_G:
-        return control && session_.run()->textOf(session_.run()->current()).kind == StepKind::Check
-                   ? goPastCheck()
-                   : void();
     default:
         Place::keyPressEvent(event);
     }
+}
+
+void BenchPlace::addCommands(const PlaceCommands& add) {
+    const auto open = [this] { return session_.run() ? QString() : tr("No test is open."); };
+    add(
+        "bench.primary", tr("What the button at the foot says"), [this] { primary(); },
+        QKeySequence(Qt::CTRL | Qt::Key_Return), open);
+    add(
+        "bench.note", tr("Add a note…"), [this] { addNote(); }, {}, open);
+    add(
+        "bench.end", tr("End without a result…"), [this] { endTest(); }, QKeySequence(Qt::CTRL | Qt::Key_E),
+        open);
+    add(
+        "bench.past-check", tr("Go past a failed check…"), [this] { goPastCheck(); },
+        QKeySequence(Qt::CTRL | Qt::Key_G),
+        [this, open] {
+            const QString why = open();
+            return !why.isEmpty() ? why
+                   : session_.run()->textOf(session_.run()->current()).kind == StepKind::Check
+                       ? QString()
+                       : tr("This step is no check.");
+        });
+    add(
+        "bench.back", tr("One step back"), [this] { goBack(); }, {}, open);
+    add(
+        "bench.stand-back", tr("Stand back, or return to the desk"), [this] { setStandBack(!standBack_); },
+        QKeySequence(Qt::Key_F11), open);
+    add.note(tr("What the button at the foot says"), tr("Space"));
+    add.note(tr("Answer a question"), tr("1 to 9"));
+    add.note(tr("Repeat"), tr("R"));
+    add.note(tr("Exclude the chosen trial"), tr("X"));
+    add.note(tr("Add a note"), tr("N"));
+    add.note(tr("One step back"), tr("Esc"));
+}
+
+void BenchPlace::undo() {
+    if (session_.run())
+        session_.report(session_.run()->undo());
+    else
+        Place::undo();
 }
 
 } // namespace fusain::desktop

@@ -18,6 +18,8 @@ public:
     void refresh() override;
     [[nodiscard]] QString where() const override;
     void enter() override;
+    void addCommands(const PlaceCommands& add) override;
+    void undo() override;
     void setStandBack(bool on);
     [[nodiscard]] bool standBack() const { return standBack_; }
     [[nodiscard]] StepPanel* currentPanel() const;

@@ -1,5 +1,6 @@
 #include "desktop/bench/chamber/thoracic_gas_panel.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "procedure/chamber/result.hpp"
 #include "report/base/words.hpp"
 
@@ -14,7 +15,7 @@ ThoracicGasPanel::ThoracicGasPanel(Session& session)
       state_(label({}, "heading")) {
     method_->setPlaceholderText(tr("by which method"));
     method_->setAccessibleName(tr("Method of the thoracic gas"));
-    method_->setMaximumWidth(240);
+    method_->setMaximumWidth(scaled(240));
     auto* keep = button(tr("Keep thoracic gas"));
     auto* predicted = button(tr("Go on with the prediction"));
     auto* row = new QHBoxLayout;

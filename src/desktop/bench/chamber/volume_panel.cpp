@@ -1,6 +1,7 @@
 #include "desktop/bench/chamber/volume_panel.hpp"
 
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "exchange/chamber/pressure_csv.hpp"
 #include "report/base/words.hpp"
 #include "report/chamber/volume_figure.hpp"
@@ -36,8 +37,8 @@ VolumePanel::VolumePanel(Session& session)
     body()->addWidget(table_, 1);
     body()->addWidget(typed_);
     body()->addLayout(row);
-    table_->setMinimumHeight(110);
-    live_->setMinimumWidth(250);
+    table_->setMinimumHeight(scaled(110));
+    live_->setMinimumWidth(scaled(250));
     connect(keep, &QPushButton::clicked, this, &VolumePanel::acceptTyped);
     connect(typed_, &ValueField::entered, this, &VolumePanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &VolumePanel::loadTrial);

@@ -3,6 +3,7 @@
 #include "desktop/recordings/impedance/module_recording.hpp"
 #include "desktop/recordings/impedance/sweep_recording.hpp"
 #include "desktop/services/past_records.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <algorithm>
@@ -107,7 +108,7 @@ IdentityPanel::IdentityPanel(Session& session)
       height_(new ValueField(tr("Height"), tr("cm"))), doubt_(label({}, "warning")), history_(label({})) {
     code_->setPlaceholderText(tr("client code, typed or scanned"));
     code_->setAccessibleName(tr("Client code"));
-    code_->setMaximumWidth(320);
+    code_->setMaximumWidth(scaled(320));
     body()->addWidget(code_);
     body()->addWidget(height_);
     body()->addWidget(doubt_);

@@ -3,6 +3,7 @@
 #include "desktop/bench/impedance/analyzer_setup.hpp"
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "exchange/base/reported_text.hpp"
 #include "exchange/impedance/impedance_csv.hpp"
 #include "record/base/json.hpp"
@@ -41,8 +42,8 @@ SweepPanel::SweepPanel(Session& session)
     body()->addWidget(kept_);
     body()->addLayout(inOneRow({resistance_, reactance_, keep}));
     body()->addLayout(inOneRow({load, reported, spite, setup}));
-    live_->setMinimumWidth(210);
-    segments_->setMinimumHeight(210);
+    live_->setMinimumWidth(scaled(210));
+    segments_->setMinimumHeight(scaled(210));
     connect(keep, &QPushButton::clicked, this, &SweepPanel::acceptTyped);
     connect(reactance_, &ValueField::entered, this, &SweepPanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &SweepPanel::importSweep);
@@ -102,9 +103,9 @@ void SweepPanel::show() {
         }
         model.fit = impedance::fitCole(model.points);
     }
-    segments_->setColumnWidth(0, 96);
+    segments_->setColumnWidth(0, scaled(96));
     for (const int column : {1, 2})
-        segments_->setColumnWidth(column, 72);
+        segments_->setColumnWidth(column, scaled(72));
     arc_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintArc(painter, area, model, palette);
     });

@@ -2,6 +2,7 @@
 
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "procedure/all/procedure.hpp"
 #include "report/base/words.hpp"
 
@@ -113,7 +114,7 @@ SignPanel::SignPanel(Session& session, std::span<const StepText> sheet, Step ste
     technician_->setAccessibleName(tr("Technician"));
     physiologist_->setAccessibleName(tr("Physiologist"));
     for (QComboBox* box : {technician_, physiologist_})
-        box->setMaximumWidth(320);
+        box->setMaximumWidth(scaled(320));
     body()->addWidget(summary_);
     body()->addWidget(label(tr("Technician"), "soft"));
     body()->addWidget(technician_);

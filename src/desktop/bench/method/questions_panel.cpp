@@ -1,5 +1,6 @@
 #include "desktop/bench/method/questions_panel.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 #include "report/method/parts.hpp"
 
@@ -36,7 +37,7 @@ QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);
     typed_->setAccessibleName(tr("Answer"));
-    typed_->setMaximumWidth(280);
+    typed_->setMaximumWidth(scaled(280));
     list_->setAccessibleName(tr("Questions and answers"));
     for (QWidget* widget : std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, change_,
                                                            rebook_, override_, list_})

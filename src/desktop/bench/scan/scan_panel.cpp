@@ -2,6 +2,7 @@
 
 #include "desktop/recordings/scan/scan_recording.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "exchange/scan/scan_csv.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
@@ -52,10 +53,10 @@ ScanPanel::ScanPanel(Session& session)
                 cell->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
             regions_->setItem(row, column, cell);
         }
-    regions_->setColumnWidth(Name, 128);
+    regions_->setColumnWidth(Name, scaled(128));
     for (const int column : {Fat, Lean, Bone, Area, Sum, FatPart})
-        regions_->setColumnWidth(column, 70);
-    regions_->setMinimumHeight(300);
+        regions_->setColumnWidth(column, scaled(70));
+    regions_->setMinimumHeight(scaled(300));
     half_->addItems(
         {tr("whole body"), tr("half body, right side complete"), tr("half body, left side complete")});
     half_->setAccessibleName(tr("Whole or half body"));

@@ -1,6 +1,7 @@
 #include "desktop/bench/tank/lungs_panel.hpp"
 
 #include "core/gas/corrections.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <QHBoxLayout>
@@ -48,7 +49,7 @@ LungsPanel::LungsPanel(Session& session)
     temperature_->setDimension(Dimension::Temperature, session.units());
     method_->setPlaceholderText(tr("by which method"));
     method_->setAccessibleName(tr("Method of the residual volume"));
-    method_->setMaximumWidth(240);
+    method_->setMaximumWidth(scaled(240));
     auto* keepTypedEffort = button(tr("Add this effort"));
     auto* keepResidual = button(tr("Keep residual volume"));
     auto* without = button(tr("Go on without"));

@@ -1,6 +1,7 @@
 #include "desktop/bench/tank/trials_panel.hpp"
 
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "exchange/tank/trace_csv.hpp"
 #include "report/base/words.hpp"
 #include "report/tank/trace_figure.hpp"
@@ -32,8 +33,8 @@ TrialsPanel::TrialsPanel(Session& session)
     body()->addWidget(table_, 1);
     body()->addWidget(typed_);
     body()->addLayout(row);
-    table_->setMinimumHeight(110);
-    live_->setMinimumWidth(230);
+    table_->setMinimumHeight(scaled(110));
+    live_->setMinimumWidth(scaled(230));
     connect(keep, &QPushButton::clicked, this, &TrialsPanel::acceptTyped);
     connect(typed_, &ValueField::entered, this, &TrialsPanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &TrialsPanel::loadTrace);
@@ -118,7 +119,7 @@ void TrialsPanel::refresh() {
     }
     if (table_->rowCount() != before && table_->rowCount() > 0)
         table_->setCurrentCell(table_->rowCount() - 1, 0);
-    table_->setColumnWidth(0, 60);
+    table_->setColumnWidth(0, scaled(60));
     live_->setVisible(linked() || recording<TrialRecording>().holds() || table_->rowCount() > 0);
     showTrace();
 }

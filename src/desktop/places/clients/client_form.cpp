@@ -1,5 +1,7 @@
 #include "desktop/places/clients/client_form.hpp"
 
+#include "desktop/services/lab_undo.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "procedure/all/cross_check.hpp"
@@ -21,7 +23,7 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
       consent_(new QCheckBox(tr("Guardian's consent is recorded (under 18)"))), problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("clientForm"));
     setWindowTitle(tr("Client"));
-    setMinimumWidth(460);
+    setMinimumWidth(scaled(460));
     birthDate_->setPlaceholderText(tr("1984-06-02"));
     sex_->addItem(tr("female"), QStringLiteral("female"));
     sex_->addItem(tr("male"), QStringLiteral("male"));
@@ -93,7 +95,10 @@ void ClientForm::save() {
         entered.id = session_.freshId("client");
     if (entered.code.empty())
         entered.code = "C-" + entered.id.substr(entered.id.find('-') + 1);
-    if (auto saved = session_.book().save(entered, session_.atTheBench().id); !saved)
+    if (auto saved =
+            session_.undoing().act(tr("%1 changed").arg(session_.nameOf(entered)),
+                                   [&] { return session_.book().save(entered, session_.atTheBench().id); });
+        !saved)
         return problem_->setText(report::say(saved.error()));
     client_ = entered;
     accept();

@@ -5,6 +5,7 @@
 #include "desktop/places/clients/visit_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -54,7 +55,7 @@ ClientsPlace::ClientsPlace(Session& session)
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(24, 16, 24, 16);
     layout->setSpacing(24);
-    layout->addWidget(listSide());
+    layout->addWidget(side_ = listSide());
     layout->addLayout(right, 1);
     addPages();
     connect(later_, &QTimer::timeout, this, &ClientsPlace::showDossier);
@@ -75,7 +76,7 @@ QWidget* ClientsPlace::listSide() {
     auto* record = button(tr("A client's record…"));
     record->setMenu(records_);
     auto* box = new QWidget;
-    box->setFixedWidth(248);
+    box->setFixedWidth(scaled(248));
     auto* column = new QVBoxLayout(box);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(search_);
@@ -115,7 +116,7 @@ QLayout* ClientsPlace::dossierHead() {
 // The tests one by one, what matters in the latest, and what another policy makes of them.
 QWidget* ClientsPlace::testsPage() {
     policy_->setAccessibleName(tr("Another policy"));
-    policy_->setMaximumWidth(300);
+    policy_->setMaximumWidth(scaled(300));
     for (const AnyPolicy& policy : session_.catalogue().policies)
         policy_->addItem(report::say(common(policy).title), report::plain(common(policy).id));
     auto* again = button(tr("Compute with it too"));
@@ -133,10 +134,7 @@ QWidget* ClientsPlace::testsPage() {
     column->addLayout(policies);
     column->addWidget(stored_);
     connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
-    connect(visit, &QPushButton::clicked, this, [this] {
-        if (const auto client = selected())
-            VisitDialog(session_, *client, this).exec();
-    });
+    connect(visit, &QPushButton::clicked, this, &ClientsPlace::reportOnVisit);
     connect(tests_, &QTableWidget::cellActivated, this, &ClientsPlace::openTest);
     connect(tests_, &QTableWidget::currentCellChanged, this, [this](int row) {
         if (row >= 0 && row < static_cast<int>(shown_.size()))
@@ -166,9 +164,13 @@ void ClientsPlace::enter() {
     list_->setFocus();
 }
 
-std::optional<Client> ClientsPlace::selected() const {
+QString ClientsPlace::chosen() const {
     const auto* item = list_->currentItem();
-    return item ? session_.book().client(item->data(Qt::UserRole).toString().toStdString()) : std::nullopt;
+    return item ? item->data(Qt::UserRole).toString() : QString();
+}
+
+std::optional<Client> ClientsPlace::selected() const {
+    return chosen().isEmpty() ? std::nullopt : session_.book().client(chosen().toStdString());
 }
 
 void ClientsPlace::refresh() {
@@ -274,9 +276,9 @@ void ClientsPlace::showDossier() {
              composition ? mass(composition->fatMass) : QString(),
              composition ? mass(composition->fatFreeMass) : QString(), stateWords(test)});
     }
-    tests_->setColumnWidth(0, 120);
-    tests_->setColumnWidth(1, 150);
-    tests_->setColumnWidth(5, 180);
+    tests_->setColumnWidth(0, scaled(120));
+    tests_->setColumnWidth(1, scaled(150));
+    tests_->setColumnWidth(5, scaled(180));
     if (!shown_.empty()) {
         tests_->setCurrentCell(0, 0);
         findings_->showTest(shown_.front());
@@ -383,6 +385,41 @@ void ClientsPlace::recompute() {
     const auto* policy = session_.catalogue().policy(policy_->currentData().toString().toStdString());
     if (policy && row >= 0 && row < static_cast<int>(shown_.size()))
         session_.report(session_.recompute(shown_[static_cast<std::size_t>(row)], *policy));
+}
+
+void ClientsPlace::addCommands(const PlaceCommands& add) {
+    const auto someoneChosen = [this] { return selected() ? QString() : tr("Choose a client first."); };
+    add("clients.new", tr("New client…"), [this] { newClient(); }, QKeySequence::New);
+    add("clients.change", tr("Change the client…"), [this] { editClient(); }, QKeySequence(Qt::Key_F2),
+        someoneChosen);
+    add("clients.start", tr("Start a test"), [this] { startTest(); }, {}, someoneChosen);
+    add("clients.open", tr("Open the chosen test on the bench"), [this] { openTest(); }, {}, someoneChosen);
+    add("clients.report", tr("Report on a visit…"), [this] { reportOnVisit(); }, QKeySequence::Print,
+        someoneChosen);
+    const std::pair<const char*, QString> pages[] = {{"clients.tests", tr("Tests")},
+                                                     {"clients.findings", tr("Findings of the chosen test")},
+                                                     {"clients.progress", tr("Progress")},
+                                                     {"clients.methods", tr("Across methods")},
+                                                     {"clients.plan", tr("Plan")}};
+    for (int i = 0; i < static_cast<int>(std::size(pages)); ++i)
+        add(pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); },
+            QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), someoneChosen);
+    add("clients.import", tr("Import an analyzer's export…"), [this] { importExport(); });
+    add("clients.save-record", tr("Save the whole record (JSON)…"), [this] { records_->saveRecord(); }, {},
+        someoneChosen);
+    add("clients.save-table", tr("Save a table of the tests (CSV, XLSX)…"), [this] { records_->saveTable(); },
+        {}, someoneChosen);
+    add("clients.save-fhir", tr("Save a health record (FHIR)…"), [this] { records_->saveBundle(); }, {},
+        someoneChosen);
+    add("clients.put-in", tr("Put a record in…"), [this] { records_->putIn(); });
+    add("clients.imports", tr("Take back an import…"), [this] { records_->showImports(); });
+    add("clients.list", tr("Show or hide the list of clients"), [this] { side_->setVisible(side_->isHidden()); },
+        QKeySequence(Qt::Key_F8));
+}
+
+void ClientsPlace::reportOnVisit() {
+    if (const auto client = selected())
+        VisitDialog(session_, *client, this).exec();
 }
 
 } // namespace fusain::desktop

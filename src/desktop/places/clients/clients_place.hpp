@@ -20,8 +20,11 @@ public:
     void refresh() override;
     [[nodiscard]] QString where() const override;
     void enter() override;
+    void addCommands(const PlaceCommands& add) override;
     void showClient(const QString& id);
     void search(const QString& text);
+    /// Id of the client whose dossier is shown; empty when there is none.
+    [[nodiscard]] QString chosen() const;
     [[nodiscard]] FindingsView& findings() { return *findings_; }
     [[nodiscard]] ProgressPage& progress() { return *progress_; }
     [[nodiscard]] MethodsPage& methodsOfADay() { return *methods_; }
@@ -45,11 +48,13 @@ private:
     void showWhatMatters();
     void editClient();
     void importExport();
+    void reportOnVisit();
     void startTest();
     void openTest();
     void recompute();
     [[nodiscard]] std::optional<Client> selected() const;
 
+    QWidget* side_; ///< the list with its search
     QLineEdit* search_;
     QListWidget* list_;
     QLabel* name_;

@@ -1,6 +1,7 @@
 #include "desktop/places/clients/energy_dialogs.hpp"
 
 #include "core/energy/resting.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "report/base/words.hpp"
 
@@ -41,10 +42,10 @@ std::vector<energy::RestingMinute> minutesFrom(const QString& text) {
 DescribedDayDialog::DescribedDayDialog(QWidget* parent)
     : QDialog(parent), parts_(new QTableWidget(static_cast<int>(std::size(dayParts)), 3)), words_(label({})) {
     setWindowTitle(tr("A usual day"));
-    setMinimumSize(560, 420);
+    setMinimumSize(scaled(560), scaled(420));
     parts_->setHorizontalHeaderLabels({tr("what"), tr("times rest"), tr("hours")});
     parts_->setAccessibleName(tr("Parts of the day"));
-    parts_->setColumnWidth(0, 300);
+    parts_->setColumnWidth(0, scaled(300));
     for (int row = 0; row < parts_->rowCount(); ++row) {
         const DayPart& part = dayParts[row];
         QStringList cells{tr(part.name), QString::number(part.multiple), QString::number(part.hours)};
@@ -94,7 +95,7 @@ void DescribedDayDialog::show() {
 RestingDialog::RestingDialog(QWidget* parent)
     : QDialog(parent), minutes_(new QPlainTextEdit), words_(label({})) {
     setWindowTitle(tr("A resting test"));
-    setMinimumSize(520, 460);
+    setMinimumSize(scaled(520), scaled(460));
     minutes_->setAccessibleName(tr("Oxygen and carbon dioxide, minute by minute"));
     minutes_->setPlaceholderText(tr("0.251  0.212\n0.248  0.209\n…"));
     auto* layout = new QVBoxLayout(this);

@@ -1,5 +1,6 @@
 #include "desktop/places/clients/health_dialog.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "report/base/words.hpp"
 
@@ -29,9 +30,9 @@ HealthDialog::HealthDialog(const ScreeningQuestions& set, std::vector<const Scre
       table_(table({tr("question"), tr("answer"), tr("asked")}, tr("Questions about health"))),
       consent_(new QCheckBox(tr("The client agrees that the answers are kept in their record"))) {
     setWindowTitle(tr("Health questions"));
-    setMinimumSize(900, 640);
-    table_->setColumnWidth(0, 560);
-    table_->setColumnWidth(1, 160);
+    setMinimumSize(scaled(900), scaled(640));
+    table_->setColumnWidth(0, scaled(560));
+    table_->setColumnWidth(1, scaled(160));
     table_->setWordWrap(true);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setRowCount(static_cast<int>(questions_.size()));

@@ -1,6 +1,8 @@
 #include "desktop/places/clients/import_dialog.hpp"
 
 #include "desktop/services/instrument_checks.hpp"
+#include "desktop/services/lab_undo.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "procedure/all/methods.hpp"
 #include "record/all/record.hpp"
 #include "record/base/fingerprint.hpp"
@@ -46,7 +48,7 @@ ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, const Cho
           {tr("line"), tr("date"), tr("client"), tr("mass"), tr("readings"), tr("verdict")}, tr("Rows"))),
       kilohms_(new QCheckBox(tr("Values are kilohms"))), import_(button({}, true)), words_(label({}, "soft")) {
     setWindowTitle(tr("Import an analyzer's export"));
-    resize(900, 640);
+    resize(scaled(900), scaled(640));
     exchange::ImportMapping guess = exchange::guessMapping(table_.header);
     if (const auto kept = exchange::importMappingFromJson(
             Json::parse(session.book().setting(mappingSetting, "{}"), nullptr, false)))
@@ -73,8 +75,8 @@ ImportDialog::ImportDialog(Session& session, exchange::CsvTable table, const Cho
         if (import.from.fileHash == hash_ && !import.takenBack)
             before_ = tr("▲ This file was imported on %1 already; its tests would stand there twice. ")
                           .arg(report::day(import.from.at));
-    columns_->setColumnWidth(0, 280);
-    columns_->setColumnWidth(1, 140);
+    columns_->setColumnWidth(0, scaled(280));
+    columns_->setColumnWidth(1, scaled(140));
     auto* back = button(tr("Go back"));
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(label(
@@ -142,11 +144,11 @@ void ImportDialog::preview() {
                 tr("%1 segments, %2 reported").arg(row.sweep.spectra.size()).arg(row.reported.size()),
                 row.problem ? QStringLiteral("▲ ") + report::say(row.problem->what) : tr("✓ good")});
     }
-    rowsTable_->setColumnWidth(0, 50);
-    rowsTable_->setColumnWidth(1, 100);
-    rowsTable_->setColumnWidth(2, 160);
-    rowsTable_->setColumnWidth(3, 70);
-    rowsTable_->setColumnWidth(4, 200);
+    rowsTable_->setColumnWidth(0, scaled(50));
+    rowsTable_->setColumnWidth(1, scaled(100));
+    rowsTable_->setColumnWidth(2, scaled(160));
+    rowsTable_->setColumnWidth(3, scaled(70));
+    rowsTable_->setColumnWidth(4, scaled(200));
     import_->setText(tr("Import %1 rows").arg(good));
     import_->setEnabled(good > 0);
     words_->setText(before_ + tr("%1 of %2 rows are good; the others stay out. The file was read as %3.")
@@ -180,6 +182,8 @@ int ImportDialog::importGood() {
         return session_.book().setSetting(mappingSetting, exchange::toJson(mapping()).dump(),
                                           session_.atTheBench().id);
     });
+    if (done)
+        session_.undoing().imported();
     return session_.report(done) ? imported : 0;
 }
 

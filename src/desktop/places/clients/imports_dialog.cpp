@@ -1,5 +1,6 @@
 #include "desktop/places/clients/imports_dialog.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <QVBoxLayout>
@@ -12,7 +13,7 @@ ImportsDialog::ImportsDialog(Session& session, QWidget* parent)
       table_(desktop::table({tr("imported"), tr("file"), tr("brought"), tr("by"), tr("state")}, tr("Imports"))),
       words_(label({}, "soft")), takeBack_(button(tr("Take this import back"), true)) {
     setWindowTitle(tr("Imports"));
-    resize(820, 420);
+    resize(scaled(820), scaled(420));
     auto* close = button(tr("Close"));
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(
@@ -45,10 +46,10 @@ void ImportsDialog::fill() {
                 report::plain(who == people.end() ? import.from.by : who->name),
                 import.takenBack ? tr("taken back") : tr("in the book")});
     }
-    table_->setColumnWidth(0, 150);
-    table_->setColumnWidth(1, 220);
-    table_->setColumnWidth(2, 160);
-    table_->setColumnWidth(3, 150);
+    table_->setColumnWidth(0, scaled(150));
+    table_->setColumnWidth(1, scaled(220));
+    table_->setColumnWidth(2, scaled(160));
+    table_->setColumnWidth(3, scaled(150));
     if (table_->rowCount() > 0)
         table_->selectRow(0);
     select();

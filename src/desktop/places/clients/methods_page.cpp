@@ -4,6 +4,7 @@
 #include "desktop/services/body_waters.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/cross_calibrations.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/spindles_figure.hpp"
@@ -22,7 +23,7 @@ MethodsPage::MethodsPage(Session& session)
       inputs_(label({}, "soft")), reference_(new QComboBox), other_(new QComboBox), agreement_(label({})),
       adopt_(button(tr("Adopt as cross-calibration"))) {
     day_->setAccessibleName(tr("Day"));
-    day_->setMinimumWidth(360);
+    day_->setMinimumWidth(scaled(360));
     reference_->setAccessibleName(tr("Reference method"));
     other_->setAccessibleName(tr("Other method"));
     for (const std::string_view method : methods)
@@ -31,9 +32,9 @@ MethodsPage::MethodsPage(Session& session)
                          QString::fromUtf8(method.data(), static_cast<qsizetype>(method.size())));
     reference_->setCurrentIndex(0);
     other_->setCurrentIndex(1);
-    pairs_->setColumnWidth(0, 280);
-    pairs_->setColumnWidth(1, 90);
-    pairs_->setColumnWidth(2, 100);
+    pairs_->setColumnWidth(0, scaled(280));
+    pairs_->setColumnWidth(1, scaled(90));
+    pairs_->setColumnWidth(2, scaled(100));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->addLayout(inOneRow({label(tr("Day"), "soft", false), day_, water_}));

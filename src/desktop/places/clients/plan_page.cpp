@@ -4,6 +4,7 @@
 #include "desktop/places/clients/health_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/screenings.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "procedure/meaning/key_points.hpp"
 #include "record/all/record.hpp"
@@ -71,8 +72,8 @@ PlanPage::PlanPage(Session& session)
     auto* describe = button(tr("A usual day…"));
     auto* measure = button(tr("From a resting test…"));
     for (const int column : {0, 1, 3, 4})
-        points_->setColumnWidth(column, 100);
-    points_->setColumnWidth(2, 180);
+        points_->setColumnWidth(column, scaled(100));
+    points_->setColumnWidth(2, scaled(180));
     auto* inside = new QVBoxLayout(result_);
     inside->setContentsMargins(0, 0, 0, 0);
     inside->addWidget(course_, 3);

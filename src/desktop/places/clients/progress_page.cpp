@@ -4,6 +4,7 @@
 #include "core/quality/precision.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/cross_calibrations.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -44,11 +45,11 @@ ProgressPage::ProgressPage(Session& session)
     from_->setAccessibleName(tr("Earlier visit"));
     to_->setAccessibleName(tr("Later visit"));
     for (QComboBox* visit : {from_, to_})
-        visit->setMinimumWidth(220);
-    changes_->setColumnWidth(0, 150);
+        visit->setMinimumWidth(scaled(220));
+    changes_->setColumnWidth(0, scaled(150));
     for (const int column : {1, 2, 3, 4})
-        changes_->setColumnWidth(column, 80);
-    changes_->setColumnWidth(5, 110);
+        changes_->setColumnWidth(column, scaled(80));
+    changes_->setColumnWidth(5, scaled(110));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->addLayout(

@@ -2,6 +2,7 @@
 
 #include "desktop/places/clients/imports_dialog.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
 #include "exchange/lab/client_export.hpp"
 #include "exchange/lab/workbook.hpp"
@@ -110,6 +111,7 @@ bool RecordMenu::putIn(const std::string& text, const std::string& path) {
     if (!session_.report(record ? store::putIn(session_.book(), *record, from)
                                 : tl::unexpected(record.error())))
         return false;
+    session_.undoing().imported();
     Q_EMIT putInDone(QString::fromStdString(record->client.id));
     return true;
 }

@@ -1,6 +1,7 @@
 #include "desktop/places/clients/visit_dialog.hpp"
 
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <QDialogButtonBox>
@@ -15,7 +16,7 @@ VisitDialog::VisitDialog(Session& session, const Client& client, QWidget* parent
       withoutNumbers_(new QCheckBox(tr("in words only"))), withoutName_(new QCheckBox(tr("without the name"))),
       preview_(new PagePreview) {
     setWindowTitle(tr("Report on a visit"));
-    resize(1000, 760);
+    resize(scaled(1000), scaled(760));
     for (const Instant day : days_)
         day_->addItem(report::day(day));
     day_->setAccessibleName(tr("Visit"));

@@ -1,5 +1,6 @@
 #include "desktop/places/clients/water_sample_dialog.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "report/base/words.hpp"
 
@@ -18,7 +19,7 @@ WaterSampleDialog::WaterSampleDialog(Instant day, Kilograms mass, std::string by
       litres_(new ValueField(tr("Body water, as reported"), QStringLiteral("L"))),
       words_(label({}, "verdict")) {
     setWindowTitle(tr("Body water by dilution"));
-    setMinimumSize(600, 460);
+    setMinimumSize(scaled(600), scaled(460));
     how_->setAccessibleName(tr("What was reported"));
     how_->addItem(tr("Deuterium (²H₂O): dose and enrichments"));
     how_->addItem(tr("Oxygen-18 (H₂¹⁸O): dose and enrichments"));

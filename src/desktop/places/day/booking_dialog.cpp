@@ -1,6 +1,8 @@
 #include "desktop/places/day/booking_dialog.hpp"
 
 #include "desktop/services/computing.hpp"
+#include "desktop/services/lab_undo.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "procedure/day/retest.hpp"
 #include "record/all/record.hpp"
@@ -21,7 +23,7 @@ BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
       when_(new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(day.milliseconds))), note_(new QLineEdit),
       reason_(label({}, "soft")), order_(label({}, "soft")) {
     setWindowTitle(tr("Book an appointment"));
-    setMinimumWidth(620);
+    setMinimumWidth(scaled(620));
     search_->setPlaceholderText(tr("name, code or birth date"));
     search_->setAccessibleName(tr("Search clients"));
     who_->setAccessibleName(tr("Client"));
@@ -161,13 +163,15 @@ bool BookingDialog::book() {
     DayBoard board(session_);
     board.load(when());
     const auto school = retestSchools()[static_cast<std::size_t>(school_->currentIndex())].id;
-    const auto booked = chosen.size() == 1
-                            ? board.book(wanted->id, chosen.front(), when(), note_->text().toStdString())
-                            : board.bookBattery(wanted->id, chosen, when(), note_->text().toStdString());
-    if (!session_.report(booked))
-        return false;
+    const std::string note = note_->text().toStdString();
     return session_.report(
-        session_.book().setSetting("retest-school", std::string(school), session_.atTheBench().id));
+        session_.undoing().act(tr("%1 booked").arg(session_.nameOf(*wanted)), [&]() -> Expected<void> {
+            auto booked = chosen.size() == 1 ? board.book(wanted->id, chosen.front(), when(), note)
+                                             : board.bookBattery(wanted->id, chosen, when(), note);
+            return booked ? session_.book().setSetting("retest-school", std::string(school),
+                                                       session_.atTheBench().id)
+                          : booked;
+        }));
 }
 
 } // namespace fusain::desktop

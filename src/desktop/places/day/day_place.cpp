@@ -6,6 +6,7 @@
 #include "desktop/places/day/water_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/day_calendar.hpp"
+#include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
@@ -98,7 +99,7 @@ QWidget* DayPlace::dayPage() {
     inside->addWidget(tasks_, 1);
     for (const auto& [column, width] :
          {std::pair(0, 56), std::pair(1, 144), std::pair(2, 140), std::pair(3, 330)})
-        tasks_->setColumnWidth(column, width);
+        tasks_->setColumnWidth(column, scaled(width));
     tasks_->setToolTip(tr("Space ticks a line."));
     connect(ribbon_, &DayRibbon::activated, this, &DayPlace::startSelected);
     connect(ribbon_, &DayRibbon::moved, this, &DayPlace::moveVisit);
@@ -123,10 +124,7 @@ QLayout* DayPlace::acts() {
     menu->addAction(tr("Calendar out (.ics)…"), this, &DayPlace::calendarOut);
     menu->addAction(tr("Calendar in (.ics)…"), this, &DayPlace::calendarIn);
     menu->addAction(tr("Water log…"), this, &DayPlace::logWater);
-    menu->addAction(tr("How the day is planned…"), this, [this] {
-        if (PlanningDialog(session_, board_.policy(), this).exec() == QDialog::Accepted)
-            refresh();
-    });
+    menu->addAction(tr("How the day is planned…"), this, &DayPlace::editPlanning);
     more->setMenu(menu);
     connect(start, &QPushButton::clicked, this, &DayPlace::startSelected);
     connect(bookVisit, &QPushButton::clicked, this, &DayPlace::book);
@@ -393,7 +391,10 @@ void DayPlace::startSelected() {
 }
 
 void DayPlace::moveVisit(const QString& id, qint64 milliseconds) {
-    session_.report(board_.move(id.toStdString(), {milliseconds}));
+    const auto* visit = board_.visit(id.toStdString());
+    const QString who = visit ? report::plain(board_.clientName(visit->clientId)) : QString();
+    session_.report(session_.undoing().act(tr("%1 moved to %2").arg(who, report::clock({milliseconds})),
+                                           [&] { return board_.move(id.toStdString(), {milliseconds}); }));
 }
 
 void DayPlace::book() {
@@ -404,7 +405,11 @@ void DayPlace::book() {
 }
 
 void DayPlace::cancelSelected() {
-    session_.report(board_.cancel(ribbon_->chosen().toStdString()));
+    const std::string id = ribbon_->chosen().toStdString();
+    const auto* visit = board_.visit(id);
+    const QString who = visit ? report::plain(board_.clientName(visit->clientId)) : QString();
+    session_.report(
+        session_.undoing().act(tr("appointment of %1 cancelled").arg(who), [&] { return board_.cancel(id); }));
 }
 
 void DayPlace::showSheet() {
@@ -447,6 +452,34 @@ bool DayPlace::readCalendar(const std::string& content, const std::string& path)
 void DayPlace::calendarIn() {
     if (const auto chosen = chooseText(session_, this, tr("Calendar in"), tr("Calendars (*.ics)")))
         readCalendar(chosen->text, chosen->path);
+}
+
+void DayPlace::addCommands(const PlaceCommands& add) {
+    const auto someoneChosen = [this] {
+        return board_.visit(ribbon_->chosen().toStdString()) ? QString() : tr("Choose an appointment first.");
+    };
+    add("day.start", tr("Start the chosen appointment"), [this] { startSelected(); }, {}, someoneChosen);
+    add("day.book", tr("Book…"), [this] { book(); }, QKeySequence(Qt::CTRL | Qt::Key_B));
+    add("day.cancel", tr("Cancel the chosen appointment"), [this] { cancelSelected(); }, {}, someoneChosen);
+    add("day.preparation", tr("Preparation sheet…"), [this] { showSheet(); }, {}, someoneChosen);
+    add("day.team", tr("Team morning"), [this] { showTeam(true); });
+    add("day.today", tr("Today"), [this] { showDay(session_.now()); }, QKeySequence(Qt::ALT | Qt::Key_Home));
+    add("day.before", tr("Day before"), [this] { goTo(-1); }, QKeySequence(Qt::ALT | Qt::Key_PageUp));
+    add("day.after", tr("Day after"), [this] { goTo(1); }, QKeySequence(Qt::ALT | Qt::Key_PageDown));
+    add("day.week", tr("Week"), [this] { showWeek(true); });
+    add("day.water", tr("Water log…"), [this] { logWater(); });
+    add("day.planning", tr("How the day is planned…"), [this] { editPlanning(); });
+    add("day.calendar-out", tr("Calendar out (.ics)…"), [this] { calendarOut(); });
+    add("day.calendar-in", tr("Calendar in (.ics)…"), [this] { calendarIn(); });
+    add.note(tr("Choose an appointment"), tr("Left, Right"));
+    add.note(tr("Move it by five minutes"), tr("Shift+Left, Shift+Right"));
+    add.note(tr("Start it"), tr("Enter"));
+    add.note(tr("Tick a line of the list"), tr("Space"));
+}
+
+void DayPlace::editPlanning() {
+    if (PlanningDialog(session_, board_.policy(), this).exec() == QDialog::Accepted)
+        refresh();
 }
 
 } // namespace fusain::desktop

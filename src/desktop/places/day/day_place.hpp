@@ -28,6 +28,7 @@ public:
     bool saveCalendar(const QString& path);
     bool readCalendar(const std::string& text, const std::string& path);
     void enter() override;
+    void addCommands(const PlaceCommands& add) override;
 
 private:
     enum Page { DayPage, TeamMorningPage, WeekPage };
@@ -45,6 +46,7 @@ private:
     [[nodiscard]] QString howOf(const DayTask& task) const;
     void noteLink(const QString& role);
     void logWater();
+    void editPlanning();
     void startSelected();
     void moveVisit(const QString& id, qint64 milliseconds);
     void book();

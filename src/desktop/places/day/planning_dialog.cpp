@@ -1,5 +1,7 @@
 #include "desktop/places/day/planning_dialog.hpp"
 
+#include "desktop/services/lab_undo.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
@@ -19,7 +21,7 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
       wanted_(new ValueField(tr("Water for the first client"), QStringLiteral("°C"))),
       times_(new QTableWidget(0, 3)), problem_(label({}, "warning")) {
     setWindowTitle(tr("How the day is planned"));
-    setMinimumSize(560, 620);
+    setMinimumSize(scaled(560), scaled(620));
     volume_->setValue(policy.tank.tank.volume.value(), 0);
     flow_->setValue(policy.tank.supply.flow, 1);
     hot_->setValue(policy.tank.supply.hot.value(), 1);
@@ -29,9 +31,9 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
     wanted_->setValue(policy.tank.wanted.value(), 1);
     times_->setHorizontalHeaderLabels({tr("method"), tr("with the client, min"), tr("change after, min")});
     times_->setAccessibleName(tr("How long each method takes"));
-    times_->setColumnWidth(0, 190);
-    times_->setColumnWidth(1, 160);
-    times_->setColumnWidth(2, 150);
+    times_->setColumnWidth(0, scaled(190));
+    times_->setColumnWidth(1, scaled(160));
+    times_->setColumnWidth(2, scaled(150));
     times_->setRowCount(static_cast<int>(policy.methods.size()));
     for (int row = 0; row < times_->rowCount(); ++row) {
         const MethodTimes& each = policy.methods[static_cast<std::size_t>(row)];
@@ -43,9 +45,9 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
     }
     auto* layout = new QVBoxLayout(this);
     opening_->setAccessibleName(tr("Open"));
-    opening_->setMinimumWidth(280);
+    opening_->setMinimumWidth(scaled(280));
     auto* open = label(tr("Open"), "", false);
-    open->setMinimumWidth(200); // as wide as the names below
+    open->setMinimumWidth(scaled(200)); // as wide as the names below
     layout->addLayout(inOneRow({open, opening_}));
     for (ValueField* field : {volume_, flow_, hot_, cold_, room_, loss_, wanted_})
         layout->addWidget(field);
@@ -80,7 +82,9 @@ void PlanningDialog::keep() {
         policy.methods[static_cast<std::size_t>(row)].benchMinutes = *bench;
         policy.methods[static_cast<std::size_t>(row)].changeMinutes = *change;
     }
-    if (const auto kept = keepPlanning(session_, policy); !kept)
+    if (const auto kept = session_.undoing().act(tr("planning of the day changed"),
+                                                 [&] { return keepPlanning(session_, policy); });
+        !kept)
         return problem_->setText(report::say(kept.error()));
     session_.report({});
     accept();

@@ -1,6 +1,7 @@
 #include "desktop/places/day/preparation_dialog.hpp"
 
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <QClipboard>
@@ -17,7 +18,7 @@ PreparationDialog::PreparationDialog(Session& session, const Client& client, con
       sheet_(sheetFor(session, client, methods)), head_{session.letterhead(), session.nameOf(client), true},
       code_(QString::fromStdString(client.code)), language_(new QComboBox), preview_(new PagePreview) {
     setWindowTitle(tr("Preparation sheet"));
-    resize(900, 760);
+    resize(scaled(900), scaled(760));
     for (const QString& code : report::pageLanguages())
         language_->addItem(report::languageName(code), code);
     language_->setCurrentIndex(std::max(0, language_->findData(QString::fromStdString(client.language))));

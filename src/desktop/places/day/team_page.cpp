@@ -4,6 +4,7 @@
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/views/starting.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
 
@@ -41,11 +42,11 @@ TeamPage::TeamPage(Session& session)
     setFocusPolicy(Qt::StrongFocus);
     code_->setPlaceholderText(tr("code, scanned or typed, then Enter"));
     code_->setAccessibleName(tr("Code of the next person"));
-    code_->setMaximumWidth(320);
-    list_->setFixedWidth(380);
-    list_->setColumnWidth(0, 80);
-    list_->setColumnWidth(1, 170);
-    questions_->setColumnWidth(0, 460);
+    code_->setMaximumWidth(scaled(320));
+    list_->setFixedWidth(scaled(380));
+    list_->setColumnWidth(0, scaled(80));
+    list_->setColumnWidth(1, scaled(170));
+    questions_->setColumnWidth(0, scaled(460));
     questions_->setFocusPolicy(Qt::NoFocus);
     auto* group = button(tr("Ask the group…"));
     auto* sign = button(tr("Sign all measured…"));

@@ -1,6 +1,7 @@
 #include "desktop/places/day/water_dialog.hpp"
 
 #include "desktop/services/computing.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "report/base/words.hpp"
 
@@ -25,15 +26,15 @@ WaterDialog::WaterDialog(Session& session, DayBoard& board, QWidget* parent)
       temperature_(new ValueField(tr("Temperature at body depth"), QStringLiteral("°C"))), note_(new QLineEdit),
       verdict_(label({}, "verdict")) {
     setWindowTitle(tr("Water log"));
-    setMinimumSize(640, 560);
+    setMinimumSize(scaled(640), scaled(560));
     note_->setPlaceholderText(tr("what was added or changed"));
     note_->setAccessibleName(tr("Note"));
     auto* log =
         table({tr("when"), tr("by"), tr("chlorine"), tr("pH"), tr("°C"), tr("verdict")}, tr("Read before"));
-    log->setColumnWidth(0, 160);
-    log->setColumnWidth(1, 120);
+    log->setColumnWidth(0, scaled(160));
+    log->setColumnWidth(1, scaled(120));
     for (const int column : {2, 3, 4})
-        log->setColumnWidth(column, 72);
+        log->setColumnWidth(column, scaled(72));
     fillLog(*log);
     if (const auto frame = session.hub().latest(QStringLiteral("thermometer"));
         frame && session.hub().isLive(QStringLiteral("thermometer")))

@@ -3,6 +3,8 @@
 #include "core/catalogue/equations.hpp"
 #include "desktop/places/library/library_words.hpp"
 #include "desktop/services/lab_policies.hpp"
+#include "desktop/services/lab_undo.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -24,7 +26,7 @@ LibraryPlace::LibraryPlace(Session& session)
       choose_(button(tr("Put this policy in force"), true)), references_(new ReferenceShelf(session)) {
     tree_->setHeaderHidden(true);
     tree_->setAccessibleName(tr("Library"));
-    tree_->setFixedWidth(400);
+    tree_->setFixedWidth(scaled(400));
     page_->setAccessibleName(tr("Entry"));
     page_->document()->setDocumentMargin(16);
     auto* right = new QVBoxLayout;
@@ -217,8 +219,16 @@ void LibraryPlace::choose() {
     const auto* item = tree_->currentItem();
     const std::string id = item->data(0, Qt::UserRole + 1).toString().toStdString();
     const AnyPolicy& policy = *session_.catalogue().policy(id);
-    session_.report(
-        session_.book().setSetting("policy." + std::string(methodOf(policy)), id, session_.atTheBench().id));
+    session_.report(session_.undoing().act(tr("policy put in force"), [&] {
+        return session_.book().setSetting("policy." + std::string(methodOf(policy)), id,
+                                          session_.atTheBench().id);
+    }));
+}
+
+void LibraryPlace::addCommands(const PlaceCommands& add) {
+    add("library.choose", tr("Put the chosen policy in force"), [this] { choose(); }, {}, [this] {
+        return choose_->isVisibleTo(this) && choose_->isEnabled() ? QString() : tr("Choose a policy first.");
+    });
 }
 
 } // namespace fusain::desktop

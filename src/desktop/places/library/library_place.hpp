@@ -16,6 +16,7 @@ public:
     void refresh() override;
     [[nodiscard]] QString where() const override { return tr("Library"); }
     void enter() override { tree_->setFocus(); }
+    void addCommands(const PlaceCommands& add) override;
     void search(const QString& text);
 
 private:

@@ -1,5 +1,6 @@
 #include "desktop/places/library/reference_editor.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "record/base/people.hpp"
 #include "report/base/words.hpp"
@@ -46,7 +47,7 @@ ReferenceEditor::ReferenceEditor(LabReferences& references, const ReferenceSet& 
       meaning_(new QLineEdit(QString::fromStdString(set.bandMeaning))), spread_(new QComboBox),
       rows_(new QTableWidget(0, FirstSpread + spreadColumns)), problem_(label({}, "warning")) {
     setWindowTitle(tr("Reference set"));
-    resize(920, 600);
+    resize(scaled(920), scaled(600));
     for (const ReferenceQuantity& each : referenceQuantities())
         quantity_->addItem(report::say(each.title),
                            QString::fromUtf8(each.id.data(), qsizetype(each.id.size())));
@@ -90,7 +91,7 @@ void ReferenceEditor::showSpread() {
     for (int column = 0; column < spreadColumns; ++column)
         rows_->setColumnHidden(FirstSpread + column, column >= spread.size());
     rows_->horizontalHeader()->setStretchLastSection(false);
-    rows_->setColumnWidth(FirstSpread, spread_->currentIndex() == Percentiles ? 360 : 90);
+    rows_->setColumnWidth(FirstSpread, scaled(spread_->currentIndex() == Percentiles ? 360 : 90));
 }
 
 void ReferenceEditor::fillRows() {

@@ -4,6 +4,7 @@
 #include "desktop/places/library/library_words.hpp"
 #include "desktop/places/library/reference_editor.hpp"
 #include "desktop/services/lab_references.hpp"
+#include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "record/all/record.hpp"
@@ -96,7 +97,9 @@ bool ReferenceShelf::mayChange() {
 
 void ReferenceShelf::choose() {
     if (set_ && mayChange())
-        session_.report(session_.references().choose(*set_, session_.atTheBench().id));
+        session_.report(session_.undoing().act(tr("reference set chosen"), [&] {
+            return session_.references().choose(*set_, session_.atTheBench().id);
+        }));
 }
 
 void ReferenceShelf::edit(ReferenceSet set) {

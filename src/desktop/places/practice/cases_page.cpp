@@ -1,6 +1,7 @@
 #include "desktop/places/practice/cases_page.hpp"
 
 #include "desktop/services/computing.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "link/simulation/all/faults.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
@@ -18,7 +19,7 @@ CasesPage::CasesPage(Session& session, PracticeRun& run, Attempts& attempts)
       story_(label({})), debriefTitle_(label(tr("The last time"), "heading")), debrief_(label({})),
       help_(new QComboBox), truth_(new FigureView(tr("Measured and true"), 110)) {
     list_->setAccessibleName(tr("Cases"));
-    list_->setFixedWidth(330);
+    list_->setFixedWidth(scaled(330));
     help_->setAccessibleName(tr("Help"));
     for (const HelpLevel level : {HelpLevel::Prompts, HelpLevel::WhenAsked, HelpLevel::None})
         help_->addItem(report::say(helpText(level)), static_cast<int>(level));

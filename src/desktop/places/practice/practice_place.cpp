@@ -48,6 +48,15 @@ void PracticePlace::enter() {
         cases_->enter();
 }
 
+void PracticePlace::addCommands(const PlaceCommands& add) {
+    const std::pair<const char*, QString> pages[] = {{"practice.cases", tr("Cases")},
+                                                     {"practice.reading", tr("Pages to read")},
+                                                     {"practice.what-if", tr("What if")},
+                                                     {"practice.trainee", tr("How a trainee comes on")}};
+    for (int i = 0; i < static_cast<int>(std::size(pages)); ++i)
+        add(pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); });
+}
+
 } // namespace fusain::desktop
 
 #include "moc_practice_place.cpp"

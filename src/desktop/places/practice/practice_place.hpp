@@ -20,6 +20,7 @@ public:
     void refresh() override;
     [[nodiscard]] QString where() const override;
     void enter() override;
+    void addCommands(const PlaceCommands& add) override;
     void showPage(Page page) { pages_->setCurrentIndex(static_cast<int>(page)); }
 
     [[nodiscard]] PracticeRun& run() { return run_; }

@@ -1,5 +1,6 @@
 #include "desktop/places/practice/practice_strip.hpp"
 
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "report/base/words.hpp"
 
@@ -14,7 +15,7 @@ PracticeStrip::PracticeStrip(PracticeRun& run, QWidget* parent)
       hint_(button(tr("Hint   Ctrl+J"))) {
     setObjectName(QStringLiteral("verdictLine"));
     acts_->setAccessibleName(tr("Say or do beside the screen"));
-    acts_->setMinimumWidth(430);
+    acts_->setMinimumWidth(scaled(430));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(24, 4, 24, 6);
     layout->setSpacing(4);

@@ -2,6 +2,7 @@
 
 #include "desktop/places/practice/made_up_visits.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -37,9 +38,9 @@ ReadingPage::ReadingPage(Session& session, Attempts& attempts)
       lines_(table({tr("what changed"), tr("your reading")}, tr("Your reading"))),
       check_(button(tr("Check my reading"), true)) {
     list_->setAccessibleName(tr("Pages to read"));
-    list_->setFixedWidth(210);
-    lines_->setFixedHeight(152); // four changes and the head
-    lines_->setColumnWidth(0, 150);
+    list_->setFixedWidth(scaled(210));
+    lines_->setFixedHeight(scaled(152)); // four changes and the head
+    lines_->setColumnWidth(0, scaled(150));
     lines_->installEventFilter(this);
     auto* keys = label(tr("1 real   2 noise   3 not comparable   Enter checks"), "soft");
     auto* right = new QVBoxLayout;

@@ -1,6 +1,7 @@
 #include "desktop/places/practice/trainee_page.hpp"
 
 #include "desktop/services/computing.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -29,13 +30,13 @@ TraineePage::TraineePage(Session& session, Attempts& attempts)
     upper->addWidget(course_, 3);
     layout->addLayout(upper);
     layout->addWidget(all_, 1);
-    methods_->setMaximumHeight(190);
-    methods_->setColumnWidth(0, 190);
-    methods_->setColumnWidth(1, 90);
-    all_->setColumnWidth(0, 160);
-    all_->setColumnWidth(1, 300);
+    methods_->setMaximumHeight(scaled(190));
+    methods_->setColumnWidth(0, scaled(190));
+    methods_->setColumnWidth(1, scaled(90));
+    all_->setColumnWidth(0, scaled(160));
+    all_->setColumnWidth(1, scaled(300));
     for (const int column : {2, 3, 4, 5})
-        all_->setColumnWidth(column, 90);
+        all_->setColumnWidth(column, scaled(90));
     connect(who_, &QComboBox::currentIndexChanged, this, &TraineePage::showProgress);
     connect(sheet, &QPushButton::clicked, this, &TraineePage::saveSheet);
 }

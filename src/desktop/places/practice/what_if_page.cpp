@@ -1,6 +1,7 @@
 #include "desktop/places/practice/what_if_page.hpp"
 
 #include "desktop/services/lab_policies.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -103,8 +104,8 @@ WhatIfPage::Knob& WhatIfPage::addKnob(QVBoxLayout& column, const char* key, cons
     slider->setValue(qRound(value / step));
     auto* shown = label({}, "number", false);
     auto* caption = label(name, {}, false);
-    caption->setFixedWidth(176);
-    shown->setFixedWidth(72);
+    caption->setFixedWidth(scaled(176));
+    shown->setFixedWidth(scaled(72));
     auto* row = new QHBoxLayout;
     row->addWidget(caption);
     row->addWidget(slider, 1);

@@ -2,6 +2,7 @@
 
 #include "core/units/format.hpp"
 #include "desktop/services/instrument_checks.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "report/base/words.hpp"
 
@@ -25,7 +26,7 @@ LimitsDialog::LimitsDialog(Session& session, const Instrument& instrument, const
       blocks_(new QCheckBox(tr("Tests wait for this check"))), problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("checkLimits"));
     setWindowTitle(tr("Limits and interval"));
-    setMinimumWidth(520);
+    setMinimumWidth(scaled(520));
     blocks_->setChecked(check.blocks);
     why_->setPlaceholderText(tr("procedure, standard or manual that says so"));
     const QString unit = report::plain(check.unit);

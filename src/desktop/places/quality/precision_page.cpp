@@ -4,6 +4,7 @@
 #include "desktop/places/quality/second_day_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "exchange/lab/quality_csv.hpp"
 #include "procedure/all/methods.hpp"
 #include "procedure/quality/quality_review.hpp"
@@ -62,7 +63,7 @@ PrecisionPage::PrecisionPage(Session& session)
     group_->setAccessibleName(tr("Measured by"));
     person_->setPlaceholderText(tr("repeats of one person: 18.2 18.5 18.3"));
     person_->setAccessibleName(tr("Repeats of one person"));
-    person_->setMinimumWidth(320);
+    person_->setMinimumWidth(scaled(320));
     auto* add = button(tr("Add person"), true);
     auto* keep = button(tr("Keep the study"));
     auto* import = button(tr("Import CSV…"));
@@ -73,7 +74,7 @@ PrecisionPage::PrecisionPage(Session& session)
         "soft"));
     design_->addItems({tr("same day, repositioned"), tr("between days")});
     design_->setAccessibleName(tr("Design of the study"));
-    group_->setMinimumWidth(220);
+    group_->setMinimumWidth(scaled(220));
     layout->addLayout(inOneRow({quantity_, design_, group_, import}));
     sex_->addItems({tr("women and men"), tr("women"), tr("men")});
     sex_->setAccessibleName(tr("People of the study"));
@@ -84,8 +85,8 @@ PrecisionPage::PrecisionPage(Session& session)
         field->makeCompact();
     auto* take = button(tr("Take from signed tests"));
     auto* book = button(tr("Book a second day…"));
-    sex_->setMinimumWidth(170);
-    plan_->setMinimumWidth(220);
+    sex_->setMinimumWidth(scaled(170));
+    plan_->setMinimumWidth(scaled(220));
     layout->addLayout(inOneRow({sex_, leastFat_, mostFat_, plan_}));
     layout->addLayout(inOneRow({take, book, keep}));
     layout->addLayout(inOneRow({person_, add}));

@@ -2,6 +2,7 @@
 
 #include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
+#include "desktop/widgets/appearance.hpp"
 
 #include "desktop/places/library/lab_book_page.hpp"
 #include "desktop/places/quality/calibration_page.hpp"
@@ -83,7 +84,7 @@ QualityPlace::QualityPlace(Session& session)
     connect(guided_, &GuidedCheck::progressed, this, [this] { taken_->setText(guided_->progress()); });
     connect(guided_, &GuidedCheck::complete, this, &QualityPlace::keepCheck);
     instruments_->setAccessibleName(tr("Instruments"));
-    instruments_->setFixedWidth(248);
+    instruments_->setFixedWidth(scaled(248));
     for (const Instrument& instrument : session.catalogue().instruments) {
         if (!session.owns(instrument))
             continue;
@@ -126,7 +127,7 @@ QWidget* QualityPlace::buildChecksPage() {
     auto* page = new QWidget;
     auto* layout = new QVBoxLayout(page);
     check_->setAccessibleName(tr("Check"));
-    check_->setMinimumWidth(260);
+    check_->setMinimumWidth(scaled(260));
     for (ValueField* field : {nominal_, reading_})
         field->makeCompact();
     auto* take = button(tr("Take this reading"), true);
@@ -146,7 +147,7 @@ QWidget* QualityPlace::buildChecksPage() {
          {std::pair(from_, tr("from 2026-01-31")), std::pair(until_, tr("to 2026-12-31"))}) {
         edit->setPlaceholderText(name);
         edit->setAccessibleName(tr("Quality report, %1; empty for everything").arg(name));
-        edit->setMaximumWidth(150);
+        edit->setMaximumWidth(scaled(150));
     }
     layout->addLayout(inOneRow({object, limits, service, report, from_, until_}));
     connect(object, &QPushButton::clicked, this, &QualityPlace::editCheck<ReferenceDialog>);
@@ -171,12 +172,12 @@ QWidget* QualityPlace::buildChartPage() {
     layout->addWidget(
         label(tr("Points that break a rule. Click a point, or activate a line, to open its check."), "soft"));
     layout->addWidget(flags_, 1);
-    flags_->setColumnWidth(0, 160);
-    flags_->setColumnWidth(1, 110);
+    flags_->setColumnWidth(0, scaled(160));
+    flags_->setColumnWidth(1, scaled(110));
     connect(flags_, &QTableWidget::cellActivated, this,
             [this](int row) { openCheck(flags_->item(row, 0)->data(Qt::UserRole).toString()); });
     connect(chart_, &FigureView::clicked, this, [this](const QPointF& place) {
-        if (const auto point = report::controlPointAt(place, QRectF(chart_->rect()), model_))
+        if (const auto point = report::controlPointAt(place, chart_->area(), model_))
             openCheck(charted_[*point]);
     });
     return page;
@@ -300,10 +301,10 @@ void QualityPlace::fillChecks(const Instrument& instrument) {
         checks_->item(row, 0)->setData(Qt::UserRole, report::plain(check.id));
         checks_->item(row, 0)->setToolTip(plainTip(report::plain(check.note)));
     }
-    checks_->setColumnWidth(0, 166);
-    checks_->setColumnWidth(1, 176);
+    checks_->setColumnWidth(0, scaled(166));
+    checks_->setColumnWidth(1, scaled(176));
     for (const int column : {2, 3, 4, 5})
-        checks_->setColumnWidth(column, 80);
+        checks_->setColumnWidth(column, scaled(80));
 }
 
 // Tests since the last good check rest on an instrument that nobody can vouch for.
@@ -440,6 +441,23 @@ void QualityPlace::saveReport() {
     session_.report(report::writePdf(report::qualityReport(session_.letterhead(), *instrument, checks, *period,
                                                            session_.computing().staffNames()),
                                      path, tr("Quality report")));
+}
+
+void QualityPlace::addCommands(const PlaceCommands& add) {
+    const std::pair<const char*, QString> pages[] = {{"quality.checks", tr("Checks")},
+                                                     {"quality.chart", tr("Control chart")},
+                                                     {"quality.precision", tr("Precision studies")},
+                                                     {"quality.calibration", tr("Calibration")},
+                                                     {"quality.book", tr("Care of the lab book")}};
+    for (int i = 0; i < static_cast<int>(std::size(pages)); ++i)
+        add(pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); });
+    const auto checkChosen = [this] {
+        return selectedCheck() ? QString() : tr("Choose an instrument with a check first.");
+    };
+    add("quality.reference", tr("Reference object…"), [this] { editCheck<ReferenceDialog>(); }, {}, checkChosen);
+    add("quality.limits", tr("Limits of the check…"), [this] { editCheck<LimitsDialog>(); }, {}, checkChosen);
+    add("quality.service", tr("Service done…"), [this] { keepService(); });
+    add("quality.report", tr("Quality report…"), [this] { saveReport(); });
 }
 
 } // namespace fusain::desktop

@@ -20,6 +20,7 @@ public:
     void refresh() override;
     [[nodiscard]] QString where() const override;
     void enter() override;
+    void addCommands(const PlaceCommands& add) override;
     void showInstrument(const QString& id);
     enum class Page { Checks, Chart, Precision, Calibration, Book };
     void showPage(Page page);

@@ -2,6 +2,7 @@
 
 #include "core/units/format.hpp"
 #include "desktop/services/instrument_checks.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "report/base/words.hpp"
 
@@ -19,7 +20,7 @@ ReferenceDialog::ReferenceDialog(Session& session, const Instrument& instrument,
       until_(new QLineEdit), problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("referenceObject"));
     setWindowTitle(tr("Reference object"));
-    setMinimumWidth(520);
+    setMinimumWidth(scaled(520));
     if (check.certificateUntil)
         until_->setText(QString::fromStdString(isoText(*check.certificateUntil)));
     until_->setPlaceholderText(tr("2028-06-30; empty without a certificate"));

@@ -1,6 +1,7 @@
 #include "desktop/places/quality/second_day_dialog.hpp"
 
 #include "desktop/services/day_board.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "procedure/quality/quality_review.hpp"
 #include "record/all/record.hpp"
@@ -21,11 +22,11 @@ SecondDayDialog::SecondDayDialog(Session& session, std::string method, QWidget* 
     : QDialog(parent), session_(session), method_(std::move(method)), client_(new QComboBox),
       days_(new QSpinBox), words_(label({}, "verdict")) {
     setWindowTitle(tr("Second day of a precision study"));
-    setMinimumSize(560, 260);
+    setMinimumSize(scaled(560), scaled(260));
     client_->setAccessibleName(tr("Client"));
     days_->setAccessibleName(tr("Days later"));
     days_->setRange(static_cast<int>(leastDaysApart), static_cast<int>(mostDaysApart));
-    days_->setMinimumHeight(32);
+    days_->setMinimumHeight(scaled(32));
     days_->setSuffix(tr(" days later"));
     const Instant since = session_.now().plusMinutes(-mostDaysApart * minutesADay);
     for (const AnyTest& test : session_.book().testsSince(since, method_)) {

@@ -1,0 +1,27 @@
+#pragma once
+#include <QHash>
+#include <QString>
+#include <QVariant>
+
+namespace fusain::desktop {
+
+/// What belongs to this account on this workstation, or to one person at it, and not to the lab: where the
+/// window stood, the widths of columns, the look, the keys. Never in the lab book and never in its journal.
+class OwnSettings {
+public:
+    /// @param file where they are kept; empty: they are gone with the program, as in a demonstration
+    explicit OwnSettings(QString file = {}) : file_(std::move(file)) {}
+    /// The file of this account.
+    [[nodiscard]] static QString ofAccount();
+
+    [[nodiscard]] QVariant value(const QString& key, const QVariant& otherwise = {}) const;
+    void set(const QString& key, const QVariant& value);
+    /// The key of something that each person at the bench has for themselves. @param staff id
+    [[nodiscard]] static QString ofPerson(const std::string& staff, const QString& key);
+
+private:
+    QString file_;
+    QHash<QString, QVariant> here_; ///< without a file
+};
+
+} // namespace fusain::desktop

@@ -6,6 +6,7 @@
 #include "desktop/window/key_sheet.hpp"
 #include "support/journey.hpp"
 
+#include <QListView>
 #include <QSet>
 
 namespace fusain::desktop::commands_test {
@@ -123,7 +124,7 @@ TEST_F(CommandsOfTheWindow, AChangedClientIsPutBack) {
 
 TEST_F(CommandsOfTheWindow, TheListOfClientsFolds) {
     shell->open(PlaceName::Clients);
-    const auto list = [&] { return shell->clients().findChild<QListWidget*>(); };
+    const auto list = [&] { return shell->clients().findChild<QListView*>(QStringLiteral("clients")); };
     EXPECT_TRUE(list()->isVisible());
     QTest::keyClick(shell.get(), Qt::Key_F8);
     EXPECT_FALSE(list()->isVisible());

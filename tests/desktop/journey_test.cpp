@@ -105,6 +105,10 @@ TEST_F(Journey, NamesAreHiddenWithOneKey) {
     for (const QListWidget* list : shell->findChildren<QListWidget*>())
         for (int row = 0; row < list->count(); ++row)
             EXPECT_FALSE(list->item(row)->text().contains(QLatin1String("Marit")));
+    const auto* clients = shell->findChild<QListView*>(QStringLiteral("clients"))->model();
+    for (int row = 0; row < clients->rowCount(); ++row)
+        EXPECT_FALSE(clients->index(row, 0).data().toString().contains(QLatin1String("Marit")));
+    EXPECT_GT(clients->rowCount(), 0);
 }
 
 TEST_F(Journey, ImpossibleTypingIsExplainedAndNothingIsAccepted) {

@@ -43,6 +43,14 @@ QStringList textsOf(const QWidget& window) {
             for (int row = 0; row < each->rowCount(); ++row)
                 texts << (each->item(row, column) ? each->item(row, column)->text() : QString());
         }
+    for (const auto* each : window.findChildren<QAbstractItemView*>()) // those with a model of their own
+        if (!each->inherits("QListWidget") && !each->inherits("QTableWidget") &&
+            !each->inherits("QTreeWidget") && each->model())
+            for (int column = 0; column < each->model()->columnCount(); ++column) {
+                texts << each->model()->headerData(column, Qt::Horizontal).toString();
+                for (int row = 0; row < each->model()->rowCount(); ++row)
+                    texts << each->model()->index(row, column).data().toString();
+            }
     for (const auto* each : window.findChildren<QTextBrowser*>())
         texts << each->toPlainText().section(QLatin1Char('\n'), 0, 0);
     return texts;

@@ -1,5 +1,6 @@
 // Every figure with nothing, with one value and with far too many: something is drawn where there is something
 // to draw, and nothing outside of the area that the figure was given.
+#include "report/base/figure_reading.hpp"
 #include "report/chamber/volume_figure.hpp"
 #include "report/figures/body_figures.hpp"
 #include "report/figures/control_chart_figure.hpp"
@@ -52,6 +53,17 @@ protected:
             const Ink ink = inkOf(paint, *palette);
             EXPECT_GT(ink.inside, least) << name;
             EXPECT_EQ(ink.outside, 0) << name << " leaves its area";
+        }
+        // What is drawn is also said, and where it is said lies within the area.
+        const QRectF area(edge, edge, wide, high);
+        const auto said = readingOf(
+            [&](QPainter& painter, const QRectF& place) { paint(painter, place, lightPalette()); }, area);
+        EXPECT_FALSE(said.empty()) << name;
+        for (const FigurePoint& point : said) {
+            EXPECT_FALSE(point.words.isEmpty()) << name;
+            EXPECT_TRUE(area.adjusted(-8, -8, 8, 8).contains(point.place))
+                << name << ": " << point.words.toStdString() << " at " << point.place.x() << ", "
+                << point.place.y();
         }
     }
     static void expectCalm(const char* name, const Paint& paint) {

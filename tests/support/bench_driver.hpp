@@ -64,6 +64,10 @@ public:
     }
 
     void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        if (modifiers != Qt::NoModifier) { // shortcuts belong to the active window, also after a dialog
+            shell_.activateWindow();
+            (void)QTest::qWaitForWindowActive(&shell_);
+        }
         shell_.bench().setFocus();
         QTest::keyClick(&shell_.bench(), static_cast<Qt::Key>(key), modifiers);
     }

@@ -1,6 +1,7 @@
 #include "desktop/services/session.hpp"
 
 #include "core/anthropometry/ages.hpp"
+#include "desktop/services/background.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/instrument_checks.hpp"
@@ -28,7 +29,7 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                                                  report.lab = letterhead();
                                                  report.namesHidden = namesHidden_;
                                              })),
-      own_(std::move(own)), undoing_(new LabUndo(*this)) {
+      own_(std::move(own)), undoing_(new LabUndo(*this)), background_(new Background(this)) {
     const auto everyone = book_->staff();
     const std::string last = book_->setting("at-the-bench");
     for (const Staff& staff : everyone)

@@ -23,6 +23,7 @@ class InstrumentChecks;
 class LabUndo;
 class LabPolicies;
 class LabReferences;
+class Background;
 class BookCare;
 class WaterBook;
 
@@ -48,6 +49,7 @@ public:
     BookCare& care() { return *care_; }
     Computing& computing() { return *computing_; }
     LabUndo& undoing() { return *undoing_; }
+    Background& background() { return *background_; }
     OwnSettings& own() { return own_; }
     link::InstrumentHub& hub() { return hub_; }
     [[nodiscard]] std::string labName();
@@ -160,6 +162,7 @@ private:
     std::unique_ptr<Computing> computing_;
     OwnSettings own_;
     LabUndo* undoing_;
+    Background* background_;
     link::InstrumentHub hub_; // outlives the recordings
     Staff atTheBench_;
     bool namesHidden_ = false;

@@ -69,13 +69,14 @@ QPushButton#place:focus { border: 1px solid @berry; border-left: 4px solid @berr
 QLineEdit, QPlainTextEdit, QComboBox, QDateTimeEdit { background: @sheet; border: 1px solid @soft; border-radius: 2px; padding: 5px 7px; selection-background-color: @berry; selection-color: @sheet; }
 QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus { border: 2px solid @berry; padding: 4px 6px; }
 QComboBox QAbstractItemView { background: @sheet; selection-background-color: @rule; selection-color: @ink; }
-QListWidget, QTableWidget, QTextBrowser, QScrollArea, QTreeWidget { background: @sheet; border: 1px solid @rule; outline: 0; }
+QListWidget, QListView#clients, QTableView, QTextBrowser, QScrollArea, QTreeWidget { background: @sheet; border: 1px solid @rule; outline: 0; }
+QListWidget:focus, QTableView:focus, QTextBrowser:focus, QTreeWidget:focus, QListView#clients:focus { border: 2px solid @berry; }
 QScrollArea > QWidget > QWidget { background: transparent; }
-QListWidget::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
-QListWidget::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
-QTableWidget::item:selected, QTableWidget::item:focus { background: @rule; color: @ink; border: none; padding: 3px 6px; }
+QListWidget::item, QListView#clients::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
+QListWidget::item:selected, QListView#clients::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
+QTableView::item:selected, QTableView::item:focus { background: @rule; color: @ink; border: none; padding: 3px 6px; }
 QTabBar { qproperty-drawBase: 0; }
-QTableWidget { gridline-color: @rule; }
+QTableView { gridline-color: @rule; }
 QTabWidget::pane { border: none; border-top: 1px solid @ink; }
 QTabBar::tab { background: @paper; border: none; border-bottom: 3px solid transparent; padding: 7px 14px; font-size: 13px; }
 QTabBar::tab:selected { border-bottom: 3px solid @berry; font-weight: 600; }
@@ -88,7 +89,7 @@ QSlider::handle:horizontal:focus { border: 2px solid @ink; }
 QComboBox::drop-down { border: none; width: 20px; }
 QComboBox::down-arrow, QPushButton::menu-indicator { width: 0; height: 0; border-left: 5px solid @sheet; border-right: 5px solid @sheet; border-top: 6px solid @soft; }
 QPushButton::menu-indicator { subcontrol-origin: padding; subcontrol-position: right center; right: 8px; }
-QTableWidget::item { border: none; padding: 3px 6px; }
+QTableView::item { border: none; padding: 3px 6px; }
 QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @ink; padding: 4px 6px; font-weight: 600; }
 QTableCornerButton::section { background: @paper; border: none; }
 QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vertical { background: @rule; min-height: 24px; }

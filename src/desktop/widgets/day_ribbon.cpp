@@ -34,6 +34,7 @@ void DayRibbon::setModel(Model model) {
     if (chosen_.isEmpty())
         chooseNext(1);
     setFixedHeight(sizeHint().height());
+    setAccessibleDescription(inWords());
     update();
 }
 
@@ -42,7 +43,23 @@ void DayRibbon::choose(const QString& id) {
         return;
     chosen_ = id;
     update();
+    setAccessibleDescription(inWords());
     Q_EMIT chosenChanged(id);
+}
+
+// For who hears the day: the chosen appointment, then all of them by instrument.
+QString DayRibbon::inWords() const {
+    QStringList lines;
+    for (const Lane& lane : model_.lanes)
+        for (const Block& block : lane.blocks)
+            if (block.appointment()) {
+                const QString line = tr("%1 %2, %3").arg(report::clock(block.from), block.text, lane.name) +
+                                     (block.done      ? QStringLiteral(", ") + tr("done")
+                                      : block.warning ? QStringLiteral(", ") + tr("in conflict or late")
+                                                      : QString());
+                block.id == chosen_ ? lines.prepend(tr("Chosen: %1").arg(line)) : lines.append(line);
+            }
+    return lines.isEmpty() ? tr("Nobody is booked.") : lines.join(QLatin1Char('\n'));
 }
 
 QSize DayRibbon::sizeHint() const {

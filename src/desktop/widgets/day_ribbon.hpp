@@ -54,6 +54,7 @@ protected:
     void mouseDoubleClickEvent(QMouseEvent* event) override;
 
 private:
+    [[nodiscard]] QString inWords() const;
     [[nodiscard]] double drawnWidth() const;
     [[nodiscard]] double xOf(Instant at) const;
     [[nodiscard]] QRectF areaOf(std::size_t lane, const Block& block) const;

@@ -65,4 +65,5 @@ bool PagePreview::print() {
 
 } // namespace fusain::desktop
 
+#include "desktop/widgets/figure_view.hpp"
 #include "moc_page_preview.cpp"

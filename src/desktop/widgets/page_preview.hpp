@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "report/base/page_flow.hpp"
 

@@ -3,9 +3,9 @@
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/style.hpp"
 
+#include <QAccessible>
 #include <QHBoxLayout>
 #include <QHeaderView>
-#include <QMouseEvent>
 #include <QRegularExpression>
 #include <QTextDocument>
 
@@ -33,6 +33,15 @@ QPushButton* button(const QString& text, bool primary) {
         result->setObjectName(QStringLiteral("primary"));
     result->setAutoDefault(false);
     return result;
+}
+
+void announce(QLabel* label, const QString& text) {
+    if (label->text() == text)
+        return;
+    label->setText(text);
+    QAccessibleEvent named(label, QAccessible::NameChanged), alert(label, QAccessible::Alert);
+    QAccessible::updateAccessibility(&named);
+    QAccessible::updateAccessibility(&alert);
 }
 
 QFrame* thinRule() {
@@ -67,45 +76,23 @@ QTableWidget* table(const QStringList& columns, const QString& accessibleName) {
     return result;
 }
 
+bool isNumber(const QString& text) {
+    // A sentence may begin with a number as well.
+    static const QRegularExpression aWord(QStringLiteral("\\p{L}{5,}"));
+    const QChar first = text.isEmpty() ? QChar() : text.front();
+    return (first.isDigit() || first == QChar(0x2212) || first == QLatin1Char('+')) && !text.contains(aWord);
+}
+
 void setRow(QTableWidget* table, int row, const QStringList& cells) {
     if (table->rowCount() <= row)
         table->setRowCount(row + 1);
     for (int column = 0; column < cells.size(); ++column) {
         auto* item = new QTableWidgetItem(cells[column]);
         item->setToolTip(plainTip(cells[column]));
-        // A number with its unit; a sentence may begin with one as well.
-        static const QRegularExpression aWord(QStringLiteral("\\p{L}{5,}"));
-        if (const QChar first = cells[column].isEmpty() ? QChar() : cells[column].front();
-            (first.isDigit() || first == QChar(0x2212) || first == QLatin1Char('+')) &&
-            !cells[column].contains(aWord))
+        if (isNumber(cells[column]))
             item->setFont(report::numberFont(scaled(13)));
         table->setItem(row, column, item);
     }
-}
-
-FigureView::FigureView(const QString& accessibleName, int height, QWidget* parent) : QWidget(parent) {
-    setAccessibleName(accessibleName);
-    setMinimumHeight(scaled(height));
-}
-
-QRectF FigureView::area() const {
-    return {0.0, 0.0, width() / textScale(), height() / textScale()};
-}
-
-void FigureView::setPaint(Paint paint) {
-    paint_ = std::move(paint);
-    update();
-}
-
-void FigureView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.scale(textScale(), textScale());
-    if (paint_)
-        paint_(painter, area());
-}
-
-void FigureView::mousePressEvent(QMouseEvent* event) {
-    Q_EMIT clicked(event->position() / textScale());
 }
 
 ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent)

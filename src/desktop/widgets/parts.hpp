@@ -22,35 +22,18 @@ namespace fusain::desktop {
 /// What a tool tip shows as it is, whatever it looks like.
 [[nodiscard]] QString plainTip(const QString& text);
 [[nodiscard]] QPushButton* button(const QString& text, bool primary = false);
+/// Changes a text that somebody who does not see it is told at once: a verdict, a problem.
+void announce(QLabel* label, const QString& text);
 [[nodiscard]] QFrame* thinRule();
 /// Widgets side by side, the rest of the row left free.
 [[nodiscard]] QHBoxLayout* inOneRow(std::initializer_list<QWidget*> widgets);
 /// A read-only table that the keyboard moves through row by row.
 [[nodiscard]] QTableWidget* table(const QStringList& columns, const QString& accessibleName);
 void setRow(QTableWidget* table, int row, const QStringList& cells);
+/// Whether a cell is a number with its unit: it stands in the figures' own type.
+[[nodiscard]] bool isNumber(const QString& text);
 
 using report::number;
-
-/// Paints a figure and gives it an accessible name.
-class FigureView : public QWidget {
-    Q_OBJECT
-public:
-    using Paint = std::function<void(QPainter&, const QRectF&)>;
-    FigureView(const QString& accessibleName, int height, QWidget* parent = nullptr);
-    void setPaint(Paint paint);
-    /// What a figure is painted into: the widget in the figure's own units, which grow with the size of text.
-    [[nodiscard]] QRectF area() const;
-
-Q_SIGNALS:
-    void clicked(const QPointF& place); ///< in units of the figure
-
-protected:
-    void paintEvent(QPaintEvent* event) override;
-    void mousePressEvent(QMouseEvent* event) override;
-
-private:
-    Paint paint_;
-};
 
 /// A number with its name and unit, typed with a point or a comma.
 class ValueField : public QWidget {

@@ -1,5 +1,6 @@
 #include "desktop/window/book_menu.hpp"
 
+#include "desktop/services/background.hpp"
 #include "report/base/words.hpp"
 
 #include <QCoreApplication>
@@ -108,8 +109,13 @@ void BookMenu::restoreBook() {
     if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty())
         return;
     const QString to = dialog.selectedFiles().constFirst();
-    if (session_.report(store::LabBook::restore(from, to)))
-        openPath(to);
+    session_.background().run(
+        tr("Checking the copy and restoring it"), [from, to] { return store::LabBook::restore(from, to); },
+        this,
+        [this, to](const Expected<void>& done) {
+            if (session_.report(done))
+                openPath(to);
+        });
 }
 
 void BookMenu::startWith(const QStringList& arguments) {

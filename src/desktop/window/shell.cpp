@@ -1,9 +1,11 @@
 #include "desktop/window/shell.hpp"
 
+#include "desktop/services/background.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/lab_settings.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/figure_view.hpp"
 #include "desktop/window/command_search.hpp"
 #include "desktop/window/help.hpp"
 #include "desktop/window/key_sheet.hpp"
@@ -35,7 +37,9 @@ Shell::Shell(Session& session)
       careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save a copy…"), true)),
       staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")),
       books_(new BookMenu(session, RecentBooks(), this)), commands_(new Commands(this)), undoBar_(new QFrame),
-      undoWords_(label({}, "soft", false)), undoTime_(new QTimer(this)) {
+      undoWords_(label({}, "soft", false)), undoTime_(new QTimer(this)), busyWords_(label({}, "soft")),
+      busy_(new QProgressBar) {
+    helpReaders();
     setWindowTitle(QStringLiteral("Fusain"));
     // Large text on a small screen takes the screen and no more.
     const QSize room = screen()->availableSize().expandedTo(QSize(1180, 720));
@@ -133,13 +137,13 @@ void Shell::watchBook() {
     if (session_.book().wasReadableByOthers())
         notices << tr("Other accounts on this computer could read this lab book. Now only your account can.");
     if (!notices.isEmpty()) {
-        problem_->setText(notices.join(QLatin1Char('\n')));
+        announce(problem_, notices.join(QLatin1Char('\n')));
         problemBar_->show();
     }
 }
 
 void Shell::showCare(const QString& words, bool saving) {
-    care_->setText(words);
+    announce(care_, words);
     saveElsewhere_->setVisible(saving);
     careBar_->show();
 }
@@ -192,9 +196,16 @@ QWidget* Shell::buildSpine() {
     auto* fusain = button(tr("Lab books, help"));
     fusain->setAccessibleName(tr("Lab books, help, and about Fusain"));
     fusain->setMenu(bookMenu());
-    for (QWidget* widget : std::initializer_list<QWidget*>{
-             links_, instruments, label(tr("At the bench"), "soft"), staff_, bookName_, fusain})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{busyWords_, busy_, links_, instruments,
+                                         label(tr("At the bench"), "soft"), staff_, bookName_, fusain})
         foot->addWidget(widget);
+    busy_->setRange(0, 0); // how long it takes is not known
+    busy_->setTextVisible(false);
+    busy_->setMaximumHeight(scaled(6));
+    busy_->setAccessibleName(tr("Work under way"));
+    busy_->hide();
+    busyWords_->hide();
     layout->addLayout(foot);
     return spine;
 }
@@ -254,7 +265,7 @@ void Shell::addCommands() {
             }));
     addViewCommands();
     connect(commands_, &Commands::refused, this, [this](const QString& why) {
-        problem_->setText(why);
+        announce(problem_, why);
         problemBar_->show();
     });
     connect(commands_, &Commands::keysChosen, this, [this](const QString& id, const QKeySequence& keys) {
@@ -341,11 +352,17 @@ QWidget* Shell::undoLine() {
         current()->enter();
     });
     connect(&session_.undoing(), &LabUndo::acted, this, &Shell::offerUndo);
+    connect(&session_.background(), &Background::changed, this, [this] {
+        const QString name = session_.background().underWay();
+        busy_->setVisible(!name.isEmpty());
+        announce(busyWords_, name.isEmpty() ? QString() : tr("%1…").arg(name));
+        busyWords_->setVisible(!name.isEmpty());
+    });
     return undoBar_;
 }
 
 void Shell::offerUndo(const QString& name) {
-    undoWords_->setText(tr("Done: %1.  Undo: Ctrl+Z").arg(name));
+    announce(undoWords_, tr("Done: %1.  Undo: Ctrl+Z").arg(name));
     undoBar_->show();
     undoTime_->start();
 }
@@ -446,7 +463,7 @@ void Shell::applyAppearance() {
 
 void Shell::showProblem(const Problem& problem) {
     qCInfo(shown).noquote() << problem.what.text.c_str(); // the sentence, without what it speaks of
-    problem_->setText(report::say(problem));
+    announce(problem_, report::say(problem));
     problemBar_->show();
 }
 

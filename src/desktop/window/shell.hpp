@@ -9,6 +9,7 @@
 #include "desktop/window/book_menu.hpp"
 
 #include <QMainWindow>
+#include <QProgressBar>
 #include <QStackedWidget>
 
 namespace fusain::desktop {
@@ -94,6 +95,8 @@ private:
     QFrame* undoBar_; ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
     QTimer* undoTime_;
+    QLabel* busyWords_; ///< long work that goes on beside the window
+    QProgressBar* busy_;
     BookMenu* books_;
 };
 

@@ -1,6 +1,7 @@
 #include "report/chamber/volume_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
 #include "report/figures/rule_figure.hpp"
 
 #include <algorithm>
@@ -41,6 +42,10 @@ void paintVolumeTrace(QPainter& painter, const QRectF& area,
     painter.setBrush(palette.ink);
     for (const QPointF& point : line)
         painter.drawEllipse(point, 1.6, 1.6);
+    if (isRead(painter))
+        for (std::size_t i = 0; i < reading.windowVolumes.size(); ++i)
+            readAs(painter, line[static_cast<qsizetype>(i)],
+                   tr("%1 s: %2 L").arg(number(reading.windowTimes[i], 1), number(reading.windowVolumes[i], 3)));
     if (reading.state != airdisplacement::TrialState::Waiting) {
         painter.setPen(QPen(palette.berry, 1.8));
         painter.drawLine(QPointF(plot.left(), y(reading.volume.value())),

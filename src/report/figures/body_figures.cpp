@@ -2,6 +2,7 @@
 
 #include "core/numeric/measured.hpp"
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 
 #include <QCoreApplication>
@@ -97,6 +98,12 @@ void paintBeam(QPainter& painter, const QRectF& area, const anthropometry::LimbB
         QRectF(area.left(), centre.y() + 18, area.width(), 15), Qt::AlignHCenter,
         tr("%1 %2 kg: %3")
             .arg(name, QString::fromStdString(signedFixed(balance.difference.value(), 2)), verdict));
+    if (isRead(painter))
+        readAs(painter, {area.center().x(), centre.y() + 25},
+               tr("%1, right − left: %2 kg, error ± %3, threshold %4: %5")
+                   .arg(name, QString::fromStdString(signedFixed(balance.difference.value(), 2)),
+                        number(balance.leastSignificant.value(), 2), number(balance.threshold.value(), 2),
+                        verdict));
     painter.setPen(palette.softInk);
     painter.drawText(
         QRectF(area.left(), centre.y() + 33, area.width(), 15), Qt::AlignHCenter,
@@ -160,6 +167,10 @@ void paintLimbs(QPainter& painter, const QRectF& area, const LimbsModel& model, 
         painter.setPen(palette.ink);
         painter.setFont(numberFont(13));
         painter.drawText(QRectF(x, y + 14, width, 18), align, part.value);
+        if (isRead(painter))
+            readAs(painter, {x + 0.5 * width, y + 22},
+                   QStringLiteral("%1: %2, %3")
+                       .arg(say(anthropometry::segmentName(part.segment)), part.value, part.detail));
     }
     painter.setFont(textFont(11));
     painter.setPen(palette.softInk);
@@ -214,6 +225,10 @@ void paintCore(QPainter& painter, const QRectF& area, const CoreModel& model, co
             painter.setPen(QPen(palette.ink, 1.2));
             painter.setBrush(QBrush(palette.softInk, brushes[i % brushes.size()]));
             painter.drawRect(box);
+            if (isRead(painter))
+                readAs(
+                    painter, box.center(),
+                    QStringLiteral("%1, %2: %3 kg").arg(column.title, layer.name, number(layer.kilograms, 1)));
             if (last) {
                 painter.setPen(palette.ink);
                 painter.setFont(numberFont(12));

@@ -1,6 +1,8 @@
 #include "report/figures/control_chart_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
+#include "report/base/words.hpp"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -128,6 +130,20 @@ void paintMarks(QPainter& painter, const ChartAxes& axes, const ControlChartMode
             paintMark(painter, at(i), model.points[i], palette);
 }
 
+void readMarks(QPainter& painter, const ChartAxes& axes, const ControlChartModel& model) {
+    constexpr double dayMilliseconds = 86'400'000.0;
+    for (std::size_t i = 0; i < model.points.size(); ++i) {
+        QString words = QStringLiteral("%1: %2 %3")
+                            .arg(day({static_cast<qint64>(model.days[i] * dayMilliseconds)}),
+                                 number(model.values[i], model.decimals), model.unit);
+        if (model.points[i].rejected())
+            words += QStringLiteral(", ") + QCoreApplication::translate("fusain", "out of control");
+        else if (!model.points[i].rules.empty())
+            words += QStringLiteral(", ") + QCoreApplication::translate("fusain", "warning");
+        readAs(painter, {axes.x(model.days[i]), axes.y(model.values[i])}, words);
+    }
+}
+
 } // namespace
 
 void paintControlChart(QPainter& painter, const QRectF& area, const ControlChartModel& model,
@@ -150,6 +166,8 @@ void paintControlChart(QPainter& painter, const QRectF& area, const ControlChart
     }
     paintAverage(painter, axes, model, palette);
     paintMarks(painter, axes, model, palette);
+    if (isRead(painter))
+        readMarks(painter, axes, model);
     painter.setPen(palette.softInk);
     painter.drawText(QRectF(plot.left() - 20, plot.bottom() + 4, 140, 16), Qt::AlignLeft, model.firstDay);
     painter.drawText(QRectF(plot.right() - 140, plot.bottom() + 4, 140, 16), Qt::AlignRight, model.lastDay);

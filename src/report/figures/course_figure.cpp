@@ -1,6 +1,7 @@
 #include "report/figures/course_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
@@ -37,6 +38,12 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
         band << QPointF(x(i), y(model.weeks[i].highest));
         line << QPointF(x(i), y(model.weeks[i].mass));
         rule << QPointF(x(i), y(model.weeks[i].byStaticRule));
+        if (isRead(painter))
+            readAs(painter, line.last(),
+                   tr("week %1: %2 kg (%3 to %4)")
+                       .arg(i)
+                       .arg(number(model.weeks[i].mass, 1), number(model.weeks[i].lowest, 1),
+                            number(model.weeks[i].highest, 1)));
     }
     for (std::size_t i = model.weeks.size(); i-- > 0;)
         band << QPointF(x(i), y(model.weeks[i].lowest));

@@ -1,6 +1,8 @@
 #include "report/figures/field_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
+#include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
 #include <algorithm>
@@ -102,6 +104,11 @@ void paintField(QPainter& painter, const QRectF& area, const FieldModel& model, 
         painter.setPen(QPen(present ? palette.berry : palette.softInk, 1.6));
         painter.setBrush(present ? palette.berry : palette.sheet);
         painter.drawEllipse(path[i], present ? 6.0 : 4.0, present ? 6.0 : 4.0);
+        const auto& point = model.path[static_cast<std::size_t>(i)];
+        if (isRead(painter))
+            readAs(painter, path[i],
+                   QStringLiteral("%1: FFMI %2 kg/m², FMI %3 kg/m²")
+                       .arg(point.label, number(point.fatFreeMassIndex, 1), number(point.fatMassIndex, 1)));
         if (present || i == 0) {
             painter.setPen(palette.ink);
             painter.drawText(path[i] + QPointF(9, 4), model.path[static_cast<std::size_t>(i)].label);
@@ -131,6 +138,9 @@ void paintBudget(QPainter& painter, const QRectF& area, const std::vector<Budget
             palette.ink);
         painter.setPen(QPen(palette.rule, 1));
         painter.drawRect(full);
+        if (isRead(painter))
+            readAs(painter, full.center(),
+                   QStringLiteral("%1: %2 %, %3").arg(bar.name, number(100.0 * bar.fraction, 0), bar.size));
         painter.setFont(numberFont(11));
         painter.setPen(palette.softInk);
         painter.drawText(QRectF(full.right() + 8, y, area.right() - full.right() - 8, 18),

@@ -1,6 +1,7 @@
 #include "report/figures/group_figure.hpp"
 
 #include "core/numeric/statistics.hpp"
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
@@ -56,8 +57,11 @@ void paintGroup(QPainter& painter, const QRectF& area, const GroupModel& model, 
         for (const double value : sorted) {
             stacked = x(value) - lastX < 8.0 ? stacked + 1 : 0;
             lastX = x(value);
-            painter.drawEllipse(QPointF(x(value), y + (stacked % 2 ? -1.0 : 1.0) * 5.0 * ((stacked + 1) / 2)),
-                                4.0, 4.0);
+            const QPointF dot(x(value), y + (stacked % 2 ? -1.0 : 1.0) * 5.0 * ((stacked + 1) / 2));
+            painter.drawEllipse(dot, 4.0, 4.0);
+            if (isRead(painter))
+                readAs(painter, dot,
+                       QStringLiteral("%1: %2 %3").arg(name, number(value, model.decimals), model.unit));
         }
         const double middle = x(statistics::median(sorted));
         painter.setPen(QPen(palette.berry, 2.0));

@@ -1,5 +1,6 @@
 #include "report/figures/practice_figure.hpp"
 
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 
 #include <QCoreApplication>
@@ -23,7 +24,10 @@ void paintPracticeCourse(QPainter& painter, const QRectF& area, const PracticeCo
     const QRectF foot(plot.left(), plot.bottom() + 6, plot.width(), 20);
     if (course.attempts.empty()) {
         painter.setPen(palette.softInk);
-        painter.drawText(plot, Qt::AlignCenter, tr("goals met, attempt by attempt: nothing yet"));
+        const QString nothing = tr("goals met, attempt by attempt: nothing yet");
+        painter.drawText(plot, Qt::AlignCenter, nothing);
+        if (isRead(painter))
+            readAs(painter, plot.center(), nothing);
         return;
     }
     // Attempts one after the other: a day of practice has many, a month perhaps none.
@@ -38,6 +42,10 @@ void paintPracticeCourse(QPainter& painter, const QRectF& area, const PracticeCo
         painter.setPen(QPen(palette.berry, 1.6));
         painter.setBrush(course.attempts[i].helped ? palette.sheet : palette.berry);
         painter.drawEllipse(line[static_cast<int>(i)], 4.0, 4.0);
+        readAs(
+            painter, line[static_cast<int>(i)],
+            (course.attempts[i].helped ? tr("%1: %2 % of the goals, with help") : tr("%1: %2 % of the goals"))
+                .arg(day(course.attempts[i].at), number(100.0 * course.attempts[i].score, 0)));
     }
     painter.setPen(palette.softInk);
     painter.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter,

@@ -1,6 +1,8 @@
 #include "report/figures/rule_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
+#include "report/base/words.hpp"
 
 #include <QPainterPath>
 #include <cmath>
@@ -31,6 +33,12 @@ void paintSpindle(QPainter& painter, const Spindle& spindle, double origin, doub
 
 namespace {
 
+QString valueOf(const Spindle& spindle, const RuleModel& model) {
+    const QString value = number(spindle.estimate, model.decimals) + QLatin1Char(' ') + model.unit;
+    return spindle.halfWidth > 0.0 ? value + tr("  ± %1 (95 %)").arg(number(spindle.halfWidth, model.decimals))
+                                   : value;
+}
+
 void paintBand(QPainter& painter, double left, double right, double y, const Palette& palette) {
     painter.setPen(QPen(palette.softInk, 0.8));
     for (double x = left; x < right; x += 5.0)
@@ -55,10 +63,7 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
                      model.title);
     if (!model.spindles.empty()) {
         const Spindle& now = model.spindles.back();
-        QString value =
-            QString::fromStdString(fixed(now.estimate, model.decimals)) + QLatin1Char(' ') + model.unit;
-        if (now.halfWidth > 0.0)
-            value += tr("  ± %1 (95 %)").arg(QString::fromStdString(fixed(now.halfWidth, model.decimals)));
+        const QString value = valueOf(now, model);
         painter.setFont(numberFont(13, Weight::SemiBold));
         painter.setPen(palette.berry);
         painter.drawText(QRectF(area.left(), area.top(), area.width(), 18), Qt::AlignRight | Qt::AlignVCenter,
@@ -77,8 +82,22 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
         painter.drawText(QRectF(at - 30, line + 6.0, 60, 14), Qt::AlignCenter,
                          QString::fromStdString(fixed(x, step < 1.0 ? 1 : 0)));
     }
-    for (const Spindle& spindle : model.spindles)
+    if (model.spindles.empty())
+        if (isRead(painter))
+            readAs(painter, {left, line}, tr("%1: no value").arg(model.title));
+    for (const Spindle& spindle : model.spindles) {
         paintSpindle(painter, spindle, origin, scale, line - 14.0, 12.0, palette);
+        if (isRead(painter))
+            readAs(painter, {origin + spindle.estimate * scale, line - 14.0},
+                   (spindle.past ? tr("%1, before: %2") : QStringLiteral("%1: %2"))
+                       .arg(model.title, valueOf(spindle, model)));
+    }
+    if (model.band)
+        if (isRead(painter))
+            readAs(painter, {origin + 0.5 * (model.band->first + model.band->second) * scale, line + 25.0},
+                   tr("Reference %1 to %2 %3, %4")
+                       .arg(number(model.band->first, model.decimals),
+                            number(model.band->second, model.decimals), model.unit, model.reference));
     if (model.band)
         paintBand(painter, std::max(left, origin + model.band->first * scale),
                   std::min(left + width, origin + model.band->second * scale), line + 21.0, palette);

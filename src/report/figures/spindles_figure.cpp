@@ -1,5 +1,6 @@
 #include "report/figures/spindles_figure.hpp"
 
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 
 #include <algorithm>
@@ -43,10 +44,13 @@ void paintSpindles(QPainter& painter, const QRectF& area, const std::vector<Name
         painter.drawText(QRectF(area.left(), y - 10, names - 10, 20), Qt::AlignVCenter, row.name);
         paintSpindle(painter, {row.value, row.half, !row.strong}, left - low * scale, scale, y, 0.4 * height,
                      palette);
+        const QString value = QStringLiteral("%1 ± %2 %").arg(number(row.value, 1), number(row.half, 1));
+        if (isRead(painter))
+            readAs(painter, {left + (row.value - low) * scale, y},
+                   QStringLiteral("%1: %2").arg(row.name, value));
         painter.setFont(numberFont(12));
         painter.setPen(palette.ink);
-        painter.drawText(QRectF(right + 10, y - 10, 120, 20), Qt::AlignVCenter,
-                         QStringLiteral("%1 ± %2 %").arg(number(row.value, 1), number(row.half, 1)));
+        painter.drawText(QRectF(right + 10, y - 10, 120, 20), Qt::AlignVCenter, value);
         y += height;
     }
     painter.restore();

@@ -1,6 +1,7 @@
 #include "report/figures/trend_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
@@ -52,7 +53,7 @@ void paintMark(QPainter& painter, const QPointF& at, std::size_t line) {
 }
 
 void paintLine(QPainter& painter, const TrendAxes& axes, const TrendModel::Line& line, std::size_t number,
-               bool last, const Palette& palette) {
+               bool last, const QString& unit, const Palette& palette) {
     static constexpr std::array styles{Qt::SolidLine, Qt::DashLine, Qt::DotLine};
     QPolygonF path;
     for (const auto& point : line.points)
@@ -68,6 +69,11 @@ void paintLine(QPainter& painter, const TrendAxes& axes, const TrendModel::Line&
                          QPointF(x, axes.y(point.value + point.halfWidth)));
         painter.setBrush(present ? palette.berry : palette.sheet);
         paintMark(painter, {x, axes.y(point.value)}, number);
+        if (isRead(painter))
+            readAs(painter, {x, axes.y(point.value)},
+                   QStringLiteral("%1, %2: %3 ± %4 %5")
+                       .arg(line.name, point.label, report::number(point.value, 1),
+                            report::number(point.halfWidth, 1), unit));
     }
 }
 
@@ -140,7 +146,7 @@ void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, 
                                                                           : 0)));
     }
     for (std::size_t i = 0; i < model.lines.size(); ++i)
-        paintLine(painter, axes, model.lines[i], i, i + 1 == model.lines.size(), palette);
+        paintLine(painter, axes, model.lines[i], i, i + 1 == model.lines.size(), model.unit, palette);
     paintDays(painter, axes, model, palette);
     paintKey(painter, area, model, palette);
     painter.restore();
@@ -172,6 +178,12 @@ void paintBalance(QPainter& painter, const QRectF& area, const BalanceModel& mod
             for (const double edge : {end - half, end + half})
                 painter.drawLine(QPointF(edge, y + 9), QPointF(edge, y + 17));
         }
+        if (isRead(painter))
+            readAs(
+                painter, {zero + difference * scale, y + 13},
+                sum ? QStringLiteral("%1: %2 kg").arg(name, QString::fromStdString(signedFixed(difference, 1)))
+                    : tr("%1: %2 kg, LSC %3 kg")
+                          .arg(name, QString::fromStdString(signedFixed(difference, 1)), number(least, 1)));
         painter.setFont(numberFont(12, sum ? Weight::SemiBold : Weight::Regular));
         painter.setPen(real ? palette.ink : palette.softInk);
         painter.drawText(QRectF(right + 8, y, 122, balanceRowHeight), Qt::AlignVCenter,

@@ -1,5 +1,6 @@
 #include "report/impedance/impedance_figures.hpp"
 
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
@@ -126,6 +127,11 @@ void paintArc(QPainter& painter, const QRectF& area, const ArcModel& model, cons
         painter.setPen(QPen(out ? palette.aril : palette.ink, 1.4));
         painter.setBrush(out ? palette.sheet : palette.ink);
         painter.drawEllipse(at, out ? 5.0 : 3.2, out ? 5.0 : 3.2);
+        if (isRead(painter))
+            readAs(painter, at,
+                   (out ? tr("%1 kHz: R %2 Ω, Xc %3 Ω, off the arc") : tr("%1 kHz: R %2 Ω, Xc %3 Ω"))
+                       .arg(kilohertzText(point->frequency), number(point->impedance->resistance.value(), 1),
+                            number(point->impedance->reactance.value(), 1)));
         painter.setPen(palette.softInk);
         painter.drawText(QRectF(at.x() - 30, at.y() - 22, 60, 14), Qt::AlignCenter,
                          kilohertzText(point->frequency));
@@ -191,6 +197,12 @@ void paintVector(QPainter& painter, const QRectF& area, const VectorModel& model
         const bool present = i + 1 == path.size();
         painter.setBrush(present ? palette.berry : palette.sheet);
         painter.drawEllipse(path[i], present ? 5.0 : 4.0, present ? 5.0 : 4.0);
+        const auto& visit = model.path[static_cast<std::size_t>(i)];
+        if (isRead(painter))
+            readAs(
+                painter, path[i],
+                QStringLiteral("%1: R/H %2 Ω/m, Xc/H %3 Ω/m")
+                    .arg(visit.label, number(visit.vector.resistance, 1), number(visit.vector.reactance, 1)));
         painter.setPen(present ? palette.berry : palette.softInk);
         painter.setFont(textFont(11));
         // An earlier visit right beside the present one keeps its mark and loses its name.

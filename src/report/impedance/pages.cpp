@@ -72,12 +72,12 @@ NamedFigure limbs(const Own& report) {
     for (const auto& lean : result.segmentation->segments) {
         // The trunk is known to a few kilograms at best.
         const int decimals = lean.segment == Segment::Trunk ? 0 : 1;
-        model.parts.push_back(
-            {lean.segment,
-             number(lean.scaled.value(), decimals) + QStringLiteral(" kg") +
-                 (lean.error.value() > 0.0 ? QStringLiteral(" ± ") + number(lean.halfInterval().value(), decimals)
-                                           : QString()),
-             tr("%1 %").arg(number(100.0 * lean.partOfReference, 0)), lean.partOfReference});
+        model.parts.push_back({lean.segment,
+                               number(lean.scaled.value(), decimals) + QStringLiteral(" kg") +
+                                   (lean.error.value() > 0.0
+                                        ? QStringLiteral(" ± ") + number(lean.halfInterval().value(), decimals)
+                                        : QString()),
+                               tr("%1 %").arg(number(100.0 * lean.partOfReference, 0)), lean.partOfReference});
     }
     model.arms = result.arms;
     model.legs = result.legs;

@@ -1,6 +1,7 @@
 #include "report/scan/region_figures.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 
@@ -81,6 +82,21 @@ void paintChange(QPainter& painter, double left, double width, double y, const C
                      QString::fromStdString(signedFixed(change.difference, 2)));
 }
 
+QString rowInWords(const RegionMatrixModel::Row& row) {
+    QStringList parts;
+    if (!row.fat.isEmpty())
+        parts << tr("fat %1 kg, lean %2 kg, bone %3 kg, %4 %").arg(row.fat, row.lean, row.bone, row.percent);
+    const auto add = [&](const std::optional<Change>& change, const QString& name) {
+        if (change)
+            parts << tr("change of %1 %2 kg, LSC %3 kg")
+                         .arg(name, QString::fromStdString(signedFixed(change->difference, 2)),
+                              number(change->least, 2));
+    };
+    add(row.fatChange, tr("fat"));
+    add(row.leanChange, tr("lean"));
+    return QStringLiteral("%1: %2").arg(row.name, parts.join(QStringLiteral("; ")));
+}
+
 } // namespace
 
 void paintRegionMatrix(QPainter& painter, const QRectF& area, const RegionMatrixModel& model,
@@ -113,6 +129,8 @@ void paintRegionMatrix(QPainter& painter, const QRectF& area, const RegionMatrix
         if (row.leanChange)
             paintChange(painter, at.leanAxis, at.axisWidth, y + 0.5 * rowHeight, *row.leanChange, mostLean,
                         palette);
+        if (isRead(painter))
+            readAs(painter, {at.name + 40.0, y + 0.5 * rowHeight}, rowInWords(row));
         y += rowHeight;
         painter.setPen(QPen(palette.rule, 0.6));
         painter.drawLine(QPointF(place.left(), y), QPointF(place.right(), y));

@@ -1,6 +1,7 @@
 #include "report/tank/trace_figure.hpp"
 
 #include "core/units/format.hpp"
+#include "report/base/figure_reading.hpp"
 #include "report/figures/rule_figure.hpp"
 
 #include <algorithm>
@@ -84,6 +85,18 @@ void paintTrace(QPainter& painter, const QRectF& area, const TraceModel& model, 
         const double y = axes.y(model.reading.gross.value());
         painter.setPen(QPen(palette.berry, 1.6));
         painter.drawLine(QPointF(axes.plot.left(), y), QPointF(axes.plot.right(), y));
+        if (isRead(painter))
+            readAs(painter, {axes.plot.center().x(), y},
+                   tr("Steady reading: %1 kg").arg(number(model.reading.gross.value(), 3)));
+    }
+    if (isRead(painter)) { // each second; the record keeps every sample
+        double next = 0.0;
+        for (const auto& sample : model.samples)
+            if (sample.time.value() >= next) {
+                readAs(painter, {axes.x(sample.time.value()), axes.y(sample.gross.value())},
+                       tr("%1 s: %2 kg").arg(number(sample.time.value(), 1), number(sample.gross.value(), 3)));
+                next += 1.0;
+            }
     }
     painter.restore();
 }

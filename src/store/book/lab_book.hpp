@@ -115,6 +115,8 @@ public:
     /// By a part of the name or code, or by birth date; all for an empty text. @param most stops after so many
     [[nodiscard]] std::vector<Client> findClients(const std::string& text,
                                                   std::size_t most = std::numeric_limits<std::size_t>::max());
+    /// The same, their ids alone: for a list that reads whom it shows.
+    [[nodiscard]] std::vector<std::string> findClientIds(const std::string& text);
     /// Others with the same name or with the same birth date and a similar name.
     [[nodiscard]] std::vector<Client> likelyDuplicates(const Client& client);
     Expected<void> save(const Staff& staff, const std::string& by);

@@ -116,6 +116,11 @@ std::vector<Client> LabBook::findClients(const std::string& searched, std::size_
     return found;
 }
 
+std::vector<std::string> LabBook::findClientIds(const std::string& searched) {
+    return index_->find(QSqlDatabase::database(connection_), text(searched),
+                        std::numeric_limits<std::size_t>::max());
+}
+
 std::vector<Client> LabBook::likelyDuplicates(const Client& client) {
     std::vector<Client> found = clients();
     const QStringList parts = lowered(client.name).split(QLatin1Char(' '));

@@ -70,6 +70,15 @@ BenchPlace::BenchPlace(Session& session)
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addWidget(pages_);
     Methods::each([this]<class Method> { adopt<Method>(); });
+    // Tab follows the page: run sheet, step, button, worked sheet.
+    QWidget* last = runSheet_;
+    for (QWidget* field : panels_->findChildren<QWidget*>())
+        if ((field->focusPolicy() & Qt::TabFocus) && field->window() == window()) {
+            setTabOrder(last, field);
+            last = field;
+        }
+    setTabOrder(last, primary_);
+    setTabOrder(primary_, sheet_);
     connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
     const auto chosen = [this](const QListWidgetItem* item) {
         session_.report(session_.run()->goTo(Step(runSheet_->row(item))));
@@ -238,9 +247,9 @@ void BenchPlace::showFoot() {
         return;
     const RawTest& test = session_.run()->record();
     StepPanel* panel = currentPanel();
-    verdict_->setText(test.state == TestState::Refused
-                          ? tr("Ended without a result: %1").arg(QString::fromStdString(test.refusal))
-                          : panel->verdict());
+    announce(verdict_, test.state == TestState::Refused
+                           ? tr("Ended without a result: %1").arg(QString::fromStdString(test.refusal))
+                           : panel->verdict());
     const QString text = panel->primaryText();
     primary_->setVisible(!text.isEmpty() && test.state != TestState::Refused);
     primary_->setText(

@@ -2,6 +2,7 @@
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
 #include "desktop/recordings/chamber/pressure_recording.hpp"
+#include "desktop/widgets/figure_view.hpp"
 #include "procedure/chamber/method.hpp"
 
 namespace fusain::desktop {

@@ -2,6 +2,7 @@
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
 #include "desktop/recordings/impedance/sweep_recording.hpp"
+#include "desktop/widgets/figure_view.hpp"
 #include "procedure/impedance/method.hpp"
 
 namespace fusain::desktop {

@@ -19,8 +19,6 @@
 namespace fusain::desktop {
 namespace {
 
-constexpr std::size_t mostShown = 100; ///< clients in the list; the search finds the others
-
 QString stateWords(const RawTest& test) {
     switch (test.state) {
     case TestState::Signed:
@@ -37,10 +35,11 @@ QString stateWords(const RawTest& test) {
 } // namespace
 
 ClientsPlace::ClientsPlace(Session& session)
-    : Place(session), search_(new QLineEdit), list_(new QListWidget), name_(label({}, "title", false)),
-      facts_(label({}, "soft")), matters_(label({})), later_(new QTimer(this)),
-      tests_(table({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
-                   tr("Tests"))),
+    : Place(session), search_(new QLineEdit), clients_(new ClientsModel(session, this)), list_(new QListView),
+      name_(label({}, "title", false)), facts_(label({}, "soft")), matters_(label({})),
+      later_(new QTimer(this)), tests_(new RecordsView({tr("date"), tr("method"), tr("fat"), tr("fat mass"),
+                                                        tr("fat-free mass"), tr("state")},
+                                                       tr("Tests"))),
       progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
       pages_(new QTabWidget), findings_(new FindingsView(session)),
       records_(new RecordMenu(
@@ -71,6 +70,9 @@ QWidget* ClientsPlace::listSide() {
     search_->setPlaceholderText(tr("name, code or birth date"));
     search_->setAccessibleName(tr("Search clients"));
     list_->setAccessibleName(tr("Clients"));
+    list_->setObjectName(QStringLiteral("clients"));
+    list_->setModel(clients_);
+    list_->setUniformItemSizes(true); // twenty thousand are not measured one by one
     auto* add = button(tr("New client…"));
     auto* load = button(tr("Import an analyzer's export…"));
     auto* record = button(tr("A client's record…"));
@@ -84,12 +86,11 @@ QWidget* ClientsPlace::listSide() {
     for (QWidget* each : {add, load, record})
         column->addWidget(each);
     connect(search_, &QLineEdit::textChanged, this, [this] {
-        asked_.clear();
         fillList();
         later_->start(); // the dossier waits until the typing rests
     });
     connect(search_, &QLineEdit::returnPressed, list_, qOverload<>(&QWidget::setFocus));
-    connect(list_, &QListWidget::currentRowChanged, this, &ClientsPlace::showDossier);
+    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, &ClientsPlace::showDossier);
     connect(add, &QPushButton::clicked, this, &ClientsPlace::newClient);
     connect(load, &QPushButton::clicked, this, &ClientsPlace::importExport);
     return box;
@@ -135,11 +136,16 @@ QWidget* ClientsPlace::testsPage() {
     column->addWidget(stored_);
     connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
     connect(visit, &QPushButton::clicked, this, &ClientsPlace::reportOnVisit);
-    connect(tests_, &QTableWidget::cellActivated, this, &ClientsPlace::openTest);
-    connect(tests_, &QTableWidget::currentCellChanged, this, [this](int row) {
-        if (row >= 0 && row < static_cast<int>(shown_.size()))
-            findings_->showTest(shown_[static_cast<std::size_t>(row)]);
+    connect(tests_, &RecordsView::activatedId, this, &ClientsPlace::openTest);
+    connect(tests_, &RecordsView::currentIdChanged, this, [this] {
+        if (const AnyTest* test = chosenTest())
+            findings_->showTest(*test);
     });
+    for (const auto& [column, width] : {std::pair(0, 120), std::pair(1, 150), std::pair(5, 180)})
+        tests_->setColumnWidth(column, scaled(width));
+    tests_->setColumns(session_.own().value(QStringLiteral("columns/tests")).toByteArray());
+    connect(tests_, &RecordsView::columnsChanged, this,
+            [this] { session_.own().set(QStringLiteral("columns/tests"), tests_->columns()); });
     return page;
 }
 
@@ -165,8 +171,7 @@ void ClientsPlace::enter() {
 }
 
 QString ClientsPlace::chosen() const {
-    const auto* item = list_->currentItem();
-    return item ? item->data(Qt::UserRole).toString() : QString();
+    return list_->currentIndex().data(ClientsModel::IdRole).toString();
 }
 
 std::optional<Client> ClientsPlace::selected() const {
@@ -179,46 +184,23 @@ void ClientsPlace::refresh() {
 }
 
 void ClientsPlace::fillList() {
-    const QString before =
-        list_->currentItem() ? list_->currentItem()->data(Qt::UserRole).toString() : QString();
-    {
-        const QSignalBlocker blocker(list_);
-        list_->clear();
-        const auto found = session_.book().findClients(search_->text().toStdString(), mostShown + 1);
-        const auto shown = std::span(found).first(std::min(found.size(), mostShown));
-        // Who was asked for by name stands in the list, however many clients there are.
-        if (const std::string id = asked_.toStdString();
-            !id.empty() && std::ranges::find(shown, id, &Client::id) == shown.end())
-            if (const auto client = session_.book().client(id))
-                addToList(*client);
-        for (const Client& client : shown)
-            addToList(client);
-        for (int row = 0; row < list_->count(); ++row)
-            if (list_->item(row)->data(Qt::UserRole).toString() == (asked_.isEmpty() ? before : asked_))
-                list_->setCurrentRow(row);
-        if (found.size() > mostShown) {
-            auto* more = new QListWidgetItem(tr("More than %1: type a part of a name").arg(mostShown), list_);
-            more->setFlags(Qt::NoItemFlags);
-        }
-        if (!list_->currentItem() && list_->count() == 1 + int(found.size() > mostShown))
-            list_->setCurrentRow(0);
-    }
-}
-
-void ClientsPlace::addToList(const Client& client) {
-    auto* item = new QListWidgetItem(
-        session_.nameOf(client) + QStringLiteral("\n") +
-            (session_.namesHidden() ? QString() : report::plain(client.code) + QStringLiteral("   ")) +
-            tr("%1 y").arg(std::floor(client.ageAt(session_.now()).value())),
-        list_);
-    item->setData(Qt::UserRole, report::plain(client.id));
+    const QString before = chosen();
+    const QSignalBlocker blocker(list_->selectionModel());
+    clients_->search(search_->text());
+    if (const QModelIndex still = clients_->indexOf(before); still.isValid())
+        list_->setCurrentIndex(still);
+    else if (clients_->rowCount() == 1)
+        list_->setCurrentIndex(clients_->index(0));
 }
 
 void ClientsPlace::showClient(const QString& id) {
-    search_->clear(); // forgets who was asked for before
-    asked_ = id;
+    search_->clear();
     fillList();
-    if (selected() ? report::plain(selected()->id) != id : !id.isEmpty())
+    {
+        const QSignalBlocker blocker(list_->selectionModel());
+        list_->setCurrentIndex(clients_->indexOf(id));
+    }
+    if (chosen() != id)
         session_.report(failure({FUSAIN_TEXT("The client {1} is not in this lab book."), {id.toStdString()}}));
     showDossier();
     pages_->setCurrentIndex(0);
@@ -226,7 +208,7 @@ void ClientsPlace::showClient(const QString& id) {
 
 void ClientsPlace::search(const QString& wanted) {
     search_->setText(wanted);
-    list_->setCurrentRow(-1); // several fit: none is opened unasked
+    list_->setCurrentIndex({}); // several fit: none is opened unasked
     showDossier();
     list_->setFocus();
 }
@@ -234,9 +216,9 @@ void ClientsPlace::search(const QString& wanted) {
 void ClientsPlace::showDossier() {
     later_->stop();
     const auto client = selected();
-    name_->setText(client               ? session_.nameOf(*client)
-                   : list_->count() > 0 ? tr("Choose a client.")
-                                        : tr("No client yet. \"New client\" is the first step."));
+    name_->setText(client                     ? session_.nameOf(*client)
+                   : clients_->rowCount() > 0 ? tr("Choose a client.")
+                                              : tr("No client yet. \"New client\" is the first step."));
     shown_ = client ? session_.book().testsOf(client->id) : std::vector<AnyTest>{};
     std::ranges::reverse(shown_);
     QStringList facts;
@@ -253,34 +235,13 @@ void ClientsPlace::showDossier() {
     }
     facts_->setText(facts.join(QStringLiteral("  ·  ")));
     Q_EMIT moved();
-    const QSignalBlocker blocker(tests_);
-    const auto damaged =
-        client ? session_.book().unreadableTestsOf(client->id) : std::vector<store::UnreadableTest>{};
-    tests_->setRowCount(static_cast<int>(shown_.size() + damaged.size()));
-    for (std::size_t i = 0; i < damaged.size(); ++i) // below the others, and nothing opens them
-        setRow(tests_, static_cast<int>(shown_.size() + i),
-               {report::day(damaged[i].startedAt), report::say(methodTitle(damaged[i].method)), QString(),
-                QString(), QString(), tr("▲ damaged: %1").arg(report::say(damaged[i].why))});
-    for (int row = 0; row < static_cast<int>(shown_.size()); ++row) {
-        const AnyTest& any = shown_[static_cast<std::size_t>(row)];
-        const RawTest& test = common(any);
-        const auto result = session_.computing().computed(any);
-        const auto mass = [&](const Measured<Kilograms>& value) {
-            return report::plain(fusain::show(value.estimate(), client->units).text());
-        };
-        const auto* composition = result ? result->composition() : nullptr;
-        setRow(
-            tests_, row,
-            {report::day(test.startedAt), report::say(methodTitle(methodOf(any))),
-             composition ? report::plain(fusain::show(composition->fatPercent.estimate()).text()) : QString(),
-             composition ? mass(composition->fatMass) : QString(),
-             composition ? mass(composition->fatFreeMass) : QString(), stateWords(test)});
-    }
-    tests_->setColumnWidth(0, scaled(120));
-    tests_->setColumnWidth(1, scaled(150));
-    tests_->setColumnWidth(5, scaled(180));
+    if (client)
+        fillTests(*client);
+    else
+        tests_->setRows({});
     if (!shown_.empty()) {
-        tests_->setCurrentCell(0, 0);
+        const QSignalBlocker blocker(tests_);
+        tests_->choose(report::plain(common(shown_.front()).id));
         findings_->showTest(shown_.front());
     }
     QStringList stored;
@@ -297,6 +258,45 @@ void ClientsPlace::showDossier() {
     stored_->setText(stored.join(QLatin1Char('\n')));
     showWhatMatters();
     showPages();
+}
+
+void ClientsPlace::fillTests(const Client& client) {
+    std::vector<TableModel::Row> rows;
+    for (const AnyTest& any : shown_) {
+        const RawTest& test = common(any);
+        const auto result = session_.computing().computed(any);
+        const auto* body = result ? result->composition() : nullptr;
+        const auto mass = [&](const Measured<Kilograms>& value) {
+            return TableModel::Cell{report::plain(fusain::show(value.estimate(), client.units).text()),
+                                    value.estimate().value()};
+        };
+        rows.push_back(
+            {report::plain(test.id),
+             {{report::day(test.startedAt), static_cast<qlonglong>(test.startedAt.milliseconds)},
+              {report::say(methodTitle(methodOf(any)))},
+              body ? TableModel::Cell{report::plain(fusain::show(body->fatPercent.estimate()).text()),
+                                      body->fatPercent.estimate().value()}
+                   : TableModel::Cell{},
+              body ? mass(body->fatMass) : TableModel::Cell{},
+              body ? mass(body->fatFreeMass) : TableModel::Cell{},
+              {stateWords(test)}}});
+    }
+    for (const auto& damaged : session_.book().unreadableTestsOf(client.id)) // nothing opens them
+        rows.push_back(
+            {{},
+             {{report::day(damaged.startedAt), static_cast<qlonglong>(damaged.startedAt.milliseconds)},
+              {report::say(methodTitle(damaged.method))},
+              {},
+              {},
+              {},
+              {tr("▲ damaged: %1").arg(report::say(damaged.why))}}});
+    tests_->setRows(std::move(rows));
+}
+
+const AnyTest* ClientsPlace::chosenTest() const {
+    const auto found = std::ranges::find(shown_, tests_->current().toStdString(),
+                                         [](const AnyTest& test) { return common(test).id; });
+    return found == shown_.end() ? nullptr : &*found;
 }
 
 void ClientsPlace::showWhatMatters() {
@@ -333,7 +333,8 @@ void ClientsPlace::showPages() {
 
 void ClientsPlace::showFindings(int row) {
     pages_->setCurrentIndex(1);
-    tests_->setCurrentCell(row, 0);
+    if (row >= 0 && row < static_cast<int>(shown_.size()))
+        tests_->choose(report::plain(common(shown_[static_cast<std::size_t>(row)]).id));
 }
 
 void ClientsPlace::newClient() {
@@ -374,27 +375,31 @@ void ClientsPlace::startTest() {
 }
 
 void ClientsPlace::openTest() {
-    const int row = tests_->currentRow();
-    if (row >= 0 && row < static_cast<int>(shown_.size()) &&
-        session_.report(session_.resumeRun(common(shown_[static_cast<std::size_t>(row)]).id)))
+    const AnyTest* test = chosenTest();
+    if (test && session_.report(session_.resumeRun(std::string(common(*test).id))))
         Q_EMIT openBench();
 }
 
 void ClientsPlace::recompute() {
-    const int row = tests_->currentRow();
+    const AnyTest* test = chosenTest();
     const auto* policy = session_.catalogue().policy(policy_->currentData().toString().toStdString());
-    if (policy && row >= 0 && row < static_cast<int>(shown_.size()))
-        session_.report(session_.recompute(shown_[static_cast<std::size_t>(row)], *policy));
+    if (policy && test)
+        session_.report(session_.recompute(AnyTest(*test), *policy));
 }
 
 void ClientsPlace::addCommands(const PlaceCommands& add) {
     const auto someoneChosen = [this] { return selected() ? QString() : tr("Choose a client first."); };
-    add("clients.new", tr("New client…"), [this] { newClient(); }, QKeySequence::New);
-    add("clients.change", tr("Change the client…"), [this] { editClient(); }, QKeySequence(Qt::Key_F2),
+    add(
+        "clients.new", tr("New client…"), [this] { newClient(); }, QKeySequence::New);
+    add(
+        "clients.change", tr("Change the client…"), [this] { editClient(); }, QKeySequence(Qt::Key_F2),
         someoneChosen);
-    add("clients.start", tr("Start a test"), [this] { startTest(); }, {}, someoneChosen);
-    add("clients.open", tr("Open the chosen test on the bench"), [this] { openTest(); }, {}, someoneChosen);
-    add("clients.report", tr("Report on a visit…"), [this] { reportOnVisit(); }, QKeySequence::Print,
+    add(
+        "clients.start", tr("Start a test"), [this] { startTest(); }, {}, someoneChosen);
+    add(
+        "clients.open", tr("Open the chosen test on the bench"), [this] { openTest(); }, {}, someoneChosen);
+    add(
+        "clients.report", tr("Report on a visit…"), [this] { reportOnVisit(); }, QKeySequence::Print,
         someoneChosen);
     const std::pair<const char*, QString> pages[] = {{"clients.tests", tr("Tests")},
                                                      {"clients.findings", tr("Findings of the chosen test")},
@@ -402,19 +407,24 @@ void ClientsPlace::addCommands(const PlaceCommands& add) {
                                                      {"clients.methods", tr("Across methods")},
                                                      {"clients.plan", tr("Plan")}};
     for (int i = 0; i < static_cast<int>(std::size(pages)); ++i)
-        add(pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); },
+        add(
+            pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); },
             QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), someoneChosen);
     add("clients.import", tr("Import an analyzer's export…"), [this] { importExport(); });
-    add("clients.save-record", tr("Save the whole record (JSON)…"), [this] { records_->saveRecord(); }, {},
+    add(
+        "clients.save-record", tr("Save the whole record (JSON)…"), [this] { records_->saveRecord(); }, {},
         someoneChosen);
-    add("clients.save-table", tr("Save a table of the tests (CSV, XLSX)…"), [this] { records_->saveTable(); },
+    add(
+        "clients.save-table", tr("Save a table of the tests (CSV, XLSX)…"), [this] { records_->saveTable(); },
         {}, someoneChosen);
-    add("clients.save-fhir", tr("Save a health record (FHIR)…"), [this] { records_->saveBundle(); }, {},
+    add(
+        "clients.save-fhir", tr("Save a health record (FHIR)…"), [this] { records_->saveBundle(); }, {},
         someoneChosen);
     add("clients.put-in", tr("Put a record in…"), [this] { records_->putIn(); });
     add("clients.imports", tr("Take back an import…"), [this] { records_->showImports(); });
-    add("clients.list", tr("Show or hide the list of clients"), [this] { side_->setVisible(side_->isHidden()); },
-        QKeySequence(Qt::Key_F8));
+    add(
+        "clients.list", tr("Show or hide the list of clients"),
+        [this] { side_->setVisible(side_->isHidden()); }, QKeySequence(Qt::Key_F8));
 }
 
 void ClientsPlace::reportOnVisit() {

@@ -1,12 +1,14 @@
 #pragma once
+#include "desktop/places/clients/clients_model.hpp"
 #include "desktop/places/clients/methods_page.hpp"
 #include "desktop/places/clients/plan_page.hpp"
 #include "desktop/places/clients/progress_page.hpp"
 #include "desktop/places/clients/record_menu.hpp"
 #include "desktop/views/findings_view.hpp"
 #include "desktop/views/place.hpp"
+#include "desktop/widgets/records_view.hpp"
 
-#include <QListWidget>
+#include <QListView>
 #include <QTabWidget>
 #include <QTimer>
 
@@ -41,7 +43,6 @@ private:
     [[nodiscard]] QLayout* dossierHead();
     [[nodiscard]] QWidget* testsPage();
     void addPages();
-    void addToList(const Client& client);
     void fillList();
     void showDossier();
     void showPages();
@@ -53,20 +54,22 @@ private:
     void openTest();
     void recompute();
     [[nodiscard]] std::optional<Client> selected() const;
+    [[nodiscard]] const AnyTest* chosenTest() const;
+    void fillTests(const Client& client);
 
     QWidget* side_; ///< the list with its search
     QLineEdit* search_;
-    QListWidget* list_;
+    ClientsModel* clients_;
+    QListView* list_;
     QLabel* name_;
     QLabel* facts_;
     QLabel* matters_; ///< the key points of the latest signed test
     QTimer* later_;   ///< until the dossier follows a search
-    QTableWidget* tests_;
+    RecordsView* tests_;
     ProgressPage* progress_;
     MethodsPage* methods_;
     PlanPage* plan_;
     QTabWidget* pages_;
-    QString asked_; ///< id of the client that was asked for, in the list however many there are
     FindingsView* findings_;
     RecordMenu* records_;
     QLabel* stored_;

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/services/session.hpp"
+#include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "procedure/meaning/across_methods.hpp"
 

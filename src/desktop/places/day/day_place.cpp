@@ -458,14 +458,21 @@ void DayPlace::addCommands(const PlaceCommands& add) {
     const auto someoneChosen = [this] {
         return board_.visit(ribbon_->chosen().toStdString()) ? QString() : tr("Choose an appointment first.");
     };
-    add("day.start", tr("Start the chosen appointment"), [this] { startSelected(); }, {}, someoneChosen);
-    add("day.book", tr("Book…"), [this] { book(); }, QKeySequence(Qt::CTRL | Qt::Key_B));
-    add("day.cancel", tr("Cancel the chosen appointment"), [this] { cancelSelected(); }, {}, someoneChosen);
-    add("day.preparation", tr("Preparation sheet…"), [this] { showSheet(); }, {}, someoneChosen);
+    add(
+        "day.start", tr("Start the chosen appointment"), [this] { startSelected(); }, {}, someoneChosen);
+    add(
+        "day.book", tr("Book…"), [this] { book(); }, QKeySequence(Qt::CTRL | Qt::Key_B));
+    add(
+        "day.cancel", tr("Cancel the chosen appointment"), [this] { cancelSelected(); }, {}, someoneChosen);
+    add(
+        "day.preparation", tr("Preparation sheet…"), [this] { showSheet(); }, {}, someoneChosen);
     add("day.team", tr("Team morning"), [this] { showTeam(true); });
-    add("day.today", tr("Today"), [this] { showDay(session_.now()); }, QKeySequence(Qt::ALT | Qt::Key_Home));
-    add("day.before", tr("Day before"), [this] { goTo(-1); }, QKeySequence(Qt::ALT | Qt::Key_PageUp));
-    add("day.after", tr("Day after"), [this] { goTo(1); }, QKeySequence(Qt::ALT | Qt::Key_PageDown));
+    add(
+        "day.today", tr("Today"), [this] { showDay(session_.now()); }, QKeySequence(Qt::ALT | Qt::Key_Home));
+    add(
+        "day.before", tr("Day before"), [this] { goTo(-1); }, QKeySequence(Qt::ALT | Qt::Key_PageUp));
+    add(
+        "day.after", tr("Day after"), [this] { goTo(1); }, QKeySequence(Qt::ALT | Qt::Key_PageDown));
     add("day.week", tr("Week"), [this] { showWeek(true); });
     add("day.water", tr("Water log…"), [this] { logWater(); });
     add("day.planning", tr("How the day is planned…"), [this] { editPlanning(); });

@@ -14,7 +14,8 @@ public:
     /// Today's impedance appointments whose note begins with "team".
     [[nodiscard]] std::vector<store::Visit> visits();
     [[nodiscard]] TeamQueue queue();
-    /// The test of the person whose turn it is; null while it is nobody's, or while another test is on the bench.
+    /// The test of the person whose turn it is; null while it is nobody's, or while another test is on the
+    /// bench.
     [[nodiscard]] ImpedanceProcedure* running() const;
 
     /// The questions that this analyzer's protocol lets a whole group be asked together.

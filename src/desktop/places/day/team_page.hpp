@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/places/day/team_morning.hpp"
 #include "desktop/recordings/impedance/sweep_recording.hpp"
+#include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "exchange/lab/group_table.hpp"
 #include "report/pages/group_page.hpp"

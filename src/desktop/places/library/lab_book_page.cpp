@@ -1,5 +1,6 @@
 #include "desktop/places/library/lab_book_page.hpp"
 
+#include "desktop/services/background.hpp"
 #include "desktop/services/book_care.hpp"
 #include "report/base/words.hpp"
 
@@ -55,8 +56,17 @@ void LabBookPage::backUp() {
     const QString path = QFileDialog::getSaveFileName(this, tr("Back up the lab book"), tr("copy.fusain"));
     if (path.isEmpty())
         return;
-    const auto done = session_.book().backUp(path);
-    book_->setText(done ? tr("✓ Copied and checked: %1").arg(path) : report::say(done.error()));
+    copies_->setText(tr("Backing up…"));
+    session_.background().run(
+        tr("Backing up to %1").arg(path),
+        [from = session_.book().path(), path]() -> Expected<void> {
+            const auto book = store::LabBook::openForReading(from);
+            return book ? (*book)->backUp(path) : tl::unexpected(book.error());
+        },
+        this,
+        [this, path](const Expected<void>& done) {
+            copies_->setText(done ? tr("✓ Copied and checked: %1").arg(path) : report::say(done.error()));
+        });
 }
 
 } // namespace fusain::desktop

@@ -226,9 +226,12 @@ void LibraryPlace::choose() {
 }
 
 void LibraryPlace::addCommands(const PlaceCommands& add) {
-    add("library.choose", tr("Put the chosen policy in force"), [this] { choose(); }, {}, [this] {
-        return choose_->isVisibleTo(this) && choose_->isEnabled() ? QString() : tr("Choose a policy first.");
-    });
+    add(
+        "library.choose", tr("Put the chosen policy in force"), [this] { choose(); }, {},
+        [this] {
+            return choose_->isVisibleTo(this) && choose_->isEnabled() ? QString()
+                                                                      : tr("Choose a policy first.");
+        });
 }
 
 } // namespace fusain::desktop

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/places/practice/attempts.hpp"
+#include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "procedure/practice/reading.hpp"
 #include "report/base/page_flow.hpp"

@@ -3,6 +3,7 @@
 #include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/figure_view.hpp"
 
 #include "desktop/places/library/lab_book_page.hpp"
 #include "desktop/places/quality/calibration_page.hpp"
@@ -454,8 +455,11 @@ void QualityPlace::addCommands(const PlaceCommands& add) {
     const auto checkChosen = [this] {
         return selectedCheck() ? QString() : tr("Choose an instrument with a check first.");
     };
-    add("quality.reference", tr("Reference object…"), [this] { editCheck<ReferenceDialog>(); }, {}, checkChosen);
-    add("quality.limits", tr("Limits of the check…"), [this] { editCheck<LimitsDialog>(); }, {}, checkChosen);
+    add(
+        "quality.reference", tr("Reference object…"), [this] { editCheck<ReferenceDialog>(); }, {},
+        checkChosen);
+    add(
+        "quality.limits", tr("Limits of the check…"), [this] { editCheck<LimitsDialog>(); }, {}, checkChosen);
     add("quality.service", tr("Service done…"), [this] { keepService(); });
     add("quality.report", tr("Quality report…"), [this] { saveReport(); });
 }

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/places/quality/guided_check.hpp"
 #include "desktop/views/place.hpp"
+#include "desktop/widgets/figure_view.hpp"
 #include "report/pages/quality_report.hpp"
 
 #include <QListWidget>

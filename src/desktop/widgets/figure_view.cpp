@@ -1,0 +1,225 @@
+#include "desktop/widgets/figure_view.hpp"
+
+#include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/parts.hpp"
+
+#include <QAccessible>
+#include <QAccessibleWidget>
+#include <QApplication>
+#include <QDialog>
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QToolTip>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace fusain::desktop {
+namespace {
+
+constexpr double reach = 16.0; // units of the figure, from the pointer to a value
+
+// A picture whose description is every value in it.
+class FigureForReaders : public QAccessibleWidget {
+public:
+    explicit FigureForReaders(FigureView* figure)
+        : QAccessibleWidget(figure, QAccessible::Graphic), figure_(figure) {}
+    [[nodiscard]] QString text(QAccessible::Text which) const override {
+        if (which == QAccessible::Value)
+            return figure_->current();
+        if (which != QAccessible::Description)
+            return QAccessibleWidget::text(which);
+        QStringList lines;
+        for (const report::FigurePoint& point : figure_->points())
+            lines << point.words;
+        return lines.isEmpty() ? QObject::tr("Nothing is shown yet.") : lines.join(QLatin1Char('\n'));
+    }
+
+private:
+    FigureView* figure_;
+};
+
+// On Linux a combo box tells readers its value as its name; its name comes from a label beside it. Ours have
+// their names as accessible names: a hidden label carries each to where readers look for it.
+class NamesOfCombos : public QObject {
+public:
+    using QObject::QObject;
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if (event->type() == QEvent::Show)
+            if (auto* combo = qobject_cast<QComboBox*>(watched); combo && combo->parentWidget())
+                name(*combo);
+        return false;
+    }
+
+private:
+    static void name(QComboBox& combo) {
+        const QList<QLabel*> labels =
+            combo.parentWidget()->findChildren<QLabel*>(QString(), Qt::FindDirectChildrenOnly);
+        const auto buddy = std::ranges::find(labels, static_cast<QWidget*>(&combo),
+                                             [](const QLabel* label) { return label->buddy(); });
+        if (buddy != labels.end() || combo.accessibleName().isEmpty())
+            return;
+        auto* label = new QLabel(combo.accessibleName(), combo.parentWidget());
+        label->setBuddy(&combo);
+        label->hide();
+    }
+};
+
+} // namespace
+
+void helpReaders() {
+    static bool done = false;
+    if (std::exchange(done, true))
+        return;
+    QAccessible::installFactory([](const QString&, QObject* object) -> QAccessibleInterface* {
+        auto* figure = qobject_cast<FigureView*>(object);
+        return figure ? new FigureForReaders(figure) : nullptr;
+    });
+    qApp->installEventFilter(new NamesOfCombos(qApp));
+}
+
+FigureView::FigureView(const QString& accessibleName, int height, QWidget* parent) : QWidget(parent) {
+    setAccessibleName(accessibleName);
+    setMinimumHeight(scaled(height));
+    setFocusPolicy(Qt::TabFocus);
+}
+
+QRectF FigureView::area() const {
+    return {0.0, 0.0, width() / textScale(), height() / textScale()};
+}
+
+void FigureView::setPaint(Paint paint) {
+    paint_ = std::move(paint);
+    read_ = false;
+    current_.reset();
+    update();
+    QAccessibleEvent changed(this, QAccessible::DescriptionChanged);
+    QAccessible::updateAccessibility(&changed);
+}
+
+const std::vector<report::FigurePoint>& FigureView::points() const {
+    if (!std::exchange(read_, true))
+        points_ = report::readingOf(paint_, area());
+    return points_;
+}
+
+QString FigureView::current() const {
+    return current_ && *current_ < points().size() ? points()[*current_].words : QString();
+}
+
+void FigureView::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    read_ = false;
+}
+
+bool FigureView::event(QEvent* event) {
+    if (event->type() != QEvent::ToolTip)
+        return QWidget::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    const auto found = report::nearestTo(QPointF(help->pos()) / textScale(), points(), reach);
+    if (found)
+        QToolTip::showText(help->globalPos(), plainTip(points()[*found].words), this);
+    else
+        QToolTip::hideText();
+    return true;
+}
+
+void FigureView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.scale(textScale(), textScale());
+    if (paint_)
+        paint_(painter, area());
+    if (!hasFocus())
+        return;
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(palette().color(QPalette::Highlight), 1.0, Qt::DotLine));
+    painter.drawRect(area().adjusted(0.5, 0.5, -0.5, -0.5));
+    if (current().isEmpty())
+        return;
+    const report::FigurePoint& point = points()[*current_];
+    painter.setPen(QPen(palette().color(QPalette::Highlight), 2.0));
+    painter.drawEllipse(point.place, 9.0, 9.0);
+    // The value stands beside its mark, inside the figure.
+    painter.setFont(report::textFont(12, report::Weight::SemiBold));
+    QRectF words = painter.fontMetrics()
+                       .boundingRect(QRect(0, 0, static_cast<int>(area().width()) - 16, 200), Qt::TextWordWrap,
+                                     point.words)
+                       .toRectF()
+                       .adjusted(-6, -3, 6, 3);
+    words.moveTo(std::clamp(point.place.x() + 12.0, 1.0, std::max(1.0, area().width() - words.width() - 1.0)),
+                 std::clamp(point.place.y() - words.height() - 10.0, 1.0,
+                            std::max(1.0, area().height() - words.height() - 1.0)));
+    painter.setPen(QPen(palette().color(QPalette::Text), 1.0));
+    painter.setBrush(palette().color(QPalette::Base));
+    painter.drawRect(words);
+    painter.drawText(words, Qt::AlignCenter | Qt::TextWordWrap, point.words);
+}
+
+void FigureView::mousePressEvent(QMouseEvent* event) {
+    const QPointF place = event->position() / textScale();
+    if (const auto found = report::nearestTo(place, points(), reach)) {
+        setFocus();
+        walkTo(static_cast<std::ptrdiff_t>(*found));
+    }
+    Q_EMIT clicked(place);
+}
+
+void FigureView::walkTo(std::ptrdiff_t index) {
+    if (points().empty())
+        return;
+    current_ = static_cast<std::size_t>(
+        std::clamp<std::ptrdiff_t>(index, 0, static_cast<std::ptrdiff_t>(points().size()) - 1));
+    update();
+    QAccessibleValueChangeEvent changed(this, current());
+    QAccessible::updateAccessibility(&changed);
+}
+
+void FigureView::keyPressEvent(QKeyEvent* event) {
+    const auto at = static_cast<std::ptrdiff_t>(current_.value_or(0));
+    const auto step = [&](std::ptrdiff_t by) { walkTo(current_ ? at + by : 0); };
+    switch (event->key()) {
+    case Qt::Key_Right:
+        return step(1);
+    case Qt::Key_Left:
+        return step(-1);
+    case Qt::Key_Home:
+        return walkTo(0);
+    case Qt::Key_End:
+        return walkTo(static_cast<std::ptrdiff_t>(points().size()) - 1);
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        return showTable();
+    default:
+        QWidget::keyPressEvent(event);
+    }
+}
+
+// The same values as a table: to be read line by line, and copied.
+void FigureView::showTable() {
+    if (points().empty())
+        return;
+    QDialog dialog(this);
+    dialog.setWindowTitle(accessibleName());
+    dialog.resize(scaled(560), scaled(420));
+    auto* values = table({tr("what"), tr("value")}, accessibleName());
+    values->setColumnWidth(0, scaled(280));
+    for (const report::FigurePoint& point : points()) {
+        const qsizetype colon = point.words.indexOf(QStringLiteral(": "));
+        setRow(values, values->rowCount(),
+               {colon < 0 ? point.words : point.words.left(colon),
+                colon < 0 ? QString() : point.words.mid(colon + 2)});
+    }
+    values->setCurrentCell(static_cast<int>(current_.value_or(0)), 0);
+    auto* close = button(tr("Close"));
+    connect(close, &QPushButton::clicked, &dialog, &QDialog::accept);
+    auto* layout = new QVBoxLayout(&dialog);
+    layout->addWidget(values, 1);
+    layout->addLayout(inOneRow({close}));
+    dialog.exec();
+    setFocus();
+}
+
+} // namespace fusain::desktop
+
+#include "moc_figure_view.cpp"

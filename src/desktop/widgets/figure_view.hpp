@@ -1,0 +1,50 @@
+#pragma once
+#include <QPainter>
+#include <QWidget>
+
+// After Qt's own headers: moc stumbles over the standard library's concepts when it meets them first.
+#include "report/base/figure_reading.hpp"
+
+#include <functional>
+
+namespace fusain::desktop {
+
+/// Shows a figure and reads it out: the value under the pointer, the next one with the arrow keys, all of them
+/// as a table with Enter, and as a description to a screen reader.
+class FigureView : public QWidget {
+    Q_OBJECT
+public:
+    using Paint = std::function<void(QPainter&, const QRectF&)>;
+    FigureView(const QString& accessibleName, int height, QWidget* parent = nullptr);
+    void setPaint(Paint paint);
+    /// What a figure is painted into: the widget in the figure's own units, which grow with the size of text.
+    [[nodiscard]] QRectF area() const;
+    /// What the figure says, one line a value.
+    [[nodiscard]] const std::vector<report::FigurePoint>& points() const;
+    /// The value that the keys have come to; empty before the first.
+    [[nodiscard]] QString current() const;
+    void showTable();
+
+Q_SIGNALS:
+    void clicked(const QPointF& place); ///< in units of the figure
+
+protected:
+    bool event(QEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void walkTo(std::ptrdiff_t index);
+
+    Paint paint_;
+    mutable std::vector<report::FigurePoint> points_;
+    mutable bool read_ = false; ///< points_ belong to what is shown
+    std::optional<std::size_t> current_;
+};
+
+/// Makes figures and combo boxes speak to screen readers. Once for the program.
+void helpReaders();
+
+} // namespace fusain::desktop

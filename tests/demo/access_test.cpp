@@ -1,0 +1,184 @@
+// The window for somebody who does not see it or has no mouse: what readers are told, what the keys reach.
+#include "demo_lab.hpp"
+#include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/figure_view.hpp"
+#include "desktop/window/shell.hpp"
+
+#include <QAbstractButton>
+#include <QAccessible>
+#include <QApplication>
+#include <QDialog>
+#include <QRegularExpression>
+#include <QSet>
+#include <QTabBar>
+#include <QTest>
+#include <QTimer>
+
+namespace fusain::demo::access_test {
+namespace {
+
+using namespace desktop;
+
+QString readName(QWidget* widget) {
+    auto* reader = QAccessible::queryAccessibleInterface(widget);
+    if (!reader)
+        return {};
+    for (const auto& [label, relation] : reader->relations(QAccessible::Label))
+        return label->text(QAccessible::Name);
+    return qobject_cast<QComboBox*>(widget) ? QString() : reader->text(QAccessible::Name);
+}
+
+bool control(const QWidget* widget) {
+    return qobject_cast<const QAbstractButton*>(widget) || qobject_cast<const QLineEdit*>(widget) ||
+           qobject_cast<const QComboBox*>(widget) || qobject_cast<const QAbstractItemView*>(widget) ||
+           qobject_cast<const FigureView*>(widget) || widget->inherits("QPlainTextEdit") ||
+           widget->inherits("QTextBrowser") || widget->inherits("fusain::desktop::DayRibbon");
+}
+
+// The made-up lab in the real window.
+class Access : public DemoLab {
+protected:
+    void SetUp() override {
+        report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
+        setTextScale(1.0);
+        const Instant now = clock;
+        session = std::make_unique<Session>(*store::LabBook::open(copied(), [now] { return now; }), *catalogue,
+                                            [now] { return now; });
+        shell = std::make_unique<Shell>(*session);
+        shell->show();
+        shell->activateWindow();
+        ASSERT_TRUE(QTest::qWaitForWindowActive(shell.get()));
+    }
+    std::unique_ptr<Session> session;
+    std::unique_ptr<Shell> shell;
+
+    void everywhere(const std::function<void(const QString& where)>& look) {
+        using Page = ClientsPlace::Page;
+        for (const PlaceName place :
+             {PlaceName::Day, PlaceName::Bench, PlaceName::Quality, PlaceName::Library}) {
+            shell->open(place);
+            QApplication::processEvents();
+            look(QStringLiteral("place %1").arg(static_cast<int>(place)));
+        }
+        shell->open(PlaceName::Quality);
+        for (const auto page : {QualityPlace::Page::Chart, QualityPlace::Page::Precision,
+                                QualityPlace::Page::Calibration, QualityPlace::Page::Book}) {
+            shell->quality().showPage(page);
+            QApplication::processEvents();
+            look(QStringLiteral("quality %1").arg(static_cast<int>(page)));
+        }
+        shell->open(PlaceName::Clients);
+        shell->clients().showClient(QStringLiteral("dov"));
+        for (const Page page : {Page::Tests, Page::Findings, Page::Progress, Page::Methods, Page::Plan}) {
+            shell->clients().showPage(page);
+            QApplication::processEvents();
+            look(QStringLiteral("clients %1").arg(static_cast<int>(page)));
+        }
+    }
+};
+
+TEST_F(Access, EveryControlHasANameThatReachesAReader) {
+    int read = 0;
+    everywhere([&](const QString& where) {
+        for (QWidget* widget : shell->findChildren<QWidget*>()) {
+            if (!widget->isVisible() || !control(widget) || widget->inherits("QHeaderView") ||
+                widget->objectName().startsWith(QLatin1String("qt_")) ||
+                widget->parentWidget()->inherits("QAbstractSpinBox") ||
+                qobject_cast<QTabBar*>(widget->parentWidget()))
+                continue;
+            ++read;
+            EXPECT_FALSE(readName(widget).isEmpty())
+                << where.toStdString() << ": " << widget->metaObject()->className() << ' '
+                << widget->objectName().toStdString();
+        }
+    });
+    EXPECT_GT(read, 150);
+}
+
+TEST_F(Access, EveryFigureSaysWhatItShows) {
+    QSet<QString> figures;
+    everywhere([&](const QString& where) {
+        for (FigureView* figure : shell->findChildren<FigureView*>()) {
+            if (!figure->isVisible())
+                continue;
+            figures << figure->accessibleName();
+            auto* reader = QAccessible::queryAccessibleInterface(figure);
+            ASSERT_TRUE(reader);
+            EXPECT_EQ(reader->role(), QAccessible::Graphic);
+            EXPECT_FALSE(reader->text(QAccessible::Description).isEmpty());
+            EXPECT_FALSE(figure->points().empty())
+                << where.toStdString() << ": " << figure->accessibleName().toStdString();
+            for (const report::FigurePoint& point : figure->points()) // nothing leaves its frame
+                EXPECT_TRUE(figure->area().adjusted(-12, -12, 12, 12).contains(point.place))
+                    << where.toStdString() << ": " << point.words.toStdString();
+        }
+    });
+    EXPECT_GE(figures.size(), 6) << figures.values().join(QStringLiteral(", ")).toStdString();
+}
+
+TEST_F(Access, TheDayIsReadWithItsAppointments) {
+    shell->open(PlaceName::Day);
+    const QString day = shell->day().ribbon().accessibleDescription();
+    EXPECT_TRUE(day.contains(QStringLiteral("Dov Castellane"))) << day.toStdString();
+    EXPECT_TRUE(day.startsWith(QStringLiteral("Chosen: "))) << day.toStdString();
+    QTest::keyClick(&shell->day().ribbon(), Qt::Key_Right);
+    EXPECT_NE(shell->day().ribbon().accessibleDescription(), day);
+}
+
+TEST_F(Access, KeysWalkThroughAFigureAndShowItAsATable) {
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QStringLiteral("ailsa"));
+    shell->clients().showPage(ClientsPlace::Page::Progress);
+    FigureView* trend = nullptr;
+    for (FigureView* figure : shell->findChildren<FigureView*>())
+        if (figure->isVisible() && figure->points().size() > 2)
+            trend = trend ? trend : figure;
+    ASSERT_TRUE(trend);
+    trend->setFocus();
+    EXPECT_TRUE(trend->current().isEmpty());
+    QTest::keyClick(trend, Qt::Key_Right);
+    EXPECT_EQ(trend->current(), trend->points().front().words);
+    QTest::keyClick(trend, Qt::Key_Right);
+    EXPECT_EQ(trend->current(), trend->points()[1].words);
+    QTest::keyClick(trend, Qt::Key_End);
+    QTest::keyClick(trend, Qt::Key_Right); // stays at the end
+    EXPECT_EQ(trend->current(), trend->points().back().words);
+    QTest::keyClick(trend, Qt::Key_Left);
+    EXPECT_EQ(trend->current(), trend->points()[trend->points().size() - 2].words);
+    int rows = 0;
+    QTimer::singleShot(0, shell.get(), [&] {
+        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        ASSERT_TRUE(dialog);
+        rows = dialog->findChild<QTableWidget*>()->rowCount();
+        dialog->accept();
+    });
+    QTest::keyClick(trend, Qt::Key_Return);
+    EXPECT_EQ(rows, static_cast<int>(trend->points().size()));
+    EXPECT_EQ(shell->focusWidget(), trend);
+}
+
+TEST_F(Access, TabFollowsThePageOfTheBench) {
+    shell->open(PlaceName::Day);
+    for (const AnyTest& test : session->book().runningTests())
+        if (methodOf(test) == methodHydrostatic)
+            ASSERT_TRUE(session->report(session->resumeRun(common(test).id)));
+    shell->open(PlaceName::Bench);
+    QStringList order;
+    QWidget* first = shell->bench().findChild<QListWidget*>();
+    QWidget* at = first;
+    do {
+        if (at->isVisible() && (at->focusPolicy() & Qt::TabFocus) && shell->bench().isAncestorOf(at))
+            order << QString::fromLatin1(at->metaObject()->className()) + QLatin1Char(' ') +
+                         at->accessibleName();
+        at = at->nextInFocusChain();
+    } while (at != first);
+    const auto place = [&](const char* name) {
+        return order.indexOf(QRegularExpression(QStringLiteral(".*%1.*").arg(QLatin1String(name))));
+    };
+    ASSERT_GE(place("Worked sheet"), 0) << order.join(QLatin1Char('\n')).toStdString();
+    ASSERT_GE(place("QLineEdit Steady"), 0) << order.join(QLatin1Char('\n')).toStdString();
+    EXPECT_LT(place("QLineEdit Steady"), place("Worked sheet")) << order.join(QLatin1Char('\n')).toStdString();
+}
+
+} // namespace
+} // namespace fusain::demo::access_test

@@ -1,0 +1,138 @@
+// Lists and tables that know their rows by id: what is chosen stays chosen when rows come, go or change places.
+#include "desktop/places/clients/clients_model.hpp"
+#include "desktop/services/background.hpp"
+#include "desktop/widgets/records_view.hpp"
+#include "support/journey.hpp"
+
+#include <QAbstractItemModelTester>
+#include <QClipboard>
+#include <QHeaderView>
+#include <QListView>
+
+namespace fusain::desktop::models_test {
+namespace {
+
+std::vector<TableModel::Row> threeTests() {
+    return {{QStringLiteral("b"), {{QStringLiteral("2026-03-01"), 2}, {QStringLiteral("9.5 kg"), 9.5}}},
+            {QStringLiteral("a"), {{QStringLiteral("2026-02-01"), 1}, {QStringLiteral("21.0 kg"), 21.0}}},
+            {QStringLiteral("c"), {{QStringLiteral("2026-04-01"), 3}, {QStringLiteral("10.2 kg"), 10.2}}}};
+}
+
+QStringList idsOf(const RecordsView& view) {
+    QStringList ids;
+    for (int row = 0; row < view.model()->rowCount(); ++row)
+        ids << view.model()->index(row, 0).data(TableModel::IdRole).toString();
+    return ids;
+}
+
+class Models : public Journey {
+protected:
+    RecordsView view{{QStringLiteral("date"), QStringLiteral("fat mass")}, QStringLiteral("Tests")};
+};
+
+TEST_F(Models, TheTableKeepsTheRulesOfModels) {
+    const QAbstractItemModelTester tester(&view.rows(), QAbstractItemModelTester::FailureReportingMode::Fatal);
+    const QAbstractItemModelTester sorted(view.model(), QAbstractItemModelTester::FailureReportingMode::Fatal);
+    for (int i = 0; i < 3; ++i) {
+        view.setRows(threeTests());
+        view.setRows({});
+    }
+    EXPECT_FALSE(view.rows().data({}, Qt::DisplayRole).isValid());
+}
+
+TEST_F(Models, RowsAreSortedByTheirValuesAndTheChosenOneStays) {
+    view.setRows(threeTests());
+    EXPECT_EQ(idsOf(view), QStringList({QStringLiteral("b"), QStringLiteral("a"), QStringLiteral("c")}));
+    view.choose(QStringLiteral("a"));
+    view.sortByColumn(1, Qt::AscendingOrder); // 9.5 < 10.2 < 21.0: as numbers, not as words
+    EXPECT_EQ(idsOf(view), QStringList({QStringLiteral("b"), QStringLiteral("c"), QStringLiteral("a")}));
+    EXPECT_EQ(view.current(), QStringLiteral("a"));
+    view.sortByColumn(0, Qt::DescendingOrder);
+    EXPECT_EQ(idsOf(view).front(), QStringLiteral("c"));
+    auto rows = threeTests();
+    rows.erase(rows.begin());
+    view.setRows(rows); // one is gone, the chosen one is still there
+    EXPECT_EQ(view.current(), QStringLiteral("a"));
+    view.choose(QStringLiteral("not there"));
+    EXPECT_EQ(view.current(), QStringLiteral("a"));
+}
+
+TEST_F(Models, ChosenRowsAreCopiedAsATable) {
+    view.setRows(threeTests());
+    view.selectAll();
+    QTest::keySequence(&view, QKeySequence::Copy);
+    EXPECT_EQ(QApplication::clipboard()->text(),
+              QStringLiteral("date\tfat mass\n2026-03-01\t9.5 kg\n2026-02-01\t21.0 kg\n2026-04-01\t10.2 kg\n"));
+    view.choose(QStringLiteral("c"));
+    EXPECT_EQ(view.chosenAsText(), QStringLiteral("date\tfat mass\n2026-04-01\t10.2 kg\n"));
+}
+
+TEST_F(Models, ColumnsComeBackAsTheyWereLeft) {
+    view.setColumnWidth(0, 217);
+    view.sortByColumn(1, Qt::DescendingOrder);
+    RecordsView again({QStringLiteral("date"), QStringLiteral("fat mass")}, QStringLiteral("Tests"));
+    again.setColumns(view.columns());
+    EXPECT_EQ(again.columnWidth(0), 217);
+    EXPECT_EQ(again.horizontalHeader()->sortIndicatorSection(), 1);
+    again.setColumns({}); // nothing was remembered
+    EXPECT_EQ(again.columnWidth(0), 217);
+}
+
+TEST_F(Models, ClientsAreListedByNameAndFoundByTheirId) {
+    const Client marit = someone("Marit Quennell"), ailsa = someone("Ailsa Brandvold");
+    ClientsModel model(*session);
+    const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    model.search({});
+    ASSERT_EQ(model.rowCount(), 2);
+    EXPECT_TRUE(model.index(0).data().toString().startsWith(QStringLiteral("Ailsa Brandvold")));
+    EXPECT_EQ(model.indexOf(QString::fromStdString(marit.id)).row(), 1);
+    model.search(QStringLiteral("quenn"));
+    EXPECT_EQ(model.rowCount(), 1);
+    EXPECT_FALSE(model.indexOf(QString::fromStdString(ailsa.id)).isValid());
+    // A client who is changed is found by the new name at once.
+    Client renamed = ailsa;
+    renamed.name = "Ailsa Quennell";
+    ASSERT_TRUE(session->book().save(renamed, "bram"));
+    model.search(QStringLiteral("quenn"));
+    EXPECT_EQ(model.rowCount(), 2);
+}
+
+TEST_F(Models, AClientStaysChosenWhenOthersComeBefore) {
+    const Client marit = someone("Marit Quennell");
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QString::fromStdString(marit.id));
+    someone("Aaro Abel");
+    session->report({});
+    EXPECT_EQ(shell->clients().chosen().toStdString(), marit.id);
+    EXPECT_TRUE(shell->clients().where().contains(QStringLiteral("Marit Quennell")));
+}
+
+TEST_F(Models, LongWorkGoesOnBesideTheWindow) {
+    Background& background = session->background();
+    QStringList seen;
+    const auto remember = [&] { seen << background.underWay(); };
+    QObject::connect(&background, &Background::changed, shell.get(), remember);
+    std::optional<bool> done;
+    background.run(
+        QStringLiteral("Counting"), [] { return Expected<void>(); }, shell.get(),
+        [&](const Expected<void>& outcome) { done = outcome.has_value(); });
+    EXPECT_FALSE(done); // it comes back with the events of the window, never inside the call
+    background.finish();
+    EXPECT_EQ(done, true);
+    EXPECT_EQ(seen, QStringList({QStringLiteral("Counting"), QString()}));
+    // Who asked is gone: nobody is told.
+    auto* gone = new QObject;
+    bool told = false;
+    background.run(
+        QStringLiteral("More"),
+        [] {
+            return failure({"no", {}});
+        },
+        gone, [&](const Expected<void>&) { told = true; });
+    delete gone;
+    background.finish();
+    EXPECT_FALSE(told);
+}
+
+} // namespace
+} // namespace fusain::desktop::models_test

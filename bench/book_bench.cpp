@@ -10,6 +10,7 @@
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QTemporaryDir>
+#include <QTimer>
 #include <cstdio>
 #include <fstream>
 
@@ -107,6 +108,28 @@ double bareQuery(const QString& path, const QString& sql) {
     return milliseconds(timer);
 }
 
+/// The longest that the window was busy with one event: what somebody waits for between a key and the next.
+class Watched : public QApplication {
+public:
+    using QApplication::QApplication;
+    bool notify(QObject* receiver, QEvent* event) override {
+        const bool outermost = !inside_;
+        QElapsedTimer timer;
+        timer.start();
+        inside_ = true;
+        const bool done = QApplication::notify(receiver, event);
+        if (outermost) {
+            inside_ = false;
+            slowest = std::max(slowest, milliseconds(timer));
+        }
+        return done;
+    }
+    double slowest = 0.0;
+
+private:
+    bool inside_ = false;
+};
+
 /// A window on a book, and how long it took to be usable.
 struct Window {
     std::unique_ptr<desktop::Session> session;
@@ -130,7 +153,7 @@ struct Window {
 
 int main(int argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
-    QApplication application(argc, argv);
+    Watched application(argc, argv);
     const QTemporaryDir folder(QStringLiteral("/dev/shm/fusain-bench-XXXXXX"));
     const QString empty = folder.filePath(QStringLiteral("empty.fusain")),
                   full = folder.filePath(QStringLiteral("full.fusain"));
@@ -170,5 +193,29 @@ int main(int argc, char** argv) {
     std::printf(
         "progress: %.0f ms for ten tests (aim at most 150), bare query of the rows %.1f ms: ratio %.0f\n",
         progress, rows, progress / rows);
+    const auto watch = [&](const char* what, const std::function<void()>& act) {
+        application.slowest = 0.0;
+        QElapsedTimer whole;
+        whole.start();
+        QTimer::singleShot(0, window.shell.get(), act); // as an event of the window
+        QApplication::processEvents();
+        QApplication::processEvents();
+        std::printf("one event, %s: %.0f ms (aim at most 16)\n", what, application.slowest);
+    };
+    const auto page = [&](desktop::ClientsPlace::Page which) {
+        return [&, which] { window.shell->clients().showPage(which); };
+    };
+    using Page = desktop::ClientsPlace::Page;
+    watch("another client", [&] { window.shell->clients().showClient(QStringLiteral("c778")); });
+    watch("its findings", page(Page::Findings));
+    watch("its progress", page(Page::Progress));
+    watch("across methods", page(Page::Methods));
+    watch("its plan", page(Page::Plan));
+    for (const auto& [name, place] :
+         {std::pair("Day", desktop::PlaceName::Day), std::pair("Quality", desktop::PlaceName::Quality),
+          std::pair("Library", desktop::PlaceName::Library), std::pair("Clients", desktop::PlaceName::Clients)})
+        watch(name, [&, place = place] { window.shell->open(place); });
+    watch("names hidden", [&] { window.session->setNamesHidden(true); });
+    watch("any change", [&] { window.session->report({}); });
     return 0;
 }

@@ -97,6 +97,7 @@ QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QScrollBar:horizontal { background: @paper; height: 10px; } QScrollBar::handle:horizontal { background: @rule; min-width: 24px; }
 QFrame#thinRule { background: @rule; max-height: 1px; min-height: 1px; border: none; }
 QFrame#verdictLine { background: @sheet; border-top: 2px solid @ink; }
+QFrame#notice { background: @sheet; border: 2px solid @ink; }
 QToolTip { background: @sheet; color: @ink; border: 1px solid @ink; }
 )");
     const auto put = [&](const char* name, const QColor& colour) {

@@ -32,7 +32,7 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
     case Qt::DisplayRole:
         return cell.text;
     case Qt::ToolTipRole:
-        return plainTip(cell.text);
+        return plainTip(cell.tip.isEmpty() ? cell.text : cell.tip);
     case Qt::FontRole:
         return isNumber(cell.text) ? QVariant(report::numberFont(scaled(13))) : QVariant();
     case SortRole:

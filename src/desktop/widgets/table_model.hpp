@@ -12,6 +12,7 @@ public:
     struct Cell {
         QString text;
         QVariant sort = {}; ///< a number or a time; the text itself where there is none
+        QString tip = {};   ///< what the pointer shows; the text itself where there is none
     };
     struct Row {
         QString id; ///< empty for a row that opens nothing

@@ -42,7 +42,7 @@ Shell::Shell(Session& session)
     helpReaders();
     setWindowTitle(QStringLiteral("Fusain"));
     // Large text on a small screen takes the screen and no more.
-    const QSize room = screen()->availableSize().expandedTo(QSize(1180, 720));
+    const QSize room = screen()->availableSize().expandedTo(QSize(1280, 800));
     setMinimumSize(QSize(scaled(1180), scaled(720)).boundedTo(room));
     resize(QSize(scaled(1280), scaled(800)).boundedTo(room));
     QList<Place*> places{day_, clients_, bench_, quality_, library_};
@@ -55,12 +55,16 @@ Shell::Shell(Session& session)
     }
     spine_ = buildSpine();
     top_ = buildTop();
-    problemBar_->setObjectName(QStringLiteral("verdictLine"));
+    problemBar_->setObjectName(QStringLiteral("notice"));
     auto* problemLine = new QHBoxLayout(problemBar_);
     problemLine->addWidget(problem_, 1);
     problemLine->addWidget(dismiss_);
     problemBar_->hide();
-    connect(dismiss_, &QPushButton::clicked, problemBar_, &QWidget::hide);
+    connect(dismiss_, &QPushButton::clicked, this, [this] {
+        problemBar_->hide();
+        placeNotices();
+        current()->enter(); // the keys go on where they were
+    });
     careBar_->setObjectName(QStringLiteral("verdictLine"));
     auto* careLine = new QHBoxLayout(careBar_);
     careLine->addWidget(care_, 1);
@@ -84,9 +88,9 @@ Shell::Shell(Session& session)
         connect(&practice_->strip(), &PracticeStrip::acted, this, [this] { current()->enter(); });
     }
     right->addWidget(careBar_);
-    right->addWidget(problemBar_);
     right->addWidget(places_, 1);
-    right->addWidget(undoLine());
+    for (QWidget* notice : {static_cast<QWidget*>(problemBar_), undoLine()})
+        notice->setParent(page);
     auto* layout = new QHBoxLayout(page);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -96,6 +100,12 @@ Shell::Shell(Session& session)
 
     addCommands();
     connect(&session, &Session::changed, this, &Shell::refresh);
+    connect(&session, &Session::changed, this, [this] {
+        if (std::exchange(goesWithItsCause_, false)) {
+            problemBar_->hide();
+            placeNotices();
+        }
+    });
     connect(&session, &Session::appearanceChanged, this, &Shell::applyAppearance);
     connect(&session, &Session::problemRaised, this, &Shell::showProblem);
     connect(&session.hub(), &link::InstrumentHub::statusChanged, this, [this](const QString& role) {
@@ -113,6 +123,7 @@ Shell::Shell(Session& session)
     recallWindow();
     if (auto warning = session.book().clockWarning(session.now()))
         showProblem(*warning);
+    goesWithItsCause_ = false; // no act ends what is said of the clock or the book
     watchBook();
 }
 
@@ -138,7 +149,7 @@ void Shell::watchBook() {
         notices << tr("Other accounts on this computer could read this lab book. Now only your account can.");
     if (!notices.isEmpty()) {
         announce(problem_, notices.join(QLatin1Char('\n')));
-        problemBar_->show();
+        placeNotices(problemBar_);
     }
 }
 
@@ -265,8 +276,9 @@ void Shell::addCommands() {
             }));
     addViewCommands();
     connect(commands_, &Commands::refused, this, [this](const QString& why) {
+        goesWithItsCause_ = true;
         announce(problem_, why);
-        problemBar_->show();
+        placeNotices(problemBar_);
     });
     connect(commands_, &Commands::keysChosen, this, [this](const QString& id, const QKeySequence& keys) {
         session_.setOfPerson(QStringLiteral("keys/") + id, keys.toString(QKeySequence::PortableText));
@@ -336,7 +348,7 @@ void Shell::showKeys() {
 
 // What was done last, with the way back, for half a minute.
 QWidget* Shell::undoLine() {
-    undoBar_->setObjectName(QStringLiteral("verdictLine"));
+    undoBar_->setObjectName(QStringLiteral("notice"));
     auto* back = button(tr("Undo"));
     auto* row = new QHBoxLayout(undoBar_);
     row->addWidget(undoWords_, 1);
@@ -345,9 +357,13 @@ QWidget* Shell::undoLine() {
     undoTime_->setSingleShot(true);
     constexpr int shown = 30'000;
     undoTime_->setInterval(shown);
-    connect(undoTime_, &QTimer::timeout, undoBar_, &QWidget::hide);
+    connect(undoTime_, &QTimer::timeout, this, [this] {
+        undoBar_->hide();
+        placeNotices();
+    });
     connect(back, &QPushButton::clicked, this, [this] {
         undoBar_->hide();
+        placeNotices();
         session_.undoing().undo();
         current()->enter();
     });
@@ -361,9 +377,34 @@ QWidget* Shell::undoLine() {
     return undoBar_;
 }
 
+// Notices lie over the foot of the page and never move it; on the bench they leave its verdict and button free.
+void Shell::placeNotices(QFrame* shown) {
+    if (shown)
+        shown->show();
+    const QWidget* page = centralWidget();
+    if (!page)
+        return;
+    const int left = spine_->isVisible() ? spine_->width() : 0, margin = scaled(24);
+    int bottom = page->height() - (current() == bench_ ? scaled(76) : scaled(8));
+    for (QFrame* notice : {undoBar_, problemBar_})
+        if (!notice->isHidden()) {
+            const int width = page->width() - left - 2 * margin;
+            const int height = std::max(notice->layout()->heightForWidth(width),
+                                        notice->layout()->minimumSize().height());
+            notice->setGeometry(left + margin, bottom - height, width, height);
+            notice->raise();
+            bottom -= height + scaled(6);
+        }
+}
+
+void Shell::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    placeNotices();
+}
+
 void Shell::offerUndo(const QString& name) {
     announce(undoWords_, tr("Done: %1.  Undo: Ctrl+Z").arg(name));
-    undoBar_->show();
+    placeNotices(undoBar_);
     undoTime_->start();
 }
 
@@ -399,6 +440,7 @@ void Shell::open(PlaceName place) {
     for (int i = 0; i < placeButtons_.size(); ++i)
         placeButtons_[i]->setChecked(i == index);
     refresh();
+    placeNotices();
     current()->enter();
 }
 
@@ -463,8 +505,9 @@ void Shell::applyAppearance() {
 
 void Shell::showProblem(const Problem& problem) {
     qCInfo(shown).noquote() << problem.what.text.c_str(); // the sentence, without what it speaks of
+    goesWithItsCause_ = true;
     announce(problem_, report::say(problem));
-    problemBar_->show();
+    placeNotices(problemBar_);
 }
 
 void Shell::searchFor(const QString& text) {

@@ -42,6 +42,7 @@ public:
 
 protected:
     void closeEvent(QCloseEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     QWidget* buildSpine();
@@ -53,6 +54,8 @@ private:
     void showKeys();
     [[nodiscard]] QWidget* undoLine();
     void offerUndo(const QString& name);
+    /// Puts the notices that are open where they belong. @param shown one to open first
+    void placeNotices(QFrame* shown = nullptr);
     void recallWindow();
     void refresh();
     void applyAppearance();
@@ -85,6 +88,7 @@ private:
     QLabel* problem_;
     QPushButton* dismiss_;
     QFrame* problemBar_;
+    bool goesWithItsCause_ = false; ///< the problem shown was one of an act: the next act that succeeds ends it
     QFrame* careBar_; ///< what is wrong with the lab book itself; it stays
     QLabel* care_;
     QPushButton* saveElsewhere_;

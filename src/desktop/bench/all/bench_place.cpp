@@ -61,7 +61,7 @@ BenchPlace::BenchPlace(Session& session)
     // The button says which key works now.
     connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, const QWidget* now) {
         if (isVisible() && now && isAncestorOf(now))
-            showFoot();
+            showKey(); // alone: focus moves while the bench goes from one test to another
     });
     setFocusPolicy(Qt::StrongFocus);
     for (QWidget* page : {nothingPage(), deskPage(), standBackPage()})
@@ -252,11 +252,16 @@ void BenchPlace::showFoot() {
                            : panel->verdict());
     const QString text = panel->primaryText();
     primary_->setVisible(!text.isEmpty() && test.state != TestState::Refused);
-    primary_->setText(
-        text + (typing(focusWidget() ? focusWidget() : this) ? tr("   [Ctrl+Enter]") : tr("   [Space]")));
+    does_ = text;
+    showKey();
     primary_->setEnabled(panel->primaryEnabled());
     if (standBack_)
         showStandBack();
+}
+
+void BenchPlace::showKey() {
+    primary_->setText(
+        does_ + (typing(focusWidget() ? focusWidget() : this) ? tr("   [Ctrl+Enter]") : tr("   [Space]")));
 }
 
 void BenchPlace::showStandBack() {

@@ -40,6 +40,7 @@ private:
     void enterStep();
     [[nodiscard]] bool whileTyping(const QKeyEvent& event);
     void showFoot();
+    void showKey();
     void showRunSheet();
     void showWorkedSheet();
     void primary();
@@ -62,6 +63,7 @@ private:
     QLabel* empty_;
     QLabel* verdict_;
     QPushButton* primary_;
+    QString does_; ///< what the button says, without its key
     FittedText* standTitle_;
     FittedText* standReading_;
     FittedText* standVerdict_;

@@ -36,7 +36,7 @@ QString stateWords(const RawTest& test) {
 
 ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), clients_(new ClientsModel(session, this)), list_(new QListView),
-      name_(label({}, "title", false)), facts_(label({}, "soft")), matters_(label({})),
+      name_(label({}, "title")), facts_(label({}, "soft")), matters_(label({})),
       later_(new QTimer(this)), tests_(new RecordsView({tr("date"), tr("method"), tr("fat"), tr("fat mass"),
                                                         tr("fat-free mass"), tr("state")},
                                                        tr("Tests"))),
@@ -48,8 +48,8 @@ ClientsPlace::ClientsPlace(Session& session)
     later_->setSingleShot(true);
     later_->setInterval(150);
     auto* right = new QVBoxLayout;
+    right->addWidget(name_); // the whole width: a name is never cut
     right->addLayout(dossierHead());
-    right->addWidget(facts_);
     right->addWidget(pages_, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(24, 16, 24, 16);
@@ -96,7 +96,7 @@ QWidget* ClientsPlace::listSide() {
     return box;
 }
 
-// The name, and what can be done with this client.
+// Who it is, and what can be done with this client.
 QLayout* ClientsPlace::dossierHead() {
     auto* edit = button(tr("Change…"));
     auto* start = button(tr("Start a test"), true);
@@ -105,7 +105,8 @@ QLayout* ClientsPlace::dossierHead() {
         method_->addItem(report::say(methodTitle(method)), report::plain(method));
     method_->setAccessibleName(tr("Method of the new test"));
     auto* head = new QHBoxLayout;
-    head->addWidget(name_, 1);
+    head->setSpacing(8);
+    head->addWidget(facts_, 1);
     for (QWidget* each : std::initializer_list<QWidget*>{method_, start, open, edit})
         head->addWidget(each);
     connect(edit, &QPushButton::clicked, this, &ClientsPlace::editClient);

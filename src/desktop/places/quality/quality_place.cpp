@@ -22,6 +22,7 @@
 #include <QInputDialog>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <ranges>
 
 namespace fusain::desktop {
 namespace {
@@ -73,11 +74,10 @@ QualityPlace::QualityPlace(Session& session)
     : Place(session), instruments_(new QListWidget), title_(label({}, "title")), status_(label({}, "heading")),
       pages_(new QTabWidget), check_(new QComboBox), rule_(label({}, "soft")),
       nominal_(new ValueField(tr("Reference"), {})), reading_(new ValueField(tr("Reading"), {})),
-      taken_(label({})),
-      checks_(
-          table({tr("when"), tr("check"), tr("reference"), tr("reading"), tr("error"), tr("verdict"), tr("by")},
-                tr("Checks"))),
-      older_(label({}, "soft")), affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
+      taken_(label({})), checks_(new RecordsView({tr("when"), tr("check"), tr("reference"), tr("reading"),
+                                                  tr("error"), tr("verdict"), tr("by")},
+                                                 tr("Checks"))),
+      affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
       chart_(new FigureView(tr("Control chart"), 260)), chartWords_(label({}, "heading")),
       flags_(table({tr("when"), tr("value"), tr("rules")}, tr("Points that break a rule"))),
       precision_(new PrecisionPage(session)), calibration_(new CalibrationPage(session)),
@@ -110,7 +110,6 @@ QualityPlace::QualityPlace(Session& session)
     instruments_->setCurrentRow(0);
     connect(instruments_, &QListWidget::currentRowChanged, this, [this] {
         check_->clear();
-        shownChecks_ = listedChecks;
         refresh();
         Q_EMIT moved();
     });
@@ -141,8 +140,13 @@ QWidget* QualityPlace::buildChecksPage() {
     layout->addLayout(inOneRow({nominal_, reading_, take, live}));
     layout->addWidget(rule_);
     layout->addWidget(taken_);
+    for (const auto& [column, width] : {std::pair(0, 166), std::pair(1, 176), std::pair(2, 80),
+                                        std::pair(3, 80), std::pair(4, 80), std::pair(5, 80)})
+        checks_->setColumnWidth(column, scaled(width));
+    checks_->setColumns(session_.own().value(QStringLiteral("columns/checks")).toByteArray());
+    connect(checks_, &RecordsView::columnsChanged, this,
+            [this] { session_.own().set(QStringLiteral("columns/checks"), checks_->columns()); });
     layout->addWidget(checks_, 1);
-    layout->addWidget(older_);
     layout->addWidget(affected_);
     for (const auto& [edit, name] :
          {std::pair(from_, tr("from 2026-01-31")), std::pair(until_, tr("to 2026-12-31"))}) {
@@ -186,13 +190,7 @@ QWidget* QualityPlace::buildChartPage() {
 
 void QualityPlace::openCheck(const QString& id) {
     showPage(Page::Checks);
-    const auto found = std::ranges::find(history_, id.toStdString(), &Check::id);
-    const auto row = static_cast<std::size_t>(history_.end() - found); // counted from the newest
-    if (found == history_.end() || !selected())
-        return;
-    shownChecks_ = std::max(listedChecks, row);
-    fillChecks(*selected());
-    checks_->setCurrentCell(static_cast<int>(row) - 1, 0);
+    checks_->choose(id);
     checks_->setFocus();
 }
 
@@ -277,35 +275,30 @@ void QualityPlace::showCheck() {
 // asked for.
 void QualityPlace::fillChecks(const Instrument& instrument) {
     const auto nameOf = session_.computing().staffNames();
-    const std::size_t shown = std::min(history_.size(), shownChecks_);
-    older_->setText(tr("%1 older checks are not listed here; the chart and the quality report have them all.")
-                        .arg(history_.size() - shown));
-    older_->setVisible(shown < history_.size());
-    checks_->setRowCount(static_cast<int>(shown));
-    for (int row = 0; row < checks_->rowCount(); ++row) {
-        const Check& check = history_[history_.size() - 1 - static_cast<std::size_t>(row)];
+    std::vector<TableModel::Row> rows;
+    rows.reserve(history_.size());
+    for (const Check& check : std::ranges::reverse_view(history_)) { // the newest first
         const CheckDefinition* kind = instrument.check(check.kind);
         const int decimals = kind ? kind->decimals : 3;
         const bool service = check.kind == "service";
-        setRow(checks_, row,
-               {report::day(check.at) + QStringLiteral("  ") + report::clock(check.at),
-                service ? tr("service")
-                : kind  ? report::say(kind->title)
-                        : report::plain(check.kind),
-                service ? QString() : report::plain(fixed(check.nominal, decimals)),
-                service ? QString() : report::plain(fixed(check.reading, decimals)),
-                service ? QString() : report::plain(signedFixed(check.error(), decimals)),
-                service        ? report::plain(check.note)
-                : check.passed ? tr("✓ passed")
-                               : tr("▲ failed"),
-                report::plain(nameOf(check.by))});
-        checks_->item(row, 0)->setData(Qt::UserRole, report::plain(check.id));
-        checks_->item(row, 0)->setToolTip(plainTip(report::plain(check.note)));
+        const auto value = [&](double number, const std::string& text) {
+            return service ? TableModel::Cell{} : TableModel::Cell{report::plain(text), number};
+        };
+        rows.push_back({report::plain(check.id),
+                        {{report::day(check.at) + QStringLiteral("  ") + report::clock(check.at),
+                          static_cast<qlonglong>(check.at.milliseconds), report::plain(check.note)},
+                         {service ? tr("service")
+                          : kind  ? report::say(kind->title)
+                                  : report::plain(check.kind)},
+                         value(check.nominal, fixed(check.nominal, decimals)),
+                         value(check.reading, fixed(check.reading, decimals)),
+                         value(check.error(), signedFixed(check.error(), decimals)),
+                         {service        ? report::plain(check.note)
+                          : check.passed ? tr("✓ passed")
+                                         : tr("▲ failed")},
+                         {report::plain(nameOf(check.by))}}});
     }
-    checks_->setColumnWidth(0, scaled(166));
-    checks_->setColumnWidth(1, scaled(176));
-    for (const int column : {2, 3, 4, 5})
-        checks_->setColumnWidth(column, scaled(80));
+    checks_->setRows(std::move(rows));
 }
 
 // Tests since the last good check rest on an instrument that nobody can vouch for.

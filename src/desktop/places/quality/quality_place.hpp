@@ -2,6 +2,7 @@
 #include "desktop/places/quality/guided_check.hpp"
 #include "desktop/views/place.hpp"
 #include "desktop/widgets/figure_view.hpp"
+#include "desktop/widgets/records_view.hpp"
 #include "report/pages/quality_report.hpp"
 
 #include <QListWidget>
@@ -54,8 +55,7 @@ private:
     ValueField* nominal_;
     ValueField* reading_;
     QLabel* taken_;
-    QTableWidget* checks_;
-    QLabel* older_;
+    RecordsView* checks_;
     QLabel* affected_;
     QLineEdit *from_, *until_; ///< the period of the quality report
     FigureView* chart_;
@@ -64,10 +64,9 @@ private:
     QLabel* chartWords_;
     QTableWidget* flags_;
     PrecisionPage* precision_;
-    CalibrationPage* calibration_;  ///< of the impedance analyzer only
-    GuidedCheck* guided_;           ///< the check that is being made
-    std::vector<Check> history_;    ///< of the shown instrument, in order of time
-    std::size_t shownChecks_ = 200; ///< how many of them the table lists
+    CalibrationPage* calibration_; ///< of the impedance analyzer only
+    GuidedCheck* guided_;          ///< the check that is being made
+    std::vector<Check> history_;   ///< of the shown instrument, in order of time
 };
 
 } // namespace fusain::desktop

@@ -136,6 +136,31 @@ TEST_F(Journey, SettingATrialAsideAsksForAReason) {
     EXPECT_TRUE(tank().test().trials.back().counts());
 }
 
+TEST_F(Journey, KeysBelongToTheStepWhereverTheFocusIs) {
+    startRun();
+    runUntil(HydrostaticStep::DryMass);
+    auto* sheet = shell->bench().findChild<QListWidget*>();
+    auto* primary = shell->bench().findChild<QPushButton*>(QStringLiteral("primary"));
+    ASSERT_TRUE(sheet);
+    ASSERT_TRUE(primary);
+    const int row = sheet->currentRow();
+    sheet->setFocus();
+    QTest::keyClick(sheet, Qt::Key_8); // into the field, not a search among the steps
+    auto* field = qobject_cast<QLineEdit*>(shell->focusWidget());
+    ASSERT_TRUE(field);
+    EXPECT_EQ(field->text(), QStringLiteral("8"));
+    EXPECT_EQ(sheet->currentRow(), row);
+    // In a field Space is a space, and the button says so.
+    EXPECT_TRUE(primary->text().contains(QStringLiteral("[Ctrl+Enter]"))) << primary->text().toStdString();
+    QTest::keyClicks(field, QStringLiteral("3,0"));
+    sheet->setFocus();
+    EXPECT_TRUE(primary->text().contains(QStringLiteral("[Space]"))) << primary->text().toStdString();
+    field->setFocus();
+    QTest::keyClick(shell.get(), Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_TRUE(tank().test().dryMass) << shell->lastProblem().toStdString();
+    EXPECT_EQ(tank().test().dryMass->value, 83.0);
+}
+
 TEST_F(Journey, TheStandBackViewShowsOneReadingAndOneVerdict) {
     startRun();
     runUntil(HydrostaticStep::DryMass);

@@ -41,10 +41,12 @@ bool soon(Condition condition, int milliseconds = 150000) {
     return condition();
 }
 
-/// Works the bench as a technician without instruments would: by keyboard, in the real window.
+/// Works the bench as a technician without instruments would: by keyboard, in the real window. What the hands
+/// do can be done in another way (ReaderDriver); what is to be done at each step stands here once.
 class BenchDriver {
 public:
     BenchDriver(desktop::Shell& shell, desktop::Session& session) : shell_(shell), session_(session) {}
+    virtual ~BenchDriver() = default;
 
     /// One piece of keyboard work for the step that is open. Returns false when the run needs nothing more.
     bool advance() {
@@ -59,7 +61,7 @@ public:
         else if (step.kind == StepKind::Sign)
             sign();
         else if (!typeReading(run))
-            press(Qt::Key_Space);
+            go();
         return true;
     }
 
@@ -72,7 +74,7 @@ public:
         QTest::keyClick(&shell_.bench(), static_cast<Qt::Key>(key), modifiers);
     }
 
-    void type(const char* accessibleName, const char* text, bool enter = false) {
+    virtual void type(const char* accessibleName, const char* text, bool enter = false) {
         for (QLineEdit* edit : panel()->findChildren<QLineEdit*>())
             if (plain(edit->accessibleName()) == QString::fromUtf8(accessibleName)) {
                 edit->clear();
@@ -83,6 +85,28 @@ public:
             }
         qFatal("no field %s", accessibleName);
     }
+
+protected:
+    /// Does what the button at the foot says.
+    virtual void go() { press(Qt::Key_Space); }
+    /// Gives the answer that stands at this place among those offered, from 0.
+    virtual void pick(int place, const QString& /*words*/) {
+        panel()->setFocus();
+        QTest::keyClick(panel(), static_cast<Qt::Key>(Qt::Key_1 + place));
+    }
+    virtual void fill(int row, int column, const char* text) {
+        panel()->findChild<QTableWidget*>()->item(row, column)->setText(QLatin1String(text));
+    }
+    virtual void write(const QString& text) { panel()->findChild<QPlainTextEdit*>()->setPlainText(text); }
+    virtual void choosePhysiologist() {
+        for (QComboBox* box : panel()->findChildren<QComboBox*>())
+            if (plain(box->accessibleName()) == QLatin1String("Physiologist"))
+                QTest::keyClick(box, Qt::Key_Down);
+    }
+    // Without the brackets of the translation test.
+    static QString plain(QString name) { return name.remove(QChar(0x27E6)).remove(QChar(0x27E7)); }
+    desktop::StepPanel* panel() { return shell_.bench().currentPanel(); }
+    desktop::Shell& shell_;
 
 private:
     /// Types what the open step reads. @return false for a step without a reading
@@ -139,9 +163,7 @@ private:
             type("Raw volume, typed, L", run.test().trials.size() % 2 == 0 ? "63,50" : "63,58", true);
             return true;
         case ThoracicGas:
-            panel()
-                ->findChild<QLineEdit*>(QString(), Qt::FindDirectChildrenOnly)
-                ->setText(QStringLiteral("panting"));
+            type("Method of the thoracic gas", "panting");
             type("Or: thoracic gas measured elsewhere, L BTPS", "3,84");
             return false;
         default:
@@ -188,28 +210,21 @@ private:
         static constexpr const char* rows[][3] = {{"1,0", "3,3", "0,5"}, {"1,0", "3,1", "0,2"},
                                                   {"1,1", "3,3", "0,2"}, {"9,4", "23,2", "0,9"},
                                                   {"2,7", "8,5", "0,5"}, {"2,8", "8,6", "0,5"}};
-        auto* table = panel()->findChild<QTableWidget*>();
         for (int row = 0; row < 6; ++row)
             for (int column = 0; column < 3; ++column)
-                table->item(row, column + 1)->setText(QLatin1String(rows[row][column]));
+                fill(row, column + 1, rows[row][column]);
     }
 
     void interpret() {
-        panel()->findChild<QPlainTextEdit*>()->setPlainText(QStringLiteral("In the band."));
-        press(Qt::Key_Space);
+        write(QStringLiteral("In the band."));
+        go();
     }
 
     // The technician who ran the test is proposed; who answers for it is chosen.
     void sign() {
-        for (QComboBox* box : panel()->findChildren<QComboBox*>())
-            if (plain(box->accessibleName()) == QLatin1String("Physiologist"))
-                QTest::keyClick(box, Qt::Key_Down);
-        press(Qt::Key_Space);
+        choosePhysiologist();
+        go();
     }
-
-    // Without the brackets of the translation test.
-    static QString plain(QString name) { return name.remove(QChar(0x27E6)).remove(QChar(0x27E7)); }
-    desktop::StepPanel* panel() { return shell_.bench().currentPanel(); }
 
     void answer(Procedure& run) {
         for (const auto* rule : run.questions(run.current())) {
@@ -218,8 +233,7 @@ private:
             const readiness::Answer wanted = readiness::answerKeeping(*rule);
             if (rule->type == readiness::AnswerType::Choice) {
                 const auto choice = std::ranges::find(rule->choices, wanted.choice) - rule->choices.begin();
-                panel()->setFocus();
-                QTest::keyClick(panel(), static_cast<Qt::Key>(Qt::Key_1 + choice));
+                pick(static_cast<int>(choice), report::say(std::string_view(wanted.choice)));
             } else if (rule->type == readiness::AnswerType::Number) {
                 type("Answer", std::to_string(*wanted.number).c_str(), true);
             } else {
@@ -231,7 +245,6 @@ private:
         }
     }
 
-    desktop::Shell& shell_;
     desktop::Session& session_;
 };
 

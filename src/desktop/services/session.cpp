@@ -13,6 +13,8 @@
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 
+#include <QGuiApplication>
+#include <QPalette>
 #include <algorithm>
 
 namespace fusain::desktop {
@@ -35,8 +37,10 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
     for (const Staff& staff : everyone)
         if (atTheBench_.id.empty() || staff.id == last)
             atTheBench_ = staff;
-    // Books of before had the look in the lab book.
-    dark_ = ofPerson(QStringLiteral("dark"), book_->setting("theme") == "dark").toBool();
+    // Until a person chooses: as the lab book of before had it, else as the desktop is.
+    const std::string theme = book_->setting("theme");
+    const bool darkDesktop = QGuiApplication::palette().color(QPalette::Window).lightness() < 128;
+    dark_ = ofPerson(QStringLiteral("dark"), theme.empty() ? darkDesktop : theme == "dark").toBool();
     for (const QString& role : link::InstrumentHub::roles())
         hub_.configure(role, link::LinkSettings::fromText(
                                  QString::fromStdString(book_->setting("link." + role.toStdString(), "none"))));

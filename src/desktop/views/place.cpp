@@ -2,6 +2,7 @@
 
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/views/starting.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
 #include <QInputDialog>
@@ -17,6 +18,16 @@ void PlaceCommands::operator()(const char* id, const QString& name, std::functio
             act();
         },
         std::move(obstacle));
+}
+
+void Place::keepColumns(RecordsView& table, const char* name,
+                        std::initializer_list<std::pair<int, int>> widths) {
+    for (const auto& [column, width] : widths)
+        table.setColumnWidth(column, scaled(width));
+    const QString key = QStringLiteral("columns/") + QLatin1String(name);
+    table.setColumns(session_.own().value(key).toByteArray());
+    connect(&table, &RecordsView::columnsChanged, this,
+            [this, &table, key] { session_.own().set(key, table.columns()); });
 }
 
 void Place::undo() {

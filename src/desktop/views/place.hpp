@@ -2,6 +2,7 @@
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/commands.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "desktop/widgets/records_view.hpp"
 
 namespace fusain::desktop {
 
@@ -52,6 +53,9 @@ Q_SIGNALS:
     void moved();
 
 protected:
+    /// Gives a table the widths of its columns, or those that it was left with on this workstation.
+    /// @param name under which they are kept
+    void keepColumns(RecordsView& table, const char* name, std::initializer_list<std::pair<int, int>> widths);
     Session& session_;
 };
 

@@ -37,6 +37,11 @@ bool typing(const QWidget* focus) {
            focus->inherits("QComboBox");
 }
 
+// Whether Space belongs to what has the focus, and not to the button at the foot.
+bool takesSpace(const QWidget* focus) {
+    return typing(focus) || focus->inherits("QAbstractButton");
+}
+
 QWidget* withHeading(const QString& text, QWidget* content, int width) {
     auto* box = new QWidget;
     auto* layout = new QVBoxLayout(box);
@@ -79,6 +84,8 @@ BenchPlace::BenchPlace(Session& session)
         }
     setTabOrder(last, primary_);
     setTabOrder(primary_, sheet_);
+    for (auto* list : findChildren<QAbstractItemView*>())
+        list->installEventFilter(this);
     connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
     const auto chosen = [this](const QListWidgetItem* item) {
         session_.report(session_.run()->goTo(Step(runSheet_->row(item))));
@@ -260,8 +267,9 @@ void BenchPlace::showFoot() {
 }
 
 void BenchPlace::showKey() {
-    primary_->setText(
-        does_ + (typing(focusWidget() ? focusWidget() : this) ? tr("   [Ctrl+Enter]") : tr("   [Space]")));
+    const QWidget* focus = focusWidget() ? focusWidget() : this;
+    primary_->setText(does_ +
+                      (takesSpace(focus) && focus != primary_ ? tr("   [Ctrl+Enter]") : tr("   [Space]")));
 }
 
 void BenchPlace::showStandBack() {
@@ -338,6 +346,19 @@ bool BenchPlace::whileTyping(const QKeyEvent& event) {
     }
     return event.key() == Qt::Key_Space && sinceTyping_.isValid() &&
            sinceTyping_.elapsed() < typingMilliseconds;
+}
+
+// A list would search its rows for what is typed; here Space, digits and letters belong to the step, wherever
+// the focus is.
+bool BenchPlace::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::KeyPress && session_.run()) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        const QString text = key->text();
+        const bool plain = !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier));
+        if (plain && !text.isEmpty() && (key->key() == Qt::Key_Space || text.front().isLetterOrNumber()))
+            return QCoreApplication::sendEvent(currentPanel(), event);
+    }
+    return Place::eventFilter(watched, event);
 }
 
 void BenchPlace::keyPressEvent(QKeyEvent* event) {

@@ -36,10 +36,10 @@ QString stateWords(const RawTest& test) {
 
 ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), clients_(new ClientsModel(session, this)), list_(new QListView),
-      name_(label({}, "title")), facts_(label({}, "soft")), matters_(label({})),
-      later_(new QTimer(this)), tests_(new RecordsView({tr("date"), tr("method"), tr("fat"), tr("fat mass"),
-                                                        tr("fat-free mass"), tr("state")},
-                                                       tr("Tests"))),
+      name_(label({}, "title")), facts_(label({}, "soft")), matters_(label({})), later_(new QTimer(this)),
+      tests_(new RecordsView(
+          {tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
+          tr("Tests"))),
       progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
       pages_(new QTabWidget), findings_(new FindingsView(session)),
       records_(new RecordMenu(
@@ -142,11 +142,7 @@ QWidget* ClientsPlace::testsPage() {
         if (const AnyTest* test = chosenTest())
             findings_->showTest(*test);
     });
-    for (const auto& [column, width] : {std::pair(0, 120), std::pair(1, 150), std::pair(5, 180)})
-        tests_->setColumnWidth(column, scaled(width));
-    tests_->setColumns(session_.own().value(QStringLiteral("columns/tests")).toByteArray());
-    connect(tests_, &RecordsView::columnsChanged, this,
-            [this] { session_.own().set(QStringLiteral("columns/tests"), tests_->columns()); });
+    keepColumns(*tests_, "tests", {{0, 120}, {1, 150}, {5, 180}});
     return page;
 }
 

@@ -22,6 +22,11 @@
 namespace fusain::desktop {
 namespace {
 
+// Weeks begin as they do where the lab is.
+QDate firstOfWeek(QDate day) {
+    return day.addDays(-((day.dayOfWeek() - QLocale::system().firstDayOfWeek() + 7) % 7));
+}
+
 QString stateWords(const std::string& state) {
     if (state == "running")
         return QObject::tr("▶ at the bench");
@@ -63,11 +68,8 @@ DayPlace::DayPlace(Session& session)
     connect(team_, &TeamPage::left, this, [this] { showTeam(false); });
     connect(&session.hub(), &link::InstrumentHub::statusChanged, this, &DayPlace::noteLink);
     connect(week_, &QTableWidget::cellActivated, this, [this](int, int column) {
-        const QDate monday = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
-        showDay({monday.addDays(column - monday.dayOfWeek() + 1)
-                     .startOfDay()
-                     .addSecs(12 * 3600)
-                     .toMSecsSinceEpoch()});
+        const QDate first = firstOfWeek(QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date());
+        showDay({first.addDays(column).startOfDay().addSecs(12 * 3600).toMSecsSinceEpoch()});
     });
 }
 
@@ -325,13 +327,13 @@ void DayPlace::fillWords() {
 
 void DayPlace::fillWeek() {
     const QDate shown = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
-    const QDate monday = shown.addDays(1 - shown.dayOfWeek());
-    title_->setText(tr("Week of %1").arg(report::longDay({monday.startOfDay().toMSecsSinceEpoch()})));
+    const QDate first = firstOfWeek(shown);
+    title_->setText(tr("Week of %1").arg(report::longDay({first.startOfDay().toMSecsSinceEpoch()})));
     QStringList heads;
     std::vector<QStringList> columns(7);
     DayBoard board(session_);
     for (int i = 0; i < 7; ++i) {
-        const QDate date = monday.addDays(i);
+        const QDate date = first.addDays(i);
         board.load({date.startOfDay().toMSecsSinceEpoch()});
         const auto trouble = board.plan().conflicts.size() + (board.plan().noFilling ? 1 : 0);
         heads << QLocale().toString(date, QStringLiteral("ddd d MMM")) +
@@ -359,7 +361,7 @@ void DayPlace::fillWeek() {
         week_->setRowHeight(row, 48);
     }
     week_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    week_->setCurrentCell(0, shown.dayOfWeek() - 1);
+    week_->setCurrentCell(0, static_cast<int>(first.daysTo(shown)));
 }
 
 void DayPlace::tickSelected() {

@@ -140,12 +140,7 @@ QWidget* QualityPlace::buildChecksPage() {
     layout->addLayout(inOneRow({nominal_, reading_, take, live}));
     layout->addWidget(rule_);
     layout->addWidget(taken_);
-    for (const auto& [column, width] : {std::pair(0, 166), std::pair(1, 176), std::pair(2, 80),
-                                        std::pair(3, 80), std::pair(4, 80), std::pair(5, 80)})
-        checks_->setColumnWidth(column, scaled(width));
-    checks_->setColumns(session_.own().value(QStringLiteral("columns/checks")).toByteArray());
-    connect(checks_, &RecordsView::columnsChanged, this,
-            [this] { session_.own().set(QStringLiteral("columns/checks"), checks_->columns()); });
+    keepColumns(*checks_, "checks", {{0, 166}, {1, 176}, {2, 80}, {3, 80}, {4, 80}, {5, 80}});
     layout->addWidget(checks_, 1);
     layout->addWidget(affected_);
     for (const auto& [edit, name] :

@@ -38,9 +38,17 @@ bool control(const QWidget* widget) {
 // The made-up lab in the real window.
 class Access : public DemoLab {
 protected:
-    void SetUp() override {
+    void SetUp() override { openAt(1.0); }
+    void TearDown() override {
+        shell.reset();
+        session.reset();
+        setTextScale(1.0); // for the cases after this one
+    }
+    void openAt(double text) {
+        shell.reset();
+        session.reset();
         report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
-        setTextScale(1.0);
+        setTextScale(text);
         const Instant now = clock;
         session = std::make_unique<Session>(*store::LabBook::open(copied(), [now] { return now; }), *catalogue,
                                             [now] { return now; });
@@ -114,6 +122,37 @@ TEST_F(Access, EveryFigureSaysWhatItShows) {
         }
     });
     EXPECT_GE(figures.size(), 6) << figures.values().join(QStringLiteral(", ")).toStdString();
+}
+
+// Buttons, names of fields and headings at every size of text; tables and lists shorten with dots and a tip.
+TEST_F(Access, NoWordIsCutAtAnySizeOfText) {
+    for (const auto& [text, size] : {std::pair(1.0, QSize(1180, 720)), std::pair(1.0, QSize(1280, 800)),
+                                     std::pair(1.5, QSize(1920, 1200)), std::pair(2.0, QSize(2560, 1600))}) {
+        openAt(text);
+        shell->resize(size);
+        everywhere([&, text = text, size = size](const QString& where) {
+            const auto about = [&](const QWidget* each, const QString& words) {
+                return QStringLiteral("%1 at %2 % in %3x%4: %5 \"%6\" has %7 of %8")
+                    .arg(where)
+                    .arg(100.0 * text)
+                    .arg(size.width())
+                    .arg(size.height())
+                    .arg(QString::fromLatin1(each->metaObject()->className()), words)
+                    .arg(each->width())
+                    .arg(each->sizeHint().width())
+                    .toStdString();
+            };
+            for (const QPushButton* each : shell->findChildren<QPushButton*>())
+                if (each->isVisible())
+                    EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
+            for (const QLabel* each : shell->findChildren<QLabel*>())
+                if (each->isVisible() && !each->wordWrap())
+                    EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
+                else if (each->isVisible() && !each->text().isEmpty())
+                    EXPECT_GE(each->height() + 1, each->heightForWidth(each->width()))
+                        << about(each, each->text());
+        });
+    }
 }
 
 TEST_F(Access, TheDayIsReadWithItsAppointments) {

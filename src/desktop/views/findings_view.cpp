@@ -15,6 +15,7 @@
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QHeaderView>
+#include <QScrollArea>
 #include <cmath>
 
 namespace fusain::desktop {
@@ -67,7 +68,13 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
 
     auto* figures = new QHBoxLayout;
     figures->setSpacing(16);
-    figures->addWidget(column({sentences_, rule_}), 11);
+    auto* scroll = new QScrollArea; // in a low window the sentences scroll; none of them is cut
+    scroll->setObjectName(QStringLiteral("plain"));
+    scroll->setAccessibleName(tr("Findings"));
+    scroll->setWidget(sentences_);
+    scroll->setWidgetResizable(true);
+    scroll->setMinimumHeight(scaled(170));
+    figures->addWidget(column({scroll, rule_}), 11);
     choice_->setObjectName(QStringLiteral("pictures"));
     choice_->setMinimumHeight(scaled(36));
     choice_->setExpanding(false);
@@ -84,7 +91,6 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     layout->addWidget(lineDetail_);
     whatIfNote_->hide();
     sheet_->setMinimumHeight(scaled(130));
-    sentences_->setMinimumHeight(scaled(170));
     sentences_->setAlignment(Qt::AlignTop);
 
     connect(whatIfResidual_, &QLineEdit::textChanged, this, &FindingsView::recompute);
@@ -169,8 +175,7 @@ void FindingsView::fillSentences(const report::TestReport& report) {
                         QString::fromStdString(fixed(other.fatPercent.value(), 1)),
                         QString::fromStdString(signedFixed(other.difference, 1)),
                         QString::fromStdString(fixed(other.halfInterval, 1)), report::say(other.likelyCause)));
-    sentences_->setText(lines.mid(0, 8).join(QLatin1Char('\n')));
-    sentences_->setToolTip(plainTip(lines.join(QLatin1Char('\n'))));
+    sentences_->setText(lines.join(QLatin1Char('\n')));
 }
 
 namespace {

@@ -71,6 +71,8 @@ QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus { border: 2px solid @berr
 QComboBox QAbstractItemView { background: @sheet; selection-background-color: @rule; selection-color: @ink; }
 QListWidget, QListView#clients, QTableView, QTextBrowser, QScrollArea, QTreeWidget { background: @sheet; border: 1px solid @rule; outline: 0; }
 QListWidget:focus, QTableView:focus, QTextBrowser:focus, QTreeWidget:focus, QListView#clients:focus { border: 2px solid @berry; }
+QScrollArea#plain { border: none; background: transparent; }
+QScrollArea#plain:focus { border: 1px solid @berry; }
 QScrollArea > QWidget > QWidget { background: transparent; }
 QListWidget::item, QListView#clients::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
 QListWidget::item:selected, QListView#clients::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }

@@ -134,6 +134,7 @@ void ValueField::setValue(double value, int decimals) {
 
 void ValueField::makeCompact() {
     caption_->setMinimumWidth(0);
+    edit_->setMinimumWidth(scaled(80));
 }
 
 void ValueField::clear() {

@@ -196,6 +196,34 @@ TEST_F(Access, KeysWalkThroughAFigureAndShowItAsATable) {
     EXPECT_EQ(shell->focusWidget(), trend);
 }
 
+TEST_F(Access, TimeIsStretchedAndEveryValueIsStillReached) {
+    shell->open(PlaceName::Quality);
+    shell->quality().showInstrument(QStringLiteral("chamber"));
+    shell->quality().showPage(QualityPlace::Page::Chart);
+    QApplication::processEvents();
+    auto* chart = shell->quality().findChild<FigureView*>();
+    ASSERT_TRUE(chart);
+    const auto before = chart->points();
+    const QRectF all = chart->area();
+    ASSERT_GT(before.size(), 20u);
+    chart->setFocus();
+    for (int i = 0; i < 6; ++i) // no further than sixteen times
+        QTest::keyClick(chart, Qt::Key_Plus);
+    EXPECT_EQ(chart->stretched(), 16.0);
+    EXPECT_NEAR(chart->area().width(), 16.0 * all.width(), 1e-6);
+    ASSERT_EQ(chart->points().size(), before.size());
+    for (std::size_t i = 0; i < before.size(); ++i)
+        EXPECT_EQ(chart->points()[i].words, before[i].words);
+    QTest::keyClick(chart, Qt::Key_End); // comes into sight
+    EXPECT_EQ(chart->current(), before.back().words);
+    const QImage shown = chart->grab().toImage();
+    EXPECT_FALSE(shown.isNull());
+    for (int i = 0; i < 6; ++i)
+        QTest::keyClick(chart, Qt::Key_Minus);
+    EXPECT_EQ(chart->stretched(), 1.0);
+    EXPECT_EQ(chart->area(), all);
+}
+
 TEST_F(Access, TabFollowsThePageOfTheBench) {
     shell->open(PlaceName::Day);
     for (const AnyTest& test : session->book().runningTests())

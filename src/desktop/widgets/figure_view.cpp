@@ -10,6 +10,7 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
+#include <QPainterPath>
 #include <QToolTip>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -85,13 +86,31 @@ FigureView::FigureView(const QString& accessibleName, int height, QWidget* paren
 }
 
 QRectF FigureView::area() const {
-    return {0.0, 0.0, width() / textScale(), height() / textScale()};
+    return {0.0, 0.0, stretched_ * shownWidth(), height() / textScale()};
+}
+
+double FigureView::shownWidth() const {
+    return width() / textScale();
+}
+
+void FigureView::stretch(double factor) {
+    constexpr double most = 16.0;
+    const double middle = (offset_ + 0.5 * shownWidth()) / stretched_;
+    stretched_ = axis_ ? std::clamp(stretched_ * factor, 1.0, most) : 1.0;
+    read_ = false;
+    moveTo(middle * stretched_ - 0.5 * shownWidth());
+}
+
+void FigureView::moveTo(double offset) {
+    offset_ = std::clamp(offset, 0.0, area().width() - shownWidth());
+    update();
 }
 
 void FigureView::setPaint(Paint paint) {
     paint_ = std::move(paint);
     read_ = false;
     current_.reset();
+    offset_ = std::min(offset_, area().width() - shownWidth());
     update();
     QAccessibleEvent changed(this, QAccessible::DescriptionChanged);
     QAccessible::updateAccessibility(&changed);
@@ -110,13 +129,15 @@ QString FigureView::current() const {
 void FigureView::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     read_ = false;
+    moveTo(offset_);
 }
 
 bool FigureView::event(QEvent* event) {
     if (event->type() != QEvent::ToolTip)
         return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
-    const auto found = report::nearestTo(QPointF(help->pos()) / textScale(), points(), reach);
+    const auto found =
+        report::nearestTo(QPointF(help->pos()) / textScale() + QPointF(offset_, 0.0), points(), reach);
     if (found)
         QToolTip::showText(help->globalPos(), plainTip(points()[*found].words), this);
     else
@@ -128,36 +149,65 @@ void FigureView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.scale(textScale(), textScale());
     if (paint_)
-        paint_(painter, area());
+        paintSheet(painter);
     if (!hasFocus())
         return;
+    const QRectF shown(0.0, 0.0, shownWidth(), height() / textScale());
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(palette().color(QPalette::Highlight), 1.0, Qt::DotLine));
-    painter.drawRect(area().adjusted(0.5, 0.5, -0.5, -0.5));
+    painter.drawRect(shown.adjusted(0.5, 0.5, -0.5, -0.5));
     if (current().isEmpty())
         return;
-    const report::FigurePoint& point = points()[*current_];
+    report::FigurePoint point = points()[*current_];
+    point.place.rx() -= offset_;
     painter.setPen(QPen(palette().color(QPalette::Highlight), 2.0));
     painter.drawEllipse(point.place, 9.0, 9.0);
     // The value stands beside its mark, inside the figure.
     painter.setFont(report::textFont(12, report::Weight::SemiBold));
-    QRectF words = painter.fontMetrics()
-                       .boundingRect(QRect(0, 0, static_cast<int>(area().width()) - 16, 200), Qt::TextWordWrap,
-                                     point.words)
-                       .toRectF()
-                       .adjusted(-6, -3, 6, 3);
-    words.moveTo(std::clamp(point.place.x() + 12.0, 1.0, std::max(1.0, area().width() - words.width() - 1.0)),
+    QRectF words =
+        painter.fontMetrics()
+            .boundingRect(QRect(0, 0, static_cast<int>(shown.width()) - 16, 200), Qt::TextWordWrap, point.words)
+            .toRectF()
+            .adjusted(-6, -3, 6, 3);
+    words.moveTo(std::clamp(point.place.x() + 12.0, 1.0, std::max(1.0, shown.width() - words.width() - 1.0)),
                  std::clamp(point.place.y() - words.height() - 10.0, 1.0,
-                            std::max(1.0, area().height() - words.height() - 1.0)));
+                            std::max(1.0, shown.height() - words.height() - 1.0)));
     painter.setPen(QPen(palette().color(QPalette::Text), 1.0));
     painter.setBrush(palette().color(QPalette::Base));
     painter.drawRect(words);
     painter.drawText(words, Qt::AlignCenter | Qt::TextWordWrap, point.words);
 }
 
+// The sheet as far as it is seen; its scale stands still at the left.
+void FigureView::paintSheet(QPainter& painter) const {
+    if (stretched_ == 1.0)
+        return paint_(painter, area());
+    const double high = height() / textScale();
+    painter.save();
+    painter.setClipRect(QRectF(*axis_, head_, shownWidth() - *axis_, high - head_));
+    painter.translate(-offset_, 0.0);
+    paint_(painter, area());
+    painter.restore();
+    painter.save();
+    QPainterPath still;
+    still.addRect(QRectF(0.0, 0.0, shownWidth(), head_));
+    constexpr double foot = 24.0; // where times stand, which move
+    still.addRect(QRectF(0.0, head_, *axis_, high - head_ - foot));
+    painter.setClipPath(still);
+    paint_(painter, QRectF(0.0, 0.0, shownWidth(), high));
+    painter.restore();
+}
+
+void FigureView::wheelEvent(QWheelEvent* event) {
+    constexpr double step = 1.25;
+    if (!axis_ || !(event->modifiers() & Qt::ControlModifier))
+        return QWidget::wheelEvent(event);
+    stretch(event->angleDelta().y() > 0 ? step : 1.0 / step);
+}
+
 void FigureView::mousePressEvent(QMouseEvent* event) {
-    const QPointF place = event->position() / textScale();
+    const QPointF place = event->position() / textScale() + QPointF(offset_, 0.0);
     if (const auto found = report::nearestTo(place, points(), reach)) {
         setFocus();
         walkTo(static_cast<std::ptrdiff_t>(*found));
@@ -170,6 +220,9 @@ void FigureView::walkTo(std::ptrdiff_t index) {
         return;
     current_ = static_cast<std::size_t>(
         std::clamp<std::ptrdiff_t>(index, 0, static_cast<std::ptrdiff_t>(points().size()) - 1));
+    const double x = points()[*current_].place.x();
+    if (x < offset_ + axis_.value_or(0.0) || x > offset_ + shownWidth())
+        moveTo(x - 0.5 * shownWidth());
     update();
     QAccessibleValueChangeEvent changed(this, current());
     QAccessible::updateAccessibility(&changed);
@@ -190,6 +243,10 @@ void FigureView::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
         return showTable();
+    case Qt::Key_Plus:
+        return axis_ ? stretch(2.0) : QWidget::keyPressEvent(event);
+    case Qt::Key_Minus:
+        return axis_ ? stretch(0.5) : QWidget::keyPressEvent(event);
     default:
         QWidget::keyPressEvent(event);
     }

@@ -10,15 +10,24 @@
 namespace fusain::desktop {
 
 /// Shows a figure and reads it out: the value under the pointer, the next one with the arrow keys, all of them
-/// as a table with Enter, and as a description to a screen reader.
+/// as a table with Enter, and as a description to a screen reader. A figure over time can be stretched.
 class FigureView : public QWidget {
     Q_OBJECT
 public:
     using Paint = std::function<void(QPainter&, const QRectF&)>;
     FigureView(const QString& accessibleName, int height, QWidget* parent = nullptr);
     void setPaint(Paint paint);
-    /// What a figure is painted into: the widget in the figure's own units, which grow with the size of text.
+    /// What a figure is painted into, in the figure's own units, which grow with the size of text: the widget,
+    /// or a wider sheet of which the widget shows a part.
     [[nodiscard]] QRectF area() const;
+    /// Lets time be stretched: with + and −, or the wheel and Ctrl.
+    /// @param axis how wide the scale at the left is, and head how high the title: they stay where they are
+    void setStretching(double axis, double head = 0.0) {
+        axis_ = axis;
+        head_ = head;
+    }
+    void stretch(double factor);
+    [[nodiscard]] double stretched() const { return stretched_; }
     /// What the figure says, one line a value.
     [[nodiscard]] const std::vector<report::FigurePoint>& points() const;
     /// The value that the keys have come to; empty before the first.
@@ -34,14 +43,22 @@ protected:
     void mousePressEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
 
 private:
+    [[nodiscard]] double shownWidth() const;
+    void moveTo(double offset);
+    void paintSheet(QPainter& painter) const;
     void walkTo(std::ptrdiff_t index);
 
     Paint paint_;
     mutable std::vector<report::FigurePoint> points_;
     mutable bool read_ = false; ///< points_ belong to what is shown
     std::optional<std::size_t> current_;
+    std::optional<double> axis_; ///< of a figure that may be stretched
+    double head_ = 0.0;
+    double stretched_ = 1.0; ///< the sheet against the widget
+    double offset_ = 0.0;    ///< of the sheet that lies left of the widget
 };
 
 /// Makes figures and combo boxes speak to screen readers. Once for the program.

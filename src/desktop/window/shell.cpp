@@ -323,6 +323,10 @@ void Shell::addViewCommands() {
     auto* keys = add("window.keys", tr("Keys…"), QKeySequence(Qt::Key_F1), [this] { showKeys(); });
     auto* help =
         add("window.handbook", tr("Handbook"), QKeySequence(Qt::SHIFT | Qt::Key_F1), [this] { showHelp(); });
+    commands_->note(window, tr("The next value of a figure"), tr("Left, Right, Home, End"));
+    commands_->note(window, tr("All values of a figure as a table"), tr("Enter"));
+    commands_->note(window, tr("Stretch the time of a figure"), tr("+, −, Ctrl+wheel"));
+    commands_->note(window, tr("Copy the chosen rows of a table"), tr("Ctrl+C"));
     const QList<QAction*> actions = books_->actions();
     books_->insertActions(actions.value(actions.size() - 1), {search, keys, help});
 }

@@ -22,6 +22,7 @@ VolumePanel::VolumePanel(Session& session)
       plot_(new FigureView(tr("Volume over time"), 170)), live_(label({}, "live")),
       words_(label({}, "heading")), typed_(new ValueField(tr("Raw volume, typed"), tr("L"))),
       table_(table({tr("trial"), tr("set"), tr("raw volume, L"), tr("state")}, tr("Volume trials"))) {
+    plot_->setStretching(54.0);
     auto* keep = button(tr("Accept typed volume"));
     auto* load = button(tr("Replay a trial…"));
     auto* save = button(tr("Save trial…"));

@@ -18,6 +18,7 @@ TrialsPanel::TrialsPanel(Session& session)
       plot_(new FigureView(tr("Load cell over time"), 190)), live_(label({}, "live")),
       traceWords_(label({}, "heading")), typed_(new ValueField(tr("Steady reading, typed"), tr("kg gross"))),
       table_(table({tr("trial"), tr("gross kg"), tr("net kg"), tr("state")}, tr("Trials"))) {
+    plot_->setStretching(46.0);
     auto* keep = button(tr("Accept typed trial"));
     auto* load = button(tr("Replay a trace…"));
     auto* save = button(tr("Save trace…"));

@@ -56,6 +56,7 @@ ProgressPage::ProgressPage(Session& session)
     layout->addLayout(
         inOneRow({label(tr("Show"), "soft", false), quantity_, label(tr("compare"), "soft", false), from_,
                   label(tr("with"), "soft", false), to_}));
+    trend_->setStretching(44.0, 22.0);
     layout->addWidget(trend_, 3);
     layout->addWidget(changes_, 3);
     layout->addWidget(balance_, 2);

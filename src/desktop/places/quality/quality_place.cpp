@@ -168,6 +168,7 @@ QWidget* QualityPlace::buildChartPage() {
     auto* page = new QWidget;
     auto* layout = new QVBoxLayout(page);
     layout->addWidget(chartWords_);
+    chart_->setStretching(70.0);
     layout->addWidget(chart_, 2);
     layout->addWidget(
         label(tr("Points that break a rule. Click a point, or activate a line, to open its check."), "soft"));

@@ -34,11 +34,11 @@ protected:
             all << each->text();
         return all.join(QLatin1Char('\n'));
     }
-    QTableWidget* tasks() {
-        for (auto* each : day().findChildren<QTableWidget*>())
-            if (each->accessibleName() == QLatin1String("What is to be done, in order"))
-                return each;
-        return nullptr;
+    RecordsView* tasks() { return day().findChild<RecordsView*>(); }
+    /// A cell of the tasks, as it is shown.
+    QString cell(int row, int column) { return tasks()->model()->index(row, column).data().toString(); }
+    void chooseTask(int row) {
+        tasks()->choose(tasks()->model()->index(row, 0).data(TableModel::IdRole).toString());
     }
     Client client;
 };
@@ -93,16 +93,37 @@ TEST_F(Day, TwoOnOneInstrumentAreSaid) {
 TEST_F(Day, SpaceTicksALineAndItStaysTickedWhenTheWindowIsOpenedAgain) {
     book("hydrostatic", "2026-03-12T12:00:00.000Z");
     day().refresh();
-    ASSERT_GT(tasks()->rowCount(), 5);
+    ASSERT_GT(tasks()->model()->rowCount(), 5);
     tasks()->setFocus();
-    tasks()->setCurrentCell(0, 0);
+    chooseTask(0);
     QTest::keyClick(tasks(), Qt::Key_Space);
-    EXPECT_EQ(tasks()->item(0, 0)->text(), QStringLiteral("✓"));
+    EXPECT_EQ(cell(0, 0), QStringLiteral("✓"));
     closeWindow();
     openWindow();
     shell->open(PlaceName::Day);
     day().refresh();
-    EXPECT_EQ(tasks()->item(0, 0)->text(), QStringLiteral("✓"));
+    EXPECT_EQ(cell(0, 0), QStringLiteral("✓"));
+}
+
+// Work that comes before it moves a line down; what Space ticks is the line that was chosen.
+TEST_F(Day, AChosenLineStaysChosenWhenThePlanChanges) {
+    book("dxa", "2026-03-12T14:00:00.000Z");
+    day().refresh();
+    const int last = tasks()->model()->rowCount() - 1;
+    ASSERT_GE(last, 0);
+    chooseTask(last);
+    const QString chosen = tasks()->current();
+    book("hydrostatic", "2026-03-12T12:00:00.000Z");
+    day().refresh();
+    ASSERT_GT(tasks()->model()->rowCount(), last + 1);
+    EXPECT_EQ(tasks()->current(), chosen);
+    tasks()->setFocus();
+    QTest::keyClick(tasks(), Qt::Key_Space);
+    EXPECT_TRUE(day().board().ticks().contains(chosen.toStdString()) ||
+                chosen.startsWith(QStringLiteral("check.")))
+        << chosen.toStdString() << shell->lastProblem().toStdString();
+    for (const auto& [task, tick] : day().board().ticks())
+        EXPECT_EQ(task, chosen.toStdString());
 }
 
 TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
@@ -111,9 +132,9 @@ TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
     day().refresh();
     const auto& lines = day().board().plan().tasks;
     const auto mix = std::ranges::find(lines, "tank.mix", &DayTask::id) - lines.begin();
-    ASSERT_LT(mix, tasks()->rowCount());
+    ASSERT_LT(mix, tasks()->model()->rowCount());
     tasks()->setFocus();
-    tasks()->setCurrentCell(static_cast<int>(mix), 0);
+    chooseTask(static_cast<int>(mix));
     QString verdict;
     const auto fill = [&](bool keep) {
         QTimer::singleShot(0, shell.get(), [&verdict, keep] {
@@ -134,15 +155,15 @@ TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
     EXPECT_TRUE(verdict.contains(QStringLiteral("Nobody in"))) << verdict.toStdString();
     // To the middle of 3 and 5: 2.1 mg/L in 1300 L from 10 %: 2.1·1300/100 = 27.3 mL.
     EXPECT_TRUE(verdict.contains(QStringLiteral("27 mL"))) << verdict.toStdString();
-    EXPECT_EQ(tasks()->item(static_cast<int>(mix), 0)->text(), QStringLiteral("–")) << "gone back: not ticked";
+    EXPECT_EQ(cell(static_cast<int>(mix), 0), QStringLiteral("–")) << "gone back: not ticked";
     EXPECT_TRUE(day().board().waterLog().empty());
     shell->activateWindow();
     ASSERT_TRUE(QTest::qWaitForWindowActive(shell.get()));
     tasks()->setFocus();
     fill(true);
     QTest::keyClick(tasks(), Qt::Key_Space);
-    EXPECT_EQ(tasks()->item(static_cast<int>(mix), 0)->text(), QStringLiteral("✓"));
-    EXPECT_TRUE(tasks()->item(static_cast<int>(mix), 4)->text().contains(QStringLiteral("Bram Iyengar")));
+    EXPECT_EQ(cell(static_cast<int>(mix), 0), QStringLiteral("✓"));
+    EXPECT_TRUE(cell(static_cast<int>(mix), 4).contains(QStringLiteral("Bram Iyengar")));
     const auto log = day().board().waterLog();
     ASSERT_EQ(log.size(), 1u);
     EXPECT_EQ(log[0].by, "bram");

@@ -53,8 +53,8 @@ QString laneName(const std::string& instrument, const LabCatalogue& catalogue) {
 DayPlace::DayPlace(Session& session)
     : Place(session), board_(session), day_(session.now()), title_(label({}, "title", false)),
       ribbon_(new DayRibbon([&session]() -> const report::Palette& { return session.palette(); })),
-      tasks_(table({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
-                   tr("What is to be done, in order"))),
+      tasks_(new RecordsView({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
+                             tr("What is to be done, in order"))),
       words_(label({})), week_(table({}, tr("The week"))), pages_(new QStackedWidget),
       team_(new TeamPage(session)) {
     for (QWidget* page : std::initializer_list<QWidget*>{dayPage(), team_, week_})
@@ -99,14 +99,12 @@ QWidget* DayPlace::dayPage() {
     inside->addLayout(acts());
     inside->addWidget(words_);
     inside->addWidget(tasks_, 1);
-    for (const auto& [column, width] :
-         {std::pair(0, 56), std::pair(1, 144), std::pair(2, 140), std::pair(3, 330)})
-        tasks_->setColumnWidth(column, scaled(width));
+    keepColumns(*tasks_, "tasks", {{0, 56}, {1, 144}, {2, 140}, {3, 330}});
     tasks_->setToolTip(tr("Space ticks a line."));
     connect(ribbon_, &DayRibbon::activated, this, &DayPlace::startSelected);
     connect(ribbon_, &DayRibbon::moved, this, &DayPlace::moveVisit);
     connect(ribbon_, &DayRibbon::chosenChanged, this, &DayPlace::fillWords);
-    connect(tasks_, &QTableWidget::cellActivated, this, &DayPlace::tickSelected);
+    connect(tasks_, &RecordsView::activatedId, this, &DayPlace::tickSelected);
     auto* tick = new QAction(this);
     tick->setShortcut(Qt::Key_Space);
     tick->setShortcutContext(Qt::WidgetShortcut);
@@ -242,21 +240,22 @@ QString DayPlace::timesOf(const DayTask& task) const {
 
 void DayPlace::fillTasks() {
     const auto& tasks = board_.plan().tasks;
+    std::vector<TableModel::Row> rows;
+    for (const DayTask& task : tasks)
+        rows.push_back({report::plain(task.id),
+                        {{task.done   ? QStringLiteral("✓")
+                          : task.late ? tr("▲ late")
+                                      : QStringLiteral("–")},
+                         {timesOf(task), static_cast<qlonglong>(task.from.milliseconds)},
+                         {laneName(task.instrument, session_.catalogue())},
+                         {report::say(std::string_view(task.title))},
+                         {howOf(task)}}});
+    tasks_->setRows(std::move(rows)); // who was chosen stays chosen, wherever the plan puts it now
     // The first line that is open, until somebody chooses another.
-    const auto open = std::ranges::find(tasks, false, &DayTask::done) - tasks.begin();
-    const int row = tasks_->currentRow() >= 0 ? tasks_->currentRow() : static_cast<int>(open);
-    tasks_->setRowCount(static_cast<int>(tasks.size()));
-    for (int i = 0; i < tasks_->rowCount(); ++i) {
-        const DayTask& task = tasks[static_cast<std::size_t>(i)];
-        setRow(tasks_, i,
-               {task.done   ? QStringLiteral("✓")
-                : task.late ? tr("▲ late")
-                            : QStringLiteral("–"),
-                timesOf(task), laneName(task.instrument, session_.catalogue()),
-                report::say(std::string_view(task.title)), howOf(task)});
+    if (tasks_->current().isEmpty() && !tasks.empty()) {
+        const auto open = std::ranges::find(tasks, false, &DayTask::done);
+        tasks_->choose(report::plain((open == tasks.end() ? tasks.back() : *open).id));
     }
-    if (tasks_->rowCount() > 0)
-        tasks_->setCurrentCell(std::min(row, tasks_->rowCount() - 1), 0);
 }
 
 // What a line is about; once it is ticked, when and by whom, or by the instrument itself.
@@ -365,11 +364,11 @@ void DayPlace::fillWeek() {
 }
 
 void DayPlace::tickSelected() {
-    const int row = tasks_->currentRow();
     const auto& tasks = board_.plan().tasks;
-    if (row < 0 || row >= static_cast<int>(tasks.size()))
+    const auto found = std::ranges::find(tasks, tasks_->current().toStdString(), &DayTask::id);
+    if (found == tasks.end())
         return;
-    const DayTask task = tasks[static_cast<std::size_t>(row)]; // a copy: keeping a reading plans the day anew
+    const DayTask task = *found; // a copy: keeping a reading plans the day anew
     // The water is read, not only ticked.
     const bool water = task.id == "tank.mix" || task.id.starts_with("tank.water-log");
     if (water && !task.done && WaterDialog(session_, board_, this).exec() != QDialog::Accepted)

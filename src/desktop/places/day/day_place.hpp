@@ -61,7 +61,7 @@ private:
     bool today_ = true; ///< the day shown goes with the clock
     QLabel* title_;
     DayRibbon* ribbon_;
-    QTableWidget* tasks_;
+    RecordsView* tasks_;
     QLabel* words_;
     QTableWidget* week_;
     QStackedWidget* pages_;

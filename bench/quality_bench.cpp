@@ -46,7 +46,7 @@ int main(int argc, char** argv) {
     const QString path = folder.filePath(QStringLiteral("lab.fusain"));
     const Clock clock = [] { return hour(10001); };
     auto catalogue = store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
-    auto book = store::LabBook::open(path, clock);
+    auto book = store::LabBook::create(path, clock);
     if (!book || !catalogue)
         return 1;
     std::mt19937_64 random(1);

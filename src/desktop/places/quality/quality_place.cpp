@@ -107,6 +107,11 @@ QualityPlace::QualityPlace(Session& session)
     layout->setSpacing(24);
     layout->addWidget(instruments_);
     layout->addLayout(right, 1);
+    connect(pages_, &QTabWidget::currentChanged, this, [this](int page) {
+        if (page == static_cast<int>(Page::Checks) &&
+            selected()) // years of checks are listed when they are seen
+            fillChecks(*selected());
+    });
     instruments_->setCurrentRow(0);
     connect(instruments_, &QListWidget::currentRowChanged, this, [this] {
         check_->clear();
@@ -262,7 +267,8 @@ void QualityPlace::showCheck() {
     if (!nominal_->edit()->isModified() || guided_->readings().empty())
         nominal_->setValue(definition->rule.nominal, definition->decimals);
     taken_->setText(guided_->progress());
-    fillChecks(*instrument);
+    if (pages_->currentIndex() == static_cast<int>(Page::Checks))
+        fillChecks(*instrument);
     showAffected(*instrument, status);
     showChart(*definition);
 }

@@ -421,7 +421,8 @@ TEST_F(NewLab, BeginsWithFivePagesThatCanBeLeftAndTakenUpAgain) {
     for (int i = 0; i < 200 && session->run() && session->run()->record().state != TestState::Signed; ++i)
         driver.advance();
     ASSERT_TRUE(session->book().test(test));
-    EXPECT_EQ(common(*session->book().test(test)).state, TestState::Signed) << shell.lastProblem().toStdString();
+    EXPECT_EQ(common(*session->book().test(test)).state, TestState::Signed)
+        << shell.lastProblem().toStdString();
     EXPECT_EQ(session->book().resultsOf(test).size(), 1u);
     EXPECT_TRUE(session->book().verify().sound());
 }

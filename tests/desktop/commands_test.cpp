@@ -57,14 +57,58 @@ TEST_F(CommandsOfTheWindow, AreFoundByAPartOfTheirNameAndRun) {
 }
 
 TEST_F(CommandsOfTheWindow, SayWhyNotWhenTheyCannotBeCarriedOut) {
+    shell->open(PlaceName::Bench);
     QTest::keyClick(shell.get(), Qt::Key_E, Qt::ControlModifier);
     EXPECT_EQ(shell->lastProblem(), QStringLiteral("No test is open."));
+    shell->open(PlaceName::Clients);
     commands().run(command("clients.change"));
     EXPECT_EQ(shell->lastProblem(), QStringLiteral("Choose a client first."));
+    shell->open(PlaceName::Bench);
     CommandSearch search(commands(), shell.get());
     search.type(QStringLiteral("without a result"));
     ASSERT_EQ(search.list().count(), 1);
     EXPECT_TRUE(search.list().item(0)->text().contains(QStringLiteral("Not now: No test is open.")));
+}
+
+// Whom the key would mean is not seen: nobody is changed, started, cancelled or measured from another place.
+TEST_F(CommandsOfTheWindow, AboutSomebodyAreForThePlaceThatShowsThem) {
+    const Client ailsa = someone();
+    const std::string visit = booked(ailsa);
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QString::fromStdString(ailsa.id));
+    shell->open(PlaceName::Day);
+    shell->day().ribbon().choose(QString::fromStdString(visit));
+    for (const char* id : {"clients.change", "clients.start", "clients.open", "clients.report",
+                           "clients.save-record", "clients.save-table", "clients.save-fhir"}) {
+        commands().run(command(id));
+        EXPECT_EQ(shell->lastProblem(), QStringLiteral("Go to Clients first, to see what this is about."))
+            << id;
+        EXPECT_TRUE(shell->day().isVisible()) << id;
+    }
+    EXPECT_FALSE(session->run());
+    shell->open(PlaceName::Clients);
+    for (const char* id : {"day.cancel", "day.start", "day.preparation"}) {
+        commands().run(command(id));
+        EXPECT_EQ(shell->lastProblem(), QStringLiteral("Go to Day first, to see what this is about.")) << id;
+    }
+    EXPECT_EQ(session->book().visitsOf(ailsa.id).at(0).state, "booked");
+    startRun();
+    const int step = session->run()->current().index();
+    shell->open(PlaceName::Clients);
+    QTest::keyClick(shell.get(), Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_EQ(session->run()->current().index(), step);
+    EXPECT_EQ(shell->lastProblem(), QStringLiteral("Go to Bench first, to see what this is about."));
+}
+
+TEST_F(CommandsOfTheWindow, NobodyUndoesWhatSomebodyElseDid) {
+    const std::string id = booked(someone());
+    shell->open(PlaceName::Day);
+    shell->day().ribbon().choose(QString::fromStdString(id));
+    commands().run(command("day.cancel"));
+    session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
+    commands().run(command("window.undo"));
+    EXPECT_EQ(shell->lastProblem(), QStringLiteral("Nothing to undo."));
+    EXPECT_EQ(session->book().visitsBetween(at(-600.0), at(600.0)).at(0).state, "cancelled");
 }
 
 TEST_F(CommandsOfTheWindow, TakeOtherKeysForEachPerson) {

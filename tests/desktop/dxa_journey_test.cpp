@@ -168,6 +168,22 @@ TEST_F(DxaJourney, AReassignedScanIsAnEventInBothRecords) {
     EXPECT_TRUE(session->report(session->noteReassigned("SP-000", "scan-8.json", "typed wrong")));
 }
 
+TEST_F(DxaJourney, ACellOfTheRegionsIsTypedWithTheKeys) {
+    startDxa();
+    runUntilStep(DxaStep::Scan);
+    auto* regions = shell->bench().currentPanel()->findChild<QTableWidget*>();
+    ASSERT_TRUE(regions);
+    regions->setFocus();
+    regions->setCurrentCell(1, 1);
+    QTest::keyClick(regions, Qt::Key_7); // into the cell, not into a field of the step
+    auto* cell = regions->findChild<QLineEdit*>();
+    ASSERT_TRUE(cell);
+    QTest::keyClicks(cell, QStringLiteral(",5"));
+    QTest::keyClick(cell, Qt::Key_Return);
+    QApplication::processEvents(); // the cell takes it with the next event
+    EXPECT_EQ(regions->item(1, 1)->text(), QStringLiteral("7,5"));
+}
+
 TEST_F(DxaJourney, NumbersThatDoNotAddUpAreNamedWhileTheyAreTyped) {
     startDxa();
     runUntilStep(DxaStep::Scan);

@@ -107,6 +107,24 @@ TEST_F(Models, AClientStaysChosenWhenOthersComeBefore) {
     EXPECT_TRUE(shell->clients().where().contains(QStringLiteral("Marit Quennell")));
 }
 
+TEST_F(Models, SomebodyWithoutATestHasNobodysFindings) {
+    startRun();
+    for (int i = 0; i < 150 && driver->advance(); ++i)
+        QApplication::processEvents();
+    const std::string measured = session->run()->record().subject.clientId;
+    const Client nobody = someone("Wren Tallis");
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QString::fromStdString(measured));
+    shell->clients().showPage(ClientsPlace::Page::Findings);
+    auto* sheet = shell->clients().findings().findChild<QTableWidget*>();
+    ASSERT_GT(sheet->rowCount(), 0);
+    shell->clients().showClient(QString::fromStdString(nobody.id));
+    shell->clients().showPage(ClientsPlace::Page::Findings);
+    EXPECT_EQ(sheet->rowCount(), 0);
+    for (const QLabel* each : shell->clients().findings().findChildren<QLabel*>())
+        EXPECT_FALSE(each->text().contains(QStringLiteral("fat lies"))) << each->text().toStdString();
+}
+
 TEST_F(Models, LongWorkGoesOnBesideTheWindow) {
     Background& background = session->background();
     QStringList seen;

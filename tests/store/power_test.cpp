@@ -1,6 +1,7 @@
 // Power cuts and disks that fail, at every point of the work: nothing that was shown as accepted is lost, and
 // the book opens and verifies.
 #include "procedure/tank/procedure.hpp"
+#include "record/all/record.hpp"
 #include "store/book/lab_book.hpp"
 #include "support/hydrostatic_run.hpp"
 #include "support/recording_files.hpp"

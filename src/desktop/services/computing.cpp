@@ -23,19 +23,26 @@ Expected<ComputedTest> Computing::computed(const AnyTest& test, const WhatIf& wh
     return computeTest(test, instead ? *instead : policyOf(test, catalogue_), whatIf);
 }
 
-// What the lab book does not hold, as in the practice bench, is computed each time.
+// A running test is computed each time: the record in hand may be older than the last event of the book. So is
+// what the lab book does not hold, as in the practice bench.
 Expected<ComputedTest> Computing::remembered(const AnyTest& test) const {
     const RawTest& record = common(test);
-    const auto lastEvent = book_.lastEventOf(record.id);
+    const auto lastEvent = record.state == TestState::Running ? 0 : book_.lastEventOf(record.id);
     const std::string key = record.id + '/' + std::to_string(record.version) + '/' + std::to_string(lastEvent);
     if (lastEvent > 0)
-        if (const ComputedTest* known = known_.find(key))
-            return *known;
+        if (const Remembered* known = known_.find(key))
+            return ComputedTest{test, known->policy, known->result};
     ++computations_;
-    auto result = computeTest(test, policyOf(test, catalogue_));
-    if (result && lastEvent > 0)
-        known_.put(key, *result);
-    return result;
+    auto computed = computeTest(test, policyOf(test, catalogue_));
+    if (computed && lastEvent > 0 && isWhatTheBookHolds(test))
+        known_.put(key, {computed->policy, computed->result});
+    return computed;
+}
+
+// A record from before an import was taken back must not stand for the one that came after it.
+bool Computing::isWhatTheBookHolds(const AnyTest& test) const {
+    const auto held = book_.test(common(test).id, common(test).version);
+    return held && toJson(*held) == toJson(test);
 }
 
 std::vector<ComputedTest> Computing::earlierThan(const AnyTest& test) const {

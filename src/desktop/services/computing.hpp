@@ -8,8 +8,8 @@
 namespace fusain::desktop {
 
 /// Results, histories and comparisons of the tests in the lab book, computed when they are asked for and
-/// remembered: by the test, its version and its last event, which together say all of what it was computed
-/// from.
+/// remembered when it is over: by the test, its version and its last event, which together say all of what it
+/// was computed from. The record is always the one that was asked about.
 class Computing {
 public:
     /// What the window adds to every report: the lab's name, and whether names are hidden.
@@ -42,7 +42,12 @@ public:
     [[nodiscard]] report::ReportReferences referencesFor(const ComputedTest& test);
 
 private:
+    struct Remembered {
+        AnyPolicy policy;
+        AnyResult result;
+    };
     [[nodiscard]] Expected<ComputedTest> remembered(const AnyTest& test) const;
+    [[nodiscard]] bool isWhatTheBookHolds(const AnyTest& test) const;
     [[nodiscard]] report::TestReport reportOn(ComputedTest computed);
     [[nodiscard]] std::vector<OtherMethod> sameDayAs(const ComputedTest& computed) const;
     void compareWithEarlier(report::TestReport& report) const;
@@ -54,7 +59,7 @@ private:
     const LabReferences& references_;
     const LabPolicies& policies_;
     OwnVectors ownVectors_;
-    mutable RecentlyUsed<ComputedTest> known_{512};
+    mutable RecentlyUsed<Remembered> known_{512};
     mutable int computations_ = 0;
     Dress dress_;
 };

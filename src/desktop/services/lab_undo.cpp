@@ -53,7 +53,9 @@ private:
 
 } // namespace
 
-LabUndo::LabUndo(Session& session) : QObject(&session), session_(session) {}
+LabUndo::LabUndo(Session& session) : QObject(&session), session_(session) {
+    connect(&session, &Session::personChanged, &stack_, &QUndoStack::clear);
+}
 
 Expected<void> LabUndo::act(const QString& name, const std::function<Expected<void>()>& work) {
     const auto act = store::asAct(session_.book(), work);
@@ -77,7 +79,10 @@ void LabUndo::imported() {
 }
 
 void LabUndo::undo() {
+    const QString name = stack_.undoText();
     stack_.undo();
+    if (stack_.canRedo() && stack_.redoText() == name)
+        Q_EMIT undone(name);
 }
 
 void LabUndo::redo() {

@@ -6,7 +6,8 @@
 namespace fusain::desktop {
 
 /// Acts outside of a test that can be undone: moved and cancelled appointments, changed clients, settings. Each
-/// undo is written into the journal as a change of its own; nothing is taken out of it.
+/// undo is written into the journal as a change of its own; nothing is taken out of it. Nobody undoes what
+/// somebody else did: the next person at the bench begins anew.
 class LabUndo : public QObject {
     Q_OBJECT
 public:
@@ -23,6 +24,7 @@ public:
 
 Q_SIGNALS:
     void acted(const QString& name);
+    void undone(const QString& name);
 
 private:
     Session& session_;

@@ -2,7 +2,6 @@
 
 #include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "procedure/method/sheet.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
@@ -139,10 +138,8 @@ void FindingsView::recompute() {
         whatIf.conversion = conversion.toStdString();
     const auto* policy = session_.catalogue().policy(whatIfPolicy_->currentData().toString().toStdString());
     const auto report = session_.computing().reportOn(*test_, whatIf, policy);
-    if (!report) {
-        sentences_->setText(report::say(report.error()));
-        return;
-    }
+    if (!report)
+        return showOnly(report::say(report.error()));
     const bool trying = policy || !whatIf.empty();
     whatIfNote_->setVisible(trying);
     const auto base = trying ? session_.computing().reportOn(*test_) : report;
@@ -155,6 +152,29 @@ void FindingsView::recompute() {
     fillSheet(*report);
     if (trying && base)
         markChangedLines(*base);
+}
+
+void FindingsView::showNothing() {
+    test_.reset();
+    showOnly({});
+}
+
+// Pictures and sheet of the test before must not stand under another name.
+void FindingsView::showOnly(const QString& words) {
+    sentences_->setText(words);
+    whatIfNote_->hide();
+    rule_->hide();
+    figures_.clear();
+    {
+        const QSignalBlocker blocker(choice_);
+        while (choice_->count() > 0)
+            choice_->removeTab(0);
+    }
+    showFigure();
+    sheet_->setRowCount(0);
+    sheetText_.clear();
+    lineDetails_.clear();
+    lineDetail_->clear();
 }
 
 void FindingsView::fillSentences(const report::TestReport& report) {

@@ -21,6 +21,8 @@ public:
     explicit FindingsView(Session& session, QWidget* parent = nullptr);
     ~FindingsView() override;
     void showTest(const AnyTest& test);
+    /// For somebody without a test.
+    void showNothing();
     /// Shows the picture of this name, e.g. "Arc", where the result has it.
     void choosePicture(const QString& name);
 
@@ -31,6 +33,7 @@ private:
     void showFigure();
     void fillSentences(const report::TestReport& report);
     void recompute();
+    void showOnly(const QString& words);
     void markChangedLines(const report::TestReport& base);
     void copySheet();
 

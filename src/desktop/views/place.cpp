@@ -5,6 +5,7 @@
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
+#include <QCoreApplication>
 #include <QInputDialog>
 
 namespace fusain::desktop {
@@ -18,6 +19,18 @@ void PlaceCommands::operator()(const char* id, const QString& name, std::functio
             act();
         },
         std::move(obstacle));
+}
+
+void PlaceCommands::aboutChosen(const char* id, const QString& name, std::function<void()> act,
+                                const QKeySequence& keys, Commands::Obstacle obstacle) const {
+    commands_.add(place_, QLatin1String(id), name, keys, std::move(act),
+                  [inFront = inFront_, place = place_, obstacle = std::move(obstacle)] {
+                      if (!inFront())
+                          return QCoreApplication::translate("PlaceCommands",
+                                                             "Go to %1 first, to see what this is about.")
+                              .arg(place);
+                      return obstacle ? obstacle() : QString();
+                  });
 }
 
 void Place::keepColumns(RecordsView& table, const char* name,

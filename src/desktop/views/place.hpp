@@ -9,10 +9,15 @@ namespace fusain::desktop {
 /// Adds the commands of one place: each brings the place up before it does its work.
 class PlaceCommands {
 public:
-    PlaceCommands(Commands& commands, QString place, std::function<void()> open)
-        : commands_(commands), place_(std::move(place)), open_(std::move(open)) {}
+    /// @param inFront whether the place is the one that is seen
+    PlaceCommands(Commands& commands, QString place, std::function<void()> open, std::function<bool()> inFront)
+        : commands_(commands), place_(std::move(place)), open_(std::move(open)), inFront_(std::move(inFront)) {}
     void operator()(const char* id, const QString& name, std::function<void()> act,
                     const QKeySequence& keys = {}, Commands::Obstacle obstacle = {}) const;
+    /// One about what is chosen in the place (a client, an appointment, a test): only while the place is in
+    /// front, so that nobody starts, changes or cancels what they do not see.
+    void aboutChosen(const char* id, const QString& name, std::function<void()> act,
+                     const QKeySequence& keys = {}, Commands::Obstacle obstacle = {}) const;
     /// A key that the place reads itself.
     void note(const QString& name, const QString& keys) const { commands_.note(place_, name, keys); }
 
@@ -20,6 +25,7 @@ private:
     Commands& commands_;
     QString place_;
     std::function<void()> open_;
+    std::function<bool()> inFront_;
 };
 
 /// One of the five places of the shell.

@@ -10,6 +10,7 @@ QAction* Commands::add(const QString& place, const QString& id, const QString& n
     auto* action = new QAction(name, this);
     action->setObjectName(id);
     action->setShortcut(usual);
+    action->setAutoRepeat(false); // a key that is held down does a thing once
     window_->addAction(action);
     connect(action, &QAction::triggered, this, [this, act = std::move(act), obstacle] {
         const QString why = obstacle ? obstacle() : QString();

@@ -37,8 +37,8 @@ Shell::Shell(Session& session)
       careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save a copy…"), true)),
       staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")),
       books_(new BookMenu(session, RecentBooks(), this)), commands_(new Commands(this)), undoBar_(new QFrame),
-      undoWords_(label({}, "soft", false)), undoTime_(new QTimer(this)), busyWords_(label({}, "soft")),
-      busy_(new QProgressBar) {
+      undoWords_(label({}, "soft", false)), undoBack_(button(tr("Undo"))), undoTime_(new QTimer(this)),
+      busyWords_(label({}, "soft")), busy_(new QProgressBar) {
     helpReaders();
     setWindowTitle(QStringLiteral("Fusain"));
     // Large text on a small screen takes the screen and no more.
@@ -270,10 +270,13 @@ void Shell::addCommands() {
                            [this, name = name] { open(name); });
     for (const auto& [name, place, words] : places)
         if (place)
-            place->addCommands(PlaceCommands(*commands_, words, [this, name = name, place = place] {
-                if (current() != place)
-                    open(name);
-            }));
+            place->addCommands(PlaceCommands(
+                *commands_, words,
+                [this, name = name, place = place] {
+                    if (current() != place)
+                        open(name);
+                },
+                [this, place = place] { return current() == place; }));
     addViewCommands();
     connect(commands_, &Commands::refused, this, [this](const QString& why) {
         goesWithItsCause_ = true;
@@ -308,8 +311,10 @@ void Shell::addViewCommands() {
     add(
         "window.redo", tr("Redo"), QKeySequence::Redo, [this] { session_.undoing().redo(); },
         [this] { return session_.undoing().stack().canRedo() ? QString() : tr("Nothing to redo."); });
-    add("window.names", tr("Hide or show names"), QKeySequence(Qt::CTRL | Qt::Key_H),
-        [this] { session_.setNamesHidden(!session_.namesHidden()); });
+    add("window.names", tr("Hide or show names"), QKeySequence(Qt::CTRL | Qt::Key_H), [this] {
+        undoBar_->hide(); // what it says may have a name in it
+        session_.setNamesHidden(!session_.namesHidden());
+    });
     add("window.dark", tr("Dark or light"), QKeySequence(Qt::CTRL | Qt::Key_T),
         [this] { session_.setDark(!session_.dark()); });
     for (const int percent : {100, 125, 150, 175, 200})
@@ -346,17 +351,15 @@ void Shell::searchCommands() {
 }
 
 void Shell::showKeys() {
-    const auto index = static_cast<std::size_t>(places_->currentIndex());
-    KeySheet(*commands_, commands_->all()[index].action->text(), this).exec();
+    KeySheet(*commands_, placeButtons_[places_->currentIndex()]->accessibleName(), this).exec();
 }
 
 // What was done last, with the way back, for half a minute.
 QWidget* Shell::undoLine() {
     undoBar_->setObjectName(QStringLiteral("notice"));
-    auto* back = button(tr("Undo"));
     auto* row = new QHBoxLayout(undoBar_);
     row->addWidget(undoWords_, 1);
-    row->addWidget(back);
+    row->addWidget(undoBack_);
     undoBar_->hide();
     undoTime_->setSingleShot(true);
     constexpr int shown = 30'000;
@@ -365,13 +368,15 @@ QWidget* Shell::undoLine() {
         undoBar_->hide();
         placeNotices();
     });
-    connect(back, &QPushButton::clicked, this, [this] {
-        undoBar_->hide();
-        placeNotices();
+    connect(undoBack_, &QPushButton::clicked, this, [this] {
         session_.undoing().undo();
         current()->enter();
     });
     connect(&session_.undoing(), &LabUndo::acted, this, &Shell::offerUndo);
+    connect(&session_.undoing(), &LabUndo::undone, this, [this](const QString& name) {
+        undoWords_->setText({}); // the same words twice are said twice
+        showUndo(session_.namesHidden() ? tr("Undone.") : tr("Undone: %1.").arg(name), false);
+    });
     connect(&session_.background(), &Background::changed, this, [this] {
         const QString name = session_.background().underWay();
         busy_->setVisible(!name.isEmpty());
@@ -393,8 +398,8 @@ void Shell::placeNotices(QFrame* shown) {
     for (QFrame* notice : {undoBar_, problemBar_})
         if (!notice->isHidden()) {
             const int width = page->width() - left - 2 * margin;
-            const int height = std::max(notice->layout()->heightForWidth(width),
-                                        notice->layout()->minimumSize().height());
+            const int height =
+                std::max(notice->layout()->heightForWidth(width), notice->layout()->minimumSize().height());
             notice->setGeometry(left + margin, bottom - height, width, height);
             notice->raise();
             bottom -= height + scaled(6);
@@ -407,9 +412,21 @@ void Shell::resizeEvent(QResizeEvent* event) {
 }
 
 void Shell::offerUndo(const QString& name) {
-    announce(undoWords_, tr("Done: %1.  Undo: Ctrl+Z").arg(name));
+    const QString keys =
+        commands_->find(QStringLiteral("window.undo"))->action->shortcut().toString(QKeySequence::NativeText);
+    showUndo(tr("Done: %1.  Undo: %2").arg(name, keys), true);
+}
+
+void Shell::showUndo(const QString& words, bool canUndo) {
+    announce(undoWords_, words);
+    undoBack_->setVisible(canUndo);
     placeNotices(undoBar_);
     undoTime_->start();
+}
+
+// By its path: two labs may have books of one name, and their clients the same ids.
+QString Shell::ofThisBook() {
+    return QStringLiteral("book/") + QString::fromLatin1(session_.book().path().toUtf8().toHex());
 }
 
 // Where the window stood, and what was open in this lab book.
@@ -417,7 +434,7 @@ void Shell::recallWindow() {
     restoreGeometry(session_.own().value(QStringLiteral("window/geometry")).toByteArray());
     if (practice_)
         return;
-    const QString book = QStringLiteral("book/") + QString::fromStdString(session_.book().name());
+    const QString book = ofThisBook();
     const QString client = session_.own().value(book + QStringLiteral("/client")).toString();
     if (!client.isEmpty() && session_.book().client(client.toStdString()))
         clients_->showClient(client);
@@ -427,7 +444,7 @@ void Shell::recallWindow() {
 }
 
 void Shell::closeEvent(QCloseEvent* event) {
-    const QString book = QStringLiteral("book/") + QString::fromStdString(session_.book().name());
+    const QString book = ofThisBook();
     session_.own().set(QStringLiteral("window/geometry"), saveGeometry());
     session_.own().set(book + QStringLiteral("/place"), places_->currentIndex());
     session_.own().set(book + QStringLiteral("/client"), clients_->chosen());

@@ -54,8 +54,10 @@ private:
     void showKeys();
     [[nodiscard]] QWidget* undoLine();
     void offerUndo(const QString& name);
+    void showUndo(const QString& words, bool canUndo);
     /// Puts the notices that are open where they belong. @param shown one to open first
     void placeNotices(QFrame* shown = nullptr);
+    [[nodiscard]] QString ofThisBook();
     void recallWindow();
     void refresh();
     void applyAppearance();
@@ -89,7 +91,7 @@ private:
     QPushButton* dismiss_;
     QFrame* problemBar_;
     bool goesWithItsCause_ = false; ///< the problem shown was one of an act: the next act that succeeds ends it
-    QFrame* careBar_; ///< what is wrong with the lab book itself; it stays
+    QFrame* careBar_;               ///< what is wrong with the lab book itself; it stays
     QLabel* care_;
     QPushButton* saveElsewhere_;
     QComboBox* staff_;
@@ -98,6 +100,7 @@ private:
     Commands* commands_;
     QFrame* undoBar_; ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
+    QPushButton* undoBack_;
     QTimer* undoTime_;
     QLabel* busyWords_; ///< long work that goes on beside the window
     QProgressBar* busy_;

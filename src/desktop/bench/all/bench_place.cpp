@@ -351,7 +351,11 @@ bool BenchPlace::whileTyping(const QKeyEvent& event) {
 // A list would search its rows for what is typed; here Space, digits and letters belong to the step, wherever
 // the focus is.
 bool BenchPlace::eventFilter(QObject* watched, QEvent* event) {
-    if (event->type() == QEvent::KeyPress && session_.run()) {
+    const auto* list = qobject_cast<const QAbstractItemView*>(watched);
+    // Not in a table that is filled in, nor in the list that a box drops down.
+    const bool reads =
+        list && list->window() == window() && !(list->editTriggers() & QAbstractItemView::AnyKeyPressed);
+    if (event->type() == QEvent::KeyPress && reads && session_.run()) {
         const auto* key = static_cast<QKeyEvent*>(event);
         const QString text = key->text();
         const bool plain = !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier));
@@ -384,15 +388,15 @@ void BenchPlace::keyPressEvent(QKeyEvent* event) {
 
 void BenchPlace::addCommands(const PlaceCommands& add) {
     const auto open = [this] { return session_.run() ? QString() : tr("No test is open."); };
-    add(
-        "bench.primary", tr("What the button at the foot says"), [this] { primary(); },
+    add.aboutChosen(
+        "bench.primary", tr("Do what the button at the foot says"), [this] { primary(); },
         QKeySequence(Qt::CTRL | Qt::Key_Return), open);
-    add(
+    add.aboutChosen(
         "bench.note", tr("Add a note…"), [this] { addNote(); }, {}, open);
-    add(
+    add.aboutChosen(
         "bench.end", tr("End without a result…"), [this] { endTest(); }, QKeySequence(Qt::CTRL | Qt::Key_E),
         open);
-    add(
+    add.aboutChosen(
         "bench.past-check", tr("Go past a failed check…"), [this] { goPastCheck(); },
         QKeySequence(Qt::CTRL | Qt::Key_G),
         [this, open] {
@@ -402,12 +406,12 @@ void BenchPlace::addCommands(const PlaceCommands& add) {
                        ? QString()
                        : tr("This step is no check.");
         });
-    add(
+    add.aboutChosen(
         "bench.back", tr("One step back"), [this] { goBack(); }, {}, open);
     add(
         "bench.stand-back", tr("Stand back, or return to the desk"), [this] { setStandBack(!standBack_); },
         QKeySequence(Qt::Key_F11), open);
-    add.note(tr("What the button at the foot says"), tr("Space"));
+    add.note(tr("Do what the button at the foot says"), tr("Space"));
     add.note(tr("Answer a question"), tr("1 to 9"));
     add.note(tr("Repeat"), tr("R"));
     add.note(tr("Exclude the chosen trial"), tr("X"));

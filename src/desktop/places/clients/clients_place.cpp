@@ -240,6 +240,8 @@ void ClientsPlace::showDossier() {
         const QSignalBlocker blocker(tests_);
         tests_->choose(report::plain(common(shown_.front()).id));
         findings_->showTest(shown_.front());
+    } else {
+        findings_->showNothing();
     }
     QStringList stored;
     for (const AnyTest& test : shown_)
@@ -388,14 +390,14 @@ void ClientsPlace::addCommands(const PlaceCommands& add) {
     const auto someoneChosen = [this] { return selected() ? QString() : tr("Choose a client first."); };
     add(
         "clients.new", tr("New client…"), [this] { newClient(); }, QKeySequence::New);
-    add(
+    add.aboutChosen(
         "clients.change", tr("Change the client…"), [this] { editClient(); }, QKeySequence(Qt::Key_F2),
         someoneChosen);
-    add(
+    add.aboutChosen(
         "clients.start", tr("Start a test"), [this] { startTest(); }, {}, someoneChosen);
-    add(
+    add.aboutChosen(
         "clients.open", tr("Open the chosen test on the bench"), [this] { openTest(); }, {}, someoneChosen);
-    add(
+    add.aboutChosen(
         "clients.report", tr("Report on a visit…"), [this] { reportOnVisit(); }, QKeySequence::Print,
         someoneChosen);
     const std::pair<const char*, QString> pages[] = {{"clients.tests", tr("Tests")},
@@ -408,13 +410,13 @@ void ClientsPlace::addCommands(const PlaceCommands& add) {
             pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); },
             QKeySequence(Qt::ALT | static_cast<Qt::Key>(Qt::Key_1 + i)), someoneChosen);
     add("clients.import", tr("Import an analyzer's export…"), [this] { importExport(); });
-    add(
+    add.aboutChosen(
         "clients.save-record", tr("Save the whole record (JSON)…"), [this] { records_->saveRecord(); }, {},
         someoneChosen);
-    add(
+    add.aboutChosen(
         "clients.save-table", tr("Save a table of the tests (CSV, XLSX)…"), [this] { records_->saveTable(); },
         {}, someoneChosen);
-    add(
+    add.aboutChosen(
         "clients.save-fhir", tr("Save a health record (FHIR)…"), [this] { records_->saveBundle(); }, {},
         someoneChosen);
     add("clients.put-in", tr("Put a record in…"), [this] { records_->putIn(); });

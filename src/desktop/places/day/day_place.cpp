@@ -459,13 +459,13 @@ void DayPlace::addCommands(const PlaceCommands& add) {
     const auto someoneChosen = [this] {
         return board_.visit(ribbon_->chosen().toStdString()) ? QString() : tr("Choose an appointment first.");
     };
-    add(
+    add.aboutChosen(
         "day.start", tr("Start the chosen appointment"), [this] { startSelected(); }, {}, someoneChosen);
     add(
         "day.book", tr("Book…"), [this] { book(); }, QKeySequence(Qt::CTRL | Qt::Key_B));
-    add(
+    add.aboutChosen(
         "day.cancel", tr("Cancel the chosen appointment"), [this] { cancelSelected(); }, {}, someoneChosen);
-    add(
+    add.aboutChosen(
         "day.preparation", tr("Preparation sheet…"), [this] { showSheet(); }, {}, someoneChosen);
     add("day.team", tr("Team morning"), [this] { showTeam(true); });
     add(

@@ -226,7 +226,7 @@ void LibraryPlace::choose() {
 }
 
 void LibraryPlace::addCommands(const PlaceCommands& add) {
-    add(
+    add.aboutChosen(
         "library.choose", tr("Put the chosen policy in force"), [this] { choose(); }, {},
         [this] {
             return choose_->isVisibleTo(this) && choose_->isEnabled() ? QString()

@@ -1,15 +1,13 @@
 #include "desktop/places/quality/quality_place.hpp"
 
-#include "desktop/places/quality/limits_dialog.hpp"
-#include "desktop/places/quality/reference_dialog.hpp"
-#include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
-
 #include "desktop/places/library/lab_book_page.hpp"
 #include "desktop/places/quality/calibration_page.hpp"
+#include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/precision_page.hpp"
+#include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "exchange/lab/quality_csv.hpp"
 #include "procedure/quality/quality_review.hpp"
 #include "record/all/record.hpp"
@@ -450,12 +448,12 @@ void QualityPlace::addCommands(const PlaceCommands& add) {
     const auto checkChosen = [this] {
         return selectedCheck() ? QString() : tr("Choose an instrument with a check first.");
     };
-    add(
+    add.aboutChosen(
         "quality.reference", tr("Reference object…"), [this] { editCheck<ReferenceDialog>(); }, {},
         checkChosen);
-    add(
+    add.aboutChosen(
         "quality.limits", tr("Limits of the check…"), [this] { editCheck<LimitsDialog>(); }, {}, checkChosen);
-    add("quality.service", tr("Service done…"), [this] { keepService(); });
+    add.aboutChosen("quality.service", tr("Service done…"), [this] { keepService(); });
     add("quality.report", tr("Quality report…"), [this] { saveReport(); });
 }
 

@@ -4,6 +4,7 @@
 #include "desktop/window/shell.hpp"
 #include "record/base/json.hpp"
 #include "store/transfer/data_files.hpp"
+#include "support.hpp"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -20,10 +21,6 @@ using namespace fusain;
 
 constexpr int clients = 20000, testsEach = 10;
 const Clock benchClock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
-
-double milliseconds(const QElapsedTimer& timer) {
-    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
-}
 
 std::string testDocument(const std::string& client, const std::string& id, int visit) {
     DxaTest test;
@@ -89,23 +86,6 @@ void fill(const QString& path) {
         database.commit();
     }
     QSqlDatabase::removeDatabase(QStringLiteral("fill"));
-}
-
-double bareQuery(const QString& path, const QString& sql) {
-    QElapsedTimer timer;
-    timer.start();
-    {
-        auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("bare"));
-        database.setDatabaseName(path);
-        database.open();
-        QSqlQuery query(database);
-        query.setForwardOnly(true);
-        query.exec(sql);
-        while (query.next())
-            query.value(0).toString();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("bare"));
-    return milliseconds(timer);
 }
 
 /// The longest that the window was busy with one event: what somebody waits for between a key and the next.
@@ -180,7 +160,8 @@ int main(int argc, char** argv) {
         QApplication::processEvents();
         slowest = std::max(slowest, milliseconds(timer));
     }
-    const double names = bareQuery(full, QStringLiteral("SELECT name FROM clients"));
+    const double names = bareQuery(full, QStringLiteral("SELECT name FROM clients"),
+                                   [](const QVariant& value) { value.toString(); });
     std::printf("search: slowest key %.0f ms (aim at most 50), bare query of the names %.1f ms: ratio %.1f\n",
                 slowest, names, slowest / names);
     window.shell->clients().search(QStringLiteral("c-777"));
@@ -189,7 +170,8 @@ int main(int argc, char** argv) {
     window.shell->clients().showPage(desktop::ClientsPlace::Page::Progress);
     QApplication::processEvents();
     const double progress = milliseconds(timer);
-    const double rows = bareQuery(full, QStringLiteral("SELECT document FROM tests WHERE client = 'c777'"));
+    const double rows = bareQuery(full, QStringLiteral("SELECT document FROM tests WHERE client = 'c777'"),
+                                  [](const QVariant& value) { value.toString(); });
     std::printf(
         "progress: %.0f ms for ten tests (aim at most 150), bare query of the rows %.1f ms: ratio %.0f\n",
         progress, rows, progress / rows);

@@ -7,6 +7,7 @@
 #include "procedure/all/computed.hpp"
 #include "record/base/json.hpp"
 #include "store/transfer/data_files.hpp"
+#include "support.hpp"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -23,10 +24,6 @@ using namespace fusain;
 constexpr int testsOfEach = 40;
 const Staff technician{"bram", "Bram Iyengar", Role::Technician},
     physiologist{"oriel", "Oriel Thackway", Role::Physiologist};
-
-double milliseconds(const QElapsedTimer& timer) {
-    return static_cast<double>(timer.nsecsElapsed()) / 1e6;
-}
 
 // Median of an odd number of runs: one run is a matter of luck.
 double median(int runs, const std::function<void()>& work) {
@@ -81,23 +78,12 @@ bool fill(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock, c
 
 // What SQLite and the JSON library alone need for the documents of a client.
 double bareReading(const QString& path, const char* client) {
-    QElapsedTimer timer;
-    timer.start();
-    {
-        auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("bare"));
-        database.setDatabaseName(path);
-        database.open();
-        QSqlQuery query(database);
-        query.setForwardOnly(true);
-        query.prepare(QStringLiteral("SELECT document FROM tests WHERE client = ?"));
-        query.addBindValue(QLatin1String(client));
-        query.exec();
-        while (query.next())
-            if (Json::parse(query.value(0).toString().toStdString()).is_null())
+    return bareQuery(
+        path, QStringLiteral("SELECT document FROM tests WHERE client = '%1'").arg(QLatin1String(client)),
+        [](const QVariant& document) {
+            if (Json::parse(document.toString().toStdString()).is_null())
                 std::printf("empty\n");
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("bare"));
-    return milliseconds(timer);
+        });
 }
 
 void measure(desktop::Session& session, desktop::Shell& shell, const QString& path, const char* client) {

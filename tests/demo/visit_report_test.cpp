@@ -40,7 +40,7 @@ std::optional<report::VisitReport> lastVisit(Session& session, const Client& cli
 // A scan tells most, then the tank, the chamber and the analyzer, in whatever order they came.
 TEST_F(DemoLab, TheTestThatTellsMostCarriesThePictures) {
     const auto session = sessionOn(copied(), *catalogue, clock);
-    const std::vector<std::string> order{"dxa", "hydrostatic", "airdisplacement", "impedance"};
+    const std::vector<std::string_view> order{methodDxa, methodHydrostatic, methodChamber, methodImpedance};
     int several = 0;
     for (const Client& client : book->clients()) {
         auto visit = lastVisit(*session, client);

@@ -1,24 +1,25 @@
 #include "desktop/services/own_settings.hpp"
 
-#include <QSettings>
 #include <QStandardPaths>
 
 namespace fusain::desktop {
+
+OwnSettings::OwnSettings(const QString& file)
+    : file_(file.isEmpty() ? nullptr : std::make_shared<QSettings>(file, QSettings::IniFormat)) {}
 
 QString OwnSettings::ofAccount() {
     return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) + QStringLiteral("/window.ini");
 }
 
 QVariant OwnSettings::value(const QString& key, const QVariant& otherwise) const {
-    return file_.isEmpty() ? here_.value(key, otherwise)
-                           : QSettings(file_, QSettings::IniFormat).value(key, otherwise);
+    return file_ ? file_->value(key, otherwise) : here_.value(key, otherwise);
 }
 
 void OwnSettings::set(const QString& key, const QVariant& value) {
-    if (file_.isEmpty())
-        here_.insert(key, value);
+    if (file_)
+        file_->setValue(key, value);
     else
-        QSettings(file_, QSettings::IniFormat).setValue(key, value);
+        here_.insert(key, value);
 }
 
 QString OwnSettings::ofPerson(const std::string& staff, const QString& key) {

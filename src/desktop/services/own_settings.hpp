@@ -1,7 +1,7 @@
 #pragma once
 #include <QHash>
-#include <QString>
-#include <QVariant>
+#include <QSettings>
+#include <memory>
 
 namespace fusain::desktop {
 
@@ -10,7 +10,7 @@ namespace fusain::desktop {
 class OwnSettings {
 public:
     /// @param file where they are kept; empty: they are gone with the program, as in a demonstration
-    explicit OwnSettings(QString file = {}) : file_(std::move(file)) {}
+    explicit OwnSettings(const QString& file = {});
     /// The file of this account.
     [[nodiscard]] static QString ofAccount();
 
@@ -20,8 +20,8 @@ public:
     [[nodiscard]] static QString ofPerson(const std::string& staff, const QString& key);
 
 private:
-    QString file_;
-    QHash<QString, QVariant> here_; ///< without a file
+    std::shared_ptr<QSettings> file_; ///< none for a demonstration
+    QHash<QString, QVariant> here_;
 };
 
 } // namespace fusain::desktop

@@ -1,5 +1,4 @@
 #include "desktop/widgets/figure_view.hpp"
-
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
 

@@ -65,5 +65,4 @@ bool PagePreview::print() {
 
 } // namespace fusain::desktop
 
-#include "desktop/widgets/figure_view.hpp"
 #include "moc_page_preview.cpp"

@@ -11,7 +11,8 @@
 namespace fusain::desktop {
 
 RecordsView::RecordsView(const QStringList& columns, const QString& accessibleName, QWidget* parent)
-    : QTableView(parent), model_(new TableModel(columns, this)), sorted_(new QSortFilterProxyModel(this)) {
+    : QTableView(parent), model_(new TableModel(columns, this)), sorted_(new QSortFilterProxyModel(this)),
+      settled_(new QTimer(this)) {
     sorted_->setSourceModel(model_);
     sorted_->setSortRole(TableModel::SortRole);
     sorted_->setSortCaseSensitivity(Qt::CaseInsensitive);
@@ -37,9 +38,14 @@ RecordsView::RecordsView(const QStringList& columns, const QString& accessibleNa
         if (const QString id = index.data(TableModel::IdRole).toString(); !id.isEmpty())
             Q_EMIT activatedId(id);
     });
-    for (const auto changed : {&QHeaderView::sectionResized, &QHeaderView::sectionMoved})
-        connect(horizontalHeader(), changed, this, &RecordsView::columnsChanged);
-    connect(horizontalHeader(), &QHeaderView::sortIndicatorChanged, this, &RecordsView::columnsChanged);
+    constexpr int rest = 500; // ms: a column that is drawn wider, or a window, tells of every pixel
+    settled_->setSingleShot(true);
+    settled_->setInterval(rest);
+    connect(settled_, &QTimer::timeout, this, &RecordsView::columnsChanged);
+    const auto wait = qOverload<>(&QTimer::start);
+    connect(horizontalHeader(), &QHeaderView::sectionResized, settled_, wait);
+    connect(horizontalHeader(), &QHeaderView::sectionMoved, settled_, wait);
+    connect(horizontalHeader(), &QHeaderView::sortIndicatorChanged, settled_, wait);
 }
 
 void RecordsView::setRows(std::vector<TableModel::Row> rows) {

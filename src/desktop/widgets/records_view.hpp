@@ -3,6 +3,7 @@
 
 #include <QSortFilterProxyModel>
 #include <QTableView>
+#include <QTimer>
 
 namespace fusain::desktop {
 
@@ -35,6 +36,7 @@ protected:
 private:
     TableModel* model_;
     QSortFilterProxyModel* sorted_;
+    QTimer* settled_; ///< until the columns have come to rest
 };
 
 } // namespace fusain::desktop

@@ -44,8 +44,9 @@ void paintVolumeTrace(QPainter& painter, const QRectF& area,
         painter.drawEllipse(point, 1.6, 1.6);
     if (isRead(painter))
         for (std::size_t i = 0; i < reading.windowVolumes.size(); ++i)
-            readAs(painter, line[static_cast<qsizetype>(i)],
-                   tr("%1 s: %2 L").arg(number(reading.windowTimes[i], 1), number(reading.windowVolumes[i], 3)));
+            readAs(
+                painter, line[static_cast<qsizetype>(i)],
+                tr("%1 s: %2 L").arg(number(reading.windowTimes[i], 1), number(reading.windowVolumes[i], 3)));
     if (reading.state != airdisplacement::TrialState::Waiting) {
         painter.setPen(QPen(palette.berry, 1.8));
         painter.drawLine(QPointF(plot.left(), y(reading.volume.value())),

@@ -100,7 +100,7 @@ void paintBeam(QPainter& painter, const QRectF& area, const anthropometry::LimbB
             .arg(name, QString::fromStdString(signedFixed(balance.difference.value(), 2)), verdict));
     if (isRead(painter))
         readAs(painter, {area.center().x(), centre.y() + 25},
-               tr("%1, right − left: %2 kg, error ± %3, threshold %4: %5")
+               tr("%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg: %5")
                    .arg(name, QString::fromStdString(signedFixed(balance.difference.value(), 2)),
                         number(balance.leastSignificant.value(), 2), number(balance.threshold.value(), 2),
                         verdict));

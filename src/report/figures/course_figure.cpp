@@ -40,7 +40,7 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
         rule << QPointF(x(i), y(model.weeks[i].byStaticRule));
         if (isRead(painter))
             readAs(painter, line.last(),
-                   tr("week %1: %2 kg (%3 to %4)")
+                   tr("week %1: %2 kg (95 % CI %3 to %4)")
                        .arg(i)
                        .arg(number(model.weeks[i].mass, 1), number(model.weeks[i].lowest, 1),
                             number(model.weeks[i].highest, 1)));

@@ -46,8 +46,7 @@ void paintSpindles(QPainter& painter, const QRectF& area, const std::vector<Name
                      palette);
         const QString value = QStringLiteral("%1 ± %2 %").arg(number(row.value, 1), number(row.half, 1));
         if (isRead(painter))
-            readAs(painter, {left + (row.value - low) * scale, y},
-                   QStringLiteral("%1: %2").arg(row.name, value));
+            readAs(painter, {left + (row.value - low) * scale, y}, tr("%1: %2 (95 % CI)").arg(row.name, value));
         painter.setFont(numberFont(12));
         painter.setPen(palette.ink);
         painter.drawText(QRectF(right + 10, y - 10, 120, 20), Qt::AlignVCenter, value);

@@ -71,7 +71,7 @@ void paintLine(QPainter& painter, const TrendAxes& axes, const TrendModel::Line&
         paintMark(painter, {x, axes.y(point.value)}, number);
         if (isRead(painter))
             readAs(painter, {x, axes.y(point.value)},
-                   QStringLiteral("%1, %2: %3 ± %4 %5")
+                   tr("%1, %2: %3 ± %4 %5 (95 %, from visit to visit)")
                        .arg(line.name, point.label, report::number(point.value, 1),
                             report::number(point.halfWidth, 1), unit));
     }

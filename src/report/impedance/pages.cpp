@@ -86,6 +86,9 @@ NamedFigure limbs(const Own& report) {
         : result.segmentation->calibrated
             ? tr("Lean mass, calibrated in this lab; % of the reference by height")
             : tr("Segmental lean mass, uncalibrated (for the trend only); % of the reference by height");
+    if (std::ranges::any_of(result.segmentation->segments,
+                            [](const auto& lean) { return lean.error.value() > 0.0; }))
+        model.note += QStringLiteral("; ") + tr("± is the 95 % CI");
     return {tr("Limbs"),
             [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                 paintLimbs(painter, area, model, palette);

@@ -47,11 +47,11 @@ Problem obstacle(Message what) {
 
 std::optional<Problem> obstacleTo(const Change& change, const Act& act) {
     if (!canBeWrittenAgain(change.kind))
-        return obstacle({FUSAIN_TEXT("This belongs to a test or a check and is undone there."), {}});
+        return obstacle({FUSAIN_TEXT("This belongs to a test or a check. Undo it there."), {}});
     if (!change.latest || change.latest->sequence > act.upTo)
-        return obstacle({FUSAIN_TEXT("It has been changed again since."), {}});
+        return obstacle({FUSAIN_TEXT("It was changed again after that."), {}});
     if (!change.before && (change.kind == kinds::clientSaved || change.kind == kinds::staffSaved))
-        return obstacle({FUSAIN_TEXT("Somebody new stays in the lab book."), {}});
+        return obstacle({FUSAIN_TEXT("A new person stays in the lab book."), {}});
     return std::nullopt;
 }
 

@@ -2,7 +2,6 @@
 
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "exchange/chamber/pressure_csv.hpp"
 #include "report/base/words.hpp"
 #include "report/chamber/volume_figure.hpp"

@@ -4,7 +4,6 @@
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "exchange/base/reported_text.hpp"
 #include "exchange/impedance/impedance_csv.hpp"
 #include "record/base/json.hpp"

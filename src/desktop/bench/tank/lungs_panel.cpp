@@ -2,7 +2,6 @@
 
 #include "core/gas/corrections.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "report/base/words.hpp"
 
 #include <QHBoxLayout>

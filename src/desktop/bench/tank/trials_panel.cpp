@@ -2,7 +2,6 @@
 
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "exchange/tank/trace_csv.hpp"
 #include "report/base/words.hpp"
 #include "report/tank/trace_figure.hpp"

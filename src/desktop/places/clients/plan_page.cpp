@@ -6,7 +6,6 @@
 #include "desktop/services/screenings.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "procedure/meaning/key_points.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"

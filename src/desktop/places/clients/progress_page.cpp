@@ -5,7 +5,6 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/services/cross_calibrations.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"

@@ -5,7 +5,6 @@
 #include "desktop/services/text_files.hpp"
 #include "desktop/views/starting.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
 

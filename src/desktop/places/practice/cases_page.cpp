@@ -2,7 +2,6 @@
 
 #include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "link/simulation/all/faults.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"

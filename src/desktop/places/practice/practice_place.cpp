@@ -52,7 +52,7 @@ void PracticePlace::addCommands(const PlaceCommands& add) {
     const std::pair<const char*, QString> pages[] = {{"practice.cases", tr("Cases")},
                                                      {"practice.reading", tr("Pages to read")},
                                                      {"practice.what-if", tr("What if")},
-                                                     {"practice.trainee", tr("How a trainee comes on")}};
+                                                     {"practice.trainee", tr("Progress of a trainee")}};
     for (int i = 0; i < static_cast<int>(std::size(pages)); ++i)
         add(pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); });
 }

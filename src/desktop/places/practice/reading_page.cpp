@@ -3,7 +3,6 @@
 #include "desktop/places/practice/made_up_visits.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "desktop/widgets/figure_view.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"

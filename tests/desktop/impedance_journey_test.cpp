@@ -11,6 +11,7 @@
 #include "support/in_step.hpp"
 #include "support/journey.hpp"
 
+#include <QProgressDialog>
 #include <QFile>
 
 namespace fusain::desktop::impedance_journey_test {
@@ -297,6 +298,36 @@ TEST_F(ImpedanceJourney, AnExportIsPreviewedAndOnlyGoodRowsComeIn) {
                 1e-12);
     EXPECT_EQ(kept.reportedValues().size(), 1u);
     EXPECT_FALSE(session->book().setting("import-mapping.analyzer").empty());
+}
+
+TEST_F(ImpedanceJourney, ALongImportCanBeCancelledAndLeavesNothing) {
+    Client client = someone("Lotte Vansittart");
+    client.code = "SP-109";
+    ASSERT_TRUE(session->book().save(client, "bram"));
+    constexpr int rows = 3000; // many more than come in before somebody cancels
+    std::string text = "ID,Weight,Height,Resistance whole body,Reactance whole body\n";
+    for (int i = 0; i < rows; ++i)
+        text += "SP-109,70.0,175," + std::to_string(450 + i % 60) + ",60\n";
+    const ChosenText file{text, "export.csv"};
+    const auto table = exchange::tableFromCsv(file.text, file.path);
+    ASSERT_TRUE(table);
+    ImportDialog dialog(*session, *table, file);
+    int reached = 0;
+    QTimer hand;
+    QObject::connect(&hand, &QTimer::timeout, shell.get(), [&] {
+        if (auto* progress = dialog.findChild<QProgressDialog*>(); progress && progress->isVisible()) {
+            reached = progress->value();
+            progress->cancel();
+        }
+    });
+    hand.start(0);
+    const auto before = session->book().eventCount();
+    EXPECT_EQ(dialog.importGood(), 0);
+    EXPECT_GT(reached, 0);
+    EXPECT_LT(reached, rows);
+    EXPECT_TRUE(session->book().testsOf(client.id).empty());
+    EXPECT_EQ(session->book().eventCount(), before);
+    EXPECT_TRUE(session->book().verify().sound());
 }
 
 // The wrong table: what it brought goes as it came, in one act, unless somebody has worked on it.

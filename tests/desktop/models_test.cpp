@@ -2,12 +2,15 @@
 #include "desktop/places/clients/clients_model.hpp"
 #include "desktop/services/background.hpp"
 #include "desktop/widgets/records_view.hpp"
+#include "desktop/window/work_line.hpp"
 #include "support/journey.hpp"
 
 #include <QAbstractItemModelTester>
 #include <QClipboard>
 #include <QHeaderView>
 #include <QListView>
+#include <QThread>
+#include <atomic>
 
 namespace fusain::desktop::models_test {
 namespace {
@@ -132,7 +135,7 @@ TEST_F(Models, LongWorkGoesOnBesideTheWindow) {
     QObject::connect(&background, &Background::changed, shell.get(), remember);
     std::optional<bool> done;
     background.run(
-        QStringLiteral("Counting"), [] { return Expected<void>(); }, shell.get(),
+        QStringLiteral("Counting"), [](Progress&) { return Expected<void>(); }, shell.get(),
         [&](const Expected<void>& outcome) { done = outcome.has_value(); });
     EXPECT_FALSE(done); // it comes back with the events of the window, never inside the call
     background.finish();
@@ -143,13 +146,71 @@ TEST_F(Models, LongWorkGoesOnBesideTheWindow) {
     bool told = false;
     background.run(
         QStringLiteral("More"),
-        [] {
+        [](Progress&) {
             return failure({"no", {}});
         },
         gone, [&](const Expected<void>&) { told = true; });
     delete gone;
     background.finish();
     EXPECT_FALSE(told);
+}
+
+TEST_F(Models, LongWorkSaysHowFarItIsAndEndsWhenItIsCancelled) {
+    Background& background = session->background();
+    auto* cancel = shell->findChild<WorkLine*>()->findChild<QPushButton*>();
+    auto* bar = shell->findChild<WorkLine*>()->findChild<QProgressBar*>();
+    EXPECT_FALSE(cancel->isVisible());
+    std::atomic<bool> halfWay = false;
+    std::optional<Expected<void>> ended;
+    background.run(
+        QStringLiteral("Counting"),
+        [&](Progress& progress) -> Expected<void> {
+            progress.reached(1, 2);
+            halfWay = true;
+            while (!progress.cancelled())
+                QThread::msleep(1);
+            return failure({"cancelled", {}});
+        },
+        shell.get(), [&](const Expected<void>& outcome) { ended = outcome; });
+    ASSERT_TRUE(testing::soon([&] { return halfWay && bar->value() == 50; }));
+    EXPECT_TRUE(cancel->isVisible());
+    QTest::keyClick(cancel, Qt::Key_Space);
+    background.finish();
+    ASSERT_TRUE(ended);
+    EXPECT_FALSE(*ended);
+    EXPECT_FALSE(cancel->isVisible());
+}
+
+TEST_F(Models, WorkInSlicesLeavesTheWindowFreeAndStopsAtTheFirstProblem) {
+    Background& background = session->background();
+    std::size_t done = 0, turns = 0;
+    const auto piece = [&](std::size_t i) -> Expected<void> {
+        EXPECT_EQ(i, done++);
+        QThread::msleep(3);
+        return i == 20 ? failure({"twenty", {}}) : Expected<void>();
+    };
+    std::optional<Expected<void>> ended;
+    const auto end = [&](const Expected<void>& outcome) { ended = outcome; };
+    QTimer timer;
+    QObject::connect(&timer, &QTimer::timeout, shell.get(), [&] { ++turns; });
+    timer.start(0);
+    background.runInSlices(QStringLiteral("Counting"), 20, piece, shell.get(), end);
+    EXPECT_EQ(done, 0u);
+    background.finish();
+    ASSERT_TRUE(ended && *ended);
+    EXPECT_EQ(done, 20u);
+    EXPECT_GE(turns, 4u); // other work of the window had its turns
+    done = 0;
+    background.runInSlices(QStringLiteral("Counting"), 40, piece, shell.get(), end);
+    background.finish();
+    EXPECT_FALSE(*ended);
+    EXPECT_EQ(done, 21u);
+    done = 0;
+    background.runInSlices(QStringLiteral("Counting"), 15, piece, shell.get(), end);
+    background.cancel();
+    background.finish();
+    EXPECT_EQ(ended->error().what.english(), "Cancelled.");
+    EXPECT_EQ(done, 0u);
 }
 
 } // namespace

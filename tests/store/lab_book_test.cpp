@@ -250,6 +250,28 @@ TEST_F(Book, BacksUpChecksAndRestores) {
     EXPECT_EQ((*LabBook::open(file("restored.fusain"), clock))->clients().size(), 1u);
 }
 
+TEST_F(Book, ACancelledCopyIsNotThereAndACancelledVerificationIsNotSound) {
+    auto book = open();
+    MUST(book->save(ailsa(), "bram"));
+    Progress progress;
+    EXPECT_FALSE(progress.share());
+    EXPECT_TRUE(book->verify({}, &progress).sound());
+    EXPECT_DOUBLE_EQ(*progress.share(), 1.0);
+    progress.cancel();
+    const Verification found = book->verify({}, &progress);
+    EXPECT_TRUE(found.cancelled);
+    EXPECT_FALSE(found.sound());
+    EXPECT_TRUE(found.faults.empty());
+    const auto copied = book->backUp(file("copy.fusain"), &progress);
+    ASSERT_FALSE(copied);
+    EXPECT_EQ(copied.error().what.english(), "Cancelled.");
+    MUST(book->backUp(file("whole.fusain")));
+    EXPECT_FALSE(LabBook::restore(file("whole.fusain"), file("restored.fusain"), &progress));
+    for (const char* name :
+         {"copy.fusain", "copy.fusain.partial", "restored.fusain", "restored.fusain.partial"})
+        EXPECT_FALSE(QFile::exists(file(name))) << name;
+}
+
 TEST_F(Book, OldDailyCopiesAreThinnedOut) {
     auto book = open();
     for (int day = 0; day < 5; ++day)

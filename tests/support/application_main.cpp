@@ -1,10 +1,58 @@
-#include <QApplication>
+#include "support/watched_application.hpp"
+
 #include <gtest/gtest.h>
+#include <map>
+#include <string>
+
+namespace {
+
+using fusain::testing::WatchedApplication;
+
+// Three pictures of a screen, on a machine that does the fixed work below in its usual time.
+constexpr double mostMilliseconds = 50.0, usualFixedWork = 6.0;
+
+/// Milliseconds that this machine computes at a fixed piece of work just now.
+double fixedWork() {
+    const double began = WatchedApplication::computed();
+    std::map<std::string, std::size_t> words;
+    for (std::size_t i = 0; i < 20000; ++i)
+        words["word " + std::to_string((i * 7919) % 20011)] = i;
+    return words.size() == 20000 ? WatchedApplication::computed() - began : 0.0;
+}
+
+/// No case may leave the window without an answer for longer.
+class Watchdog : public ::testing::EmptyTestEventListener {
+public:
+    explicit Watchdog(WatchedApplication& application) : application_(application) {}
+    void OnTestStart(const ::testing::TestInfo& /*test*/) override { (void)application_.takeLongest(); }
+    void OnTestEnd(const ::testing::TestInfo& /*test*/) override {
+        const auto [milliseconds, act] = application_.takeLongest();
+        if (qEnvironmentVariableIsSet("FUSAIN_WATCH"))
+            std::cout << "[ watchdog ] " << milliseconds << " ms: " << act.toStdString() << '\n';
+        if (milliseconds <= mostMilliseconds)
+            return;
+        const double slower = std::max(1.0, fixedWork() / usualFixedWork);
+        if (milliseconds > mostMilliseconds * slower * sanitizers)
+            ADD_FAILURE() << "The window was busy for " << milliseconds
+                          << " ms with one act: " << act.toStdString();
+    }
+
+private:
+#ifdef __SANITIZE_ADDRESS__
+    static constexpr double sanitizers = 10.0; // times as slow
+#else
+    static constexpr double sanitizers = 1.0;
+#endif
+    WatchedApplication& application_;
+};
+
+} // namespace
 
 int main(int argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
-    QApplication application(argc, argv);
+    WatchedApplication application(argc, argv);
     QApplication::setStyle(QStringLiteral("Fusion"));
     ::testing::InitGoogleTest(&argc, argv);
+    ::testing::UnitTest::GetInstance()->listeners().Append(new Watchdog(application));
     return RUN_ALL_TESTS();
 }

@@ -57,7 +57,14 @@ class WindowFit {
 public:
     WindowFit(std::span<const SwingPoint> window, double noise)
         : window_(window), noise_(noise), start_(window.front().time),
-          middle_(0.5 * (window.front().time + window.back().time)), weights_(window.size(), 1.0) {}
+          middle_(0.5 * (window.front().time + window.back().time)), weights_(window.size(), 1.0) {
+        drift_.reserve(window.size());
+        tail_.reserve(window.size());
+        for (const SwingPoint& point : window) {
+            drift_.push_back(point.time - middle_);
+            tail_.push_back(-std::exp(-(point.time - start_) / tailSeconds));
+        }
+    }
 
     // Best (λ, ω) of the grid by linear least squares for the other parameters.
     [[nodiscard]] std::optional<Parameters> gridSearch() const;
@@ -68,14 +75,14 @@ public:
     [[nodiscard]] double errorOfSlow() const { return std::sqrt(covariance_(5, 5)); }
 
 private:
-    [[nodiscard]] double slowBasis(double time, Slow slow) const {
-        return slow == Slow::Drift ? time - middle_ : -std::exp(-(time - start_) / tailSeconds);
+    [[nodiscard]] const std::vector<double>& slowBasis(Slow slow) const {
+        return slow == Slow::Drift ? drift_ : tail_;
     }
     bool step(Parameters& x, Slow slow);
 
     std::span<const SwingPoint> window_;
     double noise_, start_, middle_;
-    std::vector<double> weights_;
+    std::vector<double> weights_, drift_, tail_; // for each point
     Eigen::Matrix<double, 6, 6> covariance_ = Eigen::Matrix<double, 6, 6>::Zero();
 };
 
@@ -93,10 +100,13 @@ std::optional<Parameters> WindowFit::gridSearch() const {
             DampedRotation swing(damping, omega);
             for (std::size_t i = 0; i < window_.size(); i += stride) {
                 swing.advanceTo(window_[i].time - start_);
-                const Eigen::Vector4d basis(1.0, swing.cosine, swing.sine, window_[i].time - middle_);
+                const std::array basis{1.0, swing.cosine, swing.sine, drift_[i]};
                 const double mass = window_[i].mass - window_.front().mass;
-                normal.noalias() += basis * basis.transpose();
-                right.noalias() += basis * mass;
+                for (int k = 0; k < 4; ++k) {
+                    right(k) += basis[static_cast<std::size_t>(k)] * mass;
+                    for (int l = 0; l <= k; ++l) // the solver reads the lower half
+                        normal(k, l) += basis[static_cast<std::size_t>(k)] * basis[static_cast<std::size_t>(l)];
+                }
                 total += mass * mass;
             }
             const Eigen::Vector4d solution = normal.ldlt().solve(right);
@@ -114,19 +124,22 @@ bool WindowFit::step(Parameters& x, Slow slow) {
     Eigen::Matrix<double, 6, 6> normal = Eigen::Matrix<double, 6, 6>::Zero();
     Eigen::Matrix<double, 6, 1> right = Eigen::Matrix<double, 6, 1>::Zero();
     DampedRotation rotation(x.damping, x.omega);
+    const std::vector<double>& slowTerms = slowBasis(slow);
     for (std::size_t i = 0; i < window_.size(); ++i) {
         const double tau = window_[i].time - start_;
         rotation.advanceTo(tau);
         const double c = rotation.cosine, s = rotation.sine;
         const double swing = x.cosine * c + x.sine * s;
-        const double slowTerm = slowBasis(window_[i].time, slow);
+        const double slowTerm = slowTerms[i];
         const double rest = window_[i].mass - (x.level + x.slow * slowTerm + swing);
         const double huber = 2.5 * noise_ / std::max(std::abs(rest), 2.5 * noise_);
         weights_[i] = huber;
-        Eigen::Matrix<double, 6, 1> row;
-        row << 1.0, c, s, -tau * swing, tau * (x.sine * c - x.cosine * s), slowTerm;
-        normal.noalias() += huber * row * row.transpose();
-        right.noalias() += huber * rest * row;
+        const std::array row{1.0, c, s, -tau * swing, tau * (x.sine * c - x.cosine * s), slowTerm};
+        for (int k = 0; k < 6; ++k) {
+            right(k) += huber * rest * row[static_cast<std::size_t>(k)];
+            for (int l = 0; l <= k; ++l) // the solver reads the lower half
+                normal(k, l) += huber * row[static_cast<std::size_t>(k)] * row[static_cast<std::size_t>(l)];
+        }
     }
     if (slow == Slow::Tail) {
         const double tailPrior = noise_ * noise_ / (tailPriorDeviation * tailPriorDeviation);
@@ -169,10 +182,11 @@ bool WindowFit::refine(Parameters& parameters, Slow slow) {
 double WindowFit::residualDeviation(const Parameters& parameters, Slow slow) const {
     double sum = 0.0, weight = 0.0;
     DampedRotation rotation(parameters.damping, parameters.omega);
+    const std::vector<double>& slowTerms = slowBasis(slow);
     for (std::size_t i = 0; i < window_.size(); ++i) {
         rotation.advanceTo(window_[i].time - start_);
         const double rest =
-            window_[i].mass - (parameters.level + parameters.slow * slowBasis(window_[i].time, slow) +
+            window_[i].mass - (parameters.level + parameters.slow * slowTerms[i] +
                                parameters.cosine * rotation.cosine + parameters.sine * rotation.sine);
         // Single splashes are weighted down; a window full of them keeps its large residual.
         const double w = std::max(0.05, weights_[i]);

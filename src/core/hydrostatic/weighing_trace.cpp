@@ -61,8 +61,8 @@ struct WeighingTraceAnalyzer::State {
     void analyse();
     [[nodiscard]] double noise() const;
     [[nodiscard]] std::span<const SwingPoint> lastSeconds(double seconds) const;
-    void judgeWindows(double now, double noiseLevel);
-    void watchForContact(double now, double noiseLevel);
+    void judgeWindows(double now, double noiseLevel, const std::optional<SwingFit>& ofContactWindow);
+    void watchForContact(double now, double noiseLevel, const std::optional<SwingFit>& fit);
     [[nodiscard]] bool cameUp() const;
     void publish(const SwingFit& fit, TraceVerdict verdict);
 };
@@ -121,7 +121,8 @@ void WeighingTraceAnalyzer::State::publish(const SwingFit& fit, TraceVerdict ver
     reading.swingAmplitude = Kilograms(fit.amplitude);
 }
 
-void WeighingTraceAnalyzer::State::judgeWindows(double now, double noiseLevel) {
+void WeighingTraceAnalyzer::State::judgeWindows(double now, double noiseLevel,
+                                                const std::optional<SwingFit>& ofContactWindow) {
     const auto explained = [noiseLevel](double residual) { return residual <= 1.35 * noiseLevel + 0.0015; };
     std::optional<SwingFit> latest, breathing;
     bool anyExplained = false;
@@ -129,7 +130,8 @@ void WeighingTraceAnalyzer::State::judgeWindows(double now, double noiseLevel) {
         const auto window = lastSeconds(length);
         if (window.size() < 50 || window.back().time - window.front().time < 0.95 * length)
             break;
-        const std::optional<SwingFit> fit = fitSwing(window, noiseLevel);
+        const std::optional<SwingFit> fit =
+            length == contactWindow ? ofContactWindow : fitSwing(window, noiseLevel);
         if (!fit)
             continue;
         latest = latest ? latest : fit;
@@ -156,9 +158,8 @@ void WeighingTraceAnalyzer::State::judgeWindows(double now, double noiseLevel) {
         publish(*latest, TraceVerdict::Unsettled);
 }
 
-void WeighingTraceAnalyzer::State::watchForContact(double now, double noiseLevel) {
-    const auto window = lastSeconds(contactWindow);
-    const auto fit = fitSwing(window, noiseLevel);
+void WeighingTraceAnalyzer::State::watchForContact(double now, double noiseLevel,
+                                                   const std::optional<SwingFit>& fit) {
     if (!best || !fit || fit->start < best->start)
         return;
     const double jump = std::abs(fit->level - best->level);
@@ -191,9 +192,10 @@ void WeighingTraceAnalyzer::State::analyse() {
         return;
     }
     const double noiseLevel = noise();
-    watchForContact(now, noiseLevel);
+    const auto latest = fitSwing(lastSeconds(contactWindow), noiseLevel);
+    watchForContact(now, noiseLevel, latest);
     if (!suspectedAt) // what follows a jump is no better window of the same trial
-        judgeWindows(now, noiseLevel);
+        judgeWindows(now, noiseLevel, latest);
     if (contact)
         reading.verdict = TraceVerdict::Contact;
 }

@@ -1,5 +1,6 @@
 #include "desktop/services/book_care.hpp"
 
+#include "desktop/services/background.hpp"
 #include "desktop/services/session.hpp"
 #include "report/base/words.hpp"
 
@@ -13,6 +14,22 @@ namespace {
 
 constexpr int hour = 3600 * 1000, lookEvery = 3000; // ms
 constexpr double daysBetweenWholes = 7.0;
+
+// A connection of its own, which only reads: the window's is not touched.
+store::Verification verificationOf(const QString& path, const std::optional<store::Verified>& earlier,
+                                   Instant now, Progress* progress) {
+    const auto book = store::LabBook::openForReading(path);
+    store::Verification found;
+    if (book)
+        found = (*book)->verify(earlier, progress);
+    else
+        found.faults.push_back({book.error().what, {}});
+    if (found.sound() && !found.earlierSchema)
+        store::rememberVerified(path, {found.events, found.head, found.before > 0 ? earlier->wholly : now});
+    else if (!found.cancelled)
+        QFile::remove(store::verifiedFile(path));
+    return found;
+}
 
 } // namespace
 
@@ -47,30 +64,30 @@ void BookCare::verify() {
 }
 
 void BookCare::verifyAll() {
-    verifyAfter(std::nullopt);
+    auto found = std::make_shared<store::Verification>();
+    session_.background().run(
+        tr("Verifying the lab book"),
+        [path = path_, found, now = session_.now()](Progress& progress) -> Expected<void> {
+            *found = verificationOf(path, {}, now, &progress);
+            return {};
+        },
+        this, [this, found](const Expected<void>&) { take(*found); });
 }
 
-// A connection of its own, which only reads: the window's is not touched.
 void BookCare::verifyAfter(const std::optional<store::Verified>& earlier) {
     pool_.start([self = QPointer(this), path = path_, earlier, now = session_.now()] {
-        const auto book = store::LabBook::openForReading(path);
-        auto found = std::make_shared<store::Verification>();
-        if (book)
-            *found = (*book)->verify(earlier);
-        else
-            found->faults.push_back({book.error().what, {}});
-        if (found->sound() && !found->earlierSchema)
-            store::rememberVerified(path,
-                                    {found->events, found->head, found->before > 0 ? earlier->wholly : now});
-        else
-            QFile::remove(store::verifiedFile(path));
-        QMetaObject::invokeMethod(QCoreApplication::instance(), [self, found] {
-            if (!self)
-                return;
-            self->verification_ = *found;
-            Q_EMIT self->verified();
-        });
+        QMetaObject::invokeMethod(QCoreApplication::instance(),
+                                  [self, found = verificationOf(path, earlier, now, nullptr)] {
+                                      if (self)
+                                          self->take(found);
+                                  });
     });
+}
+
+void BookCare::take(const store::Verification& found) {
+    if (!found.cancelled) // what was found before is still what is known
+        verification_ = found;
+    Q_EMIT verified();
 }
 
 void BookCare::copy() {

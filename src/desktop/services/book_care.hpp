@@ -17,7 +17,7 @@ public:
     void begin();
     /// Verifies what was written since the last verification; all of the book once a week.
     void verify();
-    /// Verifies all of the book.
+    /// Verifies all of the book, as work that can be cancelled.
     void verifyAll();
     void copy();
     /// What the last verification found; nothing before the first has ended.
@@ -34,6 +34,7 @@ Q_SIGNALS:
     void displaced(const fusain::Problem& problem);
 
 private:
+    void take(const store::Verification& found);
     void verifyAfter(const std::optional<store::Verified>& earlier);
     void lookAtTheFile();
     void copyInto(const QString& folder);

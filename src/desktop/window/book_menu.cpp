@@ -110,8 +110,8 @@ void BookMenu::restoreBook() {
         return;
     const QString to = dialog.selectedFiles().constFirst();
     session_.background().run(
-        tr("Checking the copy and restoring it"), [from, to] { return store::LabBook::restore(from, to); },
-        this,
+        tr("Checking the copy and restoring it"),
+        [from, to](Progress& progress) { return store::LabBook::restore(from, to, &progress); }, this,
         [this, to](const Expected<void>& done) {
             if (session_.report(done))
                 openPath(to);

@@ -1,6 +1,5 @@
 #include "desktop/window/shell.hpp"
 
-#include "desktop/services/background.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/lab_settings.hpp"
 #include "desktop/services/lab_undo.hpp"
@@ -9,6 +8,7 @@
 #include "desktop/window/command_search.hpp"
 #include "desktop/window/help.hpp"
 #include "desktop/window/key_sheet.hpp"
+#include "desktop/window/work_line.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 #include "store/transfer/data_files.hpp"
@@ -37,8 +37,7 @@ Shell::Shell(Session& session)
       careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save a copy…"), true)),
       staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")),
       books_(new BookMenu(session, RecentBooks(), this)), commands_(new Commands(this)), undoBar_(new QFrame),
-      undoWords_(label({}, "soft", false)), undoBack_(button(tr("Undo"))), undoTime_(new QTimer(this)),
-      busyWords_(label({}, "soft")), busy_(new QProgressBar) {
+      undoWords_(label({}, "soft", false)), undoBack_(button(tr("Undo"))), undoTime_(new QTimer(this)) {
     helpReaders();
     setWindowTitle(QStringLiteral("Fusain"));
     // Large text on a small screen takes the screen and no more.
@@ -208,15 +207,9 @@ QWidget* Shell::buildSpine() {
     fusain->setAccessibleName(tr("Lab books, help, and about Fusain"));
     fusain->setMenu(bookMenu());
     for (QWidget* widget :
-         std::initializer_list<QWidget*>{busyWords_, busy_, links_, instruments,
+         std::initializer_list<QWidget*>{new WorkLine(session_.background()), links_, instruments,
                                          label(tr("At the bench"), "soft"), staff_, bookName_, fusain})
         foot->addWidget(widget);
-    busy_->setRange(0, 0); // how long it takes is not known
-    busy_->setTextVisible(false);
-    busy_->setMaximumHeight(scaled(6));
-    busy_->setAccessibleName(tr("Work under way"));
-    busy_->hide();
-    busyWords_->hide();
     layout->addLayout(foot);
     return spine;
 }
@@ -376,12 +369,6 @@ QWidget* Shell::undoLine() {
     connect(&session_.undoing(), &LabUndo::undone, this, [this](const QString& name) {
         undoWords_->setText({}); // the same words twice are said twice
         showUndo(session_.namesHidden() ? tr("Undone.") : tr("Undone: %1.").arg(name), false);
-    });
-    connect(&session_.background(), &Background::changed, this, [this] {
-        const QString name = session_.background().underWay();
-        busy_->setVisible(!name.isEmpty());
-        announce(busyWords_, name.isEmpty() ? QString() : tr("%1…").arg(name));
-        busyWords_->setVisible(!name.isEmpty());
     });
     return undoBar_;
 }

@@ -102,8 +102,6 @@ private:
     QLabel* undoWords_;
     QPushButton* undoBack_;
     QTimer* undoTime_;
-    QLabel* busyWords_; ///< long work that goes on beside the window
-    QProgressBar* busy_;
     BookMenu* books_;
 };
 

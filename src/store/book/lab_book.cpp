@@ -401,9 +401,9 @@ std::int64_t LabBook::eventCount() {
     return rows && rows->next() ? rows->value(0).toLongLong() : 0;
 }
 
-Verification LabBook::verify(const std::optional<Verified>& earlier) {
+Verification LabBook::verify(const std::optional<Verified>& earlier, Progress* progress) {
     const QSqlDatabase database = QSqlDatabase::database(connection_);
-    return earlier ? verifyNewPart(database, *earlier) : verifyBook(database);
+    return earlier ? verifyNewPart(database, *earlier) : verifyBook(database, progress);
 }
 
 Expected<void> LabBook::keep(std::string_view kind, const std::string& subject, const std::string& by,

@@ -105,7 +105,8 @@ public:
     /// Number of the last event of a subject; 0 when it has none.
     [[nodiscard]] std::int64_t lastEventOf(const std::string& subject);
     /// All of it; or, where an earlier verification is given, what was written after it.
-    [[nodiscard]] Verification verify(const std::optional<Verified>& earlier = {});
+    [[nodiscard]] Verification verify(const std::optional<Verified>& earlier = {},
+                                      Progress* progress = nullptr);
 
     // People
     Expected<void> save(const Client& client, const std::string& by);
@@ -161,8 +162,8 @@ public:
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> settingsUnder(const std::string& prefix);
 
     /// Writes a consistent copy to `target` and verifies it. @return a Problem, and no copy, when it is not
-    /// sound
-    Expected<void> backUp(const QString& target);
+    /// sound or was cancelled
+    Expected<void> backUp(const QString& target, Progress* progress = nullptr);
     /// Saves what this window holds, damaged or not, where there is no file: for a book whose own file is gone.
     /// @return what the verification of it found
     Expected<Verification> rescue(const QString& target);
@@ -174,7 +175,7 @@ public:
     /// Where they are in a second folder.
     [[nodiscard]] static QString copiesIn(const QString& folder, const QString& path);
     /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist.
-    static Expected<void> restore(const QString& backup, const QString& target);
+    static Expected<void> restore(const QString& backup, const QString& target, Progress* progress = nullptr);
 
 private:
     explicit LabBook(QString path);

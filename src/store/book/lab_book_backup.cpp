@@ -22,14 +22,26 @@ Expected<void> LabBook::writeCopy(const QString& partial) {
     return written ? Expected<void>() : tl::unexpected(written.error());
 }
 
-Expected<void> LabBook::backUp(const QString& target) {
+namespace {
+
+Expected<void> cancelled() {
+    return failure({FUSAIN_TEXT("Cancelled."), {}}, {}, {}, {FUSAIN_TEXT("No copy was made."), {}});
+}
+
+} // namespace
+
+Expected<void> LabBook::backUp(const QString& target, Progress* progress) {
     const QString partial = target + QStringLiteral(".partial");
     if (auto written = writeCopy(partial); !written)
         return written;
     {
         auto copy = openForReading(partial);
-        if (!copy || !(*copy)->verify().sound()) {
+        const Verification found = copy ? (*copy)->verify({}, progress) : Verification{};
+        if (!copy || !found.sound())
             QFile::remove(partial);
+        if (found.cancelled)
+            return cancelled();
+        if (!copy || !found.sound()) {
             const bool damaged = !verify().sound();
             return failure({damaged ? FUSAIN_TEXT("The lab book is damaged. No copy of it replaces a good one.")
                                     : FUSAIN_TEXT("The copy did not pass its check and was deleted."),
@@ -112,7 +124,7 @@ Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int kee
     return today;
 }
 
-Expected<void> LabBook::restore(const QString& backup, const QString& target) {
+Expected<void> LabBook::restore(const QString& backup, const QString& target, Progress* progress) {
     if (QFile::exists(target))
         return failure({FUSAIN_TEXT("There is already a file at the place to restore to."), {}},
                        target.toStdString(),
@@ -120,11 +132,13 @@ Expected<void> LabBook::restore(const QString& backup, const QString& target) {
     auto copy = openForReading(backup);
     if (!copy)
         return tl::unexpected(copy.error());
-    const Verification verification = (*copy)->verify();
+    const Verification verification = (*copy)->verify({}, progress);
+    if (verification.cancelled)
+        return cancelled();
     if (!verification.sound())
         return failure({FUSAIN_TEXT("This copy is damaged: {1}"), {verification.faults.front().what.english()}},
                        backup.toStdString(), {FUSAIN_TEXT("Try an older copy."), {}});
-    return (*copy)->backUp(target);
+    return (*copy)->backUp(target, progress);
 }
 
 } // namespace fusain::store

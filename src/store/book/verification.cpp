@@ -200,6 +200,11 @@ void checkFile(const QSqlDatabase& database, std::vector<Fault>& faults) {
             faults.push_back({{FUSAIN_TEXT("The file is damaged: {1}"), {said.toStdString()}}, {}});
 }
 
+std::size_t eventsIn(const QSqlDatabase& database) {
+    auto rows = run(database, QStringLiteral("SELECT count(*) FROM journal"));
+    return rows && rows->next() ? rows->value(0).toULongLong() : 0;
+}
+
 std::map<QString, QString> metaOf(const QSqlDatabase& database) {
     std::map<QString, QString> meta;
     auto rows = run(database, QStringLiteral("SELECT key, value FROM meta"));
@@ -342,7 +347,8 @@ std::optional<Instant> Verification::damagedSince() const {
 }
 
 Expected<std::vector<Difference>> differences(const QSqlDatabase& database,
-                                              const std::function<void(std::int64_t, const Message&)>& tell) {
+                                              const std::function<void(std::int64_t, const Message&)>& tell,
+                                              const std::function<bool(std::int64_t)>& wanted) {
     const PassingDatabase fresh;
     if (auto made = makeTables(fresh.get()); !made)
         return tl::unexpected(made.error());
@@ -353,6 +359,8 @@ Expected<std::vector<Difference>> differences(const QSqlDatabase& database,
     std::vector<Fault> broken; // told by verifyBook
     std::set<std::string> named;
     while (const auto event = chain.next(broken)) {
+        if (wanted && !wanted(event->sequence))
+            return std::vector<Difference>{};
         named.merge(blocksNamedIn(*event->data));
         auto applied = intoJournal(fresh.get(), *event);
         if (applied)
@@ -377,14 +385,24 @@ Expected<std::vector<Difference>> differences(const QSqlDatabase& database,
 
 // All of it in one reading transaction: what the window writes meanwhile is neither seen nor mistaken for
 // damage.
-Verification verifyBook(const QSqlDatabase& database) {
+Verification verifyBook(const QSqlDatabase& database, Progress* progress) {
     const Transaction oneMoment(database); // only read, so never committed
     Verification verification;
     checkFile(database, verification.faults);
+    const std::size_t all = eventsIn(database);
+    const auto wanted = [&](std::int64_t sequence, std::size_t before) {
+        if (progress)
+            progress->reached(before + static_cast<std::size_t>(sequence), 2 * all); // they are read twice
+        verification.cancelled = progress && progress->cancelled();
+        return !verification.cancelled;
+    };
     Chain chain(database);
     std::map<std::string, Instant> written;
-    while (const auto event = chain.next(verification.faults))
+    while (const auto event = chain.next(verification.faults)) {
+        if (!wanted(event->sequence, 0))
+            return verification;
         written[event->subject] = event->at;
+    }
     verification.events = chain.count();
     verification.head = chain.head();
     const auto meta = metaOf(database);
@@ -394,9 +412,12 @@ Verification verifyBook(const QSqlDatabase& database) {
         return verification;
     checkMeta(meta, chain, verification.faults);
     checkSchema(database, verification.faults);
-    const auto found = differences(database, [&](std::int64_t sequence, const Message& why) {
-        verification.faults.push_back(notApplied(sequence, why));
-    });
+    const auto found = differences(
+        database,
+        [&](std::int64_t sequence, const Message& why) {
+            verification.faults.push_back(notApplied(sequence, why));
+        },
+        [&](std::int64_t sequence) { return wanted(sequence, all); });
     addFaults(verification, found, written);
     return verification;
 }

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/base/progress.hpp"
 #include "record/base/calendar.hpp"
 #include "record/base/json_fwd.hpp"
 
@@ -27,15 +28,16 @@ struct Verification {
     std::string head;        ///< hash of the last
     std::int64_t before = 0; ///< events that an earlier verification vouches for; 0: all of them were looked at
     bool earlierSchema = false; ///< of an older Fusain: only the chain of events was looked at
+    bool cancelled = false;     ///< not all of it was looked at
     std::vector<Fault> faults;  ///< empty when everything is as it was written
-    [[nodiscard]] bool sound() const { return faults.empty(); }
+    [[nodiscard]] bool sound() const { return faults.empty() && !cancelled; }
     /// When the first thing was written that does not hold; nothing when the book is sound or it is not known.
     [[nodiscard]] std::optional<Instant> damagedSince() const;
 };
 
 /// Walks the chain of events, lets them write a fresh book beside this one, and compares every row of every
-/// table in both directions. Reads only.
-[[nodiscard]] Verification verifyBook(const QSqlDatabase& database);
+/// table in both directions. Reads only. @param progress is told of each event, and can cancel
+[[nodiscard]] Verification verifyBook(const QSqlDatabase& database, Progress* progress = nullptr);
 /// The same for what was written after an earlier verification: the chain from there, and the rows that the new
 /// events are about. All of the book where that cannot be told apart, or the earlier end is not in the journal.
 [[nodiscard]] Verification verifyNewPart(const QSqlDatabase& database, const Verified& earlier);
@@ -56,7 +58,9 @@ struct Difference {
 };
 /// Compares the rows of a book with what its events lead to. @param tell is given each event that cannot be
 /// read or applied
+/// @param wanted is asked with the number of each event; where it says no, nothing is compared
 [[nodiscard]] Expected<std::vector<Difference>>
-differences(const QSqlDatabase& database, const std::function<void(std::int64_t, const Message&)>& tell);
+differences(const QSqlDatabase& database, const std::function<void(std::int64_t, const Message&)>& tell,
+            const std::function<bool(std::int64_t)>& wanted = {});
 
 } // namespace fusain::store

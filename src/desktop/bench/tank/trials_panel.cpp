@@ -94,12 +94,19 @@ void TrialsPanel::showKeptTrial() {
     traceWords_->setText(tr("Trial %1").arg(trial->number));
     live_->setText(number(trial->gross.value(), 2) + QStringLiteral(" kg"));
     if (!trial->trace.samples.empty()) {
-        const auto reading = hydrostatic::analyseTrace(trial->trace.samples, trial->tare);
-        plot_->setPaint(
-            [trace = trial->trace.samples, reading, &palette](QPainter& painter, const QRectF& area) {
-                report::paintTrace(painter, area, {trace, reading}, palette);
-            });
+        plot_->setPaint([trace = trial->trace.samples, reading = readingOf(*trial),
+                         &palette](QPainter& painter, const QRectF& area) {
+            report::paintTrace(painter, area, {trace, reading}, palette);
+        });
     }
+}
+
+// Read once: every change of the book comes by here.
+const hydrostatic::TraceReading& TrialsPanel::readingOf(const WeighingTrial& trial) {
+    const std::pair which(run().record().id, trial.number);
+    if (std::exchange(readTrial_, which) != which)
+        keptReading_ = hydrostatic::analyseTrace(trial.trace.samples, trial.tare);
+    return keptReading_;
 }
 
 void TrialsPanel::refresh() {
@@ -176,9 +183,14 @@ bool TrialsPanel::mayDive() {
 
 void TrialsPanel::acceptTrace() {
     TrialRecording& trace = recording<TrialRecording>();
+    const auto reading = trace.reading();
     const auto accepted = own().acceptTrace(trace.samples(), trace.from());
     if (accepted || !own().recordedUnderThisCheck(trace.from()))
         trace.clear(); // otherwise it is still here: accept again when the obstacle is gone
+    if (accepted) {
+        readTrial_ = {run().record().id, own().test().trials.back().number};
+        keptReading_ = reading;
+    }
     session_.report(accepted);
 }
 

@@ -38,6 +38,7 @@ private:
     void acceptTyped();
     void showTrace();
     void showKeptTrial();
+    [[nodiscard]] const hydrostatic::TraceReading& readingOf(const WeighingTrial& trial);
     void loadTrace();
     void saveTrace();
     void goOnWithWhatThereIs();
@@ -49,6 +50,8 @@ private:
     ValueField* typed_;
     std::optional<std::size_t> warnedAt_; ///< after so many dives somebody was told to rest
     QTableWidget* table_;
+    std::pair<std::string, int> readTrial_; ///< test and number of the kept trial that was read last
+    hydrostatic::TraceReading keptReading_;
 };
 
 } // namespace fusain::desktop

@@ -11,6 +11,7 @@
 #include "store/transfer/imports.hpp"
 
 #include <QFileInfo>
+#include <QProgressDialog>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -18,6 +19,7 @@
 namespace fusain::desktop {
 namespace {
 
+constexpr int shownAfter = 300; // ms; a few rows are there before anybody reads of them
 const std::string mappingSetting = "import-mapping.analyzer";
 
 QStringList usualTargets() {
@@ -171,13 +173,21 @@ Expected<void> ImportDialog::importRow(const exchange::ImportedRow& row) {
 int ImportDialog::importGood() {
     // One act: a cut, a full disk or a row that is refused after all leaves the book as it was.
     int imported = 0;
+    const auto good = static_cast<int>(
+        std::ranges::count_if(rows_, [](const exchange::ImportedRow& row) { return !row.problem; }));
+    QProgressDialog progress(tr("Importing %1 rows…").arg(good), tr("Cancel"), 0, good, this);
+    progress.setWindowModality(Qt::WindowModal);
+    progress.setMinimumDuration(shownAfter);
     const store::ImportedFrom from{session_.atTheBench().id, session_.now(), source_, hash_};
     const auto done = store::asImport(session_.book(), from, [&]() -> Expected<void> {
         for (const exchange::ImportedRow& row : rows_)
             if (!row.problem) {
                 if (auto kept = importRow(row); !kept)
                     return kept;
-                ++imported;
+                progress.setValue(++imported);
+                if (progress.wasCanceled())
+                    return failure({FUSAIN_TEXT("Cancelled."), {}}, {}, {},
+                                   {FUSAIN_TEXT("No row was imported."), {}});
             }
         return session_.book().setSetting(mappingSetting, exchange::toJson(mapping()).dump(),
                                           session_.atTheBench().id);

@@ -1,6 +1,7 @@
 #include "desktop/places/clients/record_menu.hpp"
 
 #include "desktop/places/clients/imports_dialog.hpp"
+#include "desktop/services/background.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
@@ -73,22 +74,36 @@ void RecordMenu::saveBundle() {
     const auto client = chosen_();
     if (!client)
         return;
-    const auto tests = signedTests(*client);
-    std::vector<std::string> reports;
+    const auto tests = std::make_shared<const std::vector<ComputedTest>>(signedTests(*client));
+    const auto reports = std::make_shared<std::vector<std::string>>();
+    session_.background().runInSlices(
+        tr("Writing the reports of %1").arg(session_.nameOf(*client)), tests->size(),
+        [this, tests, reports](std::size_t i) -> Expected<void> {
+            auto pdf = labCopyOf((*tests)[i]);
+            if (!pdf)
+                return tl::unexpected(pdf.error());
+            reports->push_back(std::move(*pdf));
+            return {};
+        },
+        this,
+        [this, client = *client, tests, reports](const Expected<void>& done) {
+            if (session_.report(done))
+                saveChosen(session_, parentWidget(), tr("Save a health record"),
+                           QString::fromStdString(client.code + "-fhir.json"), tr("FHIR bundles (*.json)"),
+                           exchange::fhirBundle(client, *tests, *reports, session_.namesHidden()).dump(1));
+        });
+}
+
+Expected<std::string> RecordMenu::labCopyOf(const ComputedTest& test) {
     const QTemporaryDir folder;
-    for (const ComputedTest& test : tests) {
-        const QString path = folder.filePath(QString::number(reports.size()) + QStringLiteral(".pdf"));
-        const auto report = session_.computing().reportOnPaper(test.test);
-        const auto written = report ? report::writePdf(report::labCopy(*report), path, tr("Lab copy"))
-                                    : Expected<void>(tl::unexpected(report.error()));
-        if (!session_.report(written))
-            return;
-        QFile file(path);
-        reports.push_back(file.open(QIODevice::ReadOnly) ? file.readAll().toStdString() : std::string());
-    }
-    saveChosen(session_, parentWidget(), tr("Save a health record"),
-               QString::fromStdString(client->code + "-fhir.json"), tr("FHIR bundles (*.json)"),
-               exchange::fhirBundle(*client, tests, reports, session_.namesHidden()).dump(1));
+    const QString path = folder.filePath(QStringLiteral("copy.pdf"));
+    const auto report = session_.computing().reportOnPaper(test.test);
+    const auto written = report ? report::writePdf(report::labCopy(*report), path, tr("Lab copy"))
+                                : Expected<void>(tl::unexpected(report.error()));
+    if (!written)
+        return tl::unexpected(written.error());
+    QFile file(path);
+    return file.open(QIODevice::ReadOnly) ? file.readAll().toStdString() : std::string();
 }
 
 void RecordMenu::showImports() {

@@ -31,6 +31,7 @@ Q_SIGNALS:
     void takenBack();
 
 private:
+    [[nodiscard]] Expected<std::string> labCopyOf(const ComputedTest& test);
     Session& session_;
     std::function<std::optional<Client>()> chosen_;
 };

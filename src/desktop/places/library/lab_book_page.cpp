@@ -41,6 +41,8 @@ void LabBookPage::verify() {
 void LabBookPage::show() {
     if (const auto& verification = session_.care().verification())
         book_->setText(verificationWords(*verification));
+    else
+        book_->setText(tr("Not verified."));
 }
 
 // Where a second copy of each day goes: another disk, so that one does not take both.
@@ -59,9 +61,9 @@ void LabBookPage::backUp() {
     copies_->setText(tr("Backing up…"));
     session_.background().run(
         tr("Backing up to %1").arg(path),
-        [from = session_.book().path(), path]() -> Expected<void> {
+        [from = session_.book().path(), path](Progress& progress) -> Expected<void> {
             const auto book = store::LabBook::openForReading(from);
-            return book ? (*book)->backUp(path) : tl::unexpected(book.error());
+            return book ? (*book)->backUp(path, &progress) : tl::unexpected(book.error());
         },
         this,
         [this, path](const Expected<void>& done) {

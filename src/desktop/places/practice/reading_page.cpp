@@ -1,6 +1,7 @@
 #include "desktop/places/practice/reading_page.hpp"
 
 #include "desktop/places/practice/made_up_visits.hpp"
+#include "desktop/services/background.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
@@ -71,7 +72,7 @@ ReadingPage::ReadingPage(Session& session, Attempts& attempts)
     });
     connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (row >= 0 && isVisible())
-            open(session_.catalogue().readings[static_cast<std::size_t>(row)].id);
+            prepareAndOpen(session_.catalogue().readings[static_cast<std::size_t>(row)]);
     });
     connect(check_, &QPushButton::clicked, this, [this] { check(); });
 }
@@ -90,43 +91,78 @@ void ReadingPage::refresh() {
     if (!shown_ && isVisible() && !exercises.empty()) {
         const QSignalBlocker blocker(list_);
         list_->setCurrentRow(0);
-        open(exercises.front().id);
+        prepareAndOpen(exercises.front());
     }
 }
 
-// The person and both visits are made once in a practice book and found again later.
-Expected<void> ReadingPage::make(const ReadingExercise& exercise) {
-    const std::string by = session_.atTheBench().id;
+// One visit after the other, so that the window answers meanwhile; the one asked for last is opened.
+void ReadingPage::prepareAndOpen(const ReadingExercise& exercise) {
+    if (std::exchange(preparing_, &exercise) == &exercise)
+        return;
+    session_.background().runInSlices(
+        tr("Preparing the page"), exercise.visits.size(),
+        [this, &exercise,
+         random = std::make_shared<simulation::Random>(static_cast<std::uint64_t>(exercise.seed))](
+            std::size_t) { return playNext(exercise, *random); },
+        this,
+        [this, &exercise](const Expected<void>& done) {
+            if (preparing_ != &exercise)
+                return;
+            preparing_ = nullptr;
+            if (!done)
+                session_.report(done);
+            else if (isVisible())
+                open(exercise.id);
+        });
+}
+
+// The person and the visits are made once in a practice book and found again later.
+Expected<Client> ReadingPage::personOf(const ReadingExercise& exercise) {
     const std::string id = "reading-" + exercise.id;
-    if (!session_.book().client(id)) {
-        const Client person{id,
-                            "R-" + exercise.id.substr(exercise.id.find('-') + 1),
-                            report::say(exercise.title).toStdString(),
-                            *dateFromIso("1988-05-05"),
-                            exercise.person->value("sex", "female") == "male" ? Sex::Male : Sex::Female,
-                            metresFromCentimetres(exercise.person->at("height_cm").get<double>()),
-                            UnitSystem::Metric,
-                            {},
-                            false};
-        if (auto done = session_.book().save(person, by); !done)
-            return done;
-    }
-    const Client person = *session_.book().client(id);
-    auto tests = session_.book().testsOf(id);
+    if (auto known = session_.book().client(id))
+        return *known;
+    const Client person{id,
+                        "R-" + exercise.id.substr(exercise.id.find('-') + 1),
+                        report::say(exercise.title).toStdString(),
+                        *dateFromIso("1988-05-05"),
+                        exercise.person->value("sex", "female") == "male" ? Sex::Male : Sex::Female,
+                        metresFromCentimetres(exercise.person->at("height_cm").get<double>()),
+                        UnitSystem::Metric,
+                        {},
+                        false};
+    const auto done = session_.book().save(person, session_.atTheBench().id);
+    return done ? Expected<Client>(person) : tl::unexpected(done.error());
+}
+
+std::vector<AnyTest> ReadingPage::playedVisits(const ReadingExercise& exercise) {
+    auto tests = session_.book().testsOf("reading-" + exercise.id);
     std::erase_if(tests, [](const AnyTest& test) { return common(test).state != TestState::Signed; });
+    return tests;
+}
+
+Expected<void> ReadingPage::playNext(const ReadingExercise& exercise, simulation::Random& random) {
+    const std::size_t visit = playedVisits(exercise).size();
+    if (visit >= exercise.visits.size())
+        return {};
+    const auto person = personOf(exercise);
+    if (!person)
+        return tl::unexpected(person.error());
+    const auto played = playVisit(session_, *person, exercise.visits[visit], exercise.person, random);
+    return played ? Expected<void>() : tl::unexpected(played.error());
+}
+
+Expected<void> ReadingPage::make(const ReadingExercise& exercise) {
     simulation::Random random(static_cast<std::uint64_t>(exercise.seed));
-    for (std::size_t visit = tests.size(); visit < exercise.visits.size(); ++visit)
-        if (const auto played = playVisit(session_, person, exercise.visits[visit], exercise.person, random);
-            !played)
-            return tl::unexpected(played.error());
+    for (std::size_t visit = 0; visit < exercise.visits.size(); ++visit)
+        if (auto played = playNext(exercise, random); !played)
+            return played;
     tests_.clear();
-    for (const AnyTest& test : session_.book().testsOf(id))
-        if (common(test).state == TestState::Signed) {
-            auto computed = session_.computing().computed(test);
-            if (!computed)
-                return tl::unexpected(computed.error());
-            tests_.push_back(std::move(*computed));
-        }
+    for (const AnyTest& test : playedVisits(exercise)) {
+        auto computed = session_.computing().computed(test);
+        if (!computed)
+            return tl::unexpected(computed.error());
+        tests_.push_back(std::move(*computed));
+    }
     return {};
 }
 
@@ -135,6 +171,7 @@ bool ReadingPage::open(const std::string& exerciseId) {
     const auto exercise = std::ranges::find(exercises, exerciseId, &ReadingExercise::id);
     if (exercise == exercises.end())
         return false;
+    preparing_ = nullptr;
     // Success is not reported: the page that is being opened would be refreshed, and opened again.
     if (const auto made = make(*exercise); !made)
         return session_.report(made);

@@ -30,6 +30,10 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void prepareAndOpen(const ReadingExercise& exercise);
+    [[nodiscard]] std::vector<AnyTest> playedVisits(const ReadingExercise& exercise);
+    Expected<Client> personOf(const ReadingExercise& exercise);
+    Expected<void> playNext(const ReadingExercise& exercise, simulation::Random& random);
     Expected<void> make(const ReadingExercise& exercise);
     void showPage(const ReadingExercise& exercise);
     void showMarks();
@@ -42,7 +46,7 @@ private:
     QLabel *story_, *answer_;
     QTableWidget* lines_;
     QPushButton* check_;
-    const ReadingExercise* shown_ = nullptr;
+    const ReadingExercise *shown_ = nullptr, *preparing_ = nullptr;
     std::vector<ComputedTest> tests_;
     std::vector<ReadingLine> key_;
     std::vector<std::optional<Verdict>> marks_;

@@ -47,7 +47,7 @@ report::ArcModel arcOf(const impedance::Sweep& sweep) {
 WhatIfPage::WhatIfPage(Session& session)
     : session_(session), method_(new QComboBox), sex_(new QComboBox), faults_(new QListWidget),
       recording_(new FigureView(tr("The recording"), 250)), rule_(new FigureView(tr("Result and truth"), 110)),
-      reading_(label({}, "verdict")), result_(label({}, "heading")) {
+      reading_(label({}, "verdict")), result_(label({}, "heading")), answers_(this) {
     method_->setAccessibleName(tr("Method"));
     for (const std::string_view each : methods)
         method_->addItem(report::say(methodTitle(each)),
@@ -147,6 +147,7 @@ void WhatIfPage::setFault(const QString& name, bool on) {
         if (faults_->item(row)->data(Qt::UserRole).toString() == name)
             faults_->item(row)->setCheckState(on ? Qt::Checked : Qt::Unchecked);
     tryOut();
+    answers_.finish();
 }
 
 void WhatIfPage::showMethod() {
@@ -192,17 +193,20 @@ void WhatIfPage::tryOut() {
     if (!isVisible())
         return;
     const auto tried = experiment();
-    const auto finding = simulation::tryOut(tried, session_.policies().forNewTest(tried.method),
-                                            session_.catalogue().protocolFor(tried.method));
-    if (!finding) {
-        session_.report(tl::unexpected(finding.error()));
-        return;
-    }
-    showRecording(*finding);
-    showResult(tried, *finding);
+    answers_.ask([this, tried, policy = session_.policies().forNewTest(tried.method),
+                  protocol = session_.catalogue().protocolFor(tried.method)]() -> std::function<void()> {
+        const auto finding = simulation::tryOut(tried, policy, protocol);
+        if (!finding)
+            return [this, problem = finding.error()] { session_.report(tl::unexpected(problem)); };
+        return [this, tried, finding = *finding, submersion = hydrostatic::analyseTrace(finding->submersion)] {
+            showRecording(finding, submersion);
+            showResult(tried, finding);
+        };
+    });
 }
 
-void WhatIfPage::showRecording(const simulation::Finding& finding) {
+void WhatIfPage::showRecording(const simulation::Finding& finding,
+                               const hydrostatic::TraceReading& submersion) {
     const QString says = finding.reading.empty() ? tr("Nothing to object to.") : report::say(finding.reading);
     reading_->setText(finding.usable ? tr("Would be taken: %1").arg(says)
                                      : tr("▲ Would be refused: %1").arg(says));
@@ -221,8 +225,7 @@ void WhatIfPage::showRecording(const simulation::Finding& finding) {
                 report::paintRegionMatrix(painter, area, regions, palette);
             });
     else
-        recording_->setPaint([samples = finding.submersion,
-                              reading = hydrostatic::analyseTrace(finding.submersion),
+        recording_->setPaint([samples = finding.submersion, reading = submersion,
                               &palette](QPainter& painter, const QRectF& area) {
             report::paintTrace(painter, area, {samples, reading}, palette);
         });

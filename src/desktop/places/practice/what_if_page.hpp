@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/services/latest_answer.hpp"
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
@@ -41,7 +42,7 @@ private:
     [[nodiscard]] simulation::Experiment experiment() const;
     void showMethod();
     void tryOut();
-    void showRecording(const simulation::Finding& finding);
+    void showRecording(const simulation::Finding& finding, const hydrostatic::TraceReading& submersion);
     void showResult(const simulation::Experiment& tried, const simulation::Finding& finding);
 
     Session& session_;
@@ -51,6 +52,7 @@ private:
     FigureView *recording_, *rule_;
     QLabel *reading_, *result_;
     QTimer soon_;
+    LatestAnswer answers_;
 };
 
 } // namespace fusain::desktop

@@ -2,12 +2,12 @@
 
 #include "core/quality/precision_study.hpp"
 #include "desktop/places/quality/second_day_dialog.hpp"
+#include "desktop/services/background.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "exchange/lab/quality_csv.hpp"
 #include "procedure/all/methods.hpp"
-#include "procedure/quality/quality_review.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
@@ -194,8 +194,7 @@ std::string PrecisionPage::method() const {
 }
 
 // The study speaks for these hands only.
-bool PrecisionPage::inChosenHands(const std::string& technician) const {
-    const std::string group = group_->currentData().toString().toStdString();
+bool PrecisionPage::inHands(const std::string& group, const std::string& technician) const {
     if (group.empty() || group == technician)
         return true;
     return std::ranges::any_of(session_.book().staff(), [&](const Staff& staff) {
@@ -203,26 +202,52 @@ bool PrecisionPage::inChosenHands(const std::string& technician) const {
     });
 }
 
+PrecisionPage::Asked PrecisionPage::asked() const {
+    return {instrument_,
+            quantity_->currentData().toString().toStdString(),
+            group_->currentData().toString().toStdString(),
+            design_->currentIndex() == 1,
+            plan_->currentData().toInt(),
+            population()};
+}
+
+std::optional<StudyValue> PrecisionPage::valueOf(const AnyTest& test, const Asked& asked) {
+    if (common(test).state != TestState::Signed || !inHands(asked.group, common(test).startedBy))
+        return std::nullopt;
+    const auto computed = session_.computing().computed(test);
+    const auto* body = computed ? computed->composition() : nullptr;
+    if (!body || !asked.people.covers(common(test).subject.sex, body->fatPercent.estimate().value()))
+        return std::nullopt;
+    const double value = asked.quantity == "fat-percent" ? body->fatPercent.estimate().value()
+                         : asked.quantity == "fat-mass"  ? body->fatMass.estimate().value()
+                                                         : body->fatFreeMass.estimate().value();
+    return StudyValue{common(test).subject.clientId, common(test).startedAt, value,
+                      computed->shared().setting + computed->shared().conversion};
+}
+
 // Nobody has to type what stands in the lab book.
 void PrecisionPage::takeFromTests() {
-    const std::string quantity = quantity_->currentData().toString().toStdString();
-    const StudiedPeople people = population();
-    std::vector<StudyValue> values;
-    for (const AnyTest& test : session_.book().testsSince(Instant{}, method())) {
-        if (common(test).state != TestState::Signed || !inChosenHands(common(test).startedBy))
-            continue;
-        const auto computed = session_.computing().computed(test);
-        const auto* body = computed ? computed->composition() : nullptr;
-        if (!body || !people.covers(common(test).subject.sex, body->fatPercent.estimate().value()))
-            continue;
-        const double value = quantity == "fat-percent" ? body->fatPercent.estimate().value()
-                             : quantity == "fat-mass"  ? body->fatMass.estimate().value()
-                                                       : body->fatFreeMass.estimate().value();
-        values.push_back({common(test).subject.clientId, common(test).startedAt, value,
-                          computed->shared().setting + computed->shared().conversion});
-    }
-    collected_ = repeatsFor(design_->currentIndex() == 1, plan_->currentData().toInt(), std::move(values),
-                            &report::sameDay);
+    const auto tests =
+        std::make_shared<const std::vector<AnyTest>>(session_.book().testsSince(Instant{}, method()));
+    const auto values = std::make_shared<std::vector<StudyValue>>();
+    session_.background().runInSlices(
+        tr("Looking for repeats in the signed tests"), tests->size(),
+        [this, tests, values, question = asked()](std::size_t i) -> Expected<void> {
+            if (auto value = valueOf((*tests)[i], question))
+                values->push_back(std::move(*value));
+            return {};
+        },
+        this,
+        [this, values, question = asked()](const Expected<void>& done) {
+            if (session_.report(done))
+                takeRepeats(question, std::move(*values));
+        });
+}
+
+void PrecisionPage::takeRepeats(const Asked& question, std::vector<StudyValue> values) {
+    if (question != asked())
+        return; // something else was chosen meanwhile
+    collected_ = repeatsFor(question.betweenDays, question.repeats, std::move(values), &report::sameDay);
     if (collected_.empty())
         session_.report(failure({FUSAIN_TEXT("No client has enough signed tests for this design yet."), {}}, {},
                                 {FUSAIN_TEXT("Book their second day, or type the repeats."), {}}));

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "procedure/quality/quality_review.hpp"
 
 namespace fusain::desktop {
 
@@ -18,9 +19,20 @@ private:
     void importStudy();
     void keepStudy();
     void takeFromTests();
+    /// What a study is to be of.
+    struct Asked {
+        std::string instrument, quantity, group;
+        bool betweenDays = false;
+        int repeats = 0; ///< of each person, by the plan
+        StudiedPeople people;
+        bool operator==(const Asked&) const = default;
+    };
+    [[nodiscard]] Asked asked() const;
+    [[nodiscard]] std::optional<StudyValue> valueOf(const AnyTest& test, const Asked& asked);
+    void takeRepeats(const Asked& asked, std::vector<StudyValue> values);
     void bookSecondDay();
     [[nodiscard]] StudiedPeople population() const;
-    [[nodiscard]] bool inChosenHands(const std::string& technician) const;
+    [[nodiscard]] bool inHands(const std::string& group, const std::string& technician) const;
     [[nodiscard]] std::string method() const; ///< that the instrument is studied for
 
     Session& session_;

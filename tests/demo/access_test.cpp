@@ -83,6 +83,29 @@ protected:
             look(QStringLiteral("clients %1").arg(static_cast<int>(page)));
         }
     }
+
+    // Buttons, names of fields and headings; tables and lists shorten with dots and a tip.
+    void expectWholeWords(const QString& where) {
+        const auto about = [&](const QWidget* each, const QString& words) {
+            return QStringLiteral("%1 at %2 % in %3x%4: %5 \"%6\" has %7 of %8")
+                .arg(where)
+                .arg(100.0 * textScale())
+                .arg(shell->width())
+                .arg(shell->height())
+                .arg(QString::fromLatin1(each->metaObject()->className()), words)
+                .arg(each->width())
+                .arg(each->sizeHint().width())
+                .toStdString();
+        };
+        for (const QPushButton* each : shell->findChildren<QPushButton*>())
+            if (each->isVisible())
+                EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
+        for (const QLabel* each : shell->findChildren<QLabel*>())
+            if (each->isVisible() && !each->wordWrap())
+                EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
+            else if (each->isVisible() && !each->text().isEmpty())
+                EXPECT_GE(each->height() + 1, each->heightForWidth(each->width())) << about(each, each->text());
+    }
 };
 
 TEST_F(Access, EveryControlHasANameThatReachesAReader) {
@@ -124,35 +147,34 @@ TEST_F(Access, EveryFigureSaysWhatItShows) {
     EXPECT_GE(figures.size(), 6) << figures.values().join(QStringLiteral(", ")).toStdString();
 }
 
-// Buttons, names of fields and headings at every size of text; tables and lists shorten with dots and a tip.
 TEST_F(Access, NoWordIsCutAtAnySizeOfText) {
     for (const auto& [text, size] : {std::pair(1.0, QSize(1180, 720)), std::pair(1.0, QSize(1280, 800)),
                                      std::pair(1.5, QSize(1920, 1200)), std::pair(2.0, QSize(2560, 1600))}) {
         openAt(text);
         shell->resize(size);
-        everywhere([&, text = text, size = size](const QString& where) {
-            const auto about = [&](const QWidget* each, const QString& words) {
-                return QStringLiteral("%1 at %2 % in %3x%4: %5 \"%6\" has %7 of %8")
-                    .arg(where)
-                    .arg(100.0 * text)
-                    .arg(size.width())
-                    .arg(size.height())
-                    .arg(QString::fromLatin1(each->metaObject()->className()), words)
-                    .arg(each->width())
-                    .arg(each->sizeHint().width())
-                    .toStdString();
-            };
-            for (const QPushButton* each : shell->findChildren<QPushButton*>())
-                if (each->isVisible())
-                    EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
-            for (const QLabel* each : shell->findChildren<QLabel*>())
-                if (each->isVisible() && !each->wordWrap())
-                    EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
-                else if (each->isVisible() && !each->text().isEmpty())
-                    EXPECT_GE(each->height() + 1, each->heightForWidth(each->width()))
-                        << about(each, each->text());
-        });
+        everywhere([this](const QString& where) { expectWholeWords(where); });
     }
+}
+
+// A language that is read from the right has its places there, its notices beside them, and nothing is cut.
+TEST_F(Access, AWindowReadFromTheRightIsMirrored) {
+    QApplication::setLayoutDirection(Qt::RightToLeft);
+    openAt(1.0);
+    shell->resize(1280, 800);
+    const auto x = [this](const QWidget* widget) { return widget->mapTo(shell.get(), QPoint(0, 0)).x(); };
+    everywhere([&](const QString& where) {
+        expectWholeWords(where);
+        const auto* spine = shell->findChild<QWidget*>(QStringLiteral("spine"));
+        EXPECT_EQ(x(spine) + spine->width(), shell->width()) << where.toStdString();
+        session->report(failure({"A notice.", {}}));
+        for (const QFrame* notice : shell->findChildren<QFrame*>(QStringLiteral("notice")))
+            if (notice->isVisible()) {
+                EXPECT_GE(x(notice), 0);
+                EXPECT_LE(x(notice) + notice->width(), x(spine)) << where.toStdString();
+            }
+    });
+    QApplication::setLayoutDirection(Qt::LeftToRight);
+    openAt(1.0);
 }
 
 TEST_F(Access, TheDayIsReadWithItsAppointments) {

@@ -131,8 +131,23 @@ TEST_F(CommandsOfTheWindow, AMovedAppointmentGoesBackWithOneKey) {
     shell->day().ribbon().choose(QString::fromStdString(id));
     QTest::keyClick(&shell->day().ribbon(), Qt::Key_Right, Qt::ShiftModifier);
     EXPECT_EQ(visitAt(), at(65.0));
+    const auto said = [this] {
+        for (const QFrame* notice : shell->findChildren<QFrame*>(QStringLiteral("notice")))
+            for (const QLabel* words : notice->findChildren<QLabel*>())
+                if (words->isVisible())
+                    return words->text();
+        return QString();
+    };
+    EXPECT_TRUE(said().startsWith(QStringLiteral("Done: ")) && said().contains(QStringLiteral("Ctrl+Z")))
+        << said().toStdString();
     QTest::keyClick(shell.get(), Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(visitAt(), at(60.0));
+    EXPECT_TRUE(said().startsWith(QStringLiteral("Undone: "))) << said().toStdString();
+    session->setNamesHidden(true);
+    commands().run(command("window.redo"));
+    QTest::keyClick(shell.get(), Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(said(), QStringLiteral("Undone.")); // the name of what was done may have a client's in it
+    session->setNamesHidden(false);
     commands().run(command("window.redo"));
     EXPECT_EQ(visitAt(), at(65.0));
     // Somebody else moved it: it stays, and the reason is said.
@@ -193,8 +208,13 @@ TEST_F(CommandsOfTheWindow, TheWindowComesBackAsItWasLeft) {
     shell->clients().showClient(QString::fromStdString(client.id));
     shell->open(PlaceName::Clients);
     session->setDark(true);
+    session->setHighContrast(true);
     shell->close();
     reopen();
+    EXPECT_TRUE(session->highContrast());
+    EXPECT_EQ(&session->palette(), &report::strongDarkPalette());
+    session->setHighContrast(false);
+    EXPECT_EQ(&session->palette(), &report::darkPalette());
     EXPECT_TRUE(shell->clients().isVisible());
     EXPECT_EQ(shell->clients().chosen().toStdString(), client.id);
     EXPECT_TRUE(session->dark());

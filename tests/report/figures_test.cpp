@@ -49,7 +49,8 @@ class Figures : public ::testing::Test {
 protected:
     static void SetUpTestSuite() { loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts")); }
     static void expectDrawn(const char* name, const Paint& paint, int least = 300) {
-        for (const Palette* palette : {&lightPalette(), &darkPalette(), &printPalette()}) {
+        for (const Palette* palette :
+             {&lightPalette(), &darkPalette(), &printPalette(), &strongLightPalette(), &strongDarkPalette()}) {
             const Ink ink = inkOf(paint, *palette);
             EXPECT_GT(ink.inside, least) << name;
             EXPECT_EQ(ink.outside, 0) << name << " leaves its area";
@@ -70,6 +71,31 @@ protected:
         EXPECT_EQ(inkOf(paint, lightPalette()).outside, 0) << name << " leaves its area";
     }
 };
+
+// Computed apart from this code by the formula of WCAG 2.1.
+TEST_F(Figures, TheContrastOfTwoColoursIsTheOneOfTheGuidelines) {
+    EXPECT_NEAR(contrastOf(Qt::black, Qt::white), 21.0, 1e-9);
+    EXPECT_NEAR(contrastOf(Qt::white, Qt::white), 1.0, 1e-12);
+    EXPECT_NEAR(contrastOf(QColor(0x777777), Qt::white), 4.47808, 1e-5);
+    EXPECT_NEAR(contrastOf(Qt::white, QColor(0x777777)), 4.47808, 1e-5);
+    EXPECT_NEAR(contrastOf(QColor(0xA62B5B), QColor(0xFFFDF8)), 6.62523, 1e-5);
+}
+
+TEST_F(Figures, TextAndMarksCanBeReadInEveryAppearance) {
+    for (const Palette* palette : {&lightPalette(), &darkPalette(), &printPalette()})
+        for (const QColor& ground : {palette->paper, palette->sheet})
+            for (const QColor& text :
+                 {palette->ink, palette->softInk, palette->berry, palette->aril, palette->leaf})
+                EXPECT_GE(contrastOf(text, ground), 4.5)
+                    << text.name().toStdString() << ground.name().toStdString();
+    for (const Palette* palette : {&strongLightPalette(), &strongDarkPalette()})
+        for (const QColor& ground : {palette->paper, palette->sheet}) {
+            for (const QColor& text :
+                 {palette->ink, palette->softInk, palette->berry, palette->aril, palette->leaf})
+                EXPECT_GE(contrastOf(text, ground), 7.0) << text.name().toStdString();
+            EXPECT_GE(contrastOf(palette->rule, ground), 4.5);
+        }
+}
 
 TrendModel trend(int lines, int points) {
     TrendModel model;

@@ -18,6 +18,12 @@
 #include <algorithm>
 
 namespace fusain::desktop {
+namespace {
+
+// Themes for every day stay below; those for high contrast are black and white, 21.
+constexpr double contrastOfUsualDesktops = 20.0;
+
+} // namespace
 
 Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, OwnSettings own,
                  QObject* parent)
@@ -39,7 +45,12 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
             atTheBench_ = staff;
     // Until a person chooses: as the lab book of before had it, else as the desktop is.
     const std::string theme = book_->setting("theme");
-    const bool darkDesktop = QGuiApplication::palette().color(QPalette::Window).lightness() < 128;
+    const QPalette desktop = QGuiApplication::palette();
+    const bool darkDesktop = desktop.color(QPalette::Window).lightness() < 128;
+    highContrast_ = ofPerson(QStringLiteral("high-contrast"),
+                             report::contrastOf(desktop.color(QPalette::Window),
+                                                desktop.color(QPalette::WindowText)) > contrastOfUsualDesktops)
+                        .toBool();
     dark_ = ofPerson(QStringLiteral("dark"), theme.empty() ? darkDesktop : theme == "dark").toBool();
     for (const QString& role : link::InstrumentHub::roles())
         hub_.configure(role, link::LinkSettings::fromText(
@@ -78,11 +89,22 @@ void Session::setAtTheBench(const Staff& staff) {
     for (const auto& each : open_)
         each->procedure->setAtTheBench(staff);
     report(book_->setSetting("at-the-bench", staff.id, staff.id));
-    if (const bool dark = ofPerson(QStringLiteral("dark"), dark_).toBool(); dark != dark_) {
-        dark_ = dark;
-        Q_EMIT appearanceChanged();
-    }
+    recallLook();
     Q_EMIT personChanged();
+}
+
+void Session::recallLook() {
+    const std::pair before(dark_, highContrast_);
+    dark_ = ofPerson(QStringLiteral("dark"), dark_).toBool();
+    highContrast_ = ofPerson(QStringLiteral("high-contrast"), highContrast_).toBool();
+    if (before != std::pair(dark_, highContrast_))
+        Q_EMIT appearanceChanged();
+}
+
+const report::Palette& Session::palette() const {
+    if (highContrast_)
+        return dark_ ? report::strongDarkPalette() : report::strongLightPalette();
+    return dark_ ? report::darkPalette() : report::lightPalette();
 }
 
 void Session::setNamesHidden(bool hidden) {
@@ -93,6 +115,12 @@ void Session::setNamesHidden(bool hidden) {
 void Session::setDark(bool dark) {
     dark_ = dark;
     setOfPerson(QStringLiteral("dark"), dark);
+    Q_EMIT appearanceChanged();
+}
+
+void Session::setHighContrast(bool high) {
+    highContrast_ = high;
+    setOfPerson(QStringLiteral("high-contrast"), high);
     Q_EMIT appearanceChanged();
 }
 

@@ -67,12 +67,13 @@ public:
     void setNamesHidden(bool hidden);
     [[nodiscard]] bool dark() const { return dark_; }
     void setDark(bool dark);
+    /// Black on white or white on black; what the desktop asks for until the person has chosen.
+    [[nodiscard]] bool highContrast() const { return highContrast_; }
+    void setHighContrast(bool high);
     /// Something of the account's own, for the person at the bench.
     [[nodiscard]] QVariant ofPerson(const QString& key, const QVariant& otherwise = {}) const;
     void setOfPerson(const QString& key, const QVariant& value);
-    [[nodiscard]] const report::Palette& palette() const {
-        return dark_ ? report::darkPalette() : report::lightPalette();
-    }
+    [[nodiscard]] const report::Palette& palette() const;
     /// A practice room: made-up people only, marked on every screen and page.
     [[nodiscard]] bool practice() const { return practice_; }
     void setPractice() { practice_ = true; }
@@ -166,7 +167,8 @@ private:
     link::InstrumentHub hub_; // outlives the recordings
     Staff atTheBench_;
     bool namesHidden_ = false;
-    bool dark_ = false;
+    bool dark_ = false, highContrast_ = false;
+    void recallLook();
     bool practice_ = false, forgets_ = false;
     ClientSays clientSays_;
     struct OpenTest {

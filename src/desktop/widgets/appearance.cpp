@@ -36,7 +36,8 @@ double textScale() {
 }
 
 void setTextScale(double chosen) {
-    const double desktop = QFontInfo(QGuiApplication::font()).pixelSize() / usualDesktopText;
+    // As the desktop had it before the program set a font of its own.
+    static const double desktop = QFontInfo(QGuiApplication::font()).pixelSize() / usualDesktopText;
     scale = std::clamp(std::max(1.0, desktop) * chosen, 1.0, mostScale);
     QApplication::setFont(report::textFont(scaled(textSize)));
 }

@@ -310,6 +310,8 @@ void Shell::addViewCommands() {
     });
     add("window.dark", tr("Dark or light"), QKeySequence(Qt::CTRL | Qt::Key_T),
         [this] { session_.setDark(!session_.dark()); });
+    add("window.contrast", tr("High or usual contrast"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T),
+        [this] { session_.setHighContrast(!session_.highContrast()); });
     for (const int percent : {100, 125, 150, 175, 200})
         add(qPrintable(QStringLiteral("window.text-%1").arg(percent)),
             tr("Text size %1 % (from the next start)").arg(percent), {},
@@ -380,11 +382,12 @@ void Shell::placeNotices(QFrame* shown) {
     const QWidget* page = centralWidget();
     if (!page)
         return;
-    const int left = spine_->isVisible() ? spine_->width() : 0, margin = scaled(24);
+    const int beside = spine_->isVisible() ? spine_->width() : 0, margin = scaled(24);
+    const int left = isRightToLeft() ? 0 : beside;
     int bottom = page->height() - (current() == bench_ ? scaled(76) : scaled(8));
     for (QFrame* notice : {undoBar_, problemBar_})
         if (!notice->isHidden()) {
-            const int width = page->width() - left - 2 * margin;
+            const int width = page->width() - beside - 2 * margin;
             const int height =
                 std::max(notice->layout()->heightForWidth(width), notice->layout()->minimumSize().height());
             notice->setGeometry(left + margin, bottom - height, width, height);

@@ -2,6 +2,8 @@
 
 #include <QDir>
 #include <QFontDatabase>
+#include <algorithm>
+#include <cmath>
 
 namespace fusain::report {
 namespace {
@@ -28,6 +30,30 @@ const Palette& darkPalette() {
     static const Palette palette{QColor(0x1E1C1A), QColor(0x272421), QColor(0xECE6DA), QColor(0xB5AC9E),
                                  QColor(0x48433C), QColor(0xE0709A), QColor(0xF0A05A), QColor(0x8DBE9C)};
     return palette;
+}
+
+const Palette& strongLightPalette() {
+    static const Palette palette{QColor(Qt::white), QColor(Qt::white), QColor(Qt::black), QColor(0x1A1A1A),
+                                 QColor(0x595959), QColor(0x7A0F3C), QColor(0x7A2E00), QColor(0x1B4A2D)};
+    return palette;
+}
+
+const Palette& strongDarkPalette() {
+    static const Palette palette{QColor(Qt::black), QColor(Qt::black), QColor(Qt::white), QColor(0xEDEDED),
+                                 QColor(0x8C8C8C), QColor(0xFF9EC4), QColor(0xFFB36B), QColor(0x9BE0B0)};
+    return palette;
+}
+
+double contrastOf(const QColor& one, const QColor& other) {
+    const auto luminance = [](const QColor& colour) {
+        const auto linear = [](double part) {
+            return part <= 0.04045 ? part / 12.92 : std::pow((part + 0.055) / 1.055, 2.4);
+        };
+        return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) +
+               0.0722 * linear(colour.blueF());
+    };
+    const double first = luminance(one), second = luminance(other);
+    return (std::max(first, second) + 0.05) / (std::min(first, second) + 0.05);
 }
 
 const Palette& printPalette() {

@@ -11,8 +11,15 @@ struct Palette {
 };
 [[nodiscard]] const Palette& lightPalette();
 [[nodiscard]] const Palette& darkPalette();
+/// Black and white, lines as dark as text: for who asks the desktop for high contrast.
+[[nodiscard]] const Palette& strongLightPalette();
+[[nodiscard]] const Palette& strongDarkPalette();
 /// As light, on white: what goes to the printer.
 [[nodiscard]] const Palette& printPalette();
+
+/// Contrast of two colours, 1 to 21: (L1 + 0.05) / (L2 + 0.05) of their relative luminances, the lighter first
+/// (WCAG 2.1, 1.4.3). Text needs 4.5 to be read, a line that carries meaning 3.
+[[nodiscard]] double contrastOf(const QColor& one, const QColor& other);
 
 /// Loads the bundled fonts once. @return false when a file is missing; the text is then shown in the system's
 /// fonts

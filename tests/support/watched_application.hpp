@@ -44,6 +44,8 @@ public:
     std::pair<double, QString> takeLongest() {
         return {std::exchange(longest_, 0.0), std::exchange(slowest_, QString())};
     }
+    /// The one that runs. @pre it is of this kind
+    static WatchedApplication& instance() { return *static_cast<WatchedApplication*>(qApp); }
     /// Milliseconds that this thread has computed.
     static double computed() {
         std::timespec time{};

@@ -3,26 +3,6 @@
   <context>
     <name>QObject</name>
     <message>
-      <source>said to the list as a whole</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>said together with the group</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>never</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 h before</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>unknown</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Water temperature</source>
       <translation type="unfinished" />
     </message>
@@ -31,27 +11,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Outside 32 to 36 °C: uncomfortable, and it will be flagged.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Dry mass</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A dry mass lies between 10 and 300 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A mass lies between 10 and 300 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A mass lies between 10 and 250 kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -108,18 +72,6 @@
     </message>
     <message>
       <source>booked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>failed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>cannot count, the certificate has expired</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>is due</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -243,10 +195,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat %1 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a leg %5 %; the upper ends of what is published</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Against the truth for one person</source>
       <translation type="unfinished" />
     </message>
@@ -331,11 +279,471 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Body fat</source>
-      <translation>Körperfett</translation>
+      <source>Accept trial</source>
+      <translation type="unfinished" />
     </message>
     <message>
-      <source>Phase angle at 50 kHz</source>
+      <source>On for at least half an hour; the machine's own manual wins.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chamber empty, door shut, nothing leaning on it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cap, towel and nose clip at hand.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warm and steady</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show how the door opens and agree a stop signal.</source>
+      <translation type="unfinished">Zeigen, wie die Tür aufgeht, und ein Zeichen zum Aufhören vereinbaren.</translation>
+    </message>
+    <message>
+      <source>How a client gets out: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe seat and handles; wash the cap.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Throw the filter of the tube away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leave the door ajar so that the chamber dries.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Finish</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On for 10 to 15 minutes; the analyzer's own manual wins.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room 22 to 26 °C; the person has had time to get used to it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cables apart from each other and from the mains.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warm and ready</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes and plates cleaned since the last person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Contacts: heels and balls of the feet on their plates, thumbs and fingers on theirs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes are on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms about 30° from the trunk, thighs not touching: a dry towel between them if need be.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lying: flat for 5 to 10 minutes, every time the same. Standing: upright for 5 minutes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No talking, no deep breaths until the sweep is done.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Posture is right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Electrodes off, or plates wiped with what your local rules ask for.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leads hung up, not wound round the analyzer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 Ω at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 taken</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phase angle; fat is not worked out with these electrodes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mass is out of range (%1–%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Safety: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>If not as asked: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> Lines lost by the link: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Positioned</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chin: the head ends just under it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shoulders: through the joint; hand and thigh apart.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spine and ribs: trunk without the arms.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hips: slanting through the necks of the thigh bones; legs apart in the middle.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Android and gynoid stand where the lines of pelvis and chin put them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lines are right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Table wiped with what your local rules ask for.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The densitometer's own record kept as your local rules ask for.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 µSv</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Surfaces disinfected, 15 minutes of contact.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rinsed until the smell is gone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Filled to below the overflow; filling takes 2 to 4 hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water between 32 and 36 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Floor dry, ladder fast, towel and robe at hand.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The tank is ready</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rehearsed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Agree the signal to come up, and show the way out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Belt off before standing up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One hand on the rail, you in front of the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Towel and robe; sit down for a minute if dizzy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client is out</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Drain the tank, or cover it for the next client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the chair off the load cell.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rinse the nose clip and the mouthpiece; put them to disinfect.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>RV %1 L, measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Outside the comfort range, %1–%2 °C. The result will carry a flag.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 % lower</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 % higher</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ Nobody in: </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>– Put right: </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat %1 %, lean %6 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a leg %5 %; the upper ends of what is published</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day-to-day variation (SD)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1. Grade B or C, not yet verified. A between-day study in Quality replaces it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 minutes ago</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 days ago</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 hours ago</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>I do not know</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>real</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>noise</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of 27 degrees of freedom: too few to be used.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Changes are judged by it and by the day-to-day variation of the policy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Least significant change %1. Changes are judged by it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> no. %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>certificate: not on file</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ Sound: the %1 events since the last verification, and the records that they are about. The %2 before them were found sound within the last week.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ Sound: %1 events, and all records agree with them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ This lab book is damaged since %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ This lab book is damaged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>… and %1 more</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This check changed nothing. Restore a copy from before that day under a new name, then compare.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from a calendar</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Preparation not done: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start this test?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start anyway</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do not start</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing is shown yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab books (*.fusain)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Staff</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enter at least one physiologist. Add others later under The lab…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Technician (optional)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference objects and their certificates</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Double-click a line to enter its certificate. You can add certificates later under Quality.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>object</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>until</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference objects</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not on file</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A daily copy is kept beside the lab book. Choose a second folder on another disk or share in case this disk fails.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book is %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Second folder (optional)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The handbook was not installed with this program.</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -395,10 +803,6 @@
     </message>
     <message>
       <source>Warmed up</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The chamber has been on for half an hour; door and windows of the room are shut.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -754,10 +1158,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Water at {1} °C, outside the comfortable 32 to 36 °C.</source>
-      <translation>Wasser mit {1} °C, außerhalb der angenehmen 32 bis 36 °C.</translation>
-    </message>
-    <message>
       <source>Height or age lies outside the range in which the residual volume equation was made.</source>
       <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung der Restluft gemacht ist.</translation>
     </message>
@@ -791,10 +1191,6 @@
     </message>
     <message>
       <source>Tank ready</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Disinfected for 15 minutes and rinsed, filled to below the overflow, water warm.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1106,22 +1502,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1}: fat mass {2} kg, more than the {3} kg the test can tell apart; fat-free mass unchanged within error ({4} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: fat mass {2} kg and fat-free mass {4} kg, both more than the test's own error.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: fat-free mass {4} kg, more than the {5} kg the test can tell apart; fat mass unchanged within error.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: no change larger than the test's own error (fat mass {2} kg, limit {3} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Not comparable with the last test: then {1}, now {2}. No change is computed without a cross-calibration.</source>
       <translation type="unfinished" />
     </message>
@@ -1194,10 +1574,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Offer a clinician who knows eating disorders; this program gives no numbers.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Under 18: no target for weight or fat, no deficit. Bodies grow.</source>
       <translation type="unfinished" />
     </message>
@@ -1206,19 +1582,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Pregnant: no weight plan.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The midwife or the obstetrician advises.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>The body mass index is {1}, below 18.5: no plan to lose.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signs or a history of disordered eating: no targets, no deficits, no ranks.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1238,14 +1602,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Only {1} kcal for each kg of fat-free mass would be left after training; below {2} hormones and bones suffer.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Kidney disease: no protein target without a clinician.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis.</source>
       <translation type="unfinished" />
     </message>
@@ -1255,26 +1611,6 @@
     </message>
     <message>
       <source>Energy expenditure of one person may differ by ± {1} % (95 %). Follow the scale for two weeks and correct.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do you make yourself sick because you feel uncomfortably full?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do you worry that you have lost control over how much you eat?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Have you recently lost more than one stone (6 kg) in a three-month period?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do you believe yourself to be fat when others say you are thin?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Would you say that food dominates your life?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1347,10 +1683,6 @@
     </message>
     <message>
       <source>No test may start: the last check "{1}" of {2} failed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test may start: the certificate of the {1} has expired.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1435,10 +1767,6 @@
     </message>
     <message>
       <source>spread of fat-free density between people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>method error, stated apart</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1634,6 +1962,4793 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>body water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing in it was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gut gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no table for the method "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Compute its raw records one by one with: fusain-calc run</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is used as: fusain-calc {1} {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no command "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fusain-calc --help lists them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book holds clients; practice has a book of its own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open the practice room without a file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This is a practice book; clients do not belong in it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open it with --practice.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Made for a body mass index of</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Standard error in the people it was made from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Standard error in other people, which is used where it is larger</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gut content</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body water from the spectrum</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height was {1} cm before, and is {2} cm now.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg: {2} kg against {3} kg by another instrument today. Same person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg: {2} kg against {3} kg at the last visit. Same person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber has been on for its warm-up time; door and windows of the room are shut.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} before {2}: {3}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} after {2} costs: {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>when a usual change could be seen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>2 to 4 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>4 to 6 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>8 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>12 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>By convention: {1}. No measurement stands behind it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two tests tell {1} kg of fat apart; at {2} kg a week that takes {3} weeks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy; applies to this person: yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy; applies to this person: partly (body mass index)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy; applies to this person: no (age or sex)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; applies to this person: yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; applies to this person: partly (body mass index)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; applies to this person: no (age or sex)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison, not yet verified; applies to this person: yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison, not yet verified; applies to this person: partly (body mass index)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison, not yet verified; applies to this person: no (age or sex)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution of oxygen-18: {1} L (SE {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution of deuterium: {1} L (SE {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution: {1} L (SE {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Were the spread of body water between people {1} L, the 95 % CI of "{2}" would reach {3} % to each side instead of {4} %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat (95 % CI {5}–{6}) is close to the lower limit of {2} % for this sex and age ({4}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat (95 % CI {5}–{6}) is close to the upper limit of {3} % for this sex and age ({4}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: fat mass {2} kg, beyond the LSC ({3} kg; probability of this direction {6} %); fat-free mass within measurement error ({4} kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: fat mass {2} kg (LSC {3} kg) and fat-free mass {4} kg (LSC {5} kg), both beyond the LSC.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: fat-free mass {4} kg, beyond the LSC ({5} kg; probability of this direction {7} %); fat mass within measurement error ({2} kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: no change beyond the LSC (fat mass {2} kg, LSC {3} kg; probability of this direction {6} %).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In {1} days at most about {2} kg of fat can come or go: water, food or the preparation explain most of the {3} kg; body mass changed by {4} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Little lean on arms and legs: losing weight costs more of it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Strength is tested first; a physician and a dietitian decide.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No plan to lose before the health questions are asked: {1} are open.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask them kindly and alone. Nobody has to answer; then there are no numbers here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % is below {2} %: no numbers for a target so low.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Energy availability would be {1} kcal per kg of fat-free mass a day, below {2}: hormones and bones suffer when it lasts. There is no limit that holds for everybody.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>part of the standard error of %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test may start: the certificate of "{1}" ran out on {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enter the new certificate in Quality (Alt+Q), Reference object; the physiologist may override with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water at {1} °C, outside the comfort range of {2} to {3} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Disinfected for the full contact time and rinsed, filled to below the overflow, water warm. An attendant within reach, a second person on call.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This document cannot be used: it is nested more than {1} deep.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it the right file?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dose {1} g is out of range (above 0, up to 200 g).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the grams of pure tracer water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The enrichment after the dose must be above the one before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the two samples.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water {1} L is out of range ({2}–{3} L).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check dose, enrichments and their unit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reference object needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The certified value must be a number and its uncertainty 0 or more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at the certificate.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A check needs a limit for the mean or for each reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A limit must be above 0.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The number of readings must be 1 to {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A check must be valid for more than 0 hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Own limits need a reason or a source.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" was not understood.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type hours like 06:00-12:00, 13:00-18:00.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>These opening hours cannot be: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Step "{2}": {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated again, second set of trials: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Imported from {1}. Screening and readiness were not asked here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reading that should be repeated was used: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Above the lab's yearly dose: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Started although an instrument check was due: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In the tank earlier today: hair and skin may be wet or warm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Identity was questioned and confirmed: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The group was asked together at {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Called again later: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A scan was not used: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan was labelled "{2}" and was taken for this client: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>out of control</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>warning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Skin of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>°C</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How it is connected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>left side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no part is missing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>left</source>
+      <translation type="unfinished">links</translation>
+    </message>
+    <message>
+      <source>right</source>
+      <translation type="unfinished">rechts</translation>
+    </message>
+    <message>
+      <source>missing: %1 %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>firmware of the analyzer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Number of electrodes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured side</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Missing part</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Firmware</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lengths by tape, where they were taken; others follow from the height.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep it so</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test is running.
+
+Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start one there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Run sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Result so far</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Space</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bench  ›  %1  ›  %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 not as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>clear</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ended without a result: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>   [Ctrl+Enter]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>   [Space]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>F11: back to the desk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Space: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add a note</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The note is kept with the raw record.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End without a result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why does the test end here (rebooked, refused, unwell …)?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go past a failed check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist decides and says why.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test is open.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do what the button at the foot says</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add a note…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End without a result…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go past a failed check…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This step is no check.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One step back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stand back, or return to the desk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Answer a question</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>1 to 9</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Exclude the chosen trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>X</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>N</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Esc</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book an appointment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>name, code or birth date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Search clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Date and time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>note</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>When to test again</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Search</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Methods</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Again</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Note</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A first test: any day.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The last test gives no fat; choose another school or a day.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 weeks after %2, at the same time of day. %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A booking needs a client and at least one method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 booked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Adopt it for new tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Contacts to gel electrodes, whole body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Segments against the lab's densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>women</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>men</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Kind of calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whom it is for</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import people measured by both…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At least %1 people of one sex for the electrodes, %2 for the segments. Until then results stay raw, or are called an uncalibrated estimate.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In force</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fitted now</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>None yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adopted by %1 on %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>People measured by both</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist owns the calibrations.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only a physiologist can do this. Ask one to take the bench.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cylinder, as certified</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cylinder, as this chamber reads it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L (a chamber that calibrates itself)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 s</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated at %1: ratio %2 empty, %3 with the cylinder of %4 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At %1 the chamber read %2 L for %3 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty chamber recorded. Now the cylinder: open, put it in, close.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record the empty chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record with the cylinder</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A number is missing: the certified volume or what the chamber read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type litres with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the empty chamber: nobody leans on it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the cylinder: nobody leans on the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cylinder recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put the cylinder in, close the door, then record again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber reads the cylinder %1 L off, more than %2: repeat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The last time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured and true</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cases</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Begin</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>with</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>   %1 of %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ Invented: one thing that was in order was mended or thrown away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ Invented: %1 things that were in order were mended or thrown away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ Missed: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  Cost: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  It leaves no value at all.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  The rules would refuse it; taken all the same, for this person: %1 % fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  For this person: %1 % fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>with a prompt at each step</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hints asked for: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>without help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Caught %1, missed %2, invented %3; %4 minutes, %5.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>To practise next: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The last time: %1, %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not practised yet. Begin, act as with a client, and finish or end the test; then come back. What can be said and done beside the screen stands under Ctrl+D.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>% fat: the interval holds the truth, %1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>% fat: the interval does not hold the truth, %1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>spindle: measured, 95 % interval; line: the truth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Guardian's consent is recorded (under 18)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>female</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>male</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The group of the published equations; talk it over with the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>metric</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>US customary</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Code</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Birth date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Equations for</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Units on pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a date. Type year, month and day: 1984-06-02.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a height.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save again if that is right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is already %1, born %2. Save again if this is somebody else.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 changed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The time, and how long the test has been open</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Note… (N)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End test…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stand back (F11)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>minor, guardian's consent on file</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ minor, no guardian's consent on file</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>last: %1, %2 % fat (%3, %4)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>first test here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1  ·  %2 min</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>state</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Talk (F9)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>New client…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import an analyzer's export…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client's record…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start a test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open on the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method of the new test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another policy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Compute with it too</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Report on a visit…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Findings of the chosen test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Progress</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Across &amp;methods</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>P&amp;lan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clients  ›  %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client {1} is not in this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose a client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No client yet. "New client" is the first step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2 years</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>born %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>height missing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 also by "%2": %3 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ damaged: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What matters, from %1:</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import an analyzer's export</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv *.txt)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose a client first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change the client…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open the chosen test on the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Talk with the client…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Findings of the chosen test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Progress</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Across methods</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Plan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the whole record (JSON)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a table of the tests (CSV, XLSX)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a health record (FHIR)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put a record in…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take back an import…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show or hide the list of clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing is signed yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign a test, then talk it over.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>done</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>where</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>what</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>how</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What is to be done, in order</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The week</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Today</source>
+      <translation>Heute</translation>
+    </message>
+    <message>
+      <source>Day after</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Week</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Space ticks a line.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start or go on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cancel it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Preparation sheet…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Team morning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calendar out (.ics)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calendar in (.ics)…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water log…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How the day is planned…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day  ›  Team morning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day  ›  Week</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ late</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>; water about %1 °C</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody is booked. "Book" is the first step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ Call %1: %2 cannot begin at %3, but at %4.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▶ %1: the test of %2 is not signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>… and %1 more</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Week of %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 moved to %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>appointment of %1 cancelled</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calendar out</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calendars (*.ics)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 appointments booked from the calendar; %2 left out: already booked, cancelled, or without a client's code and a method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calendar in</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose an appointment first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the chosen appointment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cancel the chosen appointment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose an appointment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Left, Right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Move it by five minutes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shift+Left, Shift+Right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enter</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tick a line of the list</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A usual day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>times rest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hours</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Parts of the day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hours of a usual day; the kind of work may be described by the multiple that fits.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use this day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Activity level %1: %2. What is left of the day counts as rest.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>These are more than 24 hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scans elsewhere, as the client says</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>After the menopause (decides which bone score may be shown)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In this lab book within twelve months: %1 scans, %2 µSv.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>With this scan (%1 µSv): %2 µSv, as much as %3 days of the natural background.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More than this lab's limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why is this scan justified? The licensed operator answers for it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recorded: %1 µSv in 12 months, above the lab limit of %2 µSv. The reason is on the record.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recorded: %1 µSv in 12 months, within the lab limit of %2 µSv.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The simulator knows no fault "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 readings make this check.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2: %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading the module…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no live reading from this instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the reading, or connect the instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the empty chamber…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recording the cylinder…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty chamber recorded. Put the cylinder in, close the door, and go on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated. Take the cylinder out and put it in again for each of the five readings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty the syringe in one even stroke.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty the syringe in one even stroke, clearly faster or slower than before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No stroke was seen. Do it again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This stroke ran at %1 L/s, which adds no new flow. Do it again, clearly faster or slower (0.5 to 12 L/s).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>question</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Questions about health</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client agrees that the answers are kept in their record</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Health questions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>– not asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rather not say</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asked kindly and alone. Nobody has to answer. An unanswered question counts as not cleared: then this program gives no numbers for losing weight.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Without consent the answers serve until another client is chosen.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use these answers</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client code, typed or scanned</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client code</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2 y</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 kg%3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, whole body %1 Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No earlier impedance test of this client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it this person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+Why is it right all the same? Otherwise go back and correct it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done: %1, %2 cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>column</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>first row</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>means</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Columns of the export</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>line</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>readings</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>verdict</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rows</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values are kilohms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Meaning of %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ This file was imported on %1 already; its tests would stand there twice. </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What each column means; empty leaves it out. Segment readings: r, xc, z or phase / segment / kHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No client has the code "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The date lies in the future.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mass is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height differs from this client's: is it the right person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>today</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 segments, %2 reported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ good</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import %1 rows</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 rows are good; the others stay out. The file was read as %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Importing %1 rows…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cancel</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cancelled.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No row was imported.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>imported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>file</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>brought</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Imports</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take this import back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Taking an import back removes its tests, and the client that came with it, from the lists. The journal keeps what was there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>one test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>one client, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>taken back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>in the book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A test of this import is open on the bench.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put it aside first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was imported into this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take these sentences over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What matters today, for the client:
+%1
+
+</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the numbers say:
+</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Verify the lab book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Back up…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every change is on disk in the chained journal before it is shown. The copy of the day is made beside the book when the window opens, every hour and after each signature. The menu at the foot of the left column restores a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Second copy folder…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ Copied: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading the whole lab book…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not verified.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A second folder for the daily copies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Back up the lab book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>copy.fusain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Backing up…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Backing up to %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ Copied and checked: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put this policy in force</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Library</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Entry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Equations</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference sets</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Protocols</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Policies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Truth of the made-up people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Formula</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Valid for</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Inputs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Coefficients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Caution</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In this lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>chosen for %1 by the policy in force, "%2"</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>If not as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Safety</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only the physiologist opens the truth of a made-up person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What this is</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The body that the simulated instruments measure today. Pages for clients never show it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>available</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference for the fat percentage</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signature</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>technician and physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>technician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist owns the policies.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>policy put in force</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put the chosen policy in force</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose a policy first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tests wait for this check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limits and interval</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>procedure, standard or manual that says so</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2. Now: %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mean within ± %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Each reading within ± %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Standard deviation at most, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Number of readings</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Valid for, hours</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reason or source</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An empty limit is not judged. Earlier checks keep their verdict.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save limits</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chair and belt in the water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg (0 when zeroed)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference mass, as marked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shown with the reference mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No earlier check in this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Last check %1: off by %2 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Zero with chair and belt</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept %1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A number is missing: tare, reference mass or its reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type digits with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Zeroed. Hang the reference mass on the chair and let it come to rest.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Exhaled volume over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature at the spirometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Air pressure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mmHg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Vital capacity, as the spirometer shows</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L, room conditions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Or: residual volume measured elsewhere</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L BTPS</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by which method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method of the residual volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add this effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep residual volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on without</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1. %2 L%3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> – not acceptable</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume measured: %1 L (%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End the effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the effort: %1 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start an effort</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature and air pressure are needed for the correction to body conditions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on without a vital capacity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why? The residual volume is then predicted from height and age.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Blow out, and keep on blowing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Good effort: %1 L at room conditions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not acceptable: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat by every method of the day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>methods</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>difference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limit (95 %)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Methods in pairs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Adopt as cross-calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Other method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Agreement over everybody of this lab who had both on one day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>and</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose two methods: everybody of this lab who had both on one day is looked up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no further apart than expected</source>
+      <translation type="unfinished">nicht weiter auseinander als erwartet</translation>
+    </message>
+    <message>
+      <source>further apart than expected. </source>
+      <translation type="unfinished">weiter auseinander als erwartet. </translation>
+    </message>
+    <message>
+      <source>Three and four components need density and body water of one day, the fourth bone mineral.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist adopts a cross-calibration.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are too few people measured by both.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> Adopted on %1 from %2 people: converted values are marked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 people had both; at least three are needed to say anything.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 (%2 to %3)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 people. The second minus the first: %2 points of fat; limits of agreement %3 and %4. Concordance %5. Line through both errors: slope %6, intercept %7.%8 %9</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> The difference depends on the level.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cross-calibration needs %1 people over the whole range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Module, as marked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read by the analyzer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed %1 Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept %1 Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the module</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The module reads %1 %; within ± %2 % is right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done. </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> Module out of limits. Check leads and warm-up, read again. A physiologist can override (Ctrl+G).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phantom, fat as certified</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read by the densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Last phantom check %1 %2: %3 %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No reading of the phantom in the quality log of the last 24 hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept %1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use the last check: %1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the phantom</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The fat of the phantom is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type percent, as on its certificate.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The phantom reads %1 points off, within ± %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go to %1 first, to see what this is about.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Target body fat (optional)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Energy a day against balance, kilocalories</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Exercise, net</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kcal/d</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rest, measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trains hard</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Health questions…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mass over the weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>after</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>95 % between</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-free</source>
+      <translation type="unfinished">fettfrei</translation>
+    </message>
+    <message>
+      <source>TDEE, kcal/day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where this leads</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Way of life</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the goal needs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep this plan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A usual day…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From a resting test…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A plan begins with a signed test that gives fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Health questions: asked ✓</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Health questions: %1 of %2 open…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Energy balance %1 kcal a day, for %2 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 and %2 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Protein %1 to %2 g a day, spread over the meals. Energy left for the body: %3 kcal for each kg of fat-free mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Target body fat: at %1 kg if fat-free mass is kept, at %2 kg with the usual loss of it%3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>; in %1–%2 weeks at 0.5–1 % of body mass a week</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as described (%1)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tank, full</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Flow of the hose</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hot supply</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cold supply</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Heat lost</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water for the first client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How the day is planned</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>with the client, min</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>change after, min</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How long each method takes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Find the heat lost by reading the full tank twice, some hours apart. The numbers that ship are engineering choices of this program: set your own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Plan with these</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every field needs a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>planning of the day changed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What if</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How it goes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Practice  ›  %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pages to read</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Progress of a trainee</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no check "{1}" of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing to watch for at this step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hint   Ctrl+J</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say or do beside the screen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say or do   Ctrl+D</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 says: “%2”</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hint: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>repeats</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>People of the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quantity of the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured by</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>repeats of one person: 18.2 18.5 18.3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeats of one person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import CSV…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure 15 people three times or 30 people twice. On the same day, with repositioning, the study gives the repeatability. 2 to 7 days apart, prepared as always, it gives the least significant change.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>same day, repositioned</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>between days</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Design of the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>women and men</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 people, %2 tests each</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Plan of the study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take from signed tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book a second day…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>measured by anyone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by a %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>by %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>being collected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No study yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Looking for repeats in the signed tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No client has enough signed tests for this design yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book their second day, or type the repeats.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the repeats with spaces between them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A person needs at least two repeats.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import a study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Preparation sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of the pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save as PDF…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Print…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copy as text</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>PDF (*.pdf)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The quantity over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>then</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>now</source>
+      <translation type="unfinished">jetzt</translation>
+    </message>
+    <message>
+      <source>change</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>LSC (95 %)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>probability</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What changed between the two visits</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What made the mass change</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quantity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Earlier visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Later visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>compare</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a change.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>exceeds the LSC</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>within measurement error</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>: a trend</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>: no trend that can be told from noise</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Progress is shown once a test is signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>when</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>error</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Checks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Control chart</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rules</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Points that break a rule</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Instruments</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>C&amp;hecks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Control cha&amp;rt</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Precision</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibra&amp;tion</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab b&amp;ook</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take this reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take it from the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Service done…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference object…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limits…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from 2026-01-31</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to 2026-12-31</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report, %1; empty for everything</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Points that break a rule. Click a point, or activate a line, to open its check.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality  ›  %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ passed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ failed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 tests were made since the last good check (%2): review them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No checks yet. The first ten make the baseline.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of 10 values for the baseline; nothing is judged before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mean %1, SD %2 %3; %4 of %5 points out of control.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A check needs the reference value and a reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type numbers with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Service done</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What was done? The control chart starts a new baseline, and a check is due.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a date.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type it as 2026-01-31.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>PDF or table (*.pdf *.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Precision studies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Care of the lab book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose an instrument with a check first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limits of the check…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rebook…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change the answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Override finding…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Questions and answers</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  ✓ as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  gone on: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  ▲ wait %1 min, until %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client says: "%1"
+</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+Last time (%1): %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>07:15, 3.5 h, 90 min, 2 d or never</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>never</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End test: contraindication…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Waited long enough: keep it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Continue with a reason…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type a time like 07:15, 3.5 h, 90 min, 2 d or never; or a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rebook</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test ends here without a result and the appointment is free. Why?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on past a deviation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why is it right to go on? This is kept on the record.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is %1: the wait is over.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wait until %1, rebook, or go on with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Contraindication: end the test. Only a physiologist can override it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 to decide: change the answer, rebook, or continue with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 questions left. Number keys answer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All answered.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client's page</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>what changed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>your reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check my reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>1 real   2 noise   3 not comparable   Enter checks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Preparing the page</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 read rightly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> (one pair of tests in twenty deceives like this)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> (a change too small for these two tests)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2
+In truth %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accepted: %1 (%2, %3).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not steady yet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+Why is it right all the same?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reading is not steady yet. Wait, and let nobody touch the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the whole record</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Records (*.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a table of the tests</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tables (*.csv *.xlsx)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Writing the reports of %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a health record</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>FHIR bundles (*.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Put a record in</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another open test is recording from this instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Finish or stop that recording first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference object</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>2028-06-30; empty without a certificate</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2. Enter the values from your certificate.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Object</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Serial number</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Certified value, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Standard uncertainty, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Certificate valid until</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save reference object</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Value and uncertainty are numbers, with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a date. Type year, month and day: 2028-06-30.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bands only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean and standard deviation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L, M and S</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>percentiles</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rows by sex and age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Title</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Population</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Year or date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the band means</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spread</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add a row</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove the row</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>SD</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>M</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>S</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>percentile and value; …</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sex</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>age from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>band from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>to (may be empty)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A number of the spread is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentiles are written as "5 12.3; 50 20.1; 95 30".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ages and the band of a row are numbers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>row %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Show results against this set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save as a file…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>New set…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bring in a set…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From our own clients…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Edit a copy…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>spread</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>open</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>; %1 people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist owns the reference sets.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reference set chosen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, this lab's copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bring in a reference set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference sets (*.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the reference set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference from our own clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From the last signed result of each person of 18 and over; at least %1 of one sex and age band. It describes the people who come here, never the general population.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client copy in words only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Client copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Which copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body composition report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A resting test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Oxygen and carbon dioxide, minute by minute</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fasted 5 hours, no caffeine for 4, lying still in a quiet room. One line a minute: oxygen and carbon dioxide in L/min (STPD), as the instrument writes them. The first five minutes are left out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use this measurement</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kcal a day by Weir, quotient %2, variation %3 %, minutes %4 to %5.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± %1 % (95 % CI)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body fat on its scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where the interval comes from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Worked sheet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No result yet: readings are missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 % fat</source>
+      <translation>%1 % Fett</translation>
+    </message>
+    <message>
+      <source>95 % CI %1 to %2 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference masses, as marked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shown with the reference masses</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>region</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bone, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>area, cm²</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sum, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>% fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Regions of the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>half body, right side complete</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>half body, left side complete</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whole or half body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>noted at the scan: metal, movement …</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Noted at the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reported values…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use in spite…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Folder…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 scans of other people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 files that are no scans</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Also in the folder, left alone: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> and </source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Regions, sums and the scale agree.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ scan %1, used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>scan %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>scan %1 set aside: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 values as reported by the densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No folder is watched: import the scan, or type it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scanning…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan again?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A second scan is a second dose. Can the region lines be corrected instead?
+
+Scan again all the same?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reassign the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan is labelled "%1", this client is "%2".
+Why is it this client's scan? Both records keep the reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no scan here that the rules object to.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use this scan all the same</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>
+The physiologist decides and says why.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import a scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scans (*.csv *.json)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the columns mean</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One a line. Columns: region, fat, lean, bone-mineral, area, mass; words for regions: left-arm, trunk …</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values reported by the densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One a line: name, number, unit. Known names: visceral-fat-mass (kg), visceral-fat-area (cm²), bone-density.total (g/cm²), t-score.total, z-score.total; for total also spine, hip, femoral-neck.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where the densitometer leaves its scans</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set scan %1 aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Still and quiet; nobody within a metre of the table.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Link to the densitometer lost. The scan may still be running: X-rays may be on. Stay out of the controlled area. Import the file when it ends.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Regions, sums and the scale agree. Accept it, then look at the region lines.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Second day of a precision study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Days later</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> days later</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The same client, method and time of day, prepared as asked: what differs then is the day.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Book the second day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody had this test in the last seven days.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 at %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>That moment has passed: choose more days.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>precision study, second day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Technician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Physiologist who answers for the result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>choose who ran the test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>nobody</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signed by %1 and %2 at %3. Version %4.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Version %1, not signed yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amend with a reason</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign and lock</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amend a signed test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What has to change, and why? Both versions are kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Locked. An amendment makes a new version; both are kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arc of the whole body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>segment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>|Z|, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phase, °</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Segments at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Xc typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How it is connected…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading %1 of %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The signal is clean.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ sweep %1, used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sweep %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sweep %1 set aside: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 values as reported by the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no sweep here that should be repeated.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use this sweep all the same</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A typed reading needs resistance and reactance at 50 kHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type ohms with a point or a comma; the reactance is positive.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Import a sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Values reported by the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One a line: name, value, unit. Known names: fat-percent, fat-free-mass, body-water, lean.right-arm … They are kept apart from what is computed here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set sweep %1 aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Analyzer disconnected. Reconnect, then press R to repeat the sweep.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep still and silent.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every reading falls with frequency, sides and sums agree. Accept it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>code</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Queue</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Questions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set aside…  [X]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body fat of the group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>code, scanned or typed, then Enter</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Code of the next person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask the group…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign all measured…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Group table…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Back to the day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▶ here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Next: %1, %2 left</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everybody is measured.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask each alone  [D]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Something differs  [D]</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask everybody together. Nothing private is on this list; each person is asked that alone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asked: all say so</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan the person's code.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign the results, then save the group table. It holds no names.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask this person alone, out of the others' hearing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All as asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Does this person stand by what the group said?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stands by it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On the scale in light clothing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept the mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Skin wiped, electrodes on, arms and thighs apart, silence.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Once more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scale is not steady yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The analyzer is not connected.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured. Wipe the electrodes for the next person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why is this person called again later? What was done so far is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body fat</source>
+      <translation type="unfinished">Körperfett</translation>
+    </message>
+    <message>
+      <source>Fat-free mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phase angle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A group, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist signs the results of a team morning.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign all measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One sentence of interpretation for every page of this morning.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 results signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A group table needs at least {1} people: fewer would show single ones.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Group table without names</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Page, workbook or table (*.pdf *.xlsx *.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Or: thoracic gas measured elsewhere</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Method of the thoracic gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep thoracic gas</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on with the prediction</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured: %1 L (%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Predicted from height and age: %1 L (SE %2), worth %3 % fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept %1 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the panting</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use the predicted volume.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why was it not measured? The interval grows by what predicting costs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Three gentle puffs, cheeks held.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cases met</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cases met by method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>goals</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>truth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>minutes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What was practised</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Goals met over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trainee</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign-off sheet…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>page read: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 · practice</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Practice record of %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Made-up people on made-up instruments. A case counts when its last attempt met every goal. What a trainee may do alone with clients is decided by the lab, not by this page.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 of %3 cases, %4 of them without help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not yet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ met, %1%2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, with help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pages read: %1 of %2 changes judged rightly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>may work alone: ______</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>signed off by: ____________________   date: ____________</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Practice record</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Load cell over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Steady reading, typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg gross</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>kg net</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trace…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save trace…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on with these</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trial %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>excluded: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>valid, not used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>used if accepted</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ready to accept</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>must agree within %1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept trial: %1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start trial %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed %1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rest between dives: {1} s more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wait; start again only when the client says they are rested.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type kilograms with a point or a comma.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set trial %1 aside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Go on with these trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why are they good enough? The result will carry a flag.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trace</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Traces (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The selected trial has no trace.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select a trial that came from the load cell.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the trace</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial-%1.csv</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Load cell disconnected. Data so far is kept. Reconnect, then press R.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>in words only</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>without the name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Report on a visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sign the test, then write the report.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Volume over time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Raw volume, typed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>L, raw</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trial…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save trial…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recalibrate…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>before recalibrating</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>two must agree within %1 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recalibrate</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept typed %1 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close the door, start</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept trial: %1 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recalibrate and start over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why? The trials so far stay on the record but do not count any more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Replay a trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pressures (*.csv)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The selected trial has no recorded pressures.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Select a trial that came from the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save the trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>volume-%1.csv</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chamber disconnected. Data so far is kept. Reconnect, then press R.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Free chlorine</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Combined chlorine</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>pH</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Temperature at body depth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water log</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>what was added or changed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>chlorine</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limits: the lab's planning policy. Chemicals only as their makers and your local rules say, with nobody inside; never acid or ammonia with chlorine.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keep the reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chlorine, pH and temperature, please.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>✓ Within the limits.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dose of pure tracer water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enrichment before the dose</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enrichment at equilibrium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water, as reported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What was reported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Deuterium (²H₂O): dose and enrichments</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Oxygen-18 (H₂¹⁸O): dose and enrichments</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Litres of body water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Unit of the enrichments</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mg of tracer water per kg of water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ppm of atoms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Samples of %1. Dose and water of the samples are weighed; the tracer's space is divided by %2 (deuterium) or %3 (oxygen-18).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save body water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the litres.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the dose and both enrichments.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 L of body water, %2 % of the mass; SE %3 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The recording</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Result and truth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sex</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>man</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>woman</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What goes wrong</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The body</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat in truth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water of the fat-free mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On the day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>eaten or drunk just before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>air held back under water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing here is kept. The test is played by the same simulator and computed by the same policy as on the bench; of its recordings one more, with the same faults, is shown.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing to object to.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Would be taken: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ Would be refused: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No result: nothing that has a value. In truth %1 % fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 ± %2 % fat (95 % CI); in truth %3 %: off by %4 points</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ No result: the rules let nothing through. Taken all the same: %1 % fat; in truth %2 %: off by %3 points</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dark line: what was refused, without an interval; thin line: the truth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The file cannot be read.</source>
       <translation type="unfinished" />
     </message>
@@ -1662,11 +6777,15 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A mass of {1} kg cannot be right.</source>
+      <source>Recorded pressures need a calibration of this chamber and the mass.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 10 and 250 kg. Check the unit and what stands on the scale.</source>
+      <source>Repeat the trial.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber was calibrated again after this volume was recorded.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1694,19 +6813,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Setting a trial aside needs a reason.</source>
+      <source>Starting over needs a reason.</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Say why in one sentence.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no trial {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Starting over needs a reason.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1731,6 +6842,10 @@
     </message>
     <message>
       <source>For example panting, or plethysmography elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use the predicted volume, or one that was measured elsewhere.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1779,7 +6894,7 @@
     </message>
     <message>
       <source>Hydration of the fat-free mass is {1} (usual {2} to {3}). The equation assumes usual hydration: do not rely on % fat today.</source>
-      <translation>Wasseranteil der fettfreien Masse {1} (üblich {2} bis {3}). Die Gleichung setzt den üblichen voraus: Auf den Fettwert ist heute kein Verlass.</translation>
+      <translation type="unfinished">Wasseranteil der fettfreien Masse {1} (üblich {2} bis {3}). Die Gleichung setzt den üblichen voraus: Auf den Fettwert ist heute kein Verlass.</translation>
     </message>
     <message>
       <source>Body water is {1} L where height and mass let expect {2} L: check height, mass and identity.</source>
@@ -1818,6 +6933,22 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>A scan from a file is taken with the label of its file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan is of "{1}", not of this client ("{2}").</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only a physiologist can reassign a scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whose scan is it? Open that client's test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The complete side of a half body is right or left.</source>
       <translation type="unfinished" />
     </message>
@@ -1827,22 +6958,6 @@
     </message>
     <message>
       <source>Correct or repeat it, or ask the physiologist.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The scan is of "{1}", not of this client ("{2}").</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Whose scan is it? Open that client's test.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Setting a scan aside needs a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no scan {1}.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1918,6 +7033,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The load cell was checked again after this trial was recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>{1} trials are the most for one session.</source>
       <translation type="unfinished" />
     </message>
@@ -1942,6 +7061,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Exclude another one first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>An analyzer has two, four or eight electrodes.</source>
       <translation type="unfinished" />
     </message>
@@ -1958,6 +7081,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Say why it is this client all the same, or correct it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The code "{1}" is not that of this client.</source>
       <translation type="unfinished" />
     </message>
@@ -1970,6 +7097,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The analyzer was set up or checked again after this sweep was recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Using a sweep that should be repeated is the physiologist's decision.</source>
       <translation type="unfinished" />
     </message>
@@ -1978,15 +7109,11 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>A mass of {1} kg cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Map the column with the mass in kilograms.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Setting a sweep aside needs a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no sweep {1}.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2010,6 +7137,94 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>A quality check that is due.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Disinfect the tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Never mix with acid or ammonia. Keep surfaces wet for the full contact time. Ventilate; wear gloves.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rinse twice and drain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fill: hot water alone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} minutes at {2} L/min; nobody inside.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fill: cold water alone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} minutes; the full tank will have {2} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fill the tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stir, read the temperature, log chlorine and pH</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let some out below the overflow</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hang the chair, zero the load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Late, so that the cell does not creep under the weight.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warm the tank: let some out, run in hot water, stir</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} L out and in, {2} minutes; nobody inside. From {3} to {4} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The tank will have {1} °C for this client, and there is no time to warm it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water log: chlorine, pH, temperature</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the chair off the load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Drain, scrub, disinfect, rinse twice, leave to dry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} lies outside the opening hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two clients on one instrument ({1}): it is free again {2} minutes later.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One client in two places: {1} and {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Everything accepted so far is kept.</source>
       <translation type="unfinished" />
     </message>
@@ -2030,7 +7245,31 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 10 and 300 kg. Check the unit and what stands on the scale.</source>
+      <source>It is not known for which test this reading was recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it again in this client's test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This reading was recorded for another test. It is not taken here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it again with this client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It lies between {1} and {2} kg. Check the unit and what stands on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not with this answer: "{1}"</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2047,6 +7286,14 @@
     </message>
     <message>
       <source>Going past this step needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no result to confirm yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the readings that are missing.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2090,6 +7337,22 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>There is no result to sign.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the readings that are missing, or end the test with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The technician's name is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose who ran the test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>This lab's policy asks for the physiologist's name too.</source>
       <translation type="unfinished" />
     </message>
@@ -2111,6 +7374,10 @@
     </message>
     <message>
       <source>There is nothing to take back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a test is running</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2258,59 +7525,31 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>No clean scan of {1}.</source>
+      <source>asleep or lying</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>No clean sweep of {1}.</source>
+      <source>sitting quietly</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat percentage</source>
+      <source>desk work</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>index of the lean mass of the limbs</source>
+      <source>housework, cooking, standing work</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>body mass index</source>
+      <source>walking</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Scale</source>
+      <source>cycling at ease</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Load cell</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Spirometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chamber</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chamber scale</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Analyzer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scanner</source>
+      <source>running, 8 km/h</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2330,15 +7569,59 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>No test of that day is signed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign the test, then write the report.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>The file cannot be read, or is too large for a scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Spirometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chamber scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Analyzer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scanner</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a way to reach an instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat percentage</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>index of the lean mass of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean mass of the limbs by body mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body mass index</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2351,6 +7634,10 @@
     </message>
     <message>
       <source>Make room on the disk, or choose another folder.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test of that day is signed.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2447,7 +7734,7 @@
     </message>
     <message>
       <source>The {1} holds {2} % less lean than the other side.</source>
-      <translation>{1}: {2} % weniger mageres Gewebe als auf der anderen Seite.</translation>
+      <translation type="unfinished">{1}: {2} % weniger mageres Gewebe als auf der anderen Seite.</translation>
     </message>
     <message>
       <source>Scan again inside the field, or as a half body.</source>
@@ -2466,19 +7753,31 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The column "{1}" is missing.</source>
+      <source>{1} minutes are too few: five to settle and five steady ones are needed.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>See docs/formats/impedance-csv.md.</source>
+      <source>Measure on.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} must be a number above zero.</source>
+      <source>Gas exchange is above 0 in every minute.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Nothing was loaded.</source>
+      <source>The steadiest five minutes still vary by {1} %, more than 10 %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let the person settle and measure on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A quotient of {1} is not one of a resting, breathing person (0.67 to 1.0).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look for a leak, hasty breathing or a meal, and measure again.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2486,11 +7785,15 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The file is in UTF-16; save it as UTF-8.</source>
+      <source>Nothing was loaded.</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>The file is empty.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is neither in UTF-8 nor in UTF-16 nor in Windows-1252.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2506,11 +7809,55 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The workbook could not be made.</source>
+      <source>"{1}" is not a name and a number.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The workbook could not be written.</source>
+      <source>Type one value a line, as fat-percent, 24.1, %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No value was given.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Export it again: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is in UTF-16; save it as UTF-8.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The first line must be {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} must be a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The time must be a number and rise.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More than two million samples: this is not one trial.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There are no samples in it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The column "{1}" is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>See docs/formats/impedance-csv.md.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} must be a number above zero.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2538,6 +7885,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>"{1}" is not a date like 2026-03-12.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>"{1}" in the column "{2}" is not a number.</source>
       <translation type="unfinished" />
     </message>
@@ -2562,23 +7913,27 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} must be a number.</source>
+      <source>The workbook could not be made.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>"{1}" is not a name and a number.</source>
+      <source>The workbook could not be written.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Type one value a line, as fat-percent, 24.1, %</source>
+      <source>This calendar is larger than 4 MB.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>No value was given.</source>
+      <source>Export only the weeks that are wanted.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>"{1}" is not a number.</source>
+      <source>This is not a calendar in the iCalendar form.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save it as .ics in the other program and try again.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2586,11 +7941,19 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A person needs at least two repeats.</source>
+      <source>There are no people in it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There are no people in it.</source>
+      <source>The height is missing or cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat, lean or bone mineral is missing or cannot be right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat, lean and bone mineral together weigh {1} kg: that cannot be right.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2599,26 +7962,6 @@
     </message>
     <message>
       <source>"{1}" is neither a column nor a region of a scan.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Export it again: {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The first line must be {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The time must be a number and rise.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>More than two million samples: this is not one trial.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There are no samples in it.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2686,6 +8029,10 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>See {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>No column is named as "{1}".</source>
       <translation type="unfinished" />
     </message>
@@ -2703,6 +8050,10 @@
     </message>
     <message>
       <source>Say which region it is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials {1} agree within {2} kg; trial {3} differs by {4} kg. Exclude it (X), or one more.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2746,7 +8097,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Steady: breathing out complete, no contact.</source>
+      <source>Client up. {1} kg is ready.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reading steady, no contact seen.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2819,7 +8174,7 @@
     </message>
     <message>
       <source>Uncalibrated estimate: this lab has not yet compared its segments with a densitometer.</source>
-      <translation>Unkalibrierte Schätzung: Dieses Labor hat seine Abschnitte noch nicht mit einem Densitometer verglichen.</translation>
+      <translation type="unfinished">Unkalibrierte Schätzung: Dieses Labor hat seine Abschnitte noch nicht mit einem Densitometer verglichen.</translation>
     </message>
     <message>
       <source>A calibration needs at least {1} people measured by both; there are {2}.</source>
@@ -2950,18 +8305,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The height is {1} cm, at the last visit it was {2} cm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The mass is {1} kg, at the last visit it was {2} kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The whole body reads {1} Ω, at the last visit it was {2} Ω.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>The vector lies in the middle half of {2}.</source>
       <translation type="unfinished" />
     </message>
@@ -2982,14 +8325,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} was made for {2} to {3} y.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} was made for a body mass index of {2} to {3}; this one is {4}.</source>
-      <translation>{1} gilt für einen Body-Mass-Index von {2} bis {3}; dieser ist {4}.</translation>
-    </message>
-    <message>
       <source>{1} was made for women only.</source>
       <translation type="unfinished" />
     </message>
@@ -2998,20 +8333,28 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>{1} was made for {2} to {3} y.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} was made for a body mass index of {2} to {3}; this one is {4}.</source>
+      <translation type="unfinished">{1} gilt für einen Body-Mass-Index von {2} bis {3}; dieser ist {4}.</translation>
+    </message>
+    <message>
       <source>{1}: to be confirmed against the source.</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Fat-free mass, Kyle</source>
-      <translation>Fettfreie Masse, Kyle</translation>
+      <translation type="unfinished">Fettfreie Masse, Kyle</translation>
     </message>
     <message>
-      <source>healthy adults, n = 343, DXA</source>
+      <source>healthy adults, n = 343, DXA; people of 22 y and over</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Fat-free mass, Sun</source>
-      <translation>Fettfreie Masse, Sun</translation>
+      <translation type="unfinished">Fettfreie Masse, Sun</translation>
     </message>
     <message>
       <source>12 to 94 y, multicomponent model, n about 1300</source>
@@ -3054,7 +8397,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>n = 1567, four laboratories, densitometry; for the lean only</source>
+      <source>n = 1567, four laboratories, densitometry; for the lean only; SEE 1.97 to 3.03 by group, the largest used</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3062,7 +8405,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>n = 1567, four laboratories, densitometry; for the obese only</source>
+      <source>n = 1567, four laboratories, densitometry; for the obese only; SEE 1.97 to 3.03 by group, the largest used</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3310,6 +8653,18 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The height is {1} cm, at the last visit it was {2} cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mass is {1} kg, at the last visit it was {2} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The whole body reads {1} Ω, at the last visit it was {2} Ω.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>A malformed line: "{1}"</source>
       <translation type="unfinished" />
     </message>
@@ -3362,415 +8717,39 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Your body composition</source>
-      <translation>Ihre Körperzusammensetzung</translation>
-    </message>
-    <message>
-      <source>%1 · %2 on %3 · %4</source>
-      <translation>%1 · %2 am %3 · %4</translation>
-    </message>
-    <message>
-      <source>This is version %1. It replaces an earlier page: %2</source>
-      <translation>Dies ist Fassung %1. Sie ersetzt eine frühere Seite: %2</translation>
-    </message>
-    <message>
-      <source>You were weighed on land and %1 times under water after breathing out. Fat is lighter than water and the rest is heavier, so the two weights together show how much of you is fat.</source>
-      <translation>Sie wurden an Land gewogen und %1-mal unter Wasser, nach dem Ausatmen. Fett ist leichter als Wasser, der Rest ist schwerer: Beide Gewichte zusammen zeigen, wie viel von Ihnen Fett ist.</translation>
-    </message>
-    <message>
-      <source>You were weighed, and lay on a table while a very weak X-ray beam went over you. Fat, lean and bone hold it back differently: that shows how much of each there is, and where.</source>
-      <translation>Sie wurden gewogen und lagen auf einem Tisch, während ein sehr schwacher Röntgenstrahl über Sie ging. Fett, mageres Gewebe und Knochen halten ihn verschieden stark zurück: Das zeigt, wie viel wovon da ist und wo.</translation>
-    </message>
-    <message>
-      <source>You were weighed, and a current too weak to feel ran through your body. Water and muscle let it pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.</source>
-      <translation>Sie wurden gewogen, und ein Strom, der zu schwach ist, um ihn zu spüren, floss durch Ihren Körper. Wasser und Muskeln lassen ihn leicht durch, Fett kaum: Daraus, wie stark er gebremst wurde, lassen sich die Mengen errechnen.</translation>
-    </message>
-    <message>
-      <source>You were weighed, and the chamber measured %1 times how much air you displace: that is your volume. Fat takes more room for its weight than the rest, so weight and volume together show how much of you is fat.</source>
-      <translation>Sie wurden gewogen, und die Kammer hat %1-mal gemessen, wie viel Luft Sie verdrängen: Das ist Ihr Volumen. Fett braucht für sein Gewicht mehr Platz als der Rest; Gewicht und Volumen zusammen zeigen also, wie viel von Ihnen Fett ist.</translation>
-    </message>
-    <message>
-      <source>The other measurement today</source>
-      <translation>Die andere Messung von heute</translation>
-    </message>
-    <message>
-      <source>The other method (%1) gave the same within what the two can tell apart.</source>
-      <translation>Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
-    </message>
-    <message>
-      <source>The other method (%1) gave a different value, more than the two usually differ. Please ask us before you rely on either.</source>
-      <translation>Das andere Verfahren (%1) ergab einen anderen Wert; der Unterschied ist größer als üblich. Bitte fragen Sie uns, bevor Sie sich auf einen davon verlassen.</translation>
-    </message>
-    <message>
-      <source>the range of this reference for people of your sex and age (%1 to %2 %)</source>
-      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters (%1 bis %2 %)</translation>
-    </message>
-    <message>
-      <source>the range of this reference for people of your sex and age</source>
-      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters</translation>
-    </message>
-    <message>
-      <source>Your value lies below %1.</source>
-      <translation>Ihr Wert liegt unterhalb %1.</translation>
-    </message>
-    <message>
-      <source>Your value lies above %1.</source>
-      <translation>Ihr Wert liegt oberhalb %1.</translation>
-    </message>
-    <message>
-      <source>Your value lies within %1.</source>
-      <translation>Ihr Wert liegt innerhalb %1.</translation>
-    </message>
-    <message>
-      <source>Your value lies at the edge of %1; the test cannot say on which side.</source>
-      <translation>Ihr Wert liegt am Rand %1; auf welcher Seite, kann der Test nicht sagen.</translation>
-    </message>
-    <message>
-      <source>Body fat</source>
-      <translation>Körperfett</translation>
-    </message>
-    <message>
-      <source>Your body mass</source>
-      <translation>Ihr Körpergewicht</translation>
-    </message>
-    <message>
-      <source>Fat</source>
-      <translation>Fett</translation>
-    </message>
-    <message>
-      <source>Everything else: muscle, bone, water, organs</source>
-      <translation>Alles andere: Muskeln, Knochen, Wasser, Organe</translation>
-    </message>
-    <message>
-      <source>Water in your body</source>
-      <translation>Wasser in Ihrem Körper</translation>
-    </message>
-    <message>
-      <source>Phase angle (a sign of how much of you is cells)</source>
-      <translation>Phasenwinkel (ein Zeichen dafür, wie viel von Ihnen Zellen sind)</translation>
-    </message>
-    <message>
-      <source>right and left differ; we will look at that together</source>
-      <translation>rechts und links sind verschieden; das sehen wir uns gemeinsam an</translation>
-    </message>
-    <message>
-      <source>right and left alike, as far as this test can tell</source>
-      <translation>rechts und links gleich, soweit dieser Test es sagen kann</translation>
-    </message>
-    <message>
-      <source>Your arms</source>
-      <translation>Ihre Arme</translation>
-    </message>
-    <message>
-      <source>Your legs</source>
-      <translation>Ihre Beine</translation>
-    </message>
-    <message>
-      <source>The result</source>
-      <translation>Das Ergebnis</translation>
-    </message>
-    <message>
-      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms. What was measured is good for following you over time.</source>
-      <translation>Mit Elektroden unter Händen und Füßen rechnet dieses Labor kein Fett aus: Die veröffentlichten Gleichungen gelten für eine andere Art zu messen und lägen um Kilogramm daneben. Was gemessen wurde, eignet sich gut, um Sie über die Zeit zu begleiten.</translation>
-    </message>
-    <message>
-      <source>About %1 % of your body mass is fat. A measurement is never exact: your true value is very likely between %2 and %3 %.</source>
-      <translation>Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %2 und %3 %.</translation>
-    </message>
-    <message>
-      <source>The measurement went well. This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
-      <translation>Die Messung ist gut gelungen. Diese Seite sagt es nur in Worten; wer Sie gemessen hat, kennt die Zahlen und bespricht sie gern mit Ihnen.</translation>
-    </message>
-    <message>
-      <source>The reference that this lab uses does not cover your age.</source>
-      <translation>Die Vergleichswerte dieses Labors gelten nicht für Ihr Alter.</translation>
-    </message>
-    <message>
-      <source>These values are as the instrument reported them; how it works them out is not published.</source>
-      <translation>Diese Werte sind so, wie das Gerät sie angab; wie es sie errechnet, ist nicht veröffentlicht.</translation>
-    </message>
-    <message>
-      <source>%1: no measurable change (a smaller change would be within the error of the test).</source>
-      <translation>%1: keine messbare Änderung (eine kleinere läge innerhalb des Messfehlers).</translation>
-    </message>
-    <message>
-      <source>%1: less than then.</source>
-      <translation>%1: weniger als damals.</translation>
-    </message>
-    <message>
-      <source>%1: more than then.</source>
-      <translation>%1: mehr als damals.</translation>
-    </message>
-    <message>
-      <source>%1: %2 less.</source>
-      <translation>%1: %2 weniger.</translation>
-    </message>
-    <message>
-      <source>%1: %2 more.</source>
-      <translation>%1: %2 mehr.</translation>
-    </message>
-    <message>
-      <source>Everything else</source>
-      <translation>Alles andere</translation>
-    </message>
-    <message>
-      <source>Since your last test, %1</source>
-      <translation>Seit Ihrem letzten Test, %1</translation>
-    </message>
-    <message>
-      <source>Since your first test, %1</source>
-      <translation>Seit Ihrem ersten Test, %1</translation>
-    </message>
-    <message>
-      <source>That can make the fat look a little higher than it is.</source>
-      <translation>Das kann das Fett etwas höher erscheinen lassen, als es ist.</translation>
-    </message>
-    <message>
-      <source>That can make the fat look a little lower than it is.</source>
-      <translation>Das kann das Fett etwas niedriger erscheinen lassen, als es ist.</translation>
-    </message>
-    <message>
-      <source>That can make the result less certain.</source>
-      <translation>Das kann das Ergebnis weniger sicher machen.</translation>
-    </message>
-    <message>
-      <source>The air in your chest was estimated from your height and age. Measuring it would make the result more certain.</source>
-      <translation>Die Luft in Ihrer Brust wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis sicherer machen.</translation>
-    </message>
-    <message>
-      <source>The air that stays in your lungs was estimated from your height and age. Measuring it would make the result about twice as certain.</source>
-      <translation>Die Luft, die in Ihren Lungen bleibt, wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis etwa doppelt so sicher machen.</translation>
-    </message>
-    <message>
-      <source>You were not quite prepared as asked ("%1"). %2</source>
-      <translation>Sie waren nicht ganz so vorbereitet wie erbeten („%1“). %2</translation>
-    </message>
-    <message>
-      <source>What could have disturbed it</source>
-      <translation>Was gestört haben könnte</translation>
-    </message>
-    <message>
-      <source>Nothing that we noticed. You were prepared as asked, and the readings agreed.</source>
-      <translation>Nichts, was uns aufgefallen wäre. Sie waren wie erbeten vorbereitet, und die Messwerte stimmten überein.</translation>
-    </message>
-    <message>
-      <source>%1 · client copy</source>
-      <translation>%1 · für Sie</translation>
-    </message>
-    <message>
-      <source>What was done</source>
-      <translation>Was gemacht wurde</translation>
-    </message>
-    <message>
-      <source>What we make of it</source>
-      <translation>Was wir daraus schließen</translation>
-    </message>
-    <message>
-      <source>Good to know</source>
-      <translation>Gut zu wissen</translation>
-    </message>
-    <message>
-      <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If you plan to change your weight, or anything here worries you, talk to your doctor or dietitian first.</source>
-      <translation>Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie Ihr Gewicht ändern möchten oder Sie hier etwas beunruhigt, sprechen Sie zuerst mit Ärztin oder Arzt oder einer Ernährungsberatung.</translation>
-    </message>
-    <message>
-      <source>For the family: bodies change quickly while they grow. This is about growth, strength and health; there is no target for weight or fat at this age.</source>
-      <translation>Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
-    </message>
-    <message>
-      <source>Best time for the next test: from %1 on, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
-      <translation>Beste Zeit für den nächsten Test: ab %1, zur gleichen Tageszeit und gleich vorbereitet. Vorher sind übliche Änderungen zu klein, als dass der Test sie sehen könnte.</translation>
-    </message>
-    <message>
-      <source>Tested by %1. %2</source>
-      <translation>Gemessen von %1. %2</translation>
-    </message>
-    <message>
-      <source>The result is answered for by %1.</source>
-      <translation>Für das Ergebnis steht %1 ein.</translation>
-    </message>
-    <message>
-      <source>% fat</source>
+      <source>The report could not be written: {1}</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>% fat of soft tissue</source>
+      <source>Choose another folder or make room, then save again.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>since %1</source>
+      <source>The test itself is kept.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Percentage: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A filled spindle is a change beyond the error of two scans.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 kg lean</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 % fat</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hatched where the share of fat differs from that of the whole body (%1 %)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lean of arms and legs over height squared</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fat mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Waist fat over hip fat, the two percentages divided</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Indices</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>now</source>
-      <translation>jetzt</translation>
-    </message>
-    <message>
-      <source>To scale in kg, as the scan divides the body.</source>
-      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt.</translation>
-    </message>
-    <message>
-      <source>To scale in kg, as the scan divides the body. ≈: no measurable change.</source>
-      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt. ≈: keine messbare Änderung.</translation>
-    </message>
-    <message>
-      <source>Core</source>
-      <translation>Kern</translation>
-    </message>
-    <message>
-      <source>Regions</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Changes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Soft-tissue phantom at %1: %2 % fat read %3 %.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scans</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan %1 at %2 (%3)%4.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, not used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan %1 at %2 set aside: %3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rule: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Muscle of your arms</source>
-      <translation>Muskeln Ihrer Arme</translation>
-    </message>
-    <message>
-      <source>Muscle of your legs</source>
-      <translation>Muskeln Ihrer Beine</translation>
-    </message>
-    <message>
-      <source>X-rays of this scan</source>
-      <translation>Röntgenstrahlung dieses Scans</translation>
-    </message>
-    <message>
-      <source>about as much as nature gives you in %1 days</source>
-      <translation>etwa so viel, wie die Natur Ihnen in %1 Tagen gibt</translation>
-    </message>
-    <message>
-      <source>right</source>
-      <translation>rechts</translation>
-    </message>
-    <message>
-      <source>left</source>
-      <translation>links</translation>
-    </message>
-    <message>
-      <source>notable</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>real, but small</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>within the error</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 %2 kg: %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>error ± %1, threshold %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>client's right</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>client's left</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>arms</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>legs</source>
+      <source>%1 s: %2 L</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Body mass over the weeks, kg</source>
-      <translation type="unfinished" />
+      <translation>Körpermasse über die Wochen, kg</translation>
+    </message>
+    <message>
+      <source>week %1: %2 kg (95 % CI %3 to %4)</source>
+      <translation>Woche %1: %2 kg (95-%-KI %3 bis %4)</translation>
     </message>
     <message>
       <source>weeks</source>
-      <translation type="unfinished" />
+      <translation>Wochen</translation>
     </message>
     <message>
       <source>dynamic model</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>static rule of 7700 kcal/kg (overestimates)</source>
+      <source>static 7700 kcal/kg</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3778,12 +8757,112 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>women</source>
+      <source>notable</source>
+      <translation>auffällig</translation>
+    </message>
+    <message>
+      <source>real, but small</source>
+      <translation>echt, aber klein</translation>
+    </message>
+    <message>
+      <source>within the error</source>
+      <translation>innerhalb des Messfehlers</translation>
+    </message>
+    <message>
+      <source>%1: %2 kg%3, %4</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>men</source>
+      <source> ± %1 (95 % CI)</source>
       <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right − left %1 kg</source>
+      <translation>rechts − links %1 kg</translation>
+    </message>
+    <message>
+      <source>%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg: %5</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client's right</source>
+      <translation>rechts</translation>
+    </message>
+    <message>
+      <source>client's left</source>
+      <translation>links</translation>
+    </message>
+    <message>
+      <source>%1, right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, left</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trunk %1 kg</source>
+      <translation>Rumpf %1 kg</translation>
+    </message>
+    <message>
+      <source>goals met, attempt by attempt: nothing yet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 % of the goals, with help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 % of the goals</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 to %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>goals met; hollow: with help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: no value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, before: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference %1 to %2 %3, %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± is the 95 % CI</source>
+      <translation type="unfinished">± ist das 95-%-Intervall</translation>
+    </message>
+    <message>
+      <source>%1: %2 (95 % CI)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2: %3 ± %4 %5 (95 %, from visit to visit)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bars: 95 %, from visit to visit</source>
+      <translation type="unfinished">Balken: 95 %, von Besuch zu Besuch</translation>
+    </message>
+    <message>
+      <source>%1: %2 kg, LSC %3 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  (noise)</source>
+      <translation type="unfinished">  (Rauschen)</translation>
+    </message>
+    <message>
+      <source>together</source>
+      <translation type="unfinished">zusammen</translation>
     </message>
     <message>
       <source>The arc appears here with the first readings.</source>
@@ -3799,6 +8878,14 @@
     </message>
     <message>
       <source>reactance Xc, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kHz: R %2 Ω, Xc %3 Ω, off the arc</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kHz: R %2 Ω, Xc %3 Ω</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3834,28 +8921,288 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>region</source>
+      <source>Arc</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat, kg</source>
+      <source>Fat mass index</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>lean, kg</source>
+      <source>Lean mass of the limbs, index</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>bone, kg</source>
+      <source>Indices</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>  (noise)</source>
-      <translation>  (Rauschen)</translation>
+      <source>%1 % of the reference</source>
+      <translation>%1 % der Referenz</translation>
     </message>
     <message>
-      <source>together</source>
-      <translation>zusammen</translation>
+      <source>Lean mass, kg</source>
+      <translation>Magermasse, kg</translation>
+    </message>
+    <message>
+      <source>Arms</source>
+      <translation>Arme</translation>
+    </message>
+    <message>
+      <source>Legs</source>
+      <translation>Beine</translation>
+    </message>
+    <message>
+      <source>As reported by the instrument; marks: the reference by height</source>
+      <translation>Wie vom Gerät gemeldet; Striche: die Referenz nach Größe</translation>
+    </message>
+    <message>
+      <source>Calibrated in this lab; marks: the reference by height</source>
+      <translation>In diesem Labor kalibriert; Striche: die Referenz nach Größe</translation>
+    </message>
+    <message>
+      <source>Uncalibrated, for the trend only; marks: the reference by height</source>
+      <translation>Nicht kalibriert, nur für den Verlauf; Striche: die Referenz nach Größe</translation>
+    </message>
+    <message>
+      <source>Pairs</source>
+      <translation>Paare</translation>
+    </message>
+    <message>
+      <source>water outside cells</source>
+      <translation type="unfinished">Wasser außerhalb der Zellen</translation>
+    </message>
+    <message>
+      <source>water inside cells</source>
+      <translation type="unfinished">Wasser in den Zellen</translation>
+    </message>
+    <message>
+      <source>protein, rest</source>
+      <translation type="unfinished">Eiweiß, Rest</translation>
+    </message>
+    <message>
+      <source>mineral, assumed</source>
+      <translation type="unfinished">Mineral, angenommen</translation>
+    </message>
+    <message>
+      <source>set aside: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>said to the list as a whole</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>said together with the group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 h before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>unknown</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right and left differ; we will look at that together</source>
+      <translation type="unfinished">rechts und links sind verschieden; das sehen wir uns gemeinsam an</translation>
+    </message>
+    <message>
+      <source>right and left alike, as far as this test can tell</source>
+      <translation type="unfinished">rechts und links gleich, soweit dieser Test es sagen kann</translation>
+    </message>
+    <message>
+      <source>Your body composition</source>
+      <translation type="unfinished">Ihre Körperzusammensetzung</translation>
+    </message>
+    <message>
+      <source>%1 · %2 on %3 · %4</source>
+      <translation type="unfinished">%1 · %2 am %3 · %4</translation>
+    </message>
+    <message>
+      <source>This is version %1. It replaces an earlier page: %2</source>
+      <translation type="unfinished">Dies ist Fassung %1. Sie ersetzt eine frühere Seite: %2</translation>
+    </message>
+    <message>
+      <source>The other measurement today</source>
+      <translation type="unfinished">Die andere Messung von heute</translation>
+    </message>
+    <message>
+      <source>The other method (%1) gave the same within what the two can tell apart.</source>
+      <translation type="unfinished">Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
+    </message>
+    <message>
+      <source>The other method (%1) gave a different value, more than the two usually differ. Please ask us before you rely on either.</source>
+      <translation type="unfinished">Das andere Verfahren (%1) ergab einen anderen Wert; der Unterschied ist größer als üblich. Bitte fragen Sie uns, bevor Sie sich auf einen davon verlassen.</translation>
+    </message>
+    <message>
+      <source>the range of this reference for people of your sex and age (%1 to %2 %)</source>
+      <translation type="unfinished">des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters (%1 bis %2 %)</translation>
+    </message>
+    <message>
+      <source>the range of this reference for people of your sex and age</source>
+      <translation type="unfinished">des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters</translation>
+    </message>
+    <message>
+      <source>Your value lies below %1.</source>
+      <translation type="unfinished">Ihr Wert liegt unterhalb %1.</translation>
+    </message>
+    <message>
+      <source>Your value lies above %1.</source>
+      <translation type="unfinished">Ihr Wert liegt oberhalb %1.</translation>
+    </message>
+    <message>
+      <source>Your value lies within %1.</source>
+      <translation type="unfinished">Ihr Wert liegt innerhalb %1.</translation>
+    </message>
+    <message>
+      <source>Your value lies at the edge of %1; the test cannot say on which side.</source>
+      <translation type="unfinished">Ihr Wert liegt am Rand %1; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>Your body mass</source>
+      <translation type="unfinished">Ihr Körpergewicht</translation>
+    </message>
+    <message>
+      <source>Fat</source>
+      <translation type="unfinished">Fett</translation>
+    </message>
+    <message>
+      <source>Everything else: muscle, bone, water, organs</source>
+      <translation type="unfinished">Alles andere: Muskeln, Knochen, Wasser, Organe</translation>
+    </message>
+    <message>
+      <source>The result</source>
+      <translation type="unfinished">Das Ergebnis</translation>
+    </message>
+    <message>
+      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms. What was measured is good for following you over time.</source>
+      <translation type="unfinished">Mit Elektroden unter Händen und Füßen rechnet dieses Labor kein Fett aus: Die veröffentlichten Gleichungen gelten für eine andere Art zu messen und lägen um Kilogramm daneben. Was gemessen wurde, eignet sich gut, um Sie über die Zeit zu begleiten.</translation>
+    </message>
+    <message>
+      <source>About %1 % of your body mass is fat. A measurement is never exact: your true value is very likely between %2 and %3 %.</source>
+      <translation type="unfinished">Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %2 und %3 %.</translation>
+    </message>
+    <message>
+      <source>The measurement went well. This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
+      <translation type="unfinished">Die Messung ist gut gelungen. Diese Seite sagt es nur in Worten; wer Sie gemessen hat, kennt die Zahlen und bespricht sie gern mit Ihnen.</translation>
+    </message>
+    <message>
+      <source>The reference that this lab uses does not cover your age.</source>
+      <translation type="unfinished">Die Vergleichswerte dieses Labors gelten nicht für Ihr Alter.</translation>
+    </message>
+    <message>
+      <source>%1: no measurable change (a smaller change would be within the error of the test).</source>
+      <translation type="unfinished">%1: keine messbare Änderung (eine kleinere läge innerhalb des Messfehlers).</translation>
+    </message>
+    <message>
+      <source>%1: less than then.</source>
+      <translation type="unfinished">%1: weniger als damals.</translation>
+    </message>
+    <message>
+      <source>%1: more than then.</source>
+      <translation type="unfinished">%1: mehr als damals.</translation>
+    </message>
+    <message>
+      <source>%1: %2 less.</source>
+      <translation type="unfinished">%1: %2 weniger.</translation>
+    </message>
+    <message>
+      <source>%1: %2 more.</source>
+      <translation type="unfinished">%1: %2 mehr.</translation>
+    </message>
+    <message>
+      <source>Everything else</source>
+      <translation type="unfinished">Alles andere</translation>
+    </message>
+    <message>
+      <source>Since your last test, %1</source>
+      <translation type="unfinished">Seit Ihrem letzten Test, %1</translation>
+    </message>
+    <message>
+      <source>Since your first test, %1</source>
+      <translation type="unfinished">Seit Ihrem ersten Test, %1</translation>
+    </message>
+    <message>
+      <source>That can make the fat look a little higher than it is.</source>
+      <translation type="unfinished">Das kann das Fett etwas höher erscheinen lassen, als es ist.</translation>
+    </message>
+    <message>
+      <source>That can make the fat look a little lower than it is.</source>
+      <translation type="unfinished">Das kann das Fett etwas niedriger erscheinen lassen, als es ist.</translation>
+    </message>
+    <message>
+      <source>That can make the result less certain.</source>
+      <translation type="unfinished">Das kann das Ergebnis weniger sicher machen.</translation>
+    </message>
+    <message>
+      <source>The air in your chest was estimated from your height and age. Measuring it would make the result more certain.</source>
+      <translation type="unfinished">Die Luft in Ihrer Brust wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis sicherer machen.</translation>
+    </message>
+    <message>
+      <source>The air that stays in your lungs was estimated from your height and age. Measuring it would make the result about twice as certain.</source>
+      <translation type="unfinished">Die Luft, die in Ihren Lungen bleibt, wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis etwa doppelt so sicher machen.</translation>
+    </message>
+    <message>
+      <source>You were not quite prepared as asked ("%1"). %2</source>
+      <translation type="unfinished">Sie waren nicht ganz so vorbereitet wie erbeten („%1“). %2</translation>
+    </message>
+    <message>
+      <source>What could have disturbed it</source>
+      <translation type="unfinished">Was gestört haben könnte</translation>
+    </message>
+    <message>
+      <source>Nothing that we noticed. You were prepared as asked, and the readings agreed.</source>
+      <translation type="unfinished">Nichts, was uns aufgefallen wäre. Sie waren wie erbeten vorbereitet, und die Messwerte stimmten überein.</translation>
+    </message>
+    <message>
+      <source>%1 · client copy</source>
+      <translation type="unfinished">%1 · für Sie</translation>
+    </message>
+    <message>
+      <source>What was done</source>
+      <translation type="unfinished">Was gemacht wurde</translation>
+    </message>
+    <message>
+      <source>What we make of it</source>
+      <translation type="unfinished">Was wir daraus schließen</translation>
+    </message>
+    <message>
+      <source>Good to know</source>
+      <translation type="unfinished">Gut zu wissen</translation>
+    </message>
+    <message>
+      <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If you plan to change your weight, or anything here worries you, talk to your doctor or dietitian first.</source>
+      <translation type="unfinished">Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie Ihr Gewicht ändern möchten oder Sie hier etwas beunruhigt, sprechen Sie zuerst mit Ärztin oder Arzt oder einer Ernährungsberatung.</translation>
+    </message>
+    <message>
+      <source>For the family: bodies change quickly while they grow. This is about growth, strength and health; there is no target for weight or fat at this age.</source>
+      <translation type="unfinished">Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
+    </message>
+    <message>
+      <source>Best time for the next test: from %1 on, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
+      <translation type="unfinished">Beste Zeit für den nächsten Test: ab %1, zur gleichen Tageszeit und gleich vorbereitet. Vorher sind übliche Änderungen zu klein, als dass der Test sie sehen könnte.</translation>
+    </message>
+    <message>
+      <source>Tested by %1. %2</source>
+      <translation type="unfinished">Gemessen von %1. %2</translation>
+    </message>
+    <message>
+      <source>The result is answered for by %1.</source>
+      <translation type="unfinished">Für das Ergebnis steht %1 ein.</translation>
+    </message>
+    <message>
+      <source>%1 · group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Without names. Nobody is ranked: a body is not a result, and the numbers of one person are that person's own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 people: median %2 %5, from %3 to %4 %5.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Lab copy: %1</source>
@@ -3878,55 +9225,23 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>value</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>unit</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>95 % interval ±</source>
+      <source>95 % CI ±</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>method error</source>
+      <source>LSC</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>body water</source>
+      <source>repeatability SD</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>skeletal muscle</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean mass of the limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The interval is that of a scan taken again, by the precision that the policy states. The method error is how a densitometer's fat lies to the truth for one person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The interval holds what the measurement itself leaves open. The method error is the spread of fat-free density between people; repeating the test does not shrink it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The interval holds the reading and the published error of the equation for one person; the second is the same again when the test is repeated and does not blur a change.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Worked sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>how</source>
+      <source>SE</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3934,171 +9249,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>set aside: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>valid, not used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>gross, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>net, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>used, or why not</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trial %1, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>raw volume, L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>± within, L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trial %1, L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> (not acceptable)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Vital capacity, L BTPS: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scale at %1: %2 kg read %3 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calibrated at %1 with the cylinder of %2 L; empty ratio %3, with cylinder %4.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>At %1 the chamber read %2 L for the cylinder of %3 L.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body density: %1. Water density: %2.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Residual volume measured: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Residual volume predicted: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Computed by %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body volume: %1. Surface area: %2.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Thoracic gas measured: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Thoracic gas predicted: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Test module at %1: %2 Ω read %3 Ω.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 %2, %3 electrodes, %4, %5 side.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Identity confirmed although: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fat, lean and bone mineral as the densitometer gives them; its own equations are not published. Indices: sources on the worked sheet. Computed by %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water from the arc: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sweeps</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sweep %1 at %2%3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sweep %1 at %2 set aside: %3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>at 50 kHz</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>R, Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Xc, Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>|Z|, Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>phase, °</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>frequencies</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 from %2 to %3 kHz</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signal: %1</source>
+      <source>SE %1</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4110,24 +9261,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>no further apart than expected</source>
-      <translation>nicht weiter auseinander als erwartet</translation>
-    </message>
-    <message>
       <source>further apart than expected</source>
-      <translation>weiter auseinander als erwartet</translation>
-    </message>
-    <message>
-      <source>Checks, lungs and preparation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Checks and preparation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>– %1 %2. %3</source>
-      <translation type="unfinished" />
+      <translation type="unfinished">weiter auseinander als erwartet</translation>
     </message>
     <message>
       <source>Accepted by %1: %2.</source>
@@ -4178,88 +9313,72 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>not yet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>%1 · lab copy</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The report could not be written: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose another folder or make room, then save again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The test itself is kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>an hour before</source>
-      <translation>eine Stunde vorher</translation>
+      <translation type="unfinished">eine Stunde vorher</translation>
     </message>
     <message>
       <source>%1 hours before</source>
-      <translation>%1 Stunden vorher</translation>
+      <translation type="unfinished">%1 Stunden vorher</translation>
     </message>
     <message>
       <source>%1 days before</source>
-      <translation>%1 Tage vorher</translation>
+      <translation type="unfinished">%1 Tage vorher</translation>
     </message>
     <message>
       <source>%1 the day before</source>
-      <translation>%1 Uhr am Tag davor</translation>
+      <translation type="unfinished">%1 Uhr am Tag davor</translation>
     </message>
     <message>
       <source>Please avoid</source>
-      <translation>Bitte vermeiden</translation>
+      <translation type="unfinished">Bitte vermeiden</translation>
     </message>
     <message>
       <source>Please do</source>
-      <translation>Bitte tun</translation>
+      <translation type="unfinished">Bitte tun</translation>
     </message>
     <message>
       <source>Please bring and wear</source>
-      <translation>Bitte mitbringen und anziehen</translation>
+      <translation type="unfinished">Bitte mitbringen und anziehen</translation>
     </message>
     <message>
       <source>Parents or guardians: please phone us before you come if any of these apply</source>
-      <translation>Eltern oder Sorgeberechtigte: Bitte rufen Sie uns vorher an, wenn eines davon zutrifft</translation>
+      <translation type="unfinished">Eltern oder Sorgeberechtigte: Bitte rufen Sie uns vorher an, wenn eines davon zutrifft</translation>
     </message>
     <message>
       <source>Please phone us before you come if any of these apply to you</source>
-      <translation>Bitte rufen Sie uns vorher an, wenn eines davon auf Sie zutrifft</translation>
+      <translation type="unfinished">Bitte rufen Sie uns vorher an, wenn eines davon auf Sie zutrifft</translation>
     </message>
     <message>
       <source>%1, we look forward to seeing you on %2 at %3.</source>
-      <translation>%1, wir freuen uns auf Sie am %2 um %3 Uhr.</translation>
+      <translation type="unfinished">%1, wir freuen uns auf Sie am %2 um %3 Uhr.</translation>
     </message>
     <message>
       <source>%1, this is how to prepare for the next test.</source>
-      <translation>%1, so bereiten Sie sich auf den nächsten Test vor.</translation>
+      <translation type="unfinished">%1, so bereiten Sie sich auf den nächsten Test vor.</translation>
     </message>
     <message>
       <source>Planned: %1.</source>
-      <translation>Geplant: %1.</translation>
+      <translation type="unfinished">Geplant: %1.</translation>
     </message>
     <message>
       <source>Come with a parent or guardian, who has to agree; and you may say no at any time. Nothing hurts, and there is nothing to be good or bad at.</source>
-      <translation>Komm mit einer erwachsenen Person, die für dich sorgt und zustimmen muss; und du darfst jederzeit Nein sagen. Nichts tut weh, und es gibt nichts, worin man gut oder schlecht sein kann.</translation>
+      <translation type="unfinished">Komm mit einer erwachsenen Person, die für dich sorgt und zustimmen muss; und du darfst jederzeit Nein sagen. Nichts tut weh, und es gibt nichts, worin man gut oder schlecht sein kann.</translation>
     </message>
     <message>
       <source>Could not keep something? Come anyway and tell us: we write it down, or find another time together. Take your medicines as always.</source>
-      <translation>Etwas hat nicht geklappt? Kommen Sie trotzdem und sagen Sie es uns: Wir schreiben es auf oder finden gemeinsam einen anderen Termin. Nehmen Sie Ihre Medikamente wie immer.</translation>
+      <translation type="unfinished">Etwas hat nicht geklappt? Kommen Sie trotzdem und sagen Sie es uns: Wir schreiben es auf oder finden gemeinsam einen anderen Termin. Nehmen Sie Ihre Medikamente wie immer.</translation>
     </message>
     <message>
       <source>%1 · preparation</source>
-      <translation>%1 · Vorbereitung</translation>
+      <translation type="unfinished">%1 · Vorbereitung</translation>
     </message>
     <message>
       <source>Before you come</source>
-      <translation>Bevor Sie kommen</translation>
+      <translation type="unfinished">Bevor Sie kommen</translation>
     </message>
     <message>
       <source>Reference: %1, %2 ± %3 %4</source>
@@ -4290,30 +9409,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>when</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>error</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>verdict</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>rules</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>passed</source>
       <translation type="unfinished" />
     </message>
@@ -4326,39 +9421,31 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Arc</source>
+      <source>%1: %2 h before</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Phase angle</source>
+      <source>the lab's only one</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Fat-free mass index</source>
+      <source>hour</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Lean mass of the limbs, index</source>
+      <source>instrument</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Lean mass as reported by the instrument; % of the reference by height</source>
+      <source>prepared</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Lean mass, calibrated in this lab; % of the reference by height</source>
+      <source>± is the 95 % range of one visit about the same person's other visits. Two visits can tell apart a change of about 1.4 times that.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Segmental lean mass, uncalibrated (for the trend only); % of the reference by height</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>apart: the densitometer for this person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>apart: fat-free density of people</source>
+      <source>SE %1 %</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4370,180 +9457,252 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>water outside cells</source>
-      <translation>Wasser außerhalb der Zellen</translation>
-    </message>
-    <message>
-      <source>water inside cells</source>
-      <translation>Wasser in den Zellen</translation>
-    </message>
-    <message>
-      <source>protein, rest</source>
-      <translation>Eiweiß, Rest</translation>
-    </message>
-    <message>
-      <source>mineral, assumed</source>
-      <translation>Mineral, angenommen</translation>
-    </message>
-    <message>
-      <source>To scale in kg. Mineral is 6.8 % of the fat-free mass by assumption (Brozek 1963).</source>
-      <translation>Maßstäblich in kg. Mineral ist mit 6,8 % der fettfreien Masse angenommen (Brozek 1963).</translation>
-    </message>
-    <message>
       <source>Hatched: %1, %2</source>
-      <translation>Schraffiert: %1, %2</translation>
+      <translation type="unfinished">Schraffiert: %1, %2</translation>
     </message>
     <message>
       <source>Field</source>
-      <translation>Feld</translation>
-    </message>
-    <message>
-      <source>fat-free</source>
-      <translation>fettfrei</translation>
-    </message>
-    <message>
-      <source>  ± %1 (95 %)</source>
-      <translation>  ± %1 (95 %)</translation>
-    </message>
-    <message>
-      <source>± is the 95 % CI</source>
-      <translation>± ist das 95-%-Intervall</translation>
-    </message>
-    <message>
-      <source>  (± %1, 95 %)</source>
-      <translation>  (± %1, 95 %)</translation>
-    </message>
-    <message>
-      <source>bars: 95 %, from visit to visit</source>
-      <translation>Balken: 95 %, von Besuch zu Besuch</translation>
-    </message>
-    <message>
-      <source>To scale in kg.</source>
-      <translation>Maßstäblich in kg.</translation>
+      <translation type="unfinished">Feld</translation>
     </message>
     <message>
       <source>To scale in kg. ≈: no measurable change.</source>
-      <translation>Maßstäblich in kg. ≈: keine messbare Änderung.</translation>
+      <translation type="unfinished">Maßstäblich in kg. ≈: keine messbare Änderung.</translation>
     </message>
     <message>
-      <source>Vector</source>
-      <translation type="unfinished" />
+      <source>To scale in kg.</source>
+      <translation type="unfinished">Maßstäblich in kg.</translation>
     </message>
     <message>
-      <source>Own</source>
-      <translation type="unfinished" />
+      <source>Core</source>
+      <translation type="unfinished">Kern</translation>
     </message>
     <message>
-      <source>Since the last test the vector: {1}.</source>
-      <translation type="unfinished" />
+      <source>No measurable change in your fat.</source>
+      <translation>Keine messbare Änderung Ihres Fettes.</translation>
     </message>
     <message>
-      <source>These are the first points of each list; the whole sheet comes with the booking.</source>
-      <translation>Das sind die ersten Punkte jeder Liste; das ganze Blatt kommt mit dem Termin.</translation>
+      <source>You have less fat than then.</source>
+      <translation>Sie haben weniger Fett als damals.</translation>
     </message>
     <message>
-      <source>Your visit on %1</source>
-      <translation>Ihr Besuch am %1</translation>
+      <source>You have more fat than then.</source>
+      <translation>Sie haben mehr Fett als damals.</translation>
     </message>
     <message>
-      <source>What matters today</source>
-      <translation>Was heute zählt</translation>
+      <source>You have lost about %1 of fat.</source>
+      <translation>Sie haben etwa %1 Fett verloren.</translation>
     </message>
     <message>
-      <source>about %1 % of your mass is fat, very likely between %2 and %3 %</source>
-      <translation>etwa %1 % Ihres Gewichts sind Fett, sehr wahrscheinlich zwischen %2 und %3 %</translation>
-    </message>
-    <message>
-      <source>What was measured</source>
-      <translation>Was gemessen wurde</translation>
-    </message>
-    <message>
-      <source>%1: the measurement went well.</source>
-      <translation>%1: Die Messung ist gut gelungen.</translation>
-    </message>
-    <message>
-      <source>%1: good for following you over time; no fat is worked out.</source>
-      <translation>%1: gut, um Sie über die Zeit zu begleiten; Fett wird daraus nicht errechnet.</translation>
-    </message>
-    <message>
-      <source>Where two bars overlap, the methods say the same: here they all do.</source>
-      <translation>Wo sich zwei Balken überdecken, sagen die Verfahren dasselbe: Hier tun es alle.</translation>
-    </message>
-    <message>
-      <source>Each method looks at another side of the body. Here some differ by more than they usually do; please ask us before you rely on one of them.</source>
-      <translation>Jedes Verfahren sieht eine andere Seite des Körpers. Hier weichen einige stärker voneinander ab als üblich; bitte fragen Sie uns, bevor Sie sich auf eines verlassen.</translation>
-    </message>
-    <message>
-      <source>Your body, and how it lies to others</source>
-      <translation>Ihr Körper, und wie er zu anderen liegt</translation>
-    </message>
-    <message>
-      <source>Left: what your mass is made of. Right: up means more fat for your height, to the right more muscle and other lean mass; the path shows your visits.</source>
-      <translation>Links: woraus Ihr Gewicht besteht. Rechts: nach oben heißt mehr Fett für Ihre Größe, nach rechts mehr Muskeln und anderes mageres Gewebe; der Weg zeigt Ihre Besuche.</translation>
+      <source>You have gained about %1 of fat.</source>
+      <translation>Sie haben etwa %1 Fett zugenommen.</translation>
     </message>
     <message>
       <source>%1: no measurable change</source>
-      <translation>%1: keine messbare Änderung</translation>
+      <translation type="unfinished">%1: keine messbare Änderung</translation>
     </message>
     <message>
       <source>%1: less</source>
-      <translation>%1: weniger</translation>
+      <translation type="unfinished">%1: weniger</translation>
     </message>
     <message>
       <source>%1: more</source>
-      <translation>%1: mehr</translation>
+      <translation type="unfinished">%1: mehr</translation>
     </message>
     <message>
       <source>%1: %2 less</source>
-      <translation>%1: %2 weniger</translation>
+      <translation type="unfinished">%1: %2 weniger</translation>
     </message>
     <message>
       <source>%1: %2 more</source>
-      <translation>%1: %2 mehr</translation>
+      <translation type="unfinished">%1: %2 mehr</translation>
     </message>
     <message>
-      <source>What changed</source>
-      <translation>Was sich geändert hat</translation>
+      <source>The measurement went well.</source>
+      <translation>Die Messung ist gut verlaufen.</translation>
     </message>
     <message>
-      <source>Since your first test on %1 (%2): %3.</source>
-      <translation>Seit Ihrem ersten Test am %1 (%2): %3.</translation>
+      <source>A first point to follow you from.</source>
+      <translation>Ein Anfang, von dem aus wir Sie begleiten.</translation>
     </message>
     <message>
-      <source>Since %1 (%2): %3.</source>
-      <translation>Seit dem %1 (%2): %3.</translation>
+      <source>What was measured today is good for following you over time.</source>
+      <translation>Was heute gemessen wurde, zeigt Ihren Verlauf über die Zeit.</translation>
+    </message>
+    <message>
+      <source>About %1 % of your body mass is fat.</source>
+      <translation>Etwa %1 % Ihrer Körpermasse sind Fett.</translation>
+    </message>
+    <message>
+      <source>Your true value is very likely between %1 and %2 %.</source>
+      <translation>Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %1 und %2 %.</translation>
+    </message>
+    <message>
+      <source>Since we began</source>
+      <translation>Seit wir begannen</translation>
+    </message>
+    <message>
+      <source>Since %1. %2.</source>
+      <translation>Seit dem %1. %2.</translation>
+    </message>
+    <message>
+      <source>Where you are</source>
+      <translation>Wo Sie stehen</translation>
+    </message>
+    <message>
+      <source>Your value is below the reference range.</source>
+      <translation>Ihr Wert liegt unter dem Referenzbereich.</translation>
+    </message>
+    <message>
+      <source>Your value is above the reference range.</source>
+      <translation>Ihr Wert liegt über dem Referenzbereich.</translation>
+    </message>
+    <message>
+      <source>Your value is within the reference range.</source>
+      <translation>Ihr Wert liegt im Referenzbereich.</translation>
+    </message>
+    <message>
+      <source>Your value is close to the edge of the reference range.</source>
+      <translation>Ihr Wert liegt nahe am Rand des Referenzbereichs.</translation>
+    </message>
+    <message>
+      <source>For people of your sex and age it is %1 to %2 %. It describes people who were measured for it; it is no target.</source>
+      <translation>Für Menschen Ihres Geschlechts und Alters reicht er von %1 bis %2 %. Er beschreibt Menschen, die dafür gemessen wurden; er ist kein Ziel.</translation>
+    </message>
+    <message>
+      <source>hatched: the reference range</source>
+      <translation>schraffiert: der Referenzbereich</translation>
+    </message>
+    <message>
+      <source>Your sides</source>
+      <translation>Ihre Seiten</translation>
+    </message>
+    <message>
+      <source>Your right and your left side</source>
+      <translation>Ihre rechte und Ihre linke Seite</translation>
+    </message>
+    <message>
+      <source>Nobody is quite the same on both sides.</source>
+      <translation>Niemand ist auf beiden Seiten ganz gleich.</translation>
     </message>
     <message>
       <source>The plan</source>
       <translation>Der Plan</translation>
     </message>
     <message>
+      <source>In %1 weeks you would most likely weigh %2 to %3.</source>
+      <translation>In %1 Wochen würden Sie sehr wahrscheinlich %2 bis %3 wiegen.</translation>
+    </message>
+    <message>
+      <source>With %1 to %2 kcal a day and the way of life that you described. People differ; we follow how it goes. Talk it over with your doctor or dietitian before you begin.</source>
+      <translation>Mit %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben. Menschen sind verschieden; wir sehen, wie es läuft. Besprechen Sie es mit Ihrer Ärztin, Ihrem Arzt oder Ihrer Ernährungsberatung, bevor Sie anfangen.</translation>
+    </message>
+    <message>
+      <source>Next</source>
+      <translation>Als Nächstes</translation>
+    </message>
+    <message>
+      <source>Your next test: %1 at %2.</source>
+      <translation>Ihr nächster Test: %1 um %2.</translation>
+    </message>
+    <message>
+      <source>Your next test: from %1 on.</source>
+      <translation>Ihr nächster Test: ab %1.</translation>
+    </message>
+    <message>
+      <source>Before that, a change would be too small for the test to see.</source>
+      <translation>Vorher wäre eine Änderung zu klein, um sie im Test zu sehen.</translation>
+    </message>
+    <message>
+      <source>Combined estimate</source>
+      <translation type="unfinished">Kombinierte Schätzung</translation>
+    </message>
+    <message>
+      <source>Combined estimate, beside the methods and never instead of them. Weights: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your visit on %1</source>
+      <translation type="unfinished">Ihr Besuch am %1</translation>
+    </message>
+    <message>
+      <source>What matters today</source>
+      <translation type="unfinished">Was heute zählt</translation>
+    </message>
+    <message>
+      <source>about %1 % of your mass is fat, very likely between %2 and %3 %</source>
+      <translation type="unfinished">etwa %1 % Ihres Gewichts sind Fett, sehr wahrscheinlich zwischen %2 und %3 %</translation>
+    </message>
+    <message>
+      <source>What was measured</source>
+      <translation type="unfinished">Was gemessen wurde</translation>
+    </message>
+    <message>
+      <source>%1: the measurement went well.</source>
+      <translation type="unfinished">%1: Die Messung ist gut gelungen.</translation>
+    </message>
+    <message>
+      <source>%1: good for following you over time; no fat is worked out.</source>
+      <translation type="unfinished">%1: gut, um Sie über die Zeit zu begleiten; Fett wird daraus nicht errechnet.</translation>
+    </message>
+    <message>
+      <source>Where two bars overlap, the methods say the same: here they all do.</source>
+      <translation type="unfinished">Wo sich zwei Balken überdecken, sagen die Verfahren dasselbe: Hier tun es alle.</translation>
+    </message>
+    <message>
+      <source>Each method looks at another side of the body. Here some differ by more than they usually do; please ask us before you rely on one of them.</source>
+      <translation type="unfinished">Jedes Verfahren sieht eine andere Seite des Körpers. Hier weichen einige stärker voneinander ab als üblich; bitte fragen Sie uns, bevor Sie sich auf eines verlassen.</translation>
+    </message>
+    <message>
+      <source>Your body, and how it lies to others</source>
+      <translation type="unfinished">Ihr Körper, und wie er zu anderen liegt</translation>
+    </message>
+    <message>
+      <source>Left: what your mass is made of. Right: up means more fat for your height, to the right more muscle and other lean mass; the path shows your visits.</source>
+      <translation type="unfinished">Links: woraus Ihr Gewicht besteht. Rechts: nach oben heißt mehr Fett für Ihre Größe, nach rechts mehr Muskeln und anderes mageres Gewebe; der Weg zeigt Ihre Besuche.</translation>
+    </message>
+    <message>
+      <source>What changed</source>
+      <translation type="unfinished">Was sich geändert hat</translation>
+    </message>
+    <message>
+      <source>Since your first test on %1 (%2): %3.</source>
+      <translation type="unfinished">Seit Ihrem ersten Test am %1 (%2): %3.</translation>
+    </message>
+    <message>
+      <source>Since %1 (%2): %3.</source>
+      <translation type="unfinished">Seit dem %1 (%2): %3.</translation>
+    </message>
+    <message>
       <source>Eaten %1 to %2 kcal a day, with the way of life that you described, your mass would most likely lie between %3 and %4 after %5 weeks. People differ: what counts is how it goes.</source>
-      <translation>Bei %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben, läge Ihr Gewicht nach %5 Wochen höchstwahrscheinlich zwischen %3 und %4. Menschen sind verschieden: Es zählt, wie es läuft.</translation>
+      <translation type="unfinished">Bei %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben, läge Ihr Gewicht nach %5 Wochen höchstwahrscheinlich zwischen %3 und %4. Menschen sind verschieden: Es zählt, wie es läuft.</translation>
     </message>
     <message>
       <source>Protein: %1 to %2 g a day, spread over the meals.</source>
-      <translation>Eiweiß: %1 bis %2 g am Tag, über die Mahlzeiten verteilt.</translation>
+      <translation type="unfinished">Eiweiß: %1 bis %2 g am Tag, über die Mahlzeiten verteilt.</translation>
     </message>
     <message>
       <source>Talk the plan over with your doctor or dietitian before you begin, and stop and ask if you feel unwell.</source>
-      <translation>Besprechen Sie den Plan vor dem Beginn mit Ärztin oder Arzt oder einer Ernährungsberatung; hören Sie auf und fragen Sie, wenn Sie sich unwohl fühlen.</translation>
+      <translation type="unfinished">Besprechen Sie den Plan vor dem Beginn mit Ärztin oder Arzt oder einer Ernährungsberatung; hören Sie auf und fragen Sie, wenn Sie sich unwohl fühlen.</translation>
     </message>
     <message>
       <source>Your next test</source>
-      <translation>Ihr nächster Test</translation>
+      <translation type="unfinished">Ihr nächster Test</translation>
     </message>
     <message>
       <source>Booked for %1 at %2.</source>
-      <translation>Vereinbart für den %1 um %2 Uhr.</translation>
+      <translation type="unfinished">Vereinbart für den %1 um %2 Uhr.</translation>
     </message>
     <message>
       <source>From %1 on, at the same time of day: before that, a change would be too small for the test to see.</source>
-      <translation>Ab dem %1, zur gleichen Tageszeit: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
+      <translation type="unfinished">Ab dem %1, zur gleichen Tageszeit: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
+    </message>
+    <message>
+      <source>These are the first points of each list; the whole sheet comes with the booking.</source>
+      <translation type="unfinished">Das sind die ersten Punkte jeder Liste; das ganze Blatt kommt mit dem Termin.</translation>
     </message>
     <message>
       <source>These pages describe your body on one day. They are not a diagnosis and say nothing about your worth or fitness by themselves. If anything here worries you, talk to your doctor.</source>
-      <translation>Diese Seiten beschreiben Ihren Körper an einem Tag. Sie sind keine Diagnose und sagen für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
+      <translation type="unfinished">Diese Seiten beschreiben Ihren Körper an einem Tag. Sie sind keine Diagnose und sagen für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
     </message>
     <message>
       <source>Lab copy: the visit on %1</source>
@@ -4554,43 +9713,91 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>further apart than expected. </source>
-      <translation>weiter auseinander als erwartet. </translation>
-    </message>
-    <message>
       <source>Key points, as suggested</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book knows no client "{1}".</source>
+      <source>% fat of soft tissue</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A record is put in once; nothing was changed.</source>
+      <source>since %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The client "{1}" is in this lab book already.</source>
+      <source>Percentage: %1.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The code "{1}" belongs to another client here.</source>
+      <source>A filled spindle is a change beyond the error of two scans.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The test "{1}" is in this lab book already.</source>
+      <source>Lean soft tissue, kg</source>
+      <translation>Magere Weichteile, kg</translation>
+    </message>
+    <message>
+      <source>Hatched: measurement error; marks: notable in this lab</source>
+      <translation>Schraffiert: Messfehler; Striche: in diesem Labor auffällig</translation>
+    </message>
+    <message>
+      <source>Lean of arms and legs over height squared</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The file is larger than 64 MB; a record never is.</source>
+      <source>Lean of arms and legs over body mass index</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no policy or no protocol for {1}.</source>
+      <source>Waist fat over hip fat, the two percentages divided</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Install Fusain again, or set FUSAIN_DATA.</source>
+      <source>fat %1 kg, lean %2 kg, bone %3 kg, %4 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>change of %1 %2 kg, LSC %3 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Steady reading: %1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 s: %2 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The 95 % CI is how far the value may be from the truth for this person, the spread of fat-free density between people included. The LSC (least significant change, 95 %) is what two visits can tell apart. The repeatability SD is that of readings in one session.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Checks, lungs and preparation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No clean sweep of {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No clean scan of {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything stays as it is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This belongs to a test or a check. Undo it there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It was changed again after that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A new person stays in the lab book.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4598,11 +9805,75 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Nothing in it was changed.</source>
+      <source>Choose another file, or restore the newest daily copy.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Choose another file, or restore the newest daily copy.</source>
+      <source>A recording that this record names is not in the lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No copy was made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The folder for daily copies cannot be made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that its disk is connected and may be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was created or changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book is open in another window.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book is open on {1} (process {2}) since {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This is a folder or a device, not a file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose a lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book has a second name (a hard link). Two windows could write to it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove the other name, or open a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book is empty (0 bytes). The file is damaged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore the newest daily copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close it there. If that computer was switched off, wait a minute, then try again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file could not be renamed into its folder.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another folder or name.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4650,11 +9921,143 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The {1} {2} was written, and is not in the book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} {2} is not as it was written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} {2} is in the book, but no event wrote it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is damaged: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The journal does not end where the book says: events are missing at its end.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the book says of itself was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A table of the book was added, changed or removed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Event {1} of the journal cannot be applied: {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book knows no client "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A record is put in once; nothing was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client "{1}" is in this lab book already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The code "{1}" belongs to another client here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test "{1}" is in this lab book already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is larger than 64 MB; a record never is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no policy or no protocol for {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Install Fusain again, or set FUSAIN_DATA.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was taken back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This import was taken back already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test {1} of this import was worked on since.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Refuse or amend single tests on the bench instead.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client {1} of this import has been here since, or was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The folder of this lab book is not there: is its disk or share connected?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Connect it, then start again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no lab book here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is its disk or share connected? Otherwise create a new one, or restore a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your account cannot read this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask your system administrator.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A file cannot be created here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that the folder exists and that you may write to it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Event {1} of the journal is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Event {1} of the journal was changed after it was written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The lab book cannot be opened.</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Check that the folder exists and may be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is already a file here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose a new name; nothing is ever overwritten.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4682,7 +10085,47 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The copy did not pass its check and was thrown away.</source>
+      <source>The lab book is not where it was opened: the file was removed or replaced, or its disk is gone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing more is accepted. Everything accepted so far is still in this window.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save it as a new lab book, then look for this one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another program has written to this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing more is accepted here. Both records are kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close this window, verify the lab book, and open it again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This client's record is damaged. Saving would lose what is left of it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore a copy of the lab book from before the damage.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book is damaged. No copy of it replaces a good one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The copy did not pass its check and was deleted.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>See Quality, Lab book, for what is damaged.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4694,23 +10137,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The copy could not be put in its place.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose another folder.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The folder for daily copies cannot be made.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>There is already a file at the place to restore to.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose a new name; nothing is ever overwritten.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4722,7 +10149,55 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>▲ This entry is damaged and cannot be read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>No data files were found.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chlorine is read in mg/L, 0 to 50.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The pH of a tank lies between 4 and 10.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The temperature of the water is read in °C, 5 to 60.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody in the water. Free chlorine {1} mg/L, limit {2}. Wait or replace part of the water, then test again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} mg/L of free chlorine: more than {2}. Add none; read again in an hour.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody in the water. Free chlorine {1} mg/L, at least {2} is needed. Add {3} mL of the {4} % solution, stir, then test again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Combined chlorine {1} mg/L (limit {2}). Finish this client only if free chlorine and pH are in range; then change the water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>pH {1}: below {2}, hard on eyes and metal. Raise it as the maker of the product says, and read again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Never mix acid and chlorine: toxic gas. pH {1} is above {2}: only {3} % of the free chlorine is active. Lower the pH as the product label says, then test again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} °C: nobody goes in above {2} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water {1} °C: outside the comfort range, {2}–{3} °C.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4750,36 +10225,74 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>That did not work</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Something unexpected was in a file or in the lab book: %1
+
+Everything accepted so far is kept. Please report this.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right arm</source>
+      <translation type="unfinished">Rechter Arm</translation>
+    </message>
+    <message>
+      <source>left arm</source>
+      <translation type="unfinished">Linker Arm</translation>
+    </message>
+    <message>
+      <source>trunk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right leg</source>
+      <translation type="unfinished">Rechtes Bein</translation>
+    </message>
+    <message>
+      <source>left leg</source>
+      <translation type="unfinished">Linkes Bein</translation>
+    </message>
+    <message>
+      <source>deuterium</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>oxygen-18</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Four components, Wang 2002</source>
-      <translation>Vier Bestandteile, Wang 2002</translation>
+      <translation type="unfinished">Vier Bestandteile, Wang 2002</translation>
     </message>
     <message>
       <source>Four components, Selinger 1977</source>
-      <translation>Vier Bestandteile, Selinger 1977</translation>
+      <translation type="unfinished">Vier Bestandteile, Selinger 1977</translation>
     </message>
     <message>
       <source>Four components, Friedl 1992</source>
-      <translation>Vier Bestandteile, Friedl 1992</translation>
+      <translation type="unfinished">Vier Bestandteile, Friedl 1992</translation>
     </message>
     <message>
       <source>Four components, Withers 1998</source>
-      <translation>Vier Bestandteile, Withers 1998</translation>
+      <translation type="unfinished">Vier Bestandteile, Withers 1998</translation>
     </message>
     <message>
       <source>Three components with water, Siri 1961</source>
-      <translation>Drei Bestandteile mit Wasser, Siri 1961</translation>
+      <translation type="unfinished">Drei Bestandteile mit Wasser, Siri 1961</translation>
     </message>
     <message>
       <source>Three components with water, fat 0.9007</source>
-      <translation>Drei Bestandteile mit Wasser, Fett 0,9007</translation>
+      <translation type="unfinished">Drei Bestandteile mit Wasser, Fett 0,9007</translation>
     </message>
     <message>
       <source>Three components with water, Fuller 1992</source>
-      <translation>Drei Bestandteile mit Wasser, Fuller 1992</translation>
+      <translation type="unfinished">Drei Bestandteile mit Wasser, Fuller 1992</translation>
     </message>
     <message>
       <source>Four components, Fuller 1992</source>
-      <translation>Vier Bestandteile, Fuller 1992</translation>
+      <translation type="unfinished">Vier Bestandteile, Fuller 1992</translation>
     </message>
     <message>
       <source>Ancestry is a poor proxy for hydration and bone mineral. Four-component work finds no certain difference in fat-free density between groups; prefer Siri or a model with measured water.</source>
@@ -4788,26 +10301,6 @@
     <message>
       <source>head</source>
       <translation type="unfinished" />
-    </message>
-    <message>
-      <source>left arm</source>
-      <translation>Linker Arm</translation>
-    </message>
-    <message>
-      <source>right arm</source>
-      <translation>Rechter Arm</translation>
-    </message>
-    <message>
-      <source>trunk</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>left leg</source>
-      <translation>Linkes Bein</translation>
-    </message>
-    <message>
-      <source>right leg</source>
-      <translation>Rechtes Bein</translation>
     </message>
     <message>
       <source>total without head</source>
@@ -4978,10 +10471,6 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>whole body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>lying, gel electrodes at wrist and ankle</source>
       <translation type="unfinished" />
     </message>
@@ -5010,15 +10499,19 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>skeletal muscle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean mass of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>underwater reading</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>between trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>gut gas</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5046,7 +10539,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat and lean of the scan</source>
+      <source>fat of the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean of the scan</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5059,6 +10556,42 @@
     </message>
     <message>
       <source>fat-free density of this person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>what the model assumes of this person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body water by dilution</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>predicted lung volume for this person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lung volume of this day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body water of this day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gut content of this day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance of this day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reactance of this day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>spectrum of this day</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5106,6 +10639,134 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>the floor scale reads high</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the zero of the load cell drifts</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>something hangs on the chair that was not there at zero</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>air is still leaving the lungs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a hand or foot on the wall</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>restless water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a tense person keeps air in</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bubbles in suit and hair</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the calibration cylinder is still in the chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a draught in the room</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the door of the chamber leaks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>loose hair or clothing holds air</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>warm, damp skin</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>coughing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the scale of the chamber reads high</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the person moves in the chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>socks between foot and contact</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the thumb is off its contact</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>two leads are crossed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the thighs touch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>talking during the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the analyzer is still warming up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the analyzer reads its test module wrong</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>an arm lies outside the field</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the lines of the regions are wrong</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>metal in the field</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the person moves during the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the densitometer has drifted</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Setting a trial aside needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no trial {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Setting a sweep aside needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no sweep {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>fat-led</source>
       <translation type="unfinished" />
     </message>
@@ -5123,7 +10784,7 @@
     </message>
     <message>
       <source>body mass</source>
-      <translation>Körpergewicht</translation>
+      <translation type="unfinished">Körpergewicht</translation>
     </message>
     <message>
       <source>fat of the trunk</source>
@@ -5134,20 +10795,12 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>impedance</source>
-      <translation>Impedanz</translation>
+      <source>Setting a scan aside needs a reason.</source>
+      <translation type="unfinished" />
     </message>
     <message>
-      <source>densitometer</source>
-      <translation>Röntgen-Densitometrie</translation>
-    </message>
-    <message>
-      <source>air displacement</source>
-      <translation>Luftverdrängung</translation>
-    </message>
-    <message>
-      <source>underwater weighing</source>
-      <translation>Unterwasserwiegen</translation>
+      <source>There is no scan {1}.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>physiologist</source>
@@ -5158,24 +10811,28 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>technician</source>
+      <source>This text is too long: {1} characters, at most {2}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>mean of the three heaviest</source>
+      <source>Shorten it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>heaviest repeated reading</source>
+      <source>There is a character in it that cannot be shown.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>single heaviest</source>
+      <source>Type it again.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>mean of the last three</source>
-      <translation type="unfinished" />
+      <source>air displacement</source>
+      <translation type="unfinished">Luftverdrängung</translation>
+    </message>
+    <message>
+      <source>impedance</source>
+      <translation type="unfinished">Impedanz</translation>
     </message>
     <message>
       <source>— to be confirmed against the source</source>
@@ -5199,7 +10856,7 @@
     </message>
     <message>
       <source>safety</source>
-      <translation>Sicherheit</translation>
+      <translation type="unfinished">Sicherheit</translation>
     </message>
     <message>
       <source>go on</source>
@@ -5219,6 +10876,70 @@
     </message>
     <message>
       <source>blocked: the physiologist decides</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a prompt at each step</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a hint when asked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>densitometer</source>
+      <translation type="unfinished">Röntgen-Densitometrie</translation>
+    </message>
+    <message>
+      <source>underwater weighing</source>
+      <translation type="unfinished">Unterwasserwiegen</translation>
+    </message>
+    <message>
+      <source>mean of the three heaviest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>heaviest repeated reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>single heaviest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean of the last three</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>colleague</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>appointment</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>raw record</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>result</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>precision study</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>setting</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>recording</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5358,6 +11079,46 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The analyzer wants calm, lying people; getting up and down for the scan is small trouble.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Impedance comes before anything that warms.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Impedance comes before anything that wets.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan wants the person fasted and dry, as on arrival.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan wants dry hair and clothes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber wants dry hair and skin, and forced breathing tires.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Switch on the analyzer and let it warm up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Switch on the chamber and let it warm up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Switch on the densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Switch on scale and load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Two volumes within 150 mL, then Siri</source>
       <translation type="unfinished" />
     </message>
@@ -5367,10 +11128,6 @@
     </message>
     <message>
       <source>Fat in the whole mass; limbs compared in kilograms</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5536,6 +11293,18 @@
     <message>
       <source>Both much and little water shift the reading.</source>
       <translation>Viel wie wenig Wasser verschiebt den Messwert.</translation>
+    </message>
+    <message>
+      <source>Drink as you usually do on the day before.</source>
+      <translation>Am Tag davor trinken wie gewohnt.</translation>
+    </message>
+    <message>
+      <source>Arrive rested: no flight or journey of more than four hours since {1}, if you can.</source>
+      <translation>Ausgeruht kommen: wenn möglich kein Flug und keine Reise von mehr als vier Stunden seit {1}.</translation>
+    </message>
+    <message>
+      <source>Long sitting moves water into the legs.</source>
+      <translation>Langes Sitzen verlagert Wasser in die Beine.</translation>
     </message>
     <message>
       <source>Use the toilet just before the test; we show you where.</source>
@@ -5726,40 +11495,12 @@
       <translation>Sie fühlen sich in kleinen geschlossenen Räumen unwohl. Sie können jederzeit aufhören.</translation>
     </message>
     <message>
-      <source>Arrive rested: no flight or journey of more than four hours since {1}, if you can.</source>
-      <translation>Ausgeruht kommen: wenn möglich kein Flug und keine Reise von mehr als vier Stunden seit {1}.</translation>
-    </message>
-    <message>
-      <source>Long sitting moves water into the legs.</source>
-      <translation>Langes Sitzen verlagert Wasser in die Beine.</translation>
-    </message>
-    <message>
-      <source>We then plan another way.</source>
-      <translation>Dann planen wir anders.</translation>
-    </message>
-    <message>
-      <source>Combined estimate</source>
-      <translation>Kombinierte Schätzung</translation>
-    </message>
-    <message>
-      <source>Drink as you usually do on the day before.</source>
-      <translation>Am Tag davor trinken wie gewohnt.</translation>
-    </message>
-    <message>
-      <source>Gallagher 2000, widest of its three columns</source>
-      <translation>Gallagher 2000, die weiteste ihrer drei Spalten</translation>
-    </message>
-    <message>
-      <source>adults 20-79 y, four-component model; the lowest lower and the highest upper limit of its three groups</source>
-      <translation>Erwachsene von 20 bis 79 Jahren, Vier-Komponenten-Modell; die niedrigste untere und die höchste obere Grenze ihrer drei Gruppen</translation>
-    </message>
-    <message>
       <source>A drip, oxygen, dialysis or swollen legs.</source>
       <translation>Infusionen, Sauerstoff, Dialyse oder geschwollene Beine.</translation>
     </message>
     <message>
-      <source>The extra water would be read as lean.</source>
-      <translation>Das zusätzliche Wasser würde für mageres Gewebe gehalten.</translation>
+      <source>We then plan another way.</source>
+      <translation>Dann planen wir anders.</translation>
     </message>
     <message>
       <source>You have had a scan or X-ray with contrast dye on or after {1}.</source>
@@ -5818,19 +11559,31 @@
       <translation>Angst vor kleinen geschlossenen Räumen?</translation>
     </message>
     <message>
-      <source>no</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>yes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>safety</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>panic; show the release handle, trial with open door</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Oxygen, an infusion, or a device that cannot come off?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>closed room; cables and tubes cannot pass the door</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Climbs in, sits and gets out quickly without help?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the client must be able to leave at once</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Within the mass limit printed on the chamber, and at ease in the seat with the door shut?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>load and room</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5870,7 +11623,71 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>healing; chest, abdomen, brain 4 weeks for forced breathing</source>
+      <source>healing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Any heart problem in the last month? (Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure.)</source>
+      <translation>Hatten Sie im letzten Monat Herzbeschwerden? (Herzinfarkt in der letzten Woche, instabile Herzinsuffizienz, bedeutsame Rhythmusstörung, schwerer Bluthochdruck oder sehr niedriger Blutdruck.)</translation>
+    </message>
+    <message>
+      <source>safety (relative contraindication)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>cardiac load, blood pressure. The thoracic gas volume is then predicted, not measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Any trouble with the blood vessels of the lungs? (Uncontrolled pulmonary hypertension, acute cor pulmonale, clinically unstable pulmonary embolism.)</source>
+      <translation>Ist an den Lungengefäßen etwas bekannt? (Nicht eingestellte pulmonale Hypertonie, akutes Cor pulmonale, klinisch instabile Lungenembolie.)</translation>
+    </message>
+    <message>
+      <source>load on the right heart. The thoracic gas volume is then predicted, not measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ever fainted when coughing or when breathing out hard? (Syncope with cough or forced expiration.)</source>
+      <translation>Sind Sie je beim Husten oder beim kräftigen Ausatmen ohnmächtig geworden? (Synkope bei Husten oder forcierter Exspiration.)</translation>
+    </message>
+    <message>
+      <source>fainting during the forced breath. The thoracic gas volume is then predicted, not measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cerebral aneurysm, brain surgery in the last 4 weeks, concussion with continuing symptoms, or eye surgery in the last week?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>intracranial and eye pressure. The thoracic gas volume is then predicted, not measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sinus or middle-ear surgery or infection in the last week?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sinus and ear pressure. The thoracic gas volume is then predicted, not measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pneumothorax, chest or abdominal surgery in the last 4 weeks, or late pregnancy?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>chest and abdominal pressure. The thoracic gas volume is then predicted, not measured</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Infectious chest or other contagious illness, coughing blood, heavy secretions, mouth sores or bleeding?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>infection control</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>transmission. The thoracic gas volume is then predicted, not measured</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6038,11 +11855,47 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Time since a flight or a journey of more than 4 hours</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not published</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fluid pools in the legs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thirsty or dried out, with dark urine?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>-0.44 %fat per 1 L missing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water is missing; some labs give half a litre and wait 45 minutes, which is no correction</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A night with much alcohol or very salty food?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water has moved</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Show how the door opens and let the client try it before the first trial. Agree a stop signal.</source>
       <translation>Zeigen, wie die Tür aufgeht, und vor dem ersten Versuch ausprobieren lassen. Ein Zeichen zum Aufhören vereinbaren.</translation>
     </message>
     <message>
       <source>Stop at once when the client asks, knocks or looks unwell. Open the door between trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Agree the panic plan: the client says stop or knocks, you open at once, sit them down outside, and do not try again that day unless they ask.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6075,6 +11928,34 @@
     </message>
     <message>
       <source>ionising radiation; a licensed operator decides by local rules</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is a period late, or did the last one begin more than 28 days ago?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>pregnancy not excluded; local rules (10 or 28 days) decide, and who has no periods speaks with the licensed operator</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Under 18: justified in writing by a physician, with the guardian's consent?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a child's scan needs its own justification, and a repeat scan a new one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Glucose sensor, insulin pump or hearing device on the body?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>local error</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>many makers want it off during X-rays; never without the client's physician</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6206,10 +12087,6 @@
       <translation>Wann haben Sie zuletzt Alkohol getrunken?</translation>
     </message>
     <message>
-      <source>not published</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>dehydration</source>
       <translation type="unfinished" />
     </message>
@@ -6223,6 +12100,14 @@
     </message>
     <message>
       <source>food and fluid add up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limb lean up to 1-2 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>+0.25 %fat per kg of water missing</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6278,11 +12163,63 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Open wound, skin infection, perforated eardrum or fresh tattoo?</source>
+      <source>Asthma, COPD or another lung illness that is not well controlled, or a reliever needed in the last 24 h?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>infection control</source>
+      <source>breath-hold with empty lungs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Insulin, or low blood sugar when not eating?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fasted in warm water: low sugar, fainting</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Insulin pump, glucose sensor or another device on the body?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>only as wet as its maker allows; never take it off without the client's physician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At ease in water, and in and out by the ladder without help?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>who cannot swim or needs a hoist needs another method, or the lab's own procedure with two people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ear tubes (grommets), or an ear that must stay dry?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water in the middle ear</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Allergy to chlorine, or a skin disease that pool water makes worse?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>irritation of skin and lungs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trouble holding urine or stool in water?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>contamination; offer another method, kindly</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Open wound, skin infection, perforated eardrum or fresh tattoo?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6302,8 +12239,8 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Are you comfortable holding your head under water for about 10 seconds, with your lungs empty?</source>
-      <translation>Können Sie den Kopf mit leerer Lunge etwa 10 Sekunden unter Wasser halten, ohne dass es Ihnen unangenehm ist?</translation>
+      <source>Are you comfortable holding your head under water, lungs empty and still, for a count of six?</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>incomplete breath-out</source>
@@ -6314,27 +12251,15 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Any heart problem in the last month? (Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure.)</source>
-      <translation>Hatten Sie im letzten Monat Herzbeschwerden? (Herzinfarkt in der letzten Woche, instabile Herzinsuffizienz, bedeutsame Rhythmusstörung, schwerer Bluthochdruck oder sehr niedriger Blutdruck.)</translation>
-    </message>
-    <message>
-      <source>Any trouble with the blood vessels of the lungs? (Uncontrolled pulmonary hypertension, acute cor pulmonale, clinically unstable pulmonary embolism.)</source>
-      <translation>Ist an den Lungengefäßen etwas bekannt? (Nicht eingestellte pulmonale Hypertonie, akutes Cor pulmonale, klinisch instabile Lungenembolie.)</translation>
-    </message>
-    <message>
-      <source>Ever fainted when coughing or when breathing out hard? (Syncope with cough or forced expiration.)</source>
-      <translation>Sind Sie je beim Husten oder beim kräftigen Ausatmen ohnmächtig geworden? (Synkope bei Husten oder forcierter Exspiration.)</translation>
-    </message>
-    <message>
-      <source>safety (relative contraindication)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>cardiac load, blood pressure</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Cerebral aneurysm, brain surgery in the last 4 weeks, concussion with continuing symptoms, or eye surgery in the last week?</source>
+      <source>load on the right heart</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fainting during the forced breath</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6342,15 +12267,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Sinus or middle-ear surgery or infection in the last week?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>sinus and ear pressure</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pneumothorax, chest or abdominal surgery in the last 4 weeks, or late pregnancy?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6358,11 +12275,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Infectious chest or other contagious illness, coughing blood, heavy secretions, mouth sores or bleeding?</source>
+      <source>transmission</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>transmission</source>
+      <source>healing; chest, abdomen, brain 4 weeks for forced breathing</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6494,6 +12411,14 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Attendant trained in resuscitation within arm's reach, and a second person on call today?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>nobody is alone in the water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The ladder is slippery: one hand on the rail, you in front of the client.</source>
       <translation type="unfinished" />
     </message>
@@ -6502,12 +12427,20 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>An attendant trained in resuscitation stays within arm's reach; a second person is on call.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Agree the signal: one knock on the chair means come up now. The client may surface at any time.</source>
       <translation>Das Zeichen vereinbaren: Einmal Klopfen am Stuhl heißt sofort auftauchen. Auftauchen ist jederzeit erlaubt.</translation>
     </message>
     <message>
-      <source>No hyperventilation before submersion: blackout risk.</source>
-      <translation>Vor dem Untertauchen nicht hyperventilieren: Gefahr der Ohnmacht.</translation>
+      <source>No hyperventilation before submersion: blackout risk. It grows with repeated dives: rest between them, and stop after ten.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stop at once for distress, dizziness or shivering.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Local pool rules and licensed practice decide; this list only reminds.</source>
@@ -6552,6 +12485,30 @@
     <message>
       <source>Do not connect: the current may interfere with the device.</source>
       <translation>Nicht anschließen: Der Strom kann das Gerät stören.</translation>
+    </message>
+    <message>
+      <source>Glucose sensor, insulin pump or another device worn on the body?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>only as its maker allows; never take it off without the client's physician</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Allergy to plasters or electrode gel?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>skin; use another electrode or site</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tremor, or unable to keep still for a minute?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the reading wanders</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Pregnant?</source>
@@ -6714,10 +12671,6 @@
       <translation>Abstand zwischen Strom- und Spannungselektroden</translation>
     </message>
     <message>
-      <source>cm</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>1 cm proximal shift: R about -2 %, -0.9 %fat</source>
       <translation type="unfinished" />
     </message>
@@ -6782,6 +12735,22 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>fluid in the legs lowers their R; not published</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>about +0.5 %fat per 1 % rise of R</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Time since coming in from the cold</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as for a cold room</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Never connect a person with a pacemaker, a defibrillator, a neurostimulator or another active implant.</source>
       <translation type="unfinished" />
     </message>
@@ -6806,15 +12775,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>°C</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>3-L syringe at three flows</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6823,10 +12784,6 @@
     </message>
     <message>
       <source>500 Ω resistor</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ω</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6846,16 +12803,24 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Gallagher 2000, widest of its three columns</source>
+      <translation>Gallagher 2000, die weiteste ihrer drei Spalten</translation>
+    </message>
+    <message>
+      <source>adults 20-79 y, four-component model; the lowest lower and the highest upper limit of its three groups</source>
+      <translation>Erwachsene von 20 bis 79 Jahren, Vier-Komponenten-Modell; die niedrigste untere und die höchste obere Grenze ihrer drei Gruppen</translation>
+    </message>
+    <message>
+      <source>%fat that goes with a body mass index of 18.5 to 25 at that sex and age</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Gallagher 2000, column "White"</source>
       <translation>Gallagher 2000, Spalte „White“</translation>
     </message>
     <message>
       <source>adults 20-79 y, four-component model</source>
       <translation>Erwachsene von 20 bis 79 Jahren, Vier-Bestandteile-Modell</translation>
-    </message>
-    <message>
-      <source>%fat that goes with a body mass index of 18.5 to 25 at that sex and age</source>
-      <translation type="unfinished" />
     </message>
     <message>
       <source>Gallagher 2000, column "African American"</source>
@@ -6930,6 +12895,30 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Asian adults, WHO 2004</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asian adults; points for action, chosen by country</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the lower limit to the first point for action</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Low fat-free mass, GLIM 2019</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>adults, by a validated method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the lower limit up; below it is one sign of malnutrition, which a clinician judges</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Barbosa-Silva 2005</source>
       <translation type="unfinished" />
     </message>
@@ -6946,7 +12935,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>older adults</source>
+      <source>adults; made for older people, without an age limit</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6965,557 +12954,293 @@
       <source>from the lower limit up, for impedance</source>
       <translation type="unfinished" />
     </message>
+    <message>
+      <source>Asian consensus 2019, densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the lower limit up, for densitometers</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>m²</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limb lean by body mass index, 2014</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>people from 60 years, densitometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the lower limit up; below it strength is tested</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Health questions before a plan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you make yourself sick because you feel uncomfortably full?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signs or a history of disordered eating: no targets, no deficits, no ranks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you worry that you have lost control over how much you eat?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Have you recently lost more than one stone (6 kg) in a three-month period?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you believe yourself to be fat when others say you are thin?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Would you say that food dominates your life?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Have you ever had an eating disorder, or been treated for one?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Are you pregnant, or could you be?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pregnant: no weight plan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Are you breast-feeding?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breast-feeding: no plan to lose by numbers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you use insulin, or diabetes tablets that can lower your sugar too far (sulfonylureas)?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Insulin or a sulfonylurea: eating less changes the dose, and low sugar is dangerous.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you use a medicine of the GLP-1 kind for diabetes or weight?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A GLP-1 medicine already changes what is eaten and lost.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you have heart failure or kidney failure, or are you on dialysis?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Heart or kidney failure: weight follows water, and food is part of the treatment.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Do you have any other kidney disease?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Kidney disease: no protein target without a clinician.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Have you had an operation on stomach or bowel to lose weight?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>After weight-loss surgery a plan by numbers does not fit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Have you lost weight in the last six months without trying?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Weight lost without trying: its cause comes first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Are you being treated for cancer?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>During treatment for cancer keeping weight matters more than losing it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Have you fallen, or become slower or weaker, in the last year?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signs of frailty: losing weight costs muscle.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water at {1} °C, outside the comfortable 32 to 36 °C.</source>
+      <translation>Wasser mit {1} °C, außerhalb der angenehmen 32 bis 36 °C.</translation>
+    </message>
+    <message>
+      <source>You were weighed on land and %1 times under water after breathing out. Fat is lighter than water and the rest is heavier, so the two weights together show how much of you is fat.</source>
+      <translation>Sie wurden an Land gewogen und %1-mal unter Wasser, nach dem Ausatmen. Fett ist leichter als Wasser, der Rest ist schwerer: Beide Gewichte zusammen zeigen, wie viel von Ihnen Fett ist.</translation>
+    </message>
+    <message>
+      <source>You were weighed, and lay on a table while a very weak X-ray beam went over you. Fat, lean and bone hold it back differently: that shows how much of each there is, and where.</source>
+      <translation>Sie wurden gewogen und lagen auf einem Tisch, während ein sehr schwacher Röntgenstrahl über Sie ging. Fett, mageres Gewebe und Knochen halten ihn verschieden stark zurück: Das zeigt, wie viel wovon da ist und wo.</translation>
+    </message>
+    <message>
+      <source>You were weighed, and a current too weak to feel ran through your body. Water and muscle let it pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.</source>
+      <translation>Sie wurden gewogen, und ein Strom, der zu schwach ist, um ihn zu spüren, floss durch Ihren Körper. Wasser und Muskeln lassen ihn leicht durch, Fett kaum: Daraus, wie stark er gebremst wurde, lassen sich die Mengen errechnen.</translation>
+    </message>
+    <message>
+      <source>You were weighed, and the chamber measured %1 times how much air you displace: that is your volume. Fat takes more room for its weight than the rest, so weight and volume together show how much of you is fat.</source>
+      <translation>Sie wurden gewogen, und die Kammer hat %1-mal gemessen, wie viel Luft Sie verdrängen: Das ist Ihr Volumen. Fett braucht für sein Gewicht mehr Platz als der Rest; Gewicht und Volumen zusammen zeigen also, wie viel von Ihnen Fett ist.</translation>
+    </message>
+    <message>
+      <source>Water in your body</source>
+      <translation>Wasser in Ihrem Körper</translation>
+    </message>
+    <message>
+      <source>Phase angle (a sign of how much of you is cells)</source>
+      <translation>Phasenwinkel (ein Zeichen dafür, wie viel von Ihnen Zellen sind)</translation>
+    </message>
+    <message>
+      <source>Your arms</source>
+      <translation>Ihre Arme</translation>
+    </message>
+    <message>
+      <source>Your legs</source>
+      <translation>Ihre Beine</translation>
+    </message>
+    <message>
+      <source>These values are as the instrument reported them; how it works them out is not published.</source>
+      <translation>Diese Werte sind so, wie das Gerät sie angab; wie es sie errechnet, ist nicht veröffentlicht.</translation>
+    </message>
+    <message>
+      <source>To scale in kg, as the scan divides the body.</source>
+      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt.</translation>
+    </message>
+    <message>
+      <source>To scale in kg, as the scan divides the body. ≈: no measurable change.</source>
+      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt. ≈: keine messbare Änderung.</translation>
+    </message>
+    <message>
+      <source>Muscle of your arms</source>
+      <translation>Muskeln Ihrer Arme</translation>
+    </message>
+    <message>
+      <source>Muscle of your legs</source>
+      <translation>Muskeln Ihrer Beine</translation>
+    </message>
+    <message>
+      <source>X-rays of this scan</source>
+      <translation>Röntgenstrahlung dieses Scans</translation>
+    </message>
+    <message>
+      <source>about as much as nature gives you in %1 days</source>
+      <translation>etwa so viel, wie die Natur Ihnen in %1 Tagen gibt</translation>
+    </message>
+    <message>
+      <source>To scale in kg. Mineral is 6.8 % of the fat-free mass by assumption (Brozek 1963).</source>
+      <translation>Maßstäblich in kg. Mineral ist mit 6,8 % der fettfreien Masse angenommen (Brozek 1963).</translation>
+    </message>
+    <message>
+      <source>  ± %1 (95 %)</source>
+      <translation>  ± %1 (95 %)</translation>
+    </message>
+    <message>
+      <source>  (± %1, 95 %)</source>
+      <translation>  (± %1, 95 %)</translation>
+    </message>
+    <message>
+      <source>The extra water would be read as lean.</source>
+      <translation>Das zusätzliche Wasser würde für mageres Gewebe gehalten.</translation>
+    </message>
+    <message>
+      <source>Are you comfortable holding your head under water for about 10 seconds, with your lungs empty?</source>
+      <translation>Können Sie den Kopf mit leerer Lunge etwa 10 Sekunden unter Wasser halten, ohne dass es Ihnen unangenehm ist?</translation>
+    </message>
+    <message>
+      <source>No hyperventilation before submersion: blackout risk.</source>
+      <translation>Vor dem Untertauchen nicht hyperventilieren: Gefahr der Ohnmacht.</translation>
+    </message>
   </context>
   <context>
-    <name>fusain::desktop::AnalyzerSetupDialog</name>
+    <name>fusain::desktop::Background</name>
     <message>
-      <source>Skin of the limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>°C</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How it is connected</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 electrodes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>right side</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>left side</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>no part is missing</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>left</source>
-      <translation>links</translation>
-    </message>
-    <message>
-      <source>right</source>
-      <translation>rechts</translation>
-    </message>
-    <message>
-      <source>missing: %1 %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>firmware of the analyzer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Number of electrodes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured side</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Missing part</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Firmware</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lengths by tape, where they were taken; others follow from the height.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>cm</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep it so</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::BenchPlace</name>
-    <message>
-      <source>value</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>±</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Worked sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test is running.
-
-Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start one there.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Run sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Space</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Surfaces disinfected, 15 minutes of contact.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rinsed until the smell is gone.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Filled to below the overflow; filling takes 2 to 4 hours.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water between 32 and 36 °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Floor dry, ladder fast, towel and robe at hand.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Belt off before standing up.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One hand on the rail, you in front of the client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Towel and robe; sit down for a minute if dizzy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Drain the tank, or cover it for the next client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take the chair off the load cell.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rinse the nose clip and the mouthpiece; put them to disinfect.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The tank is ready</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rehearsed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The client is out</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Finish</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On for at least half an hour; the machine's own manual wins.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chamber empty, door shut, nothing leaning on it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cap, towel and nose clip at hand.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wipe seat and handles; wash the cap.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Throw the filter of the tube away.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leave the door ajar so that the chamber dries.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Warm and steady</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On for 10 to 15 minutes; the analyzer's own manual wins.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room 22 to 26 °C; the person has had time to get used to it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cables apart from each other and from the mains.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes and plates cleaned since the last person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Contacts: heels and balls of the feet on their plates, thumbs and fingers on theirs.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arms about 30° from the trunk, thighs not touching: a dry towel between them if need be.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lying: flat for 5 to 10 minutes, every time the same. Standing: upright for 5 minutes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No talking, no deep breaths until the sweep is done.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes off, or plates wiped with what your local rules ask for.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leads hung up, not wound round the analyzer.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Warm and ready</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes are on</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Posture is right</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chin: the head ends just under it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shoulders: through the joint; hand and thigh apart.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Spine and ribs: trunk without the arms.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hips: slanting through the necks of the thigh bones; legs apart in the middle.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Android and gynoid stand where the lines of pelvis and chin put them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Table wiped with what your local rules ask for.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The densitometer's own record kept as your local rules ask for.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Positioned</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lines are right</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bench  ›  %1  ›  %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ended without a result: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>   [Space]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>F11 back to the desk</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Space: %1     R: repeat     F11: back to the desk</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add a note</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The note is kept with the raw record.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End without a result</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why does the test end here (rebooked, refused, unwell …)?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go past a failed check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist decides and says why.</source>
+      <source>Cancelled.</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
-    <name>fusain::desktop::CalibrationPage</name>
+    <name>fusain::desktop::BookCare</name>
     <message>
-      <source>Adopt it for new tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Contacts to gel electrodes, whole body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Segments against the lab's densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>women</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>men</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Kind of calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Whom it is for</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import people measured by both…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>At least %1 people of one sex for the electrodes, %2 for the segments. Until then results stay raw, or are called an uncalibrated estimate.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In force</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fitted now</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>None yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>adopted by %1 on %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>People measured by both</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tables (*.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist owns the calibrations.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a physiologist can do this. Ask one to take the bench.</source>
+      <source>Verifying the lab book</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
-    <name>fusain::desktop::CalibrationPanel</name>
+    <name>fusain::desktop::BookMenu</name>
     <message>
-      <source>Cylinder, as certified</source>
+      <source>Recent</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>L</source>
+      <source>Open lab book…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Cylinder, as this chamber reads it</source>
+      <source>New lab book…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>L (a chamber that calibrates itself)</source>
+      <source>Restore a copy…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 s</source>
+      <source>Open practice room</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Calibrated at %1: ratio %2 empty, %3 with the cylinder of %4 L.</source>
+      <source>%1 (not connected)</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>At %1 the chamber read %2 L for %3 L.</source>
+      <source>No other lab book yet</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Empty chamber recorded. Now the cylinder: open, put it in, close.</source>
+      <source>Open lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep the calibration</source>
+      <source>Open %1?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Recording…</source>
+      <source>It opens in a window of its own. Open tests in this lab book are kept either way.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Record the empty chamber</source>
+      <source>Keep this window</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Record with the cylinder</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording the empty chamber: nobody leans on it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording the cylinder: nobody leans on the chamber.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put the cylinder in, close the door, then record again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The chamber reads the cylinder %1 L off, more than %2: repeat.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ClientForm</name>
-    <message>
-      <source>Guardian's consent is recorded (under 18)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>1984-06-02</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>female</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>male</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The group of the published equations; talk it over with the client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>metric</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>US customary</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Name</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Code</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Birth date</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Equations for</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Height, %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Units on pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Language of pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save client</source>
+      <source>Close this window</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7523,308 +13248,145 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>"%1" is not a date. Type year, month and day: 1984-06-02.</source>
+      <source>New lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>"%1" is not a height.</source>
+      <source>There is already a file here.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is already %1, born %2. Save again if this is somebody else.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ClientsPlace</name>
-    <message>
-      <source>date</source>
+      <source>Choose a new name; nothing is ever overwritten.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>method</source>
+      <source>Choose a copy to restore</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat</source>
-      <translation>Fett</translation>
-    </message>
-    <message>
-      <source>fat mass</source>
-      <translation>Fettmasse</translation>
-    </message>
-    <message>
-      <source>fat-free mass</source>
-      <translation>fettfreie Masse</translation>
-    </message>
-    <message>
-      <source>state</source>
+      <source>Restore as a new lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Tests</source>
+      <source>Checking the copy and restoring it</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>name, code or birth date</source>
+      <source>Another window could not be started.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Search clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>New client…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import an analyzer's export…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A client's record…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Change…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start a test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open on the bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Compute with it too</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Report on a visit…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Another policy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method of the new test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Findings of the chosen test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Progress</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Across &amp;methods</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>P&amp;lan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Clients  ›  %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 y</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>More than %1: type a part of a name</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No client yet. "New client" is the first step.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, %2 years</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>born %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>height missing</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 also by "%2": %3 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What matters, from %1:</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import an analyzer's export</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tables (*.csv *.txt)</source>
+      <source>Start Fusain from the desktop and open the lab book there.</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
-    <name>fusain::desktop::DayPlace</name>
+    <name>fusain::desktop::CommandSearch</name>
     <message>
-      <source>time</source>
+      <source>Commands</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>client</source>
+      <source>What do you want to do?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>method</source>
+      <source>Search commands</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>state</source>
+      <source>Enter runs the chosen command. Esc closes.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>note</source>
+      <source>Not now: %1</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::CopiesPage</name>
+    <message>
+      <source>There is no such folder.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::DayBoard</name>
+    <message>
+      <source>A check is done when it is made.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Appointments today</source>
+      <source>Make it in Quality; this line then goes.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>from</source>
+      <source>Read it again; nothing was kept.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>to</source>
+      <source>This appointment has begun or is over; it stays where it is.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>tank</source>
+      <source>This appointment has begun or is over; it is not cancelled.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>What the tank needs</source>
+      <source>There is no room for these tests on this day.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Start or go on</source>
+      <source>Choose another day, or fewer methods.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::DayRibbon</name>
+    <message>
+      <source>The day by instruments</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Book an appointment…</source>
+      <source>%1 %2, %3</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Team morning</source>
+      <source>done</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Appointments</source>
+      <source>in conflict or late</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Tank, worked back from the first client</source>
+      <source>Chosen: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Due now</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day  ›  Team morning</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▶ %1: the test of %2 is not signed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ %1: "%2" %3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing. A quiet morning.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book an appointment</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Date and time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
+      <source>Nobody is booked.</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
     <name>fusain::desktop::DosePanel</name>
     <message>
-      <source>Scans elsewhere, as the client says</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>After the menopause (decides which bone score may be shown)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In this lab book within twelve months: %1 scans, %2 µSv.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>With this scan (%1 µSv): %2 µSv, as much as %3 days of the natural background.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>More than this lab's limit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why is this scan justified? The licensed operator answers for it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stated. This lab's limit is %1 µSv in twelve months.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>That is right</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::FigureView</name>
+    <message>
+      <source>what</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -7848,10 +13410,6 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
     </message>
     <message>
       <source>unit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>±</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7910,288 +13468,138 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5</source>
       <translation type="unfinished" />
     </message>
+    <message>
+      <source>SE</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Findings</source>
+      <translation type="unfinished" />
+    </message>
   </context>
   <context>
-    <name>fusain::desktop::GuidedCheck</name>
+    <name>fusain::desktop::FirstStart</name>
     <message>
-      <source>%1 readings make this check.</source>
+      <source>A new lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 of %2: %3</source>
+      <source>Finish later</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Reading the module…</source>
+      <source>Your lab</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no live reading from this instrument.</source>
+      <source>Shown on every page.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Type the reading, or connect the instrument.</source>
+      <source>Methods and instruments</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Recording the empty chamber…</source>
+      <source>Only these methods are shown. Readings of an instrument that is not connected are typed.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::Help</name>
+    <message>
+      <source>Help</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Recording the cylinder…</source>
+      <source>Handbook</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Empty chamber recorded. Put the cylinder in, close the door, and go on.</source>
+      <source>Find in the handbook</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Calibrated. Take the cylinder out and put it in again for each of the five readings.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Empty the syringe in one even stroke.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Empty the syringe in one even stroke, clearly faster or slower than before.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No stroke was seen. Do it again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This stroke ran at %1 L/s, which adds no new flow. Do it again, clearly faster or slower (0.5 to 12 L/s).</source>
+      <source>Close</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
     <name>fusain::desktop::IdentityPanel</name>
     <message>
-      <source>Height</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>cm</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>client code, typed or scanned</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client code</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, %2 y</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2 kg%3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, whole body %1 Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No earlier impedance test of this client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Is it this person?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-Why is it right all the same? Otherwise go back and correct it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done: %1, %2 cm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>It is this person</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
-    <name>fusain::desktop::ImportDialog</name>
+    <name>fusain::desktop::InstrumentChecks</name>
     <message>
-      <source>column</source>
+      <source>There is no check "{1}" of {2}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>first row</source>
+      <source>Only a physiologist can change the limits of a check.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>means</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Columns of the export</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>line</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>client</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>readings</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>verdict</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rows</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Values are kilohms</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import an analyzer's export</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Meaning of %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What each column means; empty leaves it out. Segment readings: r, xc, z or phase / segment / kHz.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No client has the code "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The mass is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The height differs from this client's: is it the right person?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 segments, %2 reported</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ good</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import %1 rows</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2 rows are good; the others stay out.</source>
+      <source>Ask the physiologist to take the bench.</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
     <name>fusain::desktop::InterpretationPanel</name>
     <message>
-      <source>Take these sentences over</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Interpretation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>– %1 (%2)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What matters today, for the client:
-%1
-
-</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the numbers say:
-</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Keep the interpretation</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
-    <name>fusain::desktop::LabBookPage</name>
+    <name>fusain::desktop::KeySheet</name>
     <message>
-      <source>Verify the lab book</source>
+      <source>place</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Back up…</source>
+      <source>command</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Restore a copy…</source>
+      <source>keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Every change is on disk in the chained journal before it is shown. Copies are made daily beside the book.</source>
+      <source>Keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>✓ %1 events, each as it was written.</source>
+      <source>New keys of the chosen command</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>▲ %1</source>
+      <source>Use these keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Back up the lab book</source>
+      <source>No keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>copy.fusain</source>
+      <source>Usual keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>✓ Copied and checked: %1</source>
+      <source>Close</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Restore a copy</source>
+      <source>Keys belong to the person at the bench. Choose a command, press the new keys in the field, then "Use these keys".</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Restore as a new lab book</source>
+      <source>These keys belong to the place itself and stay as they are.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>restored.fusain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ Restored: open it with fusain %1</source>
+      <source>%1 is already the key of "%2".</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8237,30 +13645,6 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Name of the lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>metric</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>US customary</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Units of the lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Units on land</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How each instrument is reached: none, tcp:host:port or serial:/dev/ttyUSB0:9600:none</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Name of a new colleague</source>
       <translation type="unfinished" />
     </message>
@@ -8289,10 +13673,6 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>A colleague needs a name.</source>
       <translation type="unfinished" />
     </message>
@@ -8301,446 +13681,170 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>"%1" is not a way to reach an instrument.</source>
+      <source>Only these methods are shown. After a change, open this lab book again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pages and units</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Methods and instruments</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Getting out</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Staff</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How a client gets out of the tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How a client gets out of the chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>in your own words, for this machine</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>settings of the lab changed</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LabUndo</name>
+    <message>
+      <source>%1 imported</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LetterheadForm</name>
+    <message>
+      <source>Remove logo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>metric</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>US customary</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>US Letter</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose logo…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name of the lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Address</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Telephone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Logo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Paper</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of new clients' pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Units of the lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference for % fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>none</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose logo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pictures (*.png *.jpg *.jpeg)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This file is not a picture that can be read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use a PNG or JPEG file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab needs a name.</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
     <name>fusain::desktop::LibraryPlace</name>
     <message>
-      <source>Put this policy in force</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Library</source>
       <translation type="unfinished" />
     </message>
+  </context>
+  <context>
+    <name>fusain::desktop::LinkField</name>
     <message>
-      <source>Entry</source>
+      <source>typed</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Equations</source>
+      <source>network</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Reference sets</source>
+      <source>serial port</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Protocols</source>
+      <source>%1: how its readings come</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Policies</source>
+      <source>host:port</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Truth of the made-up people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Formula</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Result</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Valid for</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Inputs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Source</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Coefficients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Caution</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In this lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>chosen for %1 by the policy in force, "%2"</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Screening</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Readiness</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>If not as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Safety</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only the physiologist opens the truth of a made-up person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What this is</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The body that the simulated instruments measure today. Pages for clients never show it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>available</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference for the fat percentage</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signature</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>technician and physiologist</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>technician</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist owns the policies.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a physiologist can do this. Ask one to take the bench.</source>
+      <source>/dev/ttyUSB0:9600:none</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
-    <name>fusain::desktop::LoadCellPanel</name>
+    <name>fusain::desktop::MethodsForm</name>
     <message>
-      <source>Chair and belt in the water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg (0 when zeroed)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference mass, as marked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shown with the reference mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No earlier check in this lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Last check %1: off by %2 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Zero with chair and belt</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take the reference reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Zeroed. Hang the reference mass on the chair and let it come to rest.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::LungsPanel</name>
-    <message>
-      <source>Exhaled volume over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room temperature at the spirometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Air pressure</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mmHg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Vital capacity, as the spirometer shows</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L, room conditions</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Or: residual volume measured elsewhere</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L BTPS</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by which method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method of the residual volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add this effort</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep residual volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on without</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1. %2 L%3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> – not acceptable: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Residual volume measured: %1 L (%2).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start an effort</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End the effort</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the effort</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room temperature and air pressure are needed for the correction to body conditions.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type litres with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on without a vital capacity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why? The residual volume is then predicted from height and age.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Blow out, and keep on blowing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Good effort: %1 L at room conditions.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not acceptable: %1</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::MethodsPage</name>
-    <message>
-      <source>Fat by every method of the day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>methods</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>difference</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>± (95 %)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>verdict</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Methods in pairs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Adopt as cross-calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Other method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Agreement over everybody of this lab who had both on one day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>and</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2 tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose two methods: everybody of this lab who had both on one day is looked up.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 − %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>no further apart than expected</source>
-      <translation>nicht weiter auseinander als erwartet</translation>
-    </message>
-    <message>
-      <source>further apart than expected. </source>
-      <translation>weiter auseinander als erwartet. </translation>
-    </message>
-    <message>
-      <source>Three and four components need density and body water of one day, the fourth bone mineral.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist adopts a cross-calibration.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There are too few people measured by both.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> Adopted on %1 from %2 people: converted values are marked.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 people had both; at least three are needed to say anything.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 (%2 to %3)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 people. The second minus the first: %2 points of fat; limits of agreement %3 and %4. Concordance %5. Line through both errors: slope %6, intercept %7.%8 %9</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> The difference depends on the level.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A cross-calibration needs %1 people over the whole range.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ModulePanel</name>
-    <message>
-      <source>Module, as marked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read by the analyzer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the module</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading the module…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The module reads %1 %; within ± %2 % is right.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done. </source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> Module out of limits. Check leads and warm-up, read again. A physiologist can override (Ctrl+G).</source>
+      <source>Tick at least one method.</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8764,41 +13868,16 @@ Why is it right all the same? Otherwise go back and correct it.</source>
     </message>
   </context>
   <context>
-    <name>fusain::desktop::PhantomPanel</name>
+    <name>fusain::desktop::PenSheet</name>
     <message>
-      <source>Phantom, fat as certified</source>
+      <source>Sheet for the pen</source>
       <translation type="unfinished" />
     </message>
+  </context>
+  <context>
+    <name>fusain::desktop::PeoplePage</name>
     <message>
-      <source>Read by the densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This morning at %1: %2 %. Space takes it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No reading of the phantom in the quality log of the last 24 hours.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take this morning's</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the phantom</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The phantom reads %1 points off, within ± %2.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.</source>
+      <source>At least one physiologist is needed.</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -8814,1015 +13893,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
     </message>
   </context>
   <context>
-    <name>fusain::desktop::PlanPage</name>
-    <message>
-      <source>Target body fat (optional)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Energy a day against balance, kilocalories</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exercise energy, net of rest</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kcal/d</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rest, measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trains hard</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pregnant</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Eating disorder, now or once</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Kidney disease</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Five questions about eating…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mass over the weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>after</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>95 % between</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat</source>
-      <translation>Fett</translation>
-    </message>
-    <message>
-      <source>fat-free</source>
-      <translation>fettfrei</translation>
-    </message>
-    <message>
-      <source>TDEE, kcal/day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Where this leads</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Way of life</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the goal needs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep this plan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Eating: %1 of 5 yes…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A plan begins with a signed test that gives fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Energy balance %1 kcal a day, for %2 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 and %2 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Protein %1 to %2 g a day, spread over the meals. Energy left for the body: %3 kcal for each kg of fat-free mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Target body fat: at %1 kg if fat-free mass is kept, at %2 kg with the usual loss of it%3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>; in %1–%2 weeks at 0.5–1 % of body mass a week</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>About eating</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Asked kindly and alone. Tick what is answered with yes; nobody has to answer.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::PrecisionPage</name>
-    <message>
-      <source>person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>repeats</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>People of the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quantity of the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured by</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>repeats of one person: 18.2 18.5 18.3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeats of one person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import CSV…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure 15 people three times or 30 twice, stepping off and on again between the repeats.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>measured by anyone</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by a %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>being collected</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No study yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %), least significant change %6. %7</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It replaces the error model when a change is judged.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Too few: 27 degrees of freedom are needed before it counts.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type the repeats with spaces between them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A person needs at least two repeats.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import a study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tables (*.csv)</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ProgressPage</name>
-    <message>
-      <source>The quantity over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>then</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>now</source>
-      <translation>jetzt</translation>
-    </message>
-    <message>
-      <source>change</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>± (95 %)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>verdict</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What changed between the two visits</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What made the mass change</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Earlier visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Later visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>compare</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>with</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fat going at 0.25 kg a week could be seen from %1 on; a test before that answers nothing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>real</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>may be noise</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>: a trend</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>: no trend that can be told from noise</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Progress is shown once a test is signed.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::QualityPlace</name>
-    <message>
-      <source>Reference</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>when</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>reference</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>off by</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>verdict</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Checks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Control chart</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>value</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>rules</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Points that break a rule</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Instruments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>C&amp;hecks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Control cha&amp;rt</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Precision</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calibra&amp;tion</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab b&amp;ook</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take this reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take it from the instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Service done…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality report…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from 2026-01-31</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>to 2026-12-31</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality report, %1; empty for everything</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Points that break a rule. Click a point, or activate a line, to open its check.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality  ›  %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 older checks are not listed here; the chart and the quality report have them all.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>service</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ passed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ failed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 tests were made since the last good check (%2): review them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No checks yet. The first ten make the baseline.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of 10 values for the baseline; nothing is judged before.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mean %1, SD %2 %3; %4 of %5 points out of control.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A check needs the reference value and a reading.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type numbers with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Service done</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What was done? The control chart starts a new baseline, and a check is due.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a date.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type it as 2026-01-31.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>PDF or table (*.pdf *.csv)</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::QuestionsPanel</name>
-    <message>
-      <source>Rebook…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Answer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Questions and answers</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  ✓ as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  gone on: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  ▲ wait %1 min, until %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>If not as asked: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-Last time (%1): %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>07:15, 3.5 h, 90 min, 2 d or never</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>never</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Waited long enough: keep it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on with a reason</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the answer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" was not understood.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type a time like 07:15, 3.5 h, 90 min, 2 d or never; or a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rebook</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The test ends here without a result and the appointment is free. Why?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on past a deviation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why is it right to go on? This is kept on the record.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It is %1: the wait is over.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wait until %1, rebook, or go on with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 answers need a decision: put it right and answer again, rebook, or go on with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2 questions left. Number keys answer.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>All answered.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ReadingPanel</name>
-    <message>
-      <source>Accepted: %1 (%2, %3).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from the instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type digits with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::RecordMenu</name>
-    <message>
-      <source>Save the whole record (JSON)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a table of the tests (CSV, XLSX)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a health record (FHIR)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put a record in…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the whole record</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Records (*.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a table of the tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tables (*.csv *.xlsx)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a health record</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>FHIR bundles (*.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put a record in</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ReferenceEditor</name>
-    <message>
-      <source>Reference set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>bands only</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mean and standard deviation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L, M and S</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>percentiles</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rows by sex and age</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Title</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Population</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Source</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Year or date</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the band means</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Spread</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add a row</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Remove the row</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mean</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>SD</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>M</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>S</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>percentile and value; …</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sex</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>age from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>to</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>band from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>to (may be empty)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>female</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>male</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A number of the spread is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Percentiles are written as "5 12.3; 50 20.1; 95 30".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ages and the band of a row are numbers.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>row %1</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ReferenceShelf</name>
-    <message>
-      <source>Show results against this set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save as a file…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>New set…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bring in a set…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From our own clients…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Change…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Edit a copy…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Population</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Source</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the band means</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Values</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In this lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sex</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>age</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>to</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>spread</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>open</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>; %1 people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist owns the reference sets.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a physiologist can do this. Ask one to take the bench.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, this lab's copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bring in a reference set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference sets (*.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the reference set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reference from our own clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From the last signed result of each person of 18 and over; at least %1 of one sex and age band. It describes the people who come here, never the general population.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Make it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
     <name>fusain::desktop::ReportPanel</name>
-    <message>
-      <source>client copy in words only</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Which copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Print…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body composition report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>PDF (*.pdf)</source>
-      <translation type="unfinished" />
-    </message>
     <message>
       <source>Save as PDF…</source>
       <translation type="unfinished" />
@@ -9831,240 +13902,7 @@ Last time (%1): %2</source>
   <context>
     <name>fusain::desktop::ResultPanel</name>
     <message>
-      <source>Phase angle; fat is not worked out with these electrodes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>± %1 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Result seen</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ScalePanel</name>
-    <message>
-      <source>Reference masses, as marked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shown with the reference masses</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the check</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ScanPanel</name>
-    <message>
-      <source>region</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>bone, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>area, cm²</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sum, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>% fat</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Regions of the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>whole body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>half body, right side complete</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>half body, left side complete</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Whole or half body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>noted at the scan: metal, movement …</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Noted at the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reported values…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use in spite…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Folder…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 scans of other people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 files that are no scans</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Also in the folder, left alone: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> and </source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Regions, sums and the scale agree.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ scan %1, used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>scan %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>scan %1 set aside: %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 values as reported by the densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No folder is watched: import the scan, or type it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scanning…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan again?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A second scan is a second dose. Can the region lines be corrected instead?
-
-Scan again all the same?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no scan here that the rules object to.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use this scan all the same</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-The physiologist decides and says why.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import a scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scans (*.csv *.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the columns mean</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One a line. Columns: region, fat, lean, bone-mineral, area, mass; words for regions: left-arm, trunk …</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Values reported by the densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One a line: name, number, unit. Known names: visceral-fat-mass (kg), visceral-fat-area (cm²), bone-density.total (g/cm²), t-score.total, z-score.total; for total also spine, hip, femoral-neck.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Where the densitometer leaves its scans</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Set scan %1 aside</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why does it not count? It stays on the record and can be restored.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Still and quiet; nobody within a metre of the table.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The densitometer's cable is off; the scan goes on by itself and comes as a file.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Regions, sums and the scale agree. Accept it, then look at the region lines.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done.</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -10107,7 +13945,31 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no check "{1}" of {2}.</source>
+      <source>PRACTICE, not a client · %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ %1 (record damaged)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A test of {1} is open on this instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The appointment is on {1}, not today.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The appointment is at {1}. It is {2} now.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No operator is chosen. This lab book has no staff yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add staff under The lab…</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -10161,847 +14023,287 @@ The physiologist decides and says why.</source>
       <source>      names hidden (Ctrl+H)</source>
       <translation type="unfinished" />
     </message>
-  </context>
-  <context>
-    <name>fusain::desktop::SignPanel</name>
     <message>
-      <source>Technician</source>
+      <source>Save a copy…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Physiologist</source>
+      <source>Undo</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Physiologist who answers for the result</source>
+      <source>Practice: made-up people on made-up instruments. Nothing here belongs to a client.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>nobody</source>
+      <source>The last session, opened %1, ended unexpectedly. Everything accepted is kept. An open test is listed under Day.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Signed by %1 and %2 at %3. Version %4.</source>
+      <source>Protocols, policies and checks are read from %1 (FUSAIN_DATA), not from the installed files.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Version %1, not signed yet.</source>
+      <source>Other accounts on this computer could read this lab book. Now only your account can.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Amend with a reason</source>
+      <source>Save as a new lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Sign and lock</source>
+      <source>rescued.fusain</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Amend a signed test</source>
+      <source>Saved and verified: %1. Close this window and open that lab book.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>What has to change, and why? Both versions are kept.</source>
+      <source>Saved: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Locked. An amendment makes a new version; both are kept.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::StepPanel</name>
-    <message>
-      <source>Done.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::SweepPanel</name>
-    <message>
-      <source>Arc of the whole body</source>
+      <source>&amp;Practice</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>segment</source>
+      <source>Lab books, help</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>|Z|, Ω</source>
+      <source>Lab books, help, and about Fusain</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>phase, °</source>
+      <source>About Fusain…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>readings</source>
+      <source>Window</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Segments at 50 kHz</source>
+      <source>Day</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>R typed</source>
+      <source>Clients</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Ω</source>
+      <source>Bench</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Xc typed</source>
+      <source>Quality</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Accept typed</source>
+      <source>Library</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Import…</source>
+      <source>Practice</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Reported values…</source>
+      <source>Find a client, test or equation</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Use in spite…</source>
+      <source>Nothing to undo.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>How it is connected…</source>
+      <source>Redo</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Reading %1 of %2</source>
+      <source>Nothing to redo.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The signal is clean.</source>
+      <source>Hide or show names</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>✓ sweep %1, used</source>
+      <source>Dark or light</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>sweep %1</source>
+      <source>High or usual contrast</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>sweep %1 set aside: %2</source>
+      <source>Text size %1 % (from the next start)</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 values as reported by the instrument</source>
+      <source>Commands…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Start the sweep</source>
+      <source>Keys…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Reading…</source>
+      <source>Handbook</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Repeat the sweep</source>
+      <source>The next value of a figure</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Accept the sweep</source>
+      <source>Left, Right, Home, End</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Is it this person?</source>
+      <source>All values of a figure as a table</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>
-Why is it right all the same?</source>
+      <source>Enter</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no sweep here that should be repeated.</source>
+      <source>Stretch the time of a figure</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Use this sweep all the same</source>
+      <source>+, −, Ctrl+wheel</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>
-The physiologist decides and says why.</source>
+      <source>Copy the chosen rows of a table</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A typed reading needs resistance and reactance at 50 kHz.</source>
+      <source>Ctrl+C</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Type ohms with a point or a comma; the reactance is positive.</source>
+      <source>Undone.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Import a sweep</source>
+      <source>Undone: %1.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Tables (*.csv)</source>
+      <source>Done: %1.  Undo: %2</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Values reported by the instrument</source>
+      <source>%1. Demo: nothing is saved when you close this window.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>One a line: name, value, unit. Known names: fat-percent, fat-free-mass, body-water, lean.right-arm … They are kept apart from what is computed here.</source>
+      <source>· No instrument is linked.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Set sweep %1 aside</source>
+      <source>● 1 instrument live</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <source>● %1 instruments live</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The analyzer's cable: R repeats the sweep when it is back.</source>
+      <source>About Fusain</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep still and silent.</source>
+      <source>Fusain %1, the workbench of a body-composition laboratory.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Every reading falls with frequency, sides and sums agree. Accept it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done.</source>
+      <source>Free software under the GNU General Public License, version 3 or later, without any warranty. Fonts: Atkinson Hyperlegible and Noto Sans, SIL Open Font License 1.1. It is no medical device: who is tested, and what a result means, is for licensed practice and local rules to decide.
+
+The Library holds every equation with its source. The lab book is %1.</source>
       <translation type="unfinished" />
     </message>
   </context>
   <context>
-    <name>fusain::desktop::TeamPage</name>
+    <name>fusain::desktop::TalkView</name>
     <message>
-      <source>code</source>
+      <source>Picture</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>name</source>
+      <source>Talk</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>state</source>
+      <source>P pen away  C clear</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Queue</source>
+      <source>P pen</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>question</source>
+      <source>  ·  K keep for the page  ·  S save  ·  Tab notes  ·  Space next  ·  Esc close</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Questions</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Set aside…  [X]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body fat of the group</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>code, scanned or typed, then Enter</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Code of the next person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask the group…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign all measured…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Group table…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Back to the day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▶ here</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Next: %1, %2 left</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Everybody is measured.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask each alone  [D]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Something differs  [D]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>   [Space]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask everybody together. Nothing private is on this list; each person is asked that alone.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Asked: all say so</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan the person's code.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign the results, then save the group table. It holds no names.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask this person alone, out of the others' hearing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>All as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Does this person stand by what the group said?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stands by it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On the scale in light clothing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Skin wiped, electrodes on, arms and thighs apart, silence.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the sweep</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep still and silent.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Once more.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat the sweep</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The scale is not steady yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Is it this person?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-Why is it right all the same?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The analyzer is not connected.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured. Wipe the electrodes for the next person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Set aside</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why is this person called again later? What was done so far is kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body fat</source>
-      <translation>Körperfett</translation>
-    </message>
-    <message>
-      <source>The physiologist signs the results of a team morning.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a physiologist can do this. Ask one to take the bench.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign all measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One sentence of interpretation for every page of this morning.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 results signed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A group table needs at least {1} people: fewer would show single ones.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Group table without names</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Workbook or table (*.xlsx *.csv)</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ThoracicGasPanel</name>
-    <message>
-      <source>Air pressure</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mmHg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Or: thoracic gas measured elsewhere</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L BTPS</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by which method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method of the thoracic gas</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep thoracic gas</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on with the prediction</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured: %1 L (%2).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Predicted from height and age: %1 ± %2 L, worth %3 % fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep this measurement</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the panting</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why was it not measured? The interval grows by what predicting costs.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Three gentle puffs, cheeks held.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::TrialsPanel</name>
-    <message>
-      <source>Load cell over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Steady reading, typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg gross</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>gross kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>net kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>state</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trace…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save trace…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on with these</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trial %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>set aside: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>valid, not used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start trial %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type kilograms with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Set trial %1 aside</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why does it not count? It stays on the record and can be restored.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on with these trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why are they good enough? The result will carry a flag.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trace</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Traces (*.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The selected trial has no trace.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Select a trial that came from the load cell.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the trace</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trial-%1.csv</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The load cell's cable: what came so far is kept. R repeats when it is back.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::VisitDialog</name>
-    <message>
-      <source>in words only</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>without the name</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Report on a visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Which copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Language of the pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save as PDF…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Print…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing is signed yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign the test, then write the report.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body composition report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the report</source>
+      <source>Save what was talked over</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>PDF (*.pdf)</source>
       <translation type="unfinished" />
     </message>
+    <message>
+      <source>What was talked over</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The page could not be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that the disk is connected and may be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that the disk is not full.</source>
+      <translation type="unfinished" />
+    </message>
   </context>
   <context>
-    <name>fusain::desktop::VolumePanel</name>
+    <name>fusain::desktop::WaterBook</name>
     <message>
-      <source>Volume over time</source>
+      <source>The tank water has not been logged today.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Raw volume, typed</source>
+      <source>Nobody in the water. Measure chlorine, pH and temperature and log them under Day.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>L</source>
+      <source>Nobody goes into the tank until a later reading of the water is good.</source>
+      <translation type="unfinished" />
+    </message>
+  </context>
+  <context>
+    <name>fusain::desktop::WorkLine</name>
+    <message>
+      <source>Cancel</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>trial</source>
+      <source>Work under way</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>set</source>
+      <source>%1…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>raw volume, L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>state</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Volume trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trial…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save trial…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recalibrate…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trial %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>set aside: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>before recalibrating</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>counts</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recalibrate</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close the door, start</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat the trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type litres with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recalibrate and start over</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why? The trials so far stay on the record but do not count any more.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Set trial %1 aside</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why does it not count? It stays on the record and can be restored.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pressures (*.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The selected trial has no recorded pressures.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Select a trial that came from the chamber.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>volume-%1.csv</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The chamber's cable: what came so far is kept. R repeats when it is back.</source>
+      <source>Cancel: %1</source>
       <translation type="unfinished" />
     </message>
   </context>
@@ -11027,11 +14329,37 @@ Why is it right all the same?</source>
       <source>typed entry</source>
       <translation type="unfinished" />
     </message>
+    <message>
+      <source>, %1 lines lost</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, %1 lines came twice</source>
+      <translation type="unfinished" />
+    </message>
   </context>
   <context>
     <name>run</name>
     <message>
       <source>This lab book is already open; its window was brought forward.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No lab book here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no lab book at %1.
+
+If there should be one, check that its disk or share is connected, then start again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Create a new lab book here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leave</source>
       <translation type="unfinished" />
     </message>
   </context>

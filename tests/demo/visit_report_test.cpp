@@ -2,6 +2,7 @@
 #include "demo_lab.hpp"
 #include "desktop/services/lab_references.hpp"
 #include "desktop/services/visit_reporter.hpp"
+#include "report/pages/talk_scenes.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
 #include "report/pages/preparation_page.hpp"
@@ -97,6 +98,14 @@ TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
             paintAll(pages);
             for (const report::TestReport& test : visit->tests)
                 paintAll(report::clientCopy(test));
+            for (const report::TalkScene& scene : report::talkScenes(*visit)) {
+                EXPECT_FALSE(scene.headline.isEmpty());
+                if (scene.picture) {
+                    QImage sheet(900, 500, QImage::Format_RGB32);
+                    QPainter painter(&sheet);
+                    scene.picture->paint(painter, QRectF(0, 0, 900, 500), report::lightPalette());
+                }
+            }
             missing << report::InLanguage::takeMissing();
         }
     }

@@ -129,7 +129,7 @@ TEST_F(ImpedanceReport, EveryPictureDrawsSomethingInBothAppearances) {
     TestReport report = made();
     report.references.ownVectors =
         std::make_shared<const impedance::VectorReference>(*impedance::vectorReferenceFor(Sex::Male));
-    for (const char* name : {"Field", "Errors", "Core", "Indices", "Limbs", "Arc", "Vector", "Own"})
+    for (const char* name : {"Field", "Errors", "Core", "Indices", "Pairs", "Arc", "Vector", "Own"})
         EXPECT_TRUE(has(figuresOf(report), name)) << name;
     for (const NamedFigure& figure : figuresOf(report))
         for (const Palette* palette : {&lightPalette(), &darkPalette()}) {

@@ -1,6 +1,7 @@
 #include "desktop/bench/method/closing_panels.hpp"
 #include "desktop/bench/tank/trials_panel.hpp"
 #include "desktop/services/visit_reporter.hpp"
+#include "desktop/views/talk_view.hpp"
 #include "fusain/run.hpp"
 #include "link/simulation/all/played_run.hpp"
 #include "procedure/all/methods.hpp"
@@ -30,6 +31,13 @@ public:
     void take(const QString& name) {
         letTimePass(150);
         good_ = shell_.grab().save(folder_.filePath(name + QStringLiteral(".png"))) && good_;
+    }
+    void takeWindow(QWidget& window, const QString& name) {
+        window.resize(shell_.size());
+        window.show();
+        letTimePass(150);
+        good_ = window.grab().save(folder_.filePath(name + QStringLiteral(".png"))) && good_;
+        window.hide();
     }
     void takePage(const report::PageFlow& flow, int page, const QString& name) {
         QImage image(827, 1170, QImage::Format_RGB32);
@@ -203,10 +211,8 @@ bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& came
                 break;
         }
         letTimePass(500);
-        if (trial == 1) {
+        if (trial == 1)
             practice.strip().actBy("calm");
-            camera.take(QStringLiteral("practice-bench"));
-        }
         shell.bench().currentPanel()->primary();
         letTimePass(2500);
     }
@@ -250,6 +256,9 @@ bool visitPages(desktop::Session& session, Camera& camera) {
     if (!visit)
         return false;
     camera.takePage(clientCopy(*visit), 0, QStringLiteral("report-visit"));
+    desktop::TalkView talk(session, *visit);
+    talk.goTo(1);
+    camera.takeWindow(talk, QStringLiteral("talk"));
     if (const auto dov = session.book().client("dov")) {
         const auto at = session.now().plusMinutes(50.0);
         camera.takePage(report::preparationPage(

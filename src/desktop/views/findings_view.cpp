@@ -198,23 +198,10 @@ void FindingsView::fillSentences(const report::TestReport& report) {
     sentences_->setText(lines.join(QLatin1Char('\n')));
 }
 
-namespace {
-
-report::RuleModel fatRule(const report::TestReport& report) {
-    std::optional<report::Spindle> past;
-    if (report.earlier)
-        past = report::spindleOf(report.earlier->composition.fatPercent, true);
-    return report::referenceRule(QObject::tr("Body fat"), QStringLiteral("%"),
-                                 report::spindleOf(report.composition()->fatPercent), 5.0,
-                                 report.references.fat, report.record().subject, past);
-}
-
-} // namespace
-
 void FindingsView::fillFigures(const report::TestReport& report) {
     const report::Palette& palette = session_.palette();
     const auto* composition = report.composition();
-    const auto rule = composition ? std::optional(fatRule(report))
+    const auto rule = composition ? std::optional(report::fatRule(report))
                                   : report.visit([]<class Method>(const report::OwnReport<Method>& own) {
                                         return report::Reported<Method>::valueOfTheDay(own);
                                     });

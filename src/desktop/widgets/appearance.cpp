@@ -54,9 +54,16 @@ QLabel { background: transparent; }
 QLabel#title { font-size: 22px; font-weight: 700; }
 QLabel#heading { font-size: 16px; font-weight: 600; }
 QLabel#soft { color: @soft; }
+QDialog#talk { background: @sheet; }
+QLabel#talkName { font-size: 18px; font-weight: 600; color: @soft; }
+QLabel#talkHeadline { font-size: 40px; font-weight: 700; }
+QLabel#talkBelow { font-size: 22px; color: @soft; }
+QLabel#talkFoot { font-size: 16px; }
+QLabel#talkNotes { font-size: 16px; background: @paper; padding: 12px; border-top: 2px solid @ink; }
 QLabel#warning { color: @aril; font-weight: 600; }
 QLabel#verdict { font-size: 16px; font-weight: 600; }
 QLabel#live { font-family: "Atkinson Hyperlegible Mono"; font-size: 40px; font-weight: 600; color: @ink; }
+QLabel#found { font-family: "Atkinson Hyperlegible Mono"; font-size: 22px; font-weight: 600; color: @berry; }
 QPushButton { background: @sheet; border: 1px solid @soft; border-radius: 2px; padding: 6px 14px; min-height: 20px; }
 QPushButton:hover { border-color: @berry; }
 QPushButton:focus { border: 2px solid @berry; padding: 5px 13px; }

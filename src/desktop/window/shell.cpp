@@ -471,18 +471,22 @@ void Shell::showWhere() {
 }
 
 void Shell::showLinks() {
-    QStringList lines;
+    QStringList lines; // the exceptions by name
+    int live = 0;
     const auto owned = session_.ownedMethods();
     for (const QString& role : link::InstrumentHub::roles()) {
         const Instrument* instrument = session_.catalogue().instrument(role.toStdString());
         if (instrument && !instrument->servesAny(owned))
             continue;
         const auto status = session_.hub().status(role);
-        const QString dot = status.state == link::LinkState::Live  ? QStringLiteral("●")
-                            : status.state == link::LinkState::Off ? QStringLiteral("·")
-                                                                   : QStringLiteral("○");
-        lines << QStringLiteral("%1 %2: %3").arg(dot, roleWords(role), link::wordsFor(status));
+        if (status.state == link::LinkState::Live)
+            ++live;
+        else if (status.state != link::LinkState::Off)
+            lines << QStringLiteral("○ %1: %2").arg(roleWords(role), link::wordsFor(status));
     }
+    lines.prepend(live == 0   ? tr("· No instrument is linked.")
+                  : live == 1 ? tr("● 1 instrument live")
+                              : tr("● %1 instruments live").arg(live));
     links_->setText(lines.join(QLatin1Char('\n')));
 }
 

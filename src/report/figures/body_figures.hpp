@@ -1,26 +1,9 @@
 #pragma once
-#include "core/anthropometry/limb_balance.hpp"
-#include "core/anthropometry/segment.hpp"
 #include "report/base/style.hpp"
 
 #include <QPainter>
 
 namespace fusain::report {
-
-/// Our line-drawn body, front view: each segment hatched by how far it lies from its reference, values beside
-/// it, and a beam for each pair of limbs that tilts with the difference.
-struct LimbsModel {
-    struct Part {
-        anthropometry::Segment segment;
-        QString value;  ///< "3.4 kg"
-        QString detail; ///< "102 % of the reference"
-        double partOfReference = 1.0;
-    };
-    std::vector<Part> parts;
-    std::optional<anthropometry::LimbBalance> arms, legs;
-    QString note; ///< under the figure: calibrated or not, as reported
-};
-void paintLimbs(QPainter& painter, const QRectF& area, const LimbsModel& model, const Palette& palette);
 
 /// A column cut like a drill core, to scale in kilograms; an earlier visit may stand beside it.
 struct CoreModel {

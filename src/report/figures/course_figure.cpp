@@ -52,7 +52,8 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
     painter.drawPolygon(band);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(palette.softInk, 1.4, Qt::DotLine));
-    painter.drawPolyline(rule);
+    if (model.withStaticRule)
+        painter.drawPolyline(rule);
     painter.setPen(QPen(palette.berry, 2.2));
     painter.drawPolyline(line);
     painter.setFont(numberFont(11));
@@ -65,6 +66,8 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
         painter.drawText(QRectF(x(i) - 30, plot.bottom() + 4, 60, 16), Qt::AlignCenter, QString::number(i));
     painter.setFont(textFont(11));
     painter.drawText(QRectF(plot.right() + 34, plot.bottom() + 4, 110, 16), Qt::AlignVCenter, tr("weeks"));
+    if (!model.withStaticRule)
+        return painter.restore();
     // Direct labels, kept apart where the ends lie close together.
     double labelY = y(model.weeks.back().mass) - 8, otherY = y(model.weeks.back().byStaticRule) - 8;
     if (std::abs(labelY - otherY) < 15)

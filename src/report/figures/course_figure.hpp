@@ -13,6 +13,7 @@ struct CourseModel {
         double mass, lowest, highest, fatMass, byStaticRule; ///< kg
     };
     std::vector<Week> weeks; ///< week 0 first
+    bool withStaticRule = true;
 };
 void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model, const Palette& palette);
 

@@ -11,6 +11,8 @@
 namespace fusain::report {
 namespace {
 
+constexpr double narrowBudget = 380.0; // figure units
+
 struct Field {
     QRectF plot;
     double x0, x1, y0, y1;
@@ -126,13 +128,17 @@ void paintField(QPainter& painter, const QRectF& area, const FieldModel& model, 
 void paintBudget(QPainter& painter, const QRectF& area, const std::vector<BudgetBar>& bars,
                  const Palette& palette) {
     painter.save();
+    const bool narrow = area.width() < narrowBudget; // the sizes stand in the reading only
+    const double names = area.width() * (narrow ? 0.56 : 0.42);
     double y = area.top();
     for (const BudgetBar& bar : bars) {
         painter.setFont(textFont(11));
         painter.setPen(palette.ink);
-        painter.drawText(QRectF(area.left(), y, area.width() * 0.42, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         bar.name);
-        const QRectF full(area.left() + area.width() * 0.43, y + 4, area.width() * 0.32, 10);
+        const QRectF place(area.left(), y, names, 18);
+        painter.drawText(place, Qt::AlignLeft | Qt::AlignVCenter,
+                         painter.fontMetrics().elidedText(bar.name, Qt::ElideRight, static_cast<int>(names)));
+        const QRectF full(area.left() + names + 0.01 * area.width(), y + 4,
+                          area.width() * (narrow ? 0.26 : 0.32), 10);
         painter.fillRect(
             QRectF(full.topLeft(), QSizeF(std::max(1.0, full.width() * bar.fraction), full.height())),
             palette.ink);
@@ -147,7 +153,7 @@ void paintBudget(QPainter& painter, const QRectF& area, const std::vector<Budget
                          Qt::AlignLeft | Qt::AlignVCenter,
                          QStringLiteral("%1 %  %2")
                              .arg(QString::fromStdString(fixed(100.0 * bar.fraction, 0)).rightJustified(3))
-                             .arg(bar.size));
+                             .arg(narrow ? QString() : bar.size));
         y += 20;
         if (y > area.bottom() - 16)
             break;

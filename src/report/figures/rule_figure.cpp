@@ -55,13 +55,14 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
     painter.setRenderHint(QPainter::Antialiasing);
     const double left = area.left() + 10.0, width = area.width() - 20.0;
     const double scale = width / (model.to - model.from), origin = left - model.from * scale;
-    const double line = area.top() + 52.0;
+    const double line = area.top() + (model.said ? 30.0 : 52.0);
 
     painter.setFont(textFont(13, Weight::SemiBold));
     painter.setPen(palette.ink);
-    painter.drawText(QRectF(area.left(), area.top(), area.width() * 0.6, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     model.title);
-    if (!model.spindles.empty()) {
+    if (!model.said)
+        painter.drawText(QRectF(area.left(), area.top(), area.width() * 0.6, 18),
+                         Qt::AlignLeft | Qt::AlignVCenter, model.title);
+    if (!model.spindles.empty() && !model.said) {
         const Spindle& now = model.spindles.back();
         const QString value = valueOf(now, model);
         painter.setFont(numberFont(13, Weight::SemiBold));

@@ -27,6 +27,7 @@ struct RuleModel {
     std::vector<Spindle> spindles; ///< the last one is the present value
     std::optional<std::pair<double, double>> band;
     QString reference; ///< name and population, under the scale
+    bool said = false; ///< title and value stand beside the figure already, larger
 };
 
 /// Preferred height of a rule in figure units.

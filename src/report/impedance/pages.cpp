@@ -2,6 +2,7 @@
 #include "procedure/method/reference_standing.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/body_figures.hpp"
+#include "report/figures/pairs_figure.hpp"
 #include "report/impedance/impedance_figures.hpp"
 #include "report/impedance/method.hpp"
 #include "report/method/reference_rule.hpp"
@@ -68,30 +69,39 @@ NamedFigure indices(const Own& report) {
 
 NamedFigure limbs(const Own& report) {
     const ImpedanceResult& result = report.result;
-    LimbsModel model;
-    for (const auto& lean : result.segmentation->segments) {
-        // The trunk is known to a few kilograms at best.
-        const int decimals = lean.segment == Segment::Trunk ? 0 : 1;
-        model.parts.push_back({lean.segment,
-                               number(lean.scaled.value(), decimals) + QStringLiteral(" kg") +
-                                   (lean.error.value() > 0.0
-                                        ? QStringLiteral(" ± ") + number(lean.halfInterval().value(), decimals)
-                                        : QString()),
-                               tr("%1 %").arg(number(100.0 * lean.partOfReference, 0)), lean.partOfReference});
-    }
-    model.arms = result.arms;
-    model.legs = result.legs;
-    model.note =
-        result.fromReported ? tr("Lean mass as reported by the instrument; % of the reference by height")
-        : result.segmentation->calibrated
-            ? tr("Lean mass, calibrated in this lab; % of the reference by height")
-            : tr("Segmental lean mass, uncalibrated (for the trend only); % of the reference by height");
-    if (std::ranges::any_of(result.segmentation->segments,
-                            [](const auto& lean) { return lean.error.value() > 0.0; }))
-        model.note += QStringLiteral("; ") + tr("± is the 95 % CI");
-    return {tr("Limbs"),
+    const auto part = [&](impedance::Segment segment) -> std::optional<PairsModel::Part> {
+        const auto& segments = result.segmentation->segments;
+        const auto found =
+            std::ranges::find_if(segments, [&](const auto& lean) { return lean.segment == segment; });
+        if (found == segments.end())
+            return std::nullopt;
+        const double half = found->error.value() > 0.0 ? found->halfInterval().value() : 0.0;
+        return PairsModel::Part{found->scaled.value(), half,
+                                found->partOfReference > 0.0
+                                    ? std::optional(found->scaled.value() / found->partOfReference)
+                                    : std::nullopt,
+                                tr("%1 % of the reference").arg(number(100.0 * found->partOfReference, 0))};
+    };
+    using enum impedance::Segment;
+    PairsModel model;
+    model.what = tr("Lean mass, kg");
+    model.decimals = 1; // and the trunk is known to a few kilograms at best
+    const auto pair = [&](const QString& name, impedance::Segment right, impedance::Segment left,
+                          const std::optional<anthropometry::LimbBalance>& balance) {
+        const auto one = part(right), other = part(left);
+        if (one && other)
+            model.pairs.push_back({name, *one, *other, balance});
+    };
+    pair(tr("Arms"), RightArm, LeftArm, result.arms);
+    pair(tr("Legs"), RightLeg, LeftLeg, result.legs);
+    model.trunk = part(Trunk);
+    model.note = result.fromReported ? tr("As reported by the instrument; marks: the reference by height")
+                 : result.segmentation->calibrated
+                     ? tr("Calibrated in this lab; marks: the reference by height")
+                     : tr("Uncalibrated, for the trend only; marks: the reference by height");
+    return {tr("Pairs"),
             [model](QPainter& painter, const QRectF& area, const Palette& palette) {
-                paintLimbs(painter, area, model, palette);
+                paintPairs(painter, area, model, palette);
             },
             true};
 }
@@ -264,6 +274,10 @@ std::optional<NamedFigure> Analyzer::core(const Own& report) {
     return NamedFigure{tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                            paintCore(painter, area, model, palette);
                        }};
+}
+
+std::optional<NamedFigure> Analyzer::sides(const Own& report) {
+    return report.result.segmentation ? std::optional(limbs(report)) : std::nullopt;
 }
 
 std::vector<NamedFigure> Analyzer::figures(const Own& report) {

@@ -17,6 +17,8 @@ struct DensityPages {
     /// Pictures of its own: there are none beside those of fat and the rest.
     [[nodiscard]] static std::vector<NamedFigure> figures(const auto&) { return {}; }
     [[nodiscard]] static std::optional<NamedFigure> core(const auto&) { return std::nullopt; }
+    /// Right against left: these methods see the whole body only.
+    [[nodiscard]] static std::optional<NamedFigure> sides(const auto&) { return std::nullopt; }
     /// What stands for fat in a test without it: these methods always give fat.
     [[nodiscard]] static std::optional<RuleModel> valueOfTheDay(const auto&) { return std::nullopt; }
     /// Where values of its own lie in the chosen references, beside fat.

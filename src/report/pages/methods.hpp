@@ -3,4 +3,3 @@
 #include "report/impedance/method.hpp"
 #include "report/scan/method.hpp"
 #include "report/tank/method.hpp"
-

@@ -36,13 +36,6 @@ std::vector<Part> partsOf(const PreparationSheet& sheet) {
              &sheet.tell}};
 }
 
-QString sentence(const PreparationSheet& sheet, const PreparationLine& line, bool clockTimes) {
-    const QString text = say(std::string_view(line.sentence));
-    return line.from ? QString(text).replace(QLatin1String("{1}"),
-                                             moment(*line.from, sheet.methods.front().at, clockTimes))
-                     : text;
-}
-
 QString methodsText(const PreparationSheet& sheet) {
     QStringList names;
     for (const PlannedMethod& each : sheet.methods)
@@ -70,6 +63,13 @@ QString closing() {
 
 } // namespace
 
+QString preparationWords(const PreparationSheet& sheet, const PreparationLine& line, bool clockTimes) {
+    const QString text = say(std::string_view(line.sentence));
+    return line.from ? QString(text).replace(QLatin1String("{1}"),
+                                             moment(*line.from, sheet.methods.front().at, clockTimes))
+                     : text;
+}
+
 void addPreparation(PageFlow& flow, const PreparationSheet& sheet, bool clockTimes, int most, double size) {
     for (const Part& part : partsOf(sheet)) {
         if (part.lines->empty())
@@ -79,8 +79,8 @@ void addPreparation(PageFlow& flow, const PreparationSheet& sheet, bool clockTim
         for (const PreparationLine& line : *part.lines) {
             if (most > 0 && shown++ == most)
                 break;
-            flow.row({sentence(sheet, line, clockTimes), say(std::string_view(line.why))}, {0.58, 0.42}, false,
-                     {}, size);
+            flow.row({preparationWords(sheet, line, clockTimes), say(std::string_view(line.why))}, {0.58, 0.42},
+                     false, {}, size);
         }
     }
 }
@@ -104,7 +104,7 @@ QString preparationText(const PreparationSheet& sheet, const PreparationHead& he
             continue;
         lines << QString() << part.heading + QLatin1Char(':');
         for (const PreparationLine& line : *part.lines)
-            lines << QStringLiteral("- %1 %2").arg(sentence(sheet, line, head.clockTimes),
+            lines << QStringLiteral("- %1 %2").arg(preparationWords(sheet, line, head.clockTimes),
                                                    say(std::string_view(line.why)));
     }
     lines << QString() << closing() << QString() << plain(head.lab.name);

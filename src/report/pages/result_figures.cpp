@@ -10,9 +10,7 @@
 #include <cmath>
 
 namespace fusain::report {
-namespace {
-
-NamedFigure errors(const TestReport& report) {
+NamedFigure errorsFigure(const TestReport& report) {
     const auto& fat = report.composition()->fatPercent;
     std::vector<BudgetBar> bars;
     for (const BudgetLine& line : fat.budget())
@@ -22,12 +20,20 @@ NamedFigure errors(const TestReport& report) {
                 painter.setFont(textFont(13, Weight::SemiBold));
                 painter.setPen(palette.ink);
                 painter.drawText(QRectF(area.left(), area.top(), area.width(), 20), Qt::AlignLeft,
-                                 tr("Where the uncertainty of the fat percentage comes from"));
+                                 area.width() < 400.0
+                                     ? tr("Where the interval comes from")
+                                     : tr("Where the uncertainty of the fat percentage comes from"));
                 paintBudget(painter, area.adjusted(0, 28, 0, 0), bars, palette);
             }};
 }
 
-} // namespace
+RuleModel fatRule(const TestReport& report) {
+    std::optional<Spindle> past;
+    if (report.earlier)
+        past = spindleOf(report.earlier->composition.fatPercent, true);
+    return referenceRule(tr("Body fat"), QStringLiteral("%"), spindleOf(report.composition()->fatPercent), 5.0,
+                         report.references.fat, report.record().subject, past);
+}
 
 NamedFigure fieldFigure(const TestReport& report) {
     FieldModel model;
@@ -81,7 +87,7 @@ std::vector<NamedFigure> figuresOf(const TestReport& report) {
     std::vector<NamedFigure> figures;
     if (report.composition()) {
         figures.push_back(fieldFigure(report));
-        figures.push_back(errors(report));
+        figures.push_back(errorsFigure(report));
     }
     for (NamedFigure& figure : report.visit(
              []<class Method>(const OwnReport<Method>& own) { return Reported<Method>::figures(own); }))

@@ -1,4 +1,5 @@
 #pragma once
+#include "report/figures/rule_figure.hpp"
 #include "report/pages/test_report.hpp"
 
 namespace fusain::report {
@@ -8,6 +9,11 @@ namespace fusain::report {
 /// The body as a column, by whatever the method tells apart; an earlier comparable test stands beside it. Needs
 /// a result that gives fat.
 [[nodiscard]] NamedFigure coreFigure(const TestReport& report);
+
+/// Body fat on its scale, with the test before where there is one. Needs a result that gives fat.
+[[nodiscard]] RuleModel fatRule(const TestReport& report);
+/// Where the uncertainty of the fat percentage comes from. Needs a result that gives fat.
+[[nodiscard]] NamedFigure errorsFigure(const TestReport& report);
 
 /// The pictures that this result allows, the field first where there is fat.
 [[nodiscard]] std::vector<NamedFigure> figuresOf(const TestReport& report);

@@ -21,6 +21,8 @@ struct Reported<ScanMethod> {
     static void inWords(PageFlow& flow, const Own& report);
     /// Pictures beside those of fat and the rest.
     [[nodiscard]] static std::vector<NamedFigure> figures(const Own& report);
+    /// Right against left, where this method tells the limbs apart.
+    [[nodiscard]] static std::optional<NamedFigure> sides(const Own& report);
     /// The body as a column, where this method tells more apart than fat and the rest.
     [[nodiscard]] static std::optional<NamedFigure> core(const Own& report);
     /// What stands for fat in a test without it.

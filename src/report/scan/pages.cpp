@@ -2,6 +2,7 @@
 #include "core/quality/precision.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/body_figures.hpp"
+#include "report/figures/pairs_figure.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/method/reference_rule.hpp"
 #include "report/scan/method.hpp"
@@ -15,7 +16,6 @@ namespace fusain::report {
 namespace {
 
 using anthropometry::LimbBalance;
-using anthropometry::Segment;
 using dxa::Region;
 using dxa::RegionReading;
 using Own = OwnReport<ScanMethod>;
@@ -99,32 +99,27 @@ NamedFigure regions(const Own& report, const QString& name, Columns columns) {
             }};
 }
 
-constexpr std::pair<Region, Segment> limbSegments[] = {{Region::RightArm, Segment::RightArm},
-                                                       {Region::LeftArm, Segment::LeftArm},
-                                                       {Region::Trunk, Segment::Trunk},
-                                                       {Region::RightLeg, Segment::RightLeg},
-                                                       {Region::LeftLeg, Segment::LeftLeg}};
-
 NamedFigure limbs(const Own& report) {
     const DxaResult& result = report.result;
     const auto convention = report.policy.convention;
-    const double whole = fatPercent(*result.scan.of(Region::Total), convention).value();
-    LimbsModel model;
-    for (const auto& [region, segment] : limbSegments) {
+    const auto part = [&](Region region) {
         const RegionReading& reading = *result.scan.of(region);
-        const double percent = fatPercent(reading, convention).value();
-        model.parts.push_back({segment, tr("%1 kg lean").arg(number(reading.lean.value(), 1)),
-                               tr("%1 % fat").arg(number(percent, 0)), percent / whole});
-    }
+        return PairsModel::Part{reading.lean.value(), 0.0, std::nullopt,
+                                tr("%1 % fat").arg(number(fatPercent(reading, convention).value(), 0))};
+    };
+    PairsModel model;
+    model.what = tr("Lean soft tissue, kg");
+    model.pairs = {{tr("Arms"), part(Region::RightArm), part(Region::LeftArm), {}},
+                   {tr("Legs"), part(Region::RightLeg), part(Region::LeftLeg), {}}};
     if (result.halfBody.empty()) {
-        model.arms = result.armLean;
-        model.legs = result.legLean;
+        model.pairs.front().balance = result.armLean;
+        model.pairs.back().balance = result.legLean;
     }
-    model.note =
-        tr("Hatched where the share of fat differs from that of the whole body (%1 %)").arg(number(whole, 0));
-    return {tr("Limbs"),
+    model.trunk = part(Region::Trunk);
+    model.note = tr("Hatched: measurement error; marks: notable in this lab");
+    return {tr("Pairs"),
             [model](QPainter& painter, const QRectF& area, const Palette& palette) {
-                paintLimbs(painter, area, model, palette);
+                paintPairs(painter, area, model, palette);
             },
             true};
 }
@@ -266,6 +261,10 @@ std::optional<NamedFigure> ScanPages::core(const Own& report) {
     return NamedFigure{tr("Core"), [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                            paintCore(painter, area, model, palette);
                        }};
+}
+
+std::optional<NamedFigure> ScanPages::sides(const Own& report) {
+    return limbs(report);
 }
 
 std::vector<NamedFigure> ScanPages::figures(const Own& report) {

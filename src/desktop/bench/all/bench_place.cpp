@@ -12,6 +12,9 @@
 #include <QApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QPainter>
+#include <QStyledItemDelegate>
+#include <algorithm>
 
 namespace fusain::desktop {
 namespace {
@@ -42,6 +45,26 @@ bool takesSpace(const QWidget* focus) {
     return typing(focus) || focus->inherits("QAbstractButton");
 }
 
+/// A step with its mark, and what it gave at the right.
+class RunSheetDelegate : public QStyledItemDelegate {
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    static constexpr int value = Qt::UserRole;
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        QStyledItemDelegate::paint(painter, option, index);
+        const QFontMetrics words(option.font);
+        painter->save();
+        painter->setFont(report::textFont(scaled(11)));
+        painter->setPen(option.palette.color(QPalette::PlaceholderText));
+        const QRect rest = option.rect.adjusted(words.horizontalAdvance(index.data().toString()) + scaled(26),
+                                                0, -scaled(8), 0);
+        painter->drawText(
+            rest, Qt::AlignRight | Qt::AlignVCenter,
+            painter->fontMetrics().elidedText(index.data(value).toString(), Qt::ElideRight, rest.width()));
+        painter->restore();
+    }
+};
+
 QWidget* withHeading(const QString& text, QWidget* content, int width) {
     auto* box = new QWidget;
     auto* layout = new QVBoxLayout(box);
@@ -56,7 +79,7 @@ QWidget* withHeading(const QString& text, QWidget* content, int width) {
 
 BenchPlace::BenchPlace(Session& session)
     : Place(session), runSheet_(new QListWidget), panels_(new QStackedWidget),
-      sheet_(table({tr(""), tr("value"), tr("SE")}, tr("Worked sheet"))), pages_(new QStackedWidget),
+      header_(new ClientHeader(session)), result_(new ResultSoFar(session)), pages_(new QStackedWidget),
       empty_(label(tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in Clients "
                       "(Alt+C) and start one there."),
                    "heading")),
@@ -83,7 +106,7 @@ BenchPlace::BenchPlace(Session& session)
             last = field;
         }
     setTabOrder(last, primary_);
-    setTabOrder(primary_, sheet_);
+    setTabOrder(primary_, &result_->sheet());
     for (auto* list : findChildren<QAbstractItemView*>())
         list->installEventFilter(this);
     connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
@@ -92,6 +115,10 @@ BenchPlace::BenchPlace(Session& session)
     };
     connect(runSheet_, &QListWidget::itemClicked, this, chosen);
     connect(runSheet_, &QListWidget::itemActivated, this, chosen);
+    runSheet_->setItemDelegate(new RunSheetDelegate(runSheet_));
+    connect(header_, &ClientHeader::noteAsked, this, &BenchPlace::addNote);
+    connect(header_, &ClientHeader::endAsked, this, &BenchPlace::endTest);
+    connect(header_, &ClientHeader::standBackAsked, this, [this] { setStandBack(true); });
 }
 
 QWidget* BenchPlace::nothingPage() {
@@ -106,17 +133,14 @@ QWidget* BenchPlace::nothingPage() {
 // Run sheet, panel and worked sheet beside each other, the verdict line at the foot.
 QWidget* BenchPlace::deskPage() {
     runSheet_->setAccessibleName(tr("Run sheet"));
-    sheetSide_ = withHeading(tr("Worked sheet"), sheet_, 284);
-    sheet_->setColumnWidth(0, scaled(54));
-    sheet_->setColumnWidth(1, scaled(136));
-    sheet_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    resultSide_ = withHeading(tr("Result so far"), result_, 308);
     auto* work = new QWidget;
     auto* columns = new QHBoxLayout(work);
     columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(0);
-    columns->addWidget(withHeading(tr("Run sheet"), runSheet_, 216));
+    columns->addWidget(withHeading(tr("Run sheet"), runSheet_, 232));
     columns->addWidget(panels_, 1);
-    columns->addWidget(sheetSide_);
+    columns->addWidget(resultSide_);
 
     auto* foot = new QFrame;
     foot->setObjectName(QStringLiteral("verdictLine"));
@@ -130,6 +154,8 @@ QWidget* BenchPlace::deskPage() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    column->addWidget(header_);
+    column->addWidget(thinRule());
     column->addWidget(work, 1);
     column->addWidget(foot);
     return page;
@@ -192,12 +218,13 @@ void BenchPlace::refresh() {
     stack->setCurrentIndex(step.index());
     // From the result on the sheet stands in the panel itself.
     const bool wide = session_.run()->steps().size() - static_cast<std::size_t>(step.index()) <= 5;
-    sheetSide_->setVisible(!wide);
+    resultSide_->setVisible(!wide);
+    header_->refresh();
     enterStep();
     showRunSheet();
     currentPanel()->refresh();
     if (!wide)
-        showWorkedSheet();
+        result_->refresh();
     showFoot();
     if (shownPanel_ != currentPanel() && isVisible()) {
         shownPanel_ = currentPanel();
@@ -222,31 +249,37 @@ void BenchPlace::showRunSheet() {
         delete runSheet_->takeItem(runSheet_->count() - 1);
     while (runSheet_->count() < count)
         runSheet_->addItem(QString());
-    for (int i = 0; i < count; ++i)
-        runSheet_->item(i)->setText(markOf(session_.run()->stateOf(Step(i))) +
-                                    report::say(session_.run()->textOf(Step(i)).title));
+    for (int i = 0; i < count; ++i) {
+        QListWidgetItem* item = runSheet_->item(i);
+        item->setText(markOf(session_.run()->stateOf(Step(i))) +
+                      report::say(session_.run()->textOf(Step(i)).title));
+        const QString value = valueOf(Step(i));
+        item->setData(RunSheetDelegate::value, value);
+        item->setToolTip(plainTip(value));
+        item->setData(Qt::AccessibleDescriptionRole, value);
+    }
     const QSignalBlocker blocker(runSheet_);
     runSheet_->setCurrentRow(session_.run()->current().index());
 }
 
-// Readings as they come; the whole calculation once it can be made.
-void BenchPlace::showWorkedSheet() {
-    const AnyTest test = snapshotOf(*session_.run());
-    QList<QStringList> rows;
-    if (const auto result = session_.computing().computed(test)) {
-        for (const WorkedLine& line : result->sheet())
-            if (!line.symbol.empty())
-                rows << QStringList{QString::fromStdString(line.symbol),
-                                    QString::fromStdString(line.value + " " + line.unit),
-                                    QString::fromStdString(line.plusMinus)};
-    } else {
-        Methods::with(methodOf(test), [&]<class Method> {
-            rows = AtTheBench<Method>::readings(std::get<typename Method::Record>(test), session_.units());
+// What a step has given, for its line in the run sheet; questions say how many are not as asked.
+QString BenchPlace::valueOf(Step step) const {
+    const Procedure& run = *session_.run();
+    const StepKind kind = run.textOf(step).kind;
+    if (kind == StepKind::Screening || kind == StepKind::Readiness) {
+        const auto asked = run.questions(step);
+        const auto broken = std::ranges::count_if(asked, [&](const readiness::Rule* rule) {
+            const AnsweredQuestion* answer = run.answerTo(rule->id);
+            return answer && !answer->finding.kept;
         });
+        return broken > 0 ? tr("%1 not as asked").arg(broken) : run.isDone(step) ? tr("clear") : QString();
     }
-    sheet_->setRowCount(static_cast<int>(rows.size()));
-    for (int row = 0; row < rows.size(); ++row)
-        setRow(sheet_, row, rows[row]);
+    const AnyTest test = snapshotOf(run);
+    QString value;
+    Methods::with(run.method(), [&]<class Method> {
+        value = AtTheBench<Method>::valueOf(std::get<typename Method::Record>(test), step, session_.units());
+    });
+    return value;
 }
 
 void BenchPlace::showFoot() {

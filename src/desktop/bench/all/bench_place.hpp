@@ -1,4 +1,6 @@
 #pragma once
+#include "desktop/bench/all/client_header.hpp"
+#include "desktop/bench/all/result_so_far.hpp"
 #include "desktop/bench/method/step_panel.hpp"
 #include "desktop/views/place.hpp"
 #include "desktop/widgets/fitted_text.hpp"
@@ -43,7 +45,7 @@ private:
     void showFoot();
     void showKey();
     void showRunSheet();
-    void showWorkedSheet();
+    [[nodiscard]] QString valueOf(Step step) const;
     void primary();
     void goBack();
     void addNote();
@@ -58,8 +60,9 @@ private:
     std::map<std::string_view, QStackedWidget*> stacks_; ///< panels of each method
     QListWidget* runSheet_;
     QStackedWidget* panels_;
-    QTableWidget* sheet_;
-    QWidget* sheetSide_;
+    ClientHeader* header_;
+    ResultSoFar* result_;
+    QWidget* resultSide_;
     QStackedWidget* pages_;
     QLabel* empty_;
     QLabel* verdict_;

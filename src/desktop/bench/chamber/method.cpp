@@ -4,6 +4,7 @@
 #include "desktop/bench/chamber/thoracic_gas_panel.hpp"
 #include "desktop/bench/chamber/volume_panel.hpp"
 #include "desktop/bench/method/reading_panels.hpp"
+#include "report/base/words.hpp"
 
 namespace fusain::desktop {
 
@@ -61,6 +62,30 @@ QList<QStringList> AtTheBench<ChamberMethod>::readings(const ChamberTest& test, 
             rows << readingRow(QStringLiteral("V%1").arg(trial.number), trial.volume.value(), 3,
                                QStringLiteral("L"));
     return rows;
+}
+
+QString AtTheBench<ChamberMethod>::valueOf(const ChamberTest& test, Step step, UnitSystem units) {
+    using report::number, report::say;
+    using enum ChamberStep;
+    switch (step.as<ChamberStep>()) {
+    case Scale:
+        return test.scale()
+                   ? QObject::tr("%1 kg").arg(report::plain(signedFixed(test.scale()->error().value(), 3)))
+                   : QString();
+    case Calibration:
+        return test.calibration()
+                   ? QObject::tr("%1 L").arg(report::plain(signedFixed(test.calibration()->error().value(), 3)))
+                   : QString();
+    case Mass:
+        return test.mass ? say(show(Kilograms(test.mass->value), units, 2)) : QString();
+    case VolumeTrials:
+        return countOf(test.trials.size());
+    case ThoracicGas:
+        return test.thoracicGas ? QObject::tr("%1 L").arg(number(test.thoracicGas->volume.value(), 2))
+                                : QString();
+    default:
+        return {};
+    }
 }
 
 } // namespace fusain::desktop

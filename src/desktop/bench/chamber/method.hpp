@@ -11,6 +11,8 @@ struct AtTheBench<ChamberMethod> {
     [[nodiscard]] static StepPanel* panel(Session& session, Step step);
     /// The readings so far.
     [[nodiscard]] static QList<QStringList> readings(const ChamberTest& test, UnitSystem units);
+    /// What a step has given so far, short; empty before it has.
+    [[nodiscard]] static QString valueOf(const ChamberTest& test, Step step, UnitSystem units);
 };
 
 } // namespace fusain::desktop

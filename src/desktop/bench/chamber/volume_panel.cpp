@@ -13,6 +13,17 @@ namespace fusain::desktop {
 namespace {
 
 constexpr std::size_t judgeEvery = 100; // samples: once a second
+constexpr double twoSided = 1.96;       // standard errors to either side of a 95 % interval
+constexpr std::size_t mostHeights = 60;
+
+// The pressure in front, for the picture of a trial in its row.
+std::vector<double> heights(const VolumeTrial& trial) {
+    std::vector<double> heights;
+    const auto& samples = trial.pressures.samples;
+    for (std::size_t i = 0; i < samples.size(); i += samples.size() / mostHeights + 1)
+        heights.push_back(samples[i].test.value());
+    return heights;
+}
 
 } // namespace
 
@@ -20,7 +31,7 @@ VolumePanel::VolumePanel(Session& session)
     : MethodPanel(session, chamberSteps(), ChamberStep::VolumeTrials),
       plot_(new FigureView(tr("Volume over time"), 170)), live_(label({}, "live")),
       words_(label({}, "heading")), typed_(new ValueField(tr("Raw volume, typed"), tr("L"))),
-      table_(table({tr("trial"), tr("set"), tr("raw volume, L"), tr("state")}, tr("Volume trials"))) {
+      board_(new TrialBoard(tr("Volume trials"), tr("L, raw"))) {
     plot_->setStretching(54.0);
     auto* keep = button(tr("Accept typed volume"));
     auto* load = button(tr("Replay a trial…"));
@@ -35,17 +46,16 @@ VolumePanel::VolumePanel(Session& session)
     reading->addWidget(words_, 1);
     body()->addLayout(reading);
     body()->addWidget(plot_, 2);
-    body()->addWidget(table_, 1);
+    body()->addWidget(board_, 2);
     body()->addWidget(typed_);
     body()->addLayout(row);
-    table_->setMinimumHeight(scaled(110));
     live_->setMinimumWidth(scaled(250));
     connect(keep, &QPushButton::clicked, this, &VolumePanel::acceptTyped);
     connect(typed_, &ValueField::entered, this, &VolumePanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &VolumePanel::loadTrial);
     connect(save, &QPushButton::clicked, this, &VolumePanel::saveTrial);
     connect(again, &QPushButton::clicked, this, &VolumePanel::startOver);
-    connect(table_, &QTableWidget::currentCellChanged, this, [this] {
+    connect(board_, &TrialBoard::chosenChanged, this, [this] {
         if (session_.run() && isVisible())
             show();
     });
@@ -78,6 +88,7 @@ void VolumePanel::judge() {
     judgedTest_ = run().record().id;
     judgedSamples_ = samples.size();
     result_ = own().read(samples).value_or(airdisplacement::VolumeReadingResult{});
+    showBoard();
     show();
     Q_EMIT touched();
 }
@@ -107,25 +118,36 @@ void VolumePanel::show() {
 }
 
 void VolumePanel::refresh() {
-    const auto& test = own().test();
-    const auto judged = own().trials();
-    const QSignalBlocker blocker(table_);
-    table_->setRowCount(static_cast<int>(test.trials.size()));
-    for (int i = 0; i < table_->rowCount(); ++i) {
-        const VolumeTrial& trial = test.trials[static_cast<std::size_t>(i)];
-        const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
-        setRow(table_, i,
-               {QString::number(trial.number), QString::number(trial.set), number(trial.volume.value(), 3),
-                !trial.counts()         ? tr("set aside: %1").arg(QString::fromStdString(trial.setAsideReason))
-                : trial.set != test.set ? tr("before recalibrating")
-                : used                  ? tr("✓ used")
-                                        : tr("valid, not used")});
-    }
-    if (table_->rowCount() > 0 && table_->currentRow() < 0)
-        table_->setCurrentCell(table_->rowCount() - 1, 0);
-    if (judgedTest_ != test.id || judgedSamples_ > recording<VolumeRecording>().samples().size())
+    showBoard();
+    if (judgedTest_ != own().test().id || judgedSamples_ > recording<VolumeRecording>().samples().size())
         judge();
     show();
+}
+
+// What is recorded and not accepted yet stands under the others.
+void VolumePanel::showBoard() {
+    const auto& test = own().test();
+    const auto judged = own().trials();
+    BoardModel model;
+    model.tolerance = own().setting().policy.trials.tolerance.value();
+    for (const VolumeTrial& trial : test.trials) {
+        const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
+        const bool ofThisSet = trial.set == test.set;
+        model.trials.push_back(
+            {trial.number, trial.volume.value(), twoSided * trial.standardError.value(), heights(trial),
+             !trial.counts() || !ofThisSet ? BoardTrial::State::Excluded
+             : used                        ? BoardTrial::State::Used
+                                           : BoardTrial::State::Counts,
+             !trial.counts() ? tr("excluded: %1").arg(QString::fromStdString(trial.setAsideReason))
+             : !ofThisSet    ? tr("before recalibrating")
+             : used          ? tr("used")
+                             : tr("valid, not used")});
+    }
+    if (state() == State::Judged && result_.readable())
+        model.trials.push_back({static_cast<int>(test.trials.size()) + 1, result_.volume.value(),
+                                twoSided * result_.standardError.value(), result_.windowVolumes,
+                                BoardTrial::State::Ready, tr("ready to accept")});
+    board_->showTrials(model, tr("two must agree within %1 L").arg(number(model.tolerance, 3)), session_.palette());
 }
 
 QString VolumePanel::primaryText() const {
@@ -204,8 +226,7 @@ void VolumePanel::startOver() {
 }
 
 int VolumePanel::selectedTrial() const {
-    const auto* item = table_->item(table_->currentRow(), 0);
-    return item ? item->text().toInt() : 0;
+    return board_->chosen();
 }
 
 void VolumePanel::setAside() {

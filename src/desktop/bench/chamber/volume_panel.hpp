@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/bench/method/trial_board.hpp"
 #include "desktop/recordings/chamber/pressure_recording.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "procedure/chamber/method.hpp"
@@ -31,6 +32,7 @@ private:
     [[nodiscard]] airdisplacement::TrialVerdict judgement() const;
     void judge();
     void show();
+    void showBoard();
     [[nodiscard]] State state() const;
     [[nodiscard]] bool linked() const;
     [[nodiscard]] airdisplacement::VolumeReadingResult readAgain(const VolumeTrial& trial) const;
@@ -48,7 +50,7 @@ private:
     QLabel* live_;
     QLabel* words_;
     ValueField* typed_;
-    QTableWidget* table_;
+    TrialBoard* board_;
 };
 
 } // namespace fusain::desktop

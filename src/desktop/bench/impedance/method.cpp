@@ -4,6 +4,7 @@
 #include "desktop/bench/impedance/sweep_panel.hpp"
 #include "desktop/bench/method/floor_scale.hpp"
 #include "desktop/bench/method/reading_panels.hpp"
+#include "report/base/words.hpp"
 
 namespace fusain::desktop {
 
@@ -65,6 +66,27 @@ QList<QStringList> AtTheBench<ImpedanceMethod>::readings(const ImpedanceTest& te
     if (test.mass)
         rows << readingRow(QStringLiteral("W"), Dimension::Mass, test.mass->value, 2, units);
     return rows;
+}
+
+QString AtTheBench<ImpedanceMethod>::valueOf(const ImpedanceTest& test, Step step, UnitSystem units) {
+    using report::number, report::say;
+    using enum ImpedanceStep;
+    switch (step.as<ImpedanceStep>()) {
+    case Module:
+        return test.moduleCheck() ? QObject::tr("%1 %").arg(report::plain(
+                                        signedFixed(100.0 * test.moduleCheck()->relativeError(), 1)))
+                                  : QString();
+    case Identity:
+        return test.identity ? say(show(test.identity->height, units)) : QString();
+    case Mass:
+        return test.mass ? say(show(Kilograms(test.mass->value), units, 2)) : QString();
+    case Sweep:
+        return test.wholeBodyMagnitude()
+                   ? QObject::tr("%1 Ω at 50 kHz").arg(number(test.wholeBodyMagnitude()->value(), 0))
+                   : QString();
+    default:
+        return {};
+    }
 }
 
 } // namespace fusain::desktop

@@ -11,6 +11,8 @@ struct AtTheBench<ImpedanceMethod> {
     [[nodiscard]] static StepPanel* panel(Session& session, Step step);
     /// The readings so far.
     [[nodiscard]] static QList<QStringList> readings(const ImpedanceTest& test, UnitSystem units);
+    /// What a step has given so far, short; empty before it has.
+    [[nodiscard]] static QString valueOf(const ImpedanceTest& test, Step step, UnitSystem units);
 };
 
 } // namespace fusain::desktop

@@ -16,6 +16,10 @@ QStringList readingRow(const QString& symbol, Dimension dimension, double kept, 
                       report::plain(std::string(unitOf(dimension, units))));
 }
 
+QString countOf(std::size_t readings) {
+    return readings > 0 ? QObject::tr("%1 taken").arg(readings) : QString();
+}
+
 QStringList inWords(const std::vector<std::string>& texts) {
     QStringList list;
     for (const std::string& text : texts)

@@ -19,6 +19,9 @@ struct AtTheBench;
 [[nodiscard]] QStringList readingRow(const QString& symbol, Dimension dimension, double kept, int decimals,
                                      UnitSystem units);
 
+/// How many readings a step has, for its line in the run sheet; empty for none.
+[[nodiscard]] QString countOf(std::size_t readings);
+
 /// Texts of a protocol in the language of the window.
 [[nodiscard]] QStringList inWords(const std::vector<std::string>& texts);
 

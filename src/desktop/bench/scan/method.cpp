@@ -4,6 +4,7 @@
 #include "desktop/bench/method/reading_panels.hpp"
 #include "desktop/bench/scan/dxa_panels.hpp"
 #include "desktop/bench/scan/scan_panel.hpp"
+#include "report/base/words.hpp"
 
 namespace fusain::desktop {
 
@@ -57,6 +58,25 @@ QList<QStringList> AtTheBench<ScanMethod>::readings(const DxaTest& test, UnitSys
     if (test.dose)
         rows << readingRow(QStringLiteral("µSv"), test.dose->withThisScan().value(), 0, QStringLiteral("µSv"));
     return rows;
+}
+
+QString AtTheBench<ScanMethod>::valueOf(const DxaTest& test, Step step, UnitSystem units) {
+    using report::number, report::say;
+    using enum DxaStep;
+    switch (step.as<DxaStep>()) {
+    case Phantom:
+        return test.phantom()
+                   ? QObject::tr("%1 %").arg(report::plain(signedFixed(test.phantom()->error().value(), 1)))
+                   : QString();
+    case Mass:
+        return test.mass ? say(show(Kilograms(test.mass->value), units, 2)) : QString();
+    case Dose:
+        return test.dose ? QObject::tr("%1 µSv").arg(number(test.dose->withThisScan().value(), 0)) : QString();
+    case Scan:
+        return countOf(test.scans.size());
+    default:
+        return {};
+    }
 }
 
 } // namespace fusain::desktop

@@ -4,6 +4,9 @@
 #include "desktop/bench/tank/lungs_panel.hpp"
 #include "desktop/bench/tank/tank_panels.hpp"
 #include "desktop/bench/tank/trials_panel.hpp"
+#include "report/base/words.hpp"
+
+#include <algorithm>
 
 namespace fusain::desktop {
 
@@ -71,6 +74,32 @@ QList<QStringList> AtTheBench<TankMethod>::readings(const HydrostaticTest& test,
     for (const VitalCapacityEffort& effort : test.efforts)
         rows << readingRow(QStringLiteral("VC"), effort.volume.value(), 2, QStringLiteral("L"));
     return rows;
+}
+
+QString AtTheBench<TankMethod>::valueOf(const HydrostaticTest& test, Step step, UnitSystem units) {
+    using report::number, report::say;
+    using enum HydrostaticStep;
+    switch (step.as<HydrostaticStep>()) {
+    case LoadCell:
+        return test.loadCell()
+                   ? QObject::tr("%1 kg").arg(report::plain(signedFixed(test.loadCell()->error().value(), 3)))
+                   : QString();
+    case WaterTemperature:
+        return test.waterTemperature ? say(show(Celsius(test.waterTemperature->value))) : QString();
+    case DryMass:
+        return test.dryMass ? say(show(Kilograms(test.dryMass->value), units, 2)) : QString();
+    case VitalCapacity:
+        return test.residualVolume
+                   ? QObject::tr("RV %1 L, measured").arg(number(test.residualVolume->volume.value(), 2))
+               : test.efforts.empty()
+                   ? QString()
+                   : QObject::tr("%1 L").arg(number(
+                         std::ranges::max(test.efforts, {}, &VitalCapacityEffort::volume).volume.value(), 2));
+    case Trials:
+        return countOf(test.trials.size());
+    default:
+        return {};
+    }
 }
 
 } // namespace fusain::desktop

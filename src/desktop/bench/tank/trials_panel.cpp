@@ -12,11 +12,27 @@
 #include <cmath>
 
 namespace fusain::desktop {
+namespace {
+
+constexpr double twoSided = 1.96; // standard errors to either side of a 95 % interval
+constexpr std::size_t mostHeights = 60;
+
+// Of a recording, for its picture in a row.
+std::vector<double> heights(std::span<const hydrostatic::ForceSample> samples) {
+    std::vector<double> heights;
+    const std::size_t stride = samples.size() / mostHeights + 1;
+    for (std::size_t i = 0; i < samples.size(); i += stride)
+        heights.push_back(samples[i].gross.value());
+    return heights;
+}
+
+} // namespace
+
 TrialsPanel::TrialsPanel(Session& session)
     : MethodPanel(session, hydrostaticSteps(), HydrostaticStep::Trials),
       plot_(new FigureView(tr("Load cell over time"), 190)), live_(label({}, "live")),
       traceWords_(label({}, "heading")), typed_(new ValueField(tr("Steady reading, typed"), tr("kg gross"))),
-      table_(table({tr("trial"), tr("gross kg"), tr("net kg"), tr("state")}, tr("Trials"))) {
+      board_(new TrialBoard(tr("Trials"), tr("kg net"))) {
     plot_->setStretching(46.0);
     auto* keep = button(tr("Accept typed trial"));
     auto* load = button(tr("Replay a trace…"));
@@ -31,18 +47,21 @@ TrialsPanel::TrialsPanel(Session& session)
     reading->addWidget(traceWords_, 1);
     body()->addLayout(reading);
     body()->addWidget(plot_, 2);
-    body()->addWidget(table_, 1);
+    body()->addWidget(board_, 2);
     body()->addWidget(typed_);
     body()->addLayout(row);
-    table_->setMinimumHeight(scaled(110));
     live_->setMinimumWidth(scaled(230));
     connect(keep, &QPushButton::clicked, this, &TrialsPanel::acceptTyped);
     connect(typed_, &ValueField::entered, this, &TrialsPanel::acceptTyped);
     connect(load, &QPushButton::clicked, this, &TrialsPanel::loadTrace);
     connect(save, &QPushButton::clicked, this, &TrialsPanel::saveTrace);
     connect(enough, &QPushButton::clicked, this, &TrialsPanel::goOnWithWhatThereIs);
-    connect(table_, &QTableWidget::currentCellChanged, this, [this] { showTrace(); });
+    connect(board_, &TrialBoard::chosenChanged, this, [this] { showTrace(); });
     whenRecorded([this] {
+        const TrialRecording& trace = recording<TrialRecording>();
+        const auto ready = trace.readable() ? std::optional(trace.reading().gross) : std::nullopt;
+        if (std::exchange(ready_, ready) != ready)
+            showBoard();
         showTrace();
         Q_EMIT touched();
     });
@@ -110,26 +129,37 @@ const hydrostatic::TraceReading& TrialsPanel::readingOf(const WeighingTrial& tri
 }
 
 void TrialsPanel::refresh() {
+    showBoard();
+    live_->setVisible(linked() || recording<TrialRecording>().holds() || !own().test().trials.empty());
+    showTrace();
+}
+
+// What is recorded and not accepted yet stands under the others.
+void TrialsPanel::showBoard() {
     const auto& test = own().test();
     const auto judged = own().trials();
-    const int before = table_->rowCount();
-    const QSignalBlocker blocker(table_);
-    table_->setRowCount(static_cast<int>(test.trials.size()));
-    for (int row = 0; row < table_->rowCount(); ++row) {
-        const WeighingTrial& trial = test.trials[static_cast<std::size_t>(row)];
+    BoardModel model;
+    model.tolerance = own().setting().policy.trials.tolerance.value();
+    for (const WeighingTrial& trial : test.trials) {
         const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
-        setRow(table_, row,
-               {QString::number(trial.number), number(trial.gross.value(), 3), number(trial.net().value(), 3),
-                !trial.counts() ? tr("set aside: %1").arg(QString::fromStdString(trial.setAsideReason))
-                : used
-                    ? judged.verdict == hydrostatic::TrialVerdict::Enough ? tr("used") : tr("used if accepted")
-                    : tr("valid, not used")});
+        model.trials.push_back(
+            {trial.number, trial.net().value(), twoSided * trial.standardError.value(),
+             heights(trial.trace.samples),
+             !trial.counts() ? BoardTrial::State::Excluded
+             : used          ? BoardTrial::State::Used
+                             : BoardTrial::State::Counts,
+             !trial.counts() ? tr("excluded: %1").arg(QString::fromStdString(trial.setAsideReason))
+             : !used         ? tr("valid, not used")
+             : judged.verdict == hydrostatic::TrialVerdict::Enough ? tr("used")
+                                                                   : tr("used if accepted")});
     }
-    if (table_->rowCount() != before && table_->rowCount() > 0)
-        table_->setCurrentCell(table_->rowCount() - 1, 0);
-    table_->setColumnWidth(0, scaled(60));
-    live_->setVisible(linked() || recording<TrialRecording>().holds() || table_->rowCount() > 0);
-    showTrace();
+    if (const auto& trace = recording<TrialRecording>(); trace.readable()) {
+        const auto& reading = trace.reading();
+        model.trials.push_back({static_cast<int>(test.trials.size()) + 1, reading.net().value(),
+                                twoSided * reading.standardError.value(), heights(trace.samples()),
+                                BoardTrial::State::Ready, tr("ready to accept")});
+    }
+    board_->showTrials(model, tr("must agree within %1 kg").arg(number(model.tolerance, 2)), session_.palette());
 }
 
 QString TrialsPanel::primaryText() const {
@@ -214,8 +244,7 @@ void TrialsPanel::repeat() {
 }
 
 int TrialsPanel::selectedTrial() const {
-    const auto* item = table_->item(table_->currentRow(), 0);
-    return item ? item->text().toInt() : 0;
+    return board_->chosen();
 }
 
 void TrialsPanel::setAside() {

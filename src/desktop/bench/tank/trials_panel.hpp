@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/bench/method/trial_board.hpp"
 #include "desktop/recordings/tank/trial_recording.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "procedure/tank/method.hpp"
@@ -36,6 +37,7 @@ private:
     void acceptTrace();
     [[nodiscard]] bool mayDive();
     void acceptTyped();
+    void showBoard();
     void showTrace();
     void showKeptTrial();
     [[nodiscard]] const hydrostatic::TraceReading& readingOf(const WeighingTrial& trial);
@@ -49,7 +51,8 @@ private:
     QLabel* traceWords_;
     ValueField* typed_;
     std::optional<std::size_t> warnedAt_; ///< after so many dives somebody was told to rest
-    QTableWidget* table_;
+    TrialBoard* board_;
+    std::optional<Kilograms> ready_;        ///< what the board shows of the recording
     std::pair<std::string, int> readTrial_; ///< test and number of the kept trial that was read last
     hydrostatic::TraceReading keptReading_;
 };

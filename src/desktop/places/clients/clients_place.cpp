@@ -5,6 +5,8 @@
 #include "desktop/places/clients/visit_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/services/visit_reporter.hpp"
+#include "desktop/views/talk_view.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
@@ -48,7 +50,12 @@ ClientsPlace::ClientsPlace(Session& session)
     later_->setSingleShot(true);
     later_->setInterval(150);
     auto* right = new QVBoxLayout;
-    right->addWidget(name_); // the whole width: a name is never cut
+    auto* talk = button(tr("Talk (F9)"));
+    auto* first = new QHBoxLayout; // nearly the whole width: a name is never cut
+    first->addWidget(name_, 1);
+    first->addWidget(talk);
+    right->addLayout(first);
+    connect(talk, &QPushButton::clicked, this, &ClientsPlace::talk);
     right->addLayout(dossierHead());
     right->addWidget(pages_, 1);
     auto* layout = new QHBoxLayout(this);
@@ -400,6 +407,9 @@ void ClientsPlace::addCommands(const PlaceCommands& add) {
     add.aboutChosen(
         "clients.report", tr("Report on a visit…"), [this] { reportOnVisit(); }, QKeySequence::Print,
         someoneChosen);
+    add.aboutChosen(
+        "clients.talk", tr("Talk with the client…"), [this] { talk(); }, QKeySequence(Qt::Key_F9),
+        someoneChosen);
     const std::pair<const char*, QString> pages[] = {{"clients.tests", tr("Tests")},
                                                      {"clients.findings", tr("Findings of the chosen test")},
                                                      {"clients.progress", tr("Progress")},
@@ -424,6 +434,25 @@ void ClientsPlace::addCommands(const PlaceCommands& add) {
     add(
         "clients.list", tr("Show or hide the list of clients"),
         [this] { side_->setVisible(side_->isHidden()); }, QKeySequence(Qt::Key_F8));
+}
+
+// The visit of the chosen test, else the latest.
+void ClientsPlace::talk() {
+    const auto client = selected();
+    const auto days = client ? visitDays(session_, client->id) : std::vector<Instant>{};
+    if (days.empty()) {
+        session_.report(failure({FUSAIN_TEXT("Nothing is signed yet."), {}}, {},
+                                {FUSAIN_TEXT("Sign a test, then talk it over."), {}}));
+        return;
+    }
+    const AnyTest* test = chosenTest();
+    const auto day =
+        test ? std::ranges::find_if(
+                   days, [&](Instant each) { return report::sameDay(each, common(*test).startedAt); })
+             : days.end();
+    auto visit = visitReportOn(session_, *client, day == days.end() ? days.front() : *day);
+    if (session_.report(visit ? Expected<void>() : tl::unexpected(visit.error())))
+        TalkView(session_, std::move(*visit), this).exec();
 }
 
 void ClientsPlace::reportOnVisit() {

@@ -50,6 +50,7 @@ private:
     void editClient();
     void importExport();
     void reportOnVisit();
+    void talk();
     void startTest();
     void openTest();
     void recompute();

@@ -1,0 +1,61 @@
+#pragma once
+#include "report/base/style.hpp"
+
+#include <QTableWidget>
+#include <optional>
+#include <vector>
+
+namespace fusain::desktop {
+
+/// One trial on the board.
+struct BoardTrial {
+    enum class State {
+        Used,     ///< by the rule
+        Counts,   ///< valid, but not used
+        Excluded, ///< set aside, or of another calibration
+        Ready     ///< recorded and not accepted yet
+    };
+    int number = 0;
+    double value = 0.0;
+    double half = 0.0;         ///< of the 95 % interval of the reading; 0 where it is not known
+    std::vector<double> trace; ///< as it was recorded; empty for a typed one
+    State state = State::Counts;
+    QString words; ///< what becomes of it
+};
+
+/// All trials of a step on one axis.
+struct BoardModel {
+    int decimals = 3;
+    std::vector<BoardTrial> trials;
+    double tolerance = 0.0; ///< within which they must agree, in their unit
+};
+
+/// Where the tolerance stands: round the trials that agree, as many as there are; of as many, the heavier ones.
+/// @return nothing while no two of them agree
+[[nodiscard]] std::optional<std::pair<double, double>> bracketOf(const BoardModel& model);
+/// The axis: all trials that count and the bracket, and at least three times the tolerance. Excluded trials do
+/// not stretch it.
+[[nodiscard]] std::pair<double, double> axisOf(const BoardModel& model);
+
+/// Trials as spindles on one axis, with the rule's tolerance as a bracket round those that agree; what is
+/// excluded stays, struck through. One row a trial, the newest always in view.
+class TrialBoard : public QWidget {
+    Q_OBJECT
+public:
+    /// @param unit with what it is of: "kg net"
+    TrialBoard(const QString& accessibleName, const QString& unit);
+    /// @param rule in words, over the axis
+    void showTrials(const BoardModel& model, const QString& rule, const report::Palette& palette);
+    /// Number of the chosen trial; 0 when there is none.
+    [[nodiscard]] int chosen() const;
+    [[nodiscard]] QTableWidget& rows() { return *rows_; }
+
+Q_SIGNALS:
+    void chosenChanged();
+
+private:
+    QTableWidget* rows_;
+    QWidget* axis_;
+};
+
+} // namespace fusain::desktop

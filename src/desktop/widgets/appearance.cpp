@@ -54,6 +54,9 @@ QLabel { background: transparent; }
 QLabel#title { font-size: 22px; font-weight: 700; }
 QLabel#heading { font-size: 16px; font-weight: 600; }
 QLabel#soft { color: @soft; }
+QFrame#now { background: @sheet; border: 2px solid @berry; border-radius: 3px; }
+QLabel#nowSentence { font-size: 20px; font-weight: 700; }
+QFrame#problemCard { background: @sheet; border: 1px solid @rule; border-left: 4px solid @aril; }
 QDialog#talk { background: @sheet; }
 QLabel#talkName { font-size: 18px; font-weight: 600; color: @soft; }
 QLabel#talkHeadline { font-size: 40px; font-weight: 700; }

@@ -3,16 +3,18 @@
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 
+#include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QToolTip>
 #include <algorithm>
 #include <cmath>
 
 namespace fusain::desktop {
 namespace {
 
-constexpr double names = 104.0, scaleHeight = 24.0, laneHeight = 52.0, gap = 8.0, minuteStep = 5.0;
+constexpr double names = 104.0, scaleHeight = 24.0, laneHeight = 44.0, gap = 8.0, minuteStep = 5.0;
 
 // The ribbon is drawn in units that grow with the size of text, as figures are.
 double unit() {
@@ -148,13 +150,55 @@ void DayRibbon::paintBlock(QPainter& painter, const QRectF& area, const Block& b
         painter.setPen(QPen(palette.aril, 3.0));
         painter.drawLine(area.bottomLeft(), area.bottomRight());
     }
-    if (!block.appointment())
-        return;
+}
+
+// Time and name inside the block where they fit, beside it where there is room, else shortened with dots.
+void DayRibbon::paintLabel(QPainter& painter, const QRectF& area, double free, const Block& block) const {
+    const report::Palette& palette = palette_();
+    const bool selected = block.id == chosen_;
     painter.setPen(selected ? palette.berry : palette.ink);
-    painter.setFont(report::textFont(11, selected ? report::Weight::SemiBold : report::Weight::Regular));
     const QString mark = block.done ? QStringLiteral("✓ ") : block.warning ? QStringLiteral("▲ ") : QString();
-    painter.drawText(area.adjusted(5, 3, -3, -3), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-                     QStringLiteral("%1%2\n%3").arg(mark, report::clock(block.from), block.text));
+    const Instant at = selected && dragging_ ? block.from.plusMinutes(draggedMinutes_) : block.from;
+    const QString time = mark + report::clock(at);
+    painter.setFont(report::textFont(12, selected ? report::Weight::SemiBold : report::Weight::Regular));
+    const QFontMetricsF metrics(painter.font());
+    const double wanted =
+        std::max(metrics.horizontalAdvance(time), metrics.horizontalAdvance(block.text)) + 10.0;
+    QRectF place = area.adjusted(5, 3, -3, -3);
+    if (wanted > area.width() && free > area.width())
+        place = QRectF(area.right() + 5, area.top() + 3, free, area.height() - 6);
+    painter.drawText(QRectF(place.topLeft(), QSizeF(place.width(), 18)), Qt::AlignLeft | Qt::AlignVCenter,
+                     metrics.elidedText(time, Qt::ElideRight, place.width()));
+    painter.drawText(QRectF(place.left(), place.top() + 18, place.width(), 18),
+                     Qt::AlignLeft | Qt::AlignVCenter,
+                     metrics.elidedText(block.text, Qt::ElideRight, place.width()));
+}
+
+// From the end of a block to the next one on its lane.
+double DayRibbon::roomAfter(std::size_t lane, const Block& block) const {
+    double next = drawnWidth();
+    for (const Block& other : model_.lanes[lane].blocks)
+        if (other.from >= block.to)
+            next = std::min(next, areaOf(lane, other).left());
+    return next - areaOf(lane, block).right() - 8.0;
+}
+
+bool DayRibbon::event(QEvent* event) {
+    if (event->type() != QEvent::ToolTip)
+        return QWidget::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    const Block* block = nullptr;
+    for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane)
+        for (const Block& each : model_.lanes[lane].blocks)
+            if (areaOf(lane, each).contains(QPointF(help->pos()) / unit()))
+                block = &each;
+    if (block)
+        QToolTip::showText(help->globalPos(), tr("%1 – %2  %3")
+                                                  .arg(report::clock(block->from), report::clock(block->to),
+                                                       block->text.toHtmlEscaped()));
+    else
+        QToolTip::hideText();
+    return true;
 }
 
 void DayRibbon::paintEvent(QPaintEvent*) {
@@ -174,8 +218,14 @@ void DayRibbon::paintEvent(QPaintEvent*) {
         painter.setFont(report::textFont(12, report::Weight::SemiBold));
         painter.drawText(QRectF(0, top, names - 8, laneHeight),
                          Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, model_.lanes[lane].name);
+        painter.save();
+        painter.setClipRect(QRectF(names - 2.0, 0, drawnWidth() - names + 2.0, height() / unit()));
         for (const Block& block : model_.lanes[lane].blocks)
             paintBlock(painter, areaOf(lane, block), block);
+        for (const Block& block : model_.lanes[lane].blocks)
+            if (block.appointment())
+                paintLabel(painter, areaOf(lane, block), roomAfter(lane, block), block);
+        painter.restore();
     }
     if (model_.now >= model_.from && model_.now <= model_.to) {
         const double x = xOf(model_.now);

@@ -46,6 +46,7 @@ Q_SIGNALS:
     void moved(const QString& id, qint64 milliseconds);
 
 protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
@@ -62,6 +63,8 @@ private:
     [[nodiscard]] const Block* chosenBlock() const;
     void chooseNext(int step);
     void paintBlock(QPainter& painter, const QRectF& area, const Block& block) const;
+    void paintLabel(QPainter& painter, const QRectF& area, double free, const Block& block) const;
+    [[nodiscard]] double roomAfter(std::size_t lane, const Block& block) const;
     void paintScale(QPainter& painter) const;
 
     std::function<const report::Palette&()> palette_;

@@ -8,6 +8,7 @@
 #include "desktop/services/day_calendar.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -16,6 +17,7 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QMenu>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -53,10 +55,11 @@ QString laneName(const std::string& instrument, const LabCatalogue& catalogue) {
 DayPlace::DayPlace(Session& session)
     : Place(session), board_(session), day_(session.now()), title_(label({}, "title", false)),
       ribbon_(new DayRibbon([&session]() -> const report::Palette& { return session.palette(); })),
-      tasks_(new RecordsView({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
-                             tr("What is to be done, in order"))),
-      words_(label({})), week_(table({}, tr("The week"))), pages_(new QStackedWidget),
-      team_(new TeamPage(session)) {
+      now_(new NowBand), tasks_(new RecordsView({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
+                                                tr("What is to be done, in order"))),
+      people_(new RecordsView({tr("time"), tr("who"), tr("method"), tr("state")}, tr("People today"))),
+      problems_(new ProblemCards), words_(label({})), week_(table({}, tr("The week"))),
+      pages_(new QStackedWidget), team_(new TeamPage(session)) {
     for (QWidget* page : std::initializer_list<QWidget*>{dayPage(), team_, week_})
         pages_->addWidget(page);
     auto* layout = new QVBoxLayout(this);
@@ -95,11 +98,26 @@ QWidget* DayPlace::dayPage() {
     auto* page = new QWidget;
     auto* inside = new QVBoxLayout(page);
     inside->setContentsMargins(0, 0, 0, 0);
+    inside->addWidget(now_);
     inside->addWidget(ribbon_);
     inside->addLayout(acts());
     inside->addWidget(words_);
-    inside->addWidget(tasks_, 1);
-    keepColumns(*tasks_, "tasks", {{0, 56}, {1, 144}, {2, 140}, {3, 330}});
+    auto* left = new QVBoxLayout;
+    left->addWidget(label(tr("To do"), "heading"));
+    left->addWidget(tasks_, 1);
+    auto* right = new QVBoxLayout;
+    right->addWidget(problems_);
+    right->addWidget(label(tr("People"), "heading"));
+    right->addWidget(people_, 1);
+    auto* below = new QHBoxLayout;
+    below->setSpacing(scaled(20));
+    below->addLayout(left, 11);
+    below->addLayout(right, 10);
+    inside->addLayout(below, 1);
+    keepColumns(*tasks_, "day-tasks", {{0, 52}, {1, 128}, {2, 92}, {3, 210}});
+    keepColumns(*people_, "day-people", {{0, 70}, {1, 150}, {2, 130}});
+    connect(now_, &NowBand::acted, this, &DayPlace::answerNow);
+    connect(people_, &RecordsView::activatedId, this, &DayPlace::openPerson);
     tasks_->setToolTip(tr("Space ticks a line."));
     connect(ribbon_, &DayRibbon::activated, this, &DayPlace::startSelected);
     connect(ribbon_, &DayRibbon::moved, this, &DayPlace::moveVisit);
@@ -114,7 +132,7 @@ QWidget* DayPlace::dayPage() {
 }
 
 QLayout* DayPlace::acts() {
-    auto* start = button(tr("Start or go on"), true);
+    auto* start = button(tr("Start or go on"));
     auto* bookVisit = button(tr("Book…"));
     auto* cancel = button(tr("Cancel it"));
     auto* sheet = button(tr("Preparation sheet…"));
@@ -189,7 +207,12 @@ void DayPlace::refresh() {
         return fillWeek();
     fillRibbon();
     fillTasks();
+    fillPeople();
+    fillProblems();
     fillWords();
+    now_->setVisible(today_);
+    if (today_)
+        now_->showFact(nowOf(session_, board_));
 }
 
 void DayPlace::fillRibbon() {
@@ -222,7 +245,8 @@ void DayPlace::fillRibbon() {
                                            : report::plain(block.title),
                                        block.at, block.until, block.state == "done", inTrouble(block.id)});
         for (const DayRibbon::Block& block : lane.blocks) {
-            from = std::min(from, block.from);
+            if (block.appointment() || !block.done) // the night's work is folded once it is done
+                from = std::min(from, block.from);
             to = std::max(to, block.to);
         }
         model.lanes.push_back(std::move(lane));
@@ -255,6 +279,9 @@ void DayPlace::fillTasks() {
     if (tasks_->current().isEmpty() && !tasks.empty()) {
         const auto open = std::ranges::find(tasks, false, &DayTask::done);
         tasks_->choose(report::plain((open == tasks.end() ? tasks.back() : *open).id));
+        QTimer::singleShot(0, tasks_, [this] { // once it has its height; what is done lies above
+            tasks_->scrollTo(tasks_->currentIndex(), QAbstractItemView::PositionAtTop);
+        });
     }
 }
 
@@ -283,7 +310,7 @@ void DayPlace::logWater() {
     WaterDialog(session_, board_, this).exec();
 }
 
-// The chosen appointment, then what stands in the way, then what is left over from before.
+// The chosen appointment, and what holds for the whole day.
 void DayPlace::fillWords() {
     const DayPlan& plan = board_.plan();
     QStringList lines;
@@ -301,27 +328,106 @@ void DayPlace::fillWords() {
     }
     if (plan.noFilling)
         lines << QStringLiteral("▲ ") + report::say(*plan.noFilling);
-    for (const DayConflict& conflict : plan.conflicts)
-        lines << QStringLiteral("▲ ") + report::say(conflict.what);
-    for (const DelayedAppointment& delay : plan.delays)
-        if (const auto* visit = board_.visit(delay.appointment))
-            lines << tr("▲ Call %1: %2 cannot begin at %3, but at %4.")
-                         .arg(report::plain(board_.clientName(visit->clientId)),
-                              report::say(methodTitle(visit->method)), report::clock(visit->at),
-                              report::clock(delay.earliest));
     for (const Message& cost : plan.costs)
         lines << QStringLiteral("– ") + report::say(cost);
-    if (today_)
-        for (const AnyTest& test : session_.book().runningTests())
-            if (const auto client = session_.book().client(common(test).subject.clientId))
-                lines << tr("▶ %1: the test of %2 is not signed.")
-                             .arg(session_.nameOf(*client), report::day(common(test).startedAt));
-    constexpr qsizetype most = 7;
+    constexpr qsizetype most = 3;
     if (lines.size() > most) {
         const qsizetype left = lines.size() - most + 1;
         lines = lines.mid(0, most - 1) << tr("… and %1 more").arg(left);
     }
     words_->setText(lines.join(QLatin1Char('\n')));
+}
+
+// Who is left from before and not signed comes first, then everybody by the clock.
+void DayPlace::fillPeople() {
+    std::vector<TableModel::Row> rows;
+    if (today_)
+        for (const AnyTest& test : session_.book().runningTests())
+            if (const auto client = session_.book().client(common(test).subject.clientId);
+                client && !report::sameDay(common(test).startedAt, session_.now()))
+                rows.push_back({QStringLiteral("test:") + report::plain(common(test).id),
+                                {{report::day(common(test).startedAt), 0},
+                                 {session_.nameOf(*client)},
+                                 {report::say(methodTitle(methodOf(test)))},
+                                 {tr("▲ not signed")}}});
+    for (const DayBlock& block : board_.blocks()) {
+        const auto* visit = board_.visit(block.id);
+        const auto client = visit && block.people == 1 ? session_.book().client(visit->clientId) : std::nullopt;
+        const bool consent = client && client->ageAt(block.at) < Years(18.0) && !client->guardianConsent;
+        QString state = consent ? tr("▲ guardian's consent missing") : stateWords(block.state);
+        if (client && !visit->note.empty())
+            state += QStringLiteral("  ·  ") + report::plain(visit->note);
+        rows.push_back({QStringLiteral("visit:") + report::plain(block.id),
+                        {{report::clock(block.at), static_cast<qlonglong>(block.at.milliseconds)},
+                         {block.people > 1 ? tr("%1 (%2)").arg(report::plain(block.title)).arg(block.people)
+                                           : report::plain(block.title)},
+                         {report::say(methodTitle(block.method))},
+                         {state}}});
+    }
+    people_->setRows(std::move(rows));
+}
+
+// What stands in the way of the day, each with the act that solves it.
+void DayPlace::fillProblems() {
+    std::vector<DayProblem> problems;
+    for (const DelayedAppointment& delay : board_.plan().delays)
+        if (const auto* visit = board_.visit(delay.appointment))
+            problems.push_back({tr("▲ Call %1: %2 cannot begin at %3, but at %4.")
+                                    .arg(report::plain(board_.clientName(visit->clientId)),
+                                         report::say(methodTitle(visit->method)), report::clock(visit->at),
+                                         report::clock(delay.earliest)),
+                                tr("Move to %1").arg(report::clock(delay.earliest)),
+                                [this, id = report::plain(visit->id), to = delay.earliest] {
+                                    moveVisit(id, to.milliseconds);
+                                }});
+    for (const DayConflict& conflict : board_.plan().conflicts) {
+        QStringList who;
+        for (const std::string& id : conflict.appointments)
+            if (const auto* visit = board_.visit(id))
+                who << report::plain(board_.clientName(visit->clientId));
+        who.removeDuplicates();
+        problems.push_back(
+            {QStringLiteral("▲ ") + report::say(conflict.what) + QLatin1Char(' ') +
+                 (who.isEmpty() ? QString() : QStringLiteral("(%1)").arg(who.join(QStringLiteral(", ")))),
+             conflict.appointments.empty() ? QString() : tr("Choose it"),
+             [this, id = conflict.appointments.empty() ? std::string() : conflict.appointments.back()] {
+                 ribbon_->choose(report::plain(id));
+                 ribbon_->setFocus();
+             }});
+    }
+    problems_->showProblems(problems);
+}
+
+void DayPlace::answerNow(const NowFact& fact) {
+    switch (fact.act) {
+    case NowFact::Act::LogWater:
+        return logWater();
+    case NowFact::Act::OpenTest:
+        return openTest(fact.id);
+    case NowFact::Act::StartVisit:
+        ribbon_->choose(report::plain(fact.id));
+        return startSelected();
+    case NowFact::Act::Tick:
+        tasks_->choose(report::plain(fact.id));
+        return tickSelected();
+    case NowFact::Act::Book:
+        return book();
+    case NowFact::Act::None:
+        return;
+    }
+}
+
+void DayPlace::openTest(const std::string& testId) {
+    if (session_.report(session_.resumeRun(testId)))
+        Q_EMIT openBench();
+}
+
+void DayPlace::openPerson(const QString& row) {
+    const std::string id = row.section(QLatin1Char(':'), 1).toStdString();
+    if (row.startsWith(QLatin1String("test:")))
+        return openTest(id);
+    ribbon_->choose(report::plain(id));
+    startSelected();
 }
 
 void DayPlace::fillWeek() {

@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/places/day/now_band.hpp"
 #include "desktop/places/day/team_page.hpp"
 #include "desktop/services/day_board.hpp"
 #include "desktop/views/place.hpp"
@@ -40,6 +41,11 @@ private:
     void fillRibbon();
     void fillTasks();
     void fillWords();
+    void fillPeople();
+    void fillProblems();
+    void answerNow(const NowFact& fact);
+    void openTest(const std::string& testId);
+    void openPerson(const QString& row);
     void fillWeek();
     [[nodiscard]] QString timesOf(const DayTask& task) const;
     void tickSelected();
@@ -61,7 +67,9 @@ private:
     bool today_ = true; ///< the day shown goes with the clock
     QLabel* title_;
     DayRibbon* ribbon_;
-    RecordsView* tasks_;
+    NowBand* now_;
+    RecordsView *tasks_, *people_;
+    ProblemCards* problems_;
     QLabel* words_;
     QTableWidget* week_;
     QStackedWidget* pages_;

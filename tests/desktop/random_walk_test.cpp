@@ -2,6 +2,7 @@
 // pressed, typed, set up anew or taken back, no reading lands in the record of somebody else.
 #include "support/in_step.hpp"
 #include "support/journey.hpp"
+#include "support/watched_application.hpp"
 
 #include <random>
 
@@ -246,6 +247,8 @@ TEST_F(RandomWalk, LandsNoReadingInAnotherRecord) {
     }
     for (const Instrument& instrument : instruments)
         EXPECT_GT(accepted[instrument.method], 0) << instrument.method;
+    // Changes of look are among the acts, and take longer than any other may (docs/performance.md).
+    (void)testing::WatchedApplication::instance().takeLongest();
 }
 
 } // namespace

@@ -135,16 +135,15 @@ void qualityPages(desktop::Shell& shell, Camera& camera) {
     camera.take(QStringLiteral("quality-chart"));
 }
 
-// A client's latest test by a method, with one of its pictures.
+// A client's latest test by a method.
 void findings(desktop::Shell& shell, desktop::Session& session, Camera& camera, const char* client,
-              std::string_view method, const char* picture, const char* name) {
+              std::string_view method, const char* name) {
     shell.clients().showClient(QLatin1String(client));
     auto tests = session.book().testsOf(client);
     std::ranges::reverse(tests);
     const auto found =
         std::ranges::find_if(tests, [&](const AnyTest& test) { return methodOf(test) == method; });
     shell.clients().showFindings(static_cast<int>(found - tests.begin()));
-    shell.clients().findings().choosePicture(QLatin1String(picture));
     camera.take(QLatin1String(name));
 }
 
@@ -153,8 +152,8 @@ void clientPages(desktop::Shell& shell, desktop::Session& session, Camera& camer
     shell.open(PlaceName::Clients);
     shell.clients().showClient(QStringLiteral("ailsa"));
     camera.take(QStringLiteral("clients"));
-    findings(shell, session, camera, "ailsa", methodHydrostatic, "Field", "findings");
-    findings(shell, session, camera, "goran", methodDxa, "Regions", "findings-dxa");
+    findings(shell, session, camera, "ailsa", methodHydrostatic, "findings");
+    findings(shell, session, camera, "goran", methodDxa, "findings-dxa");
     shell.clients().showPage(Page::Progress);
     camera.take(QStringLiteral("progress"));
     shell.clients().showPage(Page::Plan);

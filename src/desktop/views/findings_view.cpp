@@ -11,6 +11,7 @@
 #include "report/method/reference_rule.hpp"
 #include "report/pages/result_figures.hpp"
 
+#include <QApplication>
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QHeaderView>
@@ -21,6 +22,8 @@ namespace fusain::desktop {
 namespace {
 
 using report::plain;
+
+constexpr std::size_t mostStatements = 3;
 
 QWidget* column(std::initializer_list<QWidget*> widgets) {
     auto* box = new QWidget;
@@ -38,8 +41,8 @@ FindingsView::~FindingsView() = default;
 
 FindingsView::FindingsView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), sentences_(label({}, "")),
-      rule_(new FigureView(tr("Body fat on its scale"), 108)), choice_(new QTabBar),
-      figure_(new FigureView(tr("Picture of the result"), 270)),
+      rule_(new FigureView(tr("Body fat on its scale"), 108)), pictures_(new FigureGrid(session)),
+      page_(new QScrollArea),
       sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("SE"), tr("how")}, tr("Worked sheet"))),
       lineDetail_(label({}, "soft")), whatIfResidual_(new QLineEdit), whatIfConversion_(new QComboBox),
       whatIfPolicy_(new QComboBox), whatIfNote_(label({}, "warning")) {
@@ -65,37 +68,37 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     whatIfRow->setLayout(whatIf);
     whatIf->setContentsMargins(0, 0, 0, 0);
 
-    auto* figures = new QHBoxLayout;
-    figures->setSpacing(16);
-    auto* scroll = new QScrollArea; // in a low window the sentences scroll; none of them is cut
-    scroll->setObjectName(QStringLiteral("plain"));
-    scroll->setAccessibleName(tr("Findings"));
-    scroll->setWidget(sentences_);
-    scroll->setWidgetResizable(true);
-    scroll->setMinimumHeight(scaled(170));
-    figures->addWidget(column({scroll, rule_}), 11);
-    choice_->setObjectName(QStringLiteral("pictures"));
-    choice_->setMinimumHeight(scaled(36));
-    choice_->setExpanding(false);
-    choice_->setDrawBase(false);
-    choice_->setAccessibleName(tr("Which picture"));
-    figures->addWidget(column({choice_, figure_}), 10);
+    auto* content = new QWidget;
+    auto* inside = new QVBoxLayout(content);
+    inside->setContentsMargins(0, 0, scaled(8), 0);
+    inside->setSpacing(scaled(10));
+    for (std::size_t i = 0; i < mostStatements; ++i) {
+        statements_.emplace_back(label({}, "heading"), label({}, "soft"));
+        inside->addWidget(column({statements_.back().first, statements_.back().second}));
+    }
+    inside->addWidget(rule_);
+    inside->addWidget(pictures_);
+    inside->addWidget(label(tr("Everything that can be said"), "heading"));
+    inside->addWidget(sentences_);
+    inside->addWidget(whatIfRow);
+    inside->addWidget(whatIfNote_);
+    inside->addWidget(sheet_);
+    inside->addWidget(lineDetail_);
+    page_->setObjectName(QStringLiteral("plain"));
+    page_->setAccessibleName(tr("Findings"));
+    page_->setWidget(content);
+    page_->setWidgetResizable(true);
+    page_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
-    layout->addLayout(figures);
-    layout->addWidget(whatIfRow);
-    layout->addWidget(whatIfNote_);
-    layout->addWidget(sheet_, 1);
-    layout->addWidget(lineDetail_);
+    layout->addWidget(page_);
     whatIfNote_->hide();
-    sheet_->setMinimumHeight(scaled(130));
+    sheet_->setMinimumHeight(scaled(420));
     sentences_->setAlignment(Qt::AlignTop);
 
     connect(whatIfResidual_, &QLineEdit::textChanged, this, &FindingsView::recompute);
     connect(whatIfConversion_, &QComboBox::currentIndexChanged, this, &FindingsView::recompute);
     connect(whatIfPolicy_, &QComboBox::currentIndexChanged, this, &FindingsView::recompute);
-    connect(choice_, &QTabBar::currentChanged, this, &FindingsView::showFigure);
     connect(copy, &QPushButton::clicked, this, &FindingsView::copySheet);
     connect(sheet_, &QTableWidget::currentCellChanged, this,
             [this](int row) { lineDetail_->setText(lineDetails_.value(row)); });
@@ -147,6 +150,7 @@ void FindingsView::recompute() {
         whatIfNote_->setText(tr("What if: %1 % instead of %2 %. Nothing stored changes.")
                                  .arg(number(report->composition()->fatPercent.estimate().value(), 1),
                                       number(base->composition()->fatPercent.estimate().value(), 1)));
+    fillStatements(*report);
     fillSentences(*report);
     fillFigures(*report);
     fillSheet(*report);
@@ -164,13 +168,12 @@ void FindingsView::showOnly(const QString& words) {
     sentences_->setText(words);
     whatIfNote_->hide();
     rule_->hide();
-    figures_.clear();
-    {
-        const QSignalBlocker blocker(choice_);
-        while (choice_->count() > 0)
-            choice_->removeTab(0);
+    for (const auto& [statement, evidence] : statements_) {
+        statement->clear();
+        evidence->clear();
+        statement->parentWidget()->hide();
     }
-    showFigure();
+    pictures_->showFigures({});
     sheet_->setRowCount(0);
     sheetText_.clear();
     lineDetails_.clear();
@@ -211,36 +214,30 @@ void FindingsView::fillFigures(const report::TestReport& report) {
             report::paintRule(painter, area, rule, palette);
         });
 
-    figures_ = report::figuresOf(report);
-    {
-        const QSignalBlocker blocker(choice_);
-        while (choice_->count() > 0)
-            choice_->removeTab(0);
-        for (const auto& figure : figures_) {
-            choice_->addTab(figure.name);
-            if (figure.name == wanted_)
-                choice_->setCurrentIndex(choice_->count() - 1);
-        }
-        choice_->setVisible(figures_.size() > 1);
-    }
-    showFigure();
+    pictures_->showFigures(report::figuresOf(report));
 }
 
-void FindingsView::showFigure() {
-    const int index = choice_->currentIndex();
-    if (index < 0 || index >= static_cast<int>(figures_.size()))
-        return figure_->setPaint({});
-    const auto& chosen = figures_[static_cast<std::size_t>(index)];
-    wanted_ = chosen.name;
-    figure_->setPaint([paint = chosen.paint, &palette = session_.palette()](
-                          QPainter& painter, const QRectF& area) { paint(painter, area, palette); });
+// The three that matter most, ranked, each with what it rests on.
+void FindingsView::fillStatements(const report::TestReport& report) {
+    for (std::size_t i = 0; i < statements_.size(); ++i) {
+        const auto& [statement, evidence] = statements_[i];
+        const bool said = i < report.keyPoints.size();
+        statement->parentWidget()->setVisible(said);
+        if (!said) {
+            statement->clear();
+            evidence->clear();
+            continue;
+        }
+        statement->setText(QStringLiteral("%1   %2").arg(i + 1).arg(report::say(report.keyPoints[i].sentence)));
+        evidence->setText(report::say(report.keyPoints[i].evidence));
+    }
 }
 
 void FindingsView::choosePicture(const QString& name) {
-    wanted_ = name;
-    for (int i = 0; i < choice_->count(); ++i)
-        if (choice_->tabText(i) == name)
-            choice_->setCurrentIndex(i);
+    if (QWidget* picture = pictures_->picture(name)) {
+        QApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest);
+        page_->ensureWidgetVisible(picture, 0, 0);
+    }
 }
 
 void FindingsView::fillSheet(const report::TestReport& report) {

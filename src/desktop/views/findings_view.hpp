@@ -1,10 +1,11 @@
 #pragma once
 #include "desktop/services/session.hpp"
+#include "desktop/views/figure_grid.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "report/method/own_report.hpp"
 
-#include <QTabBar>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace fusain::report {
@@ -13,8 +14,8 @@ struct TestReport;
 
 namespace fusain::desktop {
 
-/// The result of one test on a page: the rule, its pictures one at a time, the worked sheet with what-if, and
-/// where the uncertainty comes from.
+/// The result of one test as one page: what matters most with its evidence, the value on its scale, all
+/// pictures, everything else that can be said, and the worked sheet with what-if.
 class FindingsView : public QWidget {
     Q_OBJECT
 public:
@@ -23,14 +24,14 @@ public:
     void showTest(const AnyTest& test);
     /// For somebody without a test.
     void showNothing();
-    /// Shows the picture of this name, e.g. "Arc", where the result has it.
+    /// Brings the picture of this name into view, e.g. "Arc", where the result has it.
     void choosePicture(const QString& name);
 
 private:
     void fillSheet(const report::TestReport& report);
     void fillFigures(const report::TestReport& report);
     void offerEquations(const AnyTest& test);
-    void showFigure();
+    void fillStatements(const report::TestReport& report);
     void fillSentences(const report::TestReport& report);
     void recompute();
     void showOnly(const QString& words);
@@ -42,8 +43,9 @@ private:
     std::string sheetText_;
     QLabel* sentences_;
     FigureView* rule_;
-    QTabBar* choice_; ///< of the picture
-    FigureView* figure_;
+    std::vector<std::pair<QLabel*, QLabel*>> statements_; ///< what matters most, and its evidence
+    FigureGrid* pictures_;
+    QScrollArea* page_;
     QTableWidget* sheet_;
     QLabel* lineDetail_;
     QLineEdit* whatIfResidual_;
@@ -51,8 +53,6 @@ private:
     QComboBox* whatIfPolicy_;
     QLabel* whatIfNote_;
     QStringList lineDetails_;
-    std::vector<report::NamedFigure> figures_;
-    QString wanted_; ///< name of the picture that was looked at last
 };
 
 } // namespace fusain::desktop

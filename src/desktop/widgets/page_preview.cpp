@@ -1,27 +1,85 @@
 #include "desktop/widgets/page_preview.hpp"
 
+#include <QKeyEvent>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QScrollBar>
 #include <QVBoxLayout>
 #include <algorithm>
 
 namespace fusain::desktop {
 
 PagePreview::PagePreview(QWidget* parent)
-    : QWidget(parent), sheet_(new FigureView(tr("Report preview"), 360)), words_(label({}, "soft", false)) {
+    : QWidget(parent), sheet_(new FigureView(tr("Report preview"), 360)), view_(new QScrollArea),
+      whole_(button(tr("Whole page"))), words_(label({}, "soft", false)) {
     auto* earlier = button(tr("Page before"));
     auto* later = button(tr("Next page"));
+    whole_->setCheckable(true);
+    view_->setObjectName(QStringLiteral("plain"));
+    view_->setAccessibleName(tr("Page"));
+    view_->setWidget(sheet_);
+    view_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    view_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn); // or the width would depend on the height
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->addLayout(inOneRow({earlier, later, words_}));
-    layout->addWidget(sheet_, 1);
-    connect(earlier, &QPushButton::clicked, this, [this] { show(page_ - 1); });
-    connect(later, &QPushButton::clicked, this, [this] { show(page_ + 1); });
+    layout->addLayout(inOneRow({earlier, later, whole_, words_}));
+    layout->addWidget(view_, 1);
+    view_->installEventFilter(this);
+    sheet_->installEventFilter(this);
+    connect(earlier, &QPushButton::clicked, this, [this] { showPage(page_ - 1); });
+    connect(later, &QPushButton::clicked, this, [this] { showPage(page_ + 1); });
+    connect(whole_, &QPushButton::toggled, this, &PagePreview::arrange);
+}
+
+void PagePreview::setWhole(bool whole) {
+    whole_->setChecked(whole);
+}
+
+void PagePreview::arrange() {
+    const QSize room = view_->viewport()->size();
+    const QSizeF paper = pages_ ? report::sizeOf(pages_->paper()) : report::sizeOf(report::Paper::A4);
+    const int high = qRound(room.width() * paper.height() / paper.width());
+    sheet_->setFixedSize(room.width(), whole_->isChecked() ? std::max(1, room.height()) : std::max(1, high));
+}
+
+void PagePreview::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    arrange();
+}
+
+// At the foot of a page comes the head of the next.
+void PagePreview::read(int direction) {
+    QScrollBar* bar = view_->verticalScrollBar();
+    const int before = bar->value();
+    bar->triggerAction(direction > 0 ? QAbstractSlider::SliderPageStepAdd : QAbstractSlider::SliderPageStepSub);
+    const int other = page_ + direction;
+    if (bar->value() != before || !pages_ || other < 0 || other >= pages_->pageCount())
+        return;
+    showPage(other);
+    bar->setValue(direction > 0 ? bar->minimum() : bar->maximum());
+}
+
+bool PagePreview::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::Resize && watched == view_)
+        QMetaObject::invokeMethod(this, &PagePreview::arrange, Qt::QueuedConnection);
+    if (event->type() == QEvent::KeyPress)
+        switch (static_cast<QKeyEvent*>(event)->key()) {
+        case Qt::Key_PageDown:
+            read(1);
+            return true;
+        case Qt::Key_PageUp:
+            read(-1);
+            return true;
+        default:
+            break;
+        }
+    return QWidget::eventFilter(watched, event);
 }
 
 void PagePreview::setPages(report::PageFlow pages) {
     pages_ = std::move(pages);
-    show(page_);
+    showPage(page_);
+    arrange();
 }
 
 void PagePreview::clear(const QString& why) {
@@ -30,7 +88,7 @@ void PagePreview::clear(const QString& why) {
     sheet_->setPaint([](QPainter&, const QRectF&) {});
 }
 
-void PagePreview::show(int page) {
+void PagePreview::showPage(int page) {
     if (!pages_)
         return;
     page_ = std::clamp(page, 0, pages_->pageCount() - 1);

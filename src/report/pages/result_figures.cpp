@@ -10,8 +10,7 @@
 #include <cmath>
 
 namespace fusain::report {
-NamedFigure errorsFigure(const TestReport& report) {
-    const auto& fat = report.composition()->fatPercent;
+NamedFigure errorsFigure(const Measured<Percent>& fat) {
     std::vector<BudgetBar> bars;
     for (const BudgetLine& line : fat.budget())
         bars.push_back(
@@ -84,14 +83,12 @@ NamedFigure coreFigure(const TestReport& report) {
 }
 
 std::vector<NamedFigure> figuresOf(const TestReport& report) {
-    std::vector<NamedFigure> figures;
+    auto figures =
+        report.visit([]<class Method>(const OwnReport<Method>& own) { return Reported<Method>::figures(own); });
     if (report.composition()) {
         figures.push_back(fieldFigure(report));
-        figures.push_back(errorsFigure(report));
+        figures.push_back(errorsFigure(report.composition()->fatPercent));
     }
-    for (NamedFigure& figure : report.visit(
-             []<class Method>(const OwnReport<Method>& own) { return Reported<Method>::figures(own); }))
-        figures.push_back(std::move(figure));
     return figures;
 }
 

@@ -12,10 +12,10 @@ namespace fusain::report {
 
 /// Body fat on its scale, with the test before where there is one. Needs a result that gives fat.
 [[nodiscard]] RuleModel fatRule(const TestReport& report);
-/// Where the uncertainty of the fat percentage comes from. Needs a result that gives fat.
-[[nodiscard]] NamedFigure errorsFigure(const TestReport& report);
+/// Where the uncertainty of the fat percentage comes from.
+[[nodiscard]] NamedFigure errorsFigure(const Measured<Percent>& fat);
 
-/// The pictures that this result allows, the field first where there is fat.
+/// The pictures that this result allows: the method's own, then the field and the errors where there is fat.
 [[nodiscard]] std::vector<NamedFigure> figuresOf(const TestReport& report);
 
 } // namespace fusain::report

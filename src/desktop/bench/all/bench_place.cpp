@@ -244,6 +244,7 @@ void BenchPlace::enterStep() {
 }
 
 void BenchPlace::showRunSheet() {
+    const AnyTest test = snapshotOf(*session_.run()); // with its recordings: copied once
     const int count = static_cast<int>(session_.run()->steps().size());
     while (runSheet_->count() > count)
         delete runSheet_->takeItem(runSheet_->count() - 1);
@@ -253,7 +254,7 @@ void BenchPlace::showRunSheet() {
         QListWidgetItem* item = runSheet_->item(i);
         item->setText(markOf(session_.run()->stateOf(Step(i))) +
                       report::say(session_.run()->textOf(Step(i)).title));
-        const QString value = valueOf(Step(i));
+        const QString value = valueOf(Step(i), test);
         item->setData(RunSheetDelegate::value, value);
         item->setToolTip(plainTip(value));
         item->setData(Qt::AccessibleDescriptionRole, value);
@@ -263,7 +264,7 @@ void BenchPlace::showRunSheet() {
 }
 
 // What a step has given, for its line in the run sheet; questions say how many are not as asked.
-QString BenchPlace::valueOf(Step step) const {
+QString BenchPlace::valueOf(Step step, const AnyTest& test) const {
     const Procedure& run = *session_.run();
     const StepKind kind = run.textOf(step).kind;
     if (kind == StepKind::Screening || kind == StepKind::Readiness) {
@@ -274,7 +275,6 @@ QString BenchPlace::valueOf(Step step) const {
         });
         return broken > 0 ? tr("%1 not as asked").arg(broken) : run.isDone(step) ? tr("clear") : QString();
     }
-    const AnyTest test = snapshotOf(run);
     QString value;
     Methods::with(run.method(), [&]<class Method> {
         value = AtTheBench<Method>::valueOf(std::get<typename Method::Record>(test), step, session_.units());

@@ -45,7 +45,7 @@ private:
     void showFoot();
     void showKey();
     void showRunSheet();
-    [[nodiscard]] QString valueOf(Step step) const;
+    [[nodiscard]] QString valueOf(Step step, const AnyTest& test) const;
     void primary();
     void goBack();
     void addNote();

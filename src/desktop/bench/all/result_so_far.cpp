@@ -39,15 +39,16 @@ ResultSoFar::ResultSoFar(Session& session)
 
 void ResultSoFar::refresh() {
     const AnyTest test = snapshotOf(*session_.run());
-    const auto report = session_.computing().reportOn(test);
-    const auto* body = report ? report->composition() : nullptr;
+    // Computed alone, without what a report compares it with: it is shown at every key.
+    const auto computed = session_.computing().computed(test);
+    const auto* body = computed ? computed->composition() : nullptr;
     for (QWidget* part : std::initializer_list<QWidget*>{value_, rule_, errors_})
         part->setVisible(body != nullptr);
     if (!body) {
-        interval_->setText(report ? QString() : tr("No result yet: readings are missing."));
-        interval_->setVisible(!report);
-        if (report)
-            showSheet(report->computed.sheet());
+        interval_->setText(computed ? QString() : tr("No result yet: readings are missing."));
+        interval_->setVisible(!computed);
+        if (computed)
+            showSheet(computed->sheet());
         else
             showReadings(test);
         return;
@@ -60,14 +61,16 @@ void ResultSoFar::refresh() {
         tr("95 % CI %1 to %2 %")
             .arg(report::number(fat - interval.halfWidth, 1), report::number(fat + interval.halfWidth, 1)));
     const report::Palette& palette = session_.palette();
-    auto rule = report::fatRule(*report);
+    auto rule = report::referenceRule(tr("Body fat"), QStringLiteral("%"), interval, 5.0,
+                                      session_.computing().referencesFor(*computed).fat,
+                                      computed->record().subject, std::nullopt);
     rule.said = true;
     rule_->setPaint([rule, &palette](QPainter& painter, const QRectF& area) {
         report::paintRule(painter, area, rule, palette);
     });
-    errors_->setPaint([errors = report::errorsFigure(*report), &palette](
+    errors_->setPaint([errors = report::errorsFigure(body->fatPercent), &palette](
                           QPainter& painter, const QRectF& area) { errors.paint(painter, area, palette); });
-    showSheet(report->computed.sheet());
+    showSheet(computed->sheet());
 }
 
 void ResultSoFar::showSheet(const std::vector<WorkedLine>& lines) {

@@ -159,7 +159,8 @@ void TrialsPanel::showBoard() {
                                 twoSided * reading.standardError.value(), heights(trace.samples()),
                                 BoardTrial::State::Ready, tr("ready to accept")});
     }
-    board_->showTrials(model, tr("must agree within %1 kg").arg(number(model.tolerance, 2)), session_.palette());
+    board_->showTrials(model, tr("must agree within %1 kg").arg(number(model.tolerance, 2)),
+                       session_.palette());
 }
 
 QString TrialsPanel::primaryText() const {
@@ -215,12 +216,12 @@ void TrialsPanel::acceptTrace() {
     TrialRecording& trace = recording<TrialRecording>();
     const auto reading = trace.reading();
     const auto accepted = own().acceptTrace(trace.samples(), trace.from());
-    if (accepted || !own().recordedUnderThisCheck(trace.from()))
-        trace.clear(); // otherwise it is still here: accept again when the obstacle is gone
-    if (accepted) {
+    if (accepted) { // before the recording is cleared: that shows the kept trial
         readTrial_ = {run().record().id, own().test().trials.back().number};
         keptReading_ = reading;
     }
+    if (accepted || !own().recordedUnderThisCheck(trace.from()))
+        trace.clear(); // otherwise it is still here: accept again when the obstacle is gone
     session_.report(accepted);
 }
 

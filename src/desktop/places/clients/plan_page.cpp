@@ -14,6 +14,7 @@
 #include "report/figures/course_figure.hpp"
 
 #include <QDialog>
+#include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -52,15 +53,15 @@ PlanPage::PlanPage(Session& session)
       target_(new ValueField(tr("Target body fat (optional)"), QStringLiteral("%"))),
       weeks_(slider(4, 52, 4, 12, tr("Weeks"))),
       change_(slider(-1000, 500, 50, -300, tr("Energy a day against balance, kilocalories"))),
-      sliders_(label({})), activity_(new QComboBox),
+      sliders_(label({})), weeksWords_(label({})), activity_(new QComboBox),
       exercise_(new ValueField(tr("Exercise, net"), tr("kcal/d"))),
       resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
       health_(button(tr("Health questions…"))), stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 190)),
-      points_(
-          table({tr("after"), tr("mass"), tr("95 % between"), tr("fat"), tr("fat-free"), tr("TDEE, kcal/day")},
-                tr("Where this leads"))),
-      words_(label({})) {
+      points_(table(
+          {tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE, kcal")},
+          tr("Where this leads"))),
+      words_(label({})), keep_(button(tr("Keep this plan"))), kept_(label({}, "soft")) {
     for (const Way& way : ways)
         activity_->addItem(tr(way.name), way.level);
     activity_->setCurrentIndex(1);
@@ -68,33 +69,48 @@ PlanPage::PlanPage(Session& session)
     for (ValueField* field : {target_, exercise_, resting_})
         field->makeCompact();
     auto* needs = button(tr("What the goal needs"));
-    auto* keepIt = button(tr("Keep this plan"));
     auto* describe = button(tr("A usual day…"));
     auto* measure = button(tr("From a resting test…"));
-    for (const int column : {0, 1, 3, 4})
-        points_->setColumnWidth(column, scaled(100));
-    points_->setColumnWidth(2, scaled(180));
+    for (const auto& [column, width] :
+         {std::pair(0, 84), std::pair(1, 76), std::pair(2, 128), std::pair(3, 64), std::pair(4, 92)})
+        points_->setColumnWidth(column, scaled(width));
     auto* inside = new QVBoxLayout(result_);
     inside->setContentsMargins(0, 0, 0, 0);
     inside->addWidget(course_, 3);
     inside->addWidget(points_, 2);
     inside->addWidget(words_);
-    auto* layout = new QVBoxLayout(this);
+    auto* controls = new QWidget;
+    auto* left = new QVBoxLayout(controls);
+    left->setContentsMargins(0, 0, scaled(8), 0);
+    left->setSpacing(scaled(5));
+    const auto under = [left](const QString& heading, std::initializer_list<QWidget*> widgets) {
+        left->addWidget(label(heading, "heading", false));
+        for (QWidget* each : widgets)
+            left->addWidget(each);
+        left->addSpacing(scaled(6));
+    };
+    under(tr("Who"), {health_, athlete_});
+    under(tr("Where to"), {target_});
+    under(tr("Way of life"), {activity_, exercise_, describe, resting_, measure});
+    under(tr("The plan"), {sliders_, change_, weeksWords_, weeks_, needs, keep_, kept_});
+    left->addStretch();
+    auto* side = new QScrollArea; // in a low window the controls scroll; none of them is cut
+    side->setObjectName(QStringLiteral("plain"));
+    side->setAccessibleName(tr("What the plan is made from"));
+    side->setWidget(controls);
+    side->setWidgetResizable(true);
+    side->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    side->setFixedWidth(scaled(276));
+    auto* right = new QVBoxLayout;
+    right->addWidget(start_);
+    right->addWidget(stop_);
+    right->addWidget(result_, 1);
+    right->addStretch();
+    auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
-    layout->setSpacing(6);
-    layout->addWidget(start_);
-    layout->addLayout(inOneRow({health_, athlete_}));
-    layout->addLayout(inOneRow({target_, activity_}));
-    layout->addLayout(inOneRow({exercise_, describe, resting_, measure}));
-    auto* moving = new QHBoxLayout;
-    moving->addWidget(change_, 3);
-    moving->addWidget(weeks_, 2);
-    moving->addWidget(needs);
-    moving->addWidget(keepIt);
-    layout->addLayout(moving);
-    layout->addWidget(sliders_);
-    layout->addWidget(stop_);
-    layout->addWidget(result_, 1);
+    layout->setSpacing(scaled(20));
+    layout->addWidget(side);
+    layout->addLayout(right, 1);
     for (QSlider* each : {weeks_, change_})
         connect(each, &QSlider::valueChanged, this, &PlanPage::show);
     connect(athlete_, &QCheckBox::toggled, this, &PlanPage::show);
@@ -103,7 +119,7 @@ PlanPage::PlanPage(Session& session)
     connect(activity_, &QComboBox::currentIndexChanged, this, &PlanPage::show);
     connect(health_, &QPushButton::clicked, this, &PlanPage::askAboutHealth);
     connect(needs, &QPushButton::clicked, this, &PlanPage::useWhatTheGoalNeeds);
-    connect(keepIt, &QPushButton::clicked, this, &PlanPage::keep);
+    connect(keep_, &QPushButton::clicked, this, &PlanPage::keep);
     connect(describe, &QPushButton::clicked, this, &PlanPage::describeDay);
     connect(measure, &QPushButton::clicked, this, &PlanPage::measureRest);
 }
@@ -152,6 +168,8 @@ void PlanPage::show() {
     if (!test_) {
         start_->setText(tr("A plan begins with a signed test that gives fat."));
         stop_->clear();
+        keep_->setEnabled(false);
+        kept_->clear();
         return;
     }
     const auto questions = asked();
@@ -164,13 +182,15 @@ void PlanPage::show() {
             .arg(report::day(test_->record().startedAt), report::say(methodTitle(methodOf(test_->test))),
                  number((body.fatMass.estimate() + body.fatFreeMass.estimate()).value(), 1),
                  number(body.fatMass.estimate().value(), 1), number(body.fatPercent.estimate().value(), 1)));
-    sliders_->setText(tr("Energy balance %1 kcal a day, for %2 weeks")
-                          .arg(QString::fromStdString(signedFixed(change_->value(), 0)))
-                          .arg(weeks_->value()));
+    sliders_->setText(tr("Energy a day: %1 kcal (−1000 to +500)")
+                          .arg(QString::fromStdString(signedFixed(change_->value(), 0))));
+    weeksWords_->setText(tr("For %1 weeks (4 to 52)").arg(weeks_->value()));
     const auto plan = makePlan(subject(), request());
     stop_->setText(plan ? QString()
                         : report::say(plan.error().what) + QLatin1Char(' ') + report::say(plan.error().remedy));
     stop_->setVisible(!plan);
+    keep_->setEnabled(plan.has_value());
+    kept_->setText(plan ? QString() : tr("There is no plan to keep; the reason stands at the right."));
     if (plan)
         showPlan(*plan);
 }
@@ -195,10 +215,10 @@ void PlanPage::showPlan(const Plan& plan) {
         const PlanPoint& point = plan.points[static_cast<std::size_t>(week)];
         const int row = points_->rowCount();
         setRow(points_, row,
-               {tr("%1 weeks").arg(week), tr("%1 kg").arg(number(point.mass.value(), 1)),
-                tr("%1 and %2 kg").arg(number(point.lowest.value(), 1), number(point.highest.value(), 1)),
-                tr("%1 kg").arg(number(point.fatMass.value(), 1)),
-                tr("%1 kg").arg(number(point.fatFreeMass.value(), 1)), kcal(point.expenditure)});
+               {tr("%1 weeks").arg(week), number(point.mass.value(), 1),
+                tr("%1 to %2").arg(number(point.lowest.value(), 1), number(point.highest.value(), 1)),
+                number(point.fatMass.value(), 1), number(point.fatFreeMass.value(), 1),
+                number(point.expenditure.value(), 0)});
         points_->item(row, 0)->setData(Qt::UserRole, week);
     }
     const auto [least, most] = std::ranges::minmax(plan.estimates, {}, &energy::RestingEstimate::value);
@@ -293,9 +313,11 @@ void PlanPage::measureRest() {
 }
 
 void PlanPage::keep() {
-    if (client_ && test_ && makePlan(subject(), request()))
+    if (client_ && test_ && makePlan(subject(), request()) &&
         session_.report(session_.book().setSetting(paperKey("plan", client_->id), toJson(request()).dump(),
-                                                   session_.atTheBench().id));
+                                                   session_.atTheBench().id)))
+        kept_->setText(tr("✓ Kept on %1 by %2")
+                           .arg(report::longDay(session_.now()), report::plain(session_.atTheBench().name)));
 }
 
 void PlanPage::load() {

@@ -44,7 +44,7 @@ private:
     ValueField* target_;
     QSlider* weeks_;
     QSlider* change_;
-    QLabel* sliders_;
+    QLabel *sliders_, *weeksWords_;
     QComboBox* activity_;
     ValueField* exercise_;
     ValueField* resting_;
@@ -55,6 +55,8 @@ private:
     FigureView* course_;
     QTableWidget* points_;
     QLabel* words_;
+    QPushButton* keep_;
+    QLabel* kept_; ///< that it was kept, or why it cannot be
 };
 
 } // namespace fusain::desktop

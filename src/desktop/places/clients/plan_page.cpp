@@ -59,7 +59,7 @@ PlanPage::PlanPage(Session& session)
       health_(button(tr("Health questions…"))), stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 190)),
       points_(table(
-          {tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE, kcal")},
+          {tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE")},
           tr("Where this leads"))),
       words_(label({})), keep_(button(tr("Keep this plan"))), kept_(label({}, "soft")) {
     for (const Way& way : ways)

@@ -304,7 +304,7 @@
     </message>
     <message>
       <source>Show how the door opens and agree a stop signal.</source>
-      <translation type="unfinished">Zeigen, wie die Tür aufgeht, und ein Zeichen zum Aufhören vereinbaren.</translation>
+      <translation>Zeigen, wie die Tür aufgeht, und ein Zeichen zum Aufhören vereinbaren.</translation>
     </message>
     <message>
       <source>How a client gets out: %1</source>
@@ -2367,11 +2367,11 @@
     </message>
     <message>
       <source>left</source>
-      <translation type="unfinished">links</translation>
+      <translation>links</translation>
     </message>
     <message>
       <source>right</source>
-      <translation type="unfinished">rechts</translation>
+      <translation>rechts</translation>
     </message>
     <message>
       <source>missing: %1 %2</source>
@@ -4218,11 +4218,11 @@ Why is it right all the same? Otherwise go back and correct it.</source>
     </message>
     <message>
       <source>no further apart than expected</source>
-      <translation type="unfinished">nicht weiter auseinander als erwartet</translation>
+      <translation>nicht weiter auseinander als erwartet</translation>
     </message>
     <message>
       <source>further apart than expected. </source>
-      <translation type="unfinished">weiter auseinander als erwartet. </translation>
+      <translation>weiter auseinander als erwartet. </translation>
     </message>
     <message>
       <source>Three and four components need density and body water of one day, the fourth bone mineral.</source>
@@ -4394,7 +4394,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
     </message>
     <message>
       <source>fat-free</source>
-      <translation type="unfinished">fettfrei</translation>
+      <translation>fettfrei</translation>
     </message>
     <message>
       <source>TDEE, kcal/day</source>
@@ -4766,7 +4766,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
     </message>
     <message>
       <source>now</source>
-      <translation type="unfinished">jetzt</translation>
+      <translation>jetzt</translation>
     </message>
     <message>
       <source>change</source>
@@ -6126,7 +6126,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Body fat</source>
-      <translation type="unfinished">Körperfett</translation>
+      <translation>Körperfett</translation>
     </message>
     <message>
       <source>Fat-free mass index</source>
@@ -6894,7 +6894,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Hydration of the fat-free mass is {1} (usual {2} to {3}). The equation assumes usual hydration: do not rely on % fat today.</source>
-      <translation type="unfinished">Wasseranteil der fettfreien Masse {1} (üblich {2} bis {3}). Die Gleichung setzt den üblichen voraus: Auf den Fettwert ist heute kein Verlass.</translation>
+      <translation>Wasseranteil der fettfreien Masse {1} (üblich {2} bis {3}). Die Gleichung setzt den üblichen voraus: Auf den Fettwert ist heute kein Verlass.</translation>
     </message>
     <message>
       <source>Body water is {1} L where height and mass let expect {2} L: check height, mass and identity.</source>
@@ -7734,7 +7734,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>The {1} holds {2} % less lean than the other side.</source>
-      <translation type="unfinished">{1}: {2} % weniger mageres Gewebe als auf der anderen Seite.</translation>
+      <translation>{1}: {2} % weniger mageres Gewebe als auf der anderen Seite.</translation>
     </message>
     <message>
       <source>Scan again inside the field, or as a half body.</source>
@@ -8174,7 +8174,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Uncalibrated estimate: this lab has not yet compared its segments with a densitometer.</source>
-      <translation type="unfinished">Unkalibrierte Schätzung: Dieses Labor hat seine Abschnitte noch nicht mit einem Densitometer verglichen.</translation>
+      <translation>Unkalibrierte Schätzung: Dieses Labor hat seine Abschnitte noch nicht mit einem Densitometer verglichen.</translation>
     </message>
     <message>
       <source>A calibration needs at least {1} people measured by both; there are {2}.</source>
@@ -8338,7 +8338,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>{1} was made for a body mass index of {2} to {3}; this one is {4}.</source>
-      <translation type="unfinished">{1} gilt für einen Body-Mass-Index von {2} bis {3}; dieser ist {4}.</translation>
+      <translation>{1} gilt für einen Body-Mass-Index von {2} bis {3}; dieser ist {4}.</translation>
     </message>
     <message>
       <source>{1}: to be confirmed against the source.</source>
@@ -8346,7 +8346,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Fat-free mass, Kyle</source>
-      <translation type="unfinished">Fettfreie Masse, Kyle</translation>
+      <translation>Fettfreie Masse, Kyle</translation>
     </message>
     <message>
       <source>healthy adults, n = 343, DXA; people of 22 y and over</source>
@@ -8354,7 +8354,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Fat-free mass, Sun</source>
-      <translation type="unfinished">Fettfreie Masse, Sun</translation>
+      <translation>Fettfreie Masse, Sun</translation>
     </message>
     <message>
       <source>12 to 94 y, multicomponent model, n about 1300</source>
@@ -8838,7 +8838,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>± is the 95 % CI</source>
-      <translation type="unfinished">± ist das 95-%-Intervall</translation>
+      <translation>± ist das 95-%-Intervall</translation>
     </message>
     <message>
       <source>%1: %2 (95 % CI)</source>
@@ -8850,7 +8850,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>bars: 95 %, from visit to visit</source>
-      <translation type="unfinished">Balken: 95 %, von Besuch zu Besuch</translation>
+      <translation>Balken: 95 %, von Besuch zu Besuch</translation>
     </message>
     <message>
       <source>%1: %2 kg, LSC %3 kg</source>
@@ -8858,11 +8858,11 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>  (noise)</source>
-      <translation type="unfinished">  (Rauschen)</translation>
+      <translation>  (Rauschen)</translation>
     </message>
     <message>
       <source>together</source>
-      <translation type="unfinished">zusammen</translation>
+      <translation>zusammen</translation>
     </message>
     <message>
       <source>The arc appears here with the first readings.</source>
@@ -8970,19 +8970,19 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>water outside cells</source>
-      <translation type="unfinished">Wasser außerhalb der Zellen</translation>
+      <translation>Wasser außerhalb der Zellen</translation>
     </message>
     <message>
       <source>water inside cells</source>
-      <translation type="unfinished">Wasser in den Zellen</translation>
+      <translation>Wasser in den Zellen</translation>
     </message>
     <message>
       <source>protein, rest</source>
-      <translation type="unfinished">Eiweiß, Rest</translation>
+      <translation>Eiweiß, Rest</translation>
     </message>
     <message>
       <source>mineral, assumed</source>
-      <translation type="unfinished">Mineral, angenommen</translation>
+      <translation>Mineral, angenommen</translation>
     </message>
     <message>
       <source>set aside: %1</source>
@@ -9006,191 +9006,191 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>right and left differ; we will look at that together</source>
-      <translation type="unfinished">rechts und links sind verschieden; das sehen wir uns gemeinsam an</translation>
+      <translation>rechts und links sind verschieden; das sehen wir uns gemeinsam an</translation>
     </message>
     <message>
       <source>right and left alike, as far as this test can tell</source>
-      <translation type="unfinished">rechts und links gleich, soweit dieser Test es sagen kann</translation>
+      <translation>rechts und links gleich, soweit dieser Test es sagen kann</translation>
     </message>
     <message>
       <source>Your body composition</source>
-      <translation type="unfinished">Ihre Körperzusammensetzung</translation>
+      <translation>Ihre Körperzusammensetzung</translation>
     </message>
     <message>
       <source>%1 · %2 on %3 · %4</source>
-      <translation type="unfinished">%1 · %2 am %3 · %4</translation>
+      <translation>%1 · %2 am %3 · %4</translation>
     </message>
     <message>
       <source>This is version %1. It replaces an earlier page: %2</source>
-      <translation type="unfinished">Dies ist Fassung %1. Sie ersetzt eine frühere Seite: %2</translation>
+      <translation>Dies ist Fassung %1. Sie ersetzt eine frühere Seite: %2</translation>
     </message>
     <message>
       <source>The other measurement today</source>
-      <translation type="unfinished">Die andere Messung von heute</translation>
+      <translation>Die andere Messung von heute</translation>
     </message>
     <message>
       <source>The other method (%1) gave the same within what the two can tell apart.</source>
-      <translation type="unfinished">Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
+      <translation>Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
     </message>
     <message>
       <source>The other method (%1) gave a different value, more than the two usually differ. Please ask us before you rely on either.</source>
-      <translation type="unfinished">Das andere Verfahren (%1) ergab einen anderen Wert; der Unterschied ist größer als üblich. Bitte fragen Sie uns, bevor Sie sich auf einen davon verlassen.</translation>
+      <translation>Das andere Verfahren (%1) ergab einen anderen Wert; der Unterschied ist größer als üblich. Bitte fragen Sie uns, bevor Sie sich auf einen davon verlassen.</translation>
     </message>
     <message>
       <source>the range of this reference for people of your sex and age (%1 to %2 %)</source>
-      <translation type="unfinished">des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters (%1 bis %2 %)</translation>
+      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters (%1 bis %2 %)</translation>
     </message>
     <message>
       <source>the range of this reference for people of your sex and age</source>
-      <translation type="unfinished">des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters</translation>
+      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters</translation>
     </message>
     <message>
       <source>Your value lies below %1.</source>
-      <translation type="unfinished">Ihr Wert liegt unterhalb %1.</translation>
+      <translation>Ihr Wert liegt unterhalb %1.</translation>
     </message>
     <message>
       <source>Your value lies above %1.</source>
-      <translation type="unfinished">Ihr Wert liegt oberhalb %1.</translation>
+      <translation>Ihr Wert liegt oberhalb %1.</translation>
     </message>
     <message>
       <source>Your value lies within %1.</source>
-      <translation type="unfinished">Ihr Wert liegt innerhalb %1.</translation>
+      <translation>Ihr Wert liegt innerhalb %1.</translation>
     </message>
     <message>
       <source>Your value lies at the edge of %1; the test cannot say on which side.</source>
-      <translation type="unfinished">Ihr Wert liegt am Rand %1; auf welcher Seite, kann der Test nicht sagen.</translation>
+      <translation>Ihr Wert liegt am Rand %1; auf welcher Seite, kann der Test nicht sagen.</translation>
     </message>
     <message>
       <source>Your body mass</source>
-      <translation type="unfinished">Ihr Körpergewicht</translation>
+      <translation>Ihr Körpergewicht</translation>
     </message>
     <message>
       <source>Fat</source>
-      <translation type="unfinished">Fett</translation>
+      <translation>Fett</translation>
     </message>
     <message>
       <source>Everything else: muscle, bone, water, organs</source>
-      <translation type="unfinished">Alles andere: Muskeln, Knochen, Wasser, Organe</translation>
+      <translation>Alles andere: Muskeln, Knochen, Wasser, Organe</translation>
     </message>
     <message>
       <source>The result</source>
-      <translation type="unfinished">Das Ergebnis</translation>
+      <translation>Das Ergebnis</translation>
     </message>
     <message>
       <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms. What was measured is good for following you over time.</source>
-      <translation type="unfinished">Mit Elektroden unter Händen und Füßen rechnet dieses Labor kein Fett aus: Die veröffentlichten Gleichungen gelten für eine andere Art zu messen und lägen um Kilogramm daneben. Was gemessen wurde, eignet sich gut, um Sie über die Zeit zu begleiten.</translation>
+      <translation>Mit Elektroden unter Händen und Füßen rechnet dieses Labor kein Fett aus: Die veröffentlichten Gleichungen gelten für eine andere Art zu messen und lägen um Kilogramm daneben. Was gemessen wurde, eignet sich gut, um Sie über die Zeit zu begleiten.</translation>
     </message>
     <message>
       <source>About %1 % of your body mass is fat. A measurement is never exact: your true value is very likely between %2 and %3 %.</source>
-      <translation type="unfinished">Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %2 und %3 %.</translation>
+      <translation>Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %2 und %3 %.</translation>
     </message>
     <message>
       <source>The measurement went well. This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
-      <translation type="unfinished">Die Messung ist gut gelungen. Diese Seite sagt es nur in Worten; wer Sie gemessen hat, kennt die Zahlen und bespricht sie gern mit Ihnen.</translation>
+      <translation>Die Messung ist gut gelungen. Diese Seite sagt es nur in Worten; wer Sie gemessen hat, kennt die Zahlen und bespricht sie gern mit Ihnen.</translation>
     </message>
     <message>
       <source>The reference that this lab uses does not cover your age.</source>
-      <translation type="unfinished">Die Vergleichswerte dieses Labors gelten nicht für Ihr Alter.</translation>
+      <translation>Die Vergleichswerte dieses Labors gelten nicht für Ihr Alter.</translation>
     </message>
     <message>
       <source>%1: no measurable change (a smaller change would be within the error of the test).</source>
-      <translation type="unfinished">%1: keine messbare Änderung (eine kleinere läge innerhalb des Messfehlers).</translation>
+      <translation>%1: keine messbare Änderung (eine kleinere läge innerhalb des Messfehlers).</translation>
     </message>
     <message>
       <source>%1: less than then.</source>
-      <translation type="unfinished">%1: weniger als damals.</translation>
+      <translation>%1: weniger als damals.</translation>
     </message>
     <message>
       <source>%1: more than then.</source>
-      <translation type="unfinished">%1: mehr als damals.</translation>
+      <translation>%1: mehr als damals.</translation>
     </message>
     <message>
       <source>%1: %2 less.</source>
-      <translation type="unfinished">%1: %2 weniger.</translation>
+      <translation>%1: %2 weniger.</translation>
     </message>
     <message>
       <source>%1: %2 more.</source>
-      <translation type="unfinished">%1: %2 mehr.</translation>
+      <translation>%1: %2 mehr.</translation>
     </message>
     <message>
       <source>Everything else</source>
-      <translation type="unfinished">Alles andere</translation>
+      <translation>Alles andere</translation>
     </message>
     <message>
       <source>Since your last test, %1</source>
-      <translation type="unfinished">Seit Ihrem letzten Test, %1</translation>
+      <translation>Seit Ihrem letzten Test, %1</translation>
     </message>
     <message>
       <source>Since your first test, %1</source>
-      <translation type="unfinished">Seit Ihrem ersten Test, %1</translation>
+      <translation>Seit Ihrem ersten Test, %1</translation>
     </message>
     <message>
       <source>That can make the fat look a little higher than it is.</source>
-      <translation type="unfinished">Das kann das Fett etwas höher erscheinen lassen, als es ist.</translation>
+      <translation>Das kann das Fett etwas höher erscheinen lassen, als es ist.</translation>
     </message>
     <message>
       <source>That can make the fat look a little lower than it is.</source>
-      <translation type="unfinished">Das kann das Fett etwas niedriger erscheinen lassen, als es ist.</translation>
+      <translation>Das kann das Fett etwas niedriger erscheinen lassen, als es ist.</translation>
     </message>
     <message>
       <source>That can make the result less certain.</source>
-      <translation type="unfinished">Das kann das Ergebnis weniger sicher machen.</translation>
+      <translation>Das kann das Ergebnis weniger sicher machen.</translation>
     </message>
     <message>
       <source>The air in your chest was estimated from your height and age. Measuring it would make the result more certain.</source>
-      <translation type="unfinished">Die Luft in Ihrer Brust wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis sicherer machen.</translation>
+      <translation>Die Luft in Ihrer Brust wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis sicherer machen.</translation>
     </message>
     <message>
       <source>The air that stays in your lungs was estimated from your height and age. Measuring it would make the result about twice as certain.</source>
-      <translation type="unfinished">Die Luft, die in Ihren Lungen bleibt, wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis etwa doppelt so sicher machen.</translation>
+      <translation>Die Luft, die in Ihren Lungen bleibt, wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis etwa doppelt so sicher machen.</translation>
     </message>
     <message>
       <source>You were not quite prepared as asked ("%1"). %2</source>
-      <translation type="unfinished">Sie waren nicht ganz so vorbereitet wie erbeten („%1“). %2</translation>
+      <translation>Sie waren nicht ganz so vorbereitet wie erbeten („%1“). %2</translation>
     </message>
     <message>
       <source>What could have disturbed it</source>
-      <translation type="unfinished">Was gestört haben könnte</translation>
+      <translation>Was gestört haben könnte</translation>
     </message>
     <message>
       <source>Nothing that we noticed. You were prepared as asked, and the readings agreed.</source>
-      <translation type="unfinished">Nichts, was uns aufgefallen wäre. Sie waren wie erbeten vorbereitet, und die Messwerte stimmten überein.</translation>
+      <translation>Nichts, was uns aufgefallen wäre. Sie waren wie erbeten vorbereitet, und die Messwerte stimmten überein.</translation>
     </message>
     <message>
       <source>%1 · client copy</source>
-      <translation type="unfinished">%1 · für Sie</translation>
+      <translation>%1 · für Sie</translation>
     </message>
     <message>
       <source>What was done</source>
-      <translation type="unfinished">Was gemacht wurde</translation>
+      <translation>Was gemacht wurde</translation>
     </message>
     <message>
       <source>What we make of it</source>
-      <translation type="unfinished">Was wir daraus schließen</translation>
+      <translation>Was wir daraus schließen</translation>
     </message>
     <message>
       <source>Good to know</source>
-      <translation type="unfinished">Gut zu wissen</translation>
+      <translation>Gut zu wissen</translation>
     </message>
     <message>
       <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If you plan to change your weight, or anything here worries you, talk to your doctor or dietitian first.</source>
-      <translation type="unfinished">Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie Ihr Gewicht ändern möchten oder Sie hier etwas beunruhigt, sprechen Sie zuerst mit Ärztin oder Arzt oder einer Ernährungsberatung.</translation>
+      <translation>Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie Ihr Gewicht ändern möchten oder Sie hier etwas beunruhigt, sprechen Sie zuerst mit Ärztin oder Arzt oder einer Ernährungsberatung.</translation>
     </message>
     <message>
       <source>For the family: bodies change quickly while they grow. This is about growth, strength and health; there is no target for weight or fat at this age.</source>
-      <translation type="unfinished">Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
+      <translation>Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
     </message>
     <message>
       <source>Best time for the next test: from %1 on, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
-      <translation type="unfinished">Beste Zeit für den nächsten Test: ab %1, zur gleichen Tageszeit und gleich vorbereitet. Vorher sind übliche Änderungen zu klein, als dass der Test sie sehen könnte.</translation>
+      <translation>Beste Zeit für den nächsten Test: ab %1, zur gleichen Tageszeit und gleich vorbereitet. Vorher sind übliche Änderungen zu klein, als dass der Test sie sehen könnte.</translation>
     </message>
     <message>
       <source>Tested by %1. %2</source>
-      <translation type="unfinished">Gemessen von %1. %2</translation>
+      <translation>Gemessen von %1. %2</translation>
     </message>
     <message>
       <source>The result is answered for by %1.</source>
-      <translation type="unfinished">Für das Ergebnis steht %1 ein.</translation>
+      <translation>Für das Ergebnis steht %1 ein.</translation>
     </message>
     <message>
       <source>%1 · group</source>
@@ -9262,7 +9262,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>further apart than expected</source>
-      <translation type="unfinished">weiter auseinander als erwartet</translation>
+      <translation>weiter auseinander als erwartet</translation>
     </message>
     <message>
       <source>Accepted by %1: %2.</source>
@@ -9318,67 +9318,67 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>an hour before</source>
-      <translation type="unfinished">eine Stunde vorher</translation>
+      <translation>eine Stunde vorher</translation>
     </message>
     <message>
       <source>%1 hours before</source>
-      <translation type="unfinished">%1 Stunden vorher</translation>
+      <translation>%1 Stunden vorher</translation>
     </message>
     <message>
       <source>%1 days before</source>
-      <translation type="unfinished">%1 Tage vorher</translation>
+      <translation>%1 Tage vorher</translation>
     </message>
     <message>
       <source>%1 the day before</source>
-      <translation type="unfinished">%1 Uhr am Tag davor</translation>
+      <translation>%1 Uhr am Tag davor</translation>
     </message>
     <message>
       <source>Please avoid</source>
-      <translation type="unfinished">Bitte vermeiden</translation>
+      <translation>Bitte vermeiden</translation>
     </message>
     <message>
       <source>Please do</source>
-      <translation type="unfinished">Bitte tun</translation>
+      <translation>Bitte tun</translation>
     </message>
     <message>
       <source>Please bring and wear</source>
-      <translation type="unfinished">Bitte mitbringen und anziehen</translation>
+      <translation>Bitte mitbringen und anziehen</translation>
     </message>
     <message>
       <source>Parents or guardians: please phone us before you come if any of these apply</source>
-      <translation type="unfinished">Eltern oder Sorgeberechtigte: Bitte rufen Sie uns vorher an, wenn eines davon zutrifft</translation>
+      <translation>Eltern oder Sorgeberechtigte: Bitte rufen Sie uns vorher an, wenn eines davon zutrifft</translation>
     </message>
     <message>
       <source>Please phone us before you come if any of these apply to you</source>
-      <translation type="unfinished">Bitte rufen Sie uns vorher an, wenn eines davon auf Sie zutrifft</translation>
+      <translation>Bitte rufen Sie uns vorher an, wenn eines davon auf Sie zutrifft</translation>
     </message>
     <message>
       <source>%1, we look forward to seeing you on %2 at %3.</source>
-      <translation type="unfinished">%1, wir freuen uns auf Sie am %2 um %3 Uhr.</translation>
+      <translation>%1, wir freuen uns auf Sie am %2 um %3 Uhr.</translation>
     </message>
     <message>
       <source>%1, this is how to prepare for the next test.</source>
-      <translation type="unfinished">%1, so bereiten Sie sich auf den nächsten Test vor.</translation>
+      <translation>%1, so bereiten Sie sich auf den nächsten Test vor.</translation>
     </message>
     <message>
       <source>Planned: %1.</source>
-      <translation type="unfinished">Geplant: %1.</translation>
+      <translation>Geplant: %1.</translation>
     </message>
     <message>
       <source>Come with a parent or guardian, who has to agree; and you may say no at any time. Nothing hurts, and there is nothing to be good or bad at.</source>
-      <translation type="unfinished">Komm mit einer erwachsenen Person, die für dich sorgt und zustimmen muss; und du darfst jederzeit Nein sagen. Nichts tut weh, und es gibt nichts, worin man gut oder schlecht sein kann.</translation>
+      <translation>Komm mit einer erwachsenen Person, die für dich sorgt und zustimmen muss; und du darfst jederzeit Nein sagen. Nichts tut weh, und es gibt nichts, worin man gut oder schlecht sein kann.</translation>
     </message>
     <message>
       <source>Could not keep something? Come anyway and tell us: we write it down, or find another time together. Take your medicines as always.</source>
-      <translation type="unfinished">Etwas hat nicht geklappt? Kommen Sie trotzdem und sagen Sie es uns: Wir schreiben es auf oder finden gemeinsam einen anderen Termin. Nehmen Sie Ihre Medikamente wie immer.</translation>
+      <translation>Etwas hat nicht geklappt? Kommen Sie trotzdem und sagen Sie es uns: Wir schreiben es auf oder finden gemeinsam einen anderen Termin. Nehmen Sie Ihre Medikamente wie immer.</translation>
     </message>
     <message>
       <source>%1 · preparation</source>
-      <translation type="unfinished">%1 · Vorbereitung</translation>
+      <translation>%1 · Vorbereitung</translation>
     </message>
     <message>
       <source>Before you come</source>
-      <translation type="unfinished">Bevor Sie kommen</translation>
+      <translation>Bevor Sie kommen</translation>
     </message>
     <message>
       <source>Reference: %1, %2 ± %3 %4</source>
@@ -9458,23 +9458,23 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Hatched: %1, %2</source>
-      <translation type="unfinished">Schraffiert: %1, %2</translation>
+      <translation>Schraffiert: %1, %2</translation>
     </message>
     <message>
       <source>Field</source>
-      <translation type="unfinished">Feld</translation>
+      <translation>Feld</translation>
     </message>
     <message>
       <source>To scale in kg. ≈: no measurable change.</source>
-      <translation type="unfinished">Maßstäblich in kg. ≈: keine messbare Änderung.</translation>
+      <translation>Maßstäblich in kg. ≈: keine messbare Änderung.</translation>
     </message>
     <message>
       <source>To scale in kg.</source>
-      <translation type="unfinished">Maßstäblich in kg.</translation>
+      <translation>Maßstäblich in kg.</translation>
     </message>
     <message>
       <source>Core</source>
-      <translation type="unfinished">Kern</translation>
+      <translation>Kern</translation>
     </message>
     <message>
       <source>No measurable change in your fat.</source>
@@ -9498,23 +9498,23 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>%1: no measurable change</source>
-      <translation type="unfinished">%1: keine messbare Änderung</translation>
+      <translation>%1: keine messbare Änderung</translation>
     </message>
     <message>
       <source>%1: less</source>
-      <translation type="unfinished">%1: weniger</translation>
+      <translation>%1: weniger</translation>
     </message>
     <message>
       <source>%1: more</source>
-      <translation type="unfinished">%1: mehr</translation>
+      <translation>%1: mehr</translation>
     </message>
     <message>
       <source>%1: %2 less</source>
-      <translation type="unfinished">%1: %2 weniger</translation>
+      <translation>%1: %2 weniger</translation>
     </message>
     <message>
       <source>%1: %2 more</source>
-      <translation type="unfinished">%1: %2 mehr</translation>
+      <translation>%1: %2 mehr</translation>
     </message>
     <message>
       <source>The measurement went well.</source>
@@ -9614,7 +9614,7 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Combined estimate</source>
-      <translation type="unfinished">Kombinierte Schätzung</translation>
+      <translation>Kombinierte Schätzung</translation>
     </message>
     <message>
       <source>Combined estimate, beside the methods and never instead of them. Weights: %1.</source>
@@ -9622,87 +9622,87 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Your visit on %1</source>
-      <translation type="unfinished">Ihr Besuch am %1</translation>
+      <translation>Ihr Besuch am %1</translation>
     </message>
     <message>
       <source>What matters today</source>
-      <translation type="unfinished">Was heute zählt</translation>
+      <translation>Was heute zählt</translation>
     </message>
     <message>
       <source>about %1 % of your mass is fat, very likely between %2 and %3 %</source>
-      <translation type="unfinished">etwa %1 % Ihres Gewichts sind Fett, sehr wahrscheinlich zwischen %2 und %3 %</translation>
+      <translation>etwa %1 % Ihres Gewichts sind Fett, sehr wahrscheinlich zwischen %2 und %3 %</translation>
     </message>
     <message>
       <source>What was measured</source>
-      <translation type="unfinished">Was gemessen wurde</translation>
+      <translation>Was gemessen wurde</translation>
     </message>
     <message>
       <source>%1: the measurement went well.</source>
-      <translation type="unfinished">%1: Die Messung ist gut gelungen.</translation>
+      <translation>%1: Die Messung ist gut gelungen.</translation>
     </message>
     <message>
       <source>%1: good for following you over time; no fat is worked out.</source>
-      <translation type="unfinished">%1: gut, um Sie über die Zeit zu begleiten; Fett wird daraus nicht errechnet.</translation>
+      <translation>%1: gut, um Sie über die Zeit zu begleiten; Fett wird daraus nicht errechnet.</translation>
     </message>
     <message>
       <source>Where two bars overlap, the methods say the same: here they all do.</source>
-      <translation type="unfinished">Wo sich zwei Balken überdecken, sagen die Verfahren dasselbe: Hier tun es alle.</translation>
+      <translation>Wo sich zwei Balken überdecken, sagen die Verfahren dasselbe: Hier tun es alle.</translation>
     </message>
     <message>
       <source>Each method looks at another side of the body. Here some differ by more than they usually do; please ask us before you rely on one of them.</source>
-      <translation type="unfinished">Jedes Verfahren sieht eine andere Seite des Körpers. Hier weichen einige stärker voneinander ab als üblich; bitte fragen Sie uns, bevor Sie sich auf eines verlassen.</translation>
+      <translation>Jedes Verfahren sieht eine andere Seite des Körpers. Hier weichen einige stärker voneinander ab als üblich; bitte fragen Sie uns, bevor Sie sich auf eines verlassen.</translation>
     </message>
     <message>
-      <source>Your body, and how it lies to others</source>
-      <translation type="unfinished">Ihr Körper, und wie er zu anderen liegt</translation>
+      <source>Your body, and how you compare</source>
+      <translation>Ihr Körper im Vergleich</translation>
     </message>
     <message>
       <source>Left: what your mass is made of. Right: up means more fat for your height, to the right more muscle and other lean mass; the path shows your visits.</source>
-      <translation type="unfinished">Links: woraus Ihr Gewicht besteht. Rechts: nach oben heißt mehr Fett für Ihre Größe, nach rechts mehr Muskeln und anderes mageres Gewebe; der Weg zeigt Ihre Besuche.</translation>
+      <translation>Links: woraus Ihr Gewicht besteht. Rechts: nach oben heißt mehr Fett für Ihre Größe, nach rechts mehr Muskeln und anderes mageres Gewebe; der Weg zeigt Ihre Besuche.</translation>
     </message>
     <message>
       <source>What changed</source>
-      <translation type="unfinished">Was sich geändert hat</translation>
+      <translation>Was sich geändert hat</translation>
     </message>
     <message>
       <source>Since your first test on %1 (%2): %3.</source>
-      <translation type="unfinished">Seit Ihrem ersten Test am %1 (%2): %3.</translation>
+      <translation>Seit Ihrem ersten Test am %1 (%2): %3.</translation>
     </message>
     <message>
       <source>Since %1 (%2): %3.</source>
-      <translation type="unfinished">Seit dem %1 (%2): %3.</translation>
+      <translation>Seit dem %1 (%2): %3.</translation>
     </message>
     <message>
       <source>Eaten %1 to %2 kcal a day, with the way of life that you described, your mass would most likely lie between %3 and %4 after %5 weeks. People differ: what counts is how it goes.</source>
-      <translation type="unfinished">Bei %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben, läge Ihr Gewicht nach %5 Wochen höchstwahrscheinlich zwischen %3 und %4. Menschen sind verschieden: Es zählt, wie es läuft.</translation>
+      <translation>Bei %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben, läge Ihr Gewicht nach %5 Wochen höchstwahrscheinlich zwischen %3 und %4. Menschen sind verschieden: Es zählt, wie es läuft.</translation>
     </message>
     <message>
       <source>Protein: %1 to %2 g a day, spread over the meals.</source>
-      <translation type="unfinished">Eiweiß: %1 bis %2 g am Tag, über die Mahlzeiten verteilt.</translation>
+      <translation>Eiweiß: %1 bis %2 g am Tag, über die Mahlzeiten verteilt.</translation>
     </message>
     <message>
       <source>Talk the plan over with your doctor or dietitian before you begin, and stop and ask if you feel unwell.</source>
-      <translation type="unfinished">Besprechen Sie den Plan vor dem Beginn mit Ärztin oder Arzt oder einer Ernährungsberatung; hören Sie auf und fragen Sie, wenn Sie sich unwohl fühlen.</translation>
+      <translation>Besprechen Sie den Plan vor dem Beginn mit Ärztin oder Arzt oder einer Ernährungsberatung; hören Sie auf und fragen Sie, wenn Sie sich unwohl fühlen.</translation>
     </message>
     <message>
       <source>Your next test</source>
-      <translation type="unfinished">Ihr nächster Test</translation>
+      <translation>Ihr nächster Test</translation>
     </message>
     <message>
       <source>Booked for %1 at %2.</source>
-      <translation type="unfinished">Vereinbart für den %1 um %2 Uhr.</translation>
+      <translation>Vereinbart für den %1 um %2 Uhr.</translation>
     </message>
     <message>
       <source>From %1 on, at the same time of day: before that, a change would be too small for the test to see.</source>
-      <translation type="unfinished">Ab dem %1, zur gleichen Tageszeit: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
+      <translation>Ab dem %1, zur gleichen Tageszeit: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
     </message>
     <message>
       <source>These are the first points of each list; the whole sheet comes with the booking.</source>
-      <translation type="unfinished">Das sind die ersten Punkte jeder Liste; das ganze Blatt kommt mit dem Termin.</translation>
+      <translation>Das sind die ersten Punkte jeder Liste; das ganze Blatt kommt mit dem Termin.</translation>
     </message>
     <message>
       <source>These pages describe your body on one day. They are not a diagnosis and say nothing about your worth or fitness by themselves. If anything here worries you, talk to your doctor.</source>
-      <translation type="unfinished">Diese Seiten beschreiben Ihren Körper an einem Tag. Sie sind keine Diagnose und sagen für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
+      <translation>Diese Seiten beschreiben Ihren Körper an einem Tag. Sie sind keine Diagnose und sagen für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
     </message>
     <message>
       <source>Lab copy: the visit on %1</source>
@@ -10236,11 +10236,11 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>right arm</source>
-      <translation type="unfinished">Rechter Arm</translation>
+      <translation>Rechter Arm</translation>
     </message>
     <message>
       <source>left arm</source>
-      <translation type="unfinished">Linker Arm</translation>
+      <translation>Linker Arm</translation>
     </message>
     <message>
       <source>trunk</source>
@@ -10248,11 +10248,11 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>right leg</source>
-      <translation type="unfinished">Rechtes Bein</translation>
+      <translation>Rechtes Bein</translation>
     </message>
     <message>
       <source>left leg</source>
-      <translation type="unfinished">Linkes Bein</translation>
+      <translation>Linkes Bein</translation>
     </message>
     <message>
       <source>deuterium</source>
@@ -10264,35 +10264,35 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>Four components, Wang 2002</source>
-      <translation type="unfinished">Vier Bestandteile, Wang 2002</translation>
+      <translation>Vier Bestandteile, Wang 2002</translation>
     </message>
     <message>
       <source>Four components, Selinger 1977</source>
-      <translation type="unfinished">Vier Bestandteile, Selinger 1977</translation>
+      <translation>Vier Bestandteile, Selinger 1977</translation>
     </message>
     <message>
       <source>Four components, Friedl 1992</source>
-      <translation type="unfinished">Vier Bestandteile, Friedl 1992</translation>
+      <translation>Vier Bestandteile, Friedl 1992</translation>
     </message>
     <message>
       <source>Four components, Withers 1998</source>
-      <translation type="unfinished">Vier Bestandteile, Withers 1998</translation>
+      <translation>Vier Bestandteile, Withers 1998</translation>
     </message>
     <message>
       <source>Three components with water, Siri 1961</source>
-      <translation type="unfinished">Drei Bestandteile mit Wasser, Siri 1961</translation>
+      <translation>Drei Bestandteile mit Wasser, Siri 1961</translation>
     </message>
     <message>
       <source>Three components with water, fat 0.9007</source>
-      <translation type="unfinished">Drei Bestandteile mit Wasser, Fett 0,9007</translation>
+      <translation>Drei Bestandteile mit Wasser, Fett 0,9007</translation>
     </message>
     <message>
       <source>Three components with water, Fuller 1992</source>
-      <translation type="unfinished">Drei Bestandteile mit Wasser, Fuller 1992</translation>
+      <translation>Drei Bestandteile mit Wasser, Fuller 1992</translation>
     </message>
     <message>
       <source>Four components, Fuller 1992</source>
-      <translation type="unfinished">Vier Bestandteile, Fuller 1992</translation>
+      <translation>Vier Bestandteile, Fuller 1992</translation>
     </message>
     <message>
       <source>Ancestry is a poor proxy for hydration and bone mineral. Four-component work finds no certain difference in fat-free density between groups; prefer Siri or a model with measured water.</source>
@@ -10784,7 +10784,7 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>body mass</source>
-      <translation type="unfinished">Körpergewicht</translation>
+      <translation>Körpergewicht</translation>
     </message>
     <message>
       <source>fat of the trunk</source>
@@ -10828,11 +10828,11 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>air displacement</source>
-      <translation type="unfinished">Luftverdrängung</translation>
+      <translation>Luftverdrängung</translation>
     </message>
     <message>
       <source>impedance</source>
-      <translation type="unfinished">Impedanz</translation>
+      <translation>Impedanz</translation>
     </message>
     <message>
       <source>— to be confirmed against the source</source>
@@ -10856,7 +10856,7 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>safety</source>
-      <translation type="unfinished">Sicherheit</translation>
+      <translation>Sicherheit</translation>
     </message>
     <message>
       <source>go on</source>
@@ -10892,11 +10892,11 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>densitometer</source>
-      <translation type="unfinished">Röntgen-Densitometrie</translation>
+      <translation>Röntgen-Densitometrie</translation>
     </message>
     <message>
       <source>underwater weighing</source>
-      <translation type="unfinished">Unterwasserwiegen</translation>
+      <translation>Unterwasserwiegen</translation>
     </message>
     <message>
       <source>mean of the three heaviest</source>

@@ -130,7 +130,7 @@ void bodyToday(PageFlow& flow, const VisitReport& visit) {
     const TestReport* richest = visit.richest();
     if (!richest || visit.withoutNumbers)
         return;
-    flow.heading(tr("Your body, and how it lies to others"));
+    flow.heading(tr("Your body, and how you compare"));
     flow.figure(
         visit.tests.size() > 2 ? 200 : 230,
         [core = coreFigure(*richest), field = fieldFigure(*richest)](QPainter& painter, const QRectF& area) {

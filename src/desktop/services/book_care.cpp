@@ -26,7 +26,7 @@ store::Verification verificationOf(const QString& path, const std::optional<stor
         found.faults.push_back({book.error().what, {}});
     if (found.sound() && !found.earlierSchema)
         store::rememberVerified(path, {found.events, found.head, found.before > 0 ? earlier->wholly : now});
-    else if (!found.cancelled)
+    else if (!found.faults.empty() || !found.cancelled)
         QFile::remove(store::verifiedFile(path));
     return found;
 }
@@ -85,8 +85,9 @@ void BookCare::verifyAfter(const std::optional<store::Verified>& earlier) {
 }
 
 void BookCare::take(const store::Verification& found) {
-    if (!found.cancelled) // what was found before is still what is known
-        verification_ = found;
+    if (found.cancelled && found.faults.empty()) // what was found before is still what is known
+        return Q_EMIT verificationCancelled();
+    verification_ = found; // damage counts, however far it was looked for
     Q_EMIT verified();
 }
 

@@ -27,6 +27,8 @@ public:
 
 Q_SIGNALS:
     void verified();
+    /// Ended before all was looked at; nothing that was looked at was damaged.
+    void verificationCancelled();
     /// A copy was made, or could not be.
     void copied(const QString& path);
     void copyFailed(const fusain::Problem& problem);

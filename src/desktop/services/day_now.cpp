@@ -5,7 +5,7 @@
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
-#include <QCoreApplication>
+#include <QObject>
 #include <algorithm>
 
 namespace fusain::desktop {
@@ -14,10 +14,6 @@ namespace {
 constexpr double soon = 120.0;      // minutes before a test in which its obstacles are pressing
 constexpr double mayStart = 20.0;   // minutes before an appointment in which starting it is offered
 constexpr double startsSoon = 10.0; // minutes before a line of the plan
-
-QString now(const char* text) {
-    return QCoreApplication::translate("DayNow", text);
-}
 
 // Who is not here yet, in order of time.
 std::vector<const DayBlock*> toCome(const DayBoard& board) {
@@ -38,10 +34,11 @@ const DayTask* firstOpen(const DayBoard& board, bool late) {
 QString nextInWords(const DayBoard& board) {
     QStringList words;
     if (const DayTask* task = firstOpen(board, false))
-        words << now("then %1 %2").arg(report::clock(task->from), report::say(std::string_view(task->title)));
+        words << QObject::tr("then %1 %2")
+                     .arg(report::clock(task->from), report::say(std::string_view(task->title)));
     const auto people = toCome(board);
     if (!people.empty())
-        words << now("next %1 %2, %3")
+        words << QObject::tr("next %1 %2, %3")
                      .arg(report::clock(people.front()->at), report::plain(people.front()->title),
                           report::say(methodTitle(people.front()->method)));
     return words.join(QStringLiteral("  ·  "));
@@ -59,10 +56,10 @@ std::optional<NowFact> badWater(Session& session, const DayBoard& board) {
     const auto obstacle = needed ? session.water().obstacle(at) : std::nullopt;
     if (!obstacle)
         return std::nullopt;
-    return NowFact{now("Nobody in the tank: %1").arg(report::say(obstacle->what)),
+    return NowFact{QObject::tr("Nobody in the tank: %1").arg(report::say(obstacle->what)),
                    report::say(obstacle->remedy),
                    NowFact::Act::LogWater,
-                   now("Log the water"),
+                   QObject::tr("Log the water"),
                    {},
                    true};
 }
@@ -70,10 +67,10 @@ std::optional<NowFact> badWater(Session& session, const DayBoard& board) {
 std::optional<NowFact> stoppedTest(Session& session, const DayBoard& board) {
     const Instant at = session.now();
     for (const DayBlock* block : toCome(board)) {
-        if (minutesBetween(at, block->at) > soon || block->method == methodHydrostatic)
+        if (minutesBetween(at, block->at) > soon)
             continue;
         if (const auto obstacle = session.obstacleToTests(block->method))
-            return NowFact{now("%1 cannot be tested at %2 yet.")
+            return NowFact{QObject::tr("%1 cannot be tested at %2 yet.")
                                .arg(report::plain(block->title), report::clock(block->at)),
                            report::say(obstacle->what) + QLatin1Char(' ') + report::say(obstacle->remedy),
                            NowFact::Act::None,
@@ -93,16 +90,16 @@ std::optional<NowFact> begun(Session& session, const DayBoard& board) {
         if (!client || common(test).state != TestState::Running ||
             !report::sameDay(common(test).startedAt, session.now()))
             continue;
-        people << now("%1 (%2)").arg(session.nameOf(*client), report::say(methodTitle(methodOf(test))));
+        people << QObject::tr("%1 (%2)").arg(session.nameOf(*client), report::say(methodTitle(methodOf(test))));
         if (first.empty() || (session.run() && session.run()->record().id == common(test).id))
             first = common(test).id;
     }
     if (people.empty())
         return std::nullopt;
-    return NowFact{now("Being measured: %1").arg(people.join(QStringLiteral(", "))),
+    return NowFact{QObject::tr("Being measured: %1").arg(people.join(QStringLiteral(", "))),
                    nextInWords(board),
                    NowFact::Act::OpenTest,
-                   now("Open the bench"),
+                   QObject::tr("Open the bench"),
                    first,
                    false};
 }
@@ -110,11 +107,11 @@ std::optional<NowFact> begun(Session& session, const DayBoard& board) {
 std::optional<NowFact> notSigned(Session& session, const DayBoard& board) {
     for (const AnyTest& test : session.book().runningTests())
         if (const auto client = session.book().client(common(test).subject.clientId))
-            return NowFact{now("%1: the test of %2 is not signed.")
+            return NowFact{QObject::tr("%1: the test of %2 is not signed.")
                                .arg(session.nameOf(*client), report::longDay(common(test).startedAt)),
                            nextInWords(board),
                            NowFact::Act::OpenTest,
-                           now("Open the test"),
+                           QObject::tr("Open the test"),
                            common(test).id,
                            false};
     return std::nullopt;
@@ -125,26 +122,26 @@ NowFact toDo(const DayBoard& board, const DayTask& task, const QString& frame) {
     if (const QString detail = report::say(task.detail); !detail.isEmpty())
         more << detail;
     if (const auto people = toCome(board); !people.empty())
-        more << now("next %1 %2, %3")
+        more << QObject::tr("next %1 %2, %3")
                     .arg(report::clock(people.front()->at), report::plain(people.front()->title),
                          report::say(methodTitle(people.front()->method)));
     return {frame.arg(report::say(std::string_view(task.title))),
             more.join(QStringLiteral("  ·  ")),
             NowFact::Act::Tick,
-            now("Done"),
+            QObject::tr("Done"),
             task.id,
             task.late};
 }
 
 std::optional<NowFact> lateWork(Session& /*session*/, const DayBoard& board) {
     const DayTask* task = firstOpen(board, true);
-    return task ? std::optional(toDo(board, *task, now("Late: %1"))) : std::nullopt;
+    return task ? std::optional(toDo(board, *task, QObject::tr("Late: %1"))) : std::nullopt;
 }
 
 std::optional<NowFact> work(Session& session, const DayBoard& board) {
     const DayTask* task = firstOpen(board, false);
     return task && minutesBetween(session.now(), task->from) <= startsSoon
-               ? std::optional(toDo(board, *task, now("Now: %1")))
+               ? std::optional(toDo(board, *task, QObject::tr("Now: %1")))
                : std::nullopt;
 }
 
@@ -155,17 +152,17 @@ std::optional<NowFact> whoComes(Session& session, const DayBoard& board) {
     const DayBlock& block = *people.front();
     const double minutes = minutesBetween(session.now(), block.at);
     NowFact fact{
-        now("%1 %2, %3")
+        QObject::tr("%1 %2, %3")
             .arg(report::clock(block.at), report::plain(block.title), report::say(methodTitle(block.method))),
-        minutes < 0.0 ? now("%1 min ago").arg(static_cast<int>(-minutes))
-                      : now("in %1 min").arg(static_cast<int>(minutes)),
+        minutes < 0.0 ? QObject::tr("%1 min ago").arg(static_cast<int>(-minutes))
+                      : QObject::tr("in %1 min").arg(static_cast<int>(minutes)),
         NowFact::Act::None,
         {},
         block.id,
         minutes < 0.0};
     if (minutes <= mayStart) {
         fact.act = NowFact::Act::StartVisit;
-        fact.button = now("Start the test");
+        fact.button = QObject::tr("Start the test");
     }
     return fact;
 }
@@ -177,8 +174,9 @@ NowFact nowOf(Session& session, const DayBoard& board) {
         if (auto fact = find(session, board))
             return *fact;
     if (board.blocks().empty())
-        return {now("Nobody is booked today."), {}, NowFact::Act::Book, now("Book…"), {}, false};
-    return {now("All of today is done."), {}, NowFact::Act::None, {}, {}, false};
+        return {
+            QObject::tr("Nobody is booked today."), {}, NowFact::Act::Book, QObject::tr("Book…"), {}, false};
+    return {QObject::tr("All of today is done."), {}, NowFact::Act::None, {}, {}, false};
 }
 
 } // namespace fusain::desktop

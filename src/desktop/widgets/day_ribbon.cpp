@@ -1,6 +1,7 @@
 #include "desktop/widgets/day_ribbon.hpp"
 
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/parts.hpp"
 #include "report/base/words.hpp"
 
 #include <QHelpEvent>
@@ -193,9 +194,9 @@ bool DayRibbon::event(QEvent* event) {
             if (areaOf(lane, each).contains(QPointF(help->pos()) / unit()))
                 block = &each;
     if (block)
-        QToolTip::showText(help->globalPos(), tr("%1 – %2  %3")
-                                                  .arg(report::clock(block->from), report::clock(block->to),
-                                                       block->text.toHtmlEscaped()));
+        QToolTip::showText(
+            help->globalPos(),
+            plainTip(tr("%1 – %2  %3").arg(report::clock(block->from), report::clock(block->to), block->text)));
     else
         QToolTip::hideText();
     return true;

@@ -1,5 +1,6 @@
 #include "desktop/bench/all/client_header.hpp"
 
+#include "core/anthropometry/ages.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
@@ -58,13 +59,17 @@ ClientHeader::ClientHeader(Session& session)
 void ClientHeader::refresh() {
     const RawTest& test = session_.run()->record();
     const auto client = session_.book().client(test.subject.clientId);
-    if (!client)
+    if (!client) { // nobody's name stands over another's test
+        for (QLabel* each : {name_, facts_, last_, note_})
+            each->clear();
+        lastOf_.clear();
         return;
+    }
     name_->setText(session_.nameOf(*client));
     facts_->setText(factsOf(*client));
     if (std::exchange(lastOf_, test.id) != test.id)
         last_->setText(lastFound(client->id));
-    const bool minor = test.subject.age < Years(18.0);
+    const bool minor = test.subject.age < anthropometry::adultAge;
     QStringList notes;
     if (minor)
         notes << (client->guardianConsent ? tr("minor, guardian's consent on file")

@@ -353,7 +353,7 @@ void DayPlace::fillPeople() {
     for (const DayBlock& block : board_.blocks()) {
         const auto* visit = board_.visit(block.id);
         const auto client = visit && block.people == 1 ? session_.book().client(visit->clientId) : std::nullopt;
-        const bool consent = client && client->ageAt(block.at) < Years(18.0) && !client->guardianConsent;
+        const bool consent = client && client->ageAt(block.at) < anthropometry::adultAge && !client->guardianConsent;
         QString state = consent ? tr("▲ guardian's consent missing") : stateWords(block.state);
         if (client && !visit->note.empty())
             state += QStringLiteral("  ·  ") + report::plain(visit->note);

@@ -22,6 +22,8 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
     layout->addLayout(inOneRow({verifyBook, backUpBook, second}));
     connect(second, &QPushButton::clicked, this, &LabBookPage::chooseSecond);
     connect(&session_.care(), &BookCare::verified, this, &LabBookPage::show);
+    connect(&session_.care(), &BookCare::verificationCancelled, this,
+            [this] { book_->setText(tr("Cancelled. Nothing new is known of the lab book.")); });
     connect(&session_.care(), &BookCare::copied, this,
             [this](const QString& path) { copies_->setText(tr("✓ Copied: %1").arg(path)); });
     connect(&session_.care(), &BookCare::copyFailed, this,
@@ -41,8 +43,6 @@ void LabBookPage::verify() {
 void LabBookPage::show() {
     if (const auto& verification = session_.care().verification())
         book_->setText(verificationWords(*verification));
-    else
-        book_->setText(tr("Not verified."));
 }
 
 // Where a second copy of each day goes: another disk, so that one does not take both.

@@ -66,6 +66,20 @@ TEST_F(DayNow, WaterIsNoMatterWhenNobodyGoesIn) {
     EXPECT_EQ(said().act, NowFact::Act::LogWater);
 }
 
+// A check that stops the tank is said as one of any other instrument.
+TEST_F(DayNow, ADueCheckOfTheTankIsSaidWhenTheWaterIsGood) {
+    for (const Instrument& instrument : session->catalogue().instruments)
+        for (const CheckDefinition& check : instrument.checks) // read far off: failed
+            ASSERT_TRUE(session->keepCheck(
+                instrument.id, check.id, check.rule.nominal,
+                std::vector<double>(static_cast<std::size_t>(check.rule.readings), check.rule.nominal + 50.0)));
+    ASSERT_TRUE(session->obstacleToTests(methodHydrostatic));
+    book(someone(), "hydrostatic", 30.0);
+    EXPECT_TRUE(said().urgent);
+    EXPECT_EQ(said().act, NowFact::Act::None);
+    EXPECT_TRUE(said().sentence.contains(QStringLiteral("cannot be tested"))) << said().sentence.toStdString();
+}
+
 TEST_F(DayNow, ATestThatHasBegunIsOpenedFromTheBand) {
     startRun();
     const std::string running = session->run()->record().id;

@@ -50,13 +50,6 @@ void FigureGrid::showFigures(std::vector<report::NamedFigure> figures) {
     arrange();
 }
 
-QWidget* FigureGrid::picture(const QString& name) const {
-    for (std::size_t i = 0; i < shown_; ++i)
-        if (cells_[i].name->text() == name)
-            return cells_[i].box;
-    return nullptr;
-}
-
 void FigureGrid::arrange() {
     const int columns = std::clamp(width() / scaled(leastWidth), 1, mostColumns);
     if (columns == std::exchange(columns_, columns))

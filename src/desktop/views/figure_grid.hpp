@@ -14,8 +14,6 @@ class FigureGrid : public QWidget {
 public:
     explicit FigureGrid(Session& session);
     void showFigures(std::vector<report::NamedFigure> figures);
-    /// The picture of this name; null where the result has none.
-    [[nodiscard]] QWidget* picture(const QString& name) const;
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

@@ -11,7 +11,6 @@
 #include "report/method/reference_rule.hpp"
 #include "report/pages/result_figures.hpp"
 
-#include <QApplication>
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QHeaderView>
@@ -230,13 +229,6 @@ void FindingsView::fillStatements(const report::TestReport& report) {
         }
         statement->setText(QStringLiteral("%1   %2").arg(i + 1).arg(report::say(report.keyPoints[i].sentence)));
         evidence->setText(report::say(report.keyPoints[i].evidence));
-    }
-}
-
-void FindingsView::choosePicture(const QString& name) {
-    if (QWidget* picture = pictures_->picture(name)) {
-        QApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest);
-        page_->ensureWidgetVisible(picture, 0, 0);
     }
 }
 

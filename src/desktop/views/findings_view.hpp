@@ -24,8 +24,6 @@ public:
     void showTest(const AnyTest& test);
     /// For somebody without a test.
     void showNothing();
-    /// Brings the picture of this name into view, e.g. "Arc", where the result has it.
-    void choosePicture(const QString& name);
 
 private:
     void fillSheet(const report::TestReport& report);

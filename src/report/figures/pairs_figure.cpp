@@ -57,8 +57,9 @@ void paintPart(QPainter& painter, const Frame& frame, const PairsModel::Part& pa
         painter.drawLine(QPointF(at, y + 7), QPointF(at, y + 15));
         painter.drawLine(QPointF(at - 4, y + 15), QPointF(at + 4, y + 15));
     }
-    paintSpindle(painter, {0.0, std::max(part.half * frame.perKilogram, leastHalf), false}, x, 1.0, y, 8.0,
-                 palette);
+    paintSpindle(painter,
+                 {0.0, part.half > 0.0 ? std::max(part.half * frame.perKilogram, leastHalf) : 0.0, false}, x,
+                 1.0, y, 8.0, palette);
     painter.setFont(numberFont(12, Weight::SemiBold));
     painter.setPen(palette.ink);
     painter.drawText(QRectF(x - 34, y - 26, 68, 15), Qt::AlignCenter, number(part.kilograms, decimals));

@@ -78,8 +78,8 @@ void paintMark(QPainter& painter, const QRectF& cell, const BoardTrial& trial, c
         painter.drawLine(QPointF(x, y - height), QPointF(x, y + height));
         return;
     }
-    // A reading finer than the picture is a lens all the same.
-    const double half = std::max(trial.half, leastHalf / drawn.perUnit(cell));
+    // A reading finer than the picture is a lens all the same; one without an interval is a bare line.
+    const double half = trial.half > 0.0 ? std::max(trial.half, leastHalf / drawn.perUnit(cell)) : 0.0;
     report::paintSpindle(painter, {trial.value, half, trial.state != BoardTrial::State::Used},
                          cell.left() + margin - axisOf(drawn.model).first * drawn.perUnit(cell),
                          drawn.perUnit(cell), y, height, palette);

@@ -426,8 +426,10 @@ void DayPlace::openPerson(const QString& row) {
     const std::string id = row.section(QLatin1Char(':'), 1).toStdString();
     if (row.startsWith(QLatin1String("test:")))
         return openTest(id);
-    ribbon_->choose(report::plain(id));
-    startSelected();
+    ribbon_->choose(report::plain(id)); // a list starts nobody's test
+    if (const auto* visit = board_.visit(id); visit && !visit->testId.empty())
+        return openTest(visit->testId);
+    ribbon_->setFocus();
 }
 
 void DayPlace::fillWeek() {

@@ -4,6 +4,7 @@
 #include "desktop/views/talk_view.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/window/shell.hpp"
+#include "report/pages/talk_pages.hpp"
 #include "support/pdf_text.hpp"
 
 #include <QRegularExpression>
@@ -146,7 +147,7 @@ TEST_F(Talk, WhatWasDrawnStaysOnItsSceneAndGoesWithThePage) {
     EXPECT_TRUE(sheet->lines().empty());
     QTest::keyClick(&talk, Qt::Key_Backspace);
     EXPECT_EQ(sheet->lines().size(), 1u);
-    EXPECT_EQ(talk.pinned(), std::set{0});
+    EXPECT_EQ(talk.marks().chosen, std::set{0});
     const QString path = folder->filePath(QStringLiteral("talk.pdf"));
     ASSERT_TRUE(talk.saveTo(path));
     const std::string words =
@@ -157,6 +158,75 @@ TEST_F(Talk, WhatWasDrawnStaysOnItsSceneAndGoesWithThePage) {
     QTest::keyClick(&talk, Qt::Key_C);
     EXPECT_TRUE(sheet->lines().empty());
     EXPECT_FALSE(talk.saveTo(QStringLiteral("/nowhere/talk.pdf")));
+}
+
+TEST_F(Talk, WhatWasDrawnIsThereAgainAndBehindTheClientsPages) {
+    const auto pagesOf = [&] {
+        return report::clientCopy(visitOf("goran")).pageCount();
+    };
+    const int before = pagesOf();
+    {
+        TalkView talk(*session, visitOf("goran"));
+        talk.show();
+        ASSERT_TRUE(QTest::qWaitForWindowExposed(&talk));
+        auto* sheet = talk.findChild<PenSheet*>();
+        QTest::keyClick(&talk, Qt::Key_P);
+        QTest::mouseClick(sheet, Qt::LeftButton, {}, {40, 40}); // a dot
+        QTest::keyClick(&talk, Qt::Key_K);
+        QTest::keyClick(&talk, Qt::Key_Escape);
+    }
+    TalkView again(*session, visitOf("goran"));
+    EXPECT_EQ(again.findChild<PenSheet*>()->lines().size(), 1u);
+    EXPECT_EQ(again.marks().chosen, std::set{0});
+    EXPECT_EQ(pagesOf(), before + 1);
+    EXPECT_TRUE(visitOf("dov").marks.empty()); // nobody else's
+    // A dot is seen.
+    QImage image(200, 100, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter painter(&image);
+    report::paintLines(painter, image.rect(), {{{0.5, 0.5}}}, 6.0, Qt::black);
+    EXPECT_EQ(image.pixelColor(100, 50), QColor(Qt::black));
+    EXPECT_EQ(image.pixelColor(20, 20), QColor(Qt::white));
+}
+
+TEST_F(Talk, ScenesAreOrderedAndLeftOut) {
+    TalkView talk(*session, visitOf("goran"));
+    const auto order = about(talk.scenes());
+    QTest::keyClick(&talk, Qt::Key_Right, Qt::ShiftModifier); // today comes second
+    EXPECT_EQ(talk.scene(), 1);
+    EXPECT_EQ(talk.scenes().front().about, order[1]);
+    EXPECT_EQ(talk.scenes()[1].about, order[0]);
+    QTest::keyClick(&talk, Qt::Key_Left, Qt::ShiftModifier);
+    QTest::keyClick(&talk, Qt::Key_Left, Qt::ShiftModifier); // there is no place before the first
+    EXPECT_EQ(about(talk.scenes()), order);
+    QTest::keyClick(&talk, Qt::Key_Space);
+    QTest::keyClick(&talk, Qt::Key_X);
+    QTest::keyClick(&talk, Qt::Key_Home);
+    QTest::keyClick(&talk, Qt::Key_Space);
+    EXPECT_EQ(talk.scene(), 2);
+    QTest::keyClick(&talk, Qt::Key_Backspace);
+    EXPECT_EQ(talk.scene(), 0);
+}
+
+TEST_F(Talk, ThePlanIsTriedWithinItsGuardsAndNothingIsStored) {
+    TalkView talk(*session, visitOf("goran"));
+    const auto plan = std::ranges::find(talk.scenes(), About::Plan, &report::TalkScene::about);
+    ASSERT_NE(plan, talk.scenes().end());
+    const double kept = visitOf("goran").plan->intake.value();
+    talk.tryEnergy(KilocaloriesPerDay(-50.0)); // not before its scene is shown
+    EXPECT_EQ(talk.scenes().front().headline, report::talkScenes(visitOf("goran")).front().headline);
+    talk.goTo(static_cast<int>(plan - talk.scenes().begin()));
+    const QString before = plan->headline, words = plan->below;
+    QTest::keyClick(&talk, Qt::Key_Down);
+    EXPECT_NE(talk.scenes()[static_cast<std::size_t>(talk.scene())].below, words);
+    QTest::keyClick(&talk, Qt::Key_Up);
+    EXPECT_EQ(talk.scenes()[static_cast<std::size_t>(talk.scene())].headline, before);
+    for (int i = 0; i < 60; ++i)
+        QTest::keyClick(&talk, Qt::Key_Down);
+    const auto* refused = talk.findChild<QLabel*>(QStringLiteral("warning"));
+    EXPECT_TRUE(refused->isVisibleTo(&talk));
+    EXPECT_TRUE(refused->text().contains(QStringLiteral("rest"))) << refused->text().toStdString();
+    EXPECT_EQ(visitOf("goran").plan->intake.value(), kept);
 }
 
 TEST_F(Talk, TheKeyOpensTheVisitOfTheChosenClient) {

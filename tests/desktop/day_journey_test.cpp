@@ -5,6 +5,7 @@
 #include "desktop/services/water_book.hpp"
 #include "support/journey.hpp"
 
+#include <QAbstractItemModelTester>
 #include <QMessageBox>
 
 #include <QFile>
@@ -307,11 +308,16 @@ TEST_F(Day, ACodeThatIsPartOfAnotherIsSomebodyElse) {
 TEST_F(Day, TheWeekShowsAllOfIt) {
     book("dxa", "2026-03-13T09:00:00.000Z");
     shell->day().showWeek(true);
-    for (auto* each : day().findChildren<QTableWidget*>())
-        if (each->accessibleName() == QLatin1String("The week")) {
-            ASSERT_EQ(each->columnCount(), 7);
-            EXPECT_TRUE(each->item(0, 4)->text().contains(QStringLiteral("Ailsa"))); // Friday
-        }
+    auto* week = day().findChild<WeekPage*>();
+    ASSERT_TRUE(week);
+    const QAbstractItemModelTester tester(week->model());
+    ASSERT_EQ(week->model()->columnCount(), 7);
+    EXPECT_TRUE(week->model()->index(0, 4).data().toString().contains(QStringLiteral("Ailsa"))); // Friday
+    EXPECT_TRUE(week->model()->headerData(4, Qt::Horizontal).toString().contains(QStringLiteral("13")));
+    week->setCurrentIndex(week->model()->index(0, 5));
+    QTest::keyClick(week, Qt::Key_Return); // a day without appointments opens as well
+    EXPECT_TRUE(shell->day().where() == QLatin1String("Day"));
+    EXPECT_TRUE(day().findChild<QLabel*>(QStringLiteral("title"))->text().contains(QStringLiteral("14")));
 }
 
 } // namespace

@@ -34,7 +34,7 @@ const DayTask* firstOpen(const DayBoard& board, bool late) {
 QString nextInWords(const DayBoard& board) {
     QStringList words;
     if (const DayTask* task = firstOpen(board, false))
-        words << QObject::tr("then %1 %2")
+        words << QObject::tr("to do %1 %2")
                      .arg(report::clock(task->from), report::say(std::string_view(task->title)));
     const auto people = toCome(board);
     if (!people.empty())

@@ -107,6 +107,10 @@ const report::Palette& Session::palette() const {
     return dark_ ? report::darkPalette() : report::lightPalette();
 }
 
+report::PenMarks& Session::marksOf(const std::string& client, Instant day) {
+    return marks_[{client, QDateTime::fromMSecsSinceEpoch(day.milliseconds).date().toJulianDay()}];
+}
+
 void Session::setNamesHidden(bool hidden) {
     namesHidden_ = hidden;
     Q_EMIT changed();

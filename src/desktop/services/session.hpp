@@ -4,6 +4,7 @@
 #include "link/connection/instrument_hub.hpp"
 #include "procedure/method/procedure.hpp"
 #include "report/base/letterhead.hpp"
+#include "report/base/pen_marks.hpp"
 #include "report/base/style.hpp"
 #include "store/book/lab_book.hpp"
 
@@ -70,6 +71,9 @@ public:
     /// Black on white or white on black; what the desktop asks for until the person has chosen.
     [[nodiscard]] bool highContrast() const { return highContrast_; }
     void setHighContrast(bool high);
+    /// What was drawn and chosen while a visit was talked over; forgotten when the program ends.
+    /// @param visit the client and the day
+    report::PenMarks& marksOf(const std::string& client, Instant day);
     /// Something of the account's own, for the person at the bench.
     [[nodiscard]] QVariant ofPerson(const QString& key, const QVariant& otherwise = {}) const;
     void setOfPerson(const QString& key, const QVariant& value);
@@ -167,6 +171,7 @@ private:
     link::InstrumentHub hub_; // outlives the recordings
     Staff atTheBench_;
     bool namesHidden_ = false;
+    std::map<std::pair<std::string, qint64>, report::PenMarks> marks_; ///< by client and day
     bool dark_ = false, highContrast_ = false;
     void recallLook();
     bool practice_ = false, forgets_ = false;

@@ -36,14 +36,14 @@ void addPlan(Session& session, report::VisitReport& visit, const report::TestRep
         kept.empty() || !json ? Expected<PlanRequest>(tl::unexpected(Problem{})) : planRequestFromJson(*json);
     if (!request)
         return;
-    visit.planWeeks = request->weeks;
+    visit.planRequest = *request;
     const TestSubject& who = richest.record().subject;
     const auto asked = askedOf(session.catalogue().screening, screeningOf(session.book(), visit.client.id),
                                who.sex, who.age, session.now());
-    if (auto plan = makePlan(planSubject(who, *richest.composition(),
-                                         {request->athlete, asked,
-                                          hasLowLimbLean(richest.computed, richest.references.limbLean)}),
-                             *request))
+    visit.planSubject = planSubject(
+        who, *richest.composition(),
+        {request->athlete, asked, hasLowLimbLean(richest.computed, richest.references.limbLean)});
+    if (auto plan = makePlan(*visit.planSubject, *request))
         visit.plan = std::move(*plan);
 }
 
@@ -134,6 +134,7 @@ Expected<report::VisitReport> visitReportOn(Session& session, const Client& clie
         addPlan(session, visit, *richest);
     }
     addNext(session, visit);
+    visit.marks = session.marksOf(client.id, day);
     return visit;
 }
 

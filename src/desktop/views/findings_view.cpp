@@ -77,7 +77,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     }
     inside->addWidget(rule_);
     inside->addWidget(pictures_);
-    inside->addWidget(label(tr("Everything that can be said"), "heading"));
+    inside->addWidget(label(tr("All findings"), "heading"));
     inside->addWidget(sentences_);
     inside->addWidget(whatIfRow);
     inside->addWidget(whatIfNote_);

@@ -4,13 +4,14 @@
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "report/base/words.hpp"
+#include "report/method/parts.hpp"
+#include "report/pages/talk_pages.hpp"
 
 #include <QFileDialog>
 #include <QGuiApplication>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
-#include <QPdfWriter>
 #include <QScreen>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -26,11 +27,7 @@ FigureView::Paint enlarged(const report::NamedFigure& figure, const QString& lan
                            const report::Palette& palette) {
     return [figure, language, &palette](QPainter& painter, const QRectF& area) {
         const report::InLanguage inTheirs(language);
-        painter.save();
-        painter.translate(area.topLeft());
-        painter.scale(larger, larger);
-        figure.paint(painter, QRectF(0, 0, area.width() / larger, area.height() / larger), palette);
-        painter.restore();
+        report::paintScaled(painter, area, larger, figure, palette);
     };
 }
 
@@ -53,23 +50,9 @@ void PenSheet::setWriting(bool on) {
     setCursor(on ? Qt::CrossCursor : Qt::ArrowCursor);
 }
 
-void PenSheet::paint(QPainter& painter, const QRectF& area, const std::vector<Line>& lines,
-                     const QColor& colour) {
-    painter.save();
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(colour, penWidth, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    for (const Line& line : lines) {
-        QPolygonF points;
-        for (const QPointF& point : line)
-            points << QPointF(area.left() + point.x() * area.width(), area.top() + point.y() * area.height());
-        painter.drawPolyline(points);
-    }
-    painter.restore();
-}
-
 void PenSheet::paintEvent(QPaintEvent* /*event*/) {
     QPainter painter(this);
-    paint(painter, rect(), lines_, colour_);
+    report::paintLines(painter, rect(), lines_, penWidth, colour_);
 }
 
 QPointF PenSheet::share(const QPointF& place) const {
@@ -78,6 +61,7 @@ QPointF PenSheet::share(const QPointF& place) const {
 
 void PenSheet::mousePressEvent(QMouseEvent* event) {
     lines_.push_back({share(event->position())});
+    update();
 }
 
 void PenSheet::mouseMoveEvent(QMouseEvent* event) {
@@ -92,37 +76,31 @@ void PenSheet::mouseReleaseEvent(QMouseEvent* /*event*/) {
 }
 
 TalkView::TalkView(Session& session, report::VisitReport visit, QWidget* parent)
-    : QDialog(parent), session_(session), language_(QString::fromStdString(visit.client.language)),
-      person_(session.nameOf(visit.client)), name_(label({}, "talkName")), headline_(label({}, "talkHeadline")),
-      below_(label({}, "talkBelow")), foot_(label({}, "talkFoot", false)), keys_(label({}, "soft", false)),
+    : QDialog(parent), session_(session), visit_(std::move(visit)), name_(label({}, "talkName")),
+      headline_(label({}, "talkHeadline")), below_(label({}, "talkBelow")), refused_(label({}, "warning")),
+      foot_(label({}, "talkFoot", false)), keys_(label({}, "soft", false)),
       picture_(new FigureView(tr("Picture"), 300)), pen_(new PenSheet(picture_)),
-      notes_(label(report::talkNotes(visit).join(QLatin1Char('\n')), "talkNotes")) {
+      notes_(label(report::talkNotes(visit_).join(QLatin1Char('\n')), "talkNotes")) {
     setWindowTitle(tr("Talk"));
     setObjectName(QStringLiteral("talk"));
     fileName_ = safeFileName(QStringLiteral("%1-%2-talk.pdf")
-                                 .arg(QString::fromStdString(visit.client.code), report::day(visit.day())));
-    visit.namesHidden = visit.namesHidden || session.namesHidden();
-    {
-        const report::InLanguage theirs(language_);
-        scenes_ = report::talkScenes(visit);
-    }
-    drawn_.resize(scenes_.size());
+                                 .arg(QString::fromStdString(visit_.client.code), report::day(visit_.day())));
+    visit_.namesHidden = visit_.namesHidden || session.namesHidden();
+    fillScenes();
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(scaled(72), scaled(40), scaled(72), scaled(24));
     layout->setSpacing(scaled(8));
-    for (QWidget* part : std::initializer_list<QWidget*>{name_, headline_, below_})
+    for (QWidget* part : std::initializer_list<QWidget*>{name_, headline_, below_, refused_})
         layout->addWidget(part);
     layout->addSpacing(scaled(16));
     layout->addWidget(picture_, 1);
     layout->addStretch(); // under a scene without a picture
     layout->addWidget(notes_);
-    auto* last = new QHBoxLayout;
-    last->addWidget(foot_, 1);
-    last->addWidget(keys_);
-    layout->addLayout(last);
+    layout->addWidget(foot_);
+    layout->addWidget(keys_);
     picture_->setFocusPolicy(Qt::NoFocus); // the arrows go from scene to scene
     notes_->hide();
-    connect(pen_, &PenSheet::drawn, this, [this] { drawn_[static_cast<std::size_t>(scene_)] = pen_->lines(); });
+    connect(pen_, &PenSheet::drawn, this, &TalkView::keepDrawing);
     setFocusPolicy(Qt::StrongFocus);
     // On the screen that the client sees, where there are two.
     const auto screens = QGuiApplication::screens();
@@ -134,9 +112,29 @@ TalkView::TalkView(Session& session, report::VisitReport visit, QWidget* parent)
     goTo(0);
 }
 
+// In the order in which they stand, once there is one.
+void TalkView::fillScenes() {
+    const report::InLanguage theirs(QString::fromStdString(visit_.client.language));
+    auto fresh = report::talkScenes(visit_);
+    const auto place = [this](const report::TalkScene& scene) {
+        return std::ranges::find(scenes_, scene.about, &report::TalkScene::about) - scenes_.begin();
+    };
+    std::ranges::stable_sort(fresh, {}, place);
+    scenes_ = std::move(fresh);
+}
+
 void TalkView::goTo(int scene) {
     if (scene >= 0 && scene < static_cast<int>(scenes_.size()))
         showScene(scene);
+}
+
+// To the next scene that is not left out.
+void TalkView::step(int by) {
+    int scene = scene_ + by;
+    while (scene >= 0 && scene < static_cast<int>(scenes_.size()) &&
+           leftOut_.contains(static_cast<int>(scenes_[static_cast<std::size_t>(scene)].about)))
+        scene += by;
+    goTo(scene);
 }
 
 void TalkView::showScene(int scene) {
@@ -146,24 +144,33 @@ void TalkView::showScene(int scene) {
     announce(headline_, shown.headline);
     below_->setText(shown.below);
     below_->setVisible(!shown.below.isEmpty());
+    refused_->hide();
     picture_->setVisible(shown.picture.has_value());
     if (shown.picture)
-        picture_->setPaint(enlarged(*shown.picture, language_, session_.palette()));
+        picture_->setPaint(enlarged(*shown.picture, QString::fromStdString(visit_.client.language),
+                                    session_.palette()));
     pen_->setGeometry(picture_->rect());
-    pen_->showLines(drawn_[static_cast<std::size_t>(scene)], session_.palette());
+    const auto drawn = visit_.marks.drawn.find(aboutNow());
+    pen_->showLines(drawn == visit_.marks.drawn.end() ? std::vector<PenSheet::Line>{} : drawn->second.lines,
+                    session_.palette());
     showFoot();
 }
 
 void TalkView::showFoot() {
     QStringList names;
     for (int i = 0; i < static_cast<int>(scenes_.size()); ++i) {
-        const QString name = scenes_[static_cast<std::size_t>(i)].name;
+        const report::TalkScene& scene = scenes_[static_cast<std::size_t>(i)];
+        const int about = static_cast<int>(scene.about);
+        const QString name = leftOut_.contains(about) ? tr("(%1)").arg(scene.name) : scene.name;
         names << (i == scene_ ? QStringLiteral("▸ ") : QString()) + name +
-                     (pinned_.contains(i) ? QStringLiteral(" ✓") : QString());
+                     (visit_.marks.chosen.contains(about) ? QStringLiteral(" ✓") : QString());
     }
     foot_->setText(names.join(QStringLiteral("      ")));
-    keys_->setText((pen_->writing() ? tr("P pen away  C clear") : tr("P pen")) +
-                   tr("  ·  K keep for the page  ·  S save  ·  Tab notes  ·  Space next  ·  Esc close"));
+    QStringList keys{pen_->writing() ? tr("P pen away, C clear") : tr("P pen"), tr("K take along"), tr("S save"),
+                     tr("X leave out"), tr("Tab notes"), tr("Space next"), tr("Esc close")};
+    if (scenes_[static_cast<std::size_t>(scene_)].about == report::TalkScene::About::Plan)
+        keys.prepend(tr("↑ ↓ other energy"));
+    keys_->setText(keys.join(QStringLiteral("  ·  ")));
 }
 
 void TalkView::setPen(bool on) {
@@ -175,33 +182,86 @@ void TalkView::setNotes(bool on) {
     notes_->setVisible(on);
 }
 
+// What was drawn and chosen is with the visit at once: closing loses nothing.
+void TalkView::keepDrawing() {
+    if (pen_->lines().empty())
+        visit_.marks.drawn.erase(aboutNow());
+    else
+        visit_.marks.drawn[aboutNow()] = {QSizeF(picture_->size()) / larger, pen_->lines()};
+    session_.marksOf(visit_.client.id, visit_.day()) = visit_.marks;
+}
+
 void TalkView::pin() {
-    if (!pinned_.erase(scene_))
-        pinned_.insert(scene_);
+    if (!visit_.marks.chosen.erase(aboutNow()))
+        visit_.marks.chosen.insert(aboutNow());
+    keepDrawing();
     showFoot();
 }
 
+void TalkView::leaveOut() {
+    if (!leftOut_.erase(aboutNow()))
+        leftOut_.insert(aboutNow());
+    showFoot();
+}
+
+void TalkView::moveScene(int by) {
+    const int to = scene_ + by;
+    if (to < 0 || to >= static_cast<int>(scenes_.size()))
+        return;
+    std::swap(scenes_[static_cast<std::size_t>(scene_)], scenes_[static_cast<std::size_t>(to)]);
+    scene_ = to;
+    showFoot();
+}
+
+void TalkView::tryEnergy(KilocaloriesPerDay more) {
+    if (!visit_.planSubject || scenes_[static_cast<std::size_t>(scene_)].about != report::TalkScene::About::Plan)
+        return;
+    PlanRequest wished = visit_.planRequest;
+    wished.change = wished.change + more;
+    auto plan = makePlan(*visit_.planSubject, wished);
+    if (!plan) {
+        const report::InLanguage theirs(QString::fromStdString(visit_.client.language));
+        announce(refused_, report::say(plan.error().what));
+        refused_->show();
+        return;
+    }
+    visit_.planRequest = wished;
+    visit_.plan = std::move(*plan);
+    fillScenes();
+    showScene(scene_);
+}
+
 void TalkView::keyPressEvent(QKeyEvent* event) {
+    constexpr KilocaloriesPerDay aStep(50.0);
+    const bool shift = event->modifiers().testFlag(Qt::ShiftModifier);
     switch (event->key()) {
     case Qt::Key_Space:
-    case Qt::Key_Right:
     case Qt::Key_PageDown:
-        return goTo(scene_ + 1);
+        return step(1);
+    case Qt::Key_Right:
+        return shift ? moveScene(1) : step(1);
     case Qt::Key_Backspace:
-    case Qt::Key_Left:
     case Qt::Key_PageUp:
-        return goTo(scene_ - 1);
+        return step(-1);
+    case Qt::Key_Left:
+        return shift ? moveScene(-1) : step(-1);
     case Qt::Key_Home:
         return goTo(0);
     case Qt::Key_End:
         return goTo(static_cast<int>(scenes_.size()) - 1);
+    case Qt::Key_Up:
+        return tryEnergy(aStep);
+    case Qt::Key_Down:
+        return tryEnergy(-aStep);
     case Qt::Key_P:
         return setPen(!pen_->writing());
     case Qt::Key_C:
-        drawn_[static_cast<std::size_t>(scene_)].clear();
-        return pen_->showLines({}, session_.palette());
+        pen_->showLines({}, session_.palette());
+        return keepDrawing();
     case Qt::Key_K:
         return pin();
+    case Qt::Key_X:
+        return leaveOut();
     case Qt::Key_S:
         return save();
     case Qt::Key_Tab:
@@ -224,57 +284,8 @@ void TalkView::save() {
 }
 
 Expected<void> TalkView::saveTo(const QString& path) {
-    QPdfWriter writer(path);
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setPageOrientation(QPageLayout::Landscape);
-    writer.setTitle(tr("What was talked over"));
-    QPainter painter;
-    if (!painter.begin(&writer))
-        return failure({FUSAIN_TEXT("The page could not be written."), {}}, path.toStdString(),
-                       {FUSAIN_TEXT("Check that the disk is connected and may be written."), {}});
-    const report::InLanguage theirs(language_);
-    constexpr double across = 1200.0; // units of a page, as of a screen
-    const double scale = writer.width() / across;
-    bool first = true;
-    for (int scene = 0; scene < static_cast<int>(scenes_.size()); ++scene) {
-        if (!pinned_.empty() && !pinned_.contains(scene))
-            continue;
-        if (!std::exchange(first, false))
-            writer.newPage();
-        painter.save();
-        painter.scale(scale, scale);
-        paintPage(painter, QRectF(0, 0, across, writer.height() / scale), scene);
-        painter.restore();
-    }
-    return painter.end() ? Expected<void>()
-                         : failure({FUSAIN_TEXT("The page could not be written."), {}}, path.toStdString(),
-                                   {FUSAIN_TEXT("Check that the disk is not full."), {}});
-}
-
-void TalkView::paintPage(QPainter& painter, const QRectF& page, int scene) {
-    const report::TalkScene& shown = scenes_[static_cast<std::size_t>(scene)];
-    const report::Palette& palette = report::printPalette();
-    double y = page.top();
-    const auto say = [&](const QString& words, const QFont& font, const QColor& colour) {
-        painter.setFont(font);
-        painter.setPen(colour);
-        QRectF taken;
-        painter.drawText(QRectF(page.left(), y, page.width(), page.height()), Qt::TextWordWrap, words, &taken);
-        y = taken.bottom() + 10.0;
-    };
-    say(QStringLiteral("%1  ·  %2").arg(person_, shown.name), report::textFont(16), palette.softInk);
-    say(shown.headline, report::textFont(34, report::Weight::Bold), palette.ink);
-    if (!shown.below.isEmpty())
-        say(shown.below, report::textFont(19), palette.softInk);
-    if (!shown.picture)
-        return;
-    const QRectF area(page.left(), y + 12.0, page.width(), page.bottom() - y - 12.0);
-    painter.save();
-    painter.translate(area.topLeft());
-    painter.scale(larger, larger);
-    shown.picture->paint(painter, QRectF(0, 0, area.width() / larger, area.height() / larger), palette);
-    painter.restore();
-    PenSheet::paint(painter, area, drawn_[static_cast<std::size_t>(scene)], palette.aril);
+    const report::InLanguage theirs(QString::fromStdString(visit_.client.language));
+    return report::writePdf(report::talkPages(visit_), path, tr("What was talked over"));
 }
 
 } // namespace fusain::desktop

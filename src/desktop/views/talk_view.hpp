@@ -15,15 +15,11 @@ class PenSheet : public QWidget {
     Q_OBJECT
 public:
     explicit PenSheet(QWidget* over);
-    /// Lines in shares of the sheet, so that they stay where they were drawn when it changes its size.
-    using Line = std::vector<QPointF>;
+    using Line = report::PenMarks::Line;
     void showLines(std::vector<Line> lines, const report::Palette& palette);
     void setWriting(bool on);
     [[nodiscard]] bool writing() const { return writing_; }
     [[nodiscard]] const std::vector<Line>& lines() const { return lines_; }
-    /// Draws lines into an area, as they lie on the sheet.
-    static void paint(QPainter& painter, const QRectF& area, const std::vector<Line>& lines,
-                      const QColor& colour);
 
 Q_SIGNALS:
     void drawn();
@@ -55,8 +51,15 @@ public:
     void setNotes(bool on);
     /// Chooses the scene for the pages that the client takes along, or takes it out.
     void pin();
-    [[nodiscard]] const std::set<int>& pinned() const { return pinned_; }
-    /// Writes the pinned scenes, or all when none is, with what was drawn on them. One page each.
+    /// Leaves the scene out of the talk, or takes it in again.
+    void leaveOut();
+    /// Moves the scene one place earlier or later.
+    void moveScene(int by);
+    /// What the plan would be with so much more or less energy a day; refused where a plan must not be.
+    void tryEnergy(KilocaloriesPerDay more);
+    /// What was drawn and chosen, by what the scenes are about. It stays with the visit when the view closes.
+    [[nodiscard]] const report::PenMarks& marks() const { return visit_.marks; }
+    /// Writes the pinned scenes, or all when none is, with what was drawn on them.
     Expected<void> saveTo(const QString& path);
 
 protected:
@@ -64,18 +67,21 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    [[nodiscard]] int aboutNow() const { return static_cast<int>(scenes_[static_cast<std::size_t>(scene_)].about); }
+    void step(int by);
+    void fillScenes();
     void showScene(int scene);
     void showFoot();
+    void keepDrawing();
     void save();
-    void paintPage(QPainter& painter, const QRectF& page, int scene);
 
     Session& session_;
-    QString language_, person_, fileName_;
+    report::VisitReport visit_;
+    QString fileName_;
     std::vector<report::TalkScene> scenes_;
-    std::vector<std::vector<PenSheet::Line>> drawn_; ///< on each scene
-    std::set<int> pinned_;
+    std::set<int> leftOut_; ///< by what they are about
     int scene_ = -1;
-    QLabel *name_, *headline_, *below_, *foot_, *keys_;
+    QLabel *name_, *headline_, *below_, *refused_, *foot_, *keys_;
     FigureView* picture_;
     PenSheet* pen_;
     QLabel* notes_;

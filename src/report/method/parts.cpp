@@ -38,13 +38,18 @@ void limbsInWords(PageFlow& flow, const anthropometry::LimbBalance& limbs, const
                              : tr("right and left alike, as far as this test can tell"));
 }
 
+void paintScaled(QPainter& painter, const QRectF& area, double scale, const NamedFigure& figure,
+                 const Palette& palette) {
+    painter.save();
+    painter.translate(area.topLeft());
+    painter.scale(scale, scale);
+    figure.paint(painter, QRectF(0, 0, area.width() / scale, area.height() / scale), palette);
+    painter.restore();
+}
+
 void figureOnPaper(PageFlow& flow, const NamedFigure& figure, double height) {
     flow.figure(height, [figure](QPainter& painter, const QRectF& area) {
-        painter.save();
-        painter.translate(area.topLeft());
-        painter.scale(0.75, 0.75);
-        figure.paint(painter, QRectF(0, 0, area.width() / 0.75, area.height() / 0.75), printPalette());
-        painter.restore();
+        paintScaled(painter, area, onPaper, figure, printPalette());
     });
 }
 

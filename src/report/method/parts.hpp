@@ -16,6 +16,11 @@ namespace fusain::report {
 void wordsRow(PageFlow& flow, const QString& name, const QString& words);
 /// Whether a pair of limbs differs, in plain words.
 void limbsInWords(PageFlow& flow, const anthropometry::LimbBalance& limbs, const QString& name);
+/// A picture larger or smaller than it is drawn, its letters with it.
+void paintScaled(QPainter& painter, const QRectF& area, double scale, const NamedFigure& figure,
+                 const Palette& palette);
+/// Of a picture that was drawn for the screen, so that its letters fit the page.
+inline constexpr double onPaper = 0.75;
 /// A picture that was drawn for the screen, on paper at three quarters. @param height of the room on the page
 void figureOnPaper(PageFlow& flow, const NamedFigure& figure, double height);
 /// One scale under the other.

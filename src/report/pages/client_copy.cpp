@@ -128,8 +128,8 @@ QString changeInWords(const Change& change, const QString& what, const TestRepor
         return tr("%1: no measurable change (a smaller change would be within the error of the test).")
             .arg(what);
     if (report.withoutNumbers)
-        return change.difference < 0.0 ? tr("%1: less than then.").arg(what)
-                                       : tr("%1: more than then.").arg(what);
+        return change.difference < 0.0 ? tr("%1: less than at that test.").arg(what)
+                                       : tr("%1: more than at that test.").arg(what);
     const QString size = say(show(Kilograms(std::abs(change.difference)), report.units));
     return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size) : tr("%1: %2 more.").arg(what, size);
 }

@@ -27,8 +27,8 @@ QString fatChange(const Change& change, const VisitReport& visit) {
     if (!change.real())
         return tr("No measurable change in your fat.");
     if (visit.withoutNumbers)
-        return change.difference < 0.0 ? tr("You have less fat than then.")
-                                       : tr("You have more fat than then.");
+        return change.difference < 0.0 ? tr("You have less fat than at that test.")
+                                       : tr("You have more fat than at that test.");
     return (change.difference < 0.0 ? tr("You have lost about %1 of fat.")
                                     : tr("You have gained about %1 of fat."))
         .arg(massInWords(change.difference, visit));
@@ -53,7 +53,7 @@ std::optional<TalkScene> today(const VisitReport& visit) {
     TalkScene scene{About::Today, tr("Today"), {}, {}, {}};
     const TestReport* richest = visit.richest();
     if (!richest || visit.withoutNumbers) {
-        scene.headline = richest ? tr("The measurement went well.") : tr("A first point to follow you from.");
+        scene.headline = richest ? tr("The measurement went well.") : tr("This is your starting point.");
         scene.below = richest ? QString() : tr("What was measured today is good for following you over time.");
         return scene;
     }
@@ -136,7 +136,7 @@ std::optional<TalkScene> thePlan(const VisitReport& visit) {
     const Plan& plan = *visit.plan;
     TalkScene scene{About::Plan, tr("The plan"), {}, {}, {}};
     scene.headline = tr("In %1 weeks you would most likely weigh %2 to %3.")
-                         .arg(visit.planWeeks)
+                         .arg(visit.planRequest.weeks)
                          .arg(QString::fromStdString(show(plan.points.back().lowest, visit.units, 0).number),
                               say(show(plan.points.back().highest, visit.units, 0)));
     const double from = 50.0 * std::floor(plan.intake.value() / 50.0);

@@ -5,9 +5,10 @@
 #include "report/figures/course_figure.hpp"
 #include "report/figures/spindles_figure.hpp"
 #include "report/figures/trend_figure.hpp"
-#include "report/method/reference_rule.hpp"
+#include "report/method/parts.hpp"
 #include "report/pages/preparation_page.hpp"
 #include "report/pages/result_figures.hpp"
+#include "report/pages/talk_pages.hpp"
 #include "report/pages/trend_model.hpp"
 
 #include <QCoreApplication>
@@ -50,25 +51,14 @@ QString personOf(const VisitReport& visit) {
     return plain(visit.namesHidden ? visit.client.code : visit.client.name);
 }
 
-// A screen figure on paper, drawn smaller so that its letters fit the page.
-void paintScaled(QPainter& painter, const QRectF& area, double scale, const NamedFigure& figure) {
-    painter.save();
-    painter.translate(area.topLeft());
-    painter.scale(scale, scale);
-    figure.paint(painter, QRectF(0, 0, area.width() / scale, area.height() / scale), printPalette());
-    painter.restore();
-}
-
 void spindles(PageFlow& flow, const MethodsOfADay& across) {
     const auto rows = spindlesOf(across);
-    constexpr double scale = 0.75;
-    flow.figure(scale * spindlesHeight(rows.size()), [rows](QPainter& painter, const QRectF& area) {
-        painter.save();
-        painter.translate(area.topLeft());
-        painter.scale(scale, scale);
-        paintSpindles(painter, QRectF(0, 0, area.width() / scale, area.height() / scale), rows, printPalette());
-        painter.restore();
-    });
+    figureOnPaper(flow,
+                  {{},
+                   [rows](QPainter& painter, const QRectF& area, const Palette& palette) {
+                       paintSpindles(painter, area, rows, palette);
+                   }},
+                  onPaper * spindlesHeight(rows.size()));
 }
 
 void opening(PageFlow& flow, const VisitReport& visit) {
@@ -136,8 +126,8 @@ void bodyToday(PageFlow& flow, const VisitReport& visit) {
         [core = coreFigure(*richest), field = fieldFigure(*richest)](QPainter& painter, const QRectF& area) {
             constexpr double scale = 0.68;
             const double half = 0.5 * area.width();
-            paintScaled(painter, QRectF(area.left(), area.top(), half - 10, area.height()), scale, core);
-            paintScaled(painter, QRectF(area.left() + half, area.top(), half, area.height()), scale, field);
+            paintScaled(painter, QRectF(area.left(), area.top(), half - 10, area.height()), scale, core, printPalette());
+            paintScaled(painter, QRectF(area.left() + half, area.top(), half, area.height()), scale, field, printPalette());
         });
     flow.paragraph(tr("Left: what your mass is made of. Right: up means more fat for your height, to the right "
                       "more muscle and other lean mass; the path shows your visits."),
@@ -167,13 +157,13 @@ void changed(PageFlow& flow, const VisitReport& visit) {
         return;
     flow.heading(tr("What changed"));
     if (visits >= 2 && !visit.withoutNumbers)
-        flow.figure(
-            150, [model = trendModel(visit.followed, visit.series)](QPainter& painter, const QRectF& area) {
-                paintScaled(painter, area, 0.75,
-                            {{}, [&model](QPainter& inner, const QRectF& place, const Palette& palette) {
-                                 paintTrend(inner, place, model, palette);
-                             }});
-            });
+        figureOnPaper(flow,
+                      {{},
+                       [model = trendModel(visit.followed, visit.series)](
+                           QPainter& painter, const QRectF& area, const Palette& palette) {
+                           paintTrend(painter, area, model, palette);
+                       }},
+                      150);
     if (visit.sinceFirst)
         flow.paragraph(balanceInWords(tr("Since your first test on %1 (%2): %3."), *visit.sinceFirst, visit));
     if (visit.since)
@@ -192,7 +182,7 @@ void plan(PageFlow& flow, const VisitReport& visit) {
                             number(50.0 * std::floor(plan.intake.value() / 50.0) + 100.0, 0),
                             say(show(plan.points.back().lowest, visit.units)),
                             say(show(plan.points.back().highest, visit.units)))
-                       .arg(visit.planWeeks));
+                       .arg(visit.planRequest.weeks));
     if (plan.proteinHigh > 0.0)
         flow.paragraph(tr("Protein: %1 to %2 g a day, spread over the meals.")
                            .arg(number(plan.proteinLow, 0), number(plan.proteinHigh, 0)));
@@ -252,6 +242,7 @@ PageFlow clientCopy(const VisitReport& visit) {
     plan(flow, visit);
     nextTest(flow, visit);
     goodToKnow(flow, visit);
+    addTalk(flow, visit);
     return flow;
 }
 

@@ -4,6 +4,7 @@
 #include "procedure/meaning/across_methods.hpp"
 #include "procedure/meaning/plan.hpp"
 #include "procedure/meaning/progress.hpp"
+#include "report/base/pen_marks.hpp"
 #include "report/figures/spindles_figure.hpp"
 #include "report/pages/test_report.hpp"
 
@@ -28,13 +29,15 @@ struct VisitReport {
     std::optional<Since> since;      ///< what made the mass change since the last comparable visit
     std::optional<Since> sinceFirst; ///< and since the first, where that is another
     std::optional<Plan> plan;        ///< never for somebody who must not get one
-    int planWeeks = 0;
+    PlanRequest planRequest;                ///< that it was made from
+    std::optional<PlanSubject> planSubject; ///< and for whom
     struct Next {
         Instant at;
         bool booked = false; ///< otherwise the earliest day that makes sense
         PreparationSheet sheet;
     };
     std::optional<Next> next;
+    PenMarks marks; ///< on the scenes that were talked over, by what each is about
 
     [[nodiscard]] Instant day() const { return tests.front().record().startedAt; }
     [[nodiscard]] bool minor() const { return tests.front().record().subject.age < anthropometry::adultAge; }

@@ -13,17 +13,6 @@ namespace fusain::desktop {
 namespace {
 
 constexpr std::size_t judgeEvery = 100; // samples: once a second
-constexpr double twoSided = 1.96;       // standard errors to either side of a 95 % interval
-constexpr std::size_t mostHeights = 60;
-
-// The pressure in front, for the picture of a trial in its row.
-std::vector<double> heights(const VolumeTrial& trial) {
-    std::vector<double> heights;
-    const auto& samples = trial.pressures.samples;
-    for (std::size_t i = 0; i < samples.size(); i += samples.size() / mostHeights + 1)
-        heights.push_back(samples[i].test.value());
-    return heights;
-}
 
 } // namespace
 
@@ -134,7 +123,8 @@ void VolumePanel::showBoard() {
         const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
         const bool ofThisSet = trial.set == test.set;
         model.trials.push_back(
-            {trial.number, trial.volume.value(), twoSided * trial.standardError.value(), heights(trial),
+            {trial.number, trial.volume.value(), trial.standardError.value(),
+             thinned(trial.pressures.samples, [](const auto& sample) { return sample.test.value(); }),
              !trial.counts() || !ofThisSet ? BoardTrial::State::Excluded
              : used                        ? BoardTrial::State::Used
                                            : BoardTrial::State::Counts,
@@ -145,7 +135,7 @@ void VolumePanel::showBoard() {
     }
     if (state() == State::Judged && result_.readable())
         model.trials.push_back({static_cast<int>(test.trials.size()) + 1, result_.volume.value(),
-                                twoSided * result_.standardError.value(), result_.windowVolumes,
+                                result_.standardError.value(), result_.windowVolumes,
                                 BoardTrial::State::Ready, tr("ready to accept")});
     board_->showTrials(model, tr("two must agree within %1 L").arg(number(model.tolerance, 3)), session_.palette());
 }

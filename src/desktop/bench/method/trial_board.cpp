@@ -74,18 +74,18 @@ void paintMark(QPainter& painter, const QRectF& cell, const BoardTrial& trial, c
     if (trial.state == BoardTrial::State::Ready) {
         painter.setPen(QPen(palette.berry, 1.4, Qt::DashLine));
         painter.setBrush(Qt::NoBrush);
-        painter.drawEllipse(QPointF(x, y), std::max(5.0, trial.half * drawn.perUnit(cell)), height);
+        painter.drawEllipse(QPointF(x, y), std::max(5.0, trial.half() * drawn.perUnit(cell)), height);
         painter.drawLine(QPointF(x, y - height), QPointF(x, y + height));
         return;
     }
     // A reading finer than the picture is a lens all the same; one without an interval is a bare line.
-    const double half = trial.half > 0.0 ? std::max(trial.half, leastHalf / drawn.perUnit(cell)) : 0.0;
+    const double half = trial.half() > 0.0 ? std::max(trial.half(), leastHalf / drawn.perUnit(cell)) : 0.0;
     report::paintSpindle(painter, {trial.value, half, trial.state != BoardTrial::State::Used},
                          cell.left() + margin - axisOf(drawn.model).first * drawn.perUnit(cell),
                          drawn.perUnit(cell), y, height, palette);
     if (trial.state == BoardTrial::State::Excluded) {
         painter.setPen(QPen(palette.softInk, 1.4));
-        const double reach = std::max(9.0, trial.half * drawn.perUnit(cell)) + 4.0;
+        const double reach = std::max(9.0, trial.half() * drawn.perUnit(cell)) + 4.0;
         painter.drawLine(QPointF(x - reach, y), QPointF(x + reach, y));
     }
 }
@@ -157,6 +157,11 @@ private:
 
 } // namespace
 
+double BoardTrial::half() const {
+    constexpr double twoSided = 1.96;
+    return twoSided * standardError;
+}
+
 std::optional<std::pair<double, double>> bracketOf(const BoardModel& model) {
     std::vector<double> values;
     for (const BoardTrial& trial : model.trials)
@@ -183,7 +188,7 @@ std::pair<double, double> axisOf(const BoardModel& model) {
     std::vector<double> ends;
     for (const BoardTrial& trial : model.trials)
         if (trial.state != BoardTrial::State::Excluded)
-            ends.insert(ends.end(), {trial.value - trial.half, trial.value + trial.half});
+            ends.insert(ends.end(), {trial.value - trial.half(), trial.value + trial.half()});
     if (ends.empty())
         for (const BoardTrial& trial : model.trials)
             ends.push_back(trial.value);

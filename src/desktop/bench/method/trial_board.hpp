@@ -17,11 +17,25 @@ struct BoardTrial {
     };
     int number = 0;
     double value = 0.0;
-    double half = 0.0;         ///< of the 95 % interval of the reading; 0 where it is not known
+    double standardError = 0.0; ///< of the reading; 0 where it is not known
     std::vector<double> trace; ///< as it was recorded; empty for a typed one
     State state = State::Counts;
     QString words; ///< what becomes of it
+
+    /// Half the 95 % interval of the reading.
+    [[nodiscard]] double half() const;
 };
+/// So few heights of a recording that they fit the picture in a row.
+/// @param height of one sample
+template <class Samples, class Height>
+[[nodiscard]] std::vector<double> thinned(const Samples& samples, Height height) {
+    constexpr std::size_t most = 60;
+    std::vector<double> heights;
+    const std::size_t stride = samples.size() / most + 1;
+    for (std::size_t i = 0; i < samples.size(); i += stride)
+        heights.push_back(height(samples[i]));
+    return heights;
+}
 
 /// All trials of a step on one axis.
 struct BoardModel {

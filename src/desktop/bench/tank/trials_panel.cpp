@@ -14,16 +14,8 @@
 namespace fusain::desktop {
 namespace {
 
-constexpr double twoSided = 1.96; // standard errors to either side of a 95 % interval
-constexpr std::size_t mostHeights = 60;
-
-// Of a recording, for its picture in a row.
-std::vector<double> heights(std::span<const hydrostatic::ForceSample> samples) {
-    std::vector<double> heights;
-    const std::size_t stride = samples.size() / mostHeights + 1;
-    for (std::size_t i = 0; i < samples.size(); i += stride)
-        heights.push_back(samples[i].gross.value());
-    return heights;
+double gross(const hydrostatic::ForceSample& sample) {
+    return sample.gross.value();
 }
 
 } // namespace
@@ -143,8 +135,8 @@ void TrialsPanel::showBoard() {
     for (const WeighingTrial& trial : test.trials) {
         const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
         model.trials.push_back(
-            {trial.number, trial.net().value(), twoSided * trial.standardError.value(),
-             heights(trial.trace.samples),
+            {trial.number, trial.net().value(), trial.standardError.value(),
+             thinned(trial.trace.samples, gross),
              !trial.counts() ? BoardTrial::State::Excluded
              : used          ? BoardTrial::State::Used
                              : BoardTrial::State::Counts,
@@ -156,7 +148,7 @@ void TrialsPanel::showBoard() {
     if (const auto& trace = recording<TrialRecording>(); trace.readable()) {
         const auto& reading = trace.reading();
         model.trials.push_back({static_cast<int>(test.trials.size()) + 1, reading.net().value(),
-                                twoSided * reading.standardError.value(), heights(trace.samples()),
+                                reading.standardError.value(), thinned(trace.samples(), gross),
                                 BoardTrial::State::Ready, tr("ready to accept")});
     }
     board_->showTrials(model, tr("must agree within %1 kg").arg(number(model.tolerance, 2)),

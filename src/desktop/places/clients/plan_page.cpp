@@ -61,7 +61,7 @@ PlanPage::PlanPage(Session& session)
       points_(table(
           {tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE")},
           tr("Where this leads"))),
-      words_(label({})), keep_(button(tr("Keep this plan"))), kept_(label({}, "soft")) {
+      words_(label({})), keep_(button(tr("Save this plan"))), kept_(label({}, "soft")) {
     for (const Way& way : ways)
         activity_->addItem(tr(way.name), way.level);
     activity_->setCurrentIndex(1);
@@ -90,7 +90,7 @@ PlanPage::PlanPage(Session& session)
         left->addSpacing(scaled(6));
     };
     under(tr("Who"), {health_, athlete_});
-    under(tr("Where to"), {target_});
+    under(tr("Goal"), {target_});
     under(tr("Way of life"), {activity_, exercise_, describe, resting_, measure});
     under(tr("The plan"), {sliders_, change_, weeksWords_, weeks_, needs, keep_, kept_});
     left->addStretch();
@@ -190,7 +190,7 @@ void PlanPage::show() {
                         : report::say(plan.error().what) + QLatin1Char(' ') + report::say(plan.error().remedy));
     stop_->setVisible(!plan);
     keep_->setEnabled(plan.has_value());
-    kept_->setText(plan ? QString() : tr("There is no plan to keep; the reason stands at the right."));
+    kept_->setText(plan ? QString() : tr("Not saved: the reason is given at the right."));
     if (plan)
         showPlan(*plan);
 }
@@ -316,7 +316,7 @@ void PlanPage::keep() {
     if (client_ && test_ && makePlan(subject(), request()) &&
         session_.report(session_.book().setSetting(paperKey("plan", client_->id), toJson(request()).dump(),
                                                    session_.atTheBench().id)))
-        kept_->setText(tr("✓ Kept on %1 by %2")
+        kept_->setText(tr("✓ Saved on %1 by %2")
                            .arg(report::longDay(session_.now()), report::plain(session_.atTheBench().name)));
 }
 

@@ -15,7 +15,6 @@
 
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QHeaderView>
 #include <QMenu>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -24,9 +23,8 @@
 namespace fusain::desktop {
 namespace {
 
-// Weeks begin as they do where the lab is.
-QDate firstOfWeek(QDate day) {
-    return day.addDays(-((day.dayOfWeek() - QLocale::system().firstDayOfWeek() + 7) % 7));
+QDate calendarDay(Instant instant) {
+    return QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date();
 }
 
 QString stateWords(const std::string& state) {
@@ -43,13 +41,6 @@ QString stateWords(const std::string& state) {
     return QObject::tr("booked");
 }
 
-QString laneName(const std::string& instrument, const LabCatalogue& catalogue) {
-    if (instrument == "tank")
-        return QObject::tr("Tank");
-    const Instrument* known = catalogue.instrument(instrument);
-    return known ? report::say(std::string_view(known->name)) : report::plain(instrument);
-}
-
 } // namespace
 
 DayPlace::DayPlace(Session& session)
@@ -58,7 +49,7 @@ DayPlace::DayPlace(Session& session)
       now_(new NowBand), tasks_(new RecordsView({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
                                                 tr("What is to be done, in order"))),
       people_(new RecordsView({tr("time"), tr("who"), tr("method"), tr("state")}, tr("People today"))),
-      problems_(new ProblemCards), words_(label({})), week_(table({}, tr("The week"))),
+      problems_(new ProblemCards), words_(label({})), week_(new WeekPage(session)),
       pages_(new QStackedWidget), team_(new TeamPage(session)) {
     for (QWidget* page : std::initializer_list<QWidget*>{dayPage(), team_, week_})
         pages_->addWidget(page);
@@ -70,10 +61,8 @@ DayPlace::DayPlace(Session& session)
     connect(team_, &TeamPage::openBench, this, &DayPlace::openBench);
     connect(team_, &TeamPage::left, this, [this] { showTeam(false); });
     connect(&session.hub(), &link::InstrumentHub::statusChanged, this, &DayPlace::noteLink);
-    connect(week_, &QTableWidget::cellActivated, this, [this](int, int column) {
-        const QDate first = firstOfWeek(QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date());
-        showDay({first.addDays(column).startOfDay().addSecs(12 * 3600).toMSecsSinceEpoch()});
-    });
+    connect(week_, &WeekPage::dayChosen, this,
+            [this](QDate day) { showDay({day.startOfDay().addSecs(12 * 3600).toMSecsSinceEpoch()}); });
 }
 
 // Which day it is, and the way to others.
@@ -89,7 +78,7 @@ QLayout* DayPlace::head() {
     connect(earlier, &QPushButton::clicked, this, [this] { goTo(-1); });
     connect(later, &QPushButton::clicked, this, [this] { goTo(1); });
     connect(now, &QPushButton::clicked, this, [this] { showDay(session_.now()); });
-    connect(week, &QPushButton::clicked, this, [this] { showWeek(pages_->currentIndex() != WeekPage); });
+    connect(week, &QPushButton::clicked, this, [this] { showWeek(pages_->currentIndex() != WholeWeekPage); });
     return row;
 }
 
@@ -154,7 +143,7 @@ QLayout* DayPlace::acts() {
 
 QString DayPlace::where() const {
     return pages_->currentIndex() == TeamMorningPage ? tr("Day  ›  Team morning")
-           : pages_->currentIndex() == WeekPage      ? tr("Day  ›  Week")
+           : pages_->currentIndex() == WholeWeekPage      ? tr("Day  ›  Week")
                                                      : tr("Day");
 }
 
@@ -170,7 +159,7 @@ void DayPlace::showTeam(bool on) {
 }
 
 void DayPlace::showWeek(bool on) {
-    showPage(on ? WeekPage : DayPage);
+    showPage(on ? WholeWeekPage : DayPage);
 }
 
 void DayPlace::showDay(Instant day) {
@@ -180,9 +169,9 @@ void DayPlace::showDay(Instant day) {
 }
 
 void DayPlace::goTo(int days) {
-    const int step = pages_->currentIndex() == WeekPage ? 7 * days : days;
+    const int step = pages_->currentIndex() == WholeWeekPage ? 7 * days : days;
     const QDateTime there = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).addDays(step);
-    const bool week = pages_->currentIndex() == WeekPage;
+    const bool week = pages_->currentIndex() == WholeWeekPage;
     showDay({there.toMSecsSinceEpoch()});
     if (week)
         showWeek(true);
@@ -191,7 +180,7 @@ void DayPlace::goTo(int days) {
 void DayPlace::enter() {
     if (pages_->currentIndex() == TeamMorningPage)
         return team_->enter();
-    pages_->currentIndex() == WeekPage ? week_->setFocus() : ribbon_->setFocus();
+    pages_->currentIndex() == WholeWeekPage ? week_->setFocus() : ribbon_->setFocus();
 }
 
 void DayPlace::refresh() {
@@ -203,7 +192,7 @@ void DayPlace::refresh() {
                            : report::longDay(day_));
     if (pages_->currentIndex() == TeamMorningPage)
         team_->refresh();
-    if (pages_->currentIndex() == WeekPage)
+    if (pages_->currentIndex() == WholeWeekPage)
         return fillWeek();
     fillRibbon();
     fillTasks();
@@ -433,42 +422,8 @@ void DayPlace::openPerson(const QString& row) {
 }
 
 void DayPlace::fillWeek() {
-    const QDate shown = QDateTime::fromMSecsSinceEpoch(day_.milliseconds).date();
-    const QDate first = firstOfWeek(shown);
-    title_->setText(tr("Week of %1").arg(report::longDay({first.startOfDay().toMSecsSinceEpoch()})));
-    QStringList heads;
-    std::vector<QStringList> columns(7);
-    DayBoard board(session_);
-    for (int i = 0; i < 7; ++i) {
-        const QDate date = first.addDays(i);
-        board.load({date.startOfDay().toMSecsSinceEpoch()});
-        const auto trouble = board.plan().conflicts.size() + (board.plan().noFilling ? 1 : 0);
-        heads << QLocale().toString(date, QStringLiteral("ddd d MMM")) +
-                     (trouble > 0 ? tr("  ▲ %1").arg(trouble) : QString());
-        for (const DayBlock& block : board.blocks())
-            columns[static_cast<std::size_t>(i)]
-                << tr("%1  %2\n%3")
-                       .arg(report::clock(block.at),
-                            laneName(board.policy().timesOf(block.method).instrument, session_.catalogue()),
-                            block.people > 1 ? tr("%1 (%2)").arg(report::plain(block.title)).arg(block.people)
-                                             : report::plain(block.title));
-    }
-    qsizetype most = 1;
-    for (const QStringList& column : columns)
-        most = std::max(most, column.size());
-    week_->setColumnCount(7);
-    week_->setHorizontalHeaderLabels(heads);
-    week_->setSelectionBehavior(QAbstractItemView::SelectItems);
-    week_->setRowCount(static_cast<int>(most));
-    for (int row = 0; row < week_->rowCount(); ++row) {
-        QStringList cells;
-        for (const QStringList& column : columns)
-            cells << column.value(row);
-        setRow(week_, row, cells);
-        week_->setRowHeight(row, 48);
-    }
-    week_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    week_->setCurrentCell(0, static_cast<int>(first.daysTo(shown)));
+    week_->showWeekOf(calendarDay(day_));
+    title_->setText(tr("Week of %1").arg(report::longDay({week_->first().startOfDay().toMSecsSinceEpoch()})));
 }
 
 void DayPlace::tickSelected() {

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/places/day/now_band.hpp"
 #include "desktop/places/day/team_page.hpp"
+#include "desktop/places/day/week_page.hpp"
 #include "desktop/services/day_board.hpp"
 #include "desktop/views/place.hpp"
 #include "desktop/widgets/day_ribbon.hpp"
@@ -32,7 +33,7 @@ public:
     void addCommands(const PlaceCommands& add) override;
 
 private:
-    enum Page { DayPage, TeamMorningPage, WeekPage };
+    enum Page { DayPage, TeamMorningPage, WholeWeekPage };
     [[nodiscard]] QLayout* head();
     [[nodiscard]] QWidget* dayPage();
     [[nodiscard]] QLayout* acts();
@@ -71,7 +72,7 @@ private:
     RecordsView *tasks_, *people_;
     ProblemCards* problems_;
     QLabel* words_;
-    QTableWidget* week_;
+    WeekPage* week_;
     QStackedWidget* pages_;
     TeamPage* team_;
 };

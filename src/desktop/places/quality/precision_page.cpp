@@ -193,26 +193,30 @@ std::string PrecisionPage::method() const {
     return found;
 }
 
-// The study speaks for these hands only.
-bool PrecisionPage::inHands(const std::string& group, const std::string& technician) const {
-    if (group.empty() || group == technician)
-        return true;
-    return std::ranges::any_of(session_.book().staff(), [&](const Staff& staff) {
-        return staff.id == technician && roleText(staff.role) == group;
-    });
+// The study speaks for these hands only; nobody named is everybody.
+std::set<std::string> PrecisionPage::handsOf(const std::string& group) const {
+    std::set<std::string> hands;
+    if (!group.empty())
+        hands.insert(group);
+    for (const Staff& staff : session_.book().staff())
+        if (roleText(staff.role) == group)
+            hands.insert(staff.id);
+    return hands;
 }
 
 PrecisionPage::Asked PrecisionPage::asked() const {
+    const std::string group = group_->currentData().toString().toStdString();
     return {instrument_,
             quantity_->currentData().toString().toStdString(),
-            group_->currentData().toString().toStdString(),
+            group,
+            handsOf(group),
             design_->currentIndex() == 1,
             plan_->currentData().toInt(),
             population()};
 }
 
 std::optional<StudyValue> PrecisionPage::valueOf(const AnyTest& test, const Asked& asked) {
-    if (common(test).state != TestState::Signed || !inHands(asked.group, common(test).startedBy))
+    if (common(test).state != TestState::Signed || (!asked.hands.empty() && !asked.hands.contains(common(test).startedBy)))
         return std::nullopt;
     const auto computed = session_.computing().computed(test);
     const auto* body = computed ? computed->composition() : nullptr;

@@ -3,6 +3,8 @@
 #include "desktop/widgets/parts.hpp"
 #include "procedure/quality/quality_review.hpp"
 
+#include <set>
+
 namespace fusain::desktop {
 
 /// Precision studies of one instrument: collected person by person, typed or imported, judged and kept.
@@ -22,6 +24,7 @@ private:
     /// What a study is to be of.
     struct Asked {
         std::string instrument, quantity, group;
+        std::set<std::string> hands; ///< of the group; empty: anybody's
         bool betweenDays = false;
         int repeats = 0; ///< of each person, by the plan
         StudiedPeople people;
@@ -32,7 +35,7 @@ private:
     void takeRepeats(const Asked& asked, std::vector<StudyValue> values);
     void bookSecondDay();
     [[nodiscard]] StudiedPeople population() const;
-    [[nodiscard]] bool inHands(const std::string& group, const std::string& technician) const;
+    [[nodiscard]] std::set<std::string> handsOf(const std::string& group) const;
     [[nodiscard]] std::string method() const; ///< that the instrument is studied for
 
     Session& session_;

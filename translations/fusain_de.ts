@@ -13178,6 +13178,62 @@ Everything accepted so far is kept. Please report this.</source>
       <source>No hyperventilation before submersion: blackout risk.</source>
       <translation>Vor dem Untertauchen nicht hyperventilieren: Gefahr der Ohnmacht.</translation>
     </message>
+    <message>
+      <source>Since your test on %1</source>
+      <translation>Seit Ihrem Test vom %1</translation>
+    </message>
+    <message>
+      <source>Your value is close to the upper end of the reference range; the test cannot say on which side of it.</source>
+      <translation>Ihr Wert liegt nahe am oberen Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>Your value is close to the lower end of the reference range; the test cannot say on which side of it.</source>
+      <translation>Ihr Wert liegt nahe am unteren Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>The range is that of people of your sex and age who were measured for it; it is no target.</source>
+      <translation>Der Bereich beschreibt gemessene Menschen Ihres Geschlechts und Alters; er ist kein Ziel.</translation>
+    </message>
+    <message>
+      <source>You have less fat than at that test.</source>
+      <translation>Sie haben weniger Fett als bei jenem Test.</translation>
+    </message>
+    <message>
+      <source>You have more fat than at that test.</source>
+      <translation>Sie haben mehr Fett als bei jenem Test.</translation>
+    </message>
+    <message>
+      <source>This is your starting point.</source>
+      <translation>Das ist Ihr Ausgangspunkt.</translation>
+    </message>
+    <message>
+      <source>%1 · what we talked over</source>
+      <translation>%1 · was wir besprochen haben</translation>
+    </message>
+    <message>
+      <source>What we talked over</source>
+      <translation>Was wir besprochen haben</translation>
+    </message>
+    <message>
+      <source>Your body fat is close to the upper end of the reference range; the test cannot say on which side of it.</source>
+      <translation>Ihr Körperfett liegt nahe am oberen Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>Your body fat is close to the lower end of the reference range; the test cannot say on which side of it. Eating enough for what you do matters.</source>
+      <translation>Ihr Körperfett liegt nahe am unteren Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen. Wichtig ist, für das, was Sie tun, genug zu essen.</translation>
+    </message>
+    <message>
+      <source>You were not prepared in the same way as last time, so the two tests are not compared. Next time, please follow the sheet that we send you.</source>
+      <translation>Sie waren anders vorbereitet als beim letzten Mal; deshalb werden die beiden Tests nicht verglichen. Bitte richten Sie sich beim nächsten Mal nach dem Blatt, das wir Ihnen schicken.</translation>
+    </message>
+    <message>
+      <source>limb lean over height²</source>
+      <translation>fettfreies Gewebe der Arme und Beine durch Größe²</translation>
+    </message>
+    <message>
+      <source>limb lean for each 10 kg of body mass</source>
+      <translation>fettfreies Gewebe der Arme und Beine je 10 kg Körpermasse</translation>
+    </message>
   </context>
   <context>
     <name>fusain::desktop::Background</name>

@@ -228,7 +228,7 @@ TEST_F(DxaRun, AHalfBodyIsMarkedAndItsSidesAreNotCompared) {
 }
 
 TEST_F(DxaRun, AnotherSoftwareIsNotCompared) {
-    auto before = outcomeOf(computed(scanned()));
+    std::vector<ComputedTest> before{computed(scanned())};
     dxa::Scan later = sheetsScan();
     at(later, dxa::Region::Trunk).fat = Kilograms(7.4);
     at(later, dxa::Region::Subtotal).fat = Kilograms(15.0);
@@ -239,15 +239,19 @@ TEST_F(DxaRun, AnotherSoftwareIsNotCompared) {
     scan.scanner = {"Scanner", "4.0", "whole body"};
     MUST(run.acceptScan(scan));
     const auto now = computed(run);
-    const auto obstacle = obstacleToChange(*before, *outcomeOf(now));
-    ASSERT_TRUE(obstacle);
-    EXPECT_NE(obstacle->english().find("4.0"), std::string::npos);
-    const auto sentences = findings(now, nullptr, before);
-    EXPECT_TRUE(says(sentences, "Not comparable"));
-    EXPECT_FALSE(says(sentences, "Since the last test"));
+    const Statements other({.test = &now, .history = before});
+    ASSERT_TRUE(other.obstacle());
+    EXPECT_NE(other.obstacle()->english().find("4.0"), std::string::npos);
+    EXPECT_FALSE(other.preparedOtherwise());
+    EXPECT_FALSE(other.change(Followed::FatMass, Since::Last));
+    const auto sentences = findings(now, other, &before.back());
+    EXPECT_TRUE(says(sentences, "not comparable"));
+    EXPECT_FALSE(says(sentences, "since 20"));
     // With the same software two kilograms are a change that two scans can tell apart.
-    before->setting = now.shared().setting;
-    EXPECT_TRUE(says(findings(now, nullptr, before), "Since the last test"));
+    std::get<DxaResult>(before.front().result).setting = now.shared().setting;
+    const Statements same({.test = &now, .history = before});
+    EXPECT_FALSE(same.obstacle());
+    EXPECT_TRUE(says(findings(now, same, &before.back()), "exceeds the LSC"));
 }
 
 // The lower limit is for whoever is not yet 18.

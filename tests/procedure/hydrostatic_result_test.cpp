@@ -183,9 +183,10 @@ TEST(Interpretation, WhatIsPredictedInBothTestsCancelsAndOnlyThen) {
 
 TEST(Interpretation, SaysWhereTheValueLies) {
     const auto set = referenceFromJson(dataFile("references/composition.json").at(0), "references");
-    const auto sentences = findings(*computeTest(weighed(), policy), &*set, std::nullopt);
+    const auto test = *computeTest(weighed(), policy);
+    const auto sentences = findings(test, Statements({.test = &test, .fat = &*set}));
     ASSERT_FALSE(sentences.empty());
-    EXPECT_NE(sentences.front().english().find("in the band of 8 to 23 %"), std::string::npos)
+    EXPECT_NE(sentences.front().english().find("within the reference range of 8.0 to 23.0"), std::string::npos)
         << sentences.front().english();
 }
 
@@ -197,10 +198,7 @@ TEST(Interpretation, AChangeTooFastForTissueIsExplained) {
         earlier.at = test.record().startedAt.plusMinutes(-days * 24.0 * 60.0);
         earlier.composition.fatMass = Measured<Kilograms>(Uncertain(
             test.composition()->fatMass.estimate().value() + kilograms, Source::UnderwaterReading, 0.1));
-        for (const Message& sentence : findings(test, nullptr, earlier))
-            if (sentence.english().find("water, food or the preparation") != std::string::npos)
-                return true;
-        return false;
+        return tooFastForTissue(earlier, *outcomeOf(test)).has_value();
     };
     EXPECT_TRUE(says(9.0, 1.36));
     EXPECT_FALSE(says(9.0, 1.34));
@@ -216,19 +214,19 @@ TEST(Interpretation, AValueWhoseIntervalReachesOverALimitIsCloseToIt) {
     const auto saidWith = [&](double low, double high) {
         for (auto& row : set.rows)
             row.low = low, row.high = high;
-        return findings(test, &set, std::nullopt).front().english();
+        return findings(test, Statements({.test = &test, .fat = &set})).front().english();
     };
     const double value = fat.estimate().value(), half = fat.halfInterval().value();
     const auto says = [](const std::string& sentence, const char* words) {
         return sentence.find(words) != std::string::npos;
     };
-    EXPECT_TRUE(says(saidWith(1.0, value - half - 0.01), "above the band"));
+    EXPECT_TRUE(says(saidWith(1.0, value - half - 0.01), "above the reference range"));
     EXPECT_TRUE(says(saidWith(1.0, value - half + 0.01), "close to the upper limit"));
     EXPECT_TRUE(says(saidWith(1.0, value - 0.01), "close to the upper limit"));
-    EXPECT_TRUE(says(saidWith(1.0, value + 0.01), "in the band"));
+    EXPECT_TRUE(says(saidWith(1.0, value + 0.01), "within the reference range"));
     EXPECT_TRUE(says(saidWith(value + 0.01, 60.0), "close to the lower limit"));
     EXPECT_TRUE(says(saidWith(value + half - 0.01, 60.0), "close to the lower limit"));
-    EXPECT_TRUE(says(saidWith(value + half + 0.01, 60.0), "below the band"));
+    EXPECT_TRUE(says(saidWith(value + half + 0.01, 60.0), "below the reference range"));
 }
 
 } // namespace

@@ -278,7 +278,7 @@ TEST_F(ImpedanceRun, StandingContactsGiveNoFatButSayWhatItWouldCost) {
     ASSERT_TRUE(test);
     EXPECT_EQ(test->composition(), nullptr);
     EXPECT_FALSE(outcomeOf(*test));
-    EXPECT_FALSE(findings(*test, nullptr, std::nullopt).empty());
+    EXPECT_FALSE(findings(*test, Statements({.test = &*test})).empty());
     EXPECT_FALSE(test->sheet().empty());
 }
 

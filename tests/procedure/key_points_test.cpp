@@ -95,7 +95,9 @@ TEST(KeyPoints, AScanGivesItsFacts) {
     };
     const auto before = scanned(0.0, "2026-01-01T08:00:00.000Z"),
                now = scanned(2.0, "2026-03-12T08:00:00.000Z");
-    const auto facts = keyPointFacts({&now, &before, nullptr, nullptr, nullptr, {}});
+    const std::vector<ComputedTest> history{before};
+    const Statements statements({.test = &now, .history = history});
+    const auto facts = keyPointFacts({&now, &statements, false, nullptr});
     EXPECT_EQ(facts.at("fat.change.real"), -1.0);
     EXPECT_NEAR(facts.at("fat.change.kg"), 2.0, 1e-9);
     EXPECT_NEAR(facts.at("fat.change.size"), 2.0 / 1.41892, 1e-4);

@@ -113,19 +113,16 @@ report::ReportReferences Computing::referencesFor(const ComputedTest& test) {
 }
 
 void Computing::compareWithEarlier(report::TestReport& report) const {
-    std::vector<Outcome> outcomes;
-    for (const ComputedTest& past : report.history)
-        if (auto outcome = outcomeOf(past))
-            outcomes.push_back(std::move(*outcome));
-    if (const auto now = outcomeOf(report.computed)) {
-        if (!outcomes.empty() && obstacleToChange(outcomes.back(), *now))
-            report.otherSetting = outcomes.back();
-        std::erase_if(outcomes, [&](const Outcome& past) { return obstacleToChange(past, *now).has_value(); });
-    }
-    if (!outcomes.empty())
-        report.earlier = outcomes.back();
-    if (outcomes.size() > 1)
-        report.baseline = outcomes.front();
+    const report::ReportReferences& references = report.references;
+    report.statements = Statements({&report.computed, report.history, references.fat,
+                                    methodOf(report.computed.test) == ScanMethod::id
+                                        ? references.fatMassIndexByScan
+                                        : references.fatMassIndex,
+                                    references.fatFreeMassIndex, references.limbLean, report.precision});
+    if (const auto last = report.statements.last())
+        report.earlier = outcomeOf(report.history[*last]);
+    if (const auto first = report.statements.first())
+        report.baseline = outcomeOf(report.history[*first]);
 }
 
 Expected<report::TestReport> Computing::reportOn(const AnyTest& test, const WhatIf& whatIf,
@@ -143,16 +140,13 @@ report::TestReport Computing::reportOn(ComputedTest computed) {
     report.protocol = catalogue_.protocolFor(methodOf(test), record.protocolId);
     report.references = referencesFor(report.computed);
     report.history = earlierThan(test);
-    compareWithEarlier(report);
-    report.sameDay = sameDayAs(report.computed);
     const std::string& technician = record.signature ? record.signature->technician : record.startedBy;
     report.precision = precisionOf(report.computed, technician);
-    const auto& history = report.history;
-    report.keyPoints =
-        fusain::keyPoints(keyPointFacts({&report.computed, history.empty() ? nullptr : &history.back(),
-                                         history.size() < 2 ? nullptr : &history.front(), report.references.fat,
-                                         report.references.limbLean, report.precision}),
-                          catalogue_.keyPoints);
+    compareWithEarlier(report);
+    report.sameDay = sameDayAs(report.computed);
+    report.keyPoints = fusain::keyPoints(keyPointFacts({&report.computed, &report.statements,
+                                                        report.history.empty(), report.references.limbLean}),
+                                         catalogue_.keyPoints);
     const auto nameOf = staffNames();
     report.technician = nameOf(technician);
     if (record.signature && !record.signature->physiologist.empty())

@@ -22,25 +22,13 @@ namespace {
 
 using report::plain;
 
-constexpr std::size_t mostStatements = 3;
-
-QWidget* column(std::initializer_list<QWidget*> widgets) {
-    auto* box = new QWidget;
-    auto* layout = new QVBoxLayout(box);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(6);
-    for (QWidget* widget : widgets)
-        layout->addWidget(widget);
-    return box;
-}
-
 } // namespace
 
 FindingsView::~FindingsView() = default;
 
 FindingsView::FindingsView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), sentences_(label({}, "")),
-      rule_(new FigureView(tr("Body fat on its scale"), 108)), pictures_(new FigureGrid(session)),
+      rule_(new FigureView(tr("Body fat on its scale"), 108)), statements_(new StatementList), pictures_(new FigureGrid(session)),
       page_(new QScrollArea),
       sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("SE"), tr("how")}, tr("Worked sheet"))),
       lineDetail_(label({}, "soft")), whatIfResidual_(new QLineEdit), whatIfConversion_(new QComboBox),
@@ -71,10 +59,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     auto* inside = new QVBoxLayout(content);
     inside->setContentsMargins(0, 0, scaled(8), 0);
     inside->setSpacing(scaled(10));
-    for (std::size_t i = 0; i < mostStatements; ++i) {
-        statements_.emplace_back(label({}, "heading"), label({}, "soft"));
-        inside->addWidget(column({statements_.back().first, statements_.back().second}));
-    }
+    inside->addWidget(statements_);
     inside->addWidget(rule_);
     inside->addWidget(pictures_);
     inside->addWidget(label(tr("All findings"), "heading"));
@@ -149,7 +134,7 @@ void FindingsView::recompute() {
         whatIfNote_->setText(tr("What if: %1 % instead of %2 %. Nothing stored changes.")
                                  .arg(number(report->composition()->fatPercent.estimate().value(), 1),
                                       number(base->composition()->fatPercent.estimate().value(), 1)));
-    fillStatements(*report);
+    statements_->showReport(*report);
     fillSentences(*report);
     fillFigures(*report);
     fillSheet(*report);
@@ -167,11 +152,7 @@ void FindingsView::showOnly(const QString& words) {
     sentences_->setText(words);
     whatIfNote_->hide();
     rule_->hide();
-    for (const auto& [statement, evidence] : statements_) {
-        statement->clear();
-        evidence->clear();
-        statement->parentWidget()->hide();
-    }
+    statements_->clear();
     pictures_->showFigures({});
     sheet_->setRowCount(0);
     sheetText_.clear();
@@ -182,7 +163,7 @@ void FindingsView::showOnly(const QString& words) {
 void FindingsView::fillSentences(const report::TestReport& report) {
     QStringList lines;
     for (const Message& sentence : report::findingsOf(report))
-        lines << report::say(sentence);
+        lines << report::sentence(sentence);
     if (const auto* composition = report.composition()) {
         const auto pattern =
             weightPattern(*composition, session_.catalogue().referenceFor("fat-mass-index"),
@@ -214,22 +195,6 @@ void FindingsView::fillFigures(const report::TestReport& report) {
         });
 
     pictures_->showFigures(report::figuresOf(report));
-}
-
-// The three that matter most, ranked, each with what it rests on.
-void FindingsView::fillStatements(const report::TestReport& report) {
-    for (std::size_t i = 0; i < statements_.size(); ++i) {
-        const auto& [statement, evidence] = statements_[i];
-        const bool said = i < report.keyPoints.size();
-        statement->parentWidget()->setVisible(said);
-        if (!said) {
-            statement->clear();
-            evidence->clear();
-            continue;
-        }
-        statement->setText(QStringLiteral("%1   %2").arg(i + 1).arg(report::say(report.keyPoints[i].sentence)));
-        evidence->setText(report::say(report.keyPoints[i].evidence));
-    }
 }
 
 void FindingsView::fillSheet(const report::TestReport& report) {

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/services/session.hpp"
 #include "desktop/views/figure_grid.hpp"
+#include "desktop/views/statement_list.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "report/method/own_report.hpp"
@@ -29,7 +30,6 @@ private:
     void fillSheet(const report::TestReport& report);
     void fillFigures(const report::TestReport& report);
     void offerEquations(const AnyTest& test);
-    void fillStatements(const report::TestReport& report);
     void fillSentences(const report::TestReport& report);
     void recompute();
     void showOnly(const QString& words);
@@ -41,7 +41,7 @@ private:
     std::string sheetText_;
     QLabel* sentences_;
     FigureView* rule_;
-    std::vector<std::pair<QLabel*, QLabel*>> statements_; ///< what matters most, and its evidence
+    StatementList* statements_;
     FigureGrid* pictures_;
     QScrollArea* page_;
     QTableWidget* sheet_;

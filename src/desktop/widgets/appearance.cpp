@@ -54,6 +54,7 @@ QLabel { background: transparent; }
 QLabel#title { font-size: 22px; font-weight: 700; }
 QLabel#heading { font-size: 16px; font-weight: 600; }
 QLabel#soft { color: @soft; }
+QLabel#chip { border: 1px solid @ink; border-radius: 3px; padding: 2px 8px; font-weight: 600; }
 QFrame#now { background: @sheet; border: 2px solid @berry; border-radius: 3px; }
 QLabel#nowSentence { font-size: 20px; font-weight: 700; }
 QFrame#problemCard { background: @sheet; border: 1px solid @rule; border-left: 4px solid @aril; }

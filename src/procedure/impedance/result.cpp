@@ -441,22 +441,6 @@ std::vector<Message> impedanceFindings(const ImpedanceResult& result, const Test
     if (result.vector && result.geometry == ElectrodeGeometry::SupineGel &&
         subject.age >= anthropometry::adultAge)
         sentences.push_back(placeInWords(*result.vector, *vectorReferenceFor(subject.sex)));
-    const auto sides = [&](const std::optional<LimbBalance>& limbs, std::string_view real,
-                           std::string_view none) {
-        if (!limbs)
-            return;
-        sentences.push_back({std::string(limbs->real() ? real : none),
-                             {signedFixed(limbs->difference.value(), 2),
-                              fixed(limbs->leastSignificant.value(), 2), fixed(limbs->threshold.value(), 2)}});
-    };
-    sides(result.arms,
-          FUSAIN_TEXT("Arm lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the "
-                      "lab's threshold: {3} kg)."),
-          FUSAIN_TEXT("Arm lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
-    sides(result.legs,
-          FUSAIN_TEXT("Leg lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the "
-                      "lab's threshold: {3} kg)."),
-          FUSAIN_TEXT("Leg lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
     std::vector<double> spread;
     for (const EquationEstimate& each : result.estimates)
         if (each.equation->quantity == Predicted::FatFreeMass)

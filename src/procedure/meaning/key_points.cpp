@@ -19,46 +19,55 @@ void addChange(KeyPointFacts& facts, const std::string& name, const Change& chan
         facts[name + ".change.size"] = std::abs(change.difference) / change.leastSignificant;
 }
 
-void addSince(KeyPointFacts& facts, const ComputedTest& earlier, const ComputedTest& now,
-              const LabPrecision& own) {
-    const Comparison fat = compare(Followed::FatMass, earlier, now, own),
-                     lean = compare(Followed::FatFreeMass, earlier, now, own),
-                     mass = compare(Followed::Mass, earlier, now, own);
-    if (fat.verdict == Verdict::NotComparable) {
-        facts["setting.changed"] = 1.0;
+// Of a change that may be judged; of no other.
+const Change* judged(const ChangeStatement* statement) {
+    return statement && statement->comparison.verdict != Verdict::NotComparable ? &statement->comparison.change
+                                                                                : nullptr;
+}
+
+void addSince(KeyPointFacts& facts, const Statements& statements, const ComputedTest& now) {
+    if (statements.obstacle()) {
+        facts[statements.preparedOtherwise() ? "preparation.unlike" : "setting.changed"] = 1.0;
         return;
     }
-    addChange(facts, "fat", fat.change);
-    addChange(facts, "lean", lean.change);
-    if (mass.change.real() && lean.change.real() && mass.change.difference < 0.0 &&
-        lean.change.difference < 0.0) {
-        facts["loss.kg"] = -mass.change.difference;
-        facts["loss.lean.percent"] = 100.0 * lean.change.difference / mass.change.difference;
+    const auto* fat = judged(statements.change(Followed::FatMass, Since::Last));
+    const auto* lean = judged(statements.change(Followed::FatFreeMass, Since::Last));
+    if (!fat || !lean)
+        return;
+    addChange(facts, "fat", *fat);
+    addChange(facts, "lean", *lean);
+    const auto* mass = statements.change(Followed::Mass, Since::Last);
+    if (!judged(mass) || !judged(mass)->real())
+        return;
+    const Change& scale = mass->comparison.change;
+    if (lean->real() && scale.difference < 0.0 && lean->difference < 0.0) {
+        facts["loss.kg"] = -scale.difference;
+        facts["loss.lean.percent"] = 100.0 * lean->difference / scale.difference;
     }
-    if (mass.perWeek && mass.change.real())
-        facts["loss.percent-a-week"] = -100.0 * *mass.perWeek / now.shared().mass.value();
+    if (mass->comparison.perWeek)
+        facts["loss.percent-a-week"] = -100.0 * *mass->comparison.perWeek / now.shared().mass.value();
 }
 
-void addSinceFirst(KeyPointFacts& facts, const ComputedTest& first, const ComputedTest& now,
-                   const LabPrecision& own) {
+void addSinceFirst(KeyPointFacts& facts, const Statements& statements) {
     for (const auto& [name, quantity] : {std::pair("fat.since-first", Followed::FatMass),
                                          std::pair("lean.since-first", Followed::FatFreeMass)})
-        if (const Comparison since = compare(quantity, first, now, own);
-            since.verdict != Verdict::NotComparable)
-            addChange(facts, name, since.change);
+        if (const auto* change = judged(statements.change(quantity, Since::First)))
+            addChange(facts, name, *change);
 }
 
-void addPlace(KeyPointFacts& facts, const compartments::Composition& body, const TestSubject& subject,
-              const reference::ReferenceSet* reference) {
-    const double fat = body.fatPercent.estimate().value(), half = body.fatPercent.halfInterval().value();
-    facts["fat.percent"] = fat;
-    facts["fat.half-interval"] = half;
-    if (const auto* row = reference ? reference->rowFor(subject.sex, subject.age) : nullptr) {
-        // At the edge of the band the interval decides: only a value wholly outside lies outside.
-        facts["fat.place"] = fat + half < row->low ? -1.0 : fat - half > row->high ? 1.0 : 0.0;
-        facts["fat.band.low"] = row->low;
-        if (!row->openAbove())
-            facts["fat.band.high"] = row->high;
+// −1 below, −0.5 close to the lower limit, 0 within, 0.5 close to the upper limit, 1 above.
+double asNumber(ReferencePlace place) {
+    return 0.5 * (static_cast<int>(place) - static_cast<int>(ReferencePlace::Within));
+}
+
+void addPlace(KeyPointFacts& facts, const compartments::Composition& body, const Statements& statements) {
+    facts["fat.percent"] = body.fatPercent.estimate().value();
+    facts["fat.half-interval"] = body.fatPercent.halfInterval().value();
+    if (const auto* place = statements.place(Followed::FatPercent)) {
+        facts["fat.place"] = asNumber(place->place);
+        facts["fat.band.low"] = place->row->low;
+        if (!place->row->openAbove())
+            facts["fat.band.high"] = place->row->high;
     }
 }
 
@@ -125,7 +134,7 @@ bool hasLowLimbLean(const ComputedTest& test, const reference::ReferenceSet* lim
 KeyPointFacts keyPointFacts(const KeyPointInputs& inputs) {
     const ComputedTest& test = *inputs.test;
     const TestSubject& subject = test.record().subject;
-    KeyPointFacts facts{{"visit", inputs.earlier ? 2.0 : 1.0}};
+    KeyPointFacts facts{{"visit", inputs.firstTest ? 1.0 : 2.0}};
     if (subject.age < anthropometry::adultAge)
         facts["minor"] = 1.0;
     facts["body-mass-index"] = anthropometry::massIndex(test.shared().mass, subject.height).value();
@@ -134,14 +143,43 @@ KeyPointFacts keyPointFacts(const KeyPointInputs& inputs) {
         deviations += !answer.finding.kept && answer.effect != readiness::Effect::None;
     facts["preparation.deviations"] = deviations;
     if (const auto* body = test.composition()) {
-        addPlace(facts, *body, subject, inputs.fat);
-        if (inputs.earlier && inputs.earlier->composition())
-            addSince(facts, *inputs.earlier, test, inputs.precision);
-        if (inputs.first && inputs.first->composition())
-            addSinceFirst(facts, *inputs.first, test, inputs.precision);
+        addPlace(facts, *body, *inputs.statements);
+        addSince(facts, *inputs.statements, test);
+        addSinceFirst(facts, *inputs.statements);
     }
     addLimbs(facts, test, inputs.limbLean);
     return facts;
+}
+
+const Statement* statementBehind(const KeyPoint& point, const Statements& statements) {
+    const std::string_view fact = point.rule->fact;
+    for (const Statement& statement : statements.all()) {
+        const bool behind = std::visit(
+            Overloaded{
+                [&](const PlaceStatement& place) {
+                    return (fact == "fat.place" && place.quantity == Followed::FatPercent) ||
+                           (fact == "limb-lean.low" && place.quantity == Followed::LimbLeanIndex);
+                },
+                [&](const ChangeStatement& change) {
+                    const std::string name =
+                        std::string(change.quantity == Followed::FatMass       ? "fat"
+                                    : change.quantity == Followed::FatFreeMass ? "lean"
+                                    : change.quantity == Followed::Mass        ? "loss"
+                                                                               : "none") +
+                        (change.since == Since::First ? ".since-first" : "");
+                    return fact == name + ".change.real" || fact == name + ".percent-a-week" ||
+                           fact == name + ".lean.percent";
+                },
+                [&](const SidesStatement& sides) {
+                    return fact ==
+                           (sides.limbs == SidesStatement::Limbs::Arms ? "arms.notable" : "legs.notable");
+                },
+            },
+            statement);
+        if (behind)
+            return &statement;
+    }
+    return nullptr;
 }
 
 std::vector<KeyPoint> keyPoints(const KeyPointFacts& facts, std::span<const KeyPointRule> rules,

@@ -21,6 +21,9 @@ constexpr std::array texts{
     FollowedText{Followed::FatFreeMassIndex, "fat-free-mass-index", FUSAIN_TEXT("fat-free mass index"), "kg/m²",
                  1},
     FollowedText{Followed::LimbLean, "limb-lean", FUSAIN_TEXT("lean of arms and legs"), "kg", 1},
+    FollowedText{Followed::LimbLeanIndex, "limb-lean-index", FUSAIN_TEXT("limb lean over height²"), "kg/m²", 2},
+    FollowedText{Followed::LimbLeanShare, "limb-lean-share", FUSAIN_TEXT("limb lean for each 10 kg of body mass"),
+                 "kg", 2},
     FollowedText{Followed::TrunkFat, "trunk-fat", FUSAIN_TEXT("fat of the trunk"), "kg", 1},
     FollowedText{Followed::VisceralFat, "visceral-fat", FUSAIN_TEXT("visceral fat, as reported"), "kg", 2},
     FollowedText{Followed::BodyWater, "body-water", FUSAIN_TEXT("body water"), "L", 1},
@@ -32,9 +35,28 @@ FollowedValue followed(const Measured<Q>& value, const std::optional<StudiedErro
     return {value.estimate().value(), visitError(value.uncertain(), own), value.uncertain()};
 }
 
-std::optional<FollowedValue> fromScan(Followed quantity, const DxaPolicy& policy, const DxaResult& scan) {
+// Lean of the limbs over something that is known far better.
+FollowedValue scaledBy(double factor, const Measured<Kilograms>& limbLean) {
+    return followed(Measured<Kilograms>(limbLean.uncertain() * factor));
+}
+
+// Lean of the limbs, and held against height and body mass.
+std::optional<FollowedValue> limbsFor(Followed quantity, const Measured<Kilograms>& limbLean, const TestSubject& who,
+                                      Kilograms mass) {
+    constexpr double tenKilograms = 10.0;
     if (quantity == Followed::LimbLean)
-        return followed(scan.limbLean);
+        return followed(limbLean);
+    if (quantity == Followed::LimbLeanIndex)
+        return scaledBy(1.0 / (who.height.value() * who.height.value()), limbLean);
+    if (quantity == Followed::LimbLeanShare)
+        return scaledBy(tenKilograms / mass.value(), limbLean);
+    return std::nullopt;
+}
+
+std::optional<FollowedValue> fromScan(Followed quantity, const DxaTest& test, const DxaPolicy& policy,
+                                      const DxaResult& scan) {
+    if (auto limbs = limbsFor(quantity, scan.limbLean, test.subject, scan.mass))
+        return limbs;
     if (quantity == Followed::TrunkFat) {
         const double fat = scan.scan.of(dxa::Region::Trunk)->fat.value();
         return FollowedValue{fat, policy.precision.trunkFat * fat};
@@ -45,12 +67,13 @@ std::optional<FollowedValue> fromScan(Followed quantity, const DxaPolicy& policy
     return std::nullopt;
 }
 
-std::optional<FollowedValue> fromImpedance(Followed quantity, const ImpedanceResult& impedance,
-                                           const DayToDay& day) {
+std::optional<FollowedValue> fromImpedance(Followed quantity, const ImpedanceTest& test,
+                                           const ImpedanceResult& impedance, const DayToDay& day) {
     if (quantity == Followed::PhaseAngle && impedance.phaseAngle)
         return followed(*impedance.phaseAngle);
-    if (quantity == Followed::LimbLean && impedance.limbLean)
-        return followed(*impedance.limbLean);
+    if (impedance.limbLean)
+        if (auto limbs = limbsFor(quantity, *impedance.limbLean, test.subject, impedance.mass))
+            return limbs;
     if (quantity == Followed::BodyWater && impedance.fluids)
         return FollowedValue{impedance.fluids->total().value(),
                              std::hypot(impedance.fluids->totalError.value(), day.spectrumWater.value())};
@@ -71,11 +94,11 @@ std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& tes
     using Value = std::optional<FollowedValue>;
     return test.visit(Overloaded{
         [](const auto&, const auto&, const DensityResult&) -> Value { return std::nullopt; },
-        [&](const ImpedanceTest&, const ImpedancePolicy& policy, const ImpedanceResult& result) -> Value {
-            return fromImpedance(quantity, result, policy.day);
+        [&](const ImpedanceTest& own, const ImpedancePolicy& policy, const ImpedanceResult& result) -> Value {
+            return fromImpedance(quantity, own, result, policy.day);
         },
-        [&](const DxaTest&, const DxaPolicy& policy, const DxaResult& result) -> Value {
-            return fromScan(quantity, policy, result);
+        [&](const DxaTest& own, const DxaPolicy& policy, const DxaResult& result) -> Value {
+            return fromScan(quantity, own, policy, result);
         },
     });
 }
@@ -128,7 +151,26 @@ std::optional<Message> obstacle(Followed quantity, const ComputedTest& earlier, 
     return std::nullopt;
 }
 
+// A scale weighs what is there, breakfast and all.
+std::vector<PreparationDifference> unlikeFor(Followed quantity, const ComputedTest& earlier,
+                                             const ComputedTest& now) {
+    return quantity == Followed::Mass ? std::vector<PreparationDifference>()
+                                      : spoilingDifferences(now.record(), earlier.record());
+}
+
+Message whyUnlike(const PreparationDifference& first) {
+    if (first.rule.empty())
+        return {FUSAIN_TEXT("not comparable: {1} hours apart in the day"), {fixed(std::abs(first.hoursLater), 0)}};
+    return {FUSAIN_TEXT("not comparable: prepared differently (\"{1}\")"), {first.question}};
+}
+
 } // namespace
+
+double FollowedValue::halfInterval() const {
+    const double all = std::hypot(shares.errorOf(SourceKind::Repeat), shares.errorOf(SourceKind::Day),
+                                  shares.errorOf(SourceKind::Person));
+    return normal95 * (all > 0.0 ? all : visitError);
+}
 
 std::span<const FollowedText> followedQuantities() {
     return texts;
@@ -197,11 +239,17 @@ Comparison compare(Followed quantity, const ComputedTest& earlier, const Compute
         comparison.why = {FUSAIN_TEXT("not comparable: one of the tests does not give it"), {}};
         return comparison;
     }
+    comparison.known = true;
     if (auto reason = obstacle(quantity, earlier, now)) {
         comparison.why = std::move(*reason);
         return comparison;
     }
     comparison.change = changeBetween(*before, *after);
+    comparison.unlike = unlikeFor(quantity, earlier, now);
+    if (!comparison.unlike.empty()) {
+        comparison.why = whyUnlike(comparison.unlike.front());
+        return comparison;
+    }
     comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
     comparison.why = {comparison.change.real() ? FUSAIN_TEXT("exceeds the LSC ({1} {2})")
                                                : FUSAIN_TEXT("within measurement error (LSC {1} {2})"),
@@ -264,7 +312,8 @@ Message rateSentence(double perWeek, Kilograms mass) {
 
 std::optional<MassBalance> massBalance(const ComputedTest& earlier, const ComputedTest& now,
                                        const LabPrecision& own) {
-    if (obstacle(Followed::FatMass, earlier, now) || !earlier.composition() || !now.composition())
+    if (obstacle(Followed::FatMass, earlier, now) || !unlikeFor(Followed::FatMass, earlier, now).empty() ||
+        !earlier.composition() || !now.composition())
         return std::nullopt;
     MassBalance balance;
     const Change fat =

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/quality/trend.hpp"
 #include "procedure/meaning/change.hpp"
+#include "procedure/meaning/preparation_difference.hpp"
 #include "record/lab/cross_calibration.hpp"
 
 #include <span>
@@ -16,6 +17,8 @@ enum class Followed {
     FatMassIndex,
     FatFreeMassIndex,
     LimbLean,
+    LimbLeanIndex,
+    LimbLeanShare,
     TrunkFat,
     VisceralFat,
     BodyWater,
@@ -36,6 +39,8 @@ struct FollowedValue {
     double value = 0.0;
     double visitError = 0.0;
     Uncertain shares{0.0}; ///< what else is unsure about it, by source; without them where it is not known
+    /// Half of the 95 % interval about the truth; that of a visit where nothing else is known.
+    [[nodiscard]] double halfInterval() const;
 };
 /// @param own the lab's measured precision, which takes the place of the error model for fat
 /// @return nothing where this test does not give the quantity
@@ -61,11 +66,14 @@ struct Series {
 [[nodiscard]] std::optional<quality::Trend> trendOf(const Series& series);
 
 enum class Verdict { Real, MayBeNoise, NotComparable };
-/// One visit against an earlier one.
+/// One visit against an earlier one. By another method, setting or equation, or prepared otherwise, they cannot
+/// be compared; a scale does not ask for that.
 struct Comparison {
     Instant from, to;
     Verdict verdict = Verdict::NotComparable;
-    Change change; ///< empty when they cannot be compared
+    bool known = false; ///< both tests give the quantity
+    Change change;      ///< empty when they were taken by other methods, settings or equations
+    std::vector<PreparationDifference> unlike; ///< what was prepared otherwise, so that they cannot be compared
     std::optional<double> perWeek;
     Message why; ///< the verdict in words
 };

@@ -61,10 +61,8 @@ std::vector<ReadingLine> readingKey(const ReadingExercise& exercise, std::span<c
         line.comparison = compare(text->quantity, tests[first], tests.back());
         line.verdict = line.comparison.verdict;
         line.reasons = {line.comparison.why};
-        if (line.verdict != Verdict::NotComparable && text->quantity != Followed::Mass && !prepared.empty()) {
-            line.verdict = Verdict::NotComparable;
+        if (!line.comparison.unlike.empty())
             line.reasons = prepared;
-        }
         line.truth = truthOf(text->quantity, exercise, exercise.visits.back()) -
                      truthOf(text->quantity, exercise, exercise.visits[first]);
         lines.push_back(std::move(line));

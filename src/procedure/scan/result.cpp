@@ -126,29 +126,6 @@ std::vector<Message> dxaFindings(const DxaResult& result, const DxaTest& test) {
             {FUSAIN_TEXT("Visceral fat, as reported by the scanner: {1} kg ({2} L). Comparable only on the "
                          "same scanner."),
              {fixed(result.visceralFat->value(), 2), fixed(result.visceralVolume->value(), 2)}});
-    const auto side = [&](const LimbBalance& balance, std::string_view notable, std::string_view real,
-                          std::string_view none) {
-        sentences.push_back(
-            {std::string(balance.notable() ? notable
-                         : balance.real()  ? real
-                                           : none),
-             {signedFixed(balance.difference.value(), 2), fixed(balance.leastSignificant.value(), 2),
-              fixed(balance.threshold.value(), 2), signedFixed(balance.asymmetry.value(), 0)}});
-    };
-    if (result.halfBody.empty()) {
-        side(result.armLean,
-             FUSAIN_TEXT("Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
-                         "kg) and the lab's threshold ({3} kg)."),
-             FUSAIN_TEXT("Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
-                         "kg), not the lab's threshold ({3} kg)."),
-             FUSAIN_TEXT("Arm lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
-        side(result.legLean,
-             FUSAIN_TEXT("Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
-                         "kg) and the lab's threshold ({3} kg)."),
-             FUSAIN_TEXT("Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} "
-                         "kg), not the lab's threshold ({3} kg)."),
-             FUSAIN_TEXT("Leg lean mass: no left–right difference beyond the measurement error of ± {2} kg."));
-    }
     sentences.insert(sentences.end(), result.bone.begin(), result.bone.end());
     if (test.dose)
         sentences.push_back(

@@ -29,6 +29,14 @@ QString say(const Message& message) {
         fillPlaceholders(say(std::string_view(message.text)).toStdString(), arguments));
 }
 
+QString sentence(const QString& words) {
+    return words.left(1).toUpper() + words.mid(1);
+}
+
+QString sentence(const Message& message) {
+    return sentence(say(message));
+}
+
 QString say(const Problem& problem) {
     QStringList parts{say(problem.what)};
     if (!problem.where.empty())

@@ -23,6 +23,9 @@ namespace fusain::report {
     return say(std::string_view(marked));
 }
 /// What happened, where, what was kept, what to do.
+/// As a sentence: it begins with a capital.
+[[nodiscard]] QString sentence(const Message& message);
+[[nodiscard]] QString sentence(const QString& words);
 [[nodiscard]] QString say(const Problem& problem);
 
 /// A number with so many decimals, as it stands on a page or a screen.

@@ -2,6 +2,7 @@
 #include "report/base/words.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/method/reference_rule.hpp"
+#include "report/pages/client_words.hpp"
 #include "report/pages/test_report.hpp"
 
 #include <QCoreApplication>
@@ -38,26 +39,8 @@ void otherMethods(PageFlow& flow, const TestReport& report) {
     }
 }
 
-const reference::ReferenceRow* referenceRow(const TestReport& report) {
-    return report.references.fat
-               ? report.references.fat->rowFor(report.record().subject.sex, report.record().subject.age)
-               : nullptr;
-}
-
-// Where the value lies, in words. A value whose interval reaches over an edge of the band is not put on one
-// side.
-QString placeInWords(const reference::ReferenceRow& row, double fat, double half, bool withNumbers) {
-    const QString band = withNumbers
-                             ? tr("the range of this reference for people of your sex and age (%1 to %2 %)")
-                                   .arg(number(row.low, 0), number(row.high, 0))
-                             : tr("the range of this reference for people of your sex and age");
-    if (fat + half < row.low)
-        return tr("Your value lies below %1.").arg(band);
-    if (fat - half > row.high)
-        return tr("Your value lies above %1.").arg(band);
-    if (fat >= row.low && fat <= row.high)
-        return tr("Your value lies within %1.").arg(band);
-    return tr("Your value lies at the edge of %1; the test cannot say on which side.").arg(band);
+ForClient forClient(const TestReport& report) {
+    return {report.units, report.withoutNumbers};
 }
 
 void scale(PageFlow& flow, const TestReport& report, double fat, double half) {
@@ -103,9 +86,8 @@ void resultInWords(PageFlow& flow, const TestReport& report) {
                  half = composition.fatPercent.halfInterval().value();
     flow.heading(tr("The result"));
     if (!report.withoutNumbers) {
-        flow.paragraph(tr("About %1 % of your body mass is fat. A measurement is never exact: your true value "
-                          "is very likely between %2 and %3 %.")
-                           .arg(number(fat, 0), number(fat - half, 0), number(fat + half, 0)),
+        flow.paragraph(tr("About %1 % of your body mass is fat.").arg(number(fat, 0)) + QLatin1Char(' ') +
+                           intervalForClient(composition.fatPercent),
                        13);
         scale(flow, report, fat, half);
     } else {
@@ -114,8 +96,8 @@ void resultInWords(PageFlow& flow, const TestReport& report) {
                "the numbers and will talk them over with you if you wish."),
             13);
     }
-    if (const auto* row = referenceRow(report))
-        flow.paragraph(placeInWords(*row, fat, half, !report.withoutNumbers));
+    if (const auto* place = report.statements.place(Followed::FatPercent))
+        flow.paragraph(placeForClient(place->place) + QLatin1Char(' ') + rangeForClient(*place, forClient(report)));
     else
         flow.paragraph(tr("The reference that this lab uses does not cover your age."));
     if (!report.withoutNumbers)
@@ -123,31 +105,20 @@ void resultInWords(PageFlow& flow, const TestReport& report) {
     more(flow, report);
 }
 
-QString changeInWords(const Change& change, const QString& what, const TestReport& report) {
-    if (!change.real())
-        return tr("%1: no measurable change (a smaller change would be within the error of the test).")
-            .arg(what);
-    if (report.withoutNumbers)
-        return change.difference < 0.0 ? tr("%1: less than at that test.").arg(what)
-                                       : tr("%1: more than at that test.").arg(what);
-    const QString size = say(show(Kilograms(std::abs(change.difference)), report.units));
-    return change.difference < 0.0 ? tr("%1: %2 less.").arg(what, size) : tr("%1: %2 more.").arg(what, size);
+void changesSince(PageFlow& flow, const TestReport& report, Since since, const QString& heading) {
+    const auto* fat = report.statements.change(Followed::FatMass, since);
+    const auto* rest = report.statements.change(Followed::FatFreeMass, since);
+    if (!fat || !rest)
+        return;
+    flow.heading(heading.arg(longDay(fat->comparison.from)));
+    flow.paragraph(QStringLiteral("%1. %2.").arg(
+        changeForClient(tr("Fat"), fat->comparison.change, forClient(report)),
+        changeForClient(tr("Everything else"), rest->comparison.change, forClient(report))));
 }
 
 void comparison(PageFlow& flow, const TestReport& report) {
-    const auto outcome = outcomeOf(report.computed);
-    if (!outcome)
-        return;
-    const auto since = [&](const Outcome& past, const QString& heading) {
-        const Changes changes = changesSince(past, *outcome, report.precision);
-        flow.heading(heading.arg(longDay(past.at)));
-        flow.paragraph(changeInWords(changes.fatMass, tr("Fat"), report) + QLatin1Char(' ') +
-                       changeInWords(changes.fatFreeMass, tr("Everything else"), report));
-    };
-    if (report.earlier)
-        since(*report.earlier, tr("Since your last test, %1"));
-    if (report.baseline)
-        since(*report.baseline, tr("Since your first test, %1"));
+    changesSince(flow, report, Since::Last, tr("Since your test on %1"));
+    changesSince(flow, report, Since::First, tr("Since your first test, %1"));
 }
 
 QString directionInWords(readiness::Effect effect) {

@@ -4,6 +4,7 @@
 #include "report/figures/course_figure.hpp"
 #include "report/figures/rule_figure.hpp"
 #include "report/figures/trend_figure.hpp"
+#include "report/pages/client_words.hpp"
 #include "report/pages/preparation_page.hpp"
 #include "report/pages/result_figures.hpp"
 #include "report/pages/trend_model.hpp"
@@ -18,8 +19,8 @@ namespace {
 
 using About = TalkScene::About;
 
-QString massInWords(double kilograms, const VisitReport& visit) {
-    return say(show(Kilograms(std::abs(kilograms)), visit.units));
+ForClient forClient(const VisitReport& visit) {
+    return {visit.units, visit.withoutNumbers};
 }
 
 // Of a change of fat: its size, or that none can be seen. Sizes only where the client wants numbers.
@@ -31,22 +32,7 @@ QString fatChange(const Change& change, const VisitReport& visit) {
                                        : tr("You have more fat than at that test.");
     return (change.difference < 0.0 ? tr("You have lost about %1 of fat.")
                                     : tr("You have gained about %1 of fat."))
-        .arg(massInWords(change.difference, visit));
-}
-
-QString otherChanges(const VisitReport::Since& since, const VisitReport& visit) {
-    QStringList said;
-    for (const auto& part : since.balance.parts | std::views::drop(1)) { // fat is said before
-        const QString name = say(part.name);
-        if (!part.change.real())
-            said << tr("%1: no measurable change").arg(name);
-        else if (visit.withoutNumbers)
-            said << (part.change.difference < 0.0 ? tr("%1: less") : tr("%1: more")).arg(name);
-        else
-            said << (part.change.difference < 0.0 ? tr("%1: %2 less") : tr("%1: %2 more"))
-                        .arg(name, massInWords(part.change.difference, visit));
-    }
-    return said.join(QStringLiteral("; "));
+        .arg(massForClient(change.difference, forClient(visit)));
 }
 
 std::optional<TalkScene> today(const VisitReport& visit) {
@@ -58,10 +44,8 @@ std::optional<TalkScene> today(const VisitReport& visit) {
         return scene;
     }
     const auto& fat = richest->composition()->fatPercent;
-    const double value = fat.estimate().value(), half = fat.halfInterval().value();
-    scene.headline = tr("About %1 % of your body mass is fat.").arg(number(value, 0));
-    scene.below = tr("Your true value is very likely between %1 and %2 %.")
-                      .arg(number(value - half, 0), number(value + half, 0));
+    scene.headline = tr("About %1 % of your body mass is fat.").arg(number(fat.estimate().value(), 0));
+    scene.below = intervalForClient(fat);
     scene.picture = coreFigure(*richest);
     return scene;
 }
@@ -75,8 +59,9 @@ std::optional<TalkScene> sinceWeBegan(const VisitReport& visit) {
                     fatChange(since->balance.parts.front().change, visit),
                     {},
                     {}};
-    const QString others = otherChanges(*since, visit);
-    scene.below = tr("Since %1. %2.").arg(longDay(since->earlier), others.left(1).toUpper() + others.mid(1));
+    constexpr std::size_t fatIsSaid = 1;
+    scene.below = tr("Since %1. %2.").arg(
+        longDay(since->earlier), sentence(balanceForClient(since->balance, forClient(visit), fatIsSaid)));
     if (!visit.withoutNumbers)
         scene.picture =
             NamedFigure{scene.name, [model = trendModel(visit.followed, visit.series)](
@@ -90,23 +75,11 @@ std::optional<TalkScene> whereYouAre(const VisitReport& visit) {
     const TestReport* richest = visit.richest();
     if (!richest || visit.withoutNumbers || visit.minor())
         return std::nullopt;
-    const auto* row = richest->references.fat ? richest->references.fat->rowFor(richest->record().subject.sex,
-                                                                                richest->record().subject.age)
-                                              : nullptr;
-    if (!row)
+    const auto* place = richest->statements.place(Followed::FatPercent);
+    if (!place)
         return std::nullopt;
-    const auto& fat = richest->composition()->fatPercent;
-    const double value = fat.estimate().value(), half = fat.halfInterval().value();
-    TalkScene scene{About::WhereYouAre, tr("Where you are"), {}, {}, {}};
-    scene.headline = value + half < row->low    ? tr("Your value is below the reference range.")
-                     : value - half > row->high ? tr("Your value is above the reference range.")
-                     : value >= row->low && value <= row->high
-                         ? tr("Your value is within the reference range.")
-                         : tr("Your value is close to the edge of the reference range.");
-    scene.below =
-        tr("For people of your sex and age it is %1 to %2 %. It describes people who were measured for it; "
-           "it is no target.")
-            .arg(number(row->low, 0), number(row->high, 0));
+    TalkScene scene{About::WhereYouAre, tr("Where you are"), placeForClient(place->place),
+                    rangeForClient(*place, forClient(visit)), {}};
     auto rule = fatRule(*richest);
     rule.said = true;
     rule.spindles.erase(rule.spindles.begin(), rule.spindles.end() - 1); // the change has its own scene
@@ -144,13 +117,8 @@ std::optional<TalkScene> thePlan(const VisitReport& visit) {
         tr("With %1 to %2 kcal a day and the way of life that you described. People differ; we follow how it "
            "goes. Talk it over with your doctor or dietitian before you begin.")
             .arg(number(from, 0), number(from + 100.0, 0));
-    CourseModel model;
+    CourseModel model = courseModel(plan);
     model.withStaticRule = false; // a matter for the lab
-    const double last = static_cast<double>(plan.points.size() - 1);
-    for (const PlanPoint& point : plan.points)
-        model.weeks.push_back(
-            {point.mass.value(), point.lowest.value(), point.highest.value(), point.fatMass.value(),
-             plan.points.front().mass.value() + plan.staticChange.value() * point.week / last});
     scene.picture =
         NamedFigure{scene.name, [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                         paintCourse(painter, area, model, palette);

@@ -29,9 +29,8 @@ std::vector<Message> standingsOf(const TestReport& report) {
 } // namespace
 
 std::vector<Message> findingsOf(const TestReport& report) {
-    auto sentences =
-        findings(report.computed, report.references.fat,
-                 report.otherSetting ? report.otherSetting : report.earlier, report.baseline, report.precision);
+    auto sentences = findings(report.computed, report.statements,
+                              report.history.empty() ? nullptr : &report.history.back());
     const auto standings = standingsOf(report);
     sentences.insert(sentences.begin() + (sentences.empty() ? 0 : 1), standings.begin(), standings.end());
     if (report.history.empty())
@@ -39,7 +38,7 @@ std::vector<Message> findingsOf(const TestReport& report) {
     // What differed in the preparation belongs right behind the change that it may explain.
     const auto differences =
         preparationDifferences(report.record(), report.history.back().record(), report.protocol);
-    const auto behind = std::min<std::size_t>(sentences.size(), (report.earlier ? 2 : 1) + standings.size());
+    const auto behind = std::min<std::size_t>(sentences.size(), (report.earlier ? 3 : 1) + standings.size());
     sentences.insert(sentences.begin() + static_cast<std::ptrdiff_t>(behind), differences.begin(),
                      differences.end());
     std::ranges::move(

@@ -23,8 +23,8 @@ struct TestReport {
     ReportReferences references;
     std::vector<ComputedTest> history;   ///< the signed tests by the same method before this one, oldest first
     std::optional<Outcome> earlier;      ///< the latest of them that gives fat and may be compared
-    std::optional<Outcome> otherSetting; ///< the latest of them, where it was taken with another setting
-    std::optional<Outcome> baseline;     ///< the first of them, when it is not the latest
+    std::optional<Outcome> baseline;     ///< the first of those, when it is not the latest
+    Statements statements;               ///< what can be said, with its verdicts
     LabPrecision precision;              ///< the lab's own, where it has studied it
     std::vector<KeyPoint> keyPoints;     ///< what matters today, most important first; suggestions
     std::vector<OtherMethod> sameDay;    ///< results of other methods on the same day

@@ -26,4 +26,14 @@ TrendModel trendModel(Followed quantity, const std::vector<Series>& lines) {
     return model;
 }
 
+CourseModel courseModel(const Plan& plan) {
+    CourseModel model;
+    const double last = static_cast<double>(plan.points.size() - 1);
+    for (const PlanPoint& point : plan.points)
+        model.weeks.push_back(
+            {point.mass.value(), point.lowest.value(), point.highest.value(), point.fatMass.value(),
+             plan.points.front().mass.value() + plan.staticChange.value() * point.week / last});
+    return model;
+}
+
 } // namespace fusain::report

@@ -1,5 +1,7 @@
 #pragma once
+#include "procedure/meaning/plan.hpp"
 #include "procedure/meaning/progress.hpp"
+#include "report/figures/course_figure.hpp"
 #include "report/figures/trend_figure.hpp"
 
 namespace fusain::report {
@@ -8,5 +10,7 @@ namespace fusain::report {
 [[nodiscard]] QString seriesName(const Series& series);
 /// A quantity over time, ready to be painted.
 [[nodiscard]] TrendModel trendModel(Followed quantity, const std::vector<Series>& lines);
+/// Where a plan leads, ready to be painted.
+[[nodiscard]] CourseModel courseModel(const Plan& plan);
 
 } // namespace fusain::report

@@ -6,6 +6,7 @@
 #include "report/figures/spindles_figure.hpp"
 #include "report/figures/trend_figure.hpp"
 #include "report/method/parts.hpp"
+#include "report/pages/client_words.hpp"
 #include "report/pages/preparation_page.hpp"
 #include "report/pages/result_figures.hpp"
 #include "report/pages/talk_pages.hpp"
@@ -85,10 +86,6 @@ void whatMatters(PageFlow& flow, const VisitReport& visit) {
         flow.paragraph(text, 11.5);
 }
 
-QString beginning(const QString& words) {
-    return words.left(1).toUpper() + words.mid(1);
-}
-
 QString rangeText(const Measured<Percent>& fat) {
     const double value = fat.estimate().value(), half = fat.halfInterval().value();
     return tr("about %1 % of your mass is fat, very likely between %2 and %3 %")
@@ -98,7 +95,7 @@ QString rangeText(const Measured<Percent>& fat) {
 void measured(PageFlow& flow, const VisitReport& visit) {
     flow.heading(tr("What was measured"));
     for (const TestReport& test : visit.tests) {
-        const QString method = beginning(say(methodTitle(methodOf(test.computed.test))));
+        const QString method = sentence(say(methodTitle(methodOf(test.computed.test))));
         if (visit.withoutNumbers || !test.composition())
             flow.paragraph(test.composition()
                                ? tr("%1: the measurement went well.").arg(method)
@@ -134,19 +131,9 @@ void bodyToday(PageFlow& flow, const VisitReport& visit) {
                    9.5, printPalette().softInk);
 }
 
-QString balanceInWords(const QString& frame, const VisitReport::Since& since, const VisitReport& visit) {
-    QStringList parts;
-    for (const auto& part : since.balance.parts) {
-        const QString name = say(part.name);
-        if (!part.change.real())
-            parts << tr("%1: no measurable change").arg(name);
-        else if (visit.withoutNumbers)
-            parts << (part.change.difference < 0.0 ? tr("%1: less").arg(name) : tr("%1: more").arg(name));
-        else
-            parts << (part.change.difference < 0.0 ? tr("%1: %2 less") : tr("%1: %2 more"))
-                         .arg(name, say(show(Kilograms(std::abs(part.change.difference)), visit.units)));
-    }
-    return frame.arg(longDay(since.earlier), say(methodTitle(since.method)), parts.join(QStringLiteral("; ")));
+QString sinceInWords(const QString& frame, const VisitReport::Since& since, const VisitReport& visit) {
+    return frame.arg(longDay(since.earlier), say(methodTitle(since.method)),
+                     balanceForClient(since.balance, {visit.units, visit.withoutNumbers}));
 }
 
 void changed(PageFlow& flow, const VisitReport& visit) {
@@ -165,9 +152,9 @@ void changed(PageFlow& flow, const VisitReport& visit) {
                        }},
                       150);
     if (visit.sinceFirst)
-        flow.paragraph(balanceInWords(tr("Since your first test on %1 (%2): %3."), *visit.sinceFirst, visit));
+        flow.paragraph(sinceInWords(tr("Since your first test on %1 (%2): %3."), *visit.sinceFirst, visit));
     if (visit.since)
-        flow.paragraph(balanceInWords(tr("Since %1 (%2): %3."), *visit.since, visit));
+        flow.paragraph(sinceInWords(tr("Since %1 (%2): %3."), *visit.since, visit));
 }
 
 void plan(PageFlow& flow, const VisitReport& visit) {

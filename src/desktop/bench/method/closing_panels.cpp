@@ -75,7 +75,7 @@ void InterpretationPanel::refresh() {
     }
     QStringList lines, points, evidence;
     for (const Message& sentence : report::findingsOf(*report))
-        lines << report::say(sentence);
+        lines << report::sentence(sentence);
     for (const KeyPoint& point : report->keyPoints) {
         // What is taken over is read by the client.
         const report::InLanguage language(QString::fromStdString(report->client.language));

@@ -11,7 +11,7 @@
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
-#include "report/figures/course_figure.hpp"
+#include "report/pages/trend_model.hpp"
 
 #include <QDialog>
 #include <QScrollArea>
@@ -197,12 +197,7 @@ void PlanPage::show() {
 
 void PlanPage::showPlan(const Plan& plan) {
     result_->setVisible(true);
-    report::CourseModel model;
-    const double last = static_cast<double>(plan.points.size() - 1);
-    for (const PlanPoint& point : plan.points)
-        model.weeks.push_back(
-            {point.mass.value(), point.lowest.value(), point.highest.value(), point.fatMass.value(),
-             plan.points.front().mass.value() + plan.staticChange.value() * point.week / last});
+    const report::CourseModel model = report::courseModel(plan);
     course_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintCourse(painter, area, model, palette);
     });

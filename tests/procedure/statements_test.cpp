@@ -1,0 +1,149 @@
+// One engine for what can be said: places and changes with their verdicts, at their edges, and the gate of the
+// preparation.
+#include "procedure/all/procedure.hpp"
+#include "procedure/meaning/key_points.hpp"
+#include "procedure/meaning/statements.hpp"
+#include "support/dxa_run.hpp"
+
+#include <gtest/gtest.h>
+
+namespace fusain::statements_test {
+namespace {
+
+using namespace testing;
+
+ComputedTest scanned(const char* when, double lessFat = 0.0) {
+    static MemoryJournal journal;
+    auto run =
+        *DxaProcedure::begin(dxaSetting(), "t", man, technician, journal, SteppingClock(*instantFromIso(when)));
+    dxa::Scan scan = sheetsScan();
+    for (const auto region : {dxa::Region::Trunk, dxa::Region::Subtotal, dxa::Region::Total})
+        std::ranges::find(scan.regions, region, &dxa::RegionReading::region)->fat -= Kilograms(lessFat);
+    prepare(run, Kilograms(70.8 - lessFat));
+    EXPECT_TRUE(run.acceptScan(scanOf(scan)));
+    return *computeTest(snapshotOf(run), run.setting().policy);
+}
+
+// The first answer with an effect, as it would be with the rule broken.
+AnsweredQuestion& broken(ComputedTest& test, readiness::Effect effect) {
+    auto& answers = std::get<DxaTest>(test.test).answers;
+    auto found = std::ranges::find(answers, effect, &AnsweredQuestion::effect);
+    EXPECT_NE(found, answers.end());
+    found->finding.kept = false;
+    return *found;
+}
+
+TEST(Places, AreBelowOrAboveOnlyWithTheWholeInterval) {
+    reference::ReferenceRow row;
+    row.low = 10.0;
+    row.high = 20.0;
+    EXPECT_EQ(placeIn(row, 7.9, 2.0), ReferencePlace::Below);
+    EXPECT_EQ(placeIn(row, 8.0, 2.0), ReferencePlace::CloseToLower); // the interval ends on the limit
+    EXPECT_EQ(placeIn(row, 9.99, 2.0), ReferencePlace::CloseToLower);
+    EXPECT_EQ(placeIn(row, 10.0, 2.0), ReferencePlace::Within); // though its interval reaches out
+    EXPECT_EQ(placeIn(row, 20.0, 2.0), ReferencePlace::Within);
+    EXPECT_EQ(placeIn(row, 20.01, 2.0), ReferencePlace::CloseToUpper);
+    EXPECT_EQ(placeIn(row, 22.0, 2.0), ReferencePlace::CloseToUpper);
+    EXPECT_EQ(placeIn(row, 22.1, 2.0), ReferencePlace::Above);
+    row.high = std::numeric_limits<double>::infinity();
+    EXPECT_EQ(placeIn(row, 1e9, 0.0), ReferencePlace::Within);
+    EXPECT_EQ(placeIn(row, 9.0, 0.0), ReferencePlace::Below);
+}
+
+TEST(TestStatements, CompareWithTheLastAndTheFirstTest) {
+    const std::vector<ComputedTest> history{scanned("2025-09-01T08:00:00.000Z"),
+                                            scanned("2026-01-01T08:00:00.000Z", 1.0)};
+    const ComputedTest now = scanned("2026-03-12T08:00:00.000Z", 2.0);
+    const Statements said({.test = &now, .history = history});
+    EXPECT_FALSE(said.obstacle());
+    EXPECT_EQ(said.last(), 1u);
+    EXPECT_EQ(said.first(), 0u);
+    const auto* last = said.change(Followed::FatMass, Since::Last);
+    const auto* first = said.change(Followed::FatMass, Since::First);
+    ASSERT_TRUE(last && first);
+    EXPECT_EQ(last->comparison.verdict, Verdict::MayBeNoise); // 1.0 kg, limit 1.4
+    EXPECT_EQ(first->comparison.verdict, Verdict::Real);      // 2.0 kg
+    EXPECT_EQ(verdictOf(*last), "within measurement error");
+    EXPECT_EQ(verdictOf(*first), "exceeds the LSC");
+    EXPECT_NE(labSentence(*first).english().find("fat mass −2.0 kg since 2025-09-01: exceeds the LSC of 1.4 kg"),
+              std::string::npos)
+        << labSentence(*first).english();
+    // With one test before there is a last one only.
+    const Statements one({.test = &now, .history = std::span(history).first(1)});
+    EXPECT_TRUE(one.change(Followed::FatMass, Since::Last));
+    EXPECT_FALSE(one.change(Followed::FatMass, Since::First));
+    EXPECT_FALSE(one.first());
+    EXPECT_TRUE(Statements({.test = &now}).change(Followed::FatMass, Since::Last) == nullptr);
+}
+
+TEST(TestStatements, WhatWasPreparedOtherwiseIsNotCompared) {
+    const std::vector<ComputedTest> history{scanned("2026-01-01T08:00:00.000Z")};
+    for (const auto effect : {readiness::Effect::Over, readiness::Effect::Under, readiness::Effect::Noise}) {
+        ComputedTest now = scanned("2026-03-12T08:00:00.000Z", 2.0);
+        const std::string question = broken(now, effect).question;
+        const Statements said({.test = &now, .history = history});
+        EXPECT_FALSE(said.change(Followed::FatMass, Since::Last));
+        ASSERT_TRUE(said.obstacle());
+        EXPECT_TRUE(said.preparedOtherwise());
+        EXPECT_NE(said.obstacle()->english().find(question), std::string::npos);
+        // The scale is the scale, breakfast and all.
+        EXPECT_EQ(compare(Followed::Mass, history[0], now).verdict, Verdict::Real);
+        EXPECT_FALSE(massBalance(history[0], now));
+        // The client is told of the preparation, not of another machine.
+        const auto facts = keyPointFacts({&now, &said, false, nullptr});
+        EXPECT_TRUE(facts.contains("preparation.unlike"));
+        EXPECT_FALSE(facts.contains("setting.changed"));
+        EXPECT_FALSE(facts.contains("fat.change.real"));
+    }
+    // Broken both times it is the same both times; a rule of safety says nothing of fat.
+    ComputedTest then = history[0], now = scanned("2026-03-12T08:00:00.000Z", 2.0);
+    broken(then, readiness::Effect::Over);
+    broken(now, readiness::Effect::Over);
+    EXPECT_EQ(compare(Followed::FatMass, then, now).verdict, Verdict::Real);
+    broken(now, readiness::Effect::None);
+    EXPECT_EQ(compare(Followed::FatMass, then, now).verdict, Verdict::Real);
+}
+
+TEST(TestStatements, AnotherTimeOfDayCountsFromSixHoursOn) {
+    const ComputedTest morning = scanned("2026-01-01T08:00:00.000Z");
+    const auto verdictAt = [&](const char* when) {
+        return compare(Followed::FatMass, morning, scanned(when, 2.0)).verdict;
+    };
+    EXPECT_EQ(verdictAt("2026-03-12T13:55:00.000Z"), Verdict::Real);
+    EXPECT_EQ(verdictAt("2026-03-12T14:05:00.000Z"), Verdict::NotComparable);
+    EXPECT_EQ(verdictAt("2026-03-12T02:05:00.000Z"), Verdict::Real); // across the night the other way
+    EXPECT_EQ(verdictAt("2026-03-12T01:55:00.000Z"), Verdict::NotComparable);
+    // The page says so from two hours on.
+    EXPECT_EQ(preparedOtherwise(scanned("2026-03-12T09:55:00.000Z").record(), morning.record()).size(), 0u);
+    EXPECT_EQ(preparedOtherwise(scanned("2026-03-12T10:05:00.000Z").record(), morning.record()).size(), 1u);
+}
+
+TEST(TestStatements, LimbsStandAgainstHeightAndBodyMass) {
+    const ComputedTest now = scanned("2026-03-12T08:00:00.000Z");
+    // 3.1 + 3.3 + 8.5 + 8.6 = 23.5 kg; the man is 1.75 m and 70.8 kg.
+    EXPECT_NEAR(valueOf(Followed::LimbLeanIndex, now)->value, 23.5 / (1.75 * 1.75), 1e-12);
+    EXPECT_NEAR(valueOf(Followed::LimbLeanShare, now)->value, 23.5 / 7.08, 1e-12);
+    const auto whole = *valueOf(Followed::LimbLean, now), share = *valueOf(Followed::LimbLeanShare, now);
+    EXPECT_NEAR(share.halfInterval() / share.value, whole.halfInterval() / whole.value, 1e-12);
+    EXPECT_NEAR(whole.halfInterval(), std::get<DxaResult>(now.result).limbLean.halfInterval().value(), 1e-12);
+}
+
+TEST(TestStatements, SidesHaveOneVerdict) {
+    ComputedTest now = scanned("2026-03-12T08:00:00.000Z");
+    auto& arms = std::get<DxaResult>(now.result).armLean;
+    const auto verdict = [&](double difference) {
+        arms.difference = Kilograms(difference);
+        arms.leastSignificant = Kilograms(0.2);
+        arms.threshold = Kilograms(0.3);
+        return verdictOf(*Statements({.test = &now}).sides(SidesStatement::Limbs::Arms));
+    };
+    EXPECT_EQ(verdict(0.2), "within measurement error");
+    EXPECT_EQ(verdict(-0.21), "difference below the lab's threshold");
+    EXPECT_EQ(verdict(0.3), "difference below the lab's threshold");
+    EXPECT_EQ(verdict(-0.31), "notable difference");
+    std::get<DxaResult>(now.result).halfBody = "right";
+    EXPECT_FALSE(Statements({.test = &now}).sides(SidesStatement::Limbs::Arms));
+}
+
+} // namespace
+} // namespace fusain::statements_test

@@ -12812,7 +12812,7 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>%fat that goes with a body mass index of 18.5 to 25 at that sex and age</source>
-      <translation type="unfinished" />
+      <translation>Fettanteil, der in diesem Geschlecht und Alter zu einem Body-Mass-Index von 18,5 bis 25 gehört</translation>
     </message>
     <message>
       <source>Gallagher 2000, column "White"</source>
@@ -13233,6 +13233,142 @@ Everything accepted so far is kept. Please report this.</source>
     <message>
       <source>limb lean for each 10 kg of body mass</source>
       <translation>fettfreies Gewebe der Arme und Beine je 10 kg Körpermasse</translation>
+    </message>
+    <message>
+      <source> · test %1, version %2</source>
+      <translation> · Test %1, Version %2</translation>
+    </message>
+    <message>
+      <source>%1 less</source>
+      <translation>%1 weniger</translation>
+    </message>
+    <message>
+      <source>%1 more</source>
+      <translation>%1 mehr</translation>
+    </message>
+    <message>
+      <source>no measurable change</source>
+      <translation>keine messbare Veränderung</translation>
+    </message>
+    <message>
+      <source>very likely between %1 and %2 %</source>
+      <translation>sehr wahrscheinlich %1 bis %2 %</translation>
+    </message>
+    <message>
+      <source>very likely between %1 and %2</source>
+      <translation>sehr wahrscheinlich %1 bis %2</translation>
+    </message>
+    <message>
+      <source>people of your sex and age ¹</source>
+      <translation>Menschen Ihres Geschlechts und Alters ¹</translation>
+    </message>
+    <message>
+      <source>Changes since %1.</source>
+      <translation>Veränderungen seit dem %1.</translation>
+    </message>
+    <message>
+      <source>How it was measured</source>
+      <translation>Wie gemessen wurde</translation>
+    </message>
+    <message>
+      <source>Muscle, bone, water</source>
+      <translation>Muskeln, Knochen, Wasser</translation>
+    </message>
+    <message>
+      <source>Body fat by each method</source>
+      <translation>Körperfett nach jedem Verfahren</translation>
+    </message>
+    <message>
+      <source>Next test: from %1 on, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
+      <translation>Nächster Test: ab dem %1, zur selben Tageszeit und ebenso vorbereitet. Früher sind übliche Veränderungen zu klein, als dass der Test sie sehen könnte.</translation>
+    </message>
+    <message>
+      <source>Your next test is booked for %1 at %2. The sheet that comes with the booking says how to prepare.</source>
+      <translation>Ihr nächster Test ist für den %1 um %2 Uhr gebucht. Wie Sie sich vorbereiten, steht auf dem Blatt zur Buchung.</translation>
+    </message>
+    <message>
+      <source>Tested by %1 · checked and signed by %2</source>
+      <translation>Getestet von %1 · geprüft und unterschrieben von %2</translation>
+    </message>
+    <message>
+      <source>Tested by %1</source>
+      <translation>Getestet von %1</translation>
+    </message>
+    <message>
+      <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If anything here worries you, talk to your doctor.</source>
+      <translation>Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas davon beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
+    </message>
+    <message>
+      <source>Until next time</source>
+      <translation>Bis zum nächsten Mal</translation>
+    </message>
+    <message>
+      <source>Weight</source>
+      <translation>Gewicht</translation>
+    </message>
+    <message>
+      <source>You were prepared as asked, and the readings agreed.</source>
+      <translation>Sie waren vorbereitet wie gebeten, und die Messwerte stimmten überein.</translation>
+    </message>
+    <message>
+      <source>You have lost about %1 of fat since %2.</source>
+      <translation>Sie haben seit dem %2 etwa %1 Fett verloren.</translation>
+    </message>
+    <message>
+      <source>You have gained about %1 of fat since %2.</source>
+      <translation>Sie haben seit dem %2 etwa %1 Fett zugenommen.</translation>
+    </message>
+    <message>
+      <source>You have less fat than on %1.</source>
+      <translation>Sie haben weniger Fett als am %1.</translation>
+    </message>
+    <message>
+      <source>You have more fat than on %1.</source>
+      <translation>Sie haben mehr Fett als am %1.</translation>
+    </message>
+    <message>
+      <source>What was measured is good for following you over time.</source>
+      <translation>Was gemessen wurde, ist gut, um Sie über die Zeit zu begleiten.</translation>
+    </message>
+    <message>
+      <source>Your fat over time</source>
+      <translation>Ihr Fett im Lauf der Zeit</translation>
+    </message>
+    <message>
+      <source>Your lean mass over time</source>
+      <translation>Ihre fettfreie Masse im Lauf der Zeit</translation>
+    </message>
+    <message>
+      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms.</source>
+      <translation>Mit Elektroden unter Händen und Füßen errechnet dieses Labor kein Fett: Die veröffentlichten Gleichungen wurden für eine andere Art zu messen gemacht und lägen um Kilogramm daneben.</translation>
+    </message>
+    <message>
+      <source>This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
+      <translation>Diese Seite kommt ohne Zahlen aus; wer Sie getestet hat, kennt sie und bespricht sie mit Ihnen, wenn Sie möchten.</translation>
+    </message>
+    <message>
+      <source>What you will note until next time: %1</source>
+      <translation>Was Sie bis zum nächsten Mal aufschreiben: %1</translation>
+    </message>
+    <message>
+      <source>¹ %1; %2</source>
+      <translation>¹ %1; %2</translation>
+    </message>
+    <message>
+      <source>%1 %</source>
+      <translation>%1 %</translation>
+    </message>
+    <message>
+      <source>%1 of fat less</source>
+      <translation>%1 Fett weniger</translation>
+    </message>
+    <message>
+      <source>%1 of fat more</source>
+      <translation>%1 Fett mehr</translation>
+    </message>
+    <message>
+      <source>the bars show how sure each test is</source>
+      <translation>die Balken zeigen, wie sicher jeder Test ist</translation>
     </message>
   </context>
   <context>

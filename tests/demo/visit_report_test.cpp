@@ -2,10 +2,10 @@
 #include "demo_lab.hpp"
 #include "desktop/services/lab_references.hpp"
 #include "desktop/services/visit_reporter.hpp"
-#include "report/pages/talk_scenes.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
 #include "report/pages/preparation_page.hpp"
+#include "report/pages/talk_scenes.hpp"
 #include "support/pdf_text.hpp"
 
 #include <QImage>
@@ -94,7 +94,8 @@ TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
         for (const QString& code : report::pageLanguages()) {
             const report::InLanguage language(code);
             const report::PageFlow pages = clientCopy(*visit);
-            EXPECT_LE(pages.pageCount(), 2) << client.name << ' ' << code.toStdString();
+            EXPECT_LE(pages.pageCount(), visit->tests.size() > 1 ? 2 : 1)
+                << client.name << ' ' << code.toStdString();
             paintAll(pages);
             for (const report::TestReport& test : visit->tests)
                 paintAll(report::clientCopy(test));
@@ -123,11 +124,11 @@ TEST_F(DemoLab, ThePageIsInTheLanguageAskedForAndTheWindowStaysAsItWas) {
         const report::InLanguage language(QStringLiteral("de"));
         german = testing::textOf(clientCopy(*visit));
     }
-    EXPECT_TRUE(german.contains(QStringLiteral("Ihr Besuch am"))) << german.toStdString();
+    EXPECT_TRUE(german.contains(QStringLiteral("Bis zum nächsten Mal"))) << german.toStdString();
     EXPECT_TRUE(german.contains(QStringLiteral("Luftverdrängung")));
-    EXPECT_FALSE(german.contains(QStringLiteral("What was measured")));
+    EXPECT_FALSE(german.contains(QStringLiteral("How it was measured")));
     EXPECT_EQ(report::say("impedance"), QStringLiteral("impedance"));
-    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("What was measured")));
+    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("How it was measured")));
 }
 
 // The package, not the build tree: into a fresh prefix, and a page in each language that it brings.
@@ -148,7 +149,7 @@ TEST_F(DemoLab, AnInstalledCopyHasItsLanguages) {
     const auto visit = lastVisit(*session, *book->client("dov"));
     ASSERT_TRUE(visit);
     const report::InLanguage language(QStringLiteral("de"));
-    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("Ihr Besuch am")));
+    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("Bis zum nächsten Mal")));
 }
 
 TEST_F(DemoLab, TheLabCopyHoldsEveryMethodOfTheDay) {
@@ -169,10 +170,10 @@ TEST_F(DemoLab, WithoutTheNameAndWithoutNumbersThePageKeepsBothBack) {
     visit->namesHidden = visit->withoutNumbers = true;
     const QString text = testing::textOf(clientCopy(*visit));
     EXPECT_FALSE(text.contains(QStringLiteral("Ailsa")));
-    EXPECT_FALSE(text.contains(QStringLiteral("% of your mass")));
+    EXPECT_FALSE(text.contains(QStringLiteral("very likely between")));
     EXPECT_FALSE(text.contains(QStringLiteral("The plan")));
     visit->namesHidden = visit->withoutNumbers = false;
-    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("% of your mass")));
+    EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("very likely between")));
 }
 
 TEST_F(DemoLab, AChildGetsNoPlanAndAGrownUpsParagraph) {

@@ -46,7 +46,7 @@ TEST_F(ChamberReport, TheClientCopySaysWhatTheChamberDidOnOnePage) {
     const QString words = textOf(clientCopy(report));
     for (const char* part : {"Teo Marangwe", "air displacement", "measured 2 times how much air you displace",
                              "of your body mass is fat", "very likely between", "not a diagnosis",
-                             "Bram Iyengar", "answered for by Oriel Thackway"})
+                             "Until next time", "Bram Iyengar", "checked and signed by Oriel Thackway"})
         EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
     for (const char* strange : {"water after breathing out", "under water", "residual"})
         EXPECT_FALSE(words.contains(QLatin1String(strange))) << strange;

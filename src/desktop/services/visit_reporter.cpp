@@ -5,6 +5,7 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/services/screenings.hpp"
 #include "procedure/meaning/key_points.hpp"
+#include "procedure/meaning/next_test.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -15,19 +16,6 @@
 
 namespace fusain::desktop {
 namespace {
-
-// What made the mass change, by the method that tells most: against the last comparable visit and the first.
-void addChanges(report::VisitReport& visit, const report::TestReport& richest) {
-    for (const ComputedTest& past : richest.history)
-        if (auto balance = massBalance(past, richest.computed, richest.precision)) {
-            report::VisitReport::Since since{past.record().startedAt, methodOf(past.test), std::move(*balance)};
-            if (!visit.sinceFirst)
-                visit.sinceFirst = since;
-            visit.since = std::move(since);
-        }
-    if (visit.since && visit.since->earlier == visit.sinceFirst->earlier)
-        visit.sinceFirst.reset();
-}
 
 void addPlan(Session& session, report::VisitReport& visit, const report::TestReport& richest) {
     const std::string kept = session.book().setting(paperKey("plan", visit.client.id));
@@ -40,9 +28,9 @@ void addPlan(Session& session, report::VisitReport& visit, const report::TestRep
     const TestSubject& who = richest.record().subject;
     const auto asked = askedOf(session.catalogue().screening, screeningOf(session.book(), visit.client.id),
                                who.sex, who.age, session.now());
-    visit.planSubject = planSubject(
-        who, *richest.composition(),
-        {request->athlete, asked, hasLowLimbLean(richest.computed, richest.references.limbLean)});
+    visit.planSubject =
+        planSubject(who, *richest.composition(),
+                    {request->athlete, asked, hasLowLimbLean(richest.computed, richest.references.limbLean)});
     if (auto plan = makePlan(*visit.planSubject, *request))
         visit.plan = std::move(*plan);
 }
@@ -58,10 +46,11 @@ void addNext(Session& session, report::VisitReport& visit) {
     next.booked = !methods.empty();
     if (methods.empty()) {
         const report::TestReport* richest = visit.richest();
-        const auto outcome = richest ? outcomeOf(richest->computed) : std::nullopt;
-        if (!outcome)
+        const auto proposed =
+            richest ? nextTest(richest->computed, richest->history, richest->precision) : std::nullopt;
+        if (!proposed)
             return;
-        const Instant at = weeksAfter(visit.day(), weeksToNextTest(*outcome, richest->precision));
+        const Instant at = proposed->at;
         for (const report::TestReport& test : visit.tests)
             methods.emplace_back(methodOf(test.computed.test), at);
     }
@@ -130,7 +119,7 @@ Expected<report::VisitReport> visitReportOn(Session& session, const Client& clie
     visit.followed = visit.minor() ? Followed::FatFreeMass : Followed::FatMass;
     visit.series = seriesOf(visit.followed, upToNow, visit.tests.back().precision);
     if (const report::TestReport* richest = visit.richest()) {
-        addChanges(visit, *richest);
+        report::addChanges(visit);
         addPlan(session, visit, *richest);
     }
     addNext(session, visit);

@@ -54,11 +54,11 @@ double Change::directionProbability() const {
     return error > 0.0 ? 0.5 * std::erfc(-std::abs(difference) / error / std::sqrt(2.0)) : 1.0;
 }
 
-int weeksToNextTest(const Outcome& outcome, const LabPrecision& own) {
+int weeksToNextTest(const Outcome& outcome, const LabPrecision& own, double pace) {
     constexpr int soonest = 2, latest = 26;
     const double limit =
         quality::leastSignificantChange(visitError(outcome.composition.fatMass.uncertain(), own.fatMass));
-    const double days = quality::daysUntilVisible(limit, usualPace).value_or(0.0);
+    const double days = quality::daysUntilVisible(limit, pace).value_or(0.0);
     return std::clamp(static_cast<int>(std::ceil(days / 7.0)), soonest, latest);
 }
 

@@ -45,9 +45,11 @@ struct Changes {
 
 /// A usual pace of losing fat, kg a week, for asking when a test could see it. A convention.
 inline constexpr double usualPace = 0.25;
-/// Weeks until a further test can show fat going at the usual pace, from the precision of this one; 2 … 26:
-/// sooner, food and water change more than tissue.
-[[nodiscard]] int weeksToNextTest(const Outcome& outcome, const LabPrecision& own = {});
+/// Weeks until a further test can show fat going at a pace, from the precision of this one; 2 … 26: sooner,
+/// food and water change more than tissue.
+/// @param pace kg a week, above 0
+[[nodiscard]] int weeksToNextTest(const Outcome& outcome, const LabPrecision& own = {},
+                                  double pace = usualPace);
 /// The same moment so many weeks on.
 [[nodiscard]] Instant weeksAfter(Instant instant, int weeks);
 

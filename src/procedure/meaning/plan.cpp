@@ -199,6 +199,8 @@ Json toJson(const PlanRequest& request) {
               {"athlete", request.athlete}};
     if (request.targetFat)
         json["target_fat_percent"] = request.targetFat->value();
+    if (!request.notes.empty())
+        json["notes"] = request.notes;
     if (request.measuredResting)
         json["measured_resting_kcal"] = request.measuredResting->value();
     return json;
@@ -213,6 +215,7 @@ Expected<PlanRequest> planRequestFromJson(const Json& json) {
         request.exercise = Kcal(json.value("exercise_kcal", 0.0));
         if (const auto fat = optionalAt<double>(json, "target_fat_percent"))
             request.targetFat = Percent(*fat);
+        request.notes = json.value("notes", std::string());
         if (const auto resting = optionalAt<double>(json, "measured_resting_kcal"))
             request.measuredResting = Kcal(*resting);
         // Plans of before kept what was asked with them; that now stands with the client.

@@ -39,6 +39,7 @@ struct PlanRequest {
     KilocaloriesPerDay exercise{0.0}; ///< net of rest, part of the above
     std::optional<KilocaloriesPerDay> measuredResting;
     bool athlete = false;
+    std::string notes = {}; ///< what the client wants to note until the next time, in their own words
 };
 [[nodiscard]] Json toJson(const PlanRequest& request);
 [[nodiscard]] Expected<PlanRequest> planRequestFromJson(const Json& json);

@@ -113,6 +113,55 @@ void PageFlow::row(const QStringList& cells, const std::vector<double>& fraction
     });
 }
 
+void PageFlow::headline(const QString& text) {
+    constexpr double size = 18.0;
+    const double height = heightOf(text, sized(size, Weight::Bold), size, textWidth);
+    place(height + 8.0, [text](QPainter& painter, const QRectF& area) {
+        paintText(painter, area, sized(size, Weight::Bold), size, wrapped, text, printPalette().ink);
+    });
+}
+
+void PageFlow::ends(const QString& left, const QString& right, double size, const QColor& colour, bool bold) {
+    const QFont font = sized(size, bold ? Weight::SemiBold : Weight::Regular);
+    const double height = heightOf(left, font, size, 0.6 * textWidth);
+    place(height + 3.0, [=](QPainter& painter, const QRectF& area) {
+        paintText(painter, QRectF(area.topLeft(), QSizeF(0.6 * area.width(), area.height())), font, size,
+                  wrapped, left, colour);
+        paintText(painter, area, sized(size), size, Qt::AlignRight | Qt::AlignTop, right, colour);
+    });
+}
+
+void PageFlow::box(const QString& heading, const QStringList& paragraphs, double size) {
+    constexpr double air = 12.0, headingSize = 12.0, gapAfter = 4.0;
+    const double width = textWidth - 2.0 * air;
+    struct Line {
+        QString text;
+        double size, height;
+        QFont font;
+    };
+    std::vector<Line> lines{{heading, headingSize,
+                             heightOf(heading, sized(headingSize, Weight::SemiBold), headingSize, width),
+                             sized(headingSize, Weight::SemiBold)}};
+    for (const QString& text : paragraphs)
+        lines.push_back({text, size, heightOf(text, sized(size), size, width), sized(size)});
+    double height = 2.0 * air - gapAfter;
+    for (const Line& line : lines)
+        height += line.height + gapAfter;
+    gap(6.0);
+    place(height, [lines](QPainter& painter, const QRectF& area) {
+        painter.setPen(QPen(printPalette().rule, 0.8));
+        painter.setBrush(lightPalette().paper);
+        painter.drawRoundedRect(area, 3.0, 3.0);
+        double y = area.top() + air;
+        for (const Line& line : lines) {
+            paintText(painter, QRectF(area.left() + air, y, area.width() - 2.0 * air, line.height), line.font,
+                      line.size, wrapped, line.text, printPalette().ink);
+            y += line.height + gapAfter;
+        }
+    });
+    gap(6.0);
+}
+
 void PageFlow::figure(double height, Paint paint) {
     place(height, std::move(paint));
 }

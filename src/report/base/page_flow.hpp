@@ -34,6 +34,12 @@ public:
     /// right-aligned.
     void row(const QStringList& cells, const std::vector<double>& fractions, bool bold = false,
              const std::vector<int>& numbers = {}, double size = 8.5);
+    /// One line: a text at the left edge, another at the right.
+    void ends(const QString& left, const QString& right, double size, const QColor& colour, bool bold = false);
+    /// Paragraphs on a ground of their own, with a heading.
+    void box(const QString& heading, const QStringList& paragraphs, double size = 10.0);
+    /// The sentence that a page is about.
+    void headline(const QString& text);
     void figure(double height, Paint paint);
     void gap(double height) { y_ += height; }
     void rule();

@@ -75,11 +75,31 @@ QString day(Instant instant) {
     return QDateTime::fromMSecsSinceEpoch(instant.milliseconds).toString(QStringLiteral("yyyy-MM-dd"));
 }
 
-QString longDay(Instant instant) {
+namespace {
+
+QString dated(Instant instant, const QString& format) {
     const QString code = InLanguage::current();
     return (code.isEmpty() ? QLocale() : QLocale(code))
-        .toString(QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date(),
-                  code == QLatin1String("de") ? QStringLiteral("d. MMMM yyyy") : QStringLiteral("d MMMM yyyy"));
+        .toString(QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date(), format);
+}
+
+bool inGerman() {
+    return InLanguage::current() == QLatin1String("de");
+}
+
+} // namespace
+
+QString longDay(Instant instant) {
+    return dated(instant, inGerman() ? QStringLiteral("d. MMMM yyyy") : QStringLiteral("d MMMM yyyy"));
+}
+
+QString weekday(Instant instant) {
+    return dated(instant,
+                 inGerman() ? QStringLiteral("dddd, d. MMMM yyyy") : QStringLiteral("dddd d MMMM yyyy"));
+}
+
+QString shortDay(Instant instant) {
+    return dated(instant, inGerman() ? QStringLiteral("d. MMM yyyy") : QStringLiteral("d MMM yyyy"));
 }
 
 bool sameDay(Instant a, Instant b) {

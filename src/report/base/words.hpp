@@ -40,6 +40,10 @@ namespace fusain::report {
 [[nodiscard]] QString day(Instant instant);
 /// "12 March 2026", in the language of the program
 [[nodiscard]] QString longDay(Instant instant);
+/// "Thursday 5 March 2026": what somebody has to come on.
+[[nodiscard]] QString weekday(Instant instant);
+/// "5 Mar 2026", for the axis of a picture that a client keeps.
+[[nodiscard]] QString shortDay(Instant instant);
 /// The moment at which the lab's calendar day of `instant` begins, `daysLater` days on.
 [[nodiscard]] Instant startOfLocalDay(Instant instant, int daysLater = 0);
 [[nodiscard]] bool sameDay(Instant a, Instant b);

@@ -31,14 +31,6 @@ void paintSpindle(QPainter& painter, const Spindle& spindle, double origin, doub
     painter.drawLine(QPointF(x, y - height * 0.85), QPointF(x, y + height * 0.85));
 }
 
-namespace {
-
-QString valueOf(const Spindle& spindle, const RuleModel& model) {
-    const QString value = number(spindle.estimate, model.decimals) + QLatin1Char(' ') + model.unit;
-    return spindle.halfWidth > 0.0 ? value + tr("  ± %1 (95 %)").arg(number(spindle.halfWidth, model.decimals))
-                                   : value;
-}
-
 void paintBand(QPainter& painter, double left, double right, double y, const Palette& palette) {
     painter.setPen(QPen(palette.softInk, 0.8));
     for (double x = left; x < right; x += 5.0)
@@ -46,6 +38,14 @@ void paintBand(QPainter& painter, double left, double right, double y, const Pal
                          QPointF(std::min(x + 5.0, right), y + 7.0 - std::min(5.0, right - x)));
     painter.setPen(QPen(palette.ink, 1.2));
     painter.drawPolyline(QPolygonF({{left, y}, {left, y + 8.0}, {right, y + 8.0}, {right, y}}));
+}
+
+namespace {
+
+QString valueOf(const Spindle& spindle, const RuleModel& model) {
+    const QString value = number(spindle.estimate, model.decimals) + QLatin1Char(' ') + model.unit;
+    return spindle.halfWidth > 0.0 ? value + tr("  ± %1 (95 %)").arg(number(spindle.halfWidth, model.decimals))
+                                   : value;
 }
 
 } // namespace

@@ -18,6 +18,9 @@ struct Spindle {
 void paintSpindle(QPainter& painter, const Spindle& spindle, double origin, double pixelsPerUnit, double y,
                   double height, const Palette& palette);
 
+/// A reference as a hatched bracket, open above. @param y of its upper ends
+void paintBand(QPainter& painter, double left, double right, double y, const Palette& palette);
+
 /// A graduated scale with a reference band as a hatched bracket under it and spindles on it.
 struct RuleModel {
     QString title;

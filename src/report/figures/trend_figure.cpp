@@ -123,7 +123,7 @@ void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, 
     painter.setFont(textFont(11));
     painter.setPen(palette.softInk);
     painter.drawText(QRectF(area.left(), area.top(), area.width(), 18), Qt::AlignRight | Qt::AlignVCenter,
-                     tr("bars: 95 %, from visit to visit"));
+                     model.note);
     if (model.lines.empty()) {
         painter.restore();
         return;

@@ -21,6 +21,7 @@ struct TrendModel {
     };
     QString title;
     QString unit;
+    QString note; ///< what the bars are
     std::vector<Line> lines;
     /// The least significant change about the visit that is compared with: middle and half-width.
     std::optional<std::pair<double, double>> band;

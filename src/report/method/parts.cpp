@@ -29,7 +29,7 @@ QString cite(const std::string& id) {
 }
 
 void wordsRow(PageFlow& flow, const QString& name, const QString& words) {
-    flow.row({name, words}, {0.5, 0.5}, false, {}, 10.5);
+    flow.row({name, words}, {0.5, 0.5}, false, {}, 9.5);
 }
 
 void limbsInWords(PageFlow& flow, const anthropometry::LimbBalance& limbs, const QString& name) {

@@ -19,10 +19,6 @@ namespace {
 
 using About = TalkScene::About;
 
-ForClient forClient(const VisitReport& visit) {
-    return {visit.units, visit.withoutNumbers};
-}
-
 // Of a change of fat: its size, or that none can be seen. Sizes only where the client wants numbers.
 QString fatChange(const Change& change, const VisitReport& visit) {
     if (!change.real())
@@ -60,11 +56,12 @@ std::optional<TalkScene> sinceWeBegan(const VisitReport& visit) {
                     {},
                     {}};
     constexpr std::size_t fatIsSaid = 1;
-    scene.below = tr("Since %1. %2.").arg(
-        longDay(since->earlier), sentence(balanceForClient(since->balance, forClient(visit), fatIsSaid)));
+    scene.below = tr("Since %1. %2.")
+                      .arg(longDay(since->earlier),
+                           sentence(balanceForClient(since->balance, forClient(visit), fatIsSaid)));
     if (!visit.withoutNumbers)
         scene.picture =
-            NamedFigure{scene.name, [model = trendModel(visit.followed, visit.series)](
+            NamedFigure{scene.name, [model = trendForClient(visit.followed, visit.series, visit.units)](
                                         QPainter& painter, const QRectF& area, const Palette& palette) {
                             paintTrend(painter, area, model, palette);
                         }};
@@ -78,8 +75,11 @@ std::optional<TalkScene> whereYouAre(const VisitReport& visit) {
     const auto* place = richest->statements.place(Followed::FatPercent);
     if (!place)
         return std::nullopt;
-    TalkScene scene{About::WhereYouAre, tr("Where you are"), placeForClient(place->place),
-                    rangeForClient(*place, forClient(visit)), {}};
+    TalkScene scene{About::WhereYouAre,
+                    tr("Where you are"),
+                    placeForClient(place->place),
+                    rangeForClient(*place, forClient(visit)),
+                    {}};
     auto rule = fatRule(*richest);
     rule.said = true;
     rule.spindles.erase(rule.spindles.begin(), rule.spindles.end() - 1); // the change has its own scene
@@ -131,8 +131,8 @@ std::optional<TalkScene> next(const VisitReport& visit) {
         return std::nullopt;
     TalkScene scene{About::Next, tr("Next"), {}, {}, {}};
     scene.headline = visit.next->booked
-                         ? tr("Your next test: %1 at %2.").arg(longDay(visit.next->at), clock(visit.next->at))
-                         : tr("Your next test: from %1 on.").arg(longDay(visit.next->at));
+                         ? tr("Your next test: %1 at %2.").arg(weekday(visit.next->at), clock(visit.next->at))
+                         : tr("Your next test: from %1 on.").arg(weekday(visit.next->at));
     constexpr std::size_t shown = 3;
     QStringList before;
     for (const auto* list : {&visit.next->sheet.avoid, &visit.next->sheet.prepare})

@@ -4,6 +4,14 @@
 
 namespace fusain::report {
 
+namespace {
+
+bool inKilograms(Followed quantity) {
+    return textOf(quantity).unit == "kg";
+}
+
+} // namespace
+
 QString seriesName(const Series& series) {
     QString name = say(methodTitle(series.method));
     if (!series.setting.empty())
@@ -15,6 +23,7 @@ TrendModel trendModel(Followed quantity, const std::vector<Series>& lines) {
     TrendModel model;
     const FollowedText& text = textOf(quantity);
     model.title = say(text.title);
+    model.note = tr("bars: 95 %, from visit to visit");
     model.unit = QString::fromUtf8(text.unit.data(), static_cast<qsizetype>(text.unit.size()));
     for (const Series& line : lines) {
         TrendModel::Line drawn{seriesName(line), {}};
@@ -22,6 +31,25 @@ TrendModel trendModel(Followed quantity, const std::vector<Series>& lines) {
             drawn.points.push_back({static_cast<double>(point.at.milliseconds) / 86400000.0, point.value.value,
                                     normal95 * point.value.visitError, day(point.at)});
         model.lines.push_back(std::move(drawn));
+    }
+    return model;
+}
+
+TrendModel trendForClient(Followed quantity, const std::vector<Series>& lines, UnitSystem units) {
+    TrendModel model = trendModel(quantity, lines);
+    model.note = tr("the bars show how sure each test is");
+    const double perKilogram =
+        inKilograms(quantity) && units == UnitSystem::UsCustomary ? 1.0 / kilogramsPerPound : 1.0;
+    if (perKilogram != 1.0)
+        model.unit = QStringLiteral("lb");
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        model.lines[i].name = say(methodTitle(lines[i].method));
+        for (std::size_t p = 0; p < lines[i].points.size(); ++p) {
+            auto& point = model.lines[i].points[p];
+            point.value *= perKilogram;
+            point.halfWidth *= perKilogram;
+            point.label = shortDay(lines[i].points[p].at);
+        }
     }
     return model;
 }

@@ -10,6 +10,8 @@ namespace fusain::report {
 [[nodiscard]] QString seriesName(const Series& series);
 /// A quantity over time, ready to be painted.
 [[nodiscard]] TrendModel trendModel(Followed quantity, const std::vector<Series>& lines);
+/// The same for a client: dates as they are written, in the client's units, no settings.
+[[nodiscard]] TrendModel trendForClient(Followed quantity, const std::vector<Series>& lines, UnitSystem units);
 /// Where a plan leads, ready to be painted.
 [[nodiscard]] CourseModel courseModel(const Plan& plan);
 

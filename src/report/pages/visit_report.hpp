@@ -6,6 +6,7 @@
 #include "procedure/meaning/progress.hpp"
 #include "report/base/pen_marks.hpp"
 #include "report/figures/spindles_figure.hpp"
+#include "report/pages/client_words.hpp"
 #include "report/pages/test_report.hpp"
 
 namespace fusain::report {
@@ -26,9 +27,9 @@ struct VisitReport {
         std::string_view method;
         MassBalance balance;
     };
-    std::optional<Since> since;      ///< what made the mass change since the last comparable visit
-    std::optional<Since> sinceFirst; ///< and since the first, where that is another
-    std::optional<Plan> plan;        ///< never for somebody who must not get one
+    std::optional<Since> since;             ///< what made the mass change since the last comparable visit
+    std::optional<Since> sinceFirst;        ///< and since the first, where that is another
+    std::optional<Plan> plan;               ///< never for somebody who must not get one
     PlanRequest planRequest;                ///< that it was made from
     std::optional<PlanSubject> planSubject; ///< and for whom
     struct Next {
@@ -45,8 +46,12 @@ struct VisitReport {
     [[nodiscard]] const TestReport* richest() const;
 };
 
-/// Two pages for the client: what matters, what was measured, the body today, what changed, the plan, and how
-/// to prepare for the next test.
+/// How its client reads it.
+[[nodiscard]] ForClient forClient(const VisitReport& visit);
+/// What made the mass change since the last and the first test that are compared with, into the visit.
+void addChanges(VisitReport& visit);
+/// The page that a client keeps: one sentence, the values and what became of them, the way so far, what to do
+/// until the next time, how it was measured; with the scenes that were chosen while it was talked over.
 [[nodiscard]] PageFlow clientCopy(const VisitReport& visit);
 /// The fat of a day by every method and model, and put together; of those measured the surest stands out.
 [[nodiscard]] std::vector<NamedSpindle> spindlesOf(const MethodsOfADay& across);

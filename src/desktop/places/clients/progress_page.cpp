@@ -5,6 +5,7 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/services/cross_calibrations.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "procedure/meaning/next_test.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -124,13 +125,21 @@ Comparison ProgressPage::compared(Followed quantity, const ComputedTest& then, c
 
 // When a usual change could first be told from noise.
 QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own) const {
-    const auto outcome = outcomeOf(now);
-    if (!outcome || now.record().subject.age < anthropometry::adultAge)
+    std::vector<ComputedTest> history;
+    for (const ComputedTest& test : tests_)
+        if (methodOf(test.test) == methodOf(now.test) && test.record().startedAt < now.record().startedAt)
+            history.push_back(test);
+    const auto next = nextTest(now, history, own);
+    if (!next || now.record().subject.age < anthropometry::adultAge)
         return {};
-    return tr("A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a "
-              "change.")
-        .arg(number(usualPace, 2),
-             report::day(weeksAfter(now.record().startedAt, weeksToNextTest(*outcome, own))));
+    QString words =
+        tr("A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a "
+           "change.")
+            .arg(number(usualPace, 2), report::day(next->at));
+    if (next->atOwnPace)
+        words += tr(" At this client's own pace (%1 kg a week): from %2.")
+                     .arg(QString::fromStdString(signedFixed(next->ownPace, 2)), report::day(*next->atOwnPace));
+    return words;
 }
 
 LabPrecision ProgressPage::precision(const ComputedTest& test) {

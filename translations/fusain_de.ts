@@ -13370,6 +13370,22 @@ Everything accepted so far is kept. Please report this.</source>
       <source>the bars show how sure each test is</source>
       <translation>die Balken zeigen, wie sicher jeder Test ist</translation>
     </message>
+    <message>
+      <source>Before the test</source>
+      <translation>Vor dem Test</translation>
+    </message>
+    <message>
+      <source>On the day: %1</source>
+      <translation>Am Tag selbst: %1</translation>
+    </message>
+    <message>
+      <source>The day before: %1</source>
+      <translation>Am Tag davor: %1</translation>
+    </message>
+    <message>
+      <source>Your test: %1</source>
+      <translation>Ihr Test: %1</translation>
+    </message>
   </context>
   <context>
     <name>fusain::desktop::Background</name>

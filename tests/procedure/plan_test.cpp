@@ -1,5 +1,5 @@
 // Plans and the guard rails before them. The sheet's man of 95 kg with 28 kg of fat, 180 cm, 35 y.
-#include "procedure/meaning/plan.hpp"
+#include "procedure/meaning/plan_schools.hpp"
 #include "record/base/json.hpp"
 
 #include <algorithm>
@@ -205,10 +205,82 @@ TEST(PlanOfLoss, ProteinGoesByWhoItIsFor) {
     EXPECT_NE(plan->cautions.front().english().find("Kidney"), std::string::npos);
 }
 
+TEST(PlanGuards, HoldForTheWholeCourse) {
+    // 56 kg at 1.65 m is 20.6; 18.5 is 50.4 kg.
+    PlanSubject light = woman;
+    light.mass = Kilograms(56.0);
+    light.fatMass = Kilograms(16.0);
+    light.fatFreeMass = Kilograms(40.0);
+    const auto plan = makePlan(light, losing(500, 52));
+    ASSERT_TRUE(plan) << plan.error().english();
+    ASSERT_TRUE(plan->crossing);
+    const auto week = static_cast<std::size_t>(plan->crossing->week);
+    const double square = light.height.value() * light.height.value();
+    const auto beyond = [&](const PlanPoint& point) {
+        return point.mass.value() / square < 18.5 || 100.0 * (point.fatMass / point.mass) < 20.0;
+    };
+    EXPECT_TRUE(beyond(plan->points[week]));
+    EXPECT_FALSE(beyond(plan->points[week - 1]));
+    EXPECT_NE(plan->crossing->why.english().find("week " + std::to_string(week)), std::string::npos);
+    EXPECT_FALSE(makePlan(light, losing(500, static_cast<int>(week) - 1))->crossing) << "it ends before";
+    EXPECT_FALSE(makePlan(light, losing(0, 52))->crossing) << "nothing is lost";
+    light.answers.belowReference = true;
+    EXPECT_TRUE(stopped(light, losing(100), "eating enough"));
+    EXPECT_TRUE(makePlan(light, losing(0)));
+}
+
+TEST(PlanSchools, StandSideBySideForThisPerson) {
+    PlanRequest base = losing(0);
+    base.measuredResting = KilocaloriesPerDay(1905);
+    const auto all = plansBySchool(heavyMan, base);
+    ASSERT_EQ(all.size(), planSchools().size());
+    const auto of = [&](std::string_view id) -> const SchoolPlan& {
+        return *std::ranges::find_if(all, [&](const SchoolPlan& each) { return each.school->id == id; });
+    };
+    // 1905 · 1.6 = 3048 kcal.
+    EXPECT_NEAR(of("fixed-500").plan->intake.value(), 2548.0, 1e-9);
+    EXPECT_NEAR(of("less-10").plan->intake.value(), 2743.2, 1e-9);
+    EXPECT_NEAR(of("less-20").plan->intake.value(), 2438.4, 1e-9);
+    EXPECT_NEAR(of("more-10").plan->intake.value(), 3352.8, 1e-9);
+    EXPECT_NEAR(of("at-rest").plan->intake.value(), 1905.0, 1e-6);
+    // Moving 250 kcal more, and eating 250 less than today.
+    EXPECT_NEAR(of("split-250").plan->intake.value(), 2798.0, 1e-9);
+    EXPECT_NEAR(of("split-250").plan->balance.value(), 3298.0, 1e-9);
+    EXPECT_GT(of("more-10").plan->points.back().mass, heavyMan.mass);
+    for (const SchoolPlan& each : all) {
+        EXPECT_FALSE(each.school->source.empty()) << each.school->id;
+        EXPECT_FALSE(each.school->caveat.empty()) << each.school->id;
+    }
+    PlanSubject child = heavyMan;
+    child.age = Years(16.0);
+    EXPECT_TRUE(plansBySchool(child, base).empty());
+    // A small woman is told why 500 kcal are not for her.
+    PlanSubject small = woman;
+    const auto hers = plansBySchool(small, losing(0));
+    for (const SchoolPlan& each : hers)
+        if (each.school->id == "less-20") {
+            EXPECT_TRUE(each.plan) << each.plan.error().english();
+        }
+}
+
+TEST(PlanSchools, DaysWithTrainingAndWithoutMakeTheSameWeek) {
+    // 2400 kcal as a mean, 200 of it for training on three days: 7·200/3 = 466.7 on each of them.
+    const auto days = daysApart(KilocaloriesPerDay(2400), KilocaloriesPerDay(200), 3);
+    ASSERT_TRUE(days);
+    EXPECT_NEAR(days->rest.value(), 2200.0, 1e-9);
+    EXPECT_NEAR(days->training.value(), 2666.6667, 1e-3);
+    EXPECT_NEAR((3.0 * days->training.value() + 4.0 * days->rest.value()) / 7.0, 2400.0, 1e-9);
+    EXPECT_FALSE(daysApart(KilocaloriesPerDay(2400), KilocaloriesPerDay(200), 7));
+    EXPECT_FALSE(daysApart(KilocaloriesPerDay(2400), KilocaloriesPerDay(200), 0));
+    EXPECT_FALSE(daysApart(KilocaloriesPerDay(2400), KilocaloriesPerDay(0), 3));
+}
+
 TEST(PlanRequests, RoundTripAndStayInTheirRange) {
     PlanRequest request = losing(450, 26);
     request.targetFat = Percent(21.5);
     request.measuredResting = KilocaloriesPerDay(1511);
+    request.notes = "walks";
+    request.trainingDays = 3;
     const auto back = planRequestFromJson(toJson(request));
     ASSERT_TRUE(back);
     EXPECT_EQ(toJson(*back), toJson(request));

@@ -98,11 +98,6 @@ protected:
         panel()->findChild<QTableWidget*>()->item(row, column)->setText(QLatin1String(text));
     }
     virtual void write(const QString& text) { panel()->findChild<QPlainTextEdit*>()->setPlainText(text); }
-    virtual void choosePhysiologist() {
-        for (QComboBox* box : panel()->findChildren<QComboBox*>())
-            if (plain(box->accessibleName()) == QLatin1String("Physiologist"))
-                QTest::keyClick(box, Qt::Key_Down);
-    }
     // Without the brackets of the translation test.
     static QString plain(QString name) { return name.remove(QChar(0x27E6)).remove(QChar(0x27E7)); }
     desktop::StepPanel* panel() { return shell_.bench().currentPanel(); }
@@ -220,9 +215,12 @@ private:
         go();
     }
 
-    // The technician who ran the test is proposed; who answers for it is chosen.
+    // The technician hands the test over; the physiologist comes to the bench and signs it.
     void sign() {
-        choosePhysiologist();
+        if (session_.run()->handedOver())
+            for (const Staff& staff : session_.book().staff())
+                if (staff.role == Role::Physiologist)
+                    session_.setAtTheBench(staff);
         go();
     }
 

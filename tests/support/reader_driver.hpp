@@ -49,14 +49,6 @@ protected:
         focus(field);
         field->editableTextInterface()->replaceText(0, field->textInterface()->characterCount(), text);
     }
-    void choosePhysiologist() override {
-        QAccessibleInterface* box = find(
-            QAccessible::ComboBox, [](const QString& said) { return said == QLatin1String("Physiologist"); });
-        ASSERT_TRUE(box);
-        auto* widget = qobject_cast<QWidget*>(box->object());
-        widget->setFocus(); // a combo box offers readers no such action
-        QTest::keyClick(widget, Qt::Key_Down);
-    }
 
 private:
     using Named = std::function<bool(const QString&)>;

@@ -407,6 +407,7 @@ private:
         plan.targetFat = Percent(25.0);
         plan.weeks = 24;
         plan.change = KilocaloriesPerDay(-500.0);
+        plan.notes = "walks and evening meals";
         if (done)
             done = book_.setSetting(paperKey("plan", "goran"), toJson(plan).dump(), "oriel");
         if (done)

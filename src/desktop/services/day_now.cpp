@@ -88,7 +88,7 @@ std::optional<NowFact> begun(Session& session, const DayBoard& board) {
     for (const AnyTest& test : session.book().runningTests()) {
         const auto client = session.book().client(common(test).subject.clientId);
         if (!client || common(test).state != TestState::Running ||
-            !report::sameDay(common(test).startedAt, session.now()))
+            !report::sameDay(common(test).startedAt, session.now()) || isHandedOver(common(test)))
             continue;
         people << QObject::tr("%1 (%2)").arg(session.nameOf(*client), report::say(methodTitle(methodOf(test))));
         if (first.empty() || (session.run() && session.run()->record().id == common(test).id))
@@ -100,6 +100,30 @@ std::optional<NowFact> begun(Session& session, const DayBoard& board) {
                    nextInWords(board),
                    NowFact::Act::OpenTest,
                    QObject::tr("Open the bench"),
+                   first,
+                   false};
+}
+
+// What was handed over, for the physiologist who is at the desk.
+std::optional<NowFact> toSign(Session& session, const DayBoard& board) {
+    if (session.atTheBench().role != Role::Physiologist)
+        return std::nullopt;
+    QStringList people;
+    std::string first;
+    for (const AnyTest& test : session.book().runningTests()) {
+        const auto client = session.book().client(common(test).subject.clientId);
+        if (!client || !isHandedOver(common(test)))
+            continue;
+        people << QObject::tr("%1 (%2)").arg(session.nameOf(*client), report::say(methodTitle(methodOf(test))));
+        if (first.empty())
+            first = common(test).id;
+    }
+    if (people.empty())
+        return std::nullopt;
+    return NowFact{QObject::tr("To sign: %1").arg(people.join(QStringLiteral(", "))),
+                   nextInWords(board),
+                   NowFact::Act::OpenTest,
+                   QObject::tr("Open the test"),
                    first,
                    false};
 }
@@ -170,7 +194,7 @@ std::optional<NowFact> whoComes(Session& session, const DayBoard& board) {
 } // namespace
 
 NowFact nowOf(Session& session, const DayBoard& board) {
-    for (const auto find : {&badWater, &stoppedTest, &lateWork, &begun, &work, &whoComes, &notSigned})
+    for (const auto find : {&badWater, &stoppedTest, &lateWork, &toSign, &begun, &work, &whoComes, &notSigned})
         if (auto fact = find(session, board))
             return *fact;
     if (board.blocks().empty())

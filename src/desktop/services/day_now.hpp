@@ -15,8 +15,8 @@ struct NowFact {
     bool urgent = false;
 };
 
-/// The most pressing first: water that nobody may enter, a check that stops the next test, a test on the bench,
-/// work that is late, who comes next.
+/// The most pressing first: water that nobody may enter, a check that stops the next test, work that is
+/// late, what waits for the signature of the physiologist at the desk, a test on the bench, who comes next.
 /// @param board the day of `now`, loaded
 [[nodiscard]] NowFact nowOf(Session& session, const DayBoard& board);
 

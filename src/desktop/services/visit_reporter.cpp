@@ -3,11 +3,11 @@
 #include "core/quality/precision.hpp"
 #include "desktop/services/body_waters.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/plans.hpp"
 #include "desktop/services/screenings.hpp"
 #include "procedure/meaning/key_points.hpp"
 #include "procedure/meaning/next_test.hpp"
 #include "record/all/record.hpp"
-#include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 
@@ -18,10 +18,7 @@ namespace fusain::desktop {
 namespace {
 
 void addPlan(Session& session, report::VisitReport& visit, const report::TestReport& richest) {
-    const std::string kept = session.book().setting(paperKey("plan", visit.client.id));
-    const auto json = parseJson(kept, "plan");
-    const auto request =
-        kept.empty() || !json ? Expected<PlanRequest>(tl::unexpected(Problem{})) : planRequestFromJson(*json);
+    const auto request = savedPlan(session.book(), visit.client.id);
     if (!request)
         return;
     visit.planRequest = *request;
@@ -30,8 +27,9 @@ void addPlan(Session& session, report::VisitReport& visit, const report::TestRep
                                who.sex, who.age, session.now());
     visit.planSubject =
         planSubject(who, *richest.composition(),
-                    {request->athlete, asked, hasLowLimbLean(richest.computed, richest.references.limbLean)});
-    if (auto plan = makePlan(*visit.planSubject, *request))
+                    {request->athlete, asked, hasLowLimbLean(richest.computed, richest.references.limbLean),
+                     isBelowReference(richest.statements)});
+    if (auto plan = makePlan(*visit.planSubject, *request); plan && !plan->crossing)
         visit.plan = std::move(*plan);
 }
 

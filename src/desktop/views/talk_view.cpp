@@ -147,8 +147,8 @@ void TalkView::showScene(int scene) {
     refused_->hide();
     picture_->setVisible(shown.picture.has_value());
     if (shown.picture)
-        picture_->setPaint(enlarged(*shown.picture, QString::fromStdString(visit_.client.language),
-                                    session_.palette()));
+        picture_->setPaint(
+            enlarged(*shown.picture, QString::fromStdString(visit_.client.language), session_.palette()));
     pen_->setGeometry(picture_->rect());
     const auto drawn = visit_.marks.drawn.find(aboutNow());
     pen_->showLines(drawn == visit_.marks.drawn.end() ? std::vector<PenSheet::Line>{} : drawn->second.lines,
@@ -166,8 +166,13 @@ void TalkView::showFoot() {
                      (visit_.marks.chosen.contains(about) ? QStringLiteral(" ✓") : QString());
     }
     foot_->setText(names.join(QStringLiteral("      ")));
-    QStringList keys{pen_->writing() ? tr("P pen away, C clear") : tr("P pen"), tr("K take along"), tr("S save"),
-                     tr("X leave out"), tr("Tab notes"), tr("Space next"), tr("Esc close")};
+    QStringList keys{pen_->writing() ? tr("P pen away, C clear") : tr("P pen"),
+                     tr("K take along"),
+                     tr("S save"),
+                     tr("X leave out"),
+                     tr("Tab notes"),
+                     tr("Space next"),
+                     tr("Esc close")};
     if (scenes_[static_cast<std::size_t>(scene_)].about == report::TalkScene::About::Plan)
         keys.prepend(tr("↑ ↓ other energy"));
     keys_->setText(keys.join(QStringLiteral("  ·  ")));
@@ -214,14 +219,15 @@ void TalkView::moveScene(int by) {
 }
 
 void TalkView::tryEnergy(KilocaloriesPerDay more) {
-    if (!visit_.planSubject || scenes_[static_cast<std::size_t>(scene_)].about != report::TalkScene::About::Plan)
+    if (!visit_.planSubject ||
+        scenes_[static_cast<std::size_t>(scene_)].about != report::TalkScene::About::Plan)
         return;
     PlanRequest wished = visit_.planRequest;
     wished.change = wished.change + more;
     auto plan = makePlan(*visit_.planSubject, wished);
-    if (!plan) {
+    if (!plan || plan->crossing) {
         const report::InLanguage theirs(QString::fromStdString(visit_.client.language));
-        announce(refused_, report::say(plan.error().what));
+        announce(refused_, report::say(plan ? plan->crossing->why : plan.error().what));
         refused_->show();
         return;
     }

@@ -26,7 +26,7 @@ double bmi(Kilograms mass, Metres height) {
     return anthropometry::massIndex(mass, height).value();
 }
 
-void stopsOfThePerson(std::vector<PlanStop>& stops, const PlanSubject& subject) {
+void stopsOfThePerson(std::vector<PlanStop>& stops, const PlanSubject& subject, bool losing) {
     if (subject.age < anthropometry::adultAge)
         stops.push_back(
             {{FUSAIN_TEXT("Under 18: no target for weight or fat, no deficit. Bodies grow."), {}},
@@ -37,6 +37,11 @@ void stopsOfThePerson(std::vector<PlanStop>& stops, const PlanSubject& subject) 
         stops.push_back({{FUSAIN_TEXT("The body mass index is {1}, below 18.5: no plan to lose."),
                           {fixed(bmi(subject.mass, subject.height), 1)}},
                          dietitian});
+    if (subject.answers.belowReference && losing)
+        stops.push_back(
+            {{FUSAIN_TEXT("Body fat is below the reference range: eating enough is what matters, not less."),
+              {}},
+             dietitian});
     if (subject.answers.lowLimbLean)
         stops.push_back({{FUSAIN_TEXT("Little lean on arms and legs: losing weight costs more of it."), {}},
                          {FUSAIN_TEXT("Strength is tested first; a physician and a dietitian decide."), {}}});
@@ -106,7 +111,8 @@ Kcal restingOf(const PlanSubject& subject, const PlanRequest& request, Plan& pla
 std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanSubject& subject,
                                        const PlanRequest& request) {
     std::vector<PlanStop> stops;
-    if (request.change.value() < 0.0 && plan.intake < plan.resting)
+    constexpr double rounding = 0.01; // kcal
+    if (request.change.value() < 0.0 && plan.intake.value() < plan.resting.value() - rounding)
         stops.push_back({{FUSAIN_TEXT("{1} kcal a day is less than the body needs at rest ({2} kcal)."),
                           {fixed(plan.intake.value(), 0), fixed(plan.resting.value(), 0)}},
                          dietitian});
@@ -140,6 +146,34 @@ void follow(Plan& plan, const PlanSubject& subject, const PlanRequest& request) 
                                fast[day].mass, slow[day].mass, likely[day].expenditure});
     }
     plan.staticChange = energy::staticChange(request.change, days);
+}
+
+// The guard that a week of the course leaves behind, if any.
+std::optional<Message> leftBehind(const PlanPoint& point, const Plan& plan, const PlanSubject& subject,
+                                  const PlanRequest& request) {
+    if (bmi(point.mass, subject.height) < thinBmi)
+        return Message{FUSAIN_TEXT("From week {1} on the body mass index would be below 18.5."),
+                       {std::to_string(point.week)}};
+    const double fat = 100.0 * (point.fatMass / point.mass);
+    const Percent least = leastTarget(subject.sex, subject.answers.athlete);
+    if (fat < least.value())
+        return Message{FUSAIN_TEXT("From week {1} on body fat would be below {2} %."),
+                       {std::to_string(point.week), fixed(least.value(), 0)}};
+    const double available = (plan.intake - request.exercise).value() / point.fatFreeMass.value();
+    if (request.exercise.value() > 0.0 && available < lowEnergyAvailability(subject.sex))
+        return Message{FUSAIN_TEXT("From week {1} on energy availability would be below {2} kcal per kg."),
+                       {std::to_string(point.week), fixed(lowEnergyAvailability(subject.sex), 0)}};
+    return std::nullopt;
+}
+
+void guardTheCourse(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
+    if (request.change.value() >= 0.0)
+        return;
+    for (const PlanPoint& point : plan.points)
+        if (auto why = leftBehind(point, plan, subject, request)) {
+            plan.crossing = PlanCrossing{point.week, std::move(*why)};
+            return;
+        }
 }
 
 void protein(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
@@ -199,6 +233,8 @@ Json toJson(const PlanRequest& request) {
               {"athlete", request.athlete}};
     if (request.targetFat)
         json["target_fat_percent"] = request.targetFat->value();
+    if (request.trainingDays > 0)
+        json["training_days"] = request.trainingDays;
     if (!request.notes.empty())
         json["notes"] = request.notes;
     if (request.measuredResting)
@@ -216,6 +252,7 @@ Expected<PlanRequest> planRequestFromJson(const Json& json) {
         if (const auto fat = optionalAt<double>(json, "target_fat_percent"))
             request.targetFat = Percent(*fat);
         request.notes = json.value("notes", std::string());
+        request.trainingDays = std::clamp(json.value("training_days", 0), 0, 7);
         if (const auto resting = optionalAt<double>(json, "measured_resting_kcal"))
             request.measuredResting = Kcal(*resting);
         // Plans of before kept what was asked with them; that now stands with the client.
@@ -229,7 +266,7 @@ std::vector<PlanStop> stopsBefore(const PlanSubject& subject, const PlanRequest&
     const bool losing =
         request.change.value() < 0.0 ||
         (request.targetFat && request.targetFat->value() < 100.0 * (subject.fatMass / subject.mass));
-    stopsOfThePerson(stops, subject);
+    stopsOfThePerson(stops, subject, losing);
     stopsOfTheAnswers(stops, subject, losing);
     if (stops.empty())
         stopsOfTheTarget(stops, subject, request);
@@ -248,6 +285,9 @@ Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request) 
     if (const auto stops = stopsOfTheIntake(plan, subject, request); !stops.empty())
         return stopped(stops.front());
     follow(plan, subject, request);
+    guardTheCourse(plan, subject, request);
+    if (plan.crossing && plan.crossing->week == 0)
+        return stopped({plan.crossing->why, dietitian});
     protein(plan, subject, request);
     if (request.targetFat) {
         plan.target =

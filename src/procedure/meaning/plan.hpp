@@ -13,8 +13,9 @@ namespace fusain {
 /// What is known of somebody when a plan is made.
 struct PlanAnswers {
     bool athlete = false;
-    std::vector<Asked> health; ///< what was asked of them, and what was not: unasked counts as not cleared
-    bool lowLimbLean = false;  ///< lean of arms and legs below the limit of the lab's reference
+    std::vector<Asked> health;   ///< what was asked of them, and what was not: unasked counts as not cleared
+    bool lowLimbLean = false;    ///< lean of arms and legs below the limit of the lab's reference
+    bool belowReference = false; ///< % fat below the reference range with its whole interval
 };
 
 /// Whom a plan is for, as measured and as asked.
@@ -39,6 +40,7 @@ struct PlanRequest {
     KilocaloriesPerDay exercise{0.0}; ///< net of rest, part of the above
     std::optional<KilocaloriesPerDay> measuredResting;
     bool athlete = false;
+    int trainingDays = 0;   ///< a week; 0 where every day is alike
     std::string notes = {}; ///< what the client wants to note until the next time, in their own words
 };
 [[nodiscard]] Json toJson(const PlanRequest& request);
@@ -58,6 +60,11 @@ struct PlanPoint {
     Kilograms lowest, highest; ///< of the mass, when the expenditure is off by its 95 % interval either way
     KilocaloriesPerDay expenditure;
 };
+/// Where a course leaves what this program plans with: nothing beyond it is to be followed.
+struct PlanCrossing {
+    int week = 0; ///< the first week that is beyond it
+    Message why;
+};
 struct Plan {
     std::vector<energy::RestingEstimate> estimates; ///< side by side, so that nobody believes one too much
     KilocaloriesPerDay resting;                     ///< measured, or by the usual equation
@@ -72,6 +79,7 @@ struct Plan {
     std::optional<std::pair<double, double>>
         weeksAtSafeRate; ///< to the two ends of the target, at 0.7 % a week
     std::vector<Message> cautions;
+    std::optional<PlanCrossing> crossing; ///< the guards hold for the whole course, not for its end alone
 };
 /// @return a Problem with the first stop for somebody who must not get a plan
 [[nodiscard]] Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request);

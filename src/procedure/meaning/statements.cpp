@@ -35,10 +35,11 @@ constexpr std::array placeWords{
     PlaceWords{FUSAIN_TEXT("below the reference range"),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): below the reference range of {6} to {7} ({8})."),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): below the reference limit of {6} ({8}).")},
-    PlaceWords{FUSAIN_TEXT("close to the lower limit"),
-               FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6}; reference range to "
-                           "{7} ({8})."),
-               FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6} ({8}).")},
+    PlaceWords{
+        FUSAIN_TEXT("close to the lower limit"),
+        FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6}; reference range to "
+                    "{7} ({8})."),
+        FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6} ({8}).")},
     PlaceWords{FUSAIN_TEXT("within the reference range"),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): within the reference range of {6} to {7} ({8})."),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): not below the reference limit of {6} ({8}).")},
@@ -96,8 +97,8 @@ Message sentenceOf(const ChangeStatement& statement) {
     const Comparison& comparison = statement.comparison;
     const Change& change = comparison.change;
     // A second digit where the first would make a change and its limit look alike.
-    const bool alike = fixed(std::abs(change.difference), text.decimals) ==
-                       fixed(change.leastSignificant, text.decimals);
+    const bool alike =
+        fixed(std::abs(change.difference), text.decimals) == fixed(change.leastSignificant, text.decimals);
     const int decimals = text.decimals + (alike ? 1 : 0);
     const std::vector<std::string> arguments{std::string(text.title),
                                              signedFixed(change.difference, decimals),
@@ -106,9 +107,7 @@ Message sentenceOf(const ChangeStatement& statement) {
                                              fixed(change.leastSignificant, decimals),
                                              percentText(change.directionProbability())};
     if (comparison.verdict == Verdict::Real)
-        return {FUSAIN_TEXT("{1} {2} {3} since {4}: exceeds the LSC of {5} {3} (probability of this direction {6} "
-                            "%)."),
-                arguments};
+        return {FUSAIN_TEXT("{1} {2} {3} since {4}: exceeds the LSC of {5} {3}."), arguments};
     if (comparison.verdict == Verdict::MayBeNoise)
         return {FUSAIN_TEXT("{1} {2} {3} since {4}: within measurement error, LSC {5} {3} (probability of this "
                             "direction {6} %)."),
@@ -120,17 +119,19 @@ Message sentenceOf(const SidesStatement& statement) {
     const anthropometry::LimbBalance& balance = statement.balance;
     const bool arms = statement.limbs == SidesStatement::Limbs::Arms;
     const std::vector<std::string> arguments{
-        arms ? FUSAIN_TEXT("Arm lean mass") : FUSAIN_TEXT("Leg lean mass"), signedFixed(balance.difference.value(), 2),
-        fixed(balance.leastSignificant.value(), 2), fixed(balance.threshold.value(), 2),
-        signedFixed(balance.asymmetry.value(), 0)};
+        arms ? FUSAIN_TEXT("Arm lean mass") : FUSAIN_TEXT("Leg lean mass"),
+        signedFixed(balance.difference.value(), 2), fixed(balance.leastSignificant.value(), 2),
+        fixed(balance.threshold.value(), 2), signedFixed(balance.asymmetry.value(), 0)};
     if (balance.notable())
-        return {FUSAIN_TEXT("{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg) and the "
-                            "lab's threshold ({4} kg)."),
-                arguments};
+        return {
+            FUSAIN_TEXT("{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg) and the "
+                        "lab's threshold ({4} kg)."),
+            arguments};
     if (balance.real())
-        return {FUSAIN_TEXT("{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg), not the "
-                            "lab's threshold ({4} kg)."),
-                arguments};
+        return {
+            FUSAIN_TEXT("{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg), not the "
+                        "lab's threshold ({4} kg)."),
+            arguments};
     return {FUSAIN_TEXT("{1}: no left–right difference beyond the measurement error of ± {3} kg."), arguments};
 }
 
@@ -194,7 +195,8 @@ void Statements::addPlaces(const StatementInputs& inputs) {
         if (!value)
             continue;
         const double half = value->halfInterval();
-        all_.push_back(PlaceStatement{quantity, value->value, half, set, row, placeIn(*row, value->value, half)});
+        all_.push_back(
+            PlaceStatement{quantity, value->value, half, set, row, placeIn(*row, value->value, half)});
     }
 }
 
@@ -223,6 +225,11 @@ const ChangeStatement* Statements::change(Followed quantity, Since since) const 
 
 const SidesStatement* Statements::sides(SidesStatement::Limbs limbs) const {
     return findIn<SidesStatement>(all_, [&](const auto& each) { return each.limbs == limbs; });
+}
+
+bool isBelowReference(const Statements& statements) {
+    const auto* fat = statements.place(Followed::FatPercent);
+    return fat && fat->place == ReferencePlace::Below;
 }
 
 std::string_view verdictOf(const Statement& statement) {

@@ -77,6 +77,9 @@ private:
     std::optional<std::size_t> last_, first_;
 };
 
+/// Whether % fat lies below its reference with the whole interval.
+[[nodiscard]] bool isBelowReference(const Statements& statements);
+
 /// The verdict alone, in words marked for translation: "above the reference range", "exceeds the LSC" …
 [[nodiscard]] std::string_view verdictOf(const Statement& statement);
 /// A statement as the lab reads it: quantity, value with its interval, verdict, limit.

@@ -324,8 +324,7 @@ Done Procedure::refuse(const std::string& reason, const AlsoKept& also) {
     return appendOpen(TestRefused{reason}, also);
 }
 
-std::optional<Problem> Procedure::obstacleToSigning(const Staff& technician,
-                                                    const std::optional<Staff>& physiologist) const {
+std::optional<Problem> Procedure::obstacleToHandingOver(const Staff& technician) const {
     for (int i = 0; i < static_cast<int>(steps().size()); ++i)
         if (textOf(Step(i)).kind == StepKind::Sign)
             if (auto obstacle = obstacleTo(Step(i)))
@@ -338,11 +337,30 @@ std::optional<Problem> Procedure::obstacleToSigning(const Staff& technician,
         return refused({FUSAIN_TEXT("The technician's name is missing."), {}},
                        {FUSAIN_TEXT("Choose who ran the test."), {}})
             .value();
+    return std::nullopt;
+}
+
+std::optional<Problem> Procedure::obstacleToSigning(const Staff& technician,
+                                                    const std::optional<Staff>& physiologist) const {
+    if (auto obstacle = obstacleToHandingOver(technician))
+        return obstacle;
     if (physiologistSigns_ && (!physiologist || physiologist->role != Role::Physiologist))
         return refused({FUSAIN_TEXT("This lab's policy asks for the physiologist's name too."), {}},
                        {FUSAIN_TEXT("Choose the physiologist who answers for this result."), {}})
             .value();
     return std::nullopt;
+}
+
+Done Procedure::handOver(const Staff& technician) {
+    if (auto open = stillOpen(); !open)
+        return open;
+    if (auto obstacle = obstacleToHandingOver(technician))
+        return tl::unexpected(*obstacle);
+    return appendOpen(NoteAdded{{NoteKind::HandedOver, {}, technician.name}});
+}
+
+bool Procedure::handedOver() const {
+    return isHandedOver(record());
 }
 
 Done Procedure::sign(const Staff& technician, const std::optional<Staff>& physiologist, const AlsoKept& also) {

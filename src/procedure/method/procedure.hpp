@@ -73,6 +73,13 @@ public:
     Done addNote(NoteKind kind, const std::string& text);
     Done interpret(const std::string& text);
     Done refuse(const std::string& reason, const AlsoKept& also = {});
+    /// Leaves the test to the physiologist, who signs at her own turn. @return a Problem while something is
+    /// open
+    Done handOver(const Staff& technician);
+    /// Whether it waits for that signature.
+    [[nodiscard]] bool handedOver() const;
+    /// Whether this lab's policy asks for the physiologist's name.
+    [[nodiscard]] bool physiologistMustSign() const { return physiologistSigns_; }
     /// Signs: needs a result that can be computed and was looked at, an interpretation of that result, a
     /// technician, and by policy a physiologist. @param also is done in the same transaction; when it fails
     /// nothing is signed
@@ -172,6 +179,7 @@ private:
                                    Message made) const;
     [[nodiscard]] static tl::unexpected<Problem> refusedMass(Kilograms mass, Kilograms least, Kilograms most);
     [[nodiscard]] static tl::unexpected<Problem> refusedNumber(const NumberedWords& words, int number);
+    [[nodiscard]] std::optional<Problem> obstacleToHandingOver(const Staff& technician) const;
     [[nodiscard]] std::optional<Problem> obstacleToSigning(const Staff& technician,
                                                            const std::optional<Staff>& physiologist) const;
     [[nodiscard]] std::optional<Step> stepShownBy(const Event& event) const;

@@ -14,7 +14,7 @@ struct Kind {
 };
 
 // In the order of NoteKind.
-constexpr std::array<Kind, 13> kinds{{
+constexpr std::array<Kind, 14> kinds{{
     {"remark", "{1}"},
     {"step-passed", FUSAIN_TEXT("Step \"{2}\": {1}")},
     {"started-over", FUSAIN_TEXT("Calibrated again, second set of trials: {1}")},
@@ -28,6 +28,7 @@ constexpr std::array<Kind, 13> kinds{{
     {"turn-passed", FUSAIN_TEXT("Called again later: {1}")},
     {"scan-discarded", FUSAIN_TEXT("A scan was not used: {1}")},
     {"scan-reassigned", FUSAIN_TEXT("The scan was labelled \"{2}\" and was taken for this client: {1}")},
+    {"handed-over", FUSAIN_TEXT("Handed over for signing by {1}.")},
 }};
 
 } // namespace

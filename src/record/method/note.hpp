@@ -17,7 +17,8 @@ enum class NoteKind {
     ListAsked,        ///< a group was asked together; the text is the place
     TurnPassed,       ///< set aside in a team's queue
     ScanDiscarded,    ///< a scan that was not used
-    ScanReassigned    ///< a scan that was labelled for somebody else; the step is the label
+    ScanReassigned,   ///< a scan that was labelled for somebody else; the step is the label
+    HandedOver        ///< measured and written up, for the physiologist to sign; the text is who handed it over
 };
 
 struct Note {

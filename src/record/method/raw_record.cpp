@@ -59,6 +59,11 @@ bool RawTest::done(const std::string& step) const {
     return std::ranges::find(doneSteps, step) != doneSteps.end();
 }
 
+bool isHandedOver(const RawTest& test) {
+    return test.state == TestState::Running &&
+           std::ranges::find(test.notes, NoteKind::HandedOver, &Note::kind) != test.notes.end();
+}
+
 const AnsweredQuestion* RawTest::answerTo(const std::string& rule) const {
     const auto found = std::ranges::find(answers, rule, &AnsweredQuestion::rule);
     return found == answers.end() ? nullptr : &*found;

@@ -102,6 +102,8 @@ struct RawTest {
     [[nodiscard]] bool done(const std::string& step) const;
     [[nodiscard]] const AnsweredQuestion* answerTo(const std::string& rule) const;
 };
+/// Whether a test that is not signed was left to the physiologist to be signed.
+[[nodiscard]] bool isHandedOver(const RawTest& test);
 
 /// The keys that every raw record has, with the name of its method.
 [[nodiscard]] Json commonJson(const RawTest& test, std::string_view method);

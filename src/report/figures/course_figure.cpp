@@ -10,6 +10,28 @@
 #include <cmath>
 
 namespace fusain::report {
+namespace {
+
+// Beyond a guard the course is dashed, and the words stand at the crossing.
+void paintCrossing(QPainter& painter, const QRectF& plot, const QPolygonF& line, std::size_t week,
+                   const QString& words, const Palette& palette) {
+    const auto from = static_cast<qsizetype>(week);
+    painter.setPen(QPen(palette.aril, 2.0, Qt::DashLine));
+    painter.drawPolyline(line.sliced(from));
+    const double x = line[from].x();
+    painter.setPen(QPen(palette.aril, 1.2));
+    painter.drawLine(QPointF(x, plot.top()), QPointF(x, plot.bottom()));
+    painter.setFont(textFont(11, Weight::SemiBold));
+    const bool toTheRight = x < plot.center().x();
+    painter.drawText(toTheRight ? QRectF(QPointF(x + 6.0, plot.top()), plot.bottomRight())
+                                : QRectF(plot.topLeft(), QPointF(x - 6.0, plot.bottom())),
+                     Qt::TextWordWrap | Qt::AlignTop | (toTheRight ? Qt::AlignLeft : Qt::AlignRight), words);
+    if (isRead(painter))
+        readAs(painter, line[from], words);
+}
+
+} // namespace
+
 void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model, const Palette& palette) {
     if (model.weeks.size() < 2)
         return;
@@ -54,8 +76,11 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
     painter.setPen(QPen(palette.softInk, 1.4, Qt::DotLine));
     if (model.withStaticRule)
         painter.drawPolyline(rule);
+    const auto allowed = static_cast<qsizetype>(model.crossing.value_or(model.weeks.size()));
     painter.setPen(QPen(palette.berry, 2.2));
-    painter.drawPolyline(line);
+    painter.drawPolyline(line.first(std::min(allowed + 1, line.size())));
+    if (model.crossing)
+        paintCrossing(painter, plot, line, *model.crossing, model.crossingWords, palette);
     painter.setFont(numberFont(11));
     painter.setPen(palette.softInk);
     const double step = graduation(high - low, 5);

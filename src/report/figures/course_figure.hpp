@@ -2,6 +2,7 @@
 #include "report/base/style.hpp"
 
 #include <QPainter>
+#include <optional>
 #include <vector>
 
 namespace fusain::report {
@@ -14,6 +15,8 @@ struct CourseModel {
     };
     std::vector<Week> weeks; ///< week 0 first
     bool withStaticRule = true;
+    std::optional<std::size_t> crossing; ///< from this week on the course is not to be followed: dashed
+    QString crossingWords;
 };
 void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model, const Palette& palette);
 

@@ -4,6 +4,8 @@
 #include "report/base/words.hpp"
 
 #include <QCoreApplication>
+#include <algorithm>
+#include <span>
 
 namespace fusain::report {
 namespace {
@@ -47,7 +49,7 @@ QStringList opening(const PreparationSheet& sheet, const PreparationHead& head) 
     const Instant at = sheet.methods.front().at;
     QStringList lines{
         head.clockTimes
-            ? tr("%1, we look forward to seeing you on %2 at %3.").arg(head.clientName, longDay(at), clock(at))
+            ? tr("%1, we look forward to seeing you on %2 at %3.").arg(head.clientName, weekday(at), clock(at))
             : tr("%1, this is how to prepare for the next test.").arg(head.clientName)};
     lines << tr("Planned: %1.").arg(methodsText(sheet));
     if (sheet.forChild)
@@ -61,6 +63,70 @@ QString closing() {
               "together. Take your medicines as always.");
 }
 
+constexpr double lineSize = 9.0;
+const std::vector<double> timeline{0.09, 0.51, 0.40};
+
+// The head of a day on the way to the test; without an hour of it, how far off it is says each line itself.
+QString dayHeading(Instant day, Instant test, const PreparationHead& head) {
+    if (!head.clockTimes)
+        return tr("Before the test");
+    if (startOfLocalDay(day) == startOfLocalDay(test))
+        return tr("On the day: %1").arg(weekday(test));
+    if (startOfLocalDay(day, 1) == startOfLocalDay(test))
+        return tr("The day before: %1").arg(weekday(day));
+    return weekday(day);
+}
+
+// What has a beginning, by the clock.
+std::vector<PreparationLine> timedLines(const PreparationSheet& sheet) {
+    std::vector<PreparationLine> timed;
+    for (const auto* list : {&sheet.avoid, &sheet.prepare})
+        std::ranges::copy_if(*list, std::back_inserter(timed),
+                             [](const PreparationLine& line) { return line.from.has_value(); });
+    std::ranges::stable_sort(timed, {}, [](const PreparationLine& line) { return line.from->milliseconds; });
+    return timed;
+}
+
+// From the first thing to leave to the door, one line under the other.
+void addTimeline(PageFlow& flow, const PreparationSheet& sheet, const PreparationHead& head) {
+    const Instant test = sheet.methods.front().at;
+    QString day;
+    const auto under = [&](const QString& heading) {
+        if (std::exchange(day, heading) != heading)
+            flow.heading(heading);
+    };
+    for (const PreparationLine& line : timedLines(sheet)) {
+        under(dayHeading(*line.from, test, head));
+        // Under the name of its day the hour is enough.
+        const QString words =
+            head.clockTimes
+                ? say(std::string_view(line.sentence)).replace(QLatin1String("{1}"), clock(*line.from))
+                : preparationWords(sheet, line, false);
+        flow.row({head.clockTimes ? clock(*line.from) : QString(), words, say(std::string_view(line.why))},
+                 timeline, false, {}, lineSize);
+    }
+    under(dayHeading(test, test, head));
+    for (const auto* list : {&sheet.avoid, &sheet.prepare})
+        for (const PreparationLine& line : *list)
+            if (!line.from)
+                flow.row({QString(), preparationWords(sheet, line, head.clockTimes),
+                          say(std::string_view(line.why))},
+                         timeline, false, {}, lineSize);
+    if (head.clockTimes)
+        for (const PlannedMethod& planned : sheet.methods)
+            flow.row({clock(planned.at), tr("Your test: %1").arg(say(methodTitle(planned.method))), QString()},
+                     timeline, true, {}, 10.5);
+}
+
+void addList(PageFlow& flow, const Part& part, const PreparationSheet& sheet, bool clockTimes) {
+    if (part.lines->empty())
+        return;
+    flow.heading(part.heading);
+    for (const PreparationLine& line : *part.lines)
+        flow.row({preparationWords(sheet, line, clockTimes), say(std::string_view(line.why))}, {0.58, 0.42},
+                 false, {}, lineSize);
+}
+
 } // namespace
 
 QString preparationWords(const PreparationSheet& sheet, const PreparationLine& line, bool clockTimes) {
@@ -70,28 +136,17 @@ QString preparationWords(const PreparationSheet& sheet, const PreparationLine& l
                      : text;
 }
 
-void addPreparation(PageFlow& flow, const PreparationSheet& sheet, bool clockTimes, int most, double size) {
-    for (const Part& part : partsOf(sheet)) {
-        if (part.lines->empty())
-            continue;
-        flow.heading(part.heading);
-        int shown = 0;
-        for (const PreparationLine& line : *part.lines) {
-            if (most > 0 && shown++ == most)
-                break;
-            flow.row({preparationWords(sheet, line, clockTimes), say(std::string_view(line.why))}, {0.58, 0.42},
-                     false, {}, size);
-        }
-    }
-}
-
 PageFlow preparationPage(const PreparationSheet& sheet, const PreparationHead& head) {
     PageFlow flow(tr("%1 · preparation").arg(plain(head.lab.name)), head.lab);
     flow.title(tr("Before you come"));
     for (const QString& line : opening(sheet, head))
         flow.paragraph(line, 11.5);
     flow.rule();
-    addPreparation(flow, sheet, head.clockTimes, 0, 9.5);
+    addTimeline(flow, sheet, head);
+    const auto parts = partsOf(sheet);
+    for (const Part& part :
+         std::span(parts).last(2)) // what is to be left and done stands on the way to the door
+        addList(flow, part, sheet, head.clockTimes);
     flow.gap(6);
     flow.paragraph(closing(), 11.5);
     return flow;

@@ -61,6 +61,10 @@ CourseModel courseModel(const Plan& plan) {
         model.weeks.push_back(
             {point.mass.value(), point.lowest.value(), point.highest.value(), point.fatMass.value(),
              plan.points.front().mass.value() + plan.staticChange.value() * point.week / last});
+    if (plan.crossing) {
+        model.crossing = static_cast<std::size_t>(plan.crossing->week);
+        model.crossingWords = say(plan.crossing->why);
+    }
     return model;
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/anthropometry/ages.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/plans.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "procedure/all/computed.hpp"
@@ -76,6 +77,8 @@ void ClientHeader::refresh() {
                                           : tr("▲ minor, no guardian's consent on file"));
     if (!client->note.empty() && !session_.namesHidden())
         notes << report::plain(client->note);
+    if (const auto plan = savedPlan(session_.book(), client->id); plan && !plan->notes.empty())
+        notes << tr("to ask: what was noted (%1)").arg(report::plain(plan->notes));
     note_->setText(notes.join(QStringLiteral("  ·  ")));
     note_->setVisible(!notes.isEmpty());
     showTime();

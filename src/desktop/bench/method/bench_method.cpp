@@ -1,7 +1,9 @@
 #include "desktop/bench/method/bench_method.hpp"
 
 #include "desktop/bench/method/closing_panels.hpp"
+#include "desktop/bench/method/interpretation_panel.hpp"
 #include "desktop/bench/method/questions_panel.hpp"
+#include "desktop/bench/method/sign_panel.hpp"
 #include "report/base/words.hpp"
 
 namespace fusain::desktop {

@@ -29,22 +29,31 @@ QString aboutRule(const readiness::Rule& rule) {
 
 } // namespace
 
-QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step)
-    : StepPanel(session, sheet, step), question_(label({}, "title")), effect_(label({}, "soft")),
+QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> steps, Step step)
+    : StepPanel(session, steps, step), question_(label({}, "title")), effect_(label({}, "soft")),
       choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))),
-      change_(button(tr("Change the answer"))), override_(button(tr("Override finding…"))),
-      list_(new QListWidget) {
+      change_(button(tr("Change the answer"))), override_(button(tr("Override finding…"))), all_(button({})),
+      carry_(button({})),
+      sheet_(table({tr("question"), tr("last time"), tr("today")}, tr("Questions and answers"))) {
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);
     typed_->setAccessibleName(tr("Answer"));
     typed_->setMaximumWidth(scaled(280));
-    list_->setAccessibleName(tr("Questions and answers"));
-    for (QWidget* widget : std::initializer_list<QWidget*>{question_, effect_, choices_, typed_, change_,
-                                                           rebook_, override_, list_})
+    sheet_->setColumnWidth(0, scaled(430));
+    sheet_->setColumnWidth(1, scaled(150));
+    sheet_->setFocusPolicy(Qt::TabFocus); // a click leaves the keys with the question
+    body()->itemAt(1)->widget()->hide();  // the sheet says what is to be asked
+    body()->addLayout(inOneRow({all_, carry_}));
+    for (QWidget* widget : std::initializer_list<QWidget*>{question_, choices_, typed_, effect_, change_,
+                                                           rebook_, override_, sheet_})
         body()->addWidget(widget);
-    body()->setStretchFactor(list_, 1);
+    body()->setStretchFactor(sheet_, 1);
     for (QPushButton* each : {change_, rebook_, override_})
         body()->setAlignment(each, Qt::AlignLeft);
+    for (QPushButton* each : {all_, carry_})
+        each->setFocusPolicy(Qt::TabFocus);
+    connect(all_, &QPushButton::clicked, this, &QuestionsPanel::allAsAsked);
+    connect(carry_, &QPushButton::clicked, this, &QuestionsPanel::takeOver);
     connect(change_, &QPushButton::clicked, this, [this] {
         correcting_ = true;
         showQuestion();
@@ -57,7 +66,7 @@ QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet
             Q_EMIT touched(); // a wait may be over
     });
     clock->start(5000);
-    connect(list_, &QListWidget::currentRowChanged, this, [this] {
+    connect(sheet_, &QTableWidget::currentCellChanged, this, [this] {
         correcting_ = false;
         showQuestion();
     });
@@ -65,9 +74,42 @@ QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> sheet
     connect(typed_, &QLineEdit::textEdited, this, &StepPanel::touched);
 }
 
+int QuestionsPanel::row() const {
+    return sheet_->currentRow();
+}
+
 const readiness::Rule* QuestionsPanel::current() const {
-    const int row = list_->currentRow();
-    return row >= 0 && row < static_cast<int>(rules_.size()) ? rules_[static_cast<std::size_t>(row)] : nullptr;
+    const int at = row();
+    return at >= 0 && at < static_cast<int>(rules_.size()) ? rules_[static_cast<std::size_t>(at)] : nullptr;
+}
+
+std::vector<const readiness::Rule*> QuestionsPanel::unanswered() const {
+    std::vector<const readiness::Rule*> left;
+    std::ranges::copy_if(rules_, std::back_inserter(left),
+                         [this](const readiness::Rule* rule) { return !run().answerTo(rule->id); });
+    return left;
+}
+
+// What stands in this sheet and is not answered yet was read out as a list, and nothing of it was otherwise.
+void QuestionsPanel::allAsAsked() {
+    const auto left = unanswered();
+    session_.report(run().answerOpen([&](const readiness::Rule& rule) -> std::optional<readiness::Answer> {
+        if (std::ranges::find(left, &rule) == left.end())
+            return std::nullopt;
+        readiness::Answer asAsked;
+        asAsked.keptAsTold = readiness::KeptAsTold::List;
+        return asAsked;
+    }));
+}
+
+void QuestionsPanel::takeOver() {
+    const auto left = unanswered();
+    session_.report(run().answerOpen([&](const readiness::Rule& rule) -> std::optional<readiness::Answer> {
+        const auto said = carried_.find(rule.id);
+        return said != carried_.end() && std::ranges::find(left, &rule) != left.end()
+                   ? std::optional(said->second.answer)
+                   : std::nullopt;
+    }));
 }
 
 QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
@@ -75,7 +117,7 @@ QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
     if (answered.finding.kept)
         return text + tr("  ✓ as asked");
     if (!answered.acceptedReason.empty())
-        return text + tr("  gone on: %1").arg(QString::fromStdString(answered.acceptedReason));
+        return text + tr("  accepted: %1").arg(QString::fromStdString(answered.acceptedReason));
     if (const auto until = answered.waitUntil())
         return text + tr("  ▲ wait %1 min, until %2")
                           .arg(std::ceil(answered.finding.waitMinutes))
@@ -85,24 +127,55 @@ QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
 
 void QuestionsPanel::refresh() {
     rules_ = run().questions(step());
-    const int row = list_->currentRow();
+    const int at = row();
     correcting_ = false;
-    const QSignalBlocker blocker(list_);
-    list_->clear();
+    const QSignalBlocker blocker(sheet_);
+    fillSheet();
     int firstOpen = -1;
-    for (int i = 0; i < static_cast<int>(rules_.size()); ++i) {
-        const auto* answer = run().answerTo(rules_[static_cast<std::size_t>(i)]->id);
-        list_->addItem(report::say(std::string_view(rules_[static_cast<std::size_t>(i)]->question)) +
-                       (answer ? QStringLiteral("   —   ") + answerText(*answer) : QString()));
-        if (firstOpen < 0 && (!answer || answer->open()))
+    for (int i = 0; i < static_cast<int>(rules_.size()) && firstOpen < 0; ++i)
+        if (const auto* answer = run().answerTo(rules_[static_cast<std::size_t>(i)]->id);
+            !answer || answer->open())
             firstOpen = i;
-    }
     // After an answer the next open question comes up by itself, unless this one still needs a decision.
-    const auto* here = row >= 0 && row < static_cast<int>(rules_.size())
-                           ? run().answerTo(rules_[static_cast<std::size_t>(row)]->id)
+    const auto* here = at >= 0 && at < static_cast<int>(rules_.size())
+                           ? run().answerTo(rules_[static_cast<std::size_t>(at)]->id)
                            : nullptr;
-    list_->setCurrentRow(here && here->open() ? row : firstOpen >= 0 ? firstOpen : std::max(0, row));
+    sheet_->setCurrentCell(here && here->open() ? at : firstOpen >= 0 ? firstOpen : std::max(0, at), 0);
     showQuestion();
+}
+
+void QuestionsPanel::fillSheet() {
+    if (std::exchange(lookedUpFor_, run().record().id) != run().record().id) {
+        carried_.clear();
+        lastTime_.clear();
+    }
+    if (carried_.empty() && lastTime_.empty() && isVisible())
+        for (const auto* rule : rules_) {
+            if (auto said = carriedAnswer(session_, *rule))
+                carried_.emplace(rule->id, std::move(*said));
+            const auto earlier = session_.earlierAnswer(rule->id);
+            lastTime_[rule->id] = earlier ? report::givenText(earlier->answer) : QString();
+        }
+    sheet_->setRowCount(static_cast<int>(rules_.size()));
+    std::size_t toTakeOver = 0;
+    for (int i = 0; i < sheet_->rowCount(); ++i) {
+        const readiness::Rule& rule = *rules_[static_cast<std::size_t>(i)];
+        const auto* answer = run().answerTo(rule.id);
+        const auto said = carried_.find(rule.id);
+        toTakeOver += !answer && said != carried_.end() ? 1 : 0;
+        setRow(sheet_, i,
+               {report::say(std::string_view(rule.question)), lastTime_[rule.id],
+                answer ? answerText(*answer)
+                : said != carried_.end()
+                    ? tr("said at %1: %2")
+                          .arg(report::clock(said->second.at), report::givenText(said->second.answer))
+                    : QString()});
+    }
+    const std::size_t left = unanswered().size();
+    all_->setText(tr("All %1 as asked, read out as a list (&A)").arg(left));
+    all_->setVisible(left > 0);
+    carry_->setText(tr("Take over %1 answers of today (&C)").arg(toTakeOver));
+    carry_->setVisible(toTakeOver > 0);
 }
 
 void QuestionsPanel::showQuestion() {
@@ -113,8 +186,6 @@ void QuestionsPanel::showQuestion() {
     QString about = aboutRule(*rule);
     if (session_.clientSays())
         about.prepend(tr("The client says: \"%1\"\n").arg(session_.clientSays()(*rule)));
-    if (const auto earlier = session_.earlierAnswer(rule->id))
-        about += tr("\nLast time (%1): %2").arg(report::day(earlier->at), report::givenText(earlier->answer));
     effect_->setText(about);
     const auto* open = openAnswer();
     const bool blocked = open && open->finding.action == readiness::Action::Blocked;
@@ -197,8 +268,8 @@ QString QuestionsPanel::primaryText() const {
         answer && answer->finding.action == readiness::Action::Blocked && !correcting_)
         return tr("End test: contraindication…");
     if (const auto* answer = openAnswer(); answer && !correcting_)
-        return waitedLongEnough(*answer) ? tr("Waited long enough: keep it") : tr("Continue with a reason…");
-    return rule && rule->type != readiness::AnswerType::Choice ? tr("Keep the answer") : QString();
+        return waitedLongEnough(*answer) ? tr("Waited long enough: save it") : tr("Continue with a reason…");
+    return rule && rule->type != readiness::AnswerType::Choice ? tr("Save the answer") : QString();
 }
 
 bool QuestionsPanel::primaryEnabled() const {
@@ -293,9 +364,13 @@ void QuestionsPanel::keyPressEvent(QKeyEvent* event) {
     if (rule && rule->type == readiness::AnswerType::Choice && digit >= 0 &&
         digit < static_cast<int>(rule->choices.size()))
         give({std::nullopt, false, std::nullopt, rule->choices[static_cast<std::size_t>(digit)]});
+    else if (event->key() == Qt::Key_A && all_->isVisible())
+        allAsAsked();
+    else if (event->key() == Qt::Key_C && carry_->isVisible())
+        takeOver();
     else if (event->key() == Qt::Key_Down || event->key() == Qt::Key_Up)
-        list_->setCurrentRow(
-            std::clamp(list_->currentRow() + (event->key() == Qt::Key_Down ? 1 : -1), 0, list_->count() - 1));
+        sheet_->setCurrentCell(
+            std::clamp(row() + (event->key() == Qt::Key_Down ? 1 : -1), 0, sheet_->rowCount() - 1), 0);
     else
         StepPanel::keyPressEvent(event);
 }

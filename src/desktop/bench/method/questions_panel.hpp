@@ -1,15 +1,16 @@
 #pragma once
 #include "desktop/bench/method/step_panel.hpp"
-
-#include <QListWidget>
+#include "desktop/services/carried_answers.hpp"
 
 namespace fusain::desktop {
 
-/// Screening or readiness: one question at a time, answered with a number key or a typed time.
+/// Screening or readiness as one sheet: a question a line with what was said last time and today. The list can
+/// be read out and answered as a whole, what was said today at another test is taken over, and exceptions are
+/// answered one by one with a number key or a typed time.
 class QuestionsPanel : public StepPanel {
     Q_OBJECT
 public:
-    QuestionsPanel(Session& session, std::span<const StepText> sheet, Step step);
+    QuestionsPanel(Session& session, std::span<const StepText> steps, Step step);
     void refresh() override;
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
@@ -28,6 +29,11 @@ protected:
 private:
     [[nodiscard]] const readiness::Rule* current() const;
     void showQuestion();
+    void fillSheet();
+    void allAsAsked();
+    void takeOver();
+    [[nodiscard]] int row() const;
+    [[nodiscard]] std::vector<const readiness::Rule*> unanswered() const;
     void give(const readiness::Answer& answer);
     void goOnPast();
     void rebook();
@@ -45,7 +51,12 @@ private:
     QPushButton* rebook_;
     QPushButton* change_;
     QPushButton* override_; ///< of a contraindication: the physiologist's, never the primary
-    QListWidget* list_;
+    QPushButton *all_, *carry_;
+    QTableWidget* sheet_;
+    /// What today's other tests said, by rule; looked up once for each test.
+    std::map<std::string, CarriedAnswer> carried_;
+    std::map<std::string, QString> lastTime_;
+    std::string lookedUpFor_;
 };
 
 } // namespace fusain::desktop

@@ -3,12 +3,13 @@
 #include "desktop/places/clients/energy_dialogs.hpp"
 #include "desktop/places/clients/health_dialog.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/plans.hpp"
 #include "desktop/services/screenings.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "procedure/meaning/key_points.hpp"
+#include "procedure/meaning/plan_schools.hpp"
 #include "record/all/record.hpp"
-#include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 #include "report/pages/trend_model.hpp"
@@ -58,16 +59,25 @@ PlanPage::PlanPage(Session& session)
       resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
       health_(button(tr("Health questions…"))), stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 190)),
-      points_(table(
-          {tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE")},
-          tr("Where this leads"))),
-      words_(label({})), keep_(button(tr("Save this plan"))), kept_(label({}, "soft")) {
+      points_(
+          table({tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE")},
+                tr("Where this leads"))),
+      schools_(new RecordsView(
+          {tr("school"), tr("kcal a day"), tr("mass at the end, kg"), tr("what it does not say")},
+          tr("Schools side by side"))),
+      trainingDays_(new ValueField(tr("Training days a week"), {})), notes_(new QLineEdit), words_(label({})),
+      keep_(button(tr("Save this plan"))), kept_(label({}, "soft")) {
     for (const Way& way : ways)
         activity_->addItem(tr(way.name), way.level);
     activity_->setCurrentIndex(1);
     activity_->setAccessibleName(tr("Way of life"));
-    for (ValueField* field : {target_, exercise_, resting_})
+    for (ValueField* field : {target_, exercise_, resting_, trainingDays_})
         field->makeCompact();
+    notes_->setPlaceholderText(tr("training, food, sleep …"));
+    notes_->setAccessibleName(tr("What to note until next time"));
+    schools_->setToolTip(tr("Enter takes a school over."));
+    for (const auto& [column, width] : {std::pair(0, 220), std::pair(1, 84), std::pair(2, 150)})
+        schools_->setColumnWidth(column, scaled(width));
     auto* needs = button(tr("What the goal needs"));
     auto* describe = button(tr("A usual day…"));
     auto* measure = button(tr("From a resting test…"));
@@ -79,6 +89,11 @@ PlanPage::PlanPage(Session& session)
     inside->addWidget(course_, 3);
     inside->addWidget(points_, 2);
     inside->addWidget(words_);
+    inside->addWidget(label(tr("Schools side by side"), "heading"));
+    inside->addWidget(schools_);
+    course_->setMinimumHeight(scaled(190));
+    points_->setMinimumHeight(scaled(150));
+    schools_->setMinimumHeight(scaled(210));
     auto* controls = new QWidget;
     auto* left = new QVBoxLayout(controls);
     left->setContentsMargins(0, 0, scaled(8), 0);
@@ -91,8 +106,9 @@ PlanPage::PlanPage(Session& session)
     };
     under(tr("Who"), {health_, athlete_});
     under(tr("Goal"), {target_});
-    under(tr("Way of life"), {activity_, exercise_, describe, resting_, measure});
-    under(tr("The plan"), {sliders_, change_, weeksWords_, weeks_, needs, keep_, kept_});
+    under(tr("Way of life"), {activity_, exercise_, trainingDays_, describe, resting_, measure});
+    under(tr("The plan"), {sliders_, change_, weeksWords_, weeks_, needs});
+    under(tr("To note until next time"), {notes_, keep_, kept_});
     left->addStretch();
     auto* side = new QScrollArea; // in a low window the controls scroll; none of them is cut
     side->setObjectName(QStringLiteral("plain"));
@@ -101,20 +117,30 @@ PlanPage::PlanPage(Session& session)
     side->setWidgetResizable(true);
     side->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     side->setFixedWidth(scaled(276));
-    auto* right = new QVBoxLayout;
+    auto* shown = new QWidget;
+    auto* right = new QVBoxLayout(shown);
+    right->setContentsMargins(0, 0, scaled(8), 0);
     right->addWidget(start_);
     right->addWidget(stop_);
     right->addWidget(result_, 1);
     right->addStretch();
+    auto* found = new QScrollArea;
+    found->setObjectName(QStringLiteral("plain"));
+    found->setAccessibleName(tr("Where the plan leads"));
+    found->setWidget(shown);
+    found->setWidgetResizable(true);
+    found->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->setSpacing(scaled(20));
     layout->addWidget(side);
-    layout->addLayout(right, 1);
+    layout->addWidget(found, 1);
     for (QSlider* each : {weeks_, change_})
         connect(each, &QSlider::valueChanged, this, &PlanPage::show);
     connect(athlete_, &QCheckBox::toggled, this, &PlanPage::show);
-    for (ValueField* each : {target_, exercise_, resting_})
+    connect(schools_, &RecordsView::activatedId, this, &PlanPage::useSchool);
+    connect(notes_, &QLineEdit::textEdited, kept_, &QLabel::clear); // what was saved had other words
+    for (ValueField* each : {target_, exercise_, resting_, trainingDays_})
         connect(each, &ValueField::edited, this, &PlanPage::show);
     connect(activity_, &QComboBox::currentIndexChanged, this, &PlanPage::show);
     connect(health_, &QPushButton::clicked, this, &PlanPage::askAboutHealth);
@@ -132,7 +158,9 @@ void PlanPage::showTests(const std::optional<Client>& client, const std::vector<
         if (auto result = session_.computing().computed(test);
             !test_ && common(test).state == TestState::Signed && result && result->composition())
             test_ = std::move(*result);
-    lowLimbLean_ = test_ && hasLowLimbLean(*test_, session_.computing().referencesFor(*test_).limbLean);
+    const auto references = test_ ? session_.computing().referencesFor(*test_) : report::ReportReferences{};
+    lowLimbLean_ = test_ && hasLowLimbLean(*test_, references.limbLean);
+    belowReference_ = test_ && isBelowReference(Statements({.test = &*test_, .fat = references.fat}));
     if (another)
         load();
     show();
@@ -140,7 +168,7 @@ void PlanPage::showTests(const std::optional<Client>& client, const std::vector<
 
 PlanSubject PlanPage::subject() const {
     return planSubject(test_->record().subject, *test_->composition(),
-                       {athlete_->isChecked(), asked(), lowLimbLean_});
+                       {athlete_->isChecked(), asked(), lowLimbLean_, belowReference_});
 }
 
 PlanRequest PlanPage::request() const {
@@ -154,6 +182,8 @@ PlanRequest PlanPage::request() const {
     request.activityLevel = activity_->currentData().toDouble();
     request.exercise = KilocaloriesPerDay(exercise_->value().value_or(0.0));
     request.athlete = athlete_->isChecked();
+    request.trainingDays = static_cast<int>(std::clamp(trainingDays_->value().value_or(0.0), 0.0, 7.0));
+    request.notes = notes_->text().trimmed().toStdString();
     return request;
 }
 
@@ -189,10 +219,15 @@ void PlanPage::show() {
     stop_->setText(plan ? QString()
                         : report::say(plan.error().what) + QLatin1Char(' ') + report::say(plan.error().remedy));
     stop_->setVisible(!plan);
-    keep_->setEnabled(plan.has_value());
-    kept_->setText(plan ? QString() : tr("Not saved: the reason is given at the right."));
-    if (plan)
-        showPlan(*plan);
+    const bool saves = plan && !plan->crossing;
+    keep_->setEnabled(saves);
+    kept_->setText(saves  ? QString()
+                   : plan ? tr("Not to be saved: %1").arg(report::say(plan->crossing->why))
+                          : tr("Not to be saved: the reason is given at the right."));
+    if (!plan)
+        return;
+    showPlan(*plan);
+    showSchools();
 }
 
 void PlanPage::showPlan(const Plan& plan) {
@@ -216,6 +251,10 @@ void PlanPage::showPlan(const Plan& plan) {
                 number(point.expenditure.value(), 0)});
         points_->item(row, 0)->setData(Qt::UserRole, week);
     }
+    words_->setText(planInWords(plan).join(QLatin1Char('\n')));
+}
+
+QStringList PlanPage::planInWords(const Plan& plan) const {
     const auto [least, most] = std::ranges::minmax(plan.estimates, {}, &energy::RestingEstimate::value);
     QStringList lines{
         tr("RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.")
@@ -223,11 +262,17 @@ void PlanPage::showPlan(const Plan& plan) {
             .arg(plan.estimates.size())
             .arg(number(least.value.value(), 0), kcal(most.value), kcal(plan.balance), kcal(plan.intake))};
     if (plan.proteinHigh > 0.0)
-        lines << tr("Protein %1 to %2 g a day, spread over the meals. Energy left for the body: %3 kcal for "
-                    "each kg of "
-                    "fat-free mass.")
+        lines << tr("Protein %1 to %2 g a day: %3 to %4 g for each kg of body mass, %5 to %6 g for each kg of "
+                    "fat-free mass. Energy availability %7 kcal for each kg of fat-free mass.")
                      .arg(number(plan.proteinLow, 0), number(plan.proteinHigh, 0),
+                          number(plan.proteinLow / subject().mass.value(), 1),
+                          number(plan.proteinHigh / subject().mass.value(), 1),
+                          number(plan.proteinLow / subject().fatFreeMass.value(), 1),
+                          number(plan.proteinHigh / subject().fatFreeMass.value(), 1),
                           number(plan.energyAvailability, 0));
+    if (const auto days = daysApart(plan.intake, request().exercise, request().trainingDays))
+        lines << tr("On days with training %1, on days without %2; over the week the same.")
+                     .arg(kcal(days->training), kcal(days->rest));
     if (plan.target)
         lines << tr("Target body fat: at %1 kg if fat-free mass is kept, at %2 kg with the usual loss of it%3.")
                      .arg(number(plan.target->fatFreeKept.value(), 1),
@@ -238,7 +283,44 @@ void PlanPage::showPlan(const Plan& plan) {
                                                : QString());
     for (const Message& caution : plan.cautions)
         lines << report::say(caution);
-    words_->setText(lines.join(QLatin1Char('\n')));
+    return lines;
+}
+
+void PlanPage::showSchools() {
+    std::vector<TableModel::Row> rows;
+    for (const SchoolPlan& each : plansBySchool(subject(), request())) {
+        const PlanSchool& school = *each.school;
+        const QString title =
+            report::say(school.title) + QStringLiteral("  (") + report::say(school.source) + QLatin1Char(')');
+        if (!each.plan || each.plan->crossing) {
+            const Message& why = each.plan ? each.plan->crossing->why : each.plan.error().what;
+            rows.push_back({{}, {{title}, {}, {tr("not for this person")}, {report::say(why)}}});
+            continue;
+        }
+        const PlanPoint& end = each.plan->points.back();
+        rows.push_back({report::plain(school.id),
+                        {{title},
+                         {number(each.plan->intake.value(), 0), each.plan->intake.value()},
+                         {tr("%1 (%2 to %3)")
+                              .arg(number(end.mass.value(), 1), number(end.lowest.value(), 1),
+                                   number(end.highest.value(), 1)),
+                          end.mass.value()},
+                         {report::say(school.caveat)}}});
+    }
+    schools_->setRows(std::move(rows));
+}
+
+void PlanPage::useSchool(const QString& id) {
+    if (!test_)
+        return;
+    for (const SchoolPlan& each : plansBySchool(subject(), request()))
+        if (report::plain(each.school->id) == id) {
+            showLevel(each.request.activityLevel);
+            if (each.request.exercise.value() > 0.0)
+                exercise_->setValue(each.request.exercise.value(), 0);
+            change_->setValue(static_cast<int>(std::lround(each.request.change.value())));
+            return show();
+        }
 }
 
 void PlanPage::useWhatTheGoalNeeds() {
@@ -308,33 +390,36 @@ void PlanPage::measureRest() {
 }
 
 void PlanPage::keep() {
-    if (client_ && test_ && makePlan(subject(), request()) &&
-        session_.report(session_.book().setSetting(paperKey("plan", client_->id), toJson(request()).dump(),
-                                                   session_.atTheBench().id)))
+    const auto plan =
+        client_ && test_ ? makePlan(subject(), request()) : Expected<Plan>(tl::unexpected(Problem{}));
+    if (plan && !plan->crossing &&
+        session_.report(savePlan(session_.book(), client_->id, request(), session_.atTheBench().id)))
         kept_->setText(tr("✓ Saved on %1 by %2")
                            .arg(report::longDay(session_.now()), report::plain(session_.atTheBench().name)));
 }
 
 void PlanPage::load() {
     athlete_->setChecked(false);
-    for (ValueField* field : {target_, exercise_, resting_})
+    for (ValueField* field : {target_, exercise_, resting_, trainingDays_})
         field->clear();
+    notes_->clear();
     screening_ = client_ ? screeningOf(session_.book(), client_->id) : Screening{};
-    const std::string kept = client_ ? session_.book().setting(paperKey("plan", client_->id)) : std::string();
-    const auto request = kept.empty() ? Expected<PlanRequest>(PlanRequest{})
-                                      : planRequestFromJson(Json::parse(kept, nullptr, false));
-    if (!request)
-        return;
-    athlete_->setChecked(request->athlete);
-    weeks_->setValue(request->weeks);
-    change_->setValue(static_cast<int>(request->change.value()));
-    showLevel(request->activityLevel);
-    if (request->targetFat)
-        target_->setValue(request->targetFat->value(), 1);
-    if (request->exercise.value() > 0.0)
-        exercise_->setValue(request->exercise.value(), 0);
-    if (request->measuredResting)
-        resting_->setValue(request->measuredResting->value(), 0);
+    // Who has no plan begins at balance; nothing of the client before stays.
+    const PlanRequest request =
+        (client_ ? savedPlan(session_.book(), client_->id) : std::nullopt).value_or(PlanRequest{});
+    athlete_->setChecked(request.athlete);
+    notes_->setText(report::plain(request.notes));
+    if (request.trainingDays > 0)
+        trainingDays_->setValue(request.trainingDays, 0);
+    weeks_->setValue(request.weeks);
+    change_->setValue(static_cast<int>(request.change.value()));
+    showLevel(request.activityLevel);
+    if (request.targetFat)
+        target_->setValue(request.targetFat->value(), 1);
+    if (request.exercise.value() > 0.0)
+        exercise_->setValue(request.exercise.value(), 0);
+    if (request.measuredResting)
+        resting_->setValue(request.measuredResting->value(), 0);
 }
 
 } // namespace fusain::desktop

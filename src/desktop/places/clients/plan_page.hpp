@@ -2,6 +2,7 @@
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "desktop/widgets/records_view.hpp"
 #include "procedure/meaning/plan.hpp"
 
 #include <QCheckBox>
@@ -24,6 +25,9 @@ public:
 private:
     void show();
     void showPlan(const Plan& plan);
+    void showSchools();
+    void useSchool(const QString& id);
+    [[nodiscard]] QStringList planInWords(const Plan& plan) const;
     void askAboutHealth();
     void keep();
     void load();
@@ -38,8 +42,9 @@ private:
     Session& session_;
     std::optional<Client> client_;
     std::optional<ComputedTest> test_;
-    bool lowLimbLean_ = false; ///< of the test: asked for once, not at each move of a slider
-    Screening screening_;      ///< of the client; more than is kept where they did not want it kept
+    bool lowLimbLean_ = false,
+         belowReference_ = false; ///< of the test: found once, not at each move of a slider
+    Screening screening_;         ///< of the client; more than is kept where they did not want it kept
     QLabel* start_;
     ValueField* target_;
     QSlider* weeks_;
@@ -54,6 +59,9 @@ private:
     QWidget* result_;
     FigureView* course_;
     QTableWidget* points_;
+    RecordsView* schools_;
+    ValueField* trainingDays_;
+    QLineEdit* notes_;
     QLabel* words_;
     QPushButton* keep_;
     QLabel* kept_; ///< that it was kept, or why it cannot be

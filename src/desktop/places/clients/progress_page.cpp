@@ -4,6 +4,7 @@
 #include "core/quality/precision.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/cross_calibrations.hpp"
+#include "desktop/services/plans.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "procedure/meaning/next_test.hpp"
 #include "record/all/record.hpp"
@@ -219,6 +220,10 @@ void ProgressPage::showComparison() {
             sentences << report::say(difference);
     if (now)
         sentences << nextDate(*now, own);
+    if (const auto plan = now ? savedPlan(session_.book(), now->record().subject.clientId) : std::nullopt;
+        plan && !plan->notes.empty())
+        sentences << tr("The client wanted to note until next time: %1. Ask for it beside the change.")
+                         .arg(report::plain(plan->notes));
     sentences.removeAll(QString());
     words_->setText(tests_.empty() ? tr("Progress is shown once a test is signed.")
                                    : sentences.join(QLatin1Char('\n')));

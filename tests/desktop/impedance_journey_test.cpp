@@ -3,7 +3,9 @@
 #include "desktop/bench/method/questions_panel.hpp"
 #include "desktop/places/clients/import_dialog.hpp"
 #include "desktop/places/clients/imports_dialog.hpp"
+#include "desktop/services/carried_answers.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/day_now.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/all/record.hpp"
@@ -11,6 +13,8 @@
 #include "support/in_step.hpp"
 #include "support/journey.hpp"
 
+#include <QCheckBox>
+#include <QPlainTextEdit>
 #include <QProgressDialog>
 #include <QFile>
 
@@ -55,6 +59,103 @@ TEST_F(ImpedanceJourney, ACleanRunFromTheSweepToTheSignedReport) {
     ASSERT_TRUE(report);
     EXPECT_TRUE(report->composition());
     EXPECT_EQ(session->book().resultsOf(run().record().id).size(), 1u);
+}
+
+TEST_F(ImpedanceJourney, AListReadOutIsAnsweredWithOneKeyAndExceptionsFirst) {
+    startImpedance();
+    runUntil(ImpedanceStep::Readiness);
+    const auto rules = run().questions(ImpedanceStep::Readiness);
+    ASSERT_GT(rules.size(), 5u);
+    // An exception first: food an hour ago. It needs a decision, and stays what it was.
+    const auto food = std::ranges::find(rules, std::string("imp_food"), &readiness::Rule::id);
+    ASSERT_NE(food, rules.end());
+    readiness::Answer hourAgo;
+    hourAgo.hoursSince = 1.0;
+    ASSERT_TRUE(session->report(run().answer("imp_food", hourAgo)));
+    ASSERT_TRUE(session->report(run().acceptDeviation("imp_food", "comes from far away")));
+    panel().setFocus();
+    QTest::keyClick(&panel(), Qt::Key_A);
+    for (const auto* rule : rules) {
+        const auto* answer = run().answerTo(rule->id);
+        ASSERT_TRUE(answer) << rule->id;
+        EXPECT_EQ(answer->answer.keptAsTold == readiness::KeptAsTold::List, rule->id != "imp_food") << rule->id;
+    }
+    EXPECT_FALSE(run().answerTo("imp_food")->finding.kept);
+    EXPECT_TRUE(run().isDone(ImpedanceStep::Readiness));
+}
+
+TEST_F(ImpedanceJourney, WhatWasSaidTodayIsTakenOverAndStandsAsItDoesNow) {
+    const Client client = someone();
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodHydrostatic)));
+    readiness::Answer food, suit;
+    food.hoursSince = 5.0;
+    ASSERT_TRUE(session->report(session->run()->answer("hw_food", food)));
+    const Instant asked = session->now();
+    session->closeRun();
+    clock = [asked] { return asked.plusMinutes(90.0); };
+    closeWindow();
+    openWindow();
+    ASSERT_TRUE(session->report(session->startRun(*session->book().client(client.id), {}, methodImpedance)));
+    shell->open(PlaceName::Bench);
+    runUntil(ImpedanceStep::Readiness);
+    const auto* rule = session->protocolFor(methodImpedance).find("imp_food");
+    ASSERT_TRUE(rule);
+    const auto carried = carriedAnswer(*session, *rule);
+    ASSERT_TRUE(carried);
+    EXPECT_NEAR(*carried->answer.hoursSince, 6.5, 1e-9); // an hour and a half later
+    EXPECT_EQ(carried->method, methodHydrostatic);
+    EXPECT_FALSE(carriedAnswer(*session, *session->protocolFor(methodImpedance).find("imp_caffeine")));
+    if (run().answerTo("imp_food") == nullptr) {
+        panel().setFocus();
+        QTest::keyClick(&panel(), Qt::Key_C);
+    }
+    ASSERT_TRUE(run().answerTo("imp_food"));
+    EXPECT_NEAR(*run().answerTo("imp_food")->answer.hoursSince, 6.5, 1e-9);
+}
+
+TEST_F(ImpedanceJourney, NobodySignsForAPhysiologistWhoIsNotThere) {
+    simulation::SimulatedLab lab(5, {}, {});
+    startImpedance();
+    session->setAtTheBench({"bram", "Bram Iyengar", Role::Technician});
+    runUntil(ImpedanceStep::Sweep);
+    connect(lab, {"analyzer"});
+    driver->press(Qt::Key_Space);
+    ASSERT_TRUE(soon([&] { return panel().primaryText().contains(QLatin1String("Accept")); }));
+    driver->press(Qt::Key_Space);
+    runUntil(ImpedanceStep::Interpretation);
+    // A number that is not one of the test is named; what is ticked stands in the text.
+    auto* text = panel().findChild<QPlainTextEdit*>();
+    text->setPlainText(QStringLiteral("You have 99.9 % fat; come back in 12 weeks."));
+    auto* warning = panel().findChild<QLabel*>(QStringLiteral("warning"));
+    ASSERT_TRUE(soon([&] { return warning->text().contains(QLatin1String("99.9 %")); }));
+    EXPECT_FALSE(warning->text().contains(QLatin1String("12")));
+    auto* first = panel().findChild<QCheckBox*>();
+    first->click();
+    EXPECT_TRUE(text->toPlainText().contains(first->accessibleName()));
+    text->setPlainText(first->accessibleName());
+    EXPECT_TRUE(first->isChecked());
+    first->click();
+    EXPECT_TRUE(text->toPlainText().isEmpty());
+    runUntil(ImpedanceStep::Sign);
+    EXPECT_TRUE(panel().primaryText().contains(QLatin1String("Hand over")));
+    driver->press(Qt::Key_Space);
+    EXPECT_TRUE(run().handedOver());
+    EXPECT_EQ(run().record().state, TestState::Running);
+    EXPECT_TRUE(panel().primaryText().isEmpty()) << "it waits";
+    driver->press(Qt::Key_Space);
+    EXPECT_EQ(run().record().state, TestState::Running);
+    // It stands in the day of the physiologist, not in the technician's.
+    DayBoard board(*session);
+    board.load(session->now());
+    EXPECT_FALSE(nowOf(*session, board).sentence.startsWith(QLatin1String("To sign")));
+    session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
+    EXPECT_TRUE(nowOf(*session, board).sentence.startsWith(QLatin1String("To sign")))
+        << nowOf(*session, board).sentence.toStdString();
+    EXPECT_TRUE(panel().primaryText().contains(QLatin1String("Sign")));
+    driver->press(Qt::Key_Space);
+    ASSERT_EQ(run().record().state, TestState::Signed) << shell->lastProblem().toStdString();
+    EXPECT_EQ(run().record().signature->technician, "bram");
+    EXPECT_EQ(run().record().signature->physiologist, "oriel");
 }
 
 TEST_F(ImpedanceJourney, AContactFaultIsNamedRefusedAndMended) {

@@ -216,8 +216,10 @@ void BenchPlace::refresh() {
     QStackedWidget* stack = stacks_.at(session_.run()->method());
     panels_->setCurrentWidget(stack);
     stack->setCurrentIndex(step.index());
-    // From the result on the sheet stands in the panel itself.
-    const bool wide = session_.run()->steps().size() - static_cast<std::size_t>(step.index()) <= 5;
+    // From the result on the sheet stands in the panel itself; questions have nothing to compute yet.
+    const StepKind kind = session_.run()->textOf(step).kind;
+    const bool wide = kind == StepKind::Screening || kind == StepKind::Readiness ||
+                      session_.run()->steps().size() - static_cast<std::size_t>(step.index()) <= 5;
     resultSide_->setVisible(!wide);
     header_->refresh();
     enterStep();

@@ -21,7 +21,7 @@ constexpr int tick = 10'000; // ms; minutes are shown
 
 ClientHeader::ClientHeader(Session& session)
     : session_(session), name_(label({}, "heading", false)), facts_(label({}, "soft", false)),
-      last_(label({}, "soft", false)), note_(label({}, "warning", false)), time_(label({}, "number", false)) {
+      last_(label({}, "soft", false)), ask_(label({}, "warning", false)), note_(label({}, "warning", false)), time_(label({}, "number", false)) {
     time_->setFont(report::numberFont(scaled(13)));
     time_->setToolTip(tr("The time, and how long the test has been open"));
     auto* row = new QHBoxLayout(this);
@@ -33,6 +33,7 @@ ClientHeader::ClientHeader(Session& session)
     first->setSpacing(scaled(14));
     first->addWidget(name_);
     first->addWidget(facts_);
+    first->addWidget(ask_);
     first->addStretch();
     words->addLayout(first);
     auto* second = new QHBoxLayout;
@@ -61,7 +62,7 @@ void ClientHeader::refresh() {
     const RawTest& test = session_.run()->record();
     const auto client = session_.book().client(test.subject.clientId);
     if (!client) { // nobody's name stands over another's test
-        for (QLabel* each : {name_, facts_, last_, note_})
+        for (QLabel* each : {name_, facts_, last_, ask_, note_})
             each->clear();
         lastOf_.clear();
         return;
@@ -77,8 +78,9 @@ void ClientHeader::refresh() {
                                           : tr("▲ minor, no guardian's consent on file"));
     if (!client->note.empty() && !session_.namesHidden())
         notes << report::plain(client->note);
-    if (const auto plan = savedPlan(session_.book(), client->id); plan && !plan->notes.empty())
-        notes << tr("to ask: what was noted (%1)").arg(report::plain(plan->notes));
+    const auto plan = savedPlan(session_.book(), client->id);
+    ask_->setText(plan && !plan->notes.empty() ? tr("to ask: what was noted (%1)").arg(report::plain(plan->notes))
+                                               : QString());
     note_->setText(notes.join(QStringLiteral("  ·  ")));
     note_->setVisible(!notes.isEmpty());
     showTime();

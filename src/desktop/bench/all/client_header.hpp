@@ -27,7 +27,7 @@ private:
     void showTime();
 
     Session& session_;
-    QLabel *name_, *facts_, *last_, *note_, *time_;
+    QLabel *name_, *facts_, *last_, *ask_, *note_, *time_;
     QTimer ticking_;
     std::string lastOf_; ///< test for which it was looked up
 };

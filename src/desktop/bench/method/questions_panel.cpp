@@ -5,6 +5,7 @@
 #include "report/method/parts.hpp"
 
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QKeyEvent>
 #include <QTimer>
 #include <algorithm>
@@ -27,6 +28,31 @@ QString aboutRule(const readiness::Rule& rule) {
     return QObject::tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
 }
 
+// What the protocol asks for, as it is read out.
+QString wanted(const readiness::Rule& rule) {
+    using readiness::Comparison;
+    if (rule.type == readiness::AnswerType::Choice)
+        return report::say(std::string_view(rule.limitChoice));
+    const QString limit =
+        QStringLiteral("%1 %2")
+            .arg(number(rule.limit, rule.limit == std::floor(rule.limit) ? 0 : 3),
+                 report::say(std::string_view(rule.unit)))
+            .trimmed();
+    switch (rule.okIf) {
+    case Comparison::AtLeast:
+        return QObject::tr("at least %1").arg(limit);
+    case Comparison::MoreThan:
+        return QObject::tr("more than %1").arg(limit);
+    case Comparison::AtMost:
+        return QObject::tr("at most %1").arg(limit);
+    case Comparison::LessThan:
+        return QObject::tr("less than %1").arg(limit);
+    case Comparison::Equals:
+        break;
+    }
+    return limit;
+}
+
 } // namespace
 
 QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> steps, Step step)
@@ -34,13 +60,15 @@ QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> steps
       choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))),
       change_(button(tr("Change the answer"))), override_(button(tr("Override finding…"))), all_(button({})),
       carry_(button({})),
-      sheet_(table({tr("question"), tr("last time"), tr("today")}, tr("Questions and answers"))) {
+      sheet_(table({tr("question"), tr("asked for"), tr("last time"), tr("today")}, tr("Questions and answers"))) {
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);
     typed_->setAccessibleName(tr("Answer"));
     typed_->setMaximumWidth(scaled(280));
-    sheet_->setColumnWidth(0, scaled(430));
-    sheet_->setColumnWidth(1, scaled(150));
+    sheet_->horizontalHeader()->setStretchLastSection(false);
+    sheet_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    for (const auto& [column, width] : {std::pair(1, 112), std::pair(2, 130), std::pair(3, 210)})
+        sheet_->setColumnWidth(column, scaled(width));
     sheet_->setFocusPolicy(Qt::TabFocus); // a click leaves the keys with the question
     body()->itemAt(1)->widget()->hide();  // the sheet says what is to be asked
     body()->addLayout(inOneRow({all_, carry_}));
@@ -164,7 +192,7 @@ void QuestionsPanel::fillSheet() {
         const auto said = carried_.find(rule.id);
         toTakeOver += !answer && said != carried_.end() ? 1 : 0;
         setRow(sheet_, i,
-               {report::say(std::string_view(rule.question)), lastTime_[rule.id],
+               {report::say(std::string_view(rule.question)), wanted(rule), lastTime_[rule.id],
                 answer ? answerText(*answer)
                 : said != carried_.end()
                     ? tr("said at %1: %2")

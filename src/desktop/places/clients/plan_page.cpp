@@ -82,15 +82,15 @@ PlanPage::PlanPage(Session& session)
     auto* describe = button(tr("A usual day…"));
     auto* measure = button(tr("From a resting test…"));
     for (const auto& [column, width] :
-         {std::pair(0, 84), std::pair(1, 76), std::pair(2, 128), std::pair(3, 64), std::pair(4, 92)})
+         {std::pair(0, 76), std::pair(1, 74), std::pair(2, 122), std::pair(3, 58), std::pair(4, 84)})
         points_->setColumnWidth(column, scaled(width));
     auto* inside = new QVBoxLayout(result_);
     inside->setContentsMargins(0, 0, 0, 0);
     inside->addWidget(course_, 3);
     inside->addWidget(points_, 2);
-    inside->addWidget(words_);
     inside->addWidget(label(tr("Schools side by side"), "heading"));
     inside->addWidget(schools_);
+    inside->addWidget(words_);
     course_->setMinimumHeight(scaled(190));
     points_->setMinimumHeight(scaled(150));
     schools_->setMinimumHeight(scaled(210));

@@ -41,6 +41,10 @@ protected:
                     tests.push_back(std::move(*computed));
         return tests;
     }
+    /// Five of the thirty volunteers of the agreement study stand for all of them where pages are read.
+    static bool isOneOfManyAlike(const Client& client) {
+        return client.id.starts_with("study-") && client.id > "study-05";
+    }
     static DxaResult scan(const ComputedTest& test) { return std::get<DxaResult>(test.result); }
     static simulation::TrueBody truthOf(const char* client) {
         return simulation::trueBodyFromJson(Json::parse(book->setting(std::string("truth.") + client)));

@@ -1,5 +1,6 @@
 #include "demo/demo_book.hpp"
 
+#include "demo/agreement_study.hpp"
 #include "demo/instrument_checks.hpp"
 #include "demo/people.hpp"
 #include "link/simulation/all/played_run.hpp"
@@ -65,6 +66,8 @@ public:
             done = dxaTests();
         if (done)
             done = squad();
+        if (done)
+            done = agreementStudy(book_, catalogue_, study_, clock_);
         if (done)
             done = tankMorning(book_, clock_);
         if (done)
@@ -516,6 +519,7 @@ private:
     const LabCatalogue& catalogue_;
     Instant& clock_;
     Random random_;
+    Random study_{27182}; ///< of the agreement study, apart as well
     Random scans_{31415}; ///< apart from the others, so that a scan more changes no other test
     const Staff physiologist_{"oriel", "Oriel Thackway", Role::Physiologist};
     const Staff technician_{"bram", "Bram Iyengar", Role::Technician};

@@ -82,19 +82,7 @@ TEST(KeyPoints, WordsAreKind) {
 }
 
 TEST(KeyPoints, AScanGivesItsFacts) {
-    MemoryJournal journal;
-    const auto scanned = [&](double lessFat, const char* when) {
-        auto run = *DxaProcedure::begin(dxaSetting(), "t", man, technician, journal,
-                                        SteppingClock(*instantFromIso(when)));
-        dxa::Scan scan = sheetsScan();
-        for (const auto region : {dxa::Region::Trunk, dxa::Region::Subtotal, dxa::Region::Total})
-            std::ranges::find(scan.regions, region, &dxa::RegionReading::region)->fat -= Kilograms(lessFat);
-        prepare(run, Kilograms(70.8 - lessFat));
-        EXPECT_TRUE(run.acceptScan(scanOf(scan)));
-        return *computeTest(snapshotOf(run), run.setting().policy);
-    };
-    const auto before = scanned(0.0, "2026-01-01T08:00:00.000Z"),
-               now = scanned(2.0, "2026-03-12T08:00:00.000Z");
+    const auto before = scannedOn("2026-01-01T08:00:00.000Z"), now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
     const std::vector<ComputedTest> history{before};
     const Statements statements({.test = &now, .history = history});
     const auto facts = keyPointFacts({&now, &statements, false, nullptr});

@@ -2,6 +2,7 @@
 // preparation.
 #include "procedure/all/procedure.hpp"
 #include "procedure/meaning/key_points.hpp"
+#include "procedure/meaning/pattern.hpp"
 #include "procedure/meaning/statements.hpp"
 #include "support/dxa_run.hpp"
 
@@ -11,18 +12,6 @@ namespace fusain::statements_test {
 namespace {
 
 using namespace testing;
-
-ComputedTest scanned(const char* when, double lessFat = 0.0) {
-    static MemoryJournal journal;
-    auto run =
-        *DxaProcedure::begin(dxaSetting(), "t", man, technician, journal, SteppingClock(*instantFromIso(when)));
-    dxa::Scan scan = sheetsScan();
-    for (const auto region : {dxa::Region::Trunk, dxa::Region::Subtotal, dxa::Region::Total})
-        std::ranges::find(scan.regions, region, &dxa::RegionReading::region)->fat -= Kilograms(lessFat);
-    prepare(run, Kilograms(70.8 - lessFat));
-    EXPECT_TRUE(run.acceptScan(scanOf(scan)));
-    return *computeTest(snapshotOf(run), run.setting().policy);
-}
 
 // The first answer with an effect, as it would be with the rule broken.
 AnsweredQuestion& broken(ComputedTest& test, readiness::Effect effect) {
@@ -51,9 +40,9 @@ TEST(Places, AreBelowOrAboveOnlyWithTheWholeInterval) {
 }
 
 TEST(TestStatements, CompareWithTheLastAndTheFirstTest) {
-    const std::vector<ComputedTest> history{scanned("2025-09-01T08:00:00.000Z"),
-                                            scanned("2026-01-01T08:00:00.000Z", 1.0)};
-    const ComputedTest now = scanned("2026-03-12T08:00:00.000Z", 2.0);
+    const std::vector<ComputedTest> history{scannedOn("2025-09-01T08:00:00.000Z"),
+                                            scannedOn("2026-01-01T08:00:00.000Z", 1.0)};
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
     const Statements said({.test = &now, .history = history});
     EXPECT_FALSE(said.obstacle());
     EXPECT_EQ(said.last(), 1u);
@@ -65,8 +54,9 @@ TEST(TestStatements, CompareWithTheLastAndTheFirstTest) {
     EXPECT_EQ(first->comparison.verdict, Verdict::Real);      // 2.0 kg
     EXPECT_EQ(verdictOf(*last), "within measurement error");
     EXPECT_EQ(verdictOf(*first), "exceeds the LSC");
-    EXPECT_NE(labSentence(*first).english().find("fat mass −2.0 kg since 2025-09-01: exceeds the LSC of 1.4 kg"),
-              std::string::npos)
+    EXPECT_NE(
+        labSentence(*first).english().find("fat mass −2.0 kg since 2025-09-01: exceeds the LSC of 1.4 kg"),
+        std::string::npos)
         << labSentence(*first).english();
     // With one test before there is a last one only.
     const Statements one({.test = &now, .history = std::span(history).first(1)});
@@ -77,9 +67,9 @@ TEST(TestStatements, CompareWithTheLastAndTheFirstTest) {
 }
 
 TEST(TestStatements, WhatWasPreparedOtherwiseIsNotCompared) {
-    const std::vector<ComputedTest> history{scanned("2026-01-01T08:00:00.000Z")};
+    const std::vector<ComputedTest> history{scannedOn("2026-01-01T08:00:00.000Z")};
     for (const auto effect : {readiness::Effect::Over, readiness::Effect::Under, readiness::Effect::Noise}) {
-        ComputedTest now = scanned("2026-03-12T08:00:00.000Z", 2.0);
+        ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
         const std::string question = broken(now, effect).question;
         const Statements said({.test = &now, .history = history});
         EXPECT_FALSE(said.change(Followed::FatMass, Since::Last));
@@ -96,7 +86,7 @@ TEST(TestStatements, WhatWasPreparedOtherwiseIsNotCompared) {
         EXPECT_FALSE(facts.contains("fat.change.real"));
     }
     // Broken both times it is the same both times; a rule of safety says nothing of fat.
-    ComputedTest then = history[0], now = scanned("2026-03-12T08:00:00.000Z", 2.0);
+    ComputedTest then = history[0], now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
     broken(then, readiness::Effect::Over);
     broken(now, readiness::Effect::Over);
     EXPECT_EQ(compare(Followed::FatMass, then, now).verdict, Verdict::Real);
@@ -105,21 +95,21 @@ TEST(TestStatements, WhatWasPreparedOtherwiseIsNotCompared) {
 }
 
 TEST(TestStatements, AnotherTimeOfDayCountsFromSixHoursOn) {
-    const ComputedTest morning = scanned("2026-01-01T08:00:00.000Z");
+    const ComputedTest morning = scannedOn("2026-01-01T08:00:00.000Z");
     const auto verdictAt = [&](const char* when) {
-        return compare(Followed::FatMass, morning, scanned(when, 2.0)).verdict;
+        return compare(Followed::FatMass, morning, scannedOn(when, 2.0)).verdict;
     };
     EXPECT_EQ(verdictAt("2026-03-12T13:55:00.000Z"), Verdict::Real);
     EXPECT_EQ(verdictAt("2026-03-12T14:05:00.000Z"), Verdict::NotComparable);
     EXPECT_EQ(verdictAt("2026-03-12T02:05:00.000Z"), Verdict::Real); // across the night the other way
     EXPECT_EQ(verdictAt("2026-03-12T01:55:00.000Z"), Verdict::NotComparable);
     // The page says so from two hours on.
-    EXPECT_EQ(preparedOtherwise(scanned("2026-03-12T09:55:00.000Z").record(), morning.record()).size(), 0u);
-    EXPECT_EQ(preparedOtherwise(scanned("2026-03-12T10:05:00.000Z").record(), morning.record()).size(), 1u);
+    EXPECT_EQ(preparedOtherwise(scannedOn("2026-03-12T09:55:00.000Z").record(), morning.record()).size(), 0u);
+    EXPECT_EQ(preparedOtherwise(scannedOn("2026-03-12T10:05:00.000Z").record(), morning.record()).size(), 1u);
 }
 
 TEST(TestStatements, LimbsStandAgainstHeightAndBodyMass) {
-    const ComputedTest now = scanned("2026-03-12T08:00:00.000Z");
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z");
     // 3.1 + 3.3 + 8.5 + 8.6 = 23.5 kg; the man is 1.75 m and 70.8 kg.
     EXPECT_NEAR(valueOf(Followed::LimbLeanIndex, now)->value, 23.5 / (1.75 * 1.75), 1e-12);
     EXPECT_NEAR(valueOf(Followed::LimbLeanShare, now)->value, 23.5 / 7.08, 1e-12);
@@ -128,8 +118,38 @@ TEST(TestStatements, LimbsStandAgainstHeightAndBodyMass) {
     EXPECT_NEAR(whole.halfInterval(), std::get<DxaResult>(now.result).limbLean.halfInterval().value(), 1e-12);
 }
 
+TEST(Builds, AreBothBeyondOneEndOrLedByOne) {
+    const auto setOf = [](double low, double high) {
+        reference::ReferenceSet set;
+        reference::ReferenceRow row;
+        row.sex = man.sex;
+        row.ageTo = 120.0;
+        row.low = low;
+        row.high = high;
+        set.rows.push_back(row);
+        return set;
+    };
+    const auto fat = setOf(2.0, 6.0), lean = setOf(16.0, 20.0); // both four wide
+    const auto built = [&](double fatIndex, double leanIndex) {
+        compartments::Composition body;
+        body.fatMassIndex = Measured<KilogramsPerSquareMetre>(
+            KilogramsPerSquareMetre(fatIndex), Source::BetweenTrials, KilogramsPerSquareMetre(0.1));
+        body.fatFreeMassIndex = Measured<KilogramsPerSquareMetre>(
+            KilogramsPerSquareMetre(leanIndex), Source::BetweenTrials, KilogramsPerSquareMetre(0.1));
+        return patternText(weightPattern(body, &fat, &lean, man));
+    };
+    EXPECT_EQ(built(4.0, 18.0), "even");
+    EXPECT_EQ(built(1.9, 15.9), "both low");
+    EXPECT_EQ(built(2.0, 15.9), "even");      // on the limit is within
+    EXPECT_EQ(built(6.1, 26.0), "both high"); // though lean is further out
+    EXPECT_EQ(built(6.0, 18.0), "fat-led");
+    EXPECT_EQ(built(5.9, 18.0), "even");
+    EXPECT_EQ(built(4.0, 20.1), "muscle-led");
+    EXPECT_EQ(patternText(weightPattern({}, nullptr, &lean, man)), "not covered by the reference");
+}
+
 TEST(TestStatements, SidesHaveOneVerdict) {
-    ComputedTest now = scanned("2026-03-12T08:00:00.000Z");
+    ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z");
     auto& arms = std::get<DxaResult>(now.result).armLean;
     const auto verdict = [&](double difference) {
         arms.difference = Kilograms(difference);

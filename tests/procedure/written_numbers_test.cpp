@@ -11,20 +11,9 @@ namespace {
 
 using namespace testing;
 
-ComputedTest scanned(const char* when, double lessFat = 0.0) {
-    static MemoryJournal journal;
-    auto run =
-        *DxaProcedure::begin(dxaSetting(), "t", man, technician, journal, SteppingClock(*instantFromIso(when)));
-    dxa::Scan scan = sheetsScan();
-    for (const auto region : {dxa::Region::Trunk, dxa::Region::Subtotal, dxa::Region::Total})
-        std::ranges::find(scan.regions, region, &dxa::RegionReading::region)->fat -= Kilograms(lessFat);
-    prepare(run, Kilograms(70.8 - lessFat));
-    EXPECT_TRUE(run.acceptScan(scanOf(scan)));
-    return *computeTest(snapshotOf(run), run.setting().policy);
-}
-
 TEST(WrittenNumbers, OnlyThoseWithAUnitOfAResultAreRead) {
-    const auto found = numbersWritten("Lost 2.0 kg since 12 March, 25,4 % fat; 3 times a week, 90 min, test 4.");
+    const auto found =
+        numbersWritten("Lost 2.0 kg since 12 March, 25,4 % fat; 3 times a week, 90 min, test 4.");
     ASSERT_EQ(found.size(), 2u);
     EXPECT_EQ(found[0].text, "2.0 kg");
     EXPECT_EQ(found[0].decimals, 1);
@@ -34,8 +23,8 @@ TEST(WrittenNumbers, OnlyThoseWithAUnitOfAResultAreRead) {
 }
 
 TEST(WrittenNumbers, AreHeldAgainstTheTestAsTheyWereRounded) {
-    const std::vector<ComputedTest> history{scanned("2026-01-01T08:00:00.000Z")};
-    const ComputedTest now = scanned("2026-03-12T08:00:00.000Z", 2.0); // 16 of 68.8 kg: 23.26 %
+    const std::vector<ComputedTest> history{scannedOn("2026-01-01T08:00:00.000Z")};
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0); // 16 of 68.8 kg: 23.26 %
     const Statements said({.test = &now, .history = history});
     const auto strange = [&](const char* text) { return numbersNotInTest(text, now, said).size(); };
     EXPECT_EQ(strange("16.0 kg of fat, 23.3 %, 2 kg less"), 0u);
@@ -48,8 +37,8 @@ TEST(WrittenNumbers, AreHeldAgainstTheTestAsTheyWereRounded) {
 }
 
 TEST(NextTests, ComeWhenAUsualPaceAndTheirOwnCouldBeSeen) {
-    const std::vector<ComputedTest> history{scanned("2026-01-01T08:00:00.000Z")};
-    const ComputedTest now = scanned("2026-03-12T08:00:00.000Z", 2.0);
+    const std::vector<ComputedTest> history{scannedOn("2026-01-01T08:00:00.000Z")};
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
     // Two scans with 16 kg of fat: 1.96·√2·0.03·16 = 1.3304 kg; at 0.25 kg a week 5.3 weeks, at 0.2 6.7.
     const auto next = nextTest(now, history);
     ASSERT_TRUE(next);
@@ -59,7 +48,8 @@ TEST(NextTests, ComeWhenAUsualPaceAndTheirOwnCouldBeSeen) {
     EXPECT_NEAR(next->ownPace, -0.2, 1e-3); // two kilograms in ten weeks
     EXPECT_EQ(*next->atOwnPace, weeksAfter(now.record().startedAt, 7));
     EXPECT_FALSE(nextTest(now)->atOwnPace) << "nobody knows it yet";
-    EXPECT_FALSE(nextTest(scanned("2026-03-12T08:00:00.000Z", 1.0), history)->atOwnPace) << "within the error";
+    EXPECT_FALSE(nextTest(scannedOn("2026-03-12T08:00:00.000Z", 1.0), history)->atOwnPace)
+        << "within the error";
 }
 
 } // namespace

@@ -8,7 +8,9 @@
 #include "report/figures/field_figure.hpp"
 #include "report/figures/group_figure.hpp"
 #include "report/figures/practice_figure.hpp"
+#include "report/figures/scale_face_figure.hpp"
 #include "report/figures/spindles_figure.hpp"
+#include "report/figures/tiles_figure.hpp"
 #include "report/figures/trend_figure.hpp"
 #include "report/impedance/impedance_figures.hpp"
 #include "report/scan/region_figures.hpp"
@@ -73,6 +75,67 @@ protected:
 };
 
 // Computed apart from this code by the formula of WCAG 2.1.
+TEST_F(Figures, AScaleClosesItsRingAndShowsTheLastVisits) {
+    const auto paint = [](const ScaleFaceModel& model) {
+        return [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+            paintScaleFace(painter, area, model, palette);
+        };
+    };
+    ScaleFaceModel model;
+    model.unit = QStringLiteral("kg");
+    expectDrawn("empty scale", paint(model));
+    model.reading = 71.0;
+    for (const double steadiness : {0.0, 0.4, 1.0, 7.0}) {
+        model.steadiness = steadiness;
+        expectDrawn("scale", paint(model));
+    }
+    model.visits = {{71.4, QStringLiteral("2025-11-06")}};
+    expectDrawn("one visit", paint(model));
+    model.visits.push_back({400.0, QStringLiteral("2026-01-06")});
+    model.reading = -1e6;
+    expectDrawn("far off", paint(model));
+    EXPECT_EQ(steadinessOf({}, 0.05), 0.0);
+    EXPECT_EQ(steadinessOf({70.0}, 0.05), 0.0);
+    EXPECT_EQ(steadinessOf({70.00, 70.05}, 0.0501), 1.0);
+    EXPECT_NEAR(steadinessOf({70.0, 70.2, 70.1}, 0.05), 0.25, 1e-9);
+}
+
+TEST_F(Figures, TilesStandSideBySide) {
+    const auto paint = [](const std::vector<Tile>& tiles) {
+        return [tiles](QPainter& painter, const QRectF& area, const Palette& palette) {
+            paintTiles(painter, area, tiles, palette);
+        };
+    };
+    RuleModel scale;
+    scale.from = 10.0;
+    scale.to = 40.0;
+    scale.spindles = {{25.0, 4.0}};
+    scale.band = {21.0, 1e6}; // beyond the end of the scale
+    const Tile fat{QStringLiteral("Body fat"),
+                   QStringLiteral("25 %"),
+                   QStringLiteral("between 21 and 29 %"),
+                   scale,
+                   QStringLiteral("people of your age"),
+                   QStringLiteral("2 kg less")};
+    expectDrawn("one tile", paint({fat}));
+    expectDrawn("three tiles",
+                paint({fat, fat, {QStringLiteral("Weight"), QStringLiteral("71.0 kg"), {}, {}, {}, {}}}));
+}
+
+TEST_F(Figures, ACourseIsDashedBeyondAGuard) {
+    CourseModel model;
+    for (int week = 0; week <= 12; ++week)
+        model.weeks.push_back({60.0 - week, 59.0 - week, 61.0 - week, 15.0, 60.0 - 1.1 * week});
+    for (const std::size_t crossing : {1u, 6u, 12u}) {
+        model.crossing = crossing;
+        model.crossingWords = QStringLiteral("From here on too little");
+        expectDrawn("course beyond a guard",
+                    [model](QPainter& painter, const QRectF& area, const Palette& palette) {
+                        paintCourse(painter, area, model, palette);
+                    });
+    }
+}
+
 TEST_F(Figures, TheContrastOfTwoColoursIsTheOneOfTheGuidelines) {
     EXPECT_NEAR(contrastOf(Qt::black, Qt::white), 21.0, 1e-9);
     EXPECT_NEAR(contrastOf(Qt::white, Qt::white), 1.0, 1e-12);

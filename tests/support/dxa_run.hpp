@@ -1,4 +1,6 @@
 #pragma once
+#include "procedure/all/computed.hpp"
+#include "procedure/all/procedure.hpp"
 #include "procedure/scan/procedure.hpp"
 #include "support/hydrostatic_run.hpp"
 
@@ -52,6 +54,21 @@ inline void finish(DxaProcedure& run) {
     MUST(run.confirm(DxaStep::Result));
     MUST(run.interpret("In the band."));
     MUST(run.sign(technician, physiologist));
+}
+
+/// A finished set of readings of the test man, with so much less fat, taken at a moment.
+inline ComputedTest scannedOn(const char* when, double lessFat = 0.0) {
+    static MemoryJournal journal;
+    auto run =
+        *DxaProcedure::begin(dxaSetting(), "t", man, technician, journal, SteppingClock(*instantFromIso(when)));
+    dxa::Scan scan = sheetsScan();
+    for (auto& region : scan.regions)
+        if (region.region == dxa::Region::Trunk || region.region == dxa::Region::Subtotal ||
+            region.region == dxa::Region::Total)
+            region.fat -= Kilograms(lessFat);
+    prepare(run, Kilograms(70.8 - lessFat));
+    EXPECT_TRUE(run.acceptScan(scanOf(scan)));
+    return *computeTest(snapshotOf(run), run.setting().policy);
 }
 
 } // namespace fusain::testing

@@ -15,6 +15,11 @@ WeightPattern weightPattern(const compartments::Composition& composition,
         (composition.fatMassIndex.estimate().value() - fat->middle()) / (fat->high - fat->low);
     const double leanDistance =
         (composition.fatFreeMassIndex.estimate().value() - lean->middle()) / (lean->high - lean->low);
+    constexpr double end = 0.5; // of a range, from its middle
+    if (fatDistance < -end && leanDistance < -end)
+        return WeightPattern::BothLow;
+    if (fatDistance > end && leanDistance > end)
+        return WeightPattern::BothHigh;
     if (std::abs(fatDistance - leanDistance) < 0.5)
         return WeightPattern::Even;
     return fatDistance > leanDistance ? WeightPattern::FatLed : WeightPattern::MuscleLed;
@@ -22,6 +27,10 @@ WeightPattern weightPattern(const compartments::Composition& composition,
 
 std::string_view patternText(WeightPattern pattern) {
     switch (pattern) {
+    case WeightPattern::BothLow:
+        return FUSAIN_TEXT("both low");
+    case WeightPattern::BothHigh:
+        return FUSAIN_TEXT("both high");
     case WeightPattern::FatLed:
         return FUSAIN_TEXT("fat-led");
     case WeightPattern::MuscleLed:

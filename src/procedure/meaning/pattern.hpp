@@ -5,8 +5,10 @@
 
 namespace fusain {
 
-/// Fat-led, even or muscle-led: which of the two indices is further from the middle of its reference.
-enum class WeightPattern { FatLed, Even, MuscleLed, Unknown };
+/// How the two indices stand in their references: both beyond one end, or which of them is further from its
+/// middle by half a width of its range (an engineering choice: the sources give ranges, not standard
+/// deviations).
+enum class WeightPattern { BothLow, BothHigh, FatLed, Even, MuscleLed, Unknown };
 [[nodiscard]] WeightPattern weightPattern(const compartments::Composition& composition,
                                           const reference::ReferenceSet* fatMassIndex,
                                           const reference::ReferenceSet* fatFreeMassIndex,

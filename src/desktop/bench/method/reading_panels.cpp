@@ -1,5 +1,8 @@
 #include "desktop/bench/method/reading_panels.hpp"
 
+#include "desktop/services/computing.hpp"
+#include "desktop/widgets/appearance.hpp"
+#include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
 #include <cmath>
@@ -29,11 +32,15 @@ void ConfirmPanel::primary() {
 
 ReadingPanel::ReadingPanel(Session& session, std::span<const StepText> sheet, Step step, Source source)
     : StepPanel(session, sheet, step), source_(std::move(source)), live_(label({}, "live")),
-      field_(new ValueField(source_.name, {})), accepted_(label({}, "heading")) {
+      face_(new FigureView(tr("Scale"), 110)), field_(new ValueField(source_.name, {})),
+      accepted_(label({}, "heading")) {
     field_->setDimension(source_.dimension, session.units());
     body()->addWidget(live_);
+    body()->addWidget(face_);
     body()->addWidget(field_);
     body()->addWidget(accepted_);
+    face_->setVisible(source_.dimension == Dimension::Mass);
+    face_->setMaximumHeight(scaled(110));
     body()->addStretch();
     connect(field_, &ValueField::edited, this, &StepPanel::touched);
     connect(field_, &ValueField::entered, this, &ReadingPanel::primary);
@@ -49,6 +56,11 @@ QString ReadingPanel::shown(double kept) const {
 void ReadingPanel::showLive() {
     if (const auto value = live(source_.role, source_.key)) {
         live_->setText(shown(*value));
+        constexpr std::size_t moments = 10;
+        recent_.push_back(*value);
+        if (recent_.size() > moments)
+            recent_.erase(recent_.begin());
+        showFace();
         Q_EMIT touched();
     }
 }
@@ -65,8 +77,40 @@ void ReadingPanel::refresh() {
                 : QString());
 }
 
+// The instrument says when it stands still; until it does, the ring shows how far it is.
+void ReadingPanel::showFace() {
+    if (source_.dimension != Dimension::Mass)
+        return;
+    constexpr double tolerance = 0.05, almost = 0.95; // kg
+    report::ScaleFaceModel model;
+    model.visits = visits_;
+    const auto unit = unitOf(source_.dimension, session_.units());
+    model.unit = report::plain(unit);
+    for (auto& visit : model.visits)
+        visit.value = shownFromKept(source_.dimension, visit.value, session_.units());
+    if (!recent_.empty()) {
+        model.reading = shownFromKept(source_.dimension, recent_.back(), session_.units());
+        const bool steady = !typed() && candidate().has_value();
+        model.steadiness = steady ? 1.0 : std::min(almost, report::steadinessOf(recent_, tolerance));
+    }
+    face_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintScaleFace(painter, area, model, palette);
+    });
+}
+
 void ReadingPanel::entered() {
     field_->clear();
+    recent_.clear();
+    visits_.clear();
+    constexpr std::size_t most = 5;
+    if (source_.dimension == Dimension::Mass)
+        for (const AnyTest& test : session_.book().testsOf(run().record().subject.clientId))
+            if (common(test).state == TestState::Signed && common(test).id != run().record().id)
+                if (const auto computed = session_.computing().computed(test))
+                    visits_.push_back({computed->shared().mass.value(), report::day(common(test).startedAt)});
+    if (visits_.size() > most)
+        visits_.erase(visits_.begin(), visits_.end() - static_cast<std::ptrdiff_t>(most));
+    showFace();
     if (!source_.cue.isEmpty())
         session_.hub().send(QLatin1String(source_.role), source_.cue);
 }

@@ -1,5 +1,7 @@
 #pragma once
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/widgets/figure_view.hpp"
+#include "report/figures/scale_face_figure.hpp"
 
 #include <QCheckBox>
 
@@ -55,8 +57,12 @@ private:
     [[nodiscard]] std::optional<double> candidate() const;
     void showLive();
     [[nodiscard]] QString shown(double kept) const;
+    void showFace();
     Source source_;
     QLabel* live_;
+    FigureView* face_;                                  ///< of a scale; nothing else has one
+    std::vector<double> recent_;                        ///< readings of the last moments
+    std::vector<report::ScaleFaceModel::Visit> visits_; ///< what the client weighed before
     ValueField* field_;
     QLabel* accepted_;
 };

@@ -76,13 +76,13 @@ PlanPage::PlanPage(Session& session)
     notes_->setPlaceholderText(tr("training, food, sleep …"));
     notes_->setAccessibleName(tr("What to note until next time"));
     schools_->setToolTip(tr("Enter takes a school over."));
-    for (const auto& [column, width] : {std::pair(0, 220), std::pair(1, 84), std::pair(2, 150)})
+    for (const auto& [column, width] : {std::pair(0, 196), std::pair(1, 76), std::pair(2, 178)})
         schools_->setColumnWidth(column, scaled(width));
     auto* needs = button(tr("What the goal needs"));
     auto* describe = button(tr("A usual day…"));
     auto* measure = button(tr("From a resting test…"));
     for (const auto& [column, width] :
-         {std::pair(0, 76), std::pair(1, 74), std::pair(2, 122), std::pair(3, 58), std::pair(4, 84)})
+         {std::pair(0, 72), std::pair(1, 66), std::pair(2, 134), std::pair(3, 52), std::pair(4, 84)})
         points_->setColumnWidth(column, scaled(width));
     auto* inside = new QVBoxLayout(result_);
     inside->setContentsMargins(0, 0, 0, 0);

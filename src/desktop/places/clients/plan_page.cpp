@@ -15,6 +15,7 @@
 #include "report/pages/trend_model.hpp"
 
 #include <QDialog>
+#include <QHeaderView>
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -62,9 +63,8 @@ PlanPage::PlanPage(Session& session)
       points_(
           table({tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE")},
                 tr("Where this leads"))),
-      schools_(new RecordsView(
-          {tr("school"), tr("kcal a day"), tr("mass at the end, kg"), tr("what it does not say")},
-          tr("Schools side by side"))),
+      schools_(
+          new RecordsView({tr("school"), tr("kcal"), tr("mass at the end, kg")}, tr("Schools side by side"))),
       trainingDays_(new ValueField(tr("Training days a week"), {})), notes_(new QLineEdit), words_(label({})),
       keep_(button(tr("Save this plan"))), kept_(label({}, "soft")) {
     for (const Way& way : ways)
@@ -76,7 +76,7 @@ PlanPage::PlanPage(Session& session)
     notes_->setPlaceholderText(tr("training, food, sleep …"));
     notes_->setAccessibleName(tr("What to note until next time"));
     schools_->setToolTip(tr("Enter takes a school over."));
-    for (const auto& [column, width] : {std::pair(0, 196), std::pair(1, 76), std::pair(2, 178)})
+    for (const auto& [column, width] : {std::pair(0, 246), std::pair(1, 60), std::pair(2, 164)})
         schools_->setColumnWidth(column, scaled(width));
     auto* needs = button(tr("What the goal needs"));
     auto* describe = button(tr("A usual day…"));
@@ -93,7 +93,9 @@ PlanPage::PlanPage(Session& session)
     inside->addWidget(words_);
     course_->setMinimumHeight(scaled(190));
     points_->setMinimumHeight(scaled(150));
-    schools_->setMinimumHeight(scaled(210));
+    schools_->setMinimumHeight(scaled(400));
+    schools_->verticalHeader()->setSectionResizeMode(
+        QHeaderView::ResizeToContents); // with what each says of itself
     auto* controls = new QWidget;
     auto* left = new QVBoxLayout(controls);
     left->setContentsMargins(0, 0, scaled(8), 0);
@@ -290,22 +292,23 @@ void PlanPage::showSchools() {
     std::vector<TableModel::Row> rows;
     for (const SchoolPlan& each : plansBySchool(subject(), request())) {
         const PlanSchool& school = *each.school;
-        const QString title =
-            report::say(school.title) + QStringLiteral("  (") + report::say(school.source) + QLatin1Char(')');
+        const auto named = [&](const QString& more) {
+            return report::say(school.title) + QLatin1Char('\n') + more;
+        };
         if (!each.plan || each.plan->crossing) {
             const Message& why = each.plan ? each.plan->crossing->why : each.plan.error().what;
-            rows.push_back({{}, {{title}, {}, {tr("not for this person")}, {report::say(why)}}});
+            rows.push_back({{}, {{named(report::say(why))}, {}, {tr("not for this person")}}});
             continue;
         }
         const PlanPoint& end = each.plan->points.back();
-        rows.push_back({report::plain(school.id),
-                        {{title},
-                         {number(each.plan->intake.value(), 0), each.plan->intake.value()},
-                         {tr("%1 (%2 to %3)")
-                              .arg(number(end.mass.value(), 1), number(end.lowest.value(), 1),
-                                   number(end.highest.value(), 1)),
-                          end.mass.value()},
-                         {report::say(school.caveat)}}});
+        rows.push_back(
+            {report::plain(school.id),
+             {{named(tr("Source: %1. %2").arg(report::say(school.source), report::say(school.caveat)))},
+              {number(each.plan->intake.value(), 0), each.plan->intake.value()},
+              {tr("%1 (%2–%3)")
+                   .arg(number(end.mass.value(), 1), number(end.lowest.value(), 1),
+                        number(end.highest.value(), 1)),
+               end.mass.value()}}});
     }
     schools_->setRows(std::move(rows));
 }

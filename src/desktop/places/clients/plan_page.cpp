@@ -94,6 +94,7 @@ PlanPage::PlanPage(Session& session)
     course_->setMinimumHeight(scaled(190));
     points_->setMinimumHeight(scaled(150));
     schools_->setMinimumHeight(scaled(400));
+    schools_->setWordWrap(true);
     schools_->verticalHeader()->setSectionResizeMode(
         QHeaderView::ResizeToContents); // with what each says of itself
     auto* controls = new QWidget;

@@ -11011,8 +11011,8 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Ihr Körperfett liegt im Bereich der Vergleichswerte für Ihr Geschlecht und Alter.</translation>
     </message>
     <message>
-      <source>{1} % ± {2}, band {3} to {4} %</source>
-      <translation type="unfinished" />
+      <source>{1} % (95 % CI ± {2}), reference range {3} to {4} %</source>
+      <translation>{1} % (95-%-Intervall ± {2}), Referenzbereich {3} bis {4} %</translation>
     </message>
     <message>
       <source>Your body fat lies above the range of the reference. Small, steady changes are worth more than quick ones.</source>
@@ -13385,6 +13385,14 @@ Everything accepted so far is kept. Please report this.</source>
     <message>
       <source>Your test: %1</source>
       <translation>Ihr Test: %1</translation>
+    </message>
+    <message>
+      <source>%1 less fat</source>
+      <translation>%1 weniger Fett</translation>
+    </message>
+    <message>
+      <source>%1 more fat</source>
+      <translation>%1 mehr Fett</translation>
     </message>
   </context>
   <context>

@@ -176,6 +176,16 @@ TEST_F(DemoLab, WithoutTheNameAndWithoutNumbersThePageKeepsBothBack) {
     EXPECT_TRUE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("very likely between")));
 }
 
+TEST_F(DemoLab, TheLabCopyHasThePlanAndItsNumbersWhateverTheClientReads) {
+    const auto session = sessionOn(copied(), *catalogue, clock);
+    auto visit = lastVisit(*session, *book->client("goran"));
+    ASSERT_TRUE(visit);
+    EXPECT_TRUE(testing::textOf(labCopy(*visit)).contains(QStringLiteral("The plan")));
+    visit->withoutNumbers = true;
+    EXPECT_TRUE(testing::textOf(labCopy(*visit)).contains(QStringLiteral("4.4 kg less")));
+    EXPECT_FALSE(testing::textOf(clientCopy(*visit)).contains(QStringLiteral("4.4 kg")));
+}
+
 TEST_F(DemoLab, AChildGetsNoPlanAndAGrownUpsParagraph) {
     const auto session = sessionOn(copied(), *catalogue, clock);
     const auto visit = lastVisit(*session, *book->client("wren"));

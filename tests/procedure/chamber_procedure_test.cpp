@@ -8,6 +8,7 @@
 #include "procedure/quality/quality_review.hpp"
 #include "record/base/json.hpp"
 #include "support/chamber_run.hpp"
+#include "support/changes.hpp"
 #include "support/errors.hpp"
 
 namespace fusain::chamber_procedure_test {

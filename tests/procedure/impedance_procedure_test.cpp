@@ -8,6 +8,7 @@
 #include "procedure/meaning/preparation_difference.hpp"
 #include "procedure/meaning/same_day.hpp"
 #include "record/base/json.hpp"
+#include "support/changes.hpp"
 #include "support/impedance_run.hpp"
 
 #include <algorithm>

@@ -1,6 +1,6 @@
 // Numbers that somebody wrote into an interpretation are held against the test.
 #include "procedure/all/procedure.hpp"
-#include "procedure/meaning/next_test.hpp"
+#include "procedure/meaning/retest_time.hpp"
 #include "procedure/meaning/written_numbers.hpp"
 #include "support/dxa_run.hpp"
 
@@ -34,22 +34,26 @@ TEST(WrittenNumbers, AreHeldAgainstTheTestAsTheyWereRounded) {
     EXPECT_EQ(strange("35.3 lb of fat"), 0u); // 16 / 0.45359237
     EXPECT_EQ(strange("34.3 lb of fat"), 1u);
     EXPECT_EQ(strange("16.0 %"), 1u); // the number of another unit
+    EXPECT_EQ(strange("8.5 kg of lean in the left leg"), 0u);
+    EXPECT_EQ(strange("9.9 Lives"), 0u); // no litres
 }
 
 TEST(NextTests, ComeWhenAUsualPaceAndTheirOwnCouldBeSeen) {
-    const std::vector<ComputedTest> history{scannedOn("2026-01-01T08:00:00.000Z")};
-    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
+    const std::vector<ComputedTest> visits{scannedOn("2026-01-01T08:00:00.000Z"),
+                                           scannedOn("2026-03-12T08:00:00.000Z", 2.0)};
+    const Instant last = visits.back().record().startedAt;
     // Two scans with 16 kg of fat: 1.96·√2·0.03·16 = 1.3304 kg; at 0.25 kg a week 5.3 weeks, at 0.2 6.7.
-    const auto next = nextTest(now, history);
+    const auto next = nextTest(visits);
     ASSERT_TRUE(next);
     EXPECT_NEAR(next->leastVisible, 1.3304, 1e-3);
-    EXPECT_EQ(next->at, weeksAfter(now.record().startedAt, 6));
+    EXPECT_EQ(next->at, weeksAfter(last, 6));
     ASSERT_TRUE(next->atOwnPace);
     EXPECT_NEAR(next->ownPace, -0.2, 1e-3); // two kilograms in ten weeks
-    EXPECT_EQ(*next->atOwnPace, weeksAfter(now.record().startedAt, 7));
-    EXPECT_FALSE(nextTest(now)->atOwnPace) << "nobody knows it yet";
-    EXPECT_FALSE(nextTest(scannedOn("2026-03-12T08:00:00.000Z", 1.0), history)->atOwnPace)
-        << "within the error";
+    EXPECT_EQ(*next->atOwnPace, weeksAfter(last, 7));
+    EXPECT_FALSE(nextTest(std::span(visits).last(1))->atOwnPace) << "nobody knows it yet";
+    const std::vector<ComputedTest> alike{visits.front(), scannedOn("2026-03-12T08:00:00.000Z", 1.0)};
+    EXPECT_FALSE(nextTest(alike)->atOwnPace) << "within the error";
+    EXPECT_FALSE(nextTest({}));
 }
 
 } // namespace

@@ -108,6 +108,30 @@ TEST_F(Report, EveryPageCarriesTheLab) {
     EXPECT_FALSE(text(clientCopy(report)).isEmpty());
 }
 
+// Beside the logo the date ends before it; below it a line has the whole width.
+TEST_F(Report, NothingIsWrittenOverTheLogo) {
+    QImage picture(200, 100, QImage::Format_RGB32);
+    picture.fill(Qt::red);
+    QBuffer logo;
+    ASSERT_TRUE(picture.save(&logo, "PNG"));
+    report.lab.logo = logo.data();
+    report.lab.name = "A laboratory with a name that goes on for rather longer than the line has room for";
+    QImage sheet(595, 842, QImage::Format_RGB32);
+    sheet.fill(Qt::white);
+    QPainter painter(&sheet);
+    clientCopy(report).paint(painter, 0, sheet.rect());
+    painter.end();
+    QRect corner;
+    for (int y = 0; y < 120; ++y)
+        for (int x = 0; x < sheet.width(); ++x)
+            if (sheet.pixelColor(x, y) == QColor(Qt::red))
+                corner |= QRect(x, y, 1, 1);
+    ASSERT_GT(corner.width(), 60);
+    for (int y = corner.top(); y <= corner.bottom(); ++y)
+        for (int x = corner.left(); x <= corner.right(); ++x)
+            ASSERT_EQ(sheet.pixelColor(x, y), QColor(Qt::red)) << x << ", " << y;
+}
+
 TEST_F(Report, TheClientCopyIsOnePageInPlainWords) {
     const PageFlow pages = clientCopy(report);
     EXPECT_EQ(pages.pageCount(), 1);
@@ -146,7 +170,8 @@ TEST_F(Report, WordsOnlyIsTheUsualForAThinAdult) {
 TEST_F(Report, TheClientCopySaysWhereTheValueLies) {
     report.statements = Statements({.test = &report.computed, .fat = report.references.fat});
     const QString words = text(clientCopy(report)).simplified();
-    EXPECT_TRUE(words.contains(QLatin1String("Your value is within the reference range."))) << words.toStdString();
+    EXPECT_TRUE(words.contains(QLatin1String("Your value is within the reference range.")))
+        << words.toStdString();
     EXPECT_TRUE(words.contains(QLatin1String("8 to 23 %"))) << words.toStdString();
 }
 

@@ -10,6 +10,7 @@
 #include "procedure/meaning/across_methods.hpp"
 #include "procedure/meaning/same_day.hpp"
 #include "support/chamber_run.hpp"
+#include "support/changes.hpp"
 #include "support/dxa_run.hpp"
 #include "support/impedance_run.hpp"
 

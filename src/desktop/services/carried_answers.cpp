@@ -1,7 +1,6 @@
 #include "desktop/services/carried_answers.hpp"
 
 #include "record/all/record.hpp"
-#include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
 
 #include <algorithm>
@@ -9,17 +8,9 @@
 namespace fusain::desktop {
 namespace {
 
-// Of one topic, the same kind of answer.
-bool aboutTheSame(const readiness::Rule& rule, const readiness::Rule& other, const PreparationTexts& texts) {
-    if (rule.id == other.id)
-        return true;
-    const auto has = [](const PreparationTopic& topic, const std::string& id) {
-        return std::ranges::find(topic.rules, id) != topic.rules.end();
-    };
-    return rule.type == other.type && rule.unit == other.unit &&
-           std::ranges::any_of(texts.topics, [&](const PreparationTopic& topic) {
-               return has(topic, rule.id) && has(topic, other.id);
-           });
+// The very same question, whichever protocol asks it: two that are only alike may have different answers.
+bool isSameQuestion(const AnsweredQuestion& given, const readiness::Rule& rule) {
+    return given.rule == rule.id || (given.question == rule.question && rule.appliesIf != "repeat test");
 }
 
 std::optional<readiness::Answer> asItStandsNow(const AnsweredQuestion& given, const readiness::Rule& rule,
@@ -27,35 +18,43 @@ std::optional<readiness::Answer> asItStandsNow(const AnsweredQuestion& given, co
     readiness::Answer answer = given.answer;
     if (answer.keptAsTold != readiness::KeptAsTold::No)
         return given.rule == rule.id ? std::optional(answer) : std::nullopt;
-    if (answer.number)
+    const bool time = answer.hoursSince || answer.never;
+    if (time != (rule.type == readiness::AnswerType::TimeSince) || answer.number || answer.unknown())
         return std::nullopt; // a temperature or minutes of lying are of their moment
     if (!answer.choice.empty() && std::ranges::find(rule.choices, answer.choice) == rule.choices.end())
         return std::nullopt;
     if (answer.hoursSince)
         answer.hoursSince = *answer.hoursSince + minutesBetween(given.at, now) / 60.0;
-    return answer.unknown() ? std::nullopt : std::optional(answer);
+    return answer;
+}
+
+void takeToday(SaidBefore& said, const AnsweredQuestion& given, const readiness::Rule& rule, Instant now) {
+    const auto known = said.today.find(rule.id);
+    if (known != said.today.end() && given.at < known->second.at)
+        return;
+    if (const auto answer = asItStandsNow(given, rule, now))
+        said.today.insert_or_assign(rule.id, CarriedAnswer{*answer, given.at});
 }
 
 } // namespace
 
-std::optional<CarriedAnswer> carriedAnswer(Session& session, const readiness::Rule& rule) {
+SaidBefore saidBefore(Session& session, std::span<const readiness::Rule* const> rules) {
     const RawTest& own = session.run()->record();
-    std::optional<CarriedAnswer> latest;
+    SaidBefore said;
     for (const AnyTest& test : session.book().testsOf(own.subject.clientId)) {
         const RawTest& record = common(test);
-        if (record.id == own.id || !report::sameDay(record.startedAt, session.now()))
+        if (record.id == own.id)
             continue;
-        const Protocol& protocol = session.protocolFor(methodOf(test));
-        for (const AnsweredQuestion& given : record.answers) {
-            const readiness::Rule* asked = protocol.find(given.rule);
-            if (!asked || !aboutTheSame(rule, *asked, session.catalogue().preparation) ||
-                (latest && given.at < latest->at))
-                continue;
-            if (const auto answer = asItStandsNow(given, rule, session.now()))
-                latest = CarriedAnswer{*answer, given.at, std::string(methodOf(test))};
-        }
+        const bool today = report::sameDay(record.startedAt, session.now());
+        for (const readiness::Rule* rule : rules)
+            for (const AnsweredQuestion& given : record.answers) {
+                if (given.rule == rule->id && record.startedAt < own.startedAt)
+                    said.last.insert_or_assign(rule->id, given.answer);
+                if (today && isSameQuestion(given, *rule))
+                    takeToday(said, given, *rule, session.now());
+            }
     }
-    return latest;
+    return said;
 }
 
 } // namespace fusain::desktop

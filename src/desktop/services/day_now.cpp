@@ -81,51 +81,55 @@ std::optional<NowFact> stoppedTest(Session& session, const DayBoard& board) {
     return std::nullopt;
 }
 
-// Tests of today that have begun: on the bench, or where the last session left them.
-std::optional<NowFact> begun(Session& session, const DayBoard& board) {
+// Tests that are open and of which something holds, with one of them to open: that on the bench, else the
+// first.
+struct OpenTests {
     QStringList people;
-    std::string first;
+    std::string toOpen;
+};
+template <class Holds>
+OpenTests openTests(Session& session, Holds holds) {
+    OpenTests open;
     for (const AnyTest& test : session.book().runningTests()) {
-        const auto client = session.book().client(common(test).subject.clientId);
-        if (!client || common(test).state != TestState::Running ||
-            !report::sameDay(common(test).startedAt, session.now()) || isHandedOver(common(test)))
+        const RawTest& record = common(test);
+        const auto client = session.book().client(record.subject.clientId);
+        if (!client || record.state != TestState::Running || !holds(record))
             continue;
-        people << QObject::tr("%1 (%2)").arg(session.nameOf(*client), report::say(methodTitle(methodOf(test))));
-        if (first.empty() || (session.run() && session.run()->record().id == common(test).id))
-            first = common(test).id;
+        open.people << QObject::tr("%1 (%2)").arg(session.nameOf(*client),
+                                                  report::say(methodTitle(methodOf(test))));
+        if (open.toOpen.empty() || (session.run() && session.run()->record().id == record.id))
+            open.toOpen = record.id;
     }
-    if (people.empty())
+    return open;
+}
+
+std::optional<NowFact> toOpen(const OpenTests& open, const QString& frame, const QString& button,
+                              const DayBoard& board) {
+    if (open.people.empty())
         return std::nullopt;
-    return NowFact{QObject::tr("Being measured: %1").arg(people.join(QStringLiteral(", "))),
+    return NowFact{frame.arg(open.people.join(QStringLiteral(", "))),
                    nextInWords(board),
                    NowFact::Act::OpenTest,
-                   QObject::tr("Open the bench"),
-                   first,
+                   button,
+                   open.toOpen,
                    false};
+}
+
+// Tests of today that have begun: on the bench, or where the last session left them.
+std::optional<NowFact> begun(Session& session, const DayBoard& board) {
+    const auto today = [now = session.now()](const RawTest& record) {
+        return report::sameDay(record.startedAt, now) && !isHandedOver(record);
+    };
+    return toOpen(openTests(session, today), QObject::tr("Being measured: %1"), QObject::tr("Open the bench"),
+                  board);
 }
 
 // What was handed over, for the physiologist who is at the desk.
 std::optional<NowFact> toSign(Session& session, const DayBoard& board) {
     if (session.atTheBench().role != Role::Physiologist)
         return std::nullopt;
-    QStringList people;
-    std::string first;
-    for (const AnyTest& test : session.book().runningTests()) {
-        const auto client = session.book().client(common(test).subject.clientId);
-        if (!client || !isHandedOver(common(test)))
-            continue;
-        people << QObject::tr("%1 (%2)").arg(session.nameOf(*client), report::say(methodTitle(methodOf(test))));
-        if (first.empty())
-            first = common(test).id;
-    }
-    if (people.empty())
-        return std::nullopt;
-    return NowFact{QObject::tr("To sign: %1").arg(people.join(QStringLiteral(", "))),
-                   nextInWords(board),
-                   NowFact::Act::OpenTest,
-                   QObject::tr("Open the test"),
-                   first,
-                   false};
+    return toOpen(openTests(session, &isHandedOver), QObject::tr("To sign: %1"), QObject::tr("Open the test"),
+                  board);
 }
 
 std::optional<NowFact> notSigned(Session& session, const DayBoard& board) {

@@ -303,17 +303,6 @@ Expected<void> Session::saveVisitOfRun(const std::string& state) {
     return {};
 }
 
-std::optional<AnsweredQuestion> Session::earlierAnswer(const std::string& ruleId) {
-    if (!run())
-        return std::nullopt;
-    std::optional<AnsweredQuestion> latest;
-    for (const AnyTest& test : book_->testsOf(run()->record().subject.clientId))
-        if (common(test).id != run()->record().id && common(test).startedAt < run()->record().startedAt)
-            if (const AnsweredQuestion* answer = common(test).answerTo(ruleId))
-                latest = *answer;
-    return latest;
-}
-
 void Session::closeRun() {
     std::erase_if(open_, [&](const auto& each) { return each.get() == onBench_; });
     onBench_ = open_.empty() ? nullptr : open_.back().get(); // what was there before comes back

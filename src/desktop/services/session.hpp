@@ -125,8 +125,6 @@ public:
     Expected<void> endRun(const std::string& reason);
     /// Closes the test on the bench with its recordings; what was accepted is kept.
     void closeRun();
-    /// What the same client answered to a question at the latest earlier test.
-    [[nodiscard]] std::optional<AnsweredQuestion> earlierAnswer(const std::string& ruleId);
     /// Reports a command's outcome: a Problem is shown, success refreshes every place. @return whether it
     /// succeeded
     bool report(const Expected<void>& outcome);

@@ -6,10 +6,10 @@
 #include "desktop/services/plans.hpp"
 #include "desktop/services/screenings.hpp"
 #include "procedure/meaning/key_points.hpp"
-#include "procedure/meaning/next_test.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
+#include "report/pages/client_page.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -44,8 +44,7 @@ void addNext(Session& session, report::VisitReport& visit) {
     next.booked = !methods.empty();
     if (methods.empty()) {
         const report::TestReport* richest = visit.richest();
-        const auto proposed =
-            richest ? nextTest(richest->computed, richest->history, richest->precision) : std::nullopt;
+        const auto proposed = richest ? report::proposedNext(*richest) : std::nullopt;
         if (!proposed)
             return;
         const Instant at = proposed->at;

@@ -1,7 +1,5 @@
 #include "procedure/day/retest.hpp"
 
-#include "core/quality/precision.hpp"
-
 #include <array>
 
 namespace fusain {
@@ -25,13 +23,11 @@ std::optional<RetestProposal> proposeRetest(const RetestSchool& school, const st
             {FUSAIN_TEXT("By convention: {1}. No measurement stands behind it."), {std::string(school.title)}}};
     if (!last)
         return std::nullopt;
-    const double limit =
-        quality::leastSignificantChange(visitError(last->composition.fatMass.uncertain(), own.fatMass));
     const int weeks = weeksToNextTest(*last, own);
     return RetestProposal{
         weeks,
         {FUSAIN_TEXT("Two tests tell {1} kg of fat apart; at {2} kg a week that takes {3} weeks."),
-         {fixed(limit, 1), fixed(usualPace, 2), std::to_string(weeks)}}};
+         {fixed(leastVisibleFat(*last, own), 1), fixed(usualPace, 2), std::to_string(weeks)}}};
 }
 
 } // namespace fusain

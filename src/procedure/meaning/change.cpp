@@ -16,37 +16,19 @@ std::optional<Outcome> outcomeOf(const ComputedTest& test) {
                    test.shared().setting};
 }
 
-std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now) {
-    if (earlier.setting == now.setting)
-        return std::nullopt;
-    return Message{
-        FUSAIN_TEXT("Not comparable with the last test: then {1}, now {2}. No change is computed without a "
-                    "cross-calibration."),
-        {earlier.setting, now.setting}};
+double FollowedValue::halfInterval() const {
+    const double all = std::hypot(shares.errorOf(SourceKind::Repeat), shares.errorOf(SourceKind::Day),
+                                  shares.errorOf(SourceKind::Person));
+    return normal95 * (all > 0.0 ? all : visitError);
 }
 
-double personErrorOfChange(const Uncertain& before, const Uncertain& after, bool sameEquation) {
-    double variance = 0.0;
-    for (std::size_t i = 0; i < sourceCount; ++i) {
-        if (kindOf(static_cast<Source>(i)) != SourceKind::Person)
-            continue;
-        const double a = before.shares()[i], b = after.shares()[i];
-        variance += sameEquation ? (b - a) * (b - a) : a * a + b * b;
-    }
-    return std::sqrt(variance);
-}
-
-Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own) {
-    const bool sameEquation = earlier.conversion == now.conversion;
-    const auto change = [&](const auto& before, const auto& after, const std::optional<StudiedError>& study) {
-        const Uncertain &a = before.uncertain(), &b = after.uncertain();
-        return Change{b.estimate() - a.estimate(),
-                      quality::leastSignificantChange(std::hypot(visitError(a, study), visitError(b, study)),
-                                                      personErrorOfChange(a, b, sameEquation))};
-    };
-    const auto &a = earlier.composition, &b = now.composition;
-    return {change(a.fatPercent, b.fatPercent, own.fatPercent), change(a.fatMass, b.fatMass, own.fatMass),
-            change(a.fatFreeMass, b.fatFreeMass, own.fatFreeMass)};
+Change changeBetween(const FollowedValue& before, const FollowedValue& now) {
+    double person = 0.0;
+    for (std::size_t i = 0; i < sourceCount; ++i)
+        if (kindOf(static_cast<Source>(i)) == SourceKind::Person)
+            person = std::hypot(person, now.shares.shares()[i] - before.shares.shares()[i]);
+    return {now.value - before.value,
+            quality::leastSignificantChange(std::hypot(before.visitError, now.visitError), person)};
 }
 
 double Change::directionProbability() const {
@@ -54,11 +36,13 @@ double Change::directionProbability() const {
     return error > 0.0 ? 0.5 * std::erfc(-std::abs(difference) / error / std::sqrt(2.0)) : 1.0;
 }
 
+double leastVisibleFat(const Outcome& outcome, const LabPrecision& own) {
+    return quality::leastSignificantChange(visitError(outcome.composition.fatMass.uncertain(), own.fatMass));
+}
+
 int weeksToNextTest(const Outcome& outcome, const LabPrecision& own, double pace) {
     constexpr int soonest = 2, latest = 26;
-    const double limit =
-        quality::leastSignificantChange(visitError(outcome.composition.fatMass.uncertain(), own.fatMass));
-    const double days = quality::daysUntilVisible(limit, pace).value_or(0.0);
+    const double days = quality::daysUntilVisible(leastVisibleFat(outcome, own), pace).value_or(0.0);
     return std::clamp(static_cast<int>(std::ceil(days / 7.0)), soonest, latest);
 }
 

@@ -14,11 +14,6 @@ struct Outcome {
     std::string conversion;
     std::string setting; ///< of the instrument
 };
-/// Why no change is computed between two results; nothing when one may be.
-[[nodiscard]] std::optional<Message> obstacleToChange(const Outcome& earlier, const Outcome& now);
-/// Standard error that the person's own errors leave in a change: nothing of what is the same in both.
-[[nodiscard]] double personErrorOfChange(const Uncertain& before, const Uncertain& after, bool sameEquation);
-
 /// @return nothing for a test that gives no fat, such as standing contacts without an equation of their own
 [[nodiscard]] std::optional<Outcome> outcomeOf(const ComputedTest& test);
 
@@ -32,19 +27,28 @@ struct Change {
     [[nodiscard]] double directionProbability() const;
 };
 
-/// Change of fat percent, fat mass and fat-free mass from an earlier result.
-///
-/// What the same person has again by the same method and equation cancels as far as it is the same in both; the
-/// readings and the days of both count. A lab's own study takes the place of what it measured: one between days
-/// of both, one of the same day of the readings only.
-struct Changes {
-    Change fatPercent, fatMass, fatFreeMass;
+/// A value with the standard error of one visit about the same person's other visits.
+struct FollowedValue {
+    double value = 0.0;
+    double visitError = 0.0;
+    Uncertain shares{0.0}; ///< what else is unsure about it, by source; without them where it is not known
+    /// Half of the 95 % interval about the truth; that of a visit where nothing else is known.
+    [[nodiscard]] double halfInterval() const;
 };
-/// @param own the lab's measured precision; where it is known it takes the place of the error model
-[[nodiscard]] Changes changesSince(const Outcome& earlier, const Outcome& now, const LabPrecision& own = {});
+/// @param own the lab's measured precision; where it is known it takes the place of what it measured: one
+/// between days of both, one of the same day of the readings only
+template <class Q>
+[[nodiscard]] FollowedValue followed(const Measured<Q>& value, const std::optional<StudiedError>& own = {}) {
+    return {value.estimate().value(), visitError(value.uncertain(), own), value.uncertain()};
+}
+/// Two values by one method and equation: what is the same in both is no part of the change; the readings and
+/// the days of both count.
+[[nodiscard]] Change changeBetween(const FollowedValue& before, const FollowedValue& now);
 
 /// A usual pace of losing fat, kg a week, for asking when a test could see it. A convention.
 inline constexpr double usualPace = 0.25;
+/// The least fat that two tests like this one can tell apart, kg.
+[[nodiscard]] double leastVisibleFat(const Outcome& outcome, const LabPrecision& own = {});
 /// Weeks until a further test can show fat going at a pace, from the precision of this one; 2 … 26: sooner,
 /// food and water change more than tissue.
 /// @param pace kg a week, above 0

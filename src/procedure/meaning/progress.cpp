@@ -22,18 +22,13 @@ constexpr std::array texts{
                  1},
     FollowedText{Followed::LimbLean, "limb-lean", FUSAIN_TEXT("lean of arms and legs"), "kg", 1},
     FollowedText{Followed::LimbLeanIndex, "limb-lean-index", FUSAIN_TEXT("limb lean over height²"), "kg/m²", 2},
-    FollowedText{Followed::LimbLeanShare, "limb-lean-share", FUSAIN_TEXT("limb lean for each 10 kg of body mass"),
-                 "kg", 2},
+    FollowedText{Followed::LimbLeanShare, "limb-lean-share",
+                 FUSAIN_TEXT("limb lean for each 10 kg of body mass"), "kg", 2},
     FollowedText{Followed::TrunkFat, "trunk-fat", FUSAIN_TEXT("fat of the trunk"), "kg", 1},
     FollowedText{Followed::VisceralFat, "visceral-fat", FUSAIN_TEXT("visceral fat, as reported"), "kg", 2},
     FollowedText{Followed::BodyWater, "body-water", FUSAIN_TEXT("body water"), "L", 1},
     FollowedText{Followed::PhaseAngle, "phase-angle", FUSAIN_TEXT("phase angle"), "°", 2},
 };
-
-template <class Q>
-FollowedValue followed(const Measured<Q>& value, const std::optional<StudiedError>& own = {}) {
-    return {value.estimate().value(), visitError(value.uncertain(), own), value.uncertain()};
-}
 
 // Lean of the limbs over something that is known far better.
 FollowedValue scaledBy(double factor, const Measured<Kilograms>& limbLean) {
@@ -41,8 +36,8 @@ FollowedValue scaledBy(double factor, const Measured<Kilograms>& limbLean) {
 }
 
 // Lean of the limbs, and held against height and body mass.
-std::optional<FollowedValue> limbsFor(Followed quantity, const Measured<Kilograms>& limbLean, const TestSubject& who,
-                                      Kilograms mass) {
+std::optional<FollowedValue> limbsFor(Followed quantity, const Measured<Kilograms>& limbLean,
+                                      const TestSubject& who, Kilograms mass) {
     constexpr double tenKilograms = 10.0;
     if (quantity == Followed::LimbLean)
         return followed(limbLean);
@@ -119,13 +114,6 @@ std::vector<std::pair<std::string_view, FollowedValue>> weighedParts(const Compu
         test.result);
 }
 
-// What is the same in both, by the same method and equation, is no part of the change.
-Change changeBetween(const FollowedValue& before, const FollowedValue& now) {
-    const double person = personErrorOfChange(before.shares, now.shares, true);
-    return {now.value - before.value,
-            quality::leastSignificantChange(std::hypot(before.visitError, now.visitError), person)};
-}
-
 // Mass and values that do not hang on an equation are comparable by method alone.
 bool hangsOnEquation(Followed quantity) {
     return quantity != Followed::Mass && quantity != Followed::PhaseAngle;
@@ -160,17 +148,12 @@ std::vector<PreparationDifference> unlikeFor(Followed quantity, const ComputedTe
 
 Message whyUnlike(const PreparationDifference& first) {
     if (first.rule.empty())
-        return {FUSAIN_TEXT("not comparable: {1} hours apart in the day"), {fixed(std::abs(first.hoursLater), 0)}};
+        return {FUSAIN_TEXT("not comparable: {1} hours apart in the day"),
+                {fixed(std::abs(first.hoursLater), 0)}};
     return {FUSAIN_TEXT("not comparable: prepared differently (\"{1}\")"), {first.question}};
 }
 
 } // namespace
-
-double FollowedValue::halfInterval() const {
-    const double all = std::hypot(shares.errorOf(SourceKind::Repeat), shares.errorOf(SourceKind::Day),
-                                  shares.errorOf(SourceKind::Person));
-    return normal95 * (all > 0.0 ? all : visitError);
-}
 
 std::span<const FollowedText> followedQuantities() {
     return texts;

@@ -34,14 +34,6 @@ struct FollowedText {
 [[nodiscard]] std::span<const FollowedText> followedQuantities();
 [[nodiscard]] const FollowedText& textOf(Followed quantity);
 
-/// A value with the standard error of one visit about the same person's other visits.
-struct FollowedValue {
-    double value = 0.0;
-    double visitError = 0.0;
-    Uncertain shares{0.0}; ///< what else is unsure about it, by source; without them where it is not known
-    /// Half of the 95 % interval about the truth; that of a visit where nothing else is known.
-    [[nodiscard]] double halfInterval() const;
-};
 /// @param own the lab's measured precision, which takes the place of the error model for fat
 /// @return nothing where this test does not give the quantity
 [[nodiscard]] std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test,

@@ -35,6 +35,16 @@ void addSides(std::vector<Known>& known, const SidesStatement& sides) {
     known.push_back({"%", sides.balance.asymmetry.value()});
 }
 
+// What a scan says of each region.
+void addRegions(std::vector<Known>& known, const DxaResult& scan) {
+    for (const dxa::RegionReading& reading : scan.scan.regions) {
+        for (const Kilograms mass : {reading.fat, reading.lean, reading.boneMineral, reading.mass()})
+            known.push_back({"kg", mass.value()});
+        for (const Percent percent : {reading.fatOfMass(), reading.fatOfTissue()})
+            known.push_back({"%", percent.value()});
+    }
+}
+
 std::vector<Known> knownOf(const ComputedTest& test, const Statements& statements) {
     std::vector<Known> known;
     for (const FollowedText& text : followedQuantities())
@@ -42,6 +52,8 @@ std::vector<Known> knownOf(const ComputedTest& test, const Statements& statement
             for (const double each : {value->value, value->halfInterval(), value->value - value->halfInterval(),
                                       value->value + value->halfInterval()})
                 known.push_back({text.unit, each});
+    if (const auto* scan = std::get_if<DxaResult>(&test.result))
+        addRegions(known, *scan);
     for (const Statement& statement : statements.all())
         std::visit(Overloaded{[&](const PlaceStatement& place) { addPlace(known, place); },
                               [&](const ChangeStatement& change) { addChange(known, change); },
@@ -64,7 +76,7 @@ bool isOneOf(const WrittenNumber& written, const std::vector<Known>& known) {
 } // namespace
 
 std::vector<WrittenNumber> numbersWritten(std::string_view text) {
-    static const std::regex number("(\\d+)(?:[.,](\\d+))?\\s*(kg/m²|kg|%|lb|L|°)");
+    static const std::regex number("(\\d+)(?:[.,](\\d+))?\\s*(kg/m²|kg|%|lb|L|°)(?![A-Za-z])");
     std::vector<WrittenNumber> found;
     const std::string whole(text);
     for (std::sregex_iterator each(whole.begin(), whole.end(), number), end; each != end; ++each) {

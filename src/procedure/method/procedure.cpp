@@ -356,11 +356,11 @@ Done Procedure::handOver(const Staff& technician) {
         return open;
     if (auto obstacle = obstacleToHandingOver(technician))
         return tl::unexpected(*obstacle);
-    return appendOpen(NoteAdded{{NoteKind::HandedOver, {}, technician.name}});
+    return appendOpen(NoteAdded{{NoteKind::HandedOver, handoverOf(record()), technician.name}});
 }
 
 bool Procedure::handedOver() const {
-    return isHandedOver(record());
+    return isHandedOver(record()) && isOfThisResult(record().interpretationOf);
 }
 
 Done Procedure::sign(const Staff& technician, const std::optional<Staff>& physiologist, const AlsoKept& also) {

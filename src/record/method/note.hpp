@@ -23,7 +23,8 @@ enum class NoteKind {
 
 struct Note {
     NoteKind kind = NoteKind::Remark;
-    std::string step; ///< id of the step of StepPassed, label of the file of ScanReassigned
+    std::string
+        step; ///< id of the step of StepPassed, label of the file of ScanReassigned, what was HandedOver
     std::string text; ///< the reason or remark as it was typed, or the name of the file
 };
 

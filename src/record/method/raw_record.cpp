@@ -59,9 +59,14 @@ bool RawTest::done(const std::string& step) const {
     return std::ranges::find(doneSteps, step) != doneSteps.end();
 }
 
+std::string handoverOf(const RawTest& test) {
+    return std::to_string(test.version) + '/' + test.interpretationOf;
+}
+
 bool isHandedOver(const RawTest& test) {
-    return test.state == TestState::Running &&
-           std::ranges::find(test.notes, NoteKind::HandedOver, &Note::kind) != test.notes.end();
+    return test.state == TestState::Running && std::ranges::any_of(test.notes, [&](const Note& note) {
+               return note.kind == NoteKind::HandedOver && note.step == handoverOf(test);
+           });
 }
 
 const AnsweredQuestion* RawTest::answerTo(const std::string& rule) const {

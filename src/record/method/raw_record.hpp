@@ -102,7 +102,10 @@ struct RawTest {
     [[nodiscard]] bool done(const std::string& step) const;
     [[nodiscard]] const AnsweredQuestion* answerTo(const std::string& rule) const;
 };
-/// Whether a test that is not signed was left to the physiologist to be signed.
+/// What a handover is of: the version and the result that the interpretation speaks of.
+[[nodiscard]] std::string handoverOf(const RawTest& test);
+/// Whether a test that is not signed was left to the physiologist to be signed. An amendment, or another
+/// result, has to be handed over anew.
 [[nodiscard]] bool isHandedOver(const RawTest& test);
 
 /// The keys that every raw record has, with the name of its method.

@@ -8,7 +8,7 @@
 namespace fusain::report {
 namespace {
 
-constexpr double logoWidth = 130.0, logoHeight = 40.0;
+constexpr double logoWidth = 130.0, logoHeight = 40.0, logoRise = 8.0; // above the text
 constexpr int wrapped = Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop;
 
 QFont sized(double size, Weight weight = Weight::Regular) {
@@ -58,6 +58,10 @@ void PageFlow::append(const PageFlow& other) {
 // A title leaves the logo its corner.
 double PageFlow::titleWidth() const {
     return lab_.logo.isEmpty() ? textWidth : textWidth - logoWidth - 12.0;
+}
+
+double PageFlow::widthHere() const {
+    return pages_.size() == 1 && y_ < margin - logoRise + logoHeight ? titleWidth() : textWidth;
 }
 
 void PageFlow::title(const QString& text) {
@@ -115,19 +119,22 @@ void PageFlow::row(const QStringList& cells, const std::vector<double>& fraction
 
 void PageFlow::headline(const QString& text) {
     constexpr double size = 18.0;
-    const double height = heightOf(text, sized(size, Weight::Bold), size, textWidth);
-    place(height + 8.0, [text](QPainter& painter, const QRectF& area) {
-        paintText(painter, area, sized(size, Weight::Bold), size, wrapped, text, printPalette().ink);
+    const double width = widthHere(), height = heightOf(text, sized(size, Weight::Bold), size, width);
+    place(height + 8.0, [text, width](QPainter& painter, const QRectF& area) {
+        paintText(painter, QRectF(area.topLeft(), QSizeF(width, area.height())), sized(size, Weight::Bold),
+                  size, wrapped, text, printPalette().ink);
     });
 }
 
 void PageFlow::ends(const QString& left, const QString& right, double size, const QColor& colour, bool bold) {
+    constexpr double share = 0.6; // of the line, for the text at its left
+    const double width = widthHere();
     const QFont font = sized(size, bold ? Weight::SemiBold : Weight::Regular);
-    const double height = heightOf(left, font, size, 0.6 * textWidth);
-    place(height + 3.0, [=](QPainter& painter, const QRectF& area) {
-        paintText(painter, QRectF(area.topLeft(), QSizeF(0.6 * area.width(), area.height())), font, size,
-                  wrapped, left, colour);
-        paintText(painter, area, sized(size), size, Qt::AlignRight | Qt::AlignTop, right, colour);
+    place(heightOf(left, font, size, share * width) + 3.0, [=](QPainter& painter, const QRectF& area) {
+        paintText(painter, QRectF(area.topLeft(), QSizeF(share * width, area.height())), font, size, wrapped,
+                  left, colour);
+        paintText(painter, QRectF(area.topLeft(), QSizeF(width, area.height())), sized(size), size,
+                  Qt::AlignRight | Qt::AlignTop, right, colour);
     });
 }
 
@@ -190,7 +197,7 @@ void PageFlow::paintLab(QPainter& painter, int page) const {
     if (logo.isNull())
         return;
     QRectF corner(QPointF(), QSizeF(logo.size()).scaled(logoWidth, logoHeight, Qt::KeepAspectRatio));
-    corner.moveTopRight(QPointF(margin + textWidth, margin - 8.0));
+    corner.moveTopRight(QPointF(margin + textWidth, margin - logoRise));
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     QImage opaque(logo.size(), QImage::Format_RGB32); // PDF/A-1b knows no transparency
     opaque.fill(Qt::white);

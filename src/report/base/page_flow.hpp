@@ -64,6 +64,8 @@ private:
     void place(double height, Paint paint);
     void paintLab(QPainter& painter, int page) const;
     [[nodiscard]] double titleWidth() const;
+    /// Beside the logo on the first page, across the page below it.
+    [[nodiscard]] double widthHere() const;
 
     QString footer_;
     Letterhead lab_;

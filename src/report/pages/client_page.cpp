@@ -1,6 +1,5 @@
 #include "report/pages/client_page.hpp"
 
-#include "procedure/meaning/next_test.hpp"
 #include "report/base/words.hpp"
 #include "report/figures/tiles_figure.hpp"
 #include "report/figures/trend_figure.hpp"
@@ -80,7 +79,7 @@ QString changeWords(const Change& change, const VisitReport& visit) {
 QString fatChangeWords(const Change& change, const VisitReport& visit) {
     if (!change.real())
         return tr("no measurable change");
-    return (change.difference < 0.0 ? tr("%1 of fat less") : tr("%1 of fat more"))
+    return (change.difference < 0.0 ? tr("%1 less fat") : tr("%1 more fat"))
         .arg(massForClient(change.difference, forClient(visit)));
 }
 
@@ -171,7 +170,7 @@ void place(PageFlow& flow, const VisitReport& visit) {
         return;
     const auto* found = richest->statements.place(Followed::FatPercent);
     flow.paragraph(found ? placeForClient(found->place) + QLatin1Char(' ') +
-                               rangeForClient(*found, forClient(visit))
+                               rangeForClient(*found, forClient(visit)) + QStringLiteral(" ¹")
                          : tr("The reference that this lab uses does not cover your age."),
                    10.5);
 }
@@ -241,28 +240,6 @@ void otherMethods(PageFlow& flow, const VisitReport& visit) {
                      "us before you rely on either.")
                       .arg(method));
     }
-}
-
-QStringList planInWords(const VisitReport& visit) {
-    if (!visit.plan || visit.withoutNumbers || visit.minor())
-        return {};
-    const Plan& plan = *visit.plan;
-    const double from = 50.0 * std::floor(plan.intake.value() / 50.0);
-    QStringList said{tr("Eaten %1 to %2 kcal a day, with the way of life that you described, your mass would "
-                        "most likely lie "
-                        "between %3 and %4 after %5 weeks. People differ: what counts is how it goes.")
-                         .arg(number(from, 0), number(from + 100.0, 0),
-                              say(fusain::show(plan.points.back().lowest, visit.units)),
-                              say(fusain::show(plan.points.back().highest, visit.units)))
-                         .arg(visit.planRequest.weeks)};
-    if (plan.proteinHigh > 0.0)
-        said << tr("Protein: %1 to %2 g a day, spread over the meals.")
-                    .arg(number(plan.proteinLow, 0), number(plan.proteinHigh, 0));
-    if (!visit.planRequest.notes.empty())
-        said << tr("What you will note until next time: %1").arg(plain(visit.planRequest.notes));
-    said << tr("Talk the plan over with your doctor or dietitian before you begin, and stop and ask if you "
-               "feel unwell.");
-    return said;
 }
 
 void untilNextTime(PageFlow& flow, const VisitReport& visit) {
@@ -348,7 +325,7 @@ void closing(PageFlow& flow, const VisitReport& visit) {
                            tr(" · test %1, version %2").arg(plain(test.record().id)).arg(test.record().version),
                        8.5, soft);
     const TestReport* richest = visit.richest();
-    if (richest && !visit.minor() && richest->references.fat)
+    if (richest && !visit.minor() && richest->statements.place(Followed::FatPercent))
         flow.paragraph(tr("¹ %1; %2")
                            .arg(plain(richest->references.fat->citation),
                                 say(std::string_view(richest->references.fat->bandMeaning))),
@@ -372,19 +349,51 @@ PageFlow composed(const VisitReport& visit, const Setting& setting) {
     return flow;
 }
 
+std::vector<ComputedTest> upToNow(const TestReport& test) {
+    std::vector<ComputedTest> all = test.history;
+    all.push_back(test.computed);
+    return all;
+}
+
 } // namespace
+
+QStringList planInWords(const VisitReport& visit) {
+    if (!visit.plan || visit.withoutNumbers || visit.minor())
+        return {};
+    const Plan& plan = *visit.plan;
+    const double from = 50.0 * std::floor(plan.intake.value() / 50.0);
+    QStringList said{tr("Eaten %1 to %2 kcal a day, with the way of life that you described, your mass would "
+                        "most likely lie "
+                        "between %3 and %4 after %5 weeks. People differ: what counts is how it goes.")
+                         .arg(number(from, 0), number(from + 100.0, 0),
+                              say(fusain::show(plan.points.back().lowest, visit.units)),
+                              say(fusain::show(plan.points.back().highest, visit.units)))
+                         .arg(visit.planRequest.weeks)};
+    if (plan.proteinHigh > 0.0)
+        said << tr("Protein: %1 to %2 g a day, spread over the meals.")
+                    .arg(number(plan.proteinLow, 0), number(plan.proteinHigh, 0));
+    if (!visit.planRequest.notes.empty())
+        said << tr("What you will note until next time: %1").arg(plain(visit.planRequest.notes));
+    said << tr("Talk the plan over with your doctor or dietitian before you begin, and stop and ask if you "
+               "feel unwell.");
+    return said;
+}
 
 PageFlow clientCopy(const VisitReport& visit) {
     // One page for one test; the picture of the way so far gives up its room first.
-    const auto fitting = std::ranges::find_if(
-        settings, [&](const Setting& setting) { return composed(visit, setting).pageCount() == 1; });
-    PageFlow flow = composed(visit, fitting == settings.end() ? settings.front() : *fitting);
+    PageFlow flow = composed(visit, settings.front());
+    for (std::size_t i = 1; i < settings.size() && visit.tests.size() == 1 && flow.pageCount() > 1; ++i)
+        flow = composed(visit, settings[i]);
     addTalk(flow, visit);
     return flow;
 }
 
 PageFlow clientCopy(const TestReport& report) {
     return clientCopy(visitOf(report));
+}
+
+std::optional<NextTest> proposedNext(const TestReport& test) {
+    return nextTest(upToNow(test), test.precision);
 }
 
 VisitReport visitOf(const TestReport& test) {
@@ -396,11 +405,10 @@ VisitReport visitOf(const TestReport& test) {
     visit.units = test.units;
     visit.tests.push_back(test);
     visit.followed = visit.minor() ? Followed::FatFreeMass : Followed::FatMass;
-    std::vector<ComputedTest> all = test.history;
-    all.push_back(test.computed);
+    const auto all = upToNow(test);
     visit.series = seriesOf(visit.followed, all, test.precision);
     addChanges(visit);
-    if (const auto next = nextTest(test.computed, test.history, test.precision))
+    if (const auto next = nextTest(all, test.precision))
         visit.next = VisitReport::Next{next->at, false, {}};
     return visit;
 }

@@ -1,20 +1,14 @@
 #include "report/pages/visit_report.hpp"
 
-#include "core/quality/precision.hpp"
 #include "report/base/words.hpp"
-#include "report/figures/course_figure.hpp"
 #include "report/figures/spindles_figure.hpp"
 #include "report/figures/trend_figure.hpp"
 #include "report/method/parts.hpp"
-#include "report/pages/client_words.hpp"
-#include "report/pages/preparation_page.hpp"
-#include "report/pages/result_figures.hpp"
-#include "report/pages/talk_pages.hpp"
+#include "report/pages/client_page.hpp"
 #include "report/pages/trend_model.hpp"
 
 #include <QCoreApplication>
-#include <array>
-#include <cmath>
+#include <algorithm>
 
 namespace fusain::report {
 
@@ -64,16 +58,37 @@ void spindles(PageFlow& flow, const MethodsOfADay& across) {
 
 QString sinceInWords(const QString& frame, const VisitReport::Since& since, const VisitReport& visit) {
     return frame.arg(longDay(since.earlier), say(methodTitle(since.method)),
-                     balanceForClient(since.balance, {visit.units, visit.withoutNumbers}));
+                     balanceForClient(since.balance, {visit.units, false}));
 }
 
+// For the lab, with its numbers whatever the client wants to read.
 void changed(PageFlow& flow, const VisitReport& visit) {
-    if (!visit.since)
+    const bool followed =
+        std::ranges::any_of(visit.series, [](const Series& line) { return line.points.size() > 1; });
+    if (!visit.since && !followed)
         return;
     flow.heading(tr("What changed"));
+    if (followed)
+        figureOnPaper(flow,
+                      {{},
+                       [model = trendModel(visit.followed, visit.series)](QPainter& painter, const QRectF& area,
+                                                                          const Palette& palette) {
+                           paintTrend(painter, area, model, palette);
+                       }},
+                      150);
     if (visit.sinceFirst)
         flow.paragraph(sinceInWords(tr("Since your first test on %1 (%2): %3."), *visit.sinceFirst, visit));
-    flow.paragraph(sinceInWords(tr("Since %1 (%2): %3."), *visit.since, visit));
+    if (visit.since)
+        flow.paragraph(sinceInWords(tr("Since %1 (%2): %3."), *visit.since, visit));
+}
+
+void plan(PageFlow& flow, const VisitReport& visit) {
+    const QStringList said = planInWords(visit);
+    if (said.isEmpty())
+        return;
+    flow.heading(tr("The plan"));
+    for (const QString& words : said)
+        flow.paragraph(words);
 }
 
 } // namespace
@@ -119,6 +134,7 @@ PageFlow labCopy(const VisitReport& visit) {
                                     say(point.evidence)),
                            9);
     changed(flow, visit);
+    plan(flow, visit);
     for (const TestReport& test : visit.tests)
         flow.append(labCopy(test));
     return flow;

@@ -21,7 +21,8 @@ constexpr int tick = 10'000; // ms; minutes are shown
 
 ClientHeader::ClientHeader(Session& session)
     : session_(session), name_(label({}, "heading", false)), facts_(label({}, "soft", false)),
-      last_(label({}, "soft", false)), ask_(label({}, "warning", false)), note_(label({}, "warning", false)), time_(label({}, "number", false)) {
+      last_(label({}, "soft", false)), ask_(label({}, "warning", false)), note_(label({}, "warning", false)),
+      time_(label({}, "number", false)) {
     time_->setFont(report::numberFont(scaled(13)));
     time_->setToolTip(tr("The time, and how long the test has been open"));
     auto* row = new QHBoxLayout(this);
@@ -79,8 +80,9 @@ void ClientHeader::refresh() {
     if (!client->note.empty() && !session_.namesHidden())
         notes << report::plain(client->note);
     const auto plan = savedPlan(session_.book(), client->id);
-    ask_->setText(plan && !plan->notes.empty() ? tr("to ask: what was noted (%1)").arg(report::plain(plan->notes))
-                                               : QString());
+    ask_->setText(plan && !plan->notes.empty() && !session_.namesHidden()
+                      ? tr("to ask: what was noted (%1)").arg(report::plain(plan->notes))
+                      : QString());
     note_->setText(notes.join(QStringLiteral("  ·  ")));
     note_->setVisible(!notes.isEmpty());
     showTime();

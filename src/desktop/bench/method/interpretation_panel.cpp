@@ -40,8 +40,11 @@ InterpretationPanel::InterpretationPanel(Session& session, std::span<const StepT
     beside->addWidget(written(), 1);
     beside->addWidget(page_, 1);
     body()->addLayout(beside, 1);
-    connect(text_, &QPlainTextEdit::textChanged, this, &InterpretationPanel::textEdited);
-    connect(&settled_, &QTimer::timeout, this, &InterpretationPanel::showPage);
+    connect(text_, &QPlainTextEdit::textChanged, this, [this] {
+        showTicks();
+        settled_.start();
+    });
+    connect(&settled_, &QTimer::timeout, this, &InterpretationPanel::showPageAsWritten);
 }
 
 QWidget* InterpretationPanel::written() {
@@ -82,7 +85,7 @@ QWidget* InterpretationPanel::written() {
 void InterpretationPanel::refresh() {
     if (!isVisible())
         return;
-    const auto report = session_.computing().reportOn(snapshotOf(run()));
+    auto report = session_.computing().reportOn(snapshotOf(run()));
     if (!report) {
         findings_->setText(report::say(report.error()));
         return;
@@ -94,7 +97,7 @@ void InterpretationPanel::refresh() {
     offer(*report);
     if (!text_->hasFocus() && text_->toPlainText().isEmpty())
         text_->setPlainText(QString::fromStdString(run().record().interpretation));
-    showPage();
+    showPage(std::move(*report));
 }
 
 // What is ticked is read by the client, in the client's language; beneath it what the lab reads.
@@ -117,7 +120,7 @@ void InterpretationPanel::offer(const report::TestReport& report) {
         choice.client->setText(choice.sentence);
         choice.lab->setText(report::sentence(behind ? labSentence(*behind) : point.evidence));
     }
-    textEdited();
+    showTicks();
 }
 
 void InterpretationPanel::take(std::size_t choice, bool on) {
@@ -129,34 +132,36 @@ void InterpretationPanel::take(std::size_t choice, bool on) {
     text_->setPlainText(QStringList(lines.begin(), lines.end()).join(QLatin1Char('\n')));
 }
 
-// A tick says what stands in the text, however it came there.
-void InterpretationPanel::textEdited() {
+// A tick says what is in the text, however it came there.
+void InterpretationPanel::showTicks() {
     const auto lines = linesOf(text_->toPlainText());
     for (const Choice& choice : choices_)
         choice.box->setChecked(!choice.sentence.isEmpty() &&
                                std::ranges::find(lines, choice.sentence) != lines.end());
-    settled_.start();
 }
 
-void InterpretationPanel::showPage() {
-    settled_.stop();
+void InterpretationPanel::showPageAsWritten() {
     if (!session_.run() || !isVisible())
         return;
+    if (auto report = session_.computing().reportOn(snapshotOf(run())))
+        showPage(std::move(*report));
+    else
+        page_->clear(report::say(report.error()));
+}
+
+void InterpretationPanel::showPage(report::TestReport report) {
+    settled_.stop();
     const std::string text = text_->toPlainText().trimmed().toStdString();
-    AnyTest test = snapshotOf(run());
-    std::visit([&](auto& own) { own.interpretation = text; }, test);
-    const auto report = session_.computing().reportOn(test);
-    if (!report)
-        return page_->clear(report::say(report.error()));
+    std::visit([&](auto& own) { own.interpretation = text; }, report.computed.test);
     QStringList strange;
-    for (const WrittenNumber& number : numbersNotInTest(text, report->computed, report->statements))
+    for (const WrittenNumber& number : numbersNotInTest(text, report.computed, report.statements))
         strange << report::plain(number.text);
     announce(strange_, strange.isEmpty() ? QString()
                                          : tr("Not a number of this test: %1. Check it before you save.")
                                                .arg(strange.join(QStringLiteral(", "))));
     strange_->setVisible(!strange.isEmpty());
-    const report::InLanguage language(QString::fromStdString(report->client.language));
-    page_->setPages(report::clientCopy(*report));
+    const report::InLanguage language(QString::fromStdString(report.client.language));
+    page_->setPages(report::clientCopy(report));
 }
 
 // What was written about one test is never there for another, and is still there when that test comes back.

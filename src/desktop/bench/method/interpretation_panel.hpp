@@ -35,8 +35,10 @@ private:
     [[nodiscard]] QWidget* written();
     void offer(const report::TestReport& report);
     void take(std::size_t choice, bool on);
-    void textEdited();
-    void showPage();
+    void showTicks();
+    /// The page as it would be printed, and what is strange in the text.
+    void showPage(report::TestReport report);
+    void showPageAsWritten();
 
     std::vector<Choice> choices_;
     QLabel *noChoice_, *findings_, *strange_;

@@ -33,11 +33,10 @@ QString wanted(const readiness::Rule& rule) {
     using readiness::Comparison;
     if (rule.type == readiness::AnswerType::Choice)
         return report::say(std::string_view(rule.limitChoice));
-    const QString limit =
-        QStringLiteral("%1 %2")
-            .arg(number(rule.limit, rule.limit == std::floor(rule.limit) ? 0 : 3),
-                 report::say(std::string_view(rule.unit)))
-            .trimmed();
+    const QString limit = QStringLiteral("%1 %2")
+                              .arg(number(rule.limit, rule.limit == std::floor(rule.limit) ? 0 : 3),
+                                   report::say(std::string_view(rule.unit)))
+                              .trimmed();
     switch (rule.okIf) {
     case Comparison::AtLeast:
         return QObject::tr("at least %1").arg(limit);
@@ -59,8 +58,8 @@ QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> steps
     : StepPanel(session, steps, step), question_(label({}, "title")), effect_(label({}, "soft")),
       choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))),
       change_(button(tr("Change the answer"))), override_(button(tr("Override finding…"))), all_(button({})),
-      carry_(button({})),
-      sheet_(table({tr("question"), tr("asked for"), tr("last time"), tr("today")}, tr("Questions and answers"))) {
+      carry_(button({})), sheet_(table({tr("question"), tr("asked for"), tr("last time"), tr("today")},
+                                       tr("Questions and answers"))) {
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);
     typed_->setAccessibleName(tr("Answer"));
@@ -118,9 +117,17 @@ std::vector<const readiness::Rule*> QuestionsPanel::unanswered() const {
     return left;
 }
 
-// What stands in this sheet and is not answered yet was read out as a list, and nothing of it was otherwise.
+// What is measured or counted is not said to a list.
+std::vector<const readiness::Rule*> QuestionsPanel::toldAsList() const {
+    auto left = unanswered();
+    std::erase_if(left,
+                  [](const readiness::Rule* rule) { return rule->type == readiness::AnswerType::Number; });
+    return left;
+}
+
+// What is in this sheet and not answered yet was read out as a list, and nothing of it was otherwise.
 void QuestionsPanel::allAsAsked() {
-    const auto left = unanswered();
+    const auto left = toldAsList();
     session_.report(run().answerOpen([&](const readiness::Rule& rule) -> std::optional<readiness::Answer> {
         if (std::ranges::find(left, &rule) == left.end())
             return std::nullopt;
@@ -133,8 +140,8 @@ void QuestionsPanel::allAsAsked() {
 void QuestionsPanel::takeOver() {
     const auto left = unanswered();
     session_.report(run().answerOpen([&](const readiness::Rule& rule) -> std::optional<readiness::Answer> {
-        const auto said = carried_.find(rule.id);
-        return said != carried_.end() && std::ranges::find(left, &rule) != left.end()
+        const auto said = said_.today.find(rule.id);
+        return said != said_.today.end() && std::ranges::find(left, &rule) != left.end()
                    ? std::optional(said->second.answer)
                    : std::nullopt;
     }));
@@ -173,33 +180,26 @@ void QuestionsPanel::refresh() {
 }
 
 void QuestionsPanel::fillSheet() {
-    if (std::exchange(lookedUpFor_, run().record().id) != run().record().id) {
-        carried_.clear();
-        lastTime_.clear();
-    }
-    if (carried_.empty() && lastTime_.empty() && isVisible())
-        for (const auto* rule : rules_) {
-            if (auto said = carriedAnswer(session_, *rule))
-                carried_.emplace(rule->id, std::move(*said));
-            const auto earlier = session_.earlierAnswer(rule->id);
-            lastTime_[rule->id] = earlier ? report::givenText(earlier->answer) : QString();
-        }
+    if (isVisible() && std::exchange(lookedUpFor_, run().record().id) != run().record().id)
+        said_ = saidBefore(session_, rules_);
     sheet_->setRowCount(static_cast<int>(rules_.size()));
     std::size_t toTakeOver = 0;
     for (int i = 0; i < sheet_->rowCount(); ++i) {
         const readiness::Rule& rule = *rules_[static_cast<std::size_t>(i)];
         const auto* answer = run().answerTo(rule.id);
-        const auto said = carried_.find(rule.id);
-        toTakeOver += !answer && said != carried_.end() ? 1 : 0;
+        const auto said = said_.today.find(rule.id);
+        const auto last = said_.last.find(rule.id);
+        toTakeOver += !answer && said != said_.today.end() ? 1 : 0;
         setRow(sheet_, i,
-               {report::say(std::string_view(rule.question)), wanted(rule), lastTime_[rule.id],
+               {report::say(std::string_view(rule.question)), wanted(rule),
+                last == said_.last.end() ? QString() : report::givenText(last->second),
                 answer ? answerText(*answer)
-                : said != carried_.end()
+                : said != said_.today.end()
                     ? tr("said at %1: %2")
                           .arg(report::clock(said->second.at), report::givenText(said->second.answer))
                     : QString()});
     }
-    const std::size_t left = unanswered().size();
+    const std::size_t left = toldAsList().size();
     all_->setText(tr("All %1 as asked, read out as a list (&A)").arg(left));
     all_->setVisible(left > 0);
     carry_->setText(tr("Take over %1 answers of today (&C)").arg(toTakeOver));

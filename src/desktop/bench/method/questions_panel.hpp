@@ -34,6 +34,7 @@ private:
     void takeOver();
     [[nodiscard]] int row() const;
     [[nodiscard]] std::vector<const readiness::Rule*> unanswered() const;
+    [[nodiscard]] std::vector<const readiness::Rule*> toldAsList() const;
     void give(const readiness::Answer& answer);
     void goOnPast();
     void rebook();
@@ -53,9 +54,7 @@ private:
     QPushButton* override_; ///< of a contraindication: the physiologist's, never the primary
     QPushButton *all_, *carry_;
     QTableWidget* sheet_;
-    /// What today's other tests said, by rule; looked up once for each test.
-    std::map<std::string, CarriedAnswer> carried_;
-    std::map<std::string, QString> lastTime_;
+    SaidBefore said_; ///< looked up once for each test
     std::string lookedUpFor_;
 };
 

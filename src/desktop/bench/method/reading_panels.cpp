@@ -1,7 +1,7 @@
 #include "desktop/bench/method/reading_panels.hpp"
 
-#include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "procedure/all/cross_check.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
@@ -39,7 +39,6 @@ ReadingPanel::ReadingPanel(Session& session, std::span<const StepText> sheet, St
     body()->addWidget(face_);
     body()->addWidget(field_);
     body()->addWidget(accepted_);
-    face_->setVisible(source_.dimension == Dimension::Mass);
     face_->setMaximumHeight(scaled(110));
     body()->addStretch();
     connect(field_, &ValueField::edited, this, &StepPanel::touched);
@@ -67,7 +66,9 @@ void ReadingPanel::showLive() {
 
 void ReadingPanel::refresh() {
     field_->setDimension(source_.dimension, session_.units());
-    live_->setVisible(session_.hub().isLive(QLatin1String(source_.role)));
+    const bool linked = session_.hub().isLive(QLatin1String(source_.role));
+    live_->setVisible(linked);
+    face_->setVisible(linked && source_.dimension == Dimension::Mass); // a typed mass has no scale to look at
     const auto reading = source_.accepted(run());
     accepted_->setText(
         reading ? tr("Accepted: %1 (%2, %3).")
@@ -105,9 +106,9 @@ void ReadingPanel::entered() {
     constexpr std::size_t most = 5;
     if (source_.dimension == Dimension::Mass)
         for (const AnyTest& test : session_.book().testsOf(run().record().subject.clientId))
-            if (common(test).state == TestState::Signed && common(test).id != run().record().id)
-                if (const auto computed = session_.computing().computed(test))
-                    visits_.push_back({computed->shared().mass.value(), report::day(common(test).startedAt)});
+            if (const auto mass = massOf(test);
+                mass && common(test).state == TestState::Signed && common(test).id != run().record().id)
+                visits_.push_back({mass->value(), report::day(common(test).startedAt)});
     if (visits_.size() > most)
         visits_.erase(visits_.begin(), visits_.end() - static_cast<std::ptrdiff_t>(most));
     showFace();

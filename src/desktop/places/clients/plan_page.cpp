@@ -63,8 +63,8 @@ PlanPage::PlanPage(Session& session)
       points_(
           table({tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE")},
                 tr("Where this leads"))),
-      schools_(
-          new RecordsView({tr("school"), tr("kcal"), tr("mass at the end, kg")}, tr("Schools side by side"))),
+      schools_(new RecordsView({tr("approach"), tr("kcal"), tr("mass at the end, kg")},
+                               tr("Approaches side by side"))),
       trainingDays_(new ValueField(tr("Training days a week"), {})), notes_(new QLineEdit), words_(label({})),
       keep_(button(tr("Save this plan"))), kept_(label({}, "soft")) {
     for (const Way& way : ways)
@@ -75,7 +75,7 @@ PlanPage::PlanPage(Session& session)
         field->makeCompact();
     notes_->setPlaceholderText(tr("training, food, sleep …"));
     notes_->setAccessibleName(tr("What to note until next time"));
-    schools_->setToolTip(tr("Enter takes a school over."));
+    schools_->setToolTip(tr("Enter uses the approach."));
     for (const auto& [column, width] : {std::pair(0, 246), std::pair(1, 60), std::pair(2, 164)})
         schools_->setColumnWidth(column, scaled(width));
     auto* needs = button(tr("What the goal needs"));
@@ -88,7 +88,7 @@ PlanPage::PlanPage(Session& session)
     inside->setContentsMargins(0, 0, 0, 0);
     inside->addWidget(course_, 3);
     inside->addWidget(points_, 2);
-    inside->addWidget(label(tr("Schools side by side"), "heading"));
+    inside->addWidget(label(tr("Approaches side by side"), "heading"));
     inside->addWidget(schools_);
     inside->addWidget(words_);
     course_->setMinimumHeight(scaled(190));
@@ -225,8 +225,8 @@ void PlanPage::show() {
     const bool saves = plan && !plan->crossing;
     keep_->setEnabled(saves);
     kept_->setText(saves  ? QString()
-                   : plan ? tr("Not to be saved: %1").arg(report::say(plan->crossing->why))
-                          : tr("Not to be saved: the reason is given at the right."));
+                   : plan ? tr("Cannot be saved: %1").arg(report::say(plan->crossing->why))
+                          : tr("Cannot be saved: the reason is given at the right."));
     if (!plan)
         return;
     showPlan(*plan);

@@ -6,7 +6,7 @@
 #include "desktop/services/cross_calibrations.hpp"
 #include "desktop/services/plans.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "procedure/meaning/next_test.hpp"
+#include "procedure/meaning/retest_time.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -126,11 +126,11 @@ Comparison ProgressPage::compared(Followed quantity, const ComputedTest& then, c
 
 // When a usual change could first be told from noise.
 QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own) const {
-    std::vector<ComputedTest> history;
-    for (const ComputedTest& test : tests_)
-        if (methodOf(test.test) == methodOf(now.test) && test.record().startedAt < now.record().startedAt)
-            history.push_back(test);
-    const auto next = nextTest(now, history, own);
+    std::vector<ComputedTest> upToNow;
+    std::ranges::copy_if(tests_, std::back_inserter(upToNow), [&](const ComputedTest& test) {
+        return methodOf(test.test) == methodOf(now.test) && test.record().startedAt <= now.record().startedAt;
+    });
+    const auto next = nextTest(upToNow, own);
     if (!next || now.record().subject.age < anthropometry::adultAge)
         return {};
     QString words =

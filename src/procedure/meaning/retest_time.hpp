@@ -10,9 +10,9 @@ struct NextTest {
     std::optional<Instant> atOwnPace; ///< at the pace that this person has shown; nothing where none was seen
     double ownPace = 0.0;             ///< kg of fat a week, with its sign
 };
-/// @param history signed tests by the same method before it, oldest first
+/// @param upToNow signed tests of one client, oldest first; the last is the one that a next one is asked for
 /// @return nothing for a test that gives no fat
-[[nodiscard]] std::optional<NextTest>
-nextTest(const ComputedTest& test, std::span<const ComputedTest> history = {}, const LabPrecision& own = {});
+[[nodiscard]] std::optional<NextTest> nextTest(std::span<const ComputedTest> upToNow,
+                                               const LabPrecision& own = {});
 
 } // namespace fusain

@@ -1,4 +1,5 @@
-<?xml version='1.0' encoding='utf-8'?>
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
 <TS version="2.1" language="de">
   <context>
     <name>QObject</name>
@@ -13393,6 +13394,10 @@ Everything accepted so far is kept. Please report this.</source>
     <message>
       <source>%1 more fat</source>
       <translation>%1 mehr Fett</translation>
+    </message>
+    <message>
+      <source>Passed: error {1}, limit {2}.</source>
+      <translation>Bestanden: Abweichung {1}, Grenze {2}.</translation>
     </message>
   </context>
   <context>

@@ -1,5 +1,6 @@
 // The window for somebody who does not see it or has no mouse: what readers are told, what the keys reach.
 #include "demo_lab.hpp"
+#include "desktop/places/quality/chart_page.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/window/shell.hpp"
@@ -223,7 +224,7 @@ TEST_F(Access, TimeIsStretchedAndEveryValueIsStillReached) {
     shell->quality().showInstrument(QStringLiteral("chamber"));
     shell->quality().showPage(QualityPlace::Page::Chart);
     QApplication::processEvents();
-    auto* chart = shell->quality().findChild<FigureView*>();
+    auto* chart = shell->quality().findChild<ChartPage*>()->findChild<FigureView*>();
     ASSERT_TRUE(chart);
     const auto before = chart->points();
     const QRectF all = chart->area();

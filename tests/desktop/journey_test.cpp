@@ -3,6 +3,7 @@
 #include "desktop/bench/method/questions_panel.hpp"
 #include "desktop/bench/tank/trials_panel.hpp"
 #include "desktop/places/clients/client_form.hpp"
+#include "desktop/places/quality/chart_page.hpp"
 #include "desktop/places/quality/precision_page.hpp"
 #include "desktop/services/instrument_checks.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
@@ -14,7 +15,6 @@
 #include "support/journey.hpp"
 
 #include <QClipboard>
-#include <QFileDialog>
 #include <QProcess>
 #include <gtest/gtest.h>
 
@@ -401,7 +401,7 @@ TEST_F(Journey, AClickOnAPointOfTheChartOpensItsCheck) {
     shell->quality().showInstrument(QStringLiteral("chamber"));
     shell->quality().showPage(QualityPlace::Page::Chart);
     QApplication::processEvents();
-    auto* chart = shell->quality().findChild<FigureView*>();
+    auto* chart = shell->quality().findChild<ChartPage*>()->findChild<FigureView*>();
     ASSERT_TRUE(chart);
     // One check so far: it lies at the left end of the axis, on the centre line.
     const auto* checks = shell->quality().findChild<RecordsView*>();
@@ -431,44 +431,6 @@ TEST_F(Journey, StrokesOfOneFlowDoNotMakeASyringeCheck) {
     EXPECT_EQ(guided->readings().size(), 1u);
     shell->quality().showInstrument(QStringLiteral("thermometer")); // another check forgets it
     EXPECT_TRUE(guided->readings().empty());
-}
-
-TEST_F(Journey, TheQualityReportOfATypedPeriodIsSaved) {
-    shell->open(PlaceName::Quality);
-    shell->quality().showInstrument(QStringLiteral("chamber"));
-    const auto edit = [&](const char* placeholder) {
-        for (QLineEdit* each : shell->quality().findChildren<QLineEdit*>())
-            if (each->placeholderText().startsWith(QLatin1String(placeholder)))
-                return each;
-        return static_cast<QLineEdit*>(nullptr);
-    };
-    const auto press = [&] {
-        for (QPushButton* each : shell->quality().findChildren<QPushButton*>())
-            if (each->text() == QStringLiteral("Quality report…"))
-                QTest::mouseClick(each, Qt::LeftButton);
-    };
-    ASSERT_TRUE(edit("from") && edit("to"));
-    QTest::keyClicks(edit("from"), QStringLiteral("12.3.2026"));
-    press();
-    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("is not a date")))
-        << shell->lastProblem().toStdString();
-    edit("from")->clear();
-    QTest::keyClicks(edit("from"), QStringLiteral("2026-03-12"));
-    QTest::keyClicks(edit("to"), QStringLiteral("2026-03-12"));
-    const QString path = folder.filePath(QStringLiteral("chamber.csv"));
-    QTimer::singleShot(300, [&] {
-        for (QWidget* each : QApplication::topLevelWidgets())
-            if (auto* dialog = qobject_cast<QFileDialog*>(each)) {
-                dialog->findChild<QLineEdit*>()->setText(path);
-                QMetaObject::invokeMethod(dialog, "accept");
-            }
-    });
-    press();
-    QFile file(path);
-    ASSERT_TRUE(file.open(QIODevice::ReadOnly)) << shell->lastProblem().toStdString();
-    const QByteArray rows = file.readAll();
-    EXPECT_TRUE(rows.contains("2026-03-12")) << rows.constData();
-    EXPECT_FALSE(rows.contains("2026-03-11"));
 }
 
 TEST_F(Journey, APhysiologistRecomputesBesideTheSignedResult) {

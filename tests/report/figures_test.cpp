@@ -3,6 +3,7 @@
 #include "report/base/figure_reading.hpp"
 #include "report/chamber/volume_figure.hpp"
 #include "report/figures/body_figures.hpp"
+#include "report/figures/check_scale_figure.hpp"
 #include "report/figures/control_chart_figure.hpp"
 #include "report/figures/course_figure.hpp"
 #include "report/figures/field_figure.hpp"
@@ -98,6 +99,29 @@ TEST_F(Figures, AScaleClosesItsRingAndShowsTheLastVisits) {
     EXPECT_EQ(steadinessOf({70.0}, 0.05), 0.0);
     EXPECT_EQ(steadinessOf({70.00, 70.05}, 0.0501), 1.0);
     EXPECT_NEAR(steadinessOf({70.0, 70.2, 70.1}, 0.05), 0.25, 1e-9);
+}
+
+TEST_F(Figures, ACheckStandsOnItsScaleWhateverItsError) {
+    CheckScaleModel model;
+    model.limit = 0.05;
+    model.unit = QStringLiteral("kg");
+    const auto paint = [&model](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintCheckScale(painter, area, model, palette);
+    };
+    expectDrawn("no reading", paint);
+    model.live = 5.0;
+    model.earlier = {0.01, -0.02, 0.0};
+    model.errors = {0.05, 0.0501, -40.0}; // on the limit, beyond it, far off
+    expectDrawn("readings", paint);
+    const auto said =
+        readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                  QRectF(0, 0, 600, 104));
+    ASSERT_EQ(said.size(), 7u);
+    EXPECT_TRUE(said[4].words.contains(QLatin1String("within the limit"))) << said[4].words.toStdString();
+    EXPECT_TRUE(said[5].words.contains(QLatin1String("beyond the limit")));
+    EXPECT_TRUE(said[6].words.contains(QLatin1String("40.000")));
+    EXPECT_NEAR(said[4].place.x(), 300.0 + 0.25 * (600.0 - 92.0), 1e-6); // the limit is half way to the edge
+    EXPECT_NEAR(said[6].place.x(), 46.0, 1e-6);
 }
 
 TEST_F(Figures, TilesStandSideBySide) {

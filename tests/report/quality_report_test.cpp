@@ -1,4 +1,5 @@
 // The quality report of an accreditation visit, and the control chart a click is aimed at.
+#include "report/base/figure_reading.hpp"
 #include "report/figures/control_chart_figure.hpp"
 #include "report/pages/quality_report.hpp"
 #include "support/hydrostatic_run.hpp"
@@ -154,6 +155,33 @@ TEST_F(QualityReport, AClickFindsThePaintedPoint) {
     EXPECT_EQ(controlPointAt(last / inked, area, model), std::optional<std::size_t>(11));
     EXPECT_EQ(controlPointAt(QPointF(320, 20), area, model), std::nullopt);
     EXPECT_EQ(controlPointAt(QPointF(320, 20), area, {}), std::nullopt);
+}
+
+TEST_F(QualityReport, OneOutlierDoesNotRuleTheScale) {
+    const auto& definition = chamber.checks.front();
+    auto model = chartOf(controlSeries(definition, checks), definition);
+    const QRectF area(0, 0, 640, 260);
+    const auto heights = [&] {
+        const auto said =
+            readingOf([&](QPainter& painter,
+                          const QRectF& where) { paintControlChart(painter, where, model, lightPalette()); },
+                      area);
+        std::vector<double> all;
+        for (const FigurePoint& point : said)
+            all.push_back(point.place.y());
+        return all;
+    };
+    const auto& baseline = model.limits.front().baseline;
+    model.values.back() = baseline.mean + 4.99 * baseline.standardDeviation; // still to scale
+    const double spreadBefore = std::abs(heights()[0] - heights()[1]);
+    model.values.back() = baseline.mean + 500.0 * baseline.standardDeviation;
+    const auto after = heights();
+    EXPECT_GT(std::abs(after[0] - after[1]), 0.8 * spreadBefore);
+    EXPECT_LT(after.back(), area.top() + 20.0); // behind the break, at the edge
+    EXPECT_EQ(controlPointAt({model.days.size() ? 576.0 : 0.0, after.back()}, area, model),
+              model.values.size() - 1);
+    model.values.back() = baseline.mean - 500.0 * baseline.standardDeviation;
+    EXPECT_GT(heights().back(), area.bottom() - 40.0);
 }
 
 } // namespace

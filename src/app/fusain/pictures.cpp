@@ -128,11 +128,8 @@ bool dxaBench(desktop::Shell& shell, desktop::Session& session, Camera& camera) 
 }
 
 void qualityPages(desktop::Shell& shell, Camera& camera) {
-    using Page = desktop::QualityPlace::Page;
     shell.open(PlaceName::Quality);
-    shell.quality().showInstrument(QStringLiteral("chamber"));
-    shell.quality().showPage(Page::Chart);
-    camera.take(QStringLiteral("quality-chart"));
+    camera.take(QStringLiteral("quality"));
 }
 
 // A client's latest test by a method.

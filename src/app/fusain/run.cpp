@@ -8,6 +8,7 @@
 #include "fusain/single_instance.hpp"
 #include "fusain/stay_awake.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
+#include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/language.hpp"
@@ -85,6 +86,18 @@ private:
     }();
 };
 
+// The made-up body of a client; for one whom the demonstration does not know an ordinary one of the mass that
+// was measured last, so that nobody is weighed as the client before.
+simulation::TrueBody bodyOnInstruments(desktop::Session& session, const TestSubject& subject) {
+    if (const std::string truth = session.book().setting("truth." + subject.clientId); !truth.empty())
+        return simulation::trueBodyFromJson(Json::parse(truth, nullptr, false));
+    std::optional<Kilograms> mass;
+    for (const AnyTest& test : session.book().testsOf(subject.clientId))
+        if (const auto measured = massOf(test))
+            mass = measured;
+    return simulation::usualBody(subject.sex, subject.height, mass);
+}
+
 // Keeps the right made-up person on the simulated instruments.
 void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& lab) {
     for (const QString& role : link::InstrumentHub::roles())
@@ -98,15 +111,11 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
         if (!session.run() || session.run()->record().id == last)
             return;
         last = session.run()->record().id;
-        if (const std::string truth =
-                session.book().setting("truth." + session.run()->record().subject.clientId);
-            !truth.empty()) {
-            auto person =
-                simulation::virtualPersonOf(simulation::trueBodyFromJson(Json::parse(truth, nullptr, false)));
-            if (const auto client = session.book().client(session.run()->record().subject.clientId))
-                person.code = client->code;
-            lab.setPerson(person);
-        }
+        const auto client = session.book().client(session.run()->record().subject.clientId);
+        auto person = simulation::virtualPersonOf(bodyOnInstruments(session, session.run()->record().subject));
+        if (client)
+            person.code = client->code;
+        lab.setPerson(person);
     };
     QObject::connect(&session, &desktop::Session::changed, &lab, follow);
 }

@@ -41,7 +41,11 @@ CheckVerdict judgeCheck(std::span<const double> readings, const CheckRule& rule,
         }
     }
     verdict.passed = true;
-    verdict.message = {FUSAIN_TEXT("Passed: error {1}."), {signedFixed(error, decimals) + " " + unit}};
+    const auto limit = rule.meanLimit ? rule.meanLimit : rule.eachLimit;
+    verdict.message =
+        limit ? Message{FUSAIN_TEXT("Passed: error {1}, limit {2}."),
+                        {signedFixed(error, decimals) + " " + unit, shown(*limit)}}
+              : Message{FUSAIN_TEXT("Passed: error {1}."), {signedFixed(error, decimals) + " " + unit}};
     return verdict;
 }
 

@@ -86,6 +86,7 @@ QListWidget:focus, QTableView:focus, QTextBrowser:focus, QTreeWidget:focus, QLis
 QScrollArea#plain { border: none; background: transparent; }
 QScrollArea#plain:focus { border: 1px solid @berry; }
 QScrollArea > QWidget > QWidget { background: transparent; }
+QListView#wall { background: @paper; border: none; outline: 0; }
 QListWidget::item, QListView#clients::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
 QListWidget::item:selected, QListView#clients::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
 QTableView::item:selected, QTableView::item:focus { background: @rule; color: @ink; border: none; padding: 3px 6px; }

@@ -1,5 +1,6 @@
 #include "report/figures/control_chart_figure.hpp"
 
+#include "core/units/comparison.hpp"
 #include "core/units/format.hpp"
 #include "report/base/figure_reading.hpp"
 #include "report/base/words.hpp"
@@ -13,30 +14,91 @@ namespace fusain::report {
 namespace {
 
 // Where days and values lie in the picture.
+// The scale is made for the limits: a value far beyond them stands in a strip of its own at the edge, behind a
+// break of the axis, so that one outlier does not press all others into a line.
 struct ChartAxes {
     ChartAxes(const QRectF& area, const ControlChartModel& model) : plot(area.adjusted(76, 10, -64, -22)) {
-        const auto [least, most] = std::ranges::minmax(model.values);
-        low = least;
-        high = most;
+        constexpr double shown = 5.0, room = 3.4; // standard deviations
+        double farLow = 0.0, farHigh = 0.0;
         for (const ControlChartModel::Limits& limits : model.limits) {
-            low = std::min(low, limits.baseline.mean - 3.4 * limits.baseline.standardDeviation);
-            high = std::max(high, limits.baseline.mean + 3.4 * limits.baseline.standardDeviation);
+            const auto& [mean, sd, count] = limits.baseline;
+            const bool first = &limits == &model.limits.front();
+            low = first ? mean - room * sd : std::min(low, mean - room * sd);
+            high = first ? mean + room * sd : std::max(high, mean + room * sd);
+            farLow = first ? mean - shown * sd : std::min(farLow, mean - shown * sd);
+            farHigh = first ? mean + shown * sd : std::max(farHigh, mean + shown * sd);
+        }
+        for (const double value : model.values) {
+            low = std::min(low, std::max(value, farLow));
+            high = std::max(high, std::min(value, farHigh));
+            brokenBelow |= value < farLow;
+            brokenAbove |= value > farHigh;
         }
         if (!(high > low))
             high = low + 1.0;
         margin = 0.05 * (high - low);
         firstDay = model.days.front();
         lastDay = std::max(model.days.back(), firstDay + 1.0);
+        scale = plot.adjusted(0, brokenAbove ? strip : 0.0, 0, brokenBelow ? -strip : 0.0);
     }
     [[nodiscard]] double x(double day) const {
         return plot.left() + (day - firstDay) / (lastDay - firstDay) * plot.width();
     }
-    [[nodiscard]] double y(double value) const {
-        return plot.bottom() - (value - low + margin) / (high - low + 2.0 * margin) * plot.height();
+    [[nodiscard]] bool isFar(double value) const {
+        return (brokenAbove && value > high + equality) || (brokenBelow && value < low - equality);
     }
-    QRectF plot;
+    [[nodiscard]] double y(double value) const {
+        if (isFar(value))
+            return value > high ? plot.top() + 6.0 : plot.bottom() - 6.0;
+        return scale.bottom() - (value - low + margin) / (high - low + 2.0 * margin) * scale.height();
+    }
+    static constexpr double strip = 26.0;
+    QRectF plot, scale; ///< scale is the part of the plot that is true to scale
+    bool brokenAbove = false, brokenBelow = false;
     double low = 0.0, high = 1.0, margin = 0.0, firstDay = 0.0, lastDay = 1.0;
 };
+
+// A zigzag where the axis is broken.
+void paintBreaks(QPainter& painter, const ChartAxes& axes, const Palette& palette) {
+    painter.setPen(QPen(palette.softInk, 1.0));
+    for (const auto& [broken, y] : {std::pair(axes.brokenAbove, axes.scale.top() - 6.0),
+                                    std::pair(axes.brokenBelow, axes.scale.bottom() + 6.0)}) {
+        if (!broken)
+            continue;
+        QPolygonF zigzag;
+        for (double x = axes.plot.left(); x <= axes.plot.right(); x += 6.0)
+            zigzag << QPointF(x, y + (zigzag.size() % 2 == 0 ? -2.0 : 2.0));
+        painter.drawPolyline(zigzag);
+    }
+}
+
+// The figure of a value beyond the break stands beside its mark, on the side that is free; where neither is,
+// the mark says it only to who reads it.
+void paintFarFigures(QPainter& painter, const ChartAxes& axes, const ControlChartModel& model,
+                     const Palette& palette) {
+    constexpr double beside = 9.0, width = 64.0;
+    std::vector<double> taken{axes.plot.left(), axes.plot.right() + 60.0};
+    for (const double day : model.services)
+        taken.push_back(axes.x(day));
+    for (std::size_t i = 0; i < model.values.size(); ++i)
+        if (axes.isFar(model.values[i]))
+            taken.push_back(axes.x(model.days[i]));
+    const auto isFree = [&](double from, double until) {
+        return std::ranges::none_of(taken, [&](double x) { return from <= x && x <= until; });
+    };
+    painter.setPen(palette.softInk);
+    for (std::size_t i = 0; i < model.values.size(); ++i) {
+        if (!axes.isFar(model.values[i]))
+            continue;
+        const double x = axes.x(model.days[i]), top = axes.y(model.values[i]) - 8.0;
+        const QString words = QString::fromStdString(fixed(model.values[i], model.decimals));
+        if (isFree(x - beside - width, x - 1.0))
+            painter.drawText(QRectF(x - beside - width, top, width, 16.0), Qt::AlignVCenter | Qt::AlignRight,
+                             words);
+        else if (isFree(x + 1.0, x + beside + width))
+            painter.drawText(QRectF(x + beside, top, width, 16.0), Qt::AlignVCenter, words);
+    }
+}
 
 void paintMark(QPainter& painter, const QPointF& at, const quality::ChartPoint& point, const Palette& palette) {
     painter.setPen(QPen(point.rejected() || !point.rules.empty() ? palette.aril : palette.ink, 1.4));
@@ -85,7 +147,10 @@ void paintAverage(QPainter& painter, const ChartAxes& axes, const ControlChartMo
                   const Palette& palette) {
     QPolygonF line;
     std::size_t columnStart = 0;
-    const auto at = [&](std::size_t i) { return QPointF(axes.x(model.days[i]), axes.y(model.points[i].ewma)); };
+    // The average stays on the scale: beyond the break it runs along the edge.
+    const auto at = [&](std::size_t i) {
+        return QPointF(axes.x(model.days[i]), axes.y(std::clamp(model.points[i].ewma, axes.low, axes.high)));
+    };
     for (std::size_t i = 0; i < model.points.size(); ++i) {
         const bool last = i + 1 == model.points.size();
         if (!last && std::floor(at(i + 1).x()) == std::floor(at(columnStart).x()))
@@ -164,13 +229,43 @@ void paintControlChart(QPainter& painter, const QRectF& area, const ControlChart
         painter.drawText(QRectF(x(day) + 3, plot.top(), 80, 14), Qt::AlignLeft,
                          QCoreApplication::translate("fusain", "service"));
     }
+    paintBreaks(painter, axes, palette);
     paintAverage(painter, axes, model, palette);
     paintMarks(painter, axes, model, palette);
+    paintFarFigures(painter, axes, model, palette);
     if (isRead(painter))
         readMarks(painter, axes, model);
     painter.setPen(palette.softInk);
     painter.drawText(QRectF(plot.left() - 20, plot.bottom() + 4, 140, 16), Qt::AlignLeft, model.firstDay);
     painter.drawText(QRectF(plot.right() - 140, plot.bottom() + 4, 140, 16), Qt::AlignRight, model.lastDay);
+    painter.restore();
+}
+
+void paintControlSpark(QPainter& painter, const QRectF& area, const ControlChartModel& model,
+                       const Palette& palette) {
+    if (model.values.empty() || model.limits.empty())
+        return;
+    constexpr std::size_t most = 20;
+    constexpr double shown = 4.0; // standard deviations to either side
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& [mean, sd, count] = model.limits.back().baseline;
+    const double unit = sd > 0.0 ? sd : 1.0;
+    const auto y = [&](double value) {
+        return area.center().y() -
+               std::clamp((value - mean) / unit, -shown, shown) / shown * 0.5 * area.height();
+    };
+    for (const int multiple : {-3, 0, 3}) {
+        painter.setPen(QPen(palette.rule, 1.0, multiple == 0 ? Qt::SolidLine : Qt::DashLine));
+        const double at = y(mean + multiple * unit);
+        painter.drawLine(QPointF(area.left(), at), QPointF(area.right(), at));
+    }
+    const std::size_t first = model.values.size() > most ? model.values.size() - most : 0;
+    const double step = area.width() / static_cast<double>(most);
+    for (std::size_t i = first; i < model.values.size(); ++i) {
+        const double x = area.right() - (static_cast<double>(model.values.size() - i) - 0.5) * step;
+        paintMark(painter, {x, y(model.values[i])}, model.points[i], palette);
+    }
     painter.restore();
 }
 

@@ -29,6 +29,11 @@ struct ControlChartModel {
 void paintControlChart(QPainter& painter, const QRectF& area, const ControlChartModel& model,
                        const Palette& palette);
 
+/// The last twenty values against the present limits, without axes: a card's picture. Values further out than 4
+/// SD stand at the edge.
+void paintControlSpark(QPainter& painter, const QRectF& area, const ControlChartModel& model,
+                       const Palette& palette);
+
 /// The value whose mark lies within 12 pixels of a place in the picture; the nearest when there are several.
 /// @param area the same that was painted
 [[nodiscard]] std::optional<std::size_t> controlPointAt(const QPointF& place, const QRectF& area,

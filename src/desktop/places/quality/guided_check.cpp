@@ -45,11 +45,9 @@ QString GuidedCheck::progress() const {
     QStringList taken;
     for (const double reading : readings_)
         taken << report::number(reading, check_->decimals);
-    const QString count = readings_.empty() ? tr("%1 readings make this check.").arg(check_->rule.readings)
-                                            : tr("%1 of %2: %3")
-                                                  .arg(readings_.size())
-                                                  .arg(check_->rule.readings)
-                                                  .arg(taken.join(QStringLiteral("; ")));
+    QString count = tr("Reading %1 of %2.").arg(readings_.size() + 1).arg(check_->rule.readings);
+    if (!taken.isEmpty())
+        count += QLatin1Char(' ') + tr("Taken: %1.").arg(taken.join(QStringLiteral("; ")));
     return words_.isEmpty() ? count : count + QStringLiteral("  ") + words_;
 }
 

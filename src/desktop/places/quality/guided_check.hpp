@@ -24,6 +24,8 @@ public:
     [[nodiscard]] std::string note() const;
     /// What has been taken and what comes next.
     [[nodiscard]] QString progress() const;
+    /// Whether the instrument is leading, or readings have been taken.
+    [[nodiscard]] bool underWay() const { return !words_.isEmpty() || !readings_.empty(); }
     void take(double reading);
     void takeLive();
 

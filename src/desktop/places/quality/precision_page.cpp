@@ -216,7 +216,8 @@ PrecisionPage::Asked PrecisionPage::asked() const {
 }
 
 std::optional<StudyValue> PrecisionPage::valueOf(const AnyTest& test, const Asked& asked) {
-    if (common(test).state != TestState::Signed || (!asked.hands.empty() && !asked.hands.contains(common(test).startedBy)))
+    if (common(test).state != TestState::Signed ||
+        (!asked.hands.empty() && !asked.hands.contains(common(test).startedBy)))
         return std::nullopt;
     const auto computed = session_.computing().computed(test);
     const auto* body = computed ? computed->composition() : nullptr;

@@ -2,376 +2,293 @@
 
 #include "desktop/places/library/lab_book_page.hpp"
 #include "desktop/places/quality/calibration_page.hpp"
+#include "desktop/places/quality/chart_page.hpp"
+#include "desktop/places/quality/check_words.hpp"
 #include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/precision_page.hpp"
+#include "desktop/places/quality/quality_report_dialog.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
-#include "desktop/services/computing.hpp"
-#include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
-#include "exchange/lab/quality_csv.hpp"
-#include "procedure/quality/quality_review.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
-#include "report/figures/control_chart_figure.hpp"
 
-#include <QFileDialog>
-#include <QHBoxLayout>
 #include <QInputDialog>
+#include <QKeyEvent>
+#include <QMenu>
 #include <QVBoxLayout>
 #include <algorithm>
-#include <ranges>
 
 namespace fusain::desktop {
 namespace {
 
-constexpr std::size_t listedChecks = 200;
-
-QString stateWords(const CheckStatus& status) {
-    switch (status.state) {
-    case CheckState::Valid:
-        return QObject::tr("✓ valid until %1 %2")
-            .arg(report::day(*status.validUntil), report::clock(*status.validUntil));
-    case CheckState::Failed:
-        return QObject::tr("▲ failed");
-    case CheckState::CertificateExpired:
-        return QObject::tr("▲ the certificate has expired");
-    case CheckState::Overdue:
-        break;
-    }
-    return status.last ? QObject::tr("▲ due, last made %1").arg(report::day(*status.last))
-                       : QObject::tr("▲ due, never done");
-}
-
-// What the check compares with, and what it has to show.
-QString ruleWords(const CheckDefinition& check) {
-    const QString unit = report::plain(check.unit);
-    QStringList rule{QObject::tr("%1, certified %2 ± %3 %4")
-                         .arg(report::say(check.object) +
-                                  (check.identification.empty()
-                                       ? QString()
-                                       : QObject::tr(" no. %1").arg(report::plain(check.identification))),
-                              report::plain(fixed(check.rule.nominal, check.decimals)),
-                              report::plain(fixed(check.uncertainty, 4)), unit)};
-    rule << (check.certificateUntil
-                 ? QObject::tr("certificate until %1").arg(report::plain(isoText(*check.certificateUntil)))
-                 : QObject::tr("certificate: not on file"));
-    if (check.rule.meanLimit)
-        rule << QObject::tr("mean within %1 %2").arg(*check.rule.meanLimit).arg(unit);
-    if (check.rule.spreadLimit)
-        rule << QObject::tr("scatter at most %1 %2").arg(*check.rule.spreadLimit).arg(unit);
-    if (check.rule.eachLimit)
-        rule << QObject::tr("each within %1 %2").arg(*check.rule.eachLimit).arg(unit);
-    rule << QObject::tr("every %1 h").arg(check.everyHours) << report::say(check.source);
-    return rule.join(QStringLiteral("; "));
+bool isAnalyzer(const Instrument& instrument) {
+    return std::ranges::find(instrument.methods, methodImpedance) != instrument.methods.end();
 }
 
 } // namespace
 
 QualityPlace::QualityPlace(Session& session)
-    : Place(session), instruments_(new QListWidget), title_(label({}, "title")), status_(label({}, "heading")),
-      pages_(new QTabWidget), check_(new QComboBox), rule_(label({}, "soft")),
-      nominal_(new ValueField(tr("Reference"), {})), reading_(new ValueField(tr("Reading"), {})),
-      taken_(label({})), checks_(new RecordsView({tr("when"), tr("check"), tr("reference"), tr("reading"),
-                                                  tr("error"), tr("verdict"), tr("by")},
-                                                 tr("Checks"))),
-      affected_(label({}, "warning")), from_(new QLineEdit), until_(new QLineEdit),
-      chart_(new FigureView(tr("Control chart"), 260)), chartWords_(label({}, "heading")),
-      flags_(table({tr("when"), tr("value"), tr("rules")}, tr("Points that break a rule"))),
-      precision_(new PrecisionPage(session)), calibration_(new CalibrationPage(session)),
-      guided_(new GuidedCheck(session, this)) {
-    connect(guided_, &GuidedCheck::progressed, this, [this] { taken_->setText(guided_->progress()); });
-    connect(guided_, &GuidedCheck::complete, this, &QualityPlace::keepCheck);
-    instruments_->setAccessibleName(tr("Instruments"));
-    instruments_->setFixedWidth(scaled(248));
-    for (const Instrument& instrument : session.catalogue().instruments) {
-        if (!session.owns(instrument))
-            continue;
-        auto* item = new QListWidgetItem(report::say(instrument.name), instruments_);
-        item->setData(Qt::UserRole, report::plain(instrument.id));
-    }
-    pages_->setDocumentMode(true);
-    pages_->addTab(buildChecksPage(), tr("C&hecks"));
-    pages_->addTab(buildChartPage(), tr("Control cha&rt"));
-    pages_->addTab(precision_, tr("&Precision"));
-    pages_->addTab(calibration_, tr("Calibra&tion"));
-    pages_->addTab(new LabBookPage(session), tr("Lab b&ook"));
-    auto* right = new QVBoxLayout;
-    right->addWidget(title_);
-    right->addWidget(status_);
-    right->addWidget(pages_, 1);
-    auto* layout = new QHBoxLayout(this);
+    : Place(session), layers_(new QStackedWidget), wall_(new InstrumentWall(session.palette())),
+      sentence_(label({}, "title")), first_(button({}, true)), title_(label({}, "title")),
+      status_(label({}, "heading")), pages_(new QTabWidget), check_(new QComboBox),
+      making_(new CheckPage(session)), chart_(new ChartPage(session)), precision_(new PrecisionPage(session)),
+      calibration_(new CalibrationPage(session)) {
+    for (const Instrument& instrument : session.catalogue().instruments)
+        if (session.owns(instrument))
+            instruments_.push_back(&instrument);
+    layers_->addWidget(buildWall());
+    layers_->addWidget(buildInstrument());
+    layers_->addWidget(buildBook());
+    auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(24, 16, 24, 16);
-    layout->setSpacing(24);
-    layout->addWidget(instruments_);
-    layout->addLayout(right, 1);
-    connect(pages_, &QTabWidget::currentChanged, this, [this](int page) {
-        if (page == static_cast<int>(Page::Checks) &&
-            selected()) // years of checks are listed when they are seen
-            fillChecks(*selected());
-    });
-    instruments_->setCurrentRow(0);
-    connect(instruments_, &QListWidget::currentRowChanged, this, [this] {
-        check_->clear();
-        refresh();
-        Q_EMIT moved();
-    });
+    layout->addWidget(layers_);
+    keepColumns(making_->made(), "checks", {{0, 166}, {1, 176}, {2, 80}, {3, 80}, {4, 80}, {5, 80}});
 }
 
-template <class Dialog>
-void QualityPlace::editCheck() {
-    const Instrument* instrument = selected();
-    const CheckDefinition* check = selectedCheck();
-    if (instrument && check && Dialog(session_, *instrument, *check, this).exec() == QDialog::Accepted)
-        refresh();
-}
-
-QWidget* QualityPlace::buildChecksPage() {
+QWidget* QualityPlace::buildWall() {
     auto* page = new QWidget;
     auto* layout = new QVBoxLayout(page);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(scaled(12));
+    auto* book = button(tr("Lab book…"));
+    auto* top = new QHBoxLayout;
+    top->addWidget(sentence_, 1);
+    top->addWidget(first_);
+    top->addWidget(book);
+    layout->addLayout(top);
+    layout->addWidget(wall_, 1);
+    connect(wall_, &InstrumentWall::opened, this, &QualityPlace::showInstrument);
+    connect(first_, &QPushButton::clicked, this, &QualityPlace::checkFirst);
+    connect(book, &QPushButton::clicked, this, [this] { showPage(Page::Book); });
+    return page;
+}
+
+QPushButton* QualityPlace::backButton() {
+    auto* back = button(tr("All instruments (Esc)"));
+    connect(back, &QPushButton::clicked, this, &QualityPlace::showWall);
+    return back;
+}
+
+QWidget* QualityPlace::buildInstrument() {
+    auto* page = new QWidget;
+    auto* layout = new QVBoxLayout(page);
+    layout->setContentsMargins(0, 0, 0, 0);
     check_->setAccessibleName(tr("Check"));
     check_->setMinimumWidth(scaled(260));
-    for (ValueField* field : {nominal_, reading_})
-        field->makeCompact();
-    auto* take = button(tr("Take this reading"), true);
-    auto* live = button(tr("Take it from the instrument"));
-    auto* service = button(tr("Service done…"));
-    auto* object = button(tr("Reference object…"));
-    auto* limits = button(tr("Limits…"));
-    auto* report = button(tr("Quality report…"));
-    layout->addWidget(check_, 0, Qt::AlignLeft);
-    layout->addLayout(inOneRow({nominal_, reading_, take, live}));
-    layout->addWidget(rule_);
-    layout->addWidget(taken_);
-    keepColumns(*checks_, "checks", {{0, 166}, {1, 176}, {2, 80}, {3, 80}, {4, 80}, {5, 80}});
-    layout->addWidget(checks_, 1);
-    layout->addWidget(affected_);
-    for (const auto& [edit, name] :
-         {std::pair(from_, tr("from 2026-01-31")), std::pair(until_, tr("to 2026-12-31"))}) {
-        edit->setPlaceholderText(name);
-        edit->setAccessibleName(tr("Quality report, %1; empty for everything").arg(name));
-        edit->setMaximumWidth(scaled(150));
-    }
-    layout->addLayout(inOneRow({object, limits, service, report, from_, until_}));
-    connect(object, &QPushButton::clicked, this, &QualityPlace::editCheck<ReferenceDialog>);
-    connect(limits, &QPushButton::clicked, this, &QualityPlace::editCheck<LimitsDialog>);
-    connect(check_, &QComboBox::currentIndexChanged, this, [this] {
-        guided_->begin(selected(), selectedCheck());
-        showCheck();
+    auto* more = button(tr("More…"));
+    auto* menu = new QMenu(more);
+    menu->addAction(tr("Reference object…"), this, &QualityPlace::editCheck<ReferenceDialog>);
+    menu->addAction(tr("Limits…"), this, &QualityPlace::editCheck<LimitsDialog>);
+    menu->addAction(tr("Service done…"), this, &QualityPlace::keepService);
+    menu->addAction(tr("Quality report…"), this, &QualityPlace::openReport);
+    more->setMenu(menu);
+    auto* top = new QHBoxLayout;
+    top->addWidget(title_, 1);
+    for (QWidget* each : std::initializer_list<QWidget*>{check_, more, backButton()})
+        top->addWidget(each);
+    layout->addLayout(top);
+    layout->addWidget(status_);
+    pages_->setDocumentMode(true);
+    pages_->addTab(making_, tr("C&hecks"));
+    pages_->addTab(chart_, tr("Control cha&rt"));
+    pages_->addTab(precision_, tr("&Precision"));
+    pages_->addTab(calibration_, tr("Calibra&tion"));
+    layout->addWidget(pages_, 1);
+    connect(check_, &QComboBox::currentIndexChanged, this, &QualityPlace::refreshInstrument);
+    connect(chart_, &ChartPage::checkOpened, this, [this](const QString& id) {
+        showPage(Page::Checks);
+        making_->openCheck(id);
     });
-    connect(take, &QPushButton::clicked, this, &QualityPlace::takeReading);
-    connect(reading_, &ValueField::entered, this, &QualityPlace::takeReading);
-    connect(live, &QPushButton::clicked, this, &QualityPlace::takeLive);
-    connect(service, &QPushButton::clicked, this, &QualityPlace::keepService);
-    connect(report, &QPushButton::clicked, this, &QualityPlace::saveReport);
     return page;
 }
 
-QWidget* QualityPlace::buildChartPage() {
+QWidget* QualityPlace::buildBook() {
     auto* page = new QWidget;
     auto* layout = new QVBoxLayout(page);
-    layout->addWidget(chartWords_);
-    chart_->setStretching(70.0);
-    layout->addWidget(chart_, 2);
-    layout->addWidget(
-        label(tr("Points that break a rule. Click a point, or activate a line, to open its check."), "soft"));
-    layout->addWidget(flags_, 1);
-    flags_->setColumnWidth(0, scaled(160));
-    flags_->setColumnWidth(1, scaled(110));
-    connect(flags_, &QTableWidget::cellActivated, this,
-            [this](int row) { openCheck(flags_->item(row, 0)->data(Qt::UserRole).toString()); });
-    connect(chart_, &FigureView::clicked, this, [this](const QPointF& place) {
-        if (const auto point = report::controlPointAt(place, chart_->area(), model_))
-            openCheck(charted_[*point]);
-    });
+    layout->setContentsMargins(0, 0, 0, 0);
+    auto* top = new QHBoxLayout;
+    top->addWidget(label(tr("Lab book"), "title"), 1);
+    top->addWidget(backButton());
+    layout->addLayout(top);
+    layout->addWidget(new LabBookPage(session_), 1);
     return page;
-}
-
-void QualityPlace::openCheck(const QString& id) {
-    showPage(Page::Checks);
-    checks_->choose(id);
-    checks_->setFocus();
 }
 
 QString QualityPlace::where() const {
-    return selected() ? tr("Quality  ›  %1").arg(report::say(selected()->name)) : tr("Quality");
+    switch (layers_->currentIndex()) {
+    case InstrumentLayer:
+        return selected() ? tr("Quality  ›  %1").arg(report::say(selected()->name)) : tr("Quality");
+    case BookLayer:
+        return tr("Quality  ›  Lab book");
+    default:
+        return tr("Quality");
+    }
 }
 
 void QualityPlace::enter() {
-    instruments_->setFocus();
+    if (layers_->currentIndex() == WallLayer)
+        wall_->setFocus();
+    else if (layers_->currentIndex() == InstrumentLayer && pages_->currentWidget() == making_)
+        making_->enter();
+    else
+        setFocus();
+}
+
+void QualityPlace::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape && layers_->currentIndex() != WallLayer)
+        showWall();
+    else
+        Place::keyPressEvent(event);
+}
+
+void QualityPlace::showWall() {
+    layers_->setCurrentIndex(WallLayer);
+    Q_EMIT moved();
+    refresh();
+    wall_->choose(QString::fromStdString(shown_));
+    enter();
 }
 
 void QualityPlace::showInstrument(const QString& id) {
-    for (int row = 0; row < instruments_->count(); ++row)
-        if (instruments_->item(row)->data(Qt::UserRole).toString() == id)
-            instruments_->setCurrentRow(row);
+    const auto found = std::ranges::find(instruments_, id.toStdString(), &Instrument::id);
+    if (found == instruments_.end())
+        return;
+    if (std::exchange(shown_, (*found)->id) != (*found)->id) {
+        const QSignalBlocker blocker(check_);
+        check_->clear();
+        for (const CheckDefinition& check : (*found)->checks)
+            check_->addItem(report::say(check.title), report::plain(check.id));
+        pages_->setCurrentWidget(making_);
+    }
+    check_->setVisible((*found)->checks.size() > 1);
+    gather(**found);
+    const auto& worst = *worstOf(known_[shown_].standings).check;
+    check_->setCurrentIndex(std::max(0, check_->findData(report::plain(worst.id))));
+    layers_->setCurrentIndex(InstrumentLayer);
+    refreshInstrument();
+    Q_EMIT moved();
+    enter();
 }
 
 void QualityPlace::showPage(Page page) {
+    if (page == Page::Book) {
+        layers_->setCurrentIndex(BookLayer);
+        Q_EMIT moved();
+        return;
+    }
+    if (layers_->currentIndex() != InstrumentLayer && !instruments_.empty())
+        showInstrument(shown_.empty() ? report::plain(instruments_.front()->id)
+                                      : QString::fromStdString(shown_));
     pages_->setCurrentIndex(static_cast<int>(page));
 }
 
 const Instrument* QualityPlace::selected() const {
-    const auto* item = instruments_->currentItem();
-    return item ? session_.catalogue().instrument(item->data(Qt::UserRole).toString().toStdString()) : nullptr;
+    return session_.catalogue().instrument(shown_);
+}
+
+const CheckStanding* QualityPlace::shownStanding() const {
+    const auto known = known_.find(shown_);
+    if (known == known_.end())
+        return nullptr;
+    for (const CheckStanding& standing : known->second.standings)
+        if (standing.check->id == check_->currentData().toString().toStdString())
+            return &standing;
+    return nullptr;
 }
 
 const CheckDefinition* QualityPlace::selectedCheck() const {
-    const Instrument* instrument = selected();
-    return instrument ? instrument->check(check_->currentData().toString().toStdString()) : nullptr;
+    const CheckStanding* standing = layers_->currentIndex() == InstrumentLayer ? shownStanding() : nullptr;
+    return standing ? standing->check : nullptr;
+}
+
+// Charts of years are worked out anew only when a check has come to them.
+void QualityPlace::gather(const Instrument& instrument) {
+    Known& known = known_[instrument.id];
+    auto checks = session_.book().checks(instrument.id);
+    const bool same = !known.series.empty() && checks.size() == known.checks.size() &&
+                      (checks.empty() || checks.back().id == known.checks.back().id);
+    known.checks = std::move(checks);
+    known.standings.clear();
+    for (const CheckDefinition& check : instrument.checks) {
+        if (!same)
+            known.series[check.id] = controlSeries(check, known.checks);
+        known.standings.push_back(
+            standingOf(check, statusOf(check, known.checks, session_.now()), known.series[check.id]));
+    }
 }
 
 void QualityPlace::refresh() {
-    for (int row = 0; row < instruments_->count(); ++row) {
-        const Instrument& instrument = *session_.catalogue().instrument(
-            instruments_->item(row)->data(Qt::UserRole).toString().toStdString());
-        auto checks = session_.book().checks(instrument.id);
-        QString state;
-        for (const CheckDefinition& check : instrument.checks) {
-            const auto status = statusOf(check, checks, session_.now());
-            if (state.isEmpty() || !status.good())
-                state = stateWords(status);
-        }
-        instruments_->item(row)->setText(report::say(instrument.name) + QLatin1Char('\n') + state);
-        if (row == instruments_->currentRow())
-            history_ = std::move(checks);
+    wall_->usePalette(session_.palette());
+    for (const Instrument* instrument : instruments_)
+        gather(*instrument);
+    showCards();
+    if (layers_->currentIndex() == InstrumentLayer)
+        refreshInstrument();
+}
+
+InstrumentCard QualityPlace::cardOf(const Instrument& instrument) const {
+    const Known& known = known_.at(instrument.id);
+    const CheckStanding& worst = worstOf(known.standings);
+    InstrumentCard card{report::plain(instrument.id),
+                        report::say(instrument.name),
+                        standingWords(worst, known.checks, session_.now()),
+                        worst.standing == Standing::Valid,
+                        worst.left(session_.now()),
+                        report::say(worst.check->title),
+                        {},
+                        report::chartOf(known.series.at(worst.check->id), *worst.check)};
+    QStringList others;
+    for (const CheckStanding& other : known.standings)
+        if (other.check != worst.check)
+            others << (other.standing == Standing::Valid ? tr("✓ %1") : tr("▲ %1"))
+                          .arg(report::say(other.check->title));
+    card.others = others.join(QStringLiteral(", "));
+    return card;
+}
+
+void QualityPlace::showCards() {
+    std::vector<InstrumentCard> cards;
+    QStringList waiting;
+    for (const Instrument* instrument : instruments_) {
+        cards.push_back(cardOf(*instrument));
+        if (!cards.back().good)
+            waiting << cards.back().name;
     }
+    sentence_->setText(waiting.isEmpty() ? tr("All instruments may be used.")
+                                         : tr("Needs attention: %1.").arg(waiting.join(QStringLiteral(", "))));
+    first_->setVisible(!waiting.isEmpty());
+    first_->setText(waiting.isEmpty() ? QString() : tr("Open %1").arg(waiting.front()));
+    wall_->showCards(std::move(cards));
+}
+
+void QualityPlace::checkFirst() {
+    for (const Instrument* instrument : instruments_)
+        if (worstOf(known_.at(instrument->id).standings).standing != Standing::Valid)
+            return showInstrument(report::plain(instrument->id));
+}
+
+void QualityPlace::refreshInstrument() {
     const Instrument* instrument = selected();
-    if (!instrument)
+    const CheckStanding* standing = shownStanding();
+    if (!instrument || !standing)
         return;
+    const Known& known = known_.at(shown_);
     title_->setText(report::say(instrument->name));
-    if (check_->count() == 0) {
-        const QSignalBlocker blocker(check_);
-        for (const CheckDefinition& check : instrument->checks)
-            check_->addItem(report::say(check.title), report::plain(check.id));
-        guided_->begin(instrument, selectedCheck());
-    }
-    showCheck();
+    status_->setText(standingWords(*standing, known.checks, session_.now()));
+    making_->showCheck(*instrument, *standing, known.checks);
+    chart_->showChart(*standing->check, known.series.at(standing->check->id));
     precision_->showInstrument(*instrument);
-    const bool analyzer = std::ranges::find(instrument->methods, methodImpedance) != instrument->methods.end();
-    pages_->setTabVisible(static_cast<int>(Page::Calibration), analyzer);
-    if (analyzer)
+    pages_->setTabVisible(static_cast<int>(Page::Calibration), isAnalyzer(*instrument));
+    if (isAnalyzer(*instrument))
         calibration_->refresh();
 }
 
-void QualityPlace::showCheck() {
-    const Instrument* instrument = selected();
-    const CheckDefinition* definition = selectedCheck();
-    if (!instrument || !definition)
-        return;
-    const CheckStatus status = statusOf(*definition, history_, session_.now());
-    status_->setText(report::say(definition->title) + QStringLiteral(": ") + stateWords(status));
-    rule_->setText(ruleWords(*definition));
-    if (!nominal_->edit()->isModified() || guided_->readings().empty())
-        nominal_->setValue(definition->rule.nominal, definition->decimals);
-    taken_->setText(guided_->progress());
-    if (pages_->currentIndex() == static_cast<int>(Page::Checks))
-        fillChecks(*instrument);
-    showAffected(*instrument, status);
-    showChart(*definition);
-}
-
-// The newest first, and of a long history only as many as anyone reads on a screen, unless an older one is
-// asked for.
-void QualityPlace::fillChecks(const Instrument& instrument) {
-    const auto nameOf = session_.computing().staffNames();
-    std::vector<TableModel::Row> rows;
-    rows.reserve(history_.size());
-    for (const Check& check : std::ranges::reverse_view(history_)) { // the newest first
-        const CheckDefinition* kind = instrument.check(check.kind);
-        const int decimals = kind ? kind->decimals : 3;
-        const bool service = check.kind == "service";
-        const auto value = [&](double number, const std::string& text) {
-            return service ? TableModel::Cell{} : TableModel::Cell{report::plain(text), number};
-        };
-        rows.push_back({report::plain(check.id),
-                        {{report::day(check.at) + QStringLiteral("  ") + report::clock(check.at),
-                          static_cast<qlonglong>(check.at.milliseconds), report::plain(check.note)},
-                         {service ? tr("service")
-                          : kind  ? report::say(kind->title)
-                                  : report::plain(check.kind)},
-                         value(check.nominal, fixed(check.nominal, decimals)),
-                         value(check.reading, fixed(check.reading, decimals)),
-                         value(check.error(), signedFixed(check.error(), decimals)),
-                         {service        ? report::plain(check.note)
-                          : check.passed ? tr("✓ passed")
-                                         : tr("▲ failed")},
-                         {report::plain(nameOf(check.by))}}});
-    }
-    checks_->setRows(std::move(rows));
-}
-
-// Tests since the last good check rest on an instrument that nobody can vouch for.
-void QualityPlace::showAffected(const Instrument& instrument, const CheckStatus& status) {
-    int affected = 0;
-    if (!status.good() && status.last && status.lastGood)
-        for (const std::string& method : instrument.methods)
-            affected += static_cast<int>(session_.book().testsSince(*status.lastGood, method).size());
-    affected_->setText(affected == 0 ? QString()
-                                     : tr("%1 tests were made since the last good check (%2): review them.")
-                                           .arg(affected)
-                                           .arg(report::day(*status.lastGood)));
-    affected_->setVisible(affected > 0);
-}
-
-void QualityPlace::showChart(const CheckDefinition& definition) {
-    const ControlSeries series = controlSeries(definition, history_);
-    model_ = report::chartOf(series, definition);
-    charted_.clear();
-    for (const Check& check : series.checks)
-        charted_.push_back(report::plain(check.id));
-    chartWords_->setText(
-        series.checks.empty() ? tr("No checks yet. The first ten make the baseline.")
-        : !series.baseline
-            ? tr("%1 of 10 values for the baseline; nothing is judged before.").arg(series.checks.size())
-            : tr("Mean %1, SD %2 %3; %4 of %5 points out of control.")
-                  .arg(report::plain(fixed(series.baseline->mean, definition.decimals)),
-                       report::plain(fixed(series.baseline->standardDeviation, definition.decimals + 1)),
-                       report::plain(definition.unit))
-                  .arg(series.rejected())
-                  .arg(series.points.size()));
-    chart_->setPaint([model = model_, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
-        report::paintControlChart(painter, area, model, palette);
-    });
-    flags_->setRowCount(0);
-    for (std::size_t i = series.points.size();
-         i-- > 0 && flags_->rowCount() < static_cast<int>(listedChecks);) {
-        if (series.points[i].rules.empty())
-            continue;
-        QStringList rules;
-        for (const quality::ControlRule rule : series.points[i].rules)
-            rules << report::say(quality::inWords(rule));
-        setRow(flags_, flags_->rowCount(),
-               {report::day(series.checks[i].at) + QStringLiteral("  ") + report::clock(series.checks[i].at),
-                report::plain(fixed(series.checks[i].reading, definition.decimals)),
-                rules.join(QStringLiteral("; "))});
-        flags_->item(flags_->rowCount() - 1, 0)->setData(Qt::UserRole, charted_[i]);
-    }
-}
-
-void QualityPlace::takeReading() {
-    const auto nominal = nominal_->value(), reading = reading_->value();
-    if (!selectedCheck() || !nominal || !reading || !(*nominal > 0.0)) {
-        session_.report(failure({FUSAIN_TEXT("A check needs the reference value and a reading."), {}}, {},
-                                {FUSAIN_TEXT("Type numbers with a point or a comma."), {}}));
-        return;
-    }
-    guided_->setNominal(*nominal);
-    reading_->clear();
-    guided_->take(*reading);
-}
-
-void QualityPlace::takeLive() {
-    guided_->setNominal(nominal_->value().value_or(guided_->nominal()));
-    guided_->takeLive();
-}
-
-// All readings are in: the check is judged and kept. One that cannot be kept is still here.
-void QualityPlace::keepCheck() {
-    if (session_.report(session_.keepCheck(selected()->id, selectedCheck()->id, guided_->nominal(),
-                                           guided_->readings(), guided_->note())))
-        guided_->begin(selected(), selectedCheck());
-    refresh();
+template <class Dialog>
+void QualityPlace::editCheck() {
+    const CheckDefinition* check = selectedCheck();
+    if (check && Dialog(session_, *selected(), *check, this).exec() == QDialog::Accepted)
+        refresh();
 }
 
 void QualityPlace::keepService() {
@@ -396,48 +313,13 @@ void QualityPlace::keepService() {
                                          session_.atTheBench().id));
 }
 
-// The period that is typed beside the button: whole days of the lab, the last one included.
-std::optional<report::Period> QualityPlace::period() {
-    report::Period period;
-    for (auto [edit, end, days] : {std::tuple(from_, &period.from, 0), std::tuple(until_, &period.until, 1)}) {
-        const std::string typed = edit->text().trimmed().toStdString();
-        if (typed.empty())
-            continue;
-        const auto noon = instantFromIso(typed + "T12:00:00.000Z"); // in every zone within that day
-        if (!noon) {
-            session_.report(failure({FUSAIN_TEXT("\"{1}\" is not a date."), {typed}}, {},
-                                    {FUSAIN_TEXT("Type it as 2026-01-31."), {}}));
-            return std::nullopt;
-        }
-        *end = report::startOfLocalDay(*noon, days);
-    }
-    return period;
-}
-
-void QualityPlace::saveReport() {
-    const Instrument* instrument = selected();
-    const auto period = this->period();
-    if (!period)
-        return;
-    const QString path =
-        instrument
-            ? QFileDialog::getSaveFileName(this, tr("Quality report"),
-                                           report::plain(instrument->id) + QStringLiteral("-quality.pdf"),
-                                           tr("PDF or table (*.pdf *.csv)"))
-            : QString();
-    if (path.isEmpty())
-        return;
-    const auto& checks = history_;
-    if (path.endsWith(QLatin1String(".csv"))) {
-        saveText(session_, path, exchange::checksToCsv(report::within(*period, checks)));
-        return;
-    }
-    session_.report(report::writePdf(report::qualityReport(session_.letterhead(), *instrument, checks, *period,
-                                                           session_.computing().staffNames()),
-                                     path, tr("Quality report")));
+void QualityPlace::openReport() {
+    if (selectedCheck())
+        QualityReportDialog(session_, *selected(), known_.at(shown_).checks, this).exec();
 }
 
 void QualityPlace::addCommands(const PlaceCommands& add) {
+    add("quality.wall", tr("All instruments"), [this] { showWall(); });
     const std::pair<const char*, QString> pages[] = {{"quality.checks", tr("Checks")},
                                                      {"quality.chart", tr("Control chart")},
                                                      {"quality.precision", tr("Precision studies")},
@@ -453,8 +335,10 @@ void QualityPlace::addCommands(const PlaceCommands& add) {
         checkChosen);
     add.aboutChosen(
         "quality.limits", tr("Limits of the check…"), [this] { editCheck<LimitsDialog>(); }, {}, checkChosen);
-    add.aboutChosen("quality.service", tr("Service done…"), [this] { keepService(); });
-    add("quality.report", tr("Quality report…"), [this] { saveReport(); });
+    add.aboutChosen(
+        "quality.service", tr("Service done…"), [this] { keepService(); }, {}, checkChosen);
+    add.aboutChosen(
+        "quality.report", tr("Quality report…"), [this] { openReport(); }, {}, checkChosen);
 }
 
 } // namespace fusain::desktop

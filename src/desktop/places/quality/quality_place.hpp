@@ -1,20 +1,20 @@
 #pragma once
-#include "desktop/places/quality/guided_check.hpp"
+#include "desktop/places/quality/check_page.hpp"
+#include "desktop/places/quality/instrument_wall.hpp"
 #include "desktop/views/place.hpp"
-#include "desktop/widgets/figure_view.hpp"
-#include "desktop/widgets/records_view.hpp"
-#include "report/pages/quality_report.hpp"
 
-#include <QListWidget>
+#include <QStackedWidget>
 #include <QTabWidget>
+#include <map>
 
 namespace fusain::desktop {
 
 class PrecisionPage;
 class CalibrationPage;
+class ChartPage;
 
-/// The instruments of the lab: checks with their schedule, control charts, precision studies, service, and the
-/// care of the lab book.
+/// The instruments of the lab: a wall of cards, and behind each card its checks, control chart, precision
+/// studies and service; and the care of the lab book.
 class QualityPlace : public Place {
     Q_OBJECT
 public:
@@ -23,50 +23,55 @@ public:
     [[nodiscard]] QString where() const override;
     void enter() override;
     void addCommands(const PlaceCommands& add) override;
+    /// Opens what is behind a card.
     void showInstrument(const QString& id);
+    void showWall();
     enum class Page { Checks, Chart, Precision, Calibration, Book };
     void showPage(Page page);
 
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
 private:
-    QWidget* buildChecksPage();
-    QWidget* buildChartPage();
+    /// The checks of one instrument, and what was worked out from them.
+    struct Known {
+        std::vector<Check> checks;                   ///< in order of time
+        std::map<std::string, ControlSeries> series; ///< by check
+        std::vector<CheckStanding> standings;
+    };
+    enum Layer { WallLayer, InstrumentLayer, BookLayer };
+
+    QWidget* buildWall();
+    QWidget* buildInstrument();
+    QWidget* buildBook();
+    QPushButton* backButton();
+    void gather(const Instrument& instrument);
+    void showCards();
+    [[nodiscard]] InstrumentCard cardOf(const Instrument& instrument) const;
+    void refreshInstrument();
     [[nodiscard]] const Instrument* selected() const;
+    [[nodiscard]] const CheckStanding* shownStanding() const;
     [[nodiscard]] const CheckDefinition* selectedCheck() const;
-    void showCheck();
-    void fillChecks(const Instrument& instrument);
-    void showAffected(const Instrument& instrument, const CheckStatus& status);
-    void showChart(const CheckDefinition& definition);
-    void openCheck(const QString& id);
-    void takeReading();
-    void takeLive();
-    void keepCheck();
+    void checkFirst();
     void keepService();
     template <class Dialog>
     void editCheck();
-    [[nodiscard]] std::optional<report::Period> period();
-    void saveReport();
+    void openReport();
 
-    QListWidget* instruments_;
-    QLabel* title_;
-    QLabel* status_;
+    QStackedWidget* layers_;
+    std::vector<const Instrument*> instruments_; ///< that the lab owns
+    std::map<std::string, Known> known_;
+    std::string shown_; ///< the instrument behind the open card
+    InstrumentWall* wall_;
+    QLabel* sentence_;
+    QPushButton* first_;
+    QLabel *title_, *status_;
     QTabWidget* pages_;
     QComboBox* check_;
-    QLabel* rule_;
-    ValueField* nominal_;
-    ValueField* reading_;
-    QLabel* taken_;
-    RecordsView* checks_;
-    QLabel* affected_;
-    QLineEdit *from_, *until_; ///< the period of the quality report
-    FigureView* chart_;
-    report::ControlChartModel model_; ///< what the chart shows
-    std::vector<QString> charted_;    ///< ids of the checks on it
-    QLabel* chartWords_;
-    QTableWidget* flags_;
+    CheckPage* making_;
+    ChartPage* chart_;
     PrecisionPage* precision_;
     CalibrationPage* calibration_; ///< of the impedance analyzer only
-    GuidedCheck* guided_;          ///< the check that is being made
-    std::vector<Check> history_;   ///< of the shown instrument, in order of time
 };
 
 } // namespace fusain::desktop

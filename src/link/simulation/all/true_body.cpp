@@ -5,6 +5,8 @@
 #include "record/base/json.hpp"
 #include "record/base/people.hpp"
 
+#include <cmath>
+
 namespace fusain::simulation {
 
 Json toJson(const TrueBody& body) {
@@ -21,6 +23,20 @@ Json toJson(const TrueBody& body) {
             {"left_arm", body.leftArm},
             {"trunk_fat", body.trunkFat},
             {"limbs", body.limbs}};
+}
+
+TrueBody usualBody(Sex sex, Metres height, std::optional<Kilograms> mass) {
+    constexpr double usualIndex = 23.0; // kg/m²
+    const bool male = sex == Sex::Male;
+    TrueBody body;
+    body.sex = sex;
+    body.heightCm = 100.0 * height.value();
+    body.mass = mass ? mass->value() : usualIndex * height.value() * height.value();
+    body.fatFraction = male ? 0.18 : 0.28;
+    body.vitalCapacity =
+        (male ? 1.62 : 1.42) * std::pow(height.value(), 2.0); // 5.1 L at 1.78 m, 3.9 L at 1.66 m
+    body.residualVolume = 0.3 * body.vitalCapacity;
+    return body;
 }
 
 TrueBody trueBodyFromJson(const Json& json) {

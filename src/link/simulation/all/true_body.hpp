@@ -31,6 +31,9 @@ struct TrueBody {
     }
 };
 [[nodiscard]] Json toJson(const TrueBody& body);
+/// An ordinary body for somebody of whom a demonstration knows little: fat and lungs as is usual for sex and
+/// height. @param mass nothing: that of a body mass index of 23
+[[nodiscard]] TrueBody usualBody(Sex sex, Metres height, std::optional<Kilograms> mass);
 /// Keys that are missing keep their usual values.
 [[nodiscard]] TrueBody trueBodyFromJson(const Json& json);
 

@@ -1,5 +1,4 @@
-<?xml version="1.0" encoding="utf-8"?>
-<!DOCTYPE TS>
+<?xml version='1.0' encoding='utf-8'?>
 <TS version="2.1" language="de">
   <context>
     <name>QObject</name>
@@ -10126,7 +10125,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>See Quality, Lab book, for what is damaged.</source>
+      <source>See Settings, Lab book and copies, for what is damaged.</source>
       <translation type="unfinished" />
     </message>
     <message>

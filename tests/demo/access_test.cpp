@@ -71,10 +71,18 @@ protected:
         }
         shell->open(PlaceName::Quality);
         for (const auto page : {QualityPlace::Page::Chart, QualityPlace::Page::Precision,
-                                QualityPlace::Page::Calibration, QualityPlace::Page::Book}) {
+                                QualityPlace::Page::Calibration}) {
             shell->quality().showPage(page);
             QApplication::processEvents();
             look(QStringLiteral("quality %1").arg(static_cast<int>(page)));
+        }
+        shell->open(PlaceName::Settings);
+        using Settings = SettingsPlace::Page;
+        for (const auto page : {Settings::Lab, Settings::People, Settings::Methods, Settings::GettingOut,
+                                Settings::Screen, Settings::LabBook}) {
+            shell->settings().showPage(page);
+            QApplication::processEvents();
+            look(QStringLiteral("settings %1").arg(static_cast<int>(page)));
         }
         shell->open(PlaceName::Clients);
         shell->clients().showClient(QStringLiteral("dov"));

@@ -1,8 +1,11 @@
 // A lab's day in the real window: booking, moving, preparing, ticking, running late.
+#include "desktop/bench/tank/tank_strip.hpp"
 #include "desktop/places/day/booking_dialog.hpp"
 #include "desktop/places/day/preparation_dialog.hpp"
 #include "desktop/places/day/water_dialog.hpp"
 #include "desktop/services/water_book.hpp"
+#include "link/simulation/all/simulated_lab.hpp"
+#include "support/in_step.hpp"
 #include "support/journey.hpp"
 
 #include <QAbstractItemModelTester>
@@ -195,6 +198,38 @@ TEST_F(Day, NobodyIsInTheTankBeforeTheWaterWasRead) {
     EXPECT_TRUE(session->startRun(client, {}, methodChamber)); // the water is the tank's
     ASSERT_TRUE(session->water().log({clock(), "bram", {4.1, 0.2, 7.4, Celsius(35.1)}, {}}));
     EXPECT_TRUE(session->startRun(client, {}, methodHydrostatic));
+}
+
+// The water may turn while a test is open: then nobody dives, whoever is at the bench.
+TEST_F(Day, NobodyDivesIntoWaterThatTurnedBad) {
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodHydrostatic)));
+    shell->open(PlaceName::Bench);
+    auto* strip = shell->bench().findChild<TankStrip*>();
+    ASSERT_TRUE(strip && strip->isVisible());
+    EXPECT_TRUE(strip->accessibleName().contains(QLatin1String("Within the limits")))
+        << strip->accessibleName().toStdString();
+    runUntil(HydrostaticStep::Trials);
+    simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
+    fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
+    ASSERT_TRUE(fusain::testing::soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
+    ASSERT_TRUE(session->water().log({clock(), "bram", {0.4, 0.9, 7.4, Celsius(35.2)}, {}}));
+    Q_EMIT session->changed();
+    EXPECT_TRUE(strip->accessibleName().contains(QLatin1String("Nobody in the water")));
+    auto* panel = shell->bench().currentPanel();
+    EXPECT_TRUE(panel->verdict().startsWith(QLatin1String("Nobody in the water")))
+        << panel->verdict().toStdString();
+    driver->press(Qt::Key_Space);
+    EXPECT_TRUE(panel->primaryText().startsWith(QLatin1String("Start trial")))
+        << panel->primaryText().toStdString();
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("Free chlorine")));
+    EXPECT_FALSE(day().isVisible());
+    // The physiologist may decide otherwise, and says why.
+    session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
+    replyToReason(QStringLiteral("a wrong strip; read again by photometer"));
+    driver->press(Qt::Key_Space);
+    EXPECT_TRUE(panel->primaryText().startsWith(QLatin1String("Reading")))
+        << panel->primaryText().toStdString();
+    EXPECT_EQ(session->run()->record().notes.back().kind, NoteKind::WaterOverridden);
 }
 
 // The tank's lines are not ticked: starting asks, and Enter does not start.

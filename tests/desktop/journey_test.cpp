@@ -136,6 +136,24 @@ TEST_F(Journey, SettingATrialAsideAsksForAReason) {
     EXPECT_TRUE(tank().test().trials.back().counts());
 }
 
+TEST_F(Journey, ACheckStaysReadableWhileTheNextStepBegins) {
+    startRun();
+    runUntil(HydrostaticStep::WaterTemperature);
+    const auto said = [&] {
+        for (const QLabel* each : shell->bench().findChildren<QLabel*>())
+            if (each->isVisible() && each->text().startsWith(QStringLiteral("✓ ")))
+                return each->text();
+        return QString();
+    };
+    EXPECT_EQ(said(), QStringLiteral("✓ Load cell check: error +0.003 kg, limit 0.020: passed"));
+    driver->advance();
+    EXPECT_EQ(said(), QStringLiteral("✓ Water temperature: 34.1 °C"));
+    QTest::keyClick(&shell->bench(), Qt::Key_Escape); // back: nothing has come to an end
+    driver->advance();
+    startRun(); // another client
+    EXPECT_EQ(said(), QString());
+}
+
 TEST_F(Journey, KeysBelongToTheStepWhereverTheFocusIs) {
     startRun();
     runUntil(HydrostaticStep::DryMass);

@@ -5,7 +5,6 @@
 #include "desktop/places/practice/made_up_visits.hpp"
 #include "desktop/services/cross_calibrations.hpp"
 #include "desktop/services/day_board.hpp"
-#include "desktop/services/lab_settings.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
@@ -52,12 +51,12 @@ protected:
 };
 
 TEST_F(Lab, ItsNameAndUnitsAreKept) {
-    LabSettings settings(*session);
+    SettingsPlace& settings = shell->settings();
+    shell->open(PlaceName::Settings);
     named<QLineEdit>(settings, QStringLiteral("Name of the lab"))
         ->setText(QStringLiteral("  Heron  Quay lab "));
     named<QComboBox>(settings, QStringLiteral("Units of the lab"))->setCurrentIndex(1);
     click(settings, QStringLiteral("Save"));
-    EXPECT_EQ(settings.result(), QDialog::Accepted);
     EXPECT_EQ(session->labName(), "Heron Quay lab");
     EXPECT_EQ(session->units(), UnitSystem::UsCustomary);
     closeWindow();
@@ -66,14 +65,14 @@ TEST_F(Lab, ItsNameAndUnitsAreKept) {
 }
 
 TEST_F(Lab, AWayToAnInstrumentThatIsNoneIsSaidAndNothingIsKept) {
-    LabSettings settings(*session);
+    SettingsPlace& settings = shell->settings();
+    shell->open(PlaceName::Settings);
     const QString cell = roleWords(QStringLiteral("load-cell"));
     named<QComboBox>(settings, cell + QStringLiteral(": how its readings come"))->setCurrentIndex(1);
     named<QLineEdit>(settings, cell)->setText(QStringLiteral("over there"));
     named<QLineEdit>(settings, QStringLiteral("Name of the lab"))->setText(QStringLiteral("Heron Quay lab"));
     named<QLineEdit>(settings, QStringLiteral("Address"))->setText(QStringLiteral("not kept either"));
     click(settings, QStringLiteral("Save"));
-    EXPECT_NE(settings.result(), QDialog::Accepted);
     EXPECT_TRUE(words(settings).contains(QStringLiteral("over there")));
     EXPECT_EQ(session->book().setting("link.load-cell", "none"), "none");
     EXPECT_EQ(session->book().setting("lab-address"), ""); // one act: all of it or nothing
@@ -93,7 +92,8 @@ TEST_F(Lab, ItsLetterheadIsOnEveryPage) {
                   noLogo = folder.filePath(QStringLiteral("lab.fusain"));
     ASSERT_TRUE(picture.save(logo));
     {
-        LabSettings settings(*session);
+        SettingsPlace& settings = shell->settings();
+    shell->open(PlaceName::Settings);
         auto* form = settings.findChild<LetterheadForm*>();
         ASSERT_TRUE(form);
         EXPECT_FALSE(form->takeLogo(noLogo)); // no picture
@@ -112,14 +112,15 @@ TEST_F(Lab, ItsLetterheadIsOnEveryPage) {
     EXPECT_EQ(head.paper, report::Paper::Letter);
     EXPECT_EQ(QImage::fromData(head.logo).size(), QSize(520, 130));
     EXPECT_LT(head.logo.size(), 40'000);
-    LabSettings again(*session); // shows what is kept
-    EXPECT_EQ(named<QComboBox>(again, QStringLiteral("Paper"))->currentIndex(), 1);
+    // shows what is kept
+    EXPECT_EQ(named<QComboBox>(shell->settings(), QStringLiteral("Paper"))->currentIndex(), 1);
     EXPECT_TRUE(session->book().verify().sound());
 }
 
 TEST_F(Lab, OnlyThePhysiologistSaysWhoWorksHere) {
     const std::size_t before = session->book().staff().size();
-    LabSettings settings(*session);
+    SettingsPlace& settings = shell->settings();
+    shell->open(PlaceName::Settings);
     named<QLineEdit>(settings, QStringLiteral("Name of a new colleague"))
         ->setText(QStringLiteral("Sunniva Pell"));
     click(settings, QStringLiteral("Add colleague"));

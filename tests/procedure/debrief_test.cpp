@@ -1,5 +1,6 @@
 // What a practice test is judged by, and how far somebody has come.
 #include "procedure/practice/debrief.hpp"
+#include "procedure/practice/replay.hpp"
 #include "record/base/json.hpp"
 #include "support/practice_cases.hpp"
 
@@ -104,6 +105,37 @@ TEST(Debriefs, NameWhatWasCaughtMissedAndInvented) {
     EXPECT_EQ(debrief.missed, 1);
     EXPECT_EQ(debrief.next()->id, "none-spoilt"); // what is missed comes before what is invented
     EXPECT_EQ(debrief.next()->missed, "A faulty reading was left in the result.");
+}
+
+TEST(Replays, PutWhatWasWrongAndWhatWasDecidedOnOneTime) {
+    HydrostaticTest test = threeTrials();
+    test.trials[2].setAsideReason = "to be sure";
+    PracticeLog log = threeRecordings({"splash"});
+    log.acts = {{at(25), "still-water", true, true}};
+    const Replay replay = replayOf(test, log, at(45));
+    EXPECT_DOUBLE_EQ(replay.minutes, 45.0);
+    ASSERT_EQ(replay.recordings.size(), 3u);
+    EXPECT_DOUBLE_EQ(replay.recordings[1].from, 20.0);
+    EXPECT_DOUBLE_EQ(replay.recordings[1].until, 21.0); // when its trial was accepted
+    EXPECT_EQ(replay.recordings[1].spoiltBy, std::vector<std::string>{"splash"});
+    ASSERT_EQ(replay.readings.size(), 3u);
+    EXPECT_TRUE(replay.readings[0].right());
+    EXPECT_FALSE(replay.readings[1].right()); // spoilt and used
+    EXPECT_FALSE(replay.readings[2].right()); // good and thrown away
+    ASSERT_EQ(replay.acts.size(), 1u);
+    EXPECT_DOUBLE_EQ(replay.acts[0].at, 25.0);
+    EXPECT_TRUE(replay.acts[0].mended);
+}
+
+TEST(Replays, ARecordingOfWhichNothingWasTakenLastsUntilTheNext) {
+    HydrostaticTest test;
+    test.startedAt = at(0);
+    test.trials.push_back(*threeTrials().trials.find(3)); // only the third was taken
+    const Replay replay = replayOf(test, threeRecordings({"splash"}), at(45));
+    EXPECT_DOUBLE_EQ(replay.recordings[0].until, 20.0);
+    EXPECT_DOUBLE_EQ(replay.recordings[1].until, 30.0);
+    EXPECT_DOUBLE_EQ(replay.recordings[2].until, 31.0);
+    EXPECT_DOUBLE_EQ(replayOf(HydrostaticTest{}, {}, Instant{}).minutes, 0.0);
 }
 
 TEST(Debriefs, WhatNobodyAskedIsNotWrittenDown) {

@@ -1,6 +1,7 @@
 // Every figure with nothing, with one value and with far too many: something is drawn where there is something
 // to draw, and nothing outside of the area that the figure was given.
 #include "report/base/figure_reading.hpp"
+#include "report/chamber/pressure_figure.hpp"
 #include "report/chamber/volume_figure.hpp"
 #include "report/figures/body_figures.hpp"
 #include "report/figures/check_scale_figure.hpp"
@@ -9,12 +10,15 @@
 #include "report/figures/field_figure.hpp"
 #include "report/figures/group_figure.hpp"
 #include "report/figures/practice_figure.hpp"
+#include "report/figures/replay_figure.hpp"
 #include "report/figures/scale_face_figure.hpp"
 #include "report/figures/spindles_figure.hpp"
+#include "report/figures/stations_figure.hpp"
 #include "report/figures/tiles_figure.hpp"
 #include "report/figures/trend_figure.hpp"
 #include "report/impedance/impedance_figures.hpp"
 #include "report/scan/region_figures.hpp"
+#include "report/tank/blows_figure.hpp"
 #include "report/tank/trace_figure.hpp"
 #include "support/property.hpp"
 
@@ -122,6 +126,95 @@ TEST_F(Figures, ACheckStandsOnItsScaleWhateverItsError) {
     EXPECT_TRUE(said[6].words.contains(QLatin1String("40.000")));
     EXPECT_NEAR(said[4].place.x(), 300.0 + 0.25 * (600.0 - 92.0), 1e-6); // the limit is half way to the edge
     EXPECT_NEAR(said[6].place.x(), 46.0, 1e-6);
+}
+
+TEST_F(Figures, StationsSayHowFarTheWorkHasCome) {
+    std::vector<Station> stations{{QStringLiteral("Zero"), {}, Station::State::Now},
+                                  {QStringLiteral("Reference mass 5.000 kg"), {}, Station::State::Waiting},
+                                  {QStringLiteral("Verdict"), {}, Station::State::Waiting}};
+    const auto paint = [&stations](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintStations(painter, area, stations, palette);
+    };
+    expectDrawn("begin", paint);
+    stations[0].state = stations[1].state = Station::State::Done;
+    stations[1].value = QStringLiteral("5.003 kg");
+    stations[2] = {QStringLiteral("Verdict"), QStringLiteral("+0.003 kg"), Station::State::Failed};
+    expectDrawn("end", paint);
+    const auto said =
+        readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                  QRectF(0, 0, 600, 80));
+    EXPECT_EQ(said[1].words, QStringLiteral("Reference mass 5.000 kg: 5.003 kg, done"));
+    EXPECT_EQ(said[2].words, QStringLiteral("Verdict: +0.003 kg, failed"));
+    expectCalm("none", [](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintStations(painter, area, {}, palette);
+    });
+}
+
+TEST_F(Figures, BlowsAreCurvesAndBarsWithTheBracketOfTheLargest) {
+    BlowsModel model;
+    const auto paint = [&model](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintBlows(painter, area, model, palette);
+    };
+    expectCalm("nothing", paint);
+    for (const double volume : {4.9, 5.05, 4.2})
+        model.bars.push_back({static_cast<int>(model.bars.size()) + 1, volume, volume > 4.5});
+    for (int i = 0; i < 3; ++i) {
+        model.curves.emplace_back();
+        for (int t = 0; t < 60; ++t)
+            model.curves.back().push_back({Seconds(0.2 * t), Litres(5.0 * (1.0 - std::exp(-0.3 * t)))});
+    }
+    expectDrawn("three", paint);
+    const auto said =
+        readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                  QRectF(0, 0, 600, 190));
+    ASSERT_EQ(said.size(), 3u);
+    EXPECT_EQ(said[1].words, QStringLiteral("effort 2: 5.05 L BTPS"));
+    EXPECT_TRUE(said[2].words.endsWith(QLatin1String("not acceptable")));
+    model.bars.assign(40, {12, 99.0, false}); // far more than anybody makes
+    expectDrawn("many", paint);
+}
+
+TEST_F(Figures, TheSwingOfTheChamberIsSaid) {
+    PressureStripModel model;
+    const auto paint = [&model](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintPressureStrip(painter, area, model, palette);
+    };
+    expectCalm("nothing yet", paint);
+    for (int i = 0; i < 500; ++i) {
+        const double t = 0.05 * i;
+        model.empty.push_back({Seconds(t), Pascals(101325.0 + 5.0 * std::sin(6.0 * t)), Pascals(0.0)});
+        model.cylinder.push_back(
+            {Seconds(t + 100.0), Pascals(101325.0 + 7.0 * std::sin(6.0 * t)), Pascals(0.0)});
+    }
+    expectDrawn("both", paint);
+    const auto said =
+        readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                  QRectF(0, 0, 600, 120));
+    ASSERT_EQ(said.size(), 2u);
+    EXPECT_TRUE(said[0].words.contains(QLatin1String("5.0"))) << said[0].words.toStdString();
+    EXPECT_TRUE(said[1].words.contains(QLatin1String("7.0"))) << said[1].words.toStdString();
+}
+
+TEST_F(Figures, AReplayKeepsItsWordsApartAndSaysAllOfThem) {
+    ReplayModel model;
+    const auto paint = [&model](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintReplay(painter, area, model, palette);
+    };
+    model.minutes = 40.0;
+    model.pins.push_back({40.0, QStringLiteral("trial 1 accepted"), true}); // at the very end
+    expectDrawn("one", paint);
+    for (int i = 0; i < 30; ++i) {
+        model.bands.push_back({1.3 * i, 1.3 * i + 0.5, i % 2 ? QString() : QStringLiteral("feet on the wall")});
+        model.pins.push_back(
+            {1.3 * i, QStringLiteral("trial %1 accepted although it was spoilt").arg(i), i % 3 != 0});
+    }
+    expectDrawn("many", paint);
+    const auto said =
+        readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                  QRectF(0, 0, 600, 170));
+    EXPECT_EQ(said.size(), 61u);
+    model.minutes = 0.0;
+    expectDrawn("no time at all", paint);
 }
 
 TEST_F(Figures, TilesStandSideBySide) {

@@ -88,7 +88,12 @@ public:
 
 protected:
     /// Does what the button at the foot says.
-    virtual void go() { press(Qt::Key_Space); }
+    virtual void go() {
+        if (shell_.typingPause().holds())
+            press(Qt::Key_Return, Qt::ControlModifier);
+        else
+            press(Qt::Key_Space);
+    }
     /// Gives the answer that stands at this place among those offered, from 0.
     virtual void pick(int place, const QString& /*words*/) {
         panel()->setFocus();

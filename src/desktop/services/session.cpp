@@ -215,7 +215,7 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
     }
     if (atTheBench_.id.empty())
         return failure({FUSAIN_TEXT("No operator is chosen. This lab book has no staff yet."), {}}, {},
-                       {FUSAIN_TEXT("Add staff under The lab…"), {}});
+                       {FUSAIN_TEXT("Add staff under Settings (Alt+S), People."), {}});
     std::unique_ptr<Procedure> begun;
     const auto started = book_->together([&]() -> Expected<void> {
         auto made = begin(client, method, std::nullopt);
@@ -241,7 +241,10 @@ Expected<void> Session::noteStart(Procedure& run, const Client& client, const st
                 return saved;
         }
     if (!override.empty())
-        if (auto noted = run.addNote(NoteKind::CheckOverridden, override); !noted)
+        if (auto noted = run.addNote(checks_->obstacleToTests(run.method()) ? NoteKind::CheckOverridden
+                                                                            : NoteKind::WaterOverridden,
+                                     override);
+            !noted)
             return noted;
     return run.method() == methodChamber ? noteWetHair(run, client) : Expected<void>();
 }

@@ -29,11 +29,25 @@ Expected<void> WaterBook::log(const WaterLogEntry& entry) {
     return book_.setSetting(key, json->dump(), entry.by);
 }
 
-std::optional<Problem> WaterBook::obstacle(Instant now) const {
+Expected<WaterState> WaterBook::stateAt(Instant now) const {
     const auto today = on(now);
     if (!today)
-        return today.error();
-    if (today->empty())
+        return tl::unexpected(today.error());
+    WaterState state;
+    if (!today->empty()) {
+        const PlanningPolicy& planning = catalogue_.planning;
+        state.latest = today->back();
+        state.findings = judgeCare(state.latest->reading, planning.water.limits, planning.tank.tank.volume,
+                                   planning.water.stock);
+    }
+    return state;
+}
+
+std::optional<Problem> WaterBook::obstacle(Instant now) const {
+    const auto state = stateAt(now);
+    if (!state)
+        return state.error();
+    if (!state->latest)
         return Problem{
             {FUSAIN_TEXT("The tank water has not been logged today."), {}},
             {},
@@ -41,14 +55,10 @@ std::optional<Problem> WaterBook::obstacle(Instant now) const {
             {FUSAIN_TEXT("Nobody in the water. Measure chlorine, pH and temperature and log them under "
                          "Day."),
              {}}};
-    const PlanningPolicy& planning = catalogue_.planning;
-    const WaterLogEntry& latest = today->back();
-    const auto findings =
-        judgeCare(latest.reading, planning.water.limits, planning.tank.tank.volume, planning.water.stock);
-    if (worst(findings) != water::CareVerdict::NobodyIn)
+    if (state->verdict() != water::CareVerdict::NobodyIn)
         return std::nullopt;
-    return Problem{findings.front().what,
-                   report::clock(latest.at).toStdString(),
+    return Problem{state->findings.front().what,
+                   report::clock(state->latest->at).toStdString(),
                    {},
                    {FUSAIN_TEXT("Nobody goes into the tank until a later reading of the water is good."), {}}};
 }

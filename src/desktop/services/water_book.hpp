@@ -8,6 +8,13 @@ struct LabCatalogue;
 
 namespace fusain::desktop {
 
+/// The water of a day: its latest reading, and what that one finds.
+struct WaterState {
+    std::optional<WaterLogEntry> latest; ///< nothing before the first reading of the day
+    std::vector<water::CareFinding> findings;
+    [[nodiscard]] water::CareVerdict verdict() const { return water::worst(findings); }
+};
+
 /// The tank's water log in the lab book, and what the latest reading of a day means for a test.
 class WaterBook {
 public:
@@ -15,6 +22,7 @@ public:
     /// Readings of the local day of this moment, oldest first.
     [[nodiscard]] Expected<std::vector<WaterLogEntry>> on(Instant day) const;
     Expected<void> log(const WaterLogEntry& entry);
+    [[nodiscard]] Expected<WaterState> stateAt(Instant now) const;
     /// Why nobody may be in the tank: the water was not read today, or its latest reading is bad. Nothing when
     /// it is good.
     [[nodiscard]] std::optional<Problem> obstacle(Instant now) const;

@@ -86,6 +86,7 @@ QListWidget:focus, QTableView:focus, QTextBrowser:focus, QTreeWidget:focus, QLis
 QScrollArea#plain { border: none; background: transparent; }
 QScrollArea#plain:focus { border: 1px solid @berry; }
 QScrollArea > QWidget > QWidget { background: transparent; }
+QScrollArea#settingsPage { background: @paper; border: none; }
 QListView#wall { background: @paper; border: none; outline: 0; }
 QListWidget::item, QListView#clients::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
 QListWidget::item:selected, QListView#clients::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
@@ -111,6 +112,7 @@ QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vert
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
 QScrollBar:horizontal { background: @paper; height: 10px; } QScrollBar::handle:horizontal { background: @rule; min-width: 24px; }
 QFrame#thinRule { background: @rule; max-height: 1px; min-height: 1px; border: none; }
+QFrame#strip { background: @sheet; border: none; border-bottom: 1px solid @rule; }
 QFrame#verdictLine { background: @sheet; border-top: 2px solid @ink; }
 QFrame#notice { background: @sheet; border: 2px solid @ink; }
 QToolTip { background: @sheet; color: @ink; border: 1px solid @ink; }

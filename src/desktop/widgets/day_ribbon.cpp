@@ -202,6 +202,20 @@ bool DayRibbon::event(QEvent* event) {
     return true;
 }
 
+void DayRibbon::paintName(QPainter& painter, const QRectF& area, const Lane& lane) const {
+    const report::Palette& palette = palette_();
+    painter.setPen(palette.ink);
+    painter.setFont(report::textFont(12, report::Weight::SemiBold));
+    painter.drawText(lane.note.isEmpty() ? area : area.adjusted(0, 0, 0, -16),
+                     Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, lane.name);
+    if (lane.note.isEmpty())
+        return;
+    painter.setPen(lane.noteWarns ? palette.aril : palette.softInk);
+    painter.setFont(report::textFont(11, lane.noteWarns ? report::Weight::SemiBold : report::Weight::Regular));
+    painter.drawText(QRectF(area.left(), area.bottom() - 18, area.width(), 16),
+                     Qt::AlignVCenter | Qt::AlignLeft, lane.note);
+}
+
 void DayRibbon::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.scale(unit(), unit());
@@ -215,10 +229,7 @@ void DayRibbon::paintEvent(QPaintEvent*) {
     paintScale(painter);
     for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane) {
         const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap);
-        painter.setPen(palette.ink);
-        painter.setFont(report::textFont(12, report::Weight::SemiBold));
-        painter.drawText(QRectF(0, top, names - 8, laneHeight),
-                         Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, model_.lanes[lane].name);
+        paintName(painter, QRectF(0, top, names - 8, laneHeight), model_.lanes[lane]);
         painter.save();
         painter.setClipRect(QRectF(names - 2.0, 0, drawnWidth() - names + 2.0, height() / unit()));
         for (const Block& block : model_.lanes[lane].blocks)

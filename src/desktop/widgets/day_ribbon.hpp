@@ -26,6 +26,8 @@ public:
     struct Lane {
         QString name;
         std::vector<Block> blocks;
+        QString note = {}; ///< under the name, short
+        bool noteWarns = false;
     };
     struct Model {
         std::vector<Lane> lanes;
@@ -64,6 +66,7 @@ private:
     void chooseNext(int step);
     void paintBlock(QPainter& painter, const QRectF& area, const Block& block) const;
     void paintLabel(QPainter& painter, const QRectF& area, double free, const Block& block) const;
+    void paintName(QPainter& painter, const QRectF& area, const Lane& lane) const;
     [[nodiscard]] double roomAfter(std::size_t lane, const Block& block) const;
     void paintScale(QPainter& painter) const;
 

@@ -64,7 +64,7 @@ class PeoplePage : public KeptPage {
 public:
     explicit PeoplePage(Session& session)
         : KeptPage(session, QObject::tr("Staff"),
-                   QObject::tr("Enter at least one physiologist. Add others later under The lab…"), 1),
+                   QObject::tr("Enter at least one physiologist. Add others later under Settings (Alt+S), People."), 1),
           physiologist_(new QLineEdit), technician_(new QLineEdit) {
         auto* form = new QFormLayout(this);
         for (const Staff& member : session.book().staff())

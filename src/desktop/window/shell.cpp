@@ -1,7 +1,6 @@
 #include "desktop/window/shell.hpp"
 
 #include "desktop/services/book_care.hpp"
-#include "desktop/services/lab_settings.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/figure_view.hpp"
@@ -32,11 +31,12 @@ Q_LOGGING_CATEGORY(links, "fusain.link", QtInfoMsg)
 Shell::Shell(Session& session)
     : session_(session), places_(new QStackedWidget), day_(new DayPlace(session)),
       clients_(new ClientsPlace(session)), bench_(new BenchPlace(session)), quality_(new QualityPlace(session)),
-      library_(new LibraryPlace(session)), breadcrumb_(label({}, "soft", false)), search_(new QLineEdit),
-      problem_(label({}, "warning")), dismiss_(button(tr("Seen"))), problemBar_(new QFrame),
-      careBar_(new QFrame), care_(label({}, "warning")), saveElsewhere_(button(tr("Save a copy…"), true)),
-      staff_(new QComboBox), links_(label({}, "soft")), bookName_(label({}, "soft")),
-      books_(new BookMenu(session, RecentBooks(), this)), commands_(new Commands(this)), undoBar_(new QFrame),
+      library_(new LibraryPlace(session)), settings_(new SettingsPlace(session)),
+      breadcrumb_(label({}, "soft", false)), search_(new QLineEdit), problem_(label({}, "warning")),
+      dismiss_(button(tr("Seen"))), problemBar_(new QFrame), careBar_(new QFrame), care_(label({}, "warning")),
+      saveElsewhere_(button(tr("Save a copy…"), true)), staff_(new QComboBox), links_(label({}, "soft")),
+      bookName_(label({}, "soft")), books_(new BookMenu(session, RecentBooks(), this)),
+      commands_(new Commands(this)), typingPause_(new TypingPause(this)), undoBar_(new QFrame),
       undoWords_(label({}, "soft", false)), undoBack_(button(tr("Undo"))), undoTime_(new QTimer(this)) {
     helpReaders();
     setWindowTitle(QStringLiteral("Fusain"));
@@ -44,7 +44,7 @@ Shell::Shell(Session& session)
     const QSize room = screen()->availableSize().expandedTo(QSize(1280, 800));
     setMinimumSize(QSize(scaled(1180), scaled(720)).boundedTo(room));
     resize(QSize(scaled(1280), scaled(800)).boundedTo(room));
-    QList<Place*> places{day_, clients_, bench_, quality_, library_};
+    QList<Place*> places{day_, clients_, bench_, quality_, library_, settings_};
     if (session.practice())
         places << (practice_ = new PracticePlace(session));
     for (Place* place : places) {
@@ -179,7 +179,8 @@ QWidget* Shell::buildSpine() {
     auto* layout = new QVBoxLayout(spine);
     layout->setContentsMargins(0, 16, 0, 12);
     layout->setSpacing(2);
-    QStringList names{tr("&Day"), tr("&Clients"), tr("&Bench"), tr("&Quality"), tr("&Library")};
+    QStringList names{tr("&Day"),     tr("&Clients"), tr("&Bench"),
+                      tr("&Quality"), tr("&Library"), tr("&Settings")};
     if (practice_)
         names << tr("&Practice");
     for (int i = 0; i < names.size(); ++i) {
@@ -201,13 +202,11 @@ QWidget* Shell::buildSpine() {
             if (staff.id == staff_->currentData().toString().toStdString())
                 session_.setAtTheBench(staff);
     });
-    auto* instruments = button(tr("The lab…"));
-    connect(instruments, &QPushButton::clicked, this, &Shell::editLab);
     auto* fusain = button(tr("Lab books, help"));
     fusain->setAccessibleName(tr("Lab books, help, and about Fusain"));
     fusain->setMenu(bookMenu());
     for (QWidget* widget :
-         std::initializer_list<QWidget*>{new WorkLine(session_.background()), links_, instruments,
+         std::initializer_list<QWidget*>{new WorkLine(session_.background()), links_,
                                          label(tr("At the bench"), "soft"), staff_, bookName_, fusain})
         foot->addWidget(widget);
     layout->addLayout(foot);
@@ -255,6 +254,7 @@ void Shell::addCommands() {
                                                              {PlaceName::Bench, bench_, tr("Bench")},
                                                              {PlaceName::Quality, quality_, tr("Quality")},
                                                              {PlaceName::Library, library_, tr("Library")},
+                                                             {PlaceName::Settings, settings_, tr("Settings")},
                                                              {PlaceName::Practice, practice_, tr("Practice")}};
     for (const auto& [name, place, words] : places)
         if (place)
@@ -316,7 +316,6 @@ void Shell::addViewCommands() {
         add(qPrintable(QStringLiteral("window.text-%1").arg(percent)),
             tr("Text size %1 % (from the next start)").arg(percent), {},
             [this, percent] { session_.own().set(QStringLiteral("text-percent"), percent); });
-    add("window.lab", tr("The lab…"), {}, [this] { editLab(); });
     add("window.about", tr("About Fusain…"), {}, [this] { showAbout(); });
     auto* search = add("window.commands", tr("Commands…"), QKeySequence(Qt::CTRL | Qt::Key_K),
                        [this] { searchCommands(); });
@@ -505,11 +504,6 @@ void Shell::showAbout() {
                               "with its source. The lab book is %1.")
                                .arg(session_.book().path()));
     box.exec();
-}
-
-void Shell::editLab() {
-    LabSettings(session_, this).exec();
-    fillStaff();
 }
 
 void Shell::applyAppearance() {

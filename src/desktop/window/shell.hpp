@@ -5,7 +5,9 @@
 #include "desktop/places/library/library_place.hpp"
 #include "desktop/places/practice/practice_place.hpp"
 #include "desktop/places/quality/quality_place.hpp"
+#include "desktop/places/settings/settings_place.hpp"
 #include "desktop/widgets/commands.hpp"
+#include "desktop/widgets/typing_pause.hpp"
 #include "desktop/window/book_menu.hpp"
 
 #include <QMainWindow>
@@ -14,7 +16,7 @@
 
 namespace fusain::desktop {
 
-enum class PlaceName { Day, Clients, Bench, Quality, Library, Practice };
+enum class PlaceName { Day, Clients, Bench, Quality, Library, Settings, Practice };
 
 /// The window: the spine with five places, the breadcrumb and the search.
 class Shell : public QMainWindow {
@@ -29,6 +31,7 @@ public:
     [[nodiscard]] LibraryPlace& library() { return *library_; }
     DayPlace& day() { return *day_; }
     [[nodiscard]] QualityPlace& quality() { return *quality_; }
+    [[nodiscard]] SettingsPlace& settings() { return *settings_; }
     /// Null outside the practice room.
     [[nodiscard]] PracticePlace* practice() { return practice_; }
     /// The last problem shown, for tests and for the reader who missed it.
@@ -37,6 +40,7 @@ public:
     [[nodiscard]] BookMenu& books() { return *books_; }
     /// All that can be done by name.
     [[nodiscard]] Commands& commands() { return *commands_; }
+    [[nodiscard]] const TypingPause& typingPause() const { return *typingPause_; }
     /// Brings the window to the front: a second start with the same lab book asks for it.
     void bringForward();
 
@@ -67,7 +71,6 @@ private:
     void showCare(const QString& words, bool saving);
     void saveElsewhere();
     void showWhere();
-    void editLab();
     void showAbout();
     void showHelp();
     [[nodiscard]] QMenu* bookMenu();
@@ -81,6 +84,7 @@ private:
     BenchPlace* bench_;
     QualityPlace* quality_;
     LibraryPlace* library_;
+    SettingsPlace* settings_;
     PracticePlace* practice_ = nullptr;
     QWidget* spine_;
     QWidget* top_;
@@ -98,6 +102,7 @@ private:
     QLabel* links_;
     QLabel* bookName_;
     Commands* commands_;
+    TypingPause* typingPause_;
     QFrame* undoBar_; ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
     QPushButton* undoBack_;

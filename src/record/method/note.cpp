@@ -14,7 +14,7 @@ struct Kind {
 };
 
 // In the order of NoteKind.
-constexpr std::array<Kind, 14> kinds{{
+constexpr std::array<Kind, 15> kinds{{
     {"remark", "{1}"},
     {"step-passed", FUSAIN_TEXT("Step \"{2}\": {1}")},
     {"started-over", FUSAIN_TEXT("Calibrated again, second set of trials: {1}")},
@@ -29,6 +29,7 @@ constexpr std::array<Kind, 14> kinds{{
     {"scan-discarded", FUSAIN_TEXT("A scan was not used: {1}")},
     {"scan-reassigned", FUSAIN_TEXT("The scan was labelled \"{2}\" and was taken for this client: {1}")},
     {"handed-over", FUSAIN_TEXT("Handed over for signing by {1}.")},
+    {"water-overridden", FUSAIN_TEXT("In the tank although its water was not cleared: {1}")},
 }};
 
 } // namespace

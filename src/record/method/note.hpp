@@ -18,7 +18,8 @@ enum class NoteKind {
     TurnPassed,       ///< set aside in a team's queue
     ScanDiscarded,    ///< a scan that was not used
     ScanReassigned,   ///< a scan that was labelled for somebody else; the step is the label
-    HandedOver        ///< measured and written up, for the physiologist to sign; the text is who handed it over
+    HandedOver,       ///< measured and written up, for the physiologist to sign; the text is who handed it over
+    WaterOverridden   ///< in the tank although its water was not read, or nobody should be in it
 };
 
 struct Note {

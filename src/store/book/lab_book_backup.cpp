@@ -47,7 +47,7 @@ Expected<void> LabBook::backUp(const QString& target, Progress* progress) {
                                     : FUSAIN_TEXT("The copy did not pass its check and was deleted."),
                             {}},
                            target.toStdString(),
-                           {damaged ? FUSAIN_TEXT("See Quality, Lab book, for what is damaged.")
+                           {damaged ? FUSAIN_TEXT("See Settings, Lab book and copies, for what is damaged.")
                                     : FUSAIN_TEXT("Check the disk, then back up again."),
                             {}},
                            {FUSAIN_TEXT("The lab book itself is unchanged."), {}});

@@ -19,7 +19,11 @@
 namespace fusain::desktop {
 namespace {
 
-constexpr qint64 typingMilliseconds = 600;
+/// A method with something that stands over every step: the water of the tank.
+template <class Method>
+concept HasStrip = requires(Session& session) {
+    AtTheBench<Method>::strip(session);
+};
 
 QString markOf(StepState state) {
     switch (state) {
@@ -80,18 +84,21 @@ QWidget* withHeading(const QString& text, QWidget* content, int width) {
 BenchPlace::BenchPlace(Session& session)
     : Place(session), runSheet_(new QListWidget), panels_(new QStackedWidget),
       header_(new ClientHeader(session)), result_(new ResultSoFar(session)), pages_(new QStackedWidget),
+      stripBox_(new QWidget), strip_(new QVBoxLayout(stripBox_)),
       empty_(label(tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in Clients "
                       "(Alt+C) and start one there."),
                    "heading")),
-      verdict_(label({}, "verdict")), primary_(button({}, true)), standTitle_(new FittedText(110, false)),
-      standReading_(new FittedText(220, true)), standVerdict_(new FittedText(110, false)),
-      standKey_(new FittedText(110, false)) {
+      concluded_(label({}, "soft")), verdict_(label({}, "verdict")), primary_(button({}, true)),
+      standTitle_(new FittedText(110, false)), standReading_(new FittedText(220, true)),
+      standVerdict_(new FittedText(110, false)), standKey_(new FittedText(110, false)) {
     // The button says which key works now.
     connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, const QWidget* now) {
         if (isVisible() && now && isAncestorOf(now))
             showKey(); // alone: focus moves while the bench goes from one test to another
     });
     setFocusPolicy(Qt::StrongFocus);
+    strip_->setContentsMargins(0, 0, 0, 0);
+    concluded_->hide();
     for (QWidget* page : {nothingPage(), deskPage(), standBackPage()})
         pages_->addWidget(page);
     auto* layout = new QVBoxLayout(this);
@@ -146,7 +153,11 @@ QWidget* BenchPlace::deskPage() {
     foot->setObjectName(QStringLiteral("verdictLine"));
     auto* footLine = new QHBoxLayout(foot);
     footLine->setContentsMargins(20, 10, 20, 10);
-    footLine->addWidget(verdict_, 1);
+    auto* said = new QVBoxLayout;
+    said->setSpacing(2);
+    said->addWidget(concluded_);
+    said->addWidget(verdict_);
+    footLine->addLayout(said, 1);
     primary_->setToolTip(tr("Space"));
     footLine->addWidget(primary_);
 
@@ -156,6 +167,7 @@ QWidget* BenchPlace::deskPage() {
     column->setSpacing(0);
     column->addWidget(header_);
     column->addWidget(thinRule());
+    column->addWidget(stripBox_);
     column->addWidget(work, 1);
     column->addWidget(foot);
     return page;
@@ -183,6 +195,22 @@ void BenchPlace::adopt() {
     }
     stacks_[Method::id] = stack;
     panels_->addWidget(stack);
+    if constexpr (HasStrip<Method>) {
+        strips_[Method::id] = AtTheBench<Method>::strip(session_);
+        strip_->addWidget(strips_[Method::id]);
+    }
+}
+
+// @param readings whether the step is one of those in which readings are taken
+void BenchPlace::showStrip(bool readings) {
+    const auto shown = strips_.find(session_.run()->method());
+    stripBox_->setVisible(readings && shown != strips_.end());
+    for (const auto& [method, strip] : strips_)
+        strip->setVisible(shown != strips_.end() && strip == shown->second);
+    Methods::with(session_.run()->method(), [&]<class Method> {
+        if constexpr (HasStrip<Method>)
+            AtTheBench<Method>::refreshStrip(*shown->second);
+    });
 }
 
 StepPanel* BenchPlace::currentPanel() const {
@@ -222,6 +250,7 @@ void BenchPlace::refresh() {
                       session_.run()->steps().size() - static_cast<std::size_t>(step.index()) <= 5;
     resultSide_->setVisible(!wide);
     header_->refresh();
+    showStrip(session_.run()->steps().size() - static_cast<std::size_t>(step.index()) > 5);
     enterStep();
     showRunSheet();
     currentPanel()->refresh();
@@ -241,8 +270,25 @@ void BenchPlace::enterStep() {
     const std::pair at(test.id, session_.run()->current().index());
     if (enteredAt_ == at || test.state != TestState::Running)
         return;
-    enteredAt_ = at;
+    const auto before = std::exchange(enteredAt_, at);
+    concludeStep(before.first == at.first && before.second < at.second ? before.second : -1);
     currentPanel()->entered();
+}
+
+// A check that has passed stays readable while the next step begins.
+// @param step that has just been done; -1 for none
+void BenchPlace::concludeStep(int step) {
+    QString words;
+    if (step >= 0 && session_.run()->isDone(Step(step))) {
+        const auto* panel = static_cast<StepPanel*>(stacks_.at(session_.run()->method())->widget(step));
+        words = panel->conclusion();
+        if (words.isEmpty())
+            words = valueOf(Step(step), snapshotOf(*session_.run()));
+        const QString title = report::say(session_.run()->textOf(Step(step)).title);
+        words = words.isEmpty() ? tr("✓ %1").arg(title) : tr("✓ %1: %2").arg(title, words);
+    }
+    concluded_->setText(words);
+    concluded_->setVisible(!words.isEmpty());
 }
 
 void BenchPlace::showRunSheet() {
@@ -364,23 +410,15 @@ void BenchPlace::goPastCheck() {
         session_.report(session_.run()->confirm(session_.run()->current(), reason.toStdString()));
 }
 
-// Space does what the button says, unless somebody is typing: a number that finds no field is none.
-bool BenchPlace::whileTyping(const QKeyEvent& event) {
+// A digit that is typed anywhere goes into the field of the step.
+bool BenchPlace::takesDigit(const QKeyEvent& event) {
     const QString text = event.text();
-    const bool commands =
-        text == QLatin1String("r") || text == QLatin1String("x") || text == QLatin1String("n");
-    if (!text.isEmpty() && text.front().isLetterOrNumber() && !commands) {
-        sinceTyping_.restart();
-        QLineEdit* field = currentPanel()->typingField();
-        if (field && field->isVisible() && field->isEnabled() && text.front().isDigit()) {
-            field->setFocus();
-            field->insert(text);
-            return true;
-        }
+    QLineEdit* field = currentPanel()->typingField();
+    if (text.isEmpty() || !text.front().isDigit() || !field || !field->isVisible() || !field->isEnabled())
         return false;
-    }
-    return event.key() == Qt::Key_Space && sinceTyping_.isValid() &&
-           sinceTyping_.elapsed() < typingMilliseconds;
+    field->setFocus();
+    field->insert(text);
+    return true;
 }
 
 // A list would search its rows for what is typed; here Space, digits and letters belong to the step, wherever
@@ -403,7 +441,7 @@ bool BenchPlace::eventFilter(QObject* watched, QEvent* event) {
 void BenchPlace::keyPressEvent(QKeyEvent* event) {
     if (!session_.run() || typing(focusWidget() ? focusWidget() : this))
         return Place::keyPressEvent(event);
-    if (whileTyping(*event))
+    if (takesDigit(*event))
         return;
     switch (event->key()) {
     case Qt::Key_Space:

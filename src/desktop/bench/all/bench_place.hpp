@@ -5,7 +5,6 @@
 #include "desktop/views/place.hpp"
 #include "desktop/widgets/fitted_text.hpp"
 
-#include <QElapsedTimer>
 #include <QListWidget>
 #include <QStackedWidget>
 
@@ -41,7 +40,9 @@ private:
     template <class Method>
     void adopt();
     void enterStep();
-    [[nodiscard]] bool whileTyping(const QKeyEvent& event);
+    void concludeStep(int step);
+    void showStrip(bool readings);
+    [[nodiscard]] bool takesDigit(const QKeyEvent& event);
     void showFoot();
     void showKey();
     void showRunSheet();
@@ -56,15 +57,18 @@ private:
     bool standBack_ = false;
     const StepPanel* shownPanel_ = nullptr;
     std::pair<std::string, int> enteredAt_; ///< test and step to which the work came last
-    QElapsedTimer sinceTyping_;
     std::map<std::string_view, QStackedWidget*> stacks_; ///< panels of each method
+    std::map<std::string_view, QWidget*> strips_;        ///< of methods that have one, over their steps
     QListWidget* runSheet_;
     QStackedWidget* panels_;
     ClientHeader* header_;
     ResultSoFar* result_;
     QWidget* resultSide_;
     QStackedWidget* pages_;
+    QWidget* stripBox_;
+    QVBoxLayout* strip_;
     QLabel* empty_;
+    QLabel* concluded_; ///< what the step before came to
     QLabel* verdict_;
     QPushButton* primary_;
     QString does_; ///< what the button says, without its key

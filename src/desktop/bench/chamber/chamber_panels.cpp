@@ -1,9 +1,13 @@
 #include "desktop/bench/chamber/chamber_panels.hpp"
 
 #include "core/anthropometry/limits.hpp"
+#include "core/units/comparison.hpp"
 #include "desktop/bench/method/floor_scale.hpp"
 #include "desktop/services/instrument_checks.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
+#include "report/chamber/pressure_figure.hpp"
+#include "report/figures/stations_figure.hpp"
 
 #include <QHBoxLayout>
 #include <algorithm>
@@ -12,20 +16,44 @@
 namespace fusain::desktop {
 ScalePanel::ScalePanel(Session& session)
     : MethodPanel(session, chamberSteps(), ChamberStep::Scale), live_(label({}, "live")),
-      nominal_(new ValueField(tr("Reference masses, as marked"), tr("kg"))),
+      scale_(new CheckScale(session)), nominal_(new ValueField(tr("Reference masses, as marked"), tr("kg"))),
       reading_(new ValueField(tr("Shown with the reference masses"), tr("kg"))) {
     nominal_->setValue(20.0, 3);
-    for (QWidget* widget : std::initializer_list<QWidget*>{live_, nominal_, reading_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{live_, scale_, nominal_, reading_})
         body()->addWidget(widget);
     body()->addStretch();
     for (ValueField* field : {nominal_, reading_}) {
-        connect(field, &ValueField::edited, this, &StepPanel::touched);
+        connect(field, &ValueField::edited, this, [this] {
+            if (session_.run())
+                showScale();
+            Q_EMIT touched();
+        });
         connect(field, &ValueField::entered, this, &ScalePanel::primary);
     }
     whenFrame("chamber-scale", [this](const link::Frame& frame) {
         live_->setText(number(frame.value("kg"), 3) + QStringLiteral(" kg"));
+        showScale();
         Q_EMIT touched();
     });
+}
+
+void ScalePanel::showScale() {
+    report::CheckScaleModel errors;
+    errors.limit = own().setting().policy.scaleTolerance.value();
+    errors.unit = QStringLiteral("kg");
+    const ScaleCheck* check = own().test().scale();
+    if (const auto shown = reading(); shown && nominal_->value())
+        errors.live = *shown - *nominal_->value();
+    if (check && !typed())
+        errors.errors = {check->error().value()};
+    scale_->showErrors(std::move(errors));
+}
+
+QString ScalePanel::conclusion() const {
+    const ScaleCheck* check = own().test().scale();
+    return check ? checkConclusion(check->error().value(), own().setting().policy.scaleTolerance.value(), 3,
+                                   QStringLiteral("kg"))
+                 : QString();
 }
 
 std::optional<double> ScalePanel::reading() const {
@@ -42,6 +70,7 @@ bool ScalePanel::typed() const {
 
 void ScalePanel::entered() {
     reading_->clear();
+    scale_->readEarlier("chamber-scale", "reference-mass");
     session_.hub().send(QStringLiteral("chamber-scale"),
                         QStringLiteral("cue reference %1").arg(nominal_->value().value_or(20.0)));
 }
@@ -55,6 +84,7 @@ void ScalePanel::refresh() {
     live_->setVisible(session_.hub().isLive(QStringLiteral("chamber-scale")));
     if (const ScaleCheck* check = own().test().scale())
         nominal_->setValue(check->nominal.value(), 3);
+    showScale();
 }
 
 bool ScalePanel::primaryEnabled() const {
@@ -92,13 +122,18 @@ QWidget* ScalePanel::firstField() const {
 
 CalibrationPanel::CalibrationPanel(Session& session)
     : MethodPanel(session, chamberSteps(), ChamberStep::Calibration),
+      stations_(new FigureView(tr("Stations of the calibration"), 72)),
+      strip_(new FigureView(tr("Pressures of the chamber"), 120)), scale_(new CheckScale(session)),
       certified_(new ValueField(tr("Cylinder, as certified"), tr("L"))),
       reading_(
           new ValueField(tr("Cylinder, as this chamber reads it"), tr("L (a chamber that calibrates itself)"))),
       progress_(label({}, "live")), state_(label({}, "heading")) {
     certified_->setValue(50.0, 3);
-    for (QWidget* widget : std::initializer_list<QWidget*>{progress_, certified_, reading_, state_})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{stations_, progress_, strip_, scale_, certified_, reading_, state_})
         body()->addWidget(widget);
+    stations_->setMaximumHeight(scaled(72));
+    strip_->setMaximumHeight(scaled(120));
     body()->addStretch();
     whenRecorded([this] {
         refresh();
@@ -109,6 +144,54 @@ CalibrationPanel::CalibrationPanel(Session& session)
 
 void CalibrationPanel::entered() {
     reading_->clear();
+    scale_->readEarlier("chamber", "cylinder-volume");
+}
+
+// Empty, the cylinder, the verdict; a chamber that calibrates itself has only its error on the scale.
+void CalibrationPanel::showStations() {
+    using enum report::Station::State;
+    const CalibrationRecording& pressures = recording<CalibrationRecording>();
+    const ChamberCalibration* calibration = own().test().calibration();
+    const bool emptyDone = !pressures.empty().empty(), cylinderDone = pressures.complete();
+    const bool settled = calibration && !emptyDone && pressures.samples().empty();
+    const double error = settled ? calibration->error().value() : 0.0;
+    const bool passes = std::abs(error) <= cylinderTolerance + equality;
+    std::vector<report::Station> stations{
+        {tr("Empty chamber"), {}, emptyDone || settled ? Done : Now},
+        {tr("With the cylinder"),
+         {},
+         cylinderDone || settled ? Done
+         : emptyDone             ? Now
+                                 : Waiting},
+        {tr("Verdict"), settled ? tr("%1 L").arg(report::plain(signedFixed(error, 3))) : QString(),
+         !settled ? (cylinderDone ? Now : Waiting)
+         : passes ? Done
+                  : Failed}};
+    const report::Palette& palette = session_.palette();
+    stations_->setPaint([stations, &palette](QPainter& painter, const QRectF& area) {
+        report::paintStations(painter, area, stations, palette);
+    });
+    report::PressureStripModel strip;
+    strip.seconds = calibrationSeconds;
+    strip.empty = emptyDone ? pressures.empty() : pressures.samples();
+    if (emptyDone)
+        strip.cylinder = pressures.samples();
+    strip_->setPaint([strip, &palette](QPainter& painter, const QRectF& area) {
+        report::paintPressureStrip(painter, area, strip, palette);
+    });
+    report::CheckScaleModel errors;
+    errors.limit = cylinderTolerance;
+    errors.unit = QStringLiteral("L");
+    if (settled)
+        errors.errors = {error};
+    scale_->showErrors(std::move(errors));
+}
+
+QString CalibrationPanel::conclusion() const {
+    const ChamberCalibration* calibration = own().test().calibration();
+    return calibration
+               ? checkConclusion(calibration->error().value(), cylinderTolerance, 3, QStringLiteral("L"))
+               : QString();
 }
 
 void CalibrationPanel::refresh() {
@@ -120,6 +203,9 @@ void CalibrationPanel::refresh() {
             : tr("%1 of %2 s")
                   .arg(number(pressures.samples().back().time.value(), 0), number(calibrationSeconds, 0)));
     reading_->setVisible(!pressures.linked());
+    stations_->setVisible(pressures.linked());
+    strip_->setVisible(pressures.linked());
+    showStations();
     QStringList lines;
     if (const ChamberCalibration* calibration = own().test().calibration())
         lines << (calibration->fromPressures
@@ -132,7 +218,7 @@ void CalibrationPanel::refresh() {
                             .arg(report::clock(calibration->at),
                                  number(calibration->cylinderReading.value(), 3),
                                  number(calibration->cylinderCertified.value(), 3)));
-    if (!pressures.empty().empty())
+    if (!pressures.empty().empty() && !pressures.recording() && !pressures.complete())
         lines << tr("Empty chamber recorded. Now the cylinder: open, put it in, close.");
     state_->setText(lines.join(QLatin1Char('\n')));
 }

@@ -2,6 +2,7 @@
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/reading_panels.hpp"
 #include "desktop/recordings/chamber/pressure_recording.hpp"
+#include "desktop/views/check_scale.hpp"
 #include "procedure/chamber/method.hpp"
 
 namespace fusain::desktop {
@@ -16,6 +17,7 @@ public:
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
+    [[nodiscard]] QString conclusion() const override;
     [[nodiscard]] QString verdict() const override;
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
@@ -23,7 +25,9 @@ public:
 private:
     [[nodiscard]] bool typed() const;
     [[nodiscard]] std::optional<double> reading() const;
+    void showScale();
     QLabel* live_;
+    CheckScale* scale_;
     ValueField* nominal_;
     ValueField* reading_;
 };
@@ -39,12 +43,16 @@ public:
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
     void repeat() override;
+    [[nodiscard]] QString conclusion() const override;
     [[nodiscard]] QString verdict() const override;
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
 
 private:
     void accept();
+    void showStations();
+    FigureView *stations_, *strip_;
+    CheckScale* scale_;
     ValueField* certified_;
     ValueField* reading_;
     QLabel* progress_;

@@ -135,9 +135,10 @@ void VolumePanel::showBoard() {
     }
     if (state() == State::Judged && result_.readable())
         model.trials.push_back({static_cast<int>(test.trials.size()) + 1, result_.volume.value(),
-                                result_.standardError.value(), result_.windowVolumes,
-                                BoardTrial::State::Ready, tr("ready to accept")});
-    board_->showTrials(model, tr("two must agree within %1 L").arg(number(model.tolerance, 3)), session_.palette());
+                                result_.standardError.value(), result_.windowVolumes, BoardTrial::State::Ready,
+                                tr("ready to accept")});
+    board_->showTrials(model, tr("two must agree within %1 L").arg(number(model.tolerance, 3)),
+                       session_.palette());
 }
 
 QString VolumePanel::primaryText() const {

@@ -12,14 +12,18 @@
 namespace fusain::desktop {
 ModulePanel::ModulePanel(Session& session)
     : MethodPanel(session, impedanceSteps(), ImpedanceStep::Module), live_(label({}, "live")),
-      nominal_(new ValueField(tr("Module, as marked"), tr("Ω"))),
+      scale_(new CheckScale(session)), nominal_(new ValueField(tr("Module, as marked"), tr("Ω"))),
       reading_(new ValueField(tr("Read by the analyzer"), tr("Ω"))) {
     nominal_->setValue(500.0, 1);
-    for (QWidget* widget : std::initializer_list<QWidget*>{live_, nominal_, reading_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{live_, scale_, nominal_, reading_})
         body()->addWidget(widget);
     body()->addStretch();
     for (ValueField* field : {nominal_, reading_}) {
-        connect(field, &ValueField::edited, this, &StepPanel::touched);
+        connect(field, &ValueField::edited, this, [this] {
+            if (session_.run())
+                refresh();
+            Q_EMIT touched();
+        });
         connect(field, &ValueField::entered, this, &ModulePanel::primary);
     }
     whenRecorded([this] {
@@ -31,6 +35,14 @@ ModulePanel::ModulePanel(Session& session)
 void ModulePanel::entered() {
     nominal_->setValue(500.0, 1);
     reading_->clear();
+    scale_->readEarlier("analyzer", "resistor-500");
+}
+
+QString ModulePanel::conclusion() const {
+    const ModuleCheck* check = own().test().moduleCheck();
+    return check ? checkConclusion(100.0 * check->relativeError(),
+                                   100.0 * own().setting().policy.moduleTolerance, 2, QStringLiteral("%"))
+                 : QString();
 }
 
 void ModulePanel::refresh() {
@@ -39,6 +51,18 @@ void ModulePanel::refresh() {
     live_->setText(read    ? number(*read, 2) + QStringLiteral(" Ω")
                    : check ? number(check->reading.value(), 2) + QStringLiteral(" Ω")
                            : QString());
+    report::CheckScaleModel errors;
+    const double nominal = nominal_->value().value_or(500.0);
+    errors.limit = nominal * own().setting().policy.moduleTolerance;
+    errors.unit = QStringLiteral("Ω");
+    errors.decimals = 2;
+    if (read)
+        errors.live = *read - nominal;
+    else if (const auto typed = reading_->value())
+        errors.live = *typed - nominal;
+    else if (check)
+        errors.errors = {check->relativeError() * nominal};
+    scale_->showErrors(std::move(errors));
 }
 
 QString ModulePanel::primaryText() const {

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/views/check_scale.hpp"
 #include "procedure/impedance/method.hpp"
 
 namespace fusain::desktop {
@@ -15,14 +16,15 @@ public:
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
+    [[nodiscard]] QString conclusion() const override;
     [[nodiscard]] QString verdict() const override;
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
 
 private:
     void keep(double reading, const Attribution& from);
-    bool asked_ = false; ///< the analyzer has been told to read the module
     QLabel* live_;
+    CheckScale* scale_;
     ValueField* nominal_;
     ValueField* reading_;
 };

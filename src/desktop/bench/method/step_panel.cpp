@@ -1,8 +1,10 @@
 #include "desktop/bench/method/step_panel.hpp"
 
+#include "core/units/comparison.hpp"
 #include "report/base/words.hpp"
 
 #include <QInputDialog>
+#include <cmath>
 
 namespace fusain::desktop {
 
@@ -49,6 +51,13 @@ void StepPanel::whenFrame(const char* role, std::function<void(const link::Frame
 Attribution StepPanel::overLink(const char* role) const {
     return Attribution::overLink(run().record().id, role,
                                  session_.hub().address(QLatin1String(role)).toStdString());
+}
+
+QString checkConclusion(double error, double limit, int decimals, const QString& unit) {
+    const QString numbers = QStringLiteral("%1 %2").arg(report::plain(signedFixed(error, decimals)), unit);
+    return std::abs(error) <= limit + equality
+               ? QObject::tr("error %1, limit %2: passed").arg(numbers, number(limit, decimals))
+               : QObject::tr("error %1, limit %2: failed").arg(numbers, number(limit, decimals));
 }
 
 QString missingLinesWords(const Recording& recording) {

@@ -35,6 +35,8 @@ public:
     virtual void repeat() {}
     /// X: set a trial aside.
     virtual void setAside() {}
+    /// What the step came to, said at the foot while the next one is done; empty when its value says it all.
+    [[nodiscard]] virtual QString conclusion() const { return {}; }
     /// One sentence for the verdict line.
     [[nodiscard]] virtual QString verdict() const;
     [[nodiscard]] virtual StandBack standBack() const { return {{}, verdict()}; }
@@ -74,6 +76,9 @@ private:
     StepText text_;
     QVBoxLayout* body_;
 };
+
+/// "error −0.003 kg, limit 0.050: passed"
+[[nodiscard]] QString checkConclusion(double error, double limit, int decimals, const QString& unit);
 
 /// " 3 lines of the link were lost." after a verdict; empty when none was.
 [[nodiscard]] QString missingLinesWords(const Recording& recording);

@@ -18,7 +18,7 @@ struct BoardTrial {
     int number = 0;
     double value = 0.0;
     double standardError = 0.0; ///< of the reading; 0 where it is not known
-    std::vector<double> trace; ///< as it was recorded; empty for a typed one
+    std::vector<double> trace;  ///< as it was recorded; empty for a typed one
     State state = State::Counts;
     QString words; ///< what becomes of it
 

@@ -10,13 +10,18 @@ namespace fusain::desktop {
 
 PhantomPanel::PhantomPanel(Session& session)
     : MethodPanel(session, dxaSteps(), DxaStep::Phantom), live_(label({}, "live")),
+      scale_(new CheckScale(session)),
       nominal_(new ValueField(tr("Phantom, fat as certified"), QStringLiteral("%"))),
       reading_(new ValueField(tr("Read by the densitometer"), QStringLiteral("%"))),
       morning_(label({}, "soft")) {
-    for (QWidget* widget : std::initializer_list<QWidget*>{live_, nominal_, reading_, morning_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{live_, scale_, nominal_, reading_, morning_})
         body()->addWidget(widget);
     body()->addStretch();
-    connect(reading_, &ValueField::edited, this, &StepPanel::touched);
+    connect(reading_, &ValueField::edited, this, [this] {
+        if (session_.run())
+            showScale();
+        Q_EMIT touched();
+    });
     connect(reading_, &ValueField::entered, this, &PhantomPanel::primary);
     connect(reading_, &ValueField::edited, this, [this] { from_ = Attribution::typed(); });
     whenFrame("scanner", [this](const link::Frame& frame) {
@@ -24,6 +29,7 @@ PhantomPanel::PhantomPanel(Session& session)
             return;
         reading_->setValue(frame.value("phantom"), 2);
         from_ = overLink("scanner");
+        showScale();
         Q_EMIT touched();
     });
 }
@@ -32,7 +38,31 @@ void PhantomPanel::entered() {
     nominal_->clear();
     reading_->clear();
     from_ = Attribution::typed();
+    scale_->readEarlier("scanner", "soft-tissue-phantom");
     refresh();
+}
+
+void PhantomPanel::showScale() {
+    report::CheckScaleModel errors;
+    errors.limit = own().setting().policy.phantomTolerance.value();
+    errors.decimals = 2;
+    errors.unit = QStringLiteral("%");
+    const PhantomReading* phantom = own().test().phantom();
+    const auto check = ofLastDay();
+    if (const auto reading = reading_->value(); reading && nominal_->value())
+        errors.live = *reading - *nominal_->value();
+    else if (phantom)
+        errors.errors = {phantom->error().value()};
+    else if (check)
+        errors.live = check->error();
+    scale_->showErrors(std::move(errors));
+}
+
+QString PhantomPanel::conclusion() const {
+    const PhantomReading* phantom = own().test().phantom();
+    return phantom ? checkConclusion(phantom->error().value(), own().setting().policy.phantomTolerance.value(),
+                                     2, QStringLiteral("%"))
+                   : QString();
 }
 
 std::optional<Check> PhantomPanel::ofLastDay() const {
@@ -56,6 +86,7 @@ void PhantomPanel::refresh() {
         check ? tr("Last phantom check %1 %2: %3 %.")
                     .arg(report::day(check->at), report::clock(check->at), number(check->reading, 2))
               : tr("No reading of the phantom in the quality log of the last 24 hours."));
+    showScale();
 }
 
 QString PhantomPanel::primaryText() const {

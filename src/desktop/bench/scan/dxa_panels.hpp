@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/views/check_scale.hpp"
 #include "procedure/scan/method.hpp"
 
 #include <QCheckBox>
@@ -17,14 +18,17 @@ public:
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
+    [[nodiscard]] QString conclusion() const override;
     [[nodiscard]] QString verdict() const override;
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override { return reading_->edit(); }
 
 private:
     [[nodiscard]] std::optional<Check> ofLastDay() const;
+    void showScale();
     Attribution from_; ///< where the reading in the field comes from
     QLabel* live_;
+    CheckScale* scale_;
     ValueField* nominal_;
     ValueField* reading_;
     QLabel* morning_;

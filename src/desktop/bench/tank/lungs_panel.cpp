@@ -3,44 +3,15 @@
 #include "core/gas/corrections.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
+#include "report/tank/blows_figure.hpp"
 
 #include <QHBoxLayout>
 #include <algorithm>
 
 namespace fusain::desktop {
-namespace {
-
-void paintBlow(QPainter& painter, const QRectF& area, const std::vector<lung::VolumeSample>& curve,
-               const report::Palette& palette) {
-    painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF plot = area.adjusted(40, 8, -8, -20);
-    double largest = 6.0, longest = 8.0;
-    for (const auto& sample : curve) {
-        largest = std::max(largest, sample.volume.value() + 0.5);
-        longest = std::max(longest, sample.time.value());
-    }
-    painter.setFont(report::numberFont(11));
-    for (double volume = 0.0; volume <= largest; volume += 2.0) {
-        const double y = plot.bottom() - volume / largest * plot.height();
-        painter.setPen(QPen(palette.rule, 1));
-        painter.drawLine(QPointF(plot.left(), y), QPointF(plot.right(), y));
-        painter.setPen(palette.softInk);
-        painter.drawText(QRectF(area.left(), y - 8, 34, 16), Qt::AlignRight | Qt::AlignVCenter,
-                         number(volume, 0) + (volume == 0.0 ? QStringLiteral(" L") : QString()));
-    }
-    QPolygonF line;
-    for (const auto& sample : curve)
-        line << QPointF(plot.left() + sample.time.value() / longest * plot.width(),
-                        plot.bottom() - sample.volume.value() / largest * plot.height());
-    painter.setPen(QPen(palette.berry, 1.8));
-    painter.drawPolyline(line);
-}
-
-} // namespace
-
 LungsPanel::LungsPanel(Session& session)
     : MethodPanel(session, hydrostaticSteps(), HydrostaticStep::VitalCapacity),
-      plot_(new FigureView(tr("Exhaled volume over time"), 150)),
+      plot_(new FigureView(tr("Exhaled volume over time"), 190)),
       temperature_(new ValueField(tr("Room temperature at the spirometer"), {})),
       pressure_(new ValueField(tr("Air pressure"), tr("mmHg"))),
       typed_(new ValueField(tr("Vital capacity, as the spirometer shows"), tr("L, room conditions"))),
@@ -87,6 +58,7 @@ void LungsPanel::entered() {
         field->clear();
     method_->clear();
     roomFrom_ = Attribution::typed();
+    curves_.clear();
 }
 
 bool LungsPanel::linked() const {
@@ -95,8 +67,15 @@ bool LungsPanel::linked() const {
 
 void LungsPanel::judge() {
     const BlowRecording& blow = recording<BlowRecording>();
-    plot_->setPaint([curve = blow.curve(), &palette = session_.palette()](
-                        QPainter& painter, const QRectF& area) { paintBlow(painter, area, curve, palette); });
+    report::BlowsModel blows;
+    for (const auto& effort : own().test().efforts)
+        blows.bars.push_back({effort.number, effort.volume.value(), effort.acceptable});
+    blows.curves = curves_;
+    if (!blow.curve().empty())
+        blows.curves.push_back(blow.curve());
+    plot_->setPaint([blows, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintBlows(painter, area, blows, palette);
+    });
     judged_.reset();
     if (!blow.complete())
         return;
@@ -110,7 +89,7 @@ void LungsPanel::judge() {
 
 void LungsPanel::refresh() {
     const auto& test = own().test();
-    plot_->setVisible(linked());
+    plot_->setVisible(linked() || !test.efforts.empty());
     judge();
     temperature_->setDimension(Dimension::Temperature, session_.units());
     if (test.roomTemperature && test.pressure) {
@@ -118,16 +97,13 @@ void LungsPanel::refresh() {
         pressure_->setValue(test.pressure->value, 1);
     }
     QStringList lines;
-    for (const auto& effort : test.efforts)
-        lines << tr("%1. %2 L%3")
-                     .arg(effort.number)
-                     .arg(number(effort.volume.value(), 2),
-                          effort.acceptable
-                              ? QString()
-                              : tr(" – not acceptable") +
-                                    (effort.remark.empty()
-                                         ? QString()
-                                         : QStringLiteral(": ") + QString::fromStdString(effort.remark)));
+    for (const auto& effort : test.efforts) // the others stand as bars in the picture
+        if (!effort.acceptable)
+            lines << tr("Effort %1 is not acceptable%2")
+                         .arg(effort.number)
+                         .arg(effort.remark.empty()
+                                  ? QStringLiteral(".")
+                                  : QStringLiteral(": ") + QString::fromStdString(effort.remark));
     if (test.residualVolume)
         lines << tr("Residual volume measured: %1 L (%2).")
                      .arg(number(test.residualVolume->volume.value(), 2),
@@ -184,10 +160,13 @@ void LungsPanel::keepBlow() {
     if (!session_.report(keepRoom()))
         return;
     BlowRecording& blow = recording<BlowRecording>();
+    auto curve = blow.curve();
     const auto kept = own().addEffort(Litres(judged.vitalCapacity.value() * *btps()), judged.acceptable(),
                                       std::string(), blow.from());
-    if (kept)
+    if (kept) {
+        curves_.push_back(std::move(curve));
         blow.clear();
+    }
     session_.report(kept);
 }
 

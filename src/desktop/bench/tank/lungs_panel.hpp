@@ -34,6 +34,7 @@ private:
 
     Attribution roomFrom_; ///< where temperature and pressure in the fields come from
     std::optional<lung::ManoeuvreQuality> judged_;
+    std::vector<std::vector<lung::VolumeSample>> curves_; ///< of the efforts kept since the step began
     FigureView* plot_;
     ValueField* temperature_;
     ValueField* pressure_;

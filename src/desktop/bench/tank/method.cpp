@@ -3,6 +3,7 @@
 #include "desktop/bench/method/reading_panels.hpp"
 #include "desktop/bench/tank/lungs_panel.hpp"
 #include "desktop/bench/tank/tank_panels.hpp"
+#include "desktop/bench/tank/tank_strip.hpp"
 #include "desktop/bench/tank/trials_panel.hpp"
 #include "report/base/words.hpp"
 
@@ -63,6 +64,14 @@ StepPanel* AtTheBench<TankMethod>::panel(Session& session, Step step) {
         break;
     }
     return commonPanel(session, sheet, step);
+}
+
+QWidget* AtTheBench<TankMethod>::strip(Session& session) {
+    return new TankStrip(session);
+}
+
+void AtTheBench<TankMethod>::refreshStrip(QWidget& strip) {
+    static_cast<TankStrip&>(strip).refresh();
 }
 
 QList<QStringList> AtTheBench<TankMethod>::readings(const HydrostaticTest& test, UnitSystem units) {

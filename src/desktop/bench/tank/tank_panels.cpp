@@ -4,7 +4,9 @@
 #include "core/water/density.hpp"
 #include "core/water/tank_filling.hpp"
 #include "desktop/bench/method/floor_scale.hpp"
+#include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
+#include "report/figures/stations_figure.hpp"
 
 #include <cmath>
 
@@ -12,16 +14,23 @@ namespace fusain::desktop {
 
 LoadCellPanel::LoadCellPanel(Session& session)
     : MethodPanel(session, hydrostaticSteps(), HydrostaticStep::LoadCell), live_(label({}, "live")),
+      stations_(new FigureView(tr("Stations of the check"), 72)), scale_(new CheckScale(session)),
       tare_(new ValueField(tr("Chair and belt in the water"), tr("kg (0 when zeroed)"))),
       nominal_(new ValueField(tr("Reference mass, as marked"), tr("kg"))),
       reading_(new ValueField(tr("Shown with the reference mass"), tr("kg"))), history_(label({}, "soft")) {
     nominal_->setValue(5.0, 3);
     tare_->setValue(0.0, 3);
-    for (QWidget* widget : std::initializer_list<QWidget*>{live_, tare_, nominal_, reading_, history_})
+    for (QWidget* widget :
+         std::initializer_list<QWidget*>{stations_, live_, scale_, tare_, nominal_, reading_, history_})
         body()->addWidget(widget);
+    stations_->setMaximumHeight(scaled(72));
     body()->addStretch();
     for (ValueField* field : {tare_, nominal_, reading_})
-        connect(field, &ValueField::edited, this, &StepPanel::touched);
+        connect(field, &ValueField::edited, this, [this] {
+            if (session_.run())
+                showStations();
+            Q_EMIT touched();
+        });
     whenFrame("load-cell", [this](const link::Frame&) { showLive(); });
 }
 
@@ -32,7 +41,47 @@ bool LoadCellPanel::linked() const {
 void LoadCellPanel::showLive() {
     if (const auto kg = live("load-cell", "kg"))
         live_->setText(number(*kg, 3) + QStringLiteral(" kg"));
+    showStations();
     Q_EMIT touched();
+}
+
+// Zero, the mass, the verdict; while the mass hangs its error moves on the scale.
+void LoadCellPanel::showStations() {
+    using enum report::Station::State;
+    const LoadCellCheck* check = own().test().loadCell();
+    const bool hanging = stage_ == Stage::Reference, settled = check && !hanging;
+    const auto kg = linked() ? live("load-cell", "kg") : reading_->value();
+    const double nominal = nominal_->value().value_or(5.0);
+    std::vector<report::Station> stations{
+        {tr("Zero with chair and belt"), settled ? tr("%1 kg").arg(number(check->tare.value(), 3)) : QString(),
+         hanging || settled ? Done : Now},
+        {tr("Reference mass %1 kg").arg(number(nominal, 3)),
+         settled ? tr("%1 kg").arg(number(check->referenceReading.value(), 3)) : QString(),
+         settled                ? Done
+         : hanging || !linked() ? Now
+                                : Waiting},
+        {tr("Verdict"),
+         settled ? tr("%1 kg").arg(report::plain(signedFixed(check->error().value(), 3))) : QString(),
+         !settled          ? Waiting
+         : check->agrees() ? Done
+                           : Failed}};
+    stations_->setPaint([stations, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintStations(painter, area, stations, palette);
+    });
+    report::CheckScaleModel errors;
+    errors.limit = loadCellTolerance;
+    errors.unit = QStringLiteral("kg");
+    if (settled)
+        errors.errors = {check->error().value()};
+    else if (kg && (hanging || !linked()))
+        errors.live = *kg - tare_->value().value_or(0.0) - nominal;
+    scale_->showErrors(std::move(errors));
+}
+
+QString LoadCellPanel::conclusion() const {
+    const LoadCellCheck* check = own().test().loadCell();
+    return check ? checkConclusion(check->error().value(), loadCellTolerance, 3, QStringLiteral("kg"))
+                 : QString();
 }
 
 void LoadCellPanel::entered() {
@@ -40,6 +89,7 @@ void LoadCellPanel::entered() {
     tare_->setValue(0.0, 3);
     nominal_->setValue(5.0, 3);
     reading_->clear();
+    scale_->readEarlier("load-cell", "load-cell");
 }
 
 void LoadCellPanel::refresh() {
@@ -57,6 +107,7 @@ void LoadCellPanel::refresh() {
         nominal_->setValue(check->referenceNominal.value(), 3);
         reading_->setValue(check->referenceReading.value(), 3);
     }
+    showStations();
 }
 
 QString LoadCellPanel::primaryText() const {
@@ -76,6 +127,7 @@ void LoadCellPanel::primary() {
         session_.hub().send(QStringLiteral("load-cell"),
                             QStringLiteral("cue reference %1").arg(nominal_->value().value_or(5.0)));
         stage_ = Stage::Reference;
+        showStations();
         Q_EMIT touched();
         return;
     }

@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/bench/method/method_panel.hpp"
 #include "desktop/bench/method/reading_panels.hpp"
+#include "desktop/views/check_scale.hpp"
 #include "procedure/tank/method.hpp"
 
 namespace fusain::desktop {
@@ -15,6 +16,7 @@ public:
     [[nodiscard]] QString primaryText() const override;
     [[nodiscard]] bool primaryEnabled() const override;
     void primary() override;
+    [[nodiscard]] QString conclusion() const override;
     [[nodiscard]] QString verdict() const override;
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
@@ -22,8 +24,11 @@ public:
 private:
     [[nodiscard]] bool linked() const;
     void showLive();
+    void showStations();
     enum class Stage { Zero, Reference } stage_ = Stage::Zero;
     QLabel* live_;
+    FigureView* stations_;
+    CheckScale* scale_;
     ValueField* tare_;
     ValueField* nominal_;
     ValueField* reading_;

@@ -1,6 +1,7 @@
 #include "desktop/bench/tank/trials_panel.hpp"
 
 #include "desktop/services/text_files.hpp"
+#include "desktop/services/water_book.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "exchange/tank/trace_csv.hpp"
 #include "report/base/words.hpp"
@@ -190,8 +191,34 @@ void TrialsPanel::primary() {
         session_.report(trace.start(tare()));
 }
 
-// Asked once for each dive: whoever is under water again and again blacks out more easily.
 bool TrialsPanel::mayDive() {
+    return waterCleared() && rested();
+}
+
+// The water may have been read again since the test began.
+std::optional<Problem> TrialsPanel::waterObstacle() const {
+    const auto& notes = run().record().notes;
+    return std::ranges::find(notes, NoteKind::WaterOverridden, &Note::kind) == notes.end()
+               ? session_.water().obstacle(session_.now())
+               : std::nullopt;
+}
+
+bool TrialsPanel::waterCleared() {
+    const auto obstacle = waterObstacle();
+    if (!obstacle)
+        return true;
+    if (session_.atTheBench().role != Role::Physiologist) {
+        session_.report(tl::unexpected(*obstacle));
+        return false;
+    }
+    const QString reason =
+        askReason(this, tr("Nobody in the water"),
+                  report::say(*obstacle) + tr("\nWhy may this client be in it all the same?"));
+    return !reason.isEmpty() && session_.report(run().addNote(NoteKind::WaterOverridden, reason.toStdString()));
+}
+
+// Asked once for each dive: whoever is under water again and again blacks out more easily.
+bool TrialsPanel::rested() {
     const auto until = own().restUntil();
     const std::size_t dives = own().test().trials.size();
     if (!until || session_.now() >= *until || warnedAt_ == dives)
@@ -289,6 +316,8 @@ QString TrialsPanel::verdict() const {
     if (auto obstacle = run().obstacleTo(HydrostaticStep::Trials))
         return report::say(*obstacle);
     const TrialRecording& trace = recording<TrialRecording>();
+    if (const auto obstacle = waterObstacle(); obstacle && !trace.holds())
+        return tr("Nobody in the water. ") + report::say(obstacle->what);
     if (trace.recording() && !trace.linked())
         return tr("Load cell disconnected. Data so far is kept. Reconnect, then press R.");
     if (trace.holds())

@@ -36,6 +36,9 @@ private:
     [[nodiscard]] QString typedText() const;
     void acceptTrace();
     [[nodiscard]] bool mayDive();
+    [[nodiscard]] std::optional<Problem> waterObstacle() const;
+    [[nodiscard]] bool waterCleared();
+    [[nodiscard]] bool rested();
     void acceptTyped();
     void showBoard();
     void showTrace();

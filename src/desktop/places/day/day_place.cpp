@@ -8,6 +8,7 @@
 #include "desktop/services/day_calendar.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/services/water_book.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
@@ -49,8 +50,8 @@ DayPlace::DayPlace(Session& session)
       now_(new NowBand), tasks_(new RecordsView({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
                                                 tr("What is to be done, in order"))),
       people_(new RecordsView({tr("time"), tr("who"), tr("method"), tr("state")}, tr("People today"))),
-      problems_(new ProblemCards), words_(label({})), week_(new WeekPage(session)),
-      pages_(new QStackedWidget), team_(new TeamPage(session)) {
+      problems_(new ProblemCards), words_(label({})), week_(new WeekPage(session)), pages_(new QStackedWidget),
+      team_(new TeamPage(session)) {
     for (QWidget* page : std::initializer_list<QWidget*>{dayPage(), team_, week_})
         pages_->addWidget(page);
     auto* layout = new QVBoxLayout(this);
@@ -143,7 +144,7 @@ QLayout* DayPlace::acts() {
 
 QString DayPlace::where() const {
     return pages_->currentIndex() == TeamMorningPage ? tr("Day  ›  Team morning")
-           : pages_->currentIndex() == WholeWeekPage      ? tr("Day  ›  Week")
+           : pages_->currentIndex() == WholeWeekPage ? tr("Day  ›  Week")
                                                      : tr("Day");
 }
 
@@ -222,6 +223,8 @@ void DayPlace::fillRibbon() {
         if (std::ranges::find(owned, times.method) == owned.end())
             continue;
         DayRibbon::Lane lane{laneName(times.instrument, session_.catalogue()), {}};
+        if (times.method == methodHydrostatic && today_)
+            noteWater(lane);
         for (const DayTask& task : plan.tasks)
             if (task.instrument == times.instrument)
                 lane.blocks.push_back(
@@ -295,6 +298,15 @@ void DayPlace::noteLink(const QString& role) {
         refresh();
 }
 
+// Whoever looks at the tank's lane sees whether anybody may be in it.
+void DayPlace::noteWater(DayRibbon::Lane& lane) {
+    const auto state = session_.water().stateAt(session_.now());
+    lane.noteWarns = session_.water().obstacle(session_.now()).has_value();
+    lane.note = lane.noteWarns           ? tr("▲ nobody in")
+                : state && state->latest ? tr("✓ water %1").arg(report::clock(state->latest->at))
+                                         : QString();
+}
+
 void DayPlace::logWater() {
     WaterDialog(session_, board_, this).exec();
 }
@@ -342,7 +354,8 @@ void DayPlace::fillPeople() {
     for (const DayBlock& block : board_.blocks()) {
         const auto* visit = board_.visit(block.id);
         const auto client = visit && block.people == 1 ? session_.book().client(visit->clientId) : std::nullopt;
-        const bool consent = client && client->ageAt(block.at) < anthropometry::adultAge && !client->guardianConsent;
+        const bool consent =
+            client && client->ageAt(block.at) < anthropometry::adultAge && !client->guardianConsent;
         QString state = consent ? tr("▲ guardian's consent missing") : stateWords(block.state);
         if (client && !visit->note.empty())
             state += QStringLiteral("  ·  ") + report::plain(visit->note);

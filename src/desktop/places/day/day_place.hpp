@@ -52,6 +52,7 @@ private:
     void tickSelected();
     [[nodiscard]] QString howOf(const DayTask& task) const;
     void noteLink(const QString& role);
+    void noteWater(DayRibbon::Lane& lane);
     void logWater();
     void editPlanning();
     void startSelected();

@@ -33,7 +33,8 @@ void Attempts::read() {
         const Instant start = common(*test).startedAt, end = events.empty() ? start : events.back().at;
         finished_.emplace(testId,
                           Attempt{&*practice, testId, start, *log,
-                                  debriefOf(*practice, *test, *log, computed ? &*computed : nullptr, end)});
+                                  debriefOf(*practice, *test, *log, computed ? &*computed : nullptr, end),
+                                  replayOf(*test, *log, end)});
     }
 }
 

@@ -2,6 +2,7 @@
 #include "desktop/places/practice/practice_run.hpp"
 #include "link/simulation/all/what_if.hpp"
 #include "procedure/practice/debrief.hpp"
+#include "procedure/practice/replay.hpp"
 
 #include <map>
 
@@ -14,6 +15,7 @@ struct Attempt {
     Instant at; ///< when it began
     PracticeLog log;
     Debrief debrief;
+    Replay replay;
     [[nodiscard]] bool helped() const { return log.help == HelpLevel::Prompts || log.hints > 0; }
 };
 

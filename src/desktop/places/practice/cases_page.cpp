@@ -6,6 +6,7 @@
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
+#include "report/figures/replay_figure.hpp"
 #include "report/figures/rule_figure.hpp"
 
 #include <QHBoxLayout>
@@ -17,7 +18,8 @@ namespace fusain::desktop {
 CasesPage::CasesPage(Session& session, PracticeRun& run, Attempts& attempts)
     : session_(session), run_(run), attempts_(attempts), list_(new QListWidget), title_(label({}, "title")),
       story_(label({})), debriefTitle_(label(tr("The last time"), "heading")), debrief_(label({})),
-      help_(new QComboBox), truth_(new FigureView(tr("Measured and true"), 110)) {
+      help_(new QComboBox), replay_(new FigureView(tr("What happened when"), 170)),
+      truth_(new FigureView(tr("Measured and true"), 110)) {
     list_->setAccessibleName(tr("Cases"));
     list_->setFixedWidth(scaled(330));
     help_->setAccessibleName(tr("Help"));
@@ -32,6 +34,7 @@ CasesPage::CasesPage(Session& session, PracticeRun& run, Attempts& attempts)
     right->addLayout(inOneRow({start, label(tr("with"), "soft", false), help_}));
     right->addWidget(debriefTitle_);
     right->addWidget(debrief_);
+    right->addWidget(replay_);
     right->addWidget(truth_);
     right->addStretch(1);
     auto* layout = new QHBoxLayout(this);
@@ -156,7 +159,40 @@ void CasesPage::showCase() {
         last ? textOf(*last)
              : tr("Not practised yet. Begin, act as with a client, and finish or end the test; then "
                   "come back. What can be said and done beside the screen stands under Ctrl+D."));
+    showReplay(last);
     showTruth(last);
+}
+
+// What was planted as bands, what the trainee decided as pins, along the time of the test.
+void CasesPage::showReplay(const Attempt* attempt) {
+    replay_->setVisible(attempt != nullptr);
+    if (!attempt)
+        return;
+    report::ReplayModel model;
+    model.minutes = attempt->replay.minutes;
+    for (const Replay::Recording& each : attempt->replay.recordings) {
+        QStringList faults;
+        for (const std::string& name : each.spoiltBy)
+            if (const auto* known = simulation::faultNamed(name))
+                faults << report::say(known->say);
+        model.bands.push_back({each.from, each.until, faults.join(QStringLiteral(", "))});
+    }
+    for (const Replay::Reading& each : attempt->replay.readings)
+        model.pins.push_back({each.at,
+                              (each.counts && each.spoilt ? tr("trial %1 accepted although it was spoilt")
+                               : each.counts              ? tr("trial %1 accepted")
+                               : each.spoilt              ? tr("trial %1 excluded")
+                                                          : tr("trial %1 excluded without need"))
+                                  .arg(each.number),
+                              each.right()});
+    const auto& acts = session_.catalogue().practiceActs;
+    for (const Replay::Act& each : attempt->replay.acts)
+        if (const auto act = std::ranges::find(acts, each.id, &PracticeAct::id); act != acts.end())
+            model.pins.push_back({each.at, report::say(act->say), each.calledFor});
+    std::ranges::stable_sort(model.pins, {}, &report::ReplayModel::Pin::at);
+    replay_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintReplay(painter, area, model, palette);
+    });
 }
 
 // The measured value with its interval as a spindle, the truth as the waist of a thin one.

@@ -27,6 +27,7 @@ private:
     [[nodiscard]] QStringList goalLines(const Attempt& attempt);
     [[nodiscard]] QString textOf(const Attempt& attempt);
     void showCase();
+    void showReplay(const Attempt* attempt);
     void showTruth(const Attempt* attempt);
 
     Session& session_;
@@ -35,7 +36,7 @@ private:
     QListWidget* list_;
     QLabel *title_, *story_, *debriefTitle_, *debrief_;
     QComboBox* help_;
-    FigureView* truth_;
+    FigureView *replay_, *truth_;
 };
 
 } // namespace fusain::desktop

@@ -4,7 +4,6 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
-#include "report/figures/check_scale_figure.hpp"
 
 #include <QVBoxLayout>
 #include <algorithm>
@@ -16,8 +15,7 @@ CheckPage::CheckPage(Session& session)
     : session_(session), rule_(label({}, "soft")), live_(label({}, "live")), state_(label({}, "heading")),
       affected_(label({}, "warning")), nominal_(new ValueField(tr("Reference"), {})),
       reading_(new ValueField(tr("Reading"), {})), take_(button(tr("Take this reading"))),
-      takeLive_(button(tr("Take it from the instrument"), true)),
-      scale_(new FigureView(tr("Error of the check"), 104)),
+      takeLive_(button(tr("Take it from the instrument"), true)), scale_(new CheckScale(session)),
       checks_(new RecordsView(
           {tr("when"), tr("check"), tr("reference"), tr("reading"), tr("error"), tr("verdict"), tr("by")},
           tr("Checks"))),
@@ -36,7 +34,6 @@ CheckPage::CheckPage(Session& session)
     layout->addLayout(inOneRow({takeLive_, nominal_, reading_, take_}));
     layout->addWidget(affected_);
     layout->addWidget(checks_, 1);
-    scale_->setMaximumHeight(scaled(104));
     connect(guided_, &GuidedCheck::progressed, this, [this] {
         showState();
         showScale();
@@ -146,9 +143,7 @@ void CheckPage::showScale() {
         live_->setText(number(*now, check.decimals) + QLatin1Char(' ') + model.unit);
         model.live = *now - nominal;
     }
-    scale_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
-        report::paintCheckScale(painter, area, model, palette);
-    });
+    scale_->showErrors(std::move(model));
 }
 
 // The newest first.

@@ -1,6 +1,6 @@
 #pragma once
 #include "desktop/places/quality/guided_check.hpp"
-#include "desktop/widgets/figure_view.hpp"
+#include "desktop/views/check_scale.hpp"
 #include "desktop/widgets/records_view.hpp"
 #include "procedure/quality/standing.hpp"
 
@@ -44,7 +44,7 @@ private:
     QLabel *rule_, *live_, *state_, *affected_;
     ValueField *nominal_, *reading_;
     QPushButton *take_, *takeLive_;
-    FigureView* scale_;
+    CheckScale* scale_;
     RecordsView* checks_;
     GuidedCheck* guided_;
 };

@@ -161,9 +161,10 @@ void InstrumentWall::resizeEvent(QResizeEvent* event) {
     delegate_->size = {width / columns, scaled(cardHeight)};
     setGridSize(delegate_->size);
     const int rows = (cards_->rowCount() + columns - 1) / columns;
-    setVerticalScrollBarPolicy(rows * delegate_->size.height() <= contentsRect().height()
-                                   ? Qt::ScrollBarAlwaysOff // by itself it stays where nothing is to be scrolled
-                                   : Qt::ScrollBarAsNeeded);
+    setVerticalScrollBarPolicy(
+        rows * delegate_->size.height() <= contentsRect().height()
+            ? Qt::ScrollBarAlwaysOff // by itself it stays where nothing is to be scrolled
+            : Qt::ScrollBarAsNeeded);
     QListView::resizeEvent(event);
 }
 

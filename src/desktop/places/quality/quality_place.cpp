@@ -1,6 +1,5 @@
 #include "desktop/places/quality/quality_place.hpp"
 
-#include "desktop/places/library/lab_book_page.hpp"
 #include "desktop/places/quality/calibration_page.hpp"
 #include "desktop/places/quality/chart_page.hpp"
 #include "desktop/places/quality/check_words.hpp"
@@ -39,7 +38,6 @@ QualityPlace::QualityPlace(Session& session)
             instruments_.push_back(&instrument);
     layers_->addWidget(buildWall());
     layers_->addWidget(buildInstrument());
-    layers_->addWidget(buildBook());
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(24, 16, 24, 16);
     layout->addWidget(layers_);
@@ -51,16 +49,13 @@ QWidget* QualityPlace::buildWall() {
     auto* layout = new QVBoxLayout(page);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(scaled(12));
-    auto* book = button(tr("Lab book…"));
     auto* top = new QHBoxLayout;
     top->addWidget(sentence_, 1);
     top->addWidget(first_);
-    top->addWidget(book);
     layout->addLayout(top);
     layout->addWidget(wall_, 1);
     connect(wall_, &InstrumentWall::opened, this, &QualityPlace::showInstrument);
     connect(first_, &QPushButton::clicked, this, &QualityPlace::checkFirst);
-    connect(book, &QPushButton::clicked, this, [this] { showPage(Page::Book); });
     return page;
 }
 
@@ -103,27 +98,10 @@ QWidget* QualityPlace::buildInstrument() {
     return page;
 }
 
-QWidget* QualityPlace::buildBook() {
-    auto* page = new QWidget;
-    auto* layout = new QVBoxLayout(page);
-    layout->setContentsMargins(0, 0, 0, 0);
-    auto* top = new QHBoxLayout;
-    top->addWidget(label(tr("Lab book"), "title"), 1);
-    top->addWidget(backButton());
-    layout->addLayout(top);
-    layout->addWidget(new LabBookPage(session_), 1);
-    return page;
-}
-
 QString QualityPlace::where() const {
-    switch (layers_->currentIndex()) {
-    case InstrumentLayer:
-        return selected() ? tr("Quality  ›  %1").arg(report::say(selected()->name)) : tr("Quality");
-    case BookLayer:
-        return tr("Quality  ›  Lab book");
-    default:
-        return tr("Quality");
-    }
+    return layers_->currentIndex() == InstrumentLayer && selected()
+               ? tr("Quality  ›  %1").arg(report::say(selected()->name))
+               : tr("Quality");
 }
 
 void QualityPlace::enter() {
@@ -172,11 +150,6 @@ void QualityPlace::showInstrument(const QString& id) {
 }
 
 void QualityPlace::showPage(Page page) {
-    if (page == Page::Book) {
-        layers_->setCurrentIndex(BookLayer);
-        Q_EMIT moved();
-        return;
-    }
     if (layers_->currentIndex() != InstrumentLayer && !instruments_.empty())
         showInstrument(shown_.empty() ? report::plain(instruments_.front()->id)
                                       : QString::fromStdString(shown_));
@@ -323,8 +296,7 @@ void QualityPlace::addCommands(const PlaceCommands& add) {
     const std::pair<const char*, QString> pages[] = {{"quality.checks", tr("Checks")},
                                                      {"quality.chart", tr("Control chart")},
                                                      {"quality.precision", tr("Precision studies")},
-                                                     {"quality.calibration", tr("Calibration")},
-                                                     {"quality.book", tr("Care of the lab book")}};
+                                                     {"quality.calibration", tr("Calibration")}};
     for (int i = 0; i < static_cast<int>(std::size(pages)); ++i)
         add(pages[i].first, pages[i].second, [this, i] { showPage(static_cast<Page>(i)); });
     const auto checkChosen = [this] {

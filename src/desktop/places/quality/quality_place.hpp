@@ -14,7 +14,7 @@ class CalibrationPage;
 class ChartPage;
 
 /// The instruments of the lab: a wall of cards, and behind each card its checks, control chart, precision
-/// studies and service; and the care of the lab book.
+/// studies and service.
 class QualityPlace : public Place {
     Q_OBJECT
 public:
@@ -26,7 +26,7 @@ public:
     /// Opens what is behind a card.
     void showInstrument(const QString& id);
     void showWall();
-    enum class Page { Checks, Chart, Precision, Calibration, Book };
+    enum class Page { Checks, Chart, Precision, Calibration };
     void showPage(Page page);
 
 protected:
@@ -39,11 +39,10 @@ private:
         std::map<std::string, ControlSeries> series; ///< by check
         std::vector<CheckStanding> standings;
     };
-    enum Layer { WallLayer, InstrumentLayer, BookLayer };
+    enum Layer { WallLayer, InstrumentLayer };
 
     QWidget* buildWall();
     QWidget* buildInstrument();
-    QWidget* buildBook();
     QPushButton* backButton();
     void gather(const Instrument& instrument);
     void showCards();

@@ -1,4 +1,4 @@
-#include "desktop/places/library/lab_book_page.hpp"
+#include "desktop/places/settings/lab_book_page.hpp"
 
 #include "desktop/services/background.hpp"
 #include "desktop/services/book_care.hpp"

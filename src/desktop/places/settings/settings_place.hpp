@@ -1,0 +1,59 @@
+#pragma once
+#include "desktop/services/lab_forms.hpp"
+#include "desktop/views/place.hpp"
+
+#include <QListWidget>
+#include <QStackedWidget>
+
+namespace fusain::desktop {
+
+/// The settings of the lab, page by page: what its pages carry, who works here, its methods and how each
+/// instrument is reached, how a client gets out of one, how the window looks, and the care of the lab book.
+class SettingsPlace : public Place {
+    Q_OBJECT
+public:
+    enum class Page { Lab, People, Methods, GettingOut, Screen, LabBook };
+    explicit SettingsPlace(Session& session);
+    void refresh() override;
+    [[nodiscard]] QString where() const override;
+    void enter() override;
+    void addCommands(const PlaceCommands& add) override;
+    void undo() override;
+    void showPage(Page page);
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    /// What is written down page by page and kept together.
+    struct Forms {
+        LetterheadForm* letterhead = nullptr;
+        MethodsForm* methods = nullptr;
+        std::map<std::string, QLineEdit*> waysOut; ///< by method
+    };
+
+    QWidget* peoplePage();
+    QWidget* screenPage();
+    QWidget* waysOutForm();
+    /// Shows what is kept in forms that are made anew.
+    void loadForms();
+    [[nodiscard]] bool edited() const;
+    void save();
+    void addColleague();
+    void showColleagues();
+    void showScreen();
+
+    QListWidget* list_;
+    QStackedWidget* pages_;
+    QList<QWidget*> formPages_; ///< each holds one form
+    Forms forms_;
+    QPushButton* save_;
+    QLabel* said_;
+    QTableWidget* colleagues_;
+    QLineEdit* colleagueName_;
+    QComboBox* colleagueRole_;
+    QCheckBox *dark_, *contrast_, *names_;
+    QComboBox* textSize_;
+};
+
+} // namespace fusain::desktop

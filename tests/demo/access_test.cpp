@@ -8,6 +8,7 @@
 #include <QAbstractButton>
 #include <QAccessible>
 #include <QApplication>
+#include <QCheckBox>
 #include <QDialog>
 #include <QRegularExpression>
 #include <QSet>
@@ -225,6 +226,60 @@ TEST_F(Access, KeysWalkThroughAFigureAndShowItAsATable) {
     QTest::keyClick(trend, Qt::Key_Return);
     EXPECT_EQ(rows, static_cast<int>(trend->points().size()));
     EXPECT_EQ(shell->focusWidget(), trend);
+}
+
+TEST_F(Access, APeriodOfTheTrendIsChosenWithThePointerOrWithoutIt) {
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QStringLiteral("ailsa"));
+    shell->clients().showPage(ClientsPlace::Page::Progress);
+    QApplication::processEvents();
+    ProgressPage& page = shell->clients().progress();
+    auto* trend = page.findChild<FigureView*>();
+    QComboBox *from = nullptr, *to = nullptr;
+    for (QComboBox* each : page.findChildren<QComboBox*>()) {
+        from = each->accessibleName() == QLatin1String("Earlier visit") ? each : from;
+        to = each->accessibleName() == QLatin1String("Later visit") ? each : to;
+    }
+    QPushButton* zoom = page.findChild<QPushButton*>();
+    ASSERT_TRUE(trend && from && to && zoom);
+    auto all = trend->points();
+    std::ranges::sort(all, {}, [](const report::FigurePoint& each) { return each.place.x(); });
+    ASSERT_GE(all.size(), 4u);
+    // Over the last three visits, a little to either side.
+    const auto pixel = [&](std::size_t point, int beside) {
+        return QPoint(static_cast<int>(all[point].place.x()) + beside, trend->height() / 2);
+    };
+    QTest::mousePress(trend, Qt::LeftButton, {}, pixel(all.size() - 3, -8));
+    QTest::mouseMove(trend, pixel(all.size() - 2, 0));
+    QTest::mouseRelease(trend, Qt::LeftButton, {}, pixel(all.size() - 1, 8));
+    EXPECT_EQ(trend->points().size(), 3u);
+    EXPECT_TRUE(all[all.size() - 3].words.contains(from->currentText().section(QLatin1Char(','), 0, 0)))
+        << from->currentText().toStdString();
+    EXPECT_EQ(to->currentIndex(), to->count() - 1);
+    EXPECT_EQ(zoom->text(), QStringLiteral("Show the whole time"));
+    QTest::keyClick(zoom, Qt::Key_Space);
+    EXPECT_EQ(trend->points().size(), all.size());
+    QTest::keyClick(zoom, Qt::Key_Space); // the same two visits, without the pointer
+    EXPECT_EQ(trend->points().size(), 3u);
+    QTest::keyClick(zoom, Qt::Key_Space);
+    QTest::mousePress(trend, Qt::LeftButton, {}, pixel(0, -30)); // where nothing is nothing is chosen
+    QTest::mouseRelease(trend, Qt::LeftButton, {}, pixel(0, -10));
+    EXPECT_EQ(trend->points().size(), all.size());
+}
+
+TEST_F(Access, RegionsOfAScanAreComparedWhereTheyAreAskedFor) {
+    shell->open(PlaceName::Clients);
+    shell->clients().showClient(QStringLiteral("caspian"));
+    shell->clients().showPage(ClientsPlace::Page::Progress);
+    ProgressPage& page = shell->clients().progress();
+    auto* regions = page.findChild<QCheckBox*>();
+    auto* changes = page.findChild<QTableWidget*>();
+    ASSERT_TRUE(regions && changes && regions->isVisible());
+    const int before = changes->rowCount();
+    regions->setChecked(true);
+    EXPECT_EQ(changes->rowCount(), before + static_cast<int>(followedRegions().size()));
+    shell->clients().showClient(QStringLiteral("ailsa")); // never scanned
+    EXPECT_FALSE(regions->isVisible());
 }
 
 TEST_F(Access, TimeIsStretchedAndEveryValueIsStillReached) {

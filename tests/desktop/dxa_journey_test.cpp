@@ -233,7 +233,7 @@ TEST_F(DxaJourney, ThePagesOfTheClientShowProgressAndMethods) {
     QTableWidget* changes = shell->clients().progress().findChild<QTableWidget*>();
     ASSERT_TRUE(changes);
     ASSERT_GT(changes->rowCount(), 5);
-    EXPECT_EQ(changes->item(0, 6)->text(),
+    EXPECT_EQ(changes->item(0, 7)->text(),
               QStringLiteral("within measurement error")); // the same numbers twice
     shell->clients().showPage(ClientsPlace::Page::Methods);
     const auto boxes = shell->clients().methodsOfADay().findChildren<QComboBox*>();

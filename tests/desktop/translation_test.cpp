@@ -59,7 +59,8 @@ QStringList textsOf(const QWidget& window) {
 // Names, units, symbols, ids and numbers are the same in every language.
 bool needsTranslation(QString text) {
     static const QStringList data{QStringLiteral("Ailsa Brandvold"), QStringLiteral("Bram Iyengar"),
-                                  QStringLiteral("Oriel Thackway"), QStringLiteral("Fusain")};
+                                  QStringLiteral("Oriel Thackway"), QStringLiteral("Fusain"),
+                                  QStringLiteral("English"), QStringLiteral("Deutsch"), QStringLiteral("A4")};
     for (const QString& word : data)
         text.remove(word);
     static const QRegularExpression ids(QStringLiteral(
@@ -110,9 +111,14 @@ TEST(Translation, EveryStringOnEveryScreenGoesThroughIt) {
                     step != std::exchange(shown, step) || i % 12 == 0)
                     look();
         }
-        for (const PlaceName place :
-             {PlaceName::Day, PlaceName::Clients, PlaceName::Quality, PlaceName::Library}) {
+        for (const PlaceName place : {PlaceName::Day, PlaceName::Clients, PlaceName::Quality,
+                                      PlaceName::Library, PlaceName::Settings}) {
             shell.open(place);
+            look();
+        }
+        shell.open(PlaceName::Quality);
+        for (const Instrument& instrument : session.catalogue().instruments) {
+            shell.quality().showInstrument(report::plain(instrument.id));
             look();
         }
         shell.open(PlaceName::Clients);

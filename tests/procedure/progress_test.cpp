@@ -101,6 +101,15 @@ TEST_F(Visits, EveryQuantityHasItsWordsAndItsTests) {
             EXPECT_TRUE(valueOf(each.quantity, dxa) || valueOf(each.quantity, impedance)) << each.id;
         }
     }
+    for (const FollowedText& each : followedRegions()) {
+        EXPECT_EQ(&textOf(each.quantity), &each);
+        EXPECT_TRUE(valueOf(each.quantity, dxa)) << each.id;
+        EXPECT_FALSE(valueOf(each.quantity, impedance)) << each.id;
+    }
+    // A leg of 8.5 kg of lean repeats to 1.8 %, its 2.7 kg of fat to 2.5 %.
+    EXPECT_NEAR(valueOf(Followed::LeftLegLean, dxa)->value, 8.5, 1e-12);
+    EXPECT_NEAR(valueOf(Followed::LeftLegLean, dxa)->visitError, 0.153, 1e-12);
+    EXPECT_NEAR(valueOf(Followed::LeftLegFat, dxa)->visitError, 0.0675, 1e-12);
     EXPECT_NEAR(valueOf(Followed::TrunkFat, dxa)->value, 9.4, 1e-12);
     EXPECT_NEAR(valueOf(Followed::LimbLean, dxa)->value, 23.5, 1e-12);
 }

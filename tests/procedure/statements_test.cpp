@@ -94,6 +94,19 @@ TEST(TestStatements, WhatWasPreparedOtherwiseIsNotCompared) {
     EXPECT_EQ(compare(Followed::FatMass, then, now).verdict, Verdict::Real);
 }
 
+TEST(TestStatements, ThePushOfThePreparationIsSaidWhereItsDirectionIsKnown) {
+    using readiness::Effect;
+    const PreparationDifference over{"food", "ate", Effect::Over, 0.0},
+        under{"drink", "drank", Effect::Under, 0.0}, noise{"sauna", "sauna", Effect::Noise, 0.0};
+    EXPECT_EQ(expectedPush(Followed::FatMass, {over}), 1);
+    EXPECT_EQ(expectedPush(Followed::FatPercent, {under, under}), -1);
+    EXPECT_EQ(expectedPush(Followed::FatFreeMass, {over}), -1);
+    EXPECT_EQ(expectedPush(Followed::Mass, {over}), 0);
+    EXPECT_EQ(expectedPush(Followed::FatMass, {over, under}), 0); // against each other
+    EXPECT_EQ(expectedPush(Followed::FatMass, {over, noise}), 0);
+    EXPECT_EQ(expectedPush(Followed::FatMass, {}), 0);
+}
+
 TEST(TestStatements, AnotherTimeOfDayCountsFromSixHoursOn) {
     const ComputedTest morning = scannedOn("2026-01-01T08:00:00.000Z");
     const auto verdictAt = [&](const char* when) {

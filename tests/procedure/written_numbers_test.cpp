@@ -1,6 +1,7 @@
 // Numbers that somebody wrote into an interpretation are held against the test.
 #include "procedure/all/procedure.hpp"
 #include "procedure/meaning/retest_time.hpp"
+#include "procedure/meaning/written_claims.hpp"
 #include "procedure/meaning/written_numbers.hpp"
 #include "support/dxa_run.hpp"
 
@@ -36,6 +37,43 @@ TEST(WrittenNumbers, AreHeldAgainstTheTestAsTheyWereRounded) {
     EXPECT_EQ(strange("16.0 %"), 1u); // the number of another unit
     EXPECT_EQ(strange("8.5 kg of lean in the left leg"), 0u);
     EXPECT_EQ(strange("9.9 Lives"), 0u); // no litres
+}
+
+TEST(WrittenClaims, AreHeldAgainstTheVerdictOfTheTest) {
+    const std::vector<ComputedTest> history{scannedOn("2026-01-01T08:00:00.000Z")};
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0); // 2 kg less fat, beyond the LSC
+    const Statements said({.test = &now, .history = history});
+    const auto against = [&](const char* text) { return claimsAgainst(text, said).size(); };
+    EXPECT_EQ(against("You have lost fat. Fat mass is down by 2.0 kg."), 0u);
+    EXPECT_EQ(against("You have gained fat."), 1u);
+    EXPECT_EQ(against("Das Fett hat zugenommen!"), 1u);
+    EXPECT_EQ(against("Das Fett ist weniger geworden"), 0u);
+    EXPECT_EQ(against("You gained muscle."), 1u);          // within the error
+    EXPECT_EQ(against("You may have gained muscle."), 0u); // left to its writer
+    EXPECT_EQ(against("Less fat and more muscle."), 0u);   // about two of them
+    EXPECT_EQ(against("Fat-free mass increased."), 1u);
+    EXPECT_EQ(against("Down to the sea. Thank you for coming; up again soon."), 0u);
+    const auto found = claimsAgainst("Good work, 25.4 % now. Fat increased.", said);
+    ASSERT_EQ(found.size(), 1u);
+    EXPECT_EQ(found[0].sentence, "Fat increased");
+    EXPECT_EQ(std::get<ChangeStatement>(*found[0].statement).quantity, Followed::FatMass);
+}
+
+TEST(WrittenClaims, AboutTheRangeFollowTheInterval) {
+    const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
+    reference::ReferenceSet set;
+    set.rows = {{now.record().subject.sex, 0.0, 120.0, 1.0, 2.0}}; // far below what was measured
+    const Statements above({.test = &now, .fat = &set});
+    EXPECT_TRUE(claimsAgainst("Your fat is above the reference range", above).empty());
+    EXPECT_EQ(claimsAgainst("Your fat is within the range", above).size(), 1u);
+    EXPECT_EQ(claimsAgainst("Dein Fett ist unterhalb des Referenzbereichs, im Bereich unter 2", above).size(),
+              1u);
+    set.rows.front().low = set.rows.front().high - 0.5;
+    set.rows.front().high = 23.0; // 23.26 reaches back over it
+    const Statements close({.test = &now, .fat = &set});
+    EXPECT_EQ(claimsAgainst("Your fat is above the range", close).size(), 1u);
+    EXPECT_TRUE(claimsAgainst("Your fat is close to the upper limit of the range", close).empty());
+    EXPECT_TRUE(claimsAgainst("", close).empty());
 }
 
 TEST(NextTests, ComeWhenAUsualPaceAndTheirOwnCouldBeSeen) {

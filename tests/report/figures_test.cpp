@@ -4,12 +4,14 @@
 #include "report/chamber/pressure_figure.hpp"
 #include "report/chamber/volume_figure.hpp"
 #include "report/figures/body_figures.hpp"
+#include "report/figures/change_figure.hpp"
 #include "report/figures/check_scale_figure.hpp"
 #include "report/figures/control_chart_figure.hpp"
 #include "report/figures/course_figure.hpp"
 #include "report/figures/field_figure.hpp"
 #include "report/figures/group_figure.hpp"
 #include "report/figures/practice_figure.hpp"
+#include "report/figures/reference_figure.hpp"
 #include "report/figures/replay_figure.hpp"
 #include "report/figures/scale_face_figure.hpp"
 #include "report/figures/spindles_figure.hpp"
@@ -215,6 +217,67 @@ TEST_F(Figures, AReplayKeepsItsWordsApartAndSaysAllOfThem) {
     EXPECT_EQ(said.size(), 61u);
     model.minutes = 0.0;
     expectDrawn("no time at all", paint);
+}
+
+TEST_F(Figures, AReferenceIsDrawnAlongAgeWithPeopleOverIt) {
+    ReferenceModel model;
+    const auto paint = [&model](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintReference(painter, area, model, palette);
+    };
+    expectCalm("no rows", paint);
+    model.unit = QStringLiteral("%");
+    model.ranges = {
+        {true, 20.0, 39.0, 21.0, 33.0}, {true, 40.0, 120.0, 23.0, 35.0}, {false, 20.0, 120.0, 8.0, {}}};
+    expectDrawn("ranges", paint);
+    model.people = {{true, 30.0, 25.0}, {true, 71.0, 4000.0}, {false, 9.0, -50.0}};
+    expectDrawn("people far off", paint);
+    const auto said =
+        readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                  QRectF(0, 0, 600, 220));
+    ASSERT_EQ(said.size(), 6u);
+    EXPECT_EQ(said[0].words, QStringLiteral("women 20–39: 21.0 to 33.0 %"));
+    EXPECT_EQ(said[2].words, QStringLiteral("a client of 30 years: 25.0 %"));
+    EXPECT_EQ(said[4].words, QStringLiteral("men 20–120: from 8.0 %"));
+    EXPECT_LT(said[0].place.x(), 300.0);
+    EXPECT_GT(said[4].place.x(), 300.0);
+}
+
+TEST_F(Figures, AChangeIsDrawnAgainstItsLeastSignificantChange) {
+    ChangeMark mark;
+    const auto paint = [&mark](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintChangeMark(painter, area, mark, palette);
+    };
+    for (const double ratio : {0.0, 0.99, -1.5, 1000.0, -1000.0})
+        for (const auto state :
+             {ChangeMark::State::Exceeds, ChangeMark::State::Within, ChangeMark::State::NotComparable})
+            for (const int push : {-1, 0, 1}) {
+                mark = {ratio, state, push};
+                expectDrawn("change", paint, 100);
+            }
+    const auto said = [&] {
+        return readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                         QRectF(0, 0, 100, 24))
+            .front();
+    };
+    mark = {2.0, ChangeMark::State::NotComparable, -1};
+    EXPECT_EQ(said().words, QStringLiteral("not comparable; the preparation alone reads lower"));
+    EXPECT_NEAR(said().place.x(), 70.0, 1e-9); // two of the five times the LSC that half the width holds
+    mark = {9.0, ChangeMark::State::Exceeds, 0};
+    EXPECT_NEAR(said().place.x(), 90.0, 1e-9); // at four times, however large
+}
+
+TEST_F(Figures, APeriodIsReadOffTheTrend) {
+    TrendModel model;
+    EXPECT_FALSE(trendDayAt(100.0, QRectF(0, 0, 600, 200), model));
+    model.lines = {{QStringLiteral("densitometer"),
+                    {{100.0, 20.0, 1.0, QStringLiteral("a")}, {200.0, 18.0, 1.0, QStringLiteral("b")}}}};
+    const QRectF area(0, 0, 600, 200);
+    const auto said = readingOf(
+        [&](QPainter& painter, const QRectF& where) { paintTrend(painter, where, model, lightPalette()); },
+        area);
+    ASSERT_EQ(said.size(), 2u);
+    EXPECT_NEAR(*trendDayAt(said[0].place.x(), area, model), 100.0, 1e-6);
+    EXPECT_NEAR(*trendDayAt(said[1].place.x(), area, model), 200.0, 1e-6);
 }
 
 TEST_F(Figures, TilesStandSideBySide) {

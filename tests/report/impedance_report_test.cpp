@@ -35,6 +35,7 @@ protected:
         report.physiologist = "Oriel Thackway";
         report.protocol = run.protocol();
         report.references.fat = &fat;
+        report.statements = Statements({.test = &report.computed, .fat = &fat});
         report.references.phaseAngle = &phase;
         return report;
     }

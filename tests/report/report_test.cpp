@@ -27,6 +27,7 @@ protected:
                          Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
                          false};
         report.references.fat = &reference;
+        report.statements = Statements({.test = &report.computed, .fat = &reference});
         report.technician = "Bram Iyengar";
         report.physiologist = "Oriel Thackway";
     }

@@ -149,6 +149,7 @@ void FigureView::paintEvent(QPaintEvent*) {
     painter.scale(textScale(), textScale());
     if (paint_)
         paintSheet(painter);
+    paintDrag(painter);
     if (!hasFocus())
         return;
     const QRectF shown(0.0, 0.0, shownWidth(), height() / textScale());
@@ -205,8 +206,41 @@ void FigureView::wheelEvent(QWheelEvent* event) {
     stretch(event->angleDelta().y() > 0 ? step : 1.0 / step);
 }
 
+QPointF FigureView::placeOf(const QMouseEvent& event) const {
+    return event.position() / textScale() + QPointF(offset_, 0.0);
+}
+
+void FigureView::mouseMoveEvent(QMouseEvent* event) {
+    if (!drag_)
+        return;
+    drag_->second = placeOf(*event).x();
+    update();
+}
+
+void FigureView::mouseReleaseEvent(QMouseEvent* event) {
+    constexpr double aClick = 12.0; // less is a hand that was not quite still
+    if (!drag_)
+        return;
+    const auto [from, to] = std::minmax({drag_->first, placeOf(*event).x()});
+    drag_.reset();
+    update();
+    if (to - from > aClick)
+        Q_EMIT dragged(from, to);
+}
+
+void FigureView::paintDrag(QPainter& painter) const {
+    if (!drag_)
+        return;
+    const auto [from, to] = std::minmax({drag_->first, drag_->second});
+    QColor band = palette().color(QPalette::Highlight);
+    band.setAlpha(48);
+    painter.fillRect(QRectF(from - offset_, 0.0, to - from, height() / textScale()), band);
+}
+
 void FigureView::mousePressEvent(QMouseEvent* event) {
-    const QPointF place = event->position() / textScale() + QPointF(offset_, 0.0);
+    const QPointF place = placeOf(*event);
+    if (event->button() == Qt::LeftButton)
+        drag_ = {place.x(), place.x()};
     if (const auto found = report::nearestTo(place, points(), reach)) {
         setFocus();
         walkTo(static_cast<std::ptrdiff_t>(*found));

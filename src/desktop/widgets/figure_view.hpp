@@ -36,11 +36,15 @@ public:
 
 Q_SIGNALS:
     void clicked(const QPointF& place); ///< in units of the figure
+    /// A stretch of the width was drawn over with the pointer; from left to right.
+    void dragged(double from, double to);
 
 protected:
     bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
@@ -48,6 +52,8 @@ protected:
 private:
     [[nodiscard]] double shownWidth() const;
     void moveTo(double offset);
+    [[nodiscard]] QPointF placeOf(const QMouseEvent& event) const;
+    void paintDrag(QPainter& painter) const;
     void paintSheet(QPainter& painter) const;
     void walkTo(std::ptrdiff_t index);
 
@@ -55,7 +61,8 @@ private:
     mutable std::vector<report::FigurePoint> points_;
     mutable bool read_ = false; ///< points_ belong to what is shown
     std::optional<std::size_t> current_;
-    std::optional<double> axis_; ///< of a figure that may be stretched
+    std::optional<double> axis_;                    ///< of a figure that may be stretched
+    std::optional<std::pair<double, double>> drag_; ///< where it began, and where it is
     double head_ = 0.0;
     double stretched_ = 1.0; ///< the sheet against the widget
     double offset_ = 0.0;    ///< of the sheet that lies left of the widget

@@ -30,6 +30,48 @@ constexpr std::array texts{
     FollowedText{Followed::PhaseAngle, "phase-angle", FUSAIN_TEXT("phase angle"), "°", 2},
 };
 
+constexpr std::array regionTexts{
+    FollowedText{Followed::RightArmLean, "right-arm-lean", FUSAIN_TEXT("lean of the right arm"), "kg", 2},
+    FollowedText{Followed::LeftArmLean, "left-arm-lean", FUSAIN_TEXT("lean of the left arm"), "kg", 2},
+    FollowedText{Followed::RightLegLean, "right-leg-lean", FUSAIN_TEXT("lean of the right leg"), "kg", 2},
+    FollowedText{Followed::LeftLegLean, "left-leg-lean", FUSAIN_TEXT("lean of the left leg"), "kg", 2},
+    FollowedText{Followed::TrunkLean, "trunk-lean", FUSAIN_TEXT("lean of the trunk"), "kg", 1},
+    FollowedText{Followed::RightArmFat, "right-arm-fat", FUSAIN_TEXT("fat of the right arm"), "kg", 2},
+    FollowedText{Followed::LeftArmFat, "left-arm-fat", FUSAIN_TEXT("fat of the left arm"), "kg", 2},
+    FollowedText{Followed::RightLegFat, "right-leg-fat", FUSAIN_TEXT("fat of the right leg"), "kg", 2},
+    FollowedText{Followed::LeftLegFat, "left-leg-fat", FUSAIN_TEXT("fat of the left leg"), "kg", 2},
+};
+
+struct RegionPart {
+    Followed quantity;
+    dxa::Region region;
+    bool lean;
+};
+constexpr std::array regionParts{
+    RegionPart{Followed::RightArmLean, dxa::Region::RightArm, true},
+    RegionPart{Followed::LeftArmLean, dxa::Region::LeftArm, true},
+    RegionPart{Followed::RightLegLean, dxa::Region::RightLeg, true},
+    RegionPart{Followed::LeftLegLean, dxa::Region::LeftLeg, true},
+    RegionPart{Followed::TrunkLean, dxa::Region::Trunk, true},
+    RegionPart{Followed::RightArmFat, dxa::Region::RightArm, false},
+    RegionPart{Followed::LeftArmFat, dxa::Region::LeftArm, false},
+    RegionPart{Followed::RightLegFat, dxa::Region::RightLeg, false},
+    RegionPart{Followed::LeftLegFat, dxa::Region::LeftLeg, false},
+    RegionPart{Followed::TrunkFat, dxa::Region::Trunk, false},
+};
+
+// A region of a scan; its precision is a share of itself. A mirrored half repeats the other and says nothing.
+std::optional<FollowedValue> fromRegion(Followed quantity, const DxaResult& scan,
+                                        const dxa::ScanPrecision& precision) {
+    const auto part = std::ranges::find(regionParts, quantity, &RegionPart::quantity);
+    const auto* region = part == regionParts.end() ? nullptr : scan.scan.of(part->region);
+    if (!region || (!scan.halfBody.empty() && quantity != Followed::TrunkFat))
+        return std::nullopt;
+    const double mass = (part->lean ? region->lean : region->fat).value();
+    return FollowedValue{mass,
+                         mass * (part->lean ? precision.leanOf(part->region) : precision.fatOf(part->region))};
+}
+
 // Lean of the limbs over something that is known far better.
 FollowedValue scaledBy(double factor, const Measured<Kilograms>& limbLean) {
     return followed(Measured<Kilograms>(limbLean.uncertain() * factor));
@@ -52,10 +94,8 @@ std::optional<FollowedValue> fromScan(Followed quantity, const DxaTest& test, co
                                       const DxaResult& scan) {
     if (auto limbs = limbsFor(quantity, scan.limbLean, test.subject, scan.mass))
         return limbs;
-    if (quantity == Followed::TrunkFat) {
-        const double fat = scan.scan.of(dxa::Region::Trunk)->fat.value();
-        return FollowedValue{fat, policy.precision.trunkFat * fat};
-    }
+    if (auto region = fromRegion(quantity, scan, policy.precision))
+        return region;
     constexpr double visceralPrecision = 0.10; // upper end of the published 5 to 10 %, sheet 2.1
     if (quantity == Followed::VisceralFat && scan.visceralFat)
         return FollowedValue{scan.visceralFat->value(), visceralPrecision * scan.visceralFat->value()};
@@ -159,8 +199,13 @@ std::span<const FollowedText> followedQuantities() {
     return texts;
 }
 
+std::span<const FollowedText> followedRegions() {
+    return regionTexts;
+}
+
 const FollowedText& textOf(Followed quantity) {
-    return *std::ranges::find(texts, quantity, &FollowedText::quantity);
+    const auto text = std::ranges::find(texts, quantity, &FollowedText::quantity);
+    return text != texts.end() ? *text : *std::ranges::find(regionTexts, quantity, &FollowedText::quantity);
 }
 
 std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
@@ -210,6 +255,29 @@ std::optional<quality::Trend> trendOf(const Series& series) {
     for (const Series::Point& point : series.points)
         visits.push_back({static_cast<double>(point.at.milliseconds) / millisecondsADay, point.value.value});
     return quality::trendOf(visits);
+}
+
+int expectedPush(Followed quantity, const std::vector<PreparationDifference>& unlike) {
+    int onFat = 0;
+    for (const PreparationDifference& each : unlike) {
+        const int push = each.effect == readiness::Effect::Over    ? 1
+                         : each.effect == readiness::Effect::Under ? -1
+                                                                   : 0;
+        if (push == 0 || onFat * push < 0)
+            return 0; // one that nobody can say, or two against each other
+        onFat = push;
+    }
+    switch (quantity) {
+    case Followed::FatPercent:
+    case Followed::FatMass:
+    case Followed::FatMassIndex:
+        return onFat;
+    case Followed::FatFreeMass:
+    case Followed::FatFreeMassIndex:
+        return -onFat;
+    default:
+        return 0;
+    }
 }
 
 Comparison compare(Followed quantity, const ComputedTest& earlier, const ComputedTest& now,

@@ -22,7 +22,16 @@ enum class Followed {
     TrunkFat,
     VisceralFat,
     BodyWater,
-    PhaseAngle
+    PhaseAngle,
+    RightArmLean,
+    LeftArmLean,
+    RightLegLean,
+    LeftLegLean,
+    TrunkLean,
+    RightArmFat,
+    LeftArmFat,
+    RightLegFat,
+    LeftLegFat
 };
 struct FollowedText {
     Followed quantity;
@@ -32,6 +41,8 @@ struct FollowedText {
     int decimals;
 };
 [[nodiscard]] std::span<const FollowedText> followedQuantities();
+/// What a scan gives region by region, followed where somebody asks for it.
+[[nodiscard]] std::span<const FollowedText> followedRegions();
 [[nodiscard]] const FollowedText& textOf(Followed quantity);
 
 /// @param own the lab's measured precision, which takes the place of the error model for fat
@@ -69,6 +80,8 @@ struct Comparison {
     std::optional<double> perWeek;
     Message why; ///< the verdict in words
 };
+/// Where the preparation alone would push this quantity: +1 higher, −1 lower, 0 where nobody can say.
+[[nodiscard]] int expectedPush(Followed quantity, const std::vector<PreparationDifference>& unlike);
 [[nodiscard]] Comparison compare(Followed quantity, const ComputedTest& earlier, const ComputedTest& now,
                                  const LabPrecision& own = {});
 /// Fat percent across two methods, the earlier value converted by the lab's own cross-calibration. The limit

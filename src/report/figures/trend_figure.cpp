@@ -33,6 +33,9 @@ struct TrendAxes {
     [[nodiscard]] double x(double day) const {
         return plot.left() + 40 + (day - firstDay) / std::max(1.0, lastDay - firstDay) * (plot.width() - 80);
     }
+    [[nodiscard]] double dayAt(double x) const {
+        return firstDay + (x - plot.left() - 40) / (plot.width() - 80) * std::max(1.0, lastDay - firstDay);
+    }
     [[nodiscard]] double y(double value) const {
         return plot.bottom() - (value - low) / (high - low) * plot.height();
     }
@@ -111,7 +114,16 @@ void paintKey(QPainter& painter, const QRectF& area, const TrendModel& model, co
     }
 }
 
+QRectF trendPlot(const QRectF& area, const TrendModel& model) {
+    return area.adjusted(44, model.lines.size() > 1 ? 42 : 26, -16, -24);
+}
+
 } // namespace
+
+std::optional<double> trendDayAt(double x, const QRectF& area, const TrendModel& model) {
+    return model.lines.empty() ? std::nullopt
+                               : std::optional(TrendAxes(trendPlot(area, model), model).dayAt(x));
+}
 
 void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, const Palette& palette) {
     painter.save();
@@ -128,7 +140,7 @@ void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, 
         painter.restore();
         return;
     }
-    const TrendAxes axes(area.adjusted(44, model.lines.size() > 1 ? 42 : 26, -16, -24), model);
+    const TrendAxes axes(trendPlot(area, model), model);
     if (model.band)
         painter.fillRect(
             QRectF(QPointF(axes.plot.left(),

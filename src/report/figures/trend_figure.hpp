@@ -27,6 +27,9 @@ struct TrendModel {
     std::optional<std::pair<double, double>> band;
 };
 void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, const Palette& palette);
+/// The day that stands at a place of the painted picture. @param area the same that was painted  @return
+/// nothing without a point
+[[nodiscard]] std::optional<double> trendDayAt(double x, const QRectF& area, const TrendModel& model);
 
 /// What a change of mass is made of: a bar for each part from a common zero, with its least significant change.
 struct BalanceModel {

@@ -85,12 +85,13 @@ QString fatChangeWords(const Change& change, const VisitReport& visit) {
 
 Tile fatTile(const VisitReport& visit, const TestReport& test) {
     const auto& fat = test.composition()->fatPercent;
+    const auto* found = visit.minor() ? nullptr : test.statements.place(Followed::FatPercent);
     Tile tile{
         tr("Body fat"),
         tr("%1 %").arg(number(fat.estimate().value(), 0)),
         tr("very likely between %1 and %2 %").arg(number(fat.low().value(), 0), number(fat.high().value(), 0)),
         referenceRule({}, QStringLiteral("%"), spindleOf(fat), 5.0,
-                      visit.minor() ? nullptr : test.references.fat, test.record().subject),
+                      found ? found->set : nullptr, test.record().subject),
         {},
         {}};
     if (tile.scale->band)

@@ -3,6 +3,7 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "procedure/all/procedure.hpp"
+#include "procedure/meaning/written_claims.hpp"
 #include "procedure/meaning/written_numbers.hpp"
 #include "report/base/words.hpp"
 #include "report/pages/test_report.hpp"
@@ -156,10 +157,15 @@ void InterpretationPanel::showPage(report::TestReport report) {
     QStringList strange;
     for (const WrittenNumber& number : numbersNotInTest(text, report.computed, report.statements))
         strange << report::plain(number.text);
-    announce(strange_, strange.isEmpty() ? QString()
-                                         : tr("Not a number of this test: %1. Check it before you save.")
-                                               .arg(strange.join(QStringLiteral(", "))));
-    strange_->setVisible(!strange.isEmpty());
+    QStringList doubts;
+    if (!strange.isEmpty())
+        doubts << tr("Not a number of this test: %1. Check it before you save.")
+                      .arg(strange.join(QStringLiteral(", ")));
+    for (const ClaimAgainst& claim : claimsAgainst(text, report.statements))
+        doubts << tr("\"%1\": the test says otherwise. %2")
+                      .arg(report::plain(claim.sentence), report::say(labSentence(*claim.statement)));
+    announce(strange_, doubts.join(QLatin1Char('\n')));
+    strange_->setVisible(!doubts.isEmpty());
     const report::InLanguage language(QString::fromStdString(report.client.language));
     page_->setPages(report::clientCopy(report));
 }

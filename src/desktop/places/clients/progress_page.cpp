@@ -10,8 +10,10 @@
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
+#include "report/figures/change_figure.hpp"
 #include "report/pages/trend_model.hpp"
 
+#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -26,6 +28,47 @@ QString likelihood(const Change& change) {
                                    : QObject::tr("%1 % higher").arg(percent);
 }
 
+constexpr int PictureColumn = 5;
+
+/// Draws a change against its least significant change.
+class ChangeDelegate : public QStyledItemDelegate {
+public:
+    ChangeDelegate(Session& session, QObject* parent) : QStyledItemDelegate(parent), session_(session) {}
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        QStyledItemDelegate::paint(painter, option, index);
+        const QVariantList mark = index.data(Qt::UserRole).toList();
+        if (mark.size() == 3)
+            report::paintChangeMark(
+                *painter, QRectF(option.rect).adjusted(4, 1, -4, -1),
+                {mark[0].toDouble(), static_cast<report::ChangeMark::State>(mark[1].toInt()), mark[2].toInt()},
+                session_.palette());
+    }
+
+private:
+    Session& session_;
+};
+
+// Without a difference there is nothing to draw.
+QVariantList markOf(const Comparison& comparison, int push) {
+    using State = report::ChangeMark::State;
+    if (!(comparison.change.leastSignificant > 0.0))
+        return {};
+    const State state = comparison.verdict == Verdict::Real         ? State::Exceeds
+                        : comparison.verdict == Verdict::MayBeNoise ? State::Within
+                                                                    : State::NotComparable;
+    return {comparison.change.difference / comparison.change.leastSignificant, static_cast<int>(state), push};
+}
+
+QString verdictWords(const Comparison& comparison, int push) {
+    const QString verdict = comparison.verdict == Verdict::Real ? QObject::tr("exceeds the LSC")
+                            : comparison.verdict == Verdict::MayBeNoise
+                                ? QObject::tr("within measurement error")
+                                : report::say(comparison.why);
+    return push > 0   ? QObject::tr("%1; this alone reads higher").arg(verdict)
+           : push < 0 ? QObject::tr("%1; this alone reads lower").arg(verdict)
+                      : verdict;
+}
+
 void grey(QTableWidget& table, int row, const QColor& soft) {
     for (int column = 3; column < table.columnCount(); ++column)
         table.item(row, column)->setForeground(soft);
@@ -35,28 +78,41 @@ void grey(QTableWidget& table, int row, const QColor& soft) {
 
 ProgressPage::ProgressPage(Session& session)
     : session_(session), quantity_(new QComboBox), from_(new QComboBox), to_(new QComboBox),
+      regions_(new QCheckBox(tr("by region"))), zoom_(button({})),
       trend_(new FigureView(tr("The quantity over time"), 210)),
-      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"), tr("probability"),
-                      tr("verdict")},
+      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"),
+                      tr("on the LSC"), tr("probability"), tr("verdict")},
                      tr("What changed between the two visits"))),
       balance_(new FigureView(tr("What made the mass change"), 120)), words_(label({})) {
     for (const FollowedText& text : followedQuantities())
+        quantity_->addItem(report::say(text.title), static_cast<int>(text.quantity));
+    quantity_->insertSeparator(quantity_->count());
+    for (const FollowedText& text : followedRegions())
         quantity_->addItem(report::say(text.title), static_cast<int>(text.quantity));
     quantity_->setCurrentIndex(quantity_->findData(static_cast<int>(Followed::FatMass)));
     quantity_->setAccessibleName(tr("Quantity"));
     from_->setAccessibleName(tr("Earlier visit"));
     to_->setAccessibleName(tr("Later visit"));
     for (QComboBox* visit : {from_, to_})
-        visit->setMinimumWidth(scaled(220));
+        visit->setMaximumWidth(scaled(206));
+    quantity_->setMaximumWidth(scaled(190));
     changes_->setColumnWidth(0, scaled(150));
-    for (const int column : {1, 2, 3, 4})
-        changes_->setColumnWidth(column, scaled(80));
-    changes_->setColumnWidth(5, scaled(110));
+    for (const int column : {1, 2, 3})
+        changes_->setColumnWidth(column, scaled(60));
+    changes_->setColumnWidth(4, scaled(92));
+    changes_->setColumnWidth(PictureColumn, scaled(130));
+    changes_->setColumnWidth(6, scaled(92));
+    changes_->setItemDelegateForColumn(PictureColumn, new ChangeDelegate(session, changes_));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->addLayout(
         inOneRow({label(tr("Show"), "soft", false), quantity_, label(tr("compare"), "soft", false), from_,
                   label(tr("with"), "soft", false), to_}));
+    layout->addLayout(inOneRow({zoom_, regions_}));
+    regions_->setToolTip(tr("Arms, legs and trunk as well"));
+    connect(regions_, &QCheckBox::toggled, this, &ProgressPage::show);
+    connect(zoom_, &QPushButton::clicked, this, &ProgressPage::zoom);
+    connect(trend_, &FigureView::dragged, this, &ProgressPage::choosePeriod);
     trend_->setStretching(44.0, 22.0);
     layout->addWidget(trend_, 3);
     layout->addWidget(changes_, 3);
@@ -73,6 +129,7 @@ void ProgressPage::showTests(const std::vector<AnyTest>& tests) {
         if (common(*test).state == TestState::Signed)
             if (auto result = session_.computing().computed(*test))
                 tests_.push_back(std::move(*result));
+    period_.reset();
     offerVisits();
     show();
 }
@@ -152,15 +209,87 @@ void ProgressPage::show() {
     showComparison();
 }
 
+std::vector<Series> ProgressPage::shownSeries(const LabPrecision& own) const {
+    auto lines = seriesOf(quantity(), tests_, own);
+    if (period_)
+        for (Series& line : lines)
+            std::erase_if(line.points, [&](const Series::Point& point) {
+                return point.at < period_->first || point.at > period_->second;
+            });
+    std::erase_if(lines, [](const Series& line) { return line.points.empty(); });
+    return lines;
+}
+
+void ProgressPage::choosePeriod(double from, double to) {
+    constexpr double millisecondsADay = 86'400'000.0;
+    const auto first = report::trendDayAt(from, trend_->area(), drawn_),
+               last = report::trendDayAt(to, trend_->area(), drawn_);
+    if (!first || !last)
+        return;
+    const std::pair period(Instant{static_cast<qint64>(*first * millisecondsADay)},
+                           Instant{static_cast<qint64>(*last * millisecondsADay)});
+    std::map<std::string_view, std::pair<int, int>> visitsOf; // first and last of each method
+    for (int i = 0; i < static_cast<int>(tests_.size()); ++i)
+        if (const auto& test = tests_[static_cast<std::size_t>(i)];
+            period.first <= test.record().startedAt && test.record().startedAt <= period.second)
+            visitsOf.try_emplace(methodOf(test.test), i, i).first->second.second = i;
+    const auto longest = std::ranges::max_element(
+        visitsOf, {}, [](const auto& each) { return each.second.second - each.second.first; });
+    if (longest == visitsOf.end() || longest->second.first == longest->second.second)
+        return; // nothing to compare there
+    period_ = period;
+    const QSignalBlocker a(from_), b(to_);
+    from_->setCurrentIndex(longest->second.first);
+    to_->setCurrentIndex(longest->second.second);
+    show();
+}
+
+// To the two visits that are compared, or back to the whole time.
+void ProgressPage::zoom() {
+    const auto chosen = visits();
+    if (std::exchange(period_, std::nullopt).has_value() || !chosen)
+        return show();
+    period_ = {tests_[chosen->first].record().startedAt, tests_[chosen->second].record().startedAt};
+    show();
+}
+
 void ProgressPage::showTrend() {
     const LabPrecision own = tests_.empty() ? LabPrecision{} : precision(tests_.back());
-    report::TrendModel model = report::trendModel(quantity(), seriesOf(quantity(), tests_, own));
+    report::TrendModel model = report::trendModel(quantity(), shownSeries(own));
+    zoom_->setText(period_ ? tr("Show the whole time") : tr("Show only this period"));
+    zoom_->setVisible(period_ || tests_.size() > 2);
+    regions_->setVisible(std::ranges::any_of(
+        tests_, [](const ComputedTest& test) { return valueOf(Followed::TrunkLean, test).has_value(); }));
+    drawn_ = model;
     if (const auto chosen = visits())
         if (const auto value = valueOf(quantity(), tests_[chosen->first], own))
             model.band = {value->value, quality::leastSignificantChange(value->visitError)};
     trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintTrend(painter, area, model, palette);
     });
+}
+
+// A row for a quantity that both visits give.
+void ProgressPage::addChange(const FollowedText& text, const ComputedTest& then, const ComputedTest& now,
+                             const LabPrecision& own, QStringList& sentences) {
+    const auto before = valueOf(text.quantity, then, own), after = valueOf(text.quantity, now, own);
+    if (!before || !after)
+        return;
+    const Comparison comparison = compared(text.quantity, then, now, own);
+    const bool known = comparison.verdict != Verdict::NotComparable;
+    const int push = known ? 0 : expectedPush(text.quantity, comparison.unlike);
+    setRow(
+        changes_, changes_->rowCount(),
+        {report::say(text.title) + QStringLiteral(", ") + report::plain(text.unit),
+         number(before->value, text.decimals), number(after->value, text.decimals),
+         known ? QString::fromStdString(signedFixed(comparison.change.difference, text.decimals)) : QString(),
+         known ? number(comparison.change.leastSignificant, text.decimals) : QString(), QString(),
+         known ? likelihood(comparison.change) : QString(), verdictWords(comparison, push)});
+    changes_->item(changes_->rowCount() - 1, PictureColumn)->setData(Qt::UserRole, markOf(comparison, push));
+    if (comparison.verdict == Verdict::MayBeNoise)
+        grey(*changes_, changes_->rowCount() - 1, session_.palette().softInk);
+    if (text.quantity == Followed::Mass && comparison.perWeek && comparison.verdict == Verdict::Real)
+        sentences << report::say(rateSentence(*comparison.perWeek, now.shared().mass));
 }
 
 void ProgressPage::showComparison() {
@@ -170,28 +299,12 @@ void ProgressPage::showComparison() {
     const ComputedTest* then = chosen ? &tests_[chosen->first] : nullptr;
     const ComputedTest* now = chosen ? &tests_[chosen->second] : nullptr;
     const LabPrecision own = now ? precision(*now) : LabPrecision{};
-    for (const FollowedText& text : followedQuantities()) {
-        const auto before = then ? valueOf(text.quantity, *then, own) : std::nullopt,
-                   after = now ? valueOf(text.quantity, *now, own) : std::nullopt;
-        if (!before || !after)
-            continue;
-        const Comparison comparison = compared(text.quantity, *then, *now, own);
-        const bool known = comparison.verdict != Verdict::NotComparable;
-        setRow(changes_, changes_->rowCount(),
-               {report::say(text.title) + QStringLiteral(", ") +
-                    QString::fromUtf8(text.unit.data(), static_cast<qsizetype>(text.unit.size())),
-                number(before->value, text.decimals), number(after->value, text.decimals),
-                known ? QString::fromStdString(signedFixed(comparison.change.difference, text.decimals))
-                      : QString(),
-                known ? number(comparison.change.leastSignificant, text.decimals) : QString(),
-                known ? likelihood(comparison.change) : QString(),
-                comparison.verdict == Verdict::Real         ? tr("exceeds the LSC")
-                : comparison.verdict == Verdict::MayBeNoise ? tr("within measurement error")
-                                                            : report::say(comparison.why)});
-        if (comparison.verdict == Verdict::MayBeNoise)
-            grey(*changes_, changes_->rowCount() - 1, session_.palette().softInk);
-        if (text.quantity == Followed::Mass && comparison.perWeek && comparison.verdict == Verdict::Real)
-            sentences << report::say(rateSentence(*comparison.perWeek, now->shared().mass));
+    if (now) {
+        for (const FollowedText& text : followedQuantities())
+            addChange(text, *then, *now, own, sentences);
+        if (regions_->isChecked())
+            for (const FollowedText& text : followedRegions())
+                addChange(text, *then, *now, own, sentences);
     }
     report::BalanceModel balance;
     if (const auto made = then ? massBalance(*then, *now, own) : std::nullopt) {

@@ -3,6 +3,9 @@
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "procedure/meaning/progress.hpp"
+#include "report/figures/trend_figure.hpp"
+
+#include <QCheckBox>
 
 namespace fusain::desktop {
 
@@ -19,6 +22,12 @@ private:
     void show();
     void showTrend();
     void showComparison();
+    void addChange(const FollowedText& text, const ComputedTest& then, const ComputedTest& now,
+                   const LabPrecision& own, QStringList& sentences);
+    /// Chooses the visits of a stretch of the trend and shows only that.
+    void choosePeriod(double from, double to);
+    void zoom();
+    [[nodiscard]] std::vector<Series> shownSeries(const LabPrecision& own) const;
     [[nodiscard]] Comparison compared(Followed quantity, const ComputedTest& then, const ComputedTest& now,
                                       const LabPrecision& own);
     [[nodiscard]] QString nextDate(const ComputedTest& now, const LabPrecision& own) const;
@@ -32,6 +41,10 @@ private:
     QComboBox* quantity_;
     QComboBox* from_;
     QComboBox* to_;
+    QCheckBox* regions_; ///< arms, legs and trunk as well
+    QPushButton* zoom_;
+    std::optional<std::pair<Instant, Instant>> period_; ///< that the trend shows; all of it without
+    report::TrendModel drawn_;                          ///< what the trend shows
     FigureView* trend_;
     QTableWidget* changes_;
     FigureView* balance_;

@@ -1,14 +1,17 @@
 #pragma once
+#include "desktop/places/library/reference_picture.hpp"
 #include "desktop/places/library/reference_shelf.hpp"
 #include "desktop/views/place.hpp"
 
+#include <QCheckBox>
 #include <QTextBrowser>
 #include <QTreeWidget>
+#include <set>
 
 namespace fusain::desktop {
 
 /// Equations, reference sets, protocols and policies: each with citation and validity, and who in this lab
-/// chose it.
+/// chose it. What is in force is marked; the list can be narrowed to a method, to what is in force, to a word.
 class LibraryPlace : public Place {
     Q_OBJECT
 public:
@@ -17,10 +20,20 @@ public:
     [[nodiscard]] QString where() const override { return tr("Library"); }
     void enter() override { tree_->setFocus(); }
     void addCommands(const PlaceCommands& add) override;
+    /// Opens the first entry with these words in its title or id.
     void search(const QString& text);
 
 private:
+    QLayout* narrowing();
+    QTreeWidgetItem* addGroup(const QString& title);
+    /// @param methods that it is for; empty for any
+    void addEntry(QTreeWidgetItem* group, const QString& title, int kind, const std::string& id,
+                  const QStringList& methods);
     void fill();
+    void addEquations();
+    void addReferences();
+    void markInForce();
+    void narrow();
     void showEntry();
     void choose();
     void showReference(const QString& id);
@@ -28,9 +41,14 @@ private:
     [[nodiscard]] QString protocolPage(const QString& id) const;
     [[nodiscard]] QString truthPage(const QString& id) const;
     [[nodiscard]] QString policyPage(const QString& id) const;
+
+    QLineEdit* words_;   ///< that a title or id must contain
+    QComboBox* method_;  ///< whose entries are listed
+    QCheckBox* inForce_; ///< only what this lab uses
     QTreeWidget* tree_;
     QTextBrowser* page_;
     QPushButton* choose_;
+    ReferencePicture* picture_;
     ReferenceShelf* references_;
 };
 

@@ -19,7 +19,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep this reason</source>
+      <source>Save the reason</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -459,7 +459,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The densitometer's own record kept as your local rules ask for.</source>
+      <source>The densitometer's own record is filed as your local rules require.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1262,7 +1262,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A frequency of {1} Hz cannot be right; it lies between 1 kHz and 1 MHz.</source>
+      <source>Frequency {1} Hz is out of range (1 kHz–1 MHz).</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1278,7 +1278,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} Ω at {2} kHz cannot be right: are these kilohms?</source>
+      <source>{1} Ω at {2} kHz is out of range. Are these kilohms?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1286,7 +1286,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} Ω at {2} kHz cannot be right: an electrode is off.</source>
+      <source>{1} Ω at {2} kHz is out of range. An electrode may be off.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1874,7 +1874,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A height of {1} cm cannot be right.</source>
+      <source>Height {1} cm is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2406,7 +2406,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep it so</source>
+      <source>Save the set-up</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2728,7 +2728,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep the calibration</source>
+      <source>Save the calibration</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3040,11 +3040,11 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Another policy</source>
+      <source>Other policy</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Compute with it too</source>
+      <source>Recalculate with this policy</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3232,7 +3232,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Start or go on</source>
+      <source>Start or resume</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3240,7 +3240,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Cancel it</source>
+      <source>Cancel appointment</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3580,7 +3580,7 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Is it this person?</source>
+      <source>Is it this client?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4041,7 +4041,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep the check</source>
+      <source>Save the check</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4105,7 +4105,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep residual volume</source>
+      <source>Save residual volume</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4129,7 +4129,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep the effort: %1 L</source>
+      <source>Accept the effort: %1 L</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -4637,7 +4637,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep the study</source>
+      <source>Save the study</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5111,11 +5111,11 @@ Last time (%1): %2</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Go on past a deviation</source>
+      <source>Continue with a reason</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Why is it right to go on? This is kept on the record.</source>
+      <source>Why is it acceptable to continue? The reason goes on the record.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5123,7 +5123,7 @@ Last time (%1): %2</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Wait until %1, rebook, or go on with a reason.</source>
+      <source>Wait until %1, rebook, or continue with a reason.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5361,7 +5361,7 @@ Why is it right all the same?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep the set</source>
+      <source>Save the set</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5641,7 +5641,7 @@ Why is it right all the same?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Use in spite…</source>
+      <source>Override finding…</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5677,7 +5677,7 @@ Why is it right all the same?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>scan %1 set aside: %2</source>
+      <source>scan %1 excluded: %2</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5724,7 +5724,7 @@ Why is it this client's scan? Both records keep the reason.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Use this scan all the same</source>
+      <source>Use this scan anyway</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5761,7 +5761,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Set scan %1 aside</source>
+      <source>Exclude scan %1</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5921,7 +5921,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>sweep %1 set aside: %2</source>
+      <source>sweep %1 excluded: %2</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5945,7 +5945,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Use this sweep all the same</source>
+      <source>Use this sweep anyway</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -5969,7 +5969,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Set sweep %1 aside</source>
+      <source>Exclude sweep %1</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6185,7 +6185,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep thoracic gas</source>
+      <source>Save thoracic gas volume</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6401,7 +6401,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Set trial %1 aside</source>
+      <source>Exclude trial %1</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6589,7 +6589,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Keep the reading</source>
+      <source>Save the reading</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6797,7 +6797,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A raw volume of {1} L cannot be right.</source>
+      <source>Raw volume {1} L is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6829,7 +6829,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} L of thoracic gas cannot be right.</source>
+      <source>Thoracic gas volume {1} L is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6921,7 +6921,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} scans in a year cannot be right.</source>
+      <source>{1} scans in a year is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6965,11 +6965,11 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} kg of visceral fat cannot be right: grams for kilograms?</source>
+      <source>Visceral fat {1} kg is out of range. Is this in grams?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A bone score of {1} cannot be right.</source>
+      <source>Bone score {1} is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6985,7 +6985,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A dry mass of {1} kg cannot be right.</source>
+      <source>Dry mass {1} kg is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7009,7 +7009,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A vital capacity of {1} L cannot be right.</source>
+      <source>Vital capacity {1} L is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7017,7 +7017,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A residual volume of {1} L cannot be right.</source>
+      <source>Residual volume {1} L is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7053,7 +7053,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} kg under water cannot be right: people weigh between −10 and 12 kg there.</source>
+      <source>Underwater mass {1} kg is out of range (−10 to 12 kg).</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7081,7 +7081,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Say why it is this client all the same, or correct it.</source>
+      <source>Say why it is this client, or correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7109,7 +7109,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A mass of {1} kg cannot be right.</source>
+      <source>Body mass {1} kg is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7129,7 +7129,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A length of {1} cm cannot be right.</source>
+      <source>Length {1} cm is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7309,7 +7309,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no deviation to go past here.</source>
+      <source>No answer here needs a decision.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7413,7 +7413,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A calibration cylinder of {1} L cannot be right.</source>
+      <source>Calibration cylinder {1} L is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7861,7 +7861,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Age, height or mass is missing or cannot be right.</source>
+      <source>Age, height or mass is missing or out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7945,15 +7945,15 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The height is missing or cannot be right.</source>
+      <source>The height is missing or out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Fat, lean or bone mineral is missing or cannot be right.</source>
+      <source>Fat, lean or bone mineral is missing or out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Fat, lean and bone mineral together weigh {1} kg: that cannot be right.</source>
+      <source>Fat, lean and bone mineral add up to {1} kg, which is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8341,7 +8341,7 @@ The physiologist decides and says why.</source>
       <translation>{1} gilt für einen Body-Mass-Index von {2} bis {3}; dieser ist {4}.</translation>
     </message>
     <message>
-      <source>{1}: to be confirmed against the source.</source>
+      <source>{1} is not yet verified.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8985,7 +8985,7 @@ The physiologist decides and says why.</source>
       <translation>Mineral, angenommen</translation>
     </message>
     <message>
-      <source>set aside: %1</source>
+      <source>excluded: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10835,7 +10835,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Impedanz</translation>
     </message>
     <message>
-      <source>— to be confirmed against the source</source>
+      <source>(not yet verified)</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -13826,7 +13826,7 @@ Everything accepted so far is kept. Please report this.</source>
   <context>
     <name>fusain::desktop::LabReferences</name>
     <message>
-      <source>This set is still to be confirmed against its source.</source>
+      <source>This set is not yet verified.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -14108,7 +14108,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Why may the test start all the same? The reason is kept with it.</source>
+      <source>Why may the test start anyway? The reason goes on the record.</source>
       <translation type="unfinished" />
     </message>
   </context>

@@ -1,5 +1,5 @@
 // The lab book under the window is taken away, damaged or new: the window says so and loses nothing.
-#include "desktop/places/clients/client_form.hpp"
+#include "desktop/views/client_form.hpp"
 #include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/recordings/scan/scan_folder.hpp"

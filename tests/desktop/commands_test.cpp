@@ -1,5 +1,5 @@
 // What can be done by name and by key, what can be undone, and what a window remembers.
-#include "desktop/places/clients/client_form.hpp"
+#include "desktop/views/client_form.hpp"
 #include "desktop/services/day_board.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/window/command_search.hpp"

@@ -47,6 +47,46 @@ protected:
     Client client;
 };
 
+TEST_F(Day, SomebodyNewIsEnteredAndBookedInOneDialog) {
+    BookingDialog dialog(*session, *instantFromIso("2026-03-13T08:00:00.000Z"));
+    dialog.chooseMethods({"hydrostatic", "air-displacement"});
+    EXPECT_FALSE(dialog.book()) << "nobody is chosen by being first in the list";
+    QLineEdit* search = nullptr;
+    for (QLineEdit* each : dialog.findChildren<QLineEdit*>())
+        if (each->accessibleName() == QLatin1String("Search clients"))
+            search = each;
+    ASSERT_TRUE(search);
+    search->setText(QStringLiteral("Runa Solheim"));
+    QPushButton* add = nullptr;
+    for (QPushButton* each : dialog.findChildren<QPushButton*>())
+        if (each->text() == QStringLiteral("Add Runa Solheim…"))
+            add = each;
+    ASSERT_TRUE(add);
+    QTimer::singleShot(0, shell.get(), [] {
+        auto* form = QApplication::activeModalWidget();
+        ASSERT_TRUE(form && form->objectName() == QLatin1String("clientForm"));
+        const auto edits = form->findChildren<QLineEdit*>();
+        EXPECT_EQ(edits[0]->text(), QStringLiteral("Runa Solheim"));
+        for (QLineEdit* each : edits) {
+            if (each->text().isEmpty() && each->placeholderText() == QLatin1String("1984-06-02"))
+                each->setText(QStringLiteral("1991-04-02"));
+            else if (each->text().isEmpty())
+                each->setText(QStringLiteral("171"));
+        }
+        for (QPushButton* each : form->findChildren<QPushButton*>())
+            if (each->text() == QLatin1String("Save client"))
+                return each->click();
+    });
+    add->click();
+    dialog.chooseMethods({"hydrostatic", "air-displacement"});
+    auto* school = dialog.findChildren<QComboBox*>().back();
+    Q_EMIT school->activated(school->currentIndex()); // another interval leaves the ticks alone
+    ASSERT_TRUE(dialog.book()) << shell->lastProblem().toStdString();
+    const auto found = session->book().findClients("Runa");
+    ASSERT_EQ(found.size(), 1u);
+    EXPECT_EQ(session->book().visitsOf(found.front().id).size(), 2u);
+}
+
 TEST_F(Day, SeveralMethodsAreBookedInTheirBestOrderWithReasons) {
     BookingDialog dialog(*session, *instantFromIso("2026-03-12T08:00:00.000Z"));
     dialog.chooseClient(QString::fromStdString(client.id));
@@ -150,7 +190,7 @@ TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
                 QTest::keyClicks(fields[i]->edit(), QString::fromLatin1(readings[i]));
             verdict = dialog->verdict();
             for (auto* each : dialog->findChildren<QPushButton*>())
-                if (each->text().contains(keep ? QStringLiteral("Keep") : QStringLiteral("Go back")))
+                if (each->text().contains(keep ? QStringLiteral("Save") : QStringLiteral("Go back")))
                     return each->click();
         });
     };

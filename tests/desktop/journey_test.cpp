@@ -1,8 +1,9 @@
 // Journeys through the real window, by mouse and keyboard, from a new client to the saved PDF.
 #include "desktop/bench/method/closing_panels.hpp"
 #include "desktop/bench/method/questions_panel.hpp"
+#include "desktop/bench/method/typed_time.hpp"
 #include "desktop/bench/tank/trials_panel.hpp"
-#include "desktop/places/clients/client_form.hpp"
+#include "desktop/views/client_form.hpp"
 #include "desktop/places/quality/chart_page.hpp"
 #include "desktop/places/quality/precision_page.hpp"
 #include "desktop/services/instrument_checks.hpp"
@@ -153,6 +154,24 @@ TEST_F(Journey, ACheckStaysReadableWhileTheNextStepBegins) {
     driver->advance();
     startRun(); // another client
     EXPECT_EQ(said(), QString());
+}
+
+TEST_F(Journey, WhatIsOpenIsFoundOnTheEmptyBench) {
+    startRun();
+    runUntil(HydrostaticStep::DryMass);
+    const std::string id = session->run()->record().id;
+    closeWindow();
+    openWindow();
+    shell->open(PlaceName::Bench);
+    auto* open = qobject_cast<RecordsView*>(shell->focusWidget());
+    ASSERT_TRUE(open);
+    ASSERT_EQ(open->model()->rowCount(), 1);
+    EXPECT_EQ(open->model()->index(0, 0).data().toString(), QStringLiteral("Ailsa Brandvold"));
+    open->choose(QString::fromStdString(id));
+    QTest::keyClick(open, Qt::Key_Return);
+    ASSERT_TRUE(session->run());
+    EXPECT_EQ(session->run()->record().id, id);
+    EXPECT_TRUE(session->run()->current() == HydrostaticStep::DryMass);
 }
 
 TEST_F(Journey, KeysBelongToTheStepWhereverTheFocusIs) {
@@ -402,7 +421,7 @@ TEST_F(Journey, AStudyIsTypedForOneGroupAndShownForThatGroupOnly) {
     }
     const auto keep = [&] {
         for (QPushButton* each : page->findChildren<QPushButton*>())
-            if (each->text() == QLatin1String("Keep the study"))
+            if (each->text() == QLatin1String("Save the study"))
                 QTest::mouseClick(each, Qt::LeftButton);
     };
     keep();
@@ -489,14 +508,26 @@ TEST_F(Journey, EveryControlThatTakesTypingHasAName) {
 
 TEST(TypedTimes, AreReadAsPeopleSayThem) {
     const Instant now = *instantFromIso("2026-03-12T07:40:00.000Z");
-    EXPECT_NEAR(*QuestionsPanel::readTime(QStringLiteral("06:40"), now)->hoursSince, 1.0, 1e-9);
-    EXPECT_NEAR(*QuestionsPanel::readTime(QStringLiteral("19:40"), now)->hoursSince, 12.0, 1e-9); // yesterday
-    EXPECT_NEAR(*QuestionsPanel::readTime(QStringLiteral("90 min"), now)->hoursSince, 1.5, 1e-9);
-    EXPECT_NEAR(*QuestionsPanel::readTime(QStringLiteral("3,5 h"), now)->hoursSince, 3.5, 1e-9);
-    EXPECT_NEAR(*QuestionsPanel::readTime(QStringLiteral("2 d"), now)->hoursSince, 48.0, 1e-9);
-    EXPECT_TRUE(QuestionsPanel::readTime(QStringLiteral("never"), now)->never);
-    for (const char* text : {"", "25:00", "soon", "-3 h"})
-        EXPECT_FALSE(QuestionsPanel::readTime(QLatin1String(text), now)) << text;
+    EXPECT_NEAR(*readTime(QStringLiteral("06:40"), now)->hoursSince, 1.0, 1e-9);
+    EXPECT_NEAR(*readTime(QStringLiteral("19:40"), now)->hoursSince, 12.0, 1e-9); // yesterday
+    EXPECT_NEAR(*readTime(QStringLiteral("90 min"), now)->hoursSince, 1.5, 1e-9);
+    EXPECT_NEAR(*readTime(QStringLiteral("3,5 h"), now)->hoursSince, 3.5, 1e-9);
+    EXPECT_NEAR(*readTime(QStringLiteral("2 d"), now)->hoursSince, 48.0, 1e-9);
+    EXPECT_TRUE(readTime(QStringLiteral("never"), now)->never);
+    for (const auto& [text, hours] :
+         {std::pair("1h", 1.0), std::pair("8 min", 8.0 / 60.0), std::pair("7:15", 25.0 / 60.0),
+          std::pair("2 days ago", 48.0), std::pair("10 weeks", 1680.0), std::pair("4.80 weeks", 806.4),
+          std::pair("about 3 hours ago", 3.0), std::pair("yesterday 19:00", 12.0 + 40.0 / 60.0),
+          std::pair("Yesterday", 7.0 + 40.0 / 60.0), std::pair("0", 0.0)}) {
+        const auto read = readTime(QLatin1String(text), now);
+        ASSERT_TRUE(read) << text;
+        EXPECT_NEAR(*read->hoursSince, hours, 1e-9) << text;
+    }
+    for (const char* text : {"", "25:00", "7:60", "soon", "-3 h", "3 hogsheads", "yesterday noon", "ago"})
+        EXPECT_FALSE(readTime(QLatin1String(text), now)) << text;
+    EXPECT_NEAR(*readNumber(QStringLiteral("4.80 weeks"), QStringLiteral("weeks")), 4.8, 1e-12);
+    EXPECT_NEAR(*readNumber(QStringLiteral(" 1,02 "), QString()), 1.02, 1e-12);
+    EXPECT_FALSE(readNumber(QStringLiteral("4 days"), QStringLiteral("weeks")));
 }
 
 } // namespace

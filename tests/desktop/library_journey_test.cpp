@@ -35,7 +35,7 @@ protected:
 TEST_F(Reference, ACopyIsChangedKeptChosenAndThereAfterwards) {
     ReferenceEditor editor(session->references(), copyOf("phase-angle.barbosa-silva-2005"), "oriel");
     rowsOf(editor)->item(0, 5)->setText(QStringLiteral("6,90")); // a comma is read as a point
-    press(editor, "Keep the set");
+    press(editor, "Save the set");
     ASSERT_EQ(editor.result(), QDialog::Accepted);
     const std::string id = editor.set().id;
     ASSERT_TRUE(session->references().choose(*session->catalogue().reference(id), "oriel"));
@@ -51,10 +51,10 @@ TEST_F(Reference, ACopyIsChangedKeptChosenAndThereAfterwards) {
 TEST_F(Reference, WhatDoesNotFitIsSaidAndNothingIsKept) {
     ReferenceEditor editor(session->references(), copyOf("phase-angle.barbosa-silva-2005"), "oriel");
     rowsOf(editor)->item(0, 6)->setText(QStringLiteral("0"));
-    press(editor, "Keep the set");
+    press(editor, "Save the set");
     EXPECT_NE(editor.result(), QDialog::Accepted);
     rowsOf(editor)->item(0, 6)->setText(QStringLiteral("word"));
-    press(editor, "Keep the set");
+    press(editor, "Save the set");
     EXPECT_NE(editor.result(), QDialog::Accepted);
     EXPECT_TRUE(session->book().settingsUnder("reference-set.").empty());
 }
@@ -62,7 +62,7 @@ TEST_F(Reference, WhatDoesNotFitIsSaidAndNothingIsKept) {
 TEST_F(Reference, PercentilesAreTypedAsPairs) {
     ReferenceEditor editor(session->references(), copyOf("fat-percent.clinic-percentiles"), "oriel");
     rowsOf(editor)->item(0, 5)->setText(QStringLiteral("10 14.0; 50 21.5"));
-    press(editor, "Keep the set");
+    press(editor, "Save the set");
     ASSERT_EQ(editor.result(), QDialog::Accepted);
     EXPECT_DOUBLE_EQ(reference::valueAt(editor.set().rows[0].distribution, 30.0).value(), 17.75);
 }

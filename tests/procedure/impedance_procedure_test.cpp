@@ -257,11 +257,11 @@ INSTANTIATE_TEST_SUITE_P(
                         point = impedance::pointOf(point.frequency,
                                                    impedance::impedanceOf(point.impedance->complex() / 1000.0));
             }},
-        Bad{"electrode is off",
+        Bad{"electrode may be off",
             [](impedance::Sweep& s) {
                 s.spectra[1].points[0] = impedance::magnitudePoint(kilohertz(1), Ohms(9000));
             }},
-        Bad{"frequency of", [](impedance::Sweep& s) { s.spectra[0].points[0].frequency = Hertz(50.0); }},
+        Bad{"Frequency", [](impedance::Sweep& s) { s.spectra[0].points[0].frequency = Hertz(50.0); }},
         Bad{"no body has that", [](impedance::Sweep& s) {
                 for (auto& point : s.spectra[0].points)
                     std::swap(point.impedance->resistance, point.impedance->reactance);

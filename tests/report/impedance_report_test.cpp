@@ -65,7 +65,7 @@ TEST_F(ImpedanceReport, TheClientReadsWhatWasDoneInPlainWords) {
 TEST_F(ImpedanceReport, TheLabCopyHasSweepEquationsArcAndSources) {
     const QString words = textOf(labCopy(made()));
     for (const char* part : {"57.14", "42.51", "589.3", "391.8", "Kyle UG et al (2001)", "Moissl 2006",
-                             "De Lorenzo 1997", "to be confirmed", "right arm", "uncalibrated estimate",
+                             "De Lorenzo 1997", "not yet verified", "right arm", "uncalibrated estimate",
                              "500.0", "lying, gel electrodes", "8 from 1 to 1000 kHz"})
         EXPECT_TRUE(words.contains(QLatin1String(part))) << part << "\n" << words.toStdString();
 }

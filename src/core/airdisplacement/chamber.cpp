@@ -61,7 +61,7 @@ Expected<Calibration> calibrate(std::span<const PressureSample> empty, std::span
                                 Litres certified, Litres certificateError) {
     if (!(certified.value() >= 5.0 && certified.value() <= 150.0))
         return failure(
-            {FUSAIN_TEXT("A calibration cylinder of {1} L cannot be right."), {fixed(certified.value(), 3)}},
+            {FUSAIN_TEXT("Calibration cylinder {1} L is out of range."), {fixed(certified.value(), 3)}},
             {}, {FUSAIN_TEXT("It lies between 5 and 150 L: look at the certificate."), {}});
     const auto without = responseOf(empty), with = responseOf(cylinder);
     for (const auto* response : {&without, &with})

@@ -255,7 +255,7 @@ std::vector<Equation> densityToFat() {
          "Lohman TG (1986), Exerc Sport Sci Rev 14:325-357; (1989), Pediatr Exerc Sci 1:19-30",
          'A',
          "%",
-         "7-16 y; the row for 17-18 y is to be confirmed against the source",
+         "7-16 y; the row for 17-18 y is not yet verified",
          {sexInput, {"age_y", "age, completed years are used", "y", 7, 16}, densityInput},
          [](EquationArguments x) { return fromConstants(lohman1989(sexOf(x[0]), Years(x[1])), x[2]); }},
         {"fat.density.schutte-1984",

@@ -176,7 +176,7 @@ std::vector<Equation> others() {
          "Loucks AB, Kiens B, Wright HH (2011), J Sports Sci 29 Suppl 1:S7-S15",
          'A',
          "kcal/kg",
-         "net exercise energy; the thresholds of 30 and 45 are to be confirmed against the source",
+         "net exercise energy; the thresholds of 30 and 45 are not yet verified",
          {{"intake_kcal", "energy eaten a day", "kcal", 0, 10000},
           {"exercise_kcal", "energy of training a day, net of rest", "kcal", 0, 6000},
           fatFreeInput},

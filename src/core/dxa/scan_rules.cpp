@@ -151,7 +151,7 @@ private:
             Fault::ScaleMass, repeat ? Severity::Repeat : Severity::Look, Region::Total,
             {FUSAIN_TEXT("The scan adds up to {1} kg, {2} % against the scale ({3} kg)."),
              {kg(total(), 1), signedFixed(100.0 * difference, 1), kg(*scaleMass_, 1)}},
-            {FUSAIN_TEXT("Is it this person? Was everything inside the field, and nothing on the table?"), {}});
+            {FUSAIN_TEXT("Is it this client? Was everything inside the field, and nothing on the table?"), {}});
     }
 
     void sides(Pair pair) {

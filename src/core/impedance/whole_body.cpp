@@ -62,7 +62,7 @@ std::vector<Message> reservations(const WholeBodyEquation& equation, const Whole
     std::vector<Message> found = applicability(equation, inputs).because;
     if (equation.grade != 'A')
         found.push_back(
-            {FUSAIN_TEXT("{1}: to be confirmed against the source."), {std::string(equation.title)}});
+            {FUSAIN_TEXT("{1} is not yet verified."), {std::string(equation.title)}});
     return found;
 }
 

@@ -45,7 +45,7 @@ struct CareFinding {
 /// Share of the free chlorine that disinfects (HOCl): 1 / (1 + 10^(pH − pKa)), pKa = 3000.00/T − 10.0686 +
 /// 0.0253·T with T in kelvin: 7.54 at 25 °C, 7.47 at 34 °C.
 /// @param acidity pH, 6 … 9  @param temperature 5 … 40 °C
-/// @par Source Morris JC (1966), J Phys Chem 70:3798-3805; to be confirmed against the source.
+/// @par Source Morris JC (1966), J Phys Chem 70:3798-3805; not yet verified.
 [[nodiscard]] double hypochlorousShare(double acidity, Celsius temperature);
 
 } // namespace fusain::water

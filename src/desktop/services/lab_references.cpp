@@ -59,7 +59,7 @@ const reference::ReferenceSet* LabReferences::chosenForMethod(const std::string&
 
 Expected<void> LabReferences::choose(const reference::ReferenceSet& set, const std::string& by) {
     if (!set.mayBeChosen())
-        return failure({FUSAIN_TEXT("This set is still to be confirmed against its source."), {}}, set.title,
+        return failure({FUSAIN_TEXT("This set is not yet verified."), {}}, set.title,
                        {FUSAIN_TEXT("Confirm it, and keep a copy as the lab's own."), {}});
     return book_.setSetting("reference." + set.quantity, set.id, by);
 }

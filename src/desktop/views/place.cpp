@@ -57,7 +57,7 @@ bool Place::startTest(const Client& client, const std::string& visitId, std::str
     const QString reason =
         QInputDialog::getText(this, tr("Start past a check"),
                               plainTip(report::say(*obstacle)) + QLatin1Char('\n') +
-                                  tr("Why may the test start all the same? The reason is kept with it."),
+                                  tr("Why may the test start anyway? The reason goes on the record."),
                               QLineEdit::Normal, {}, &chosen)
             .trimmed();
     return chosen && session_.report(session_.startRun(client, visitId, method, reason.toStdString()));

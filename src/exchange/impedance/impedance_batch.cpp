@@ -41,7 +41,7 @@ Expected<ImpedanceTest> testFrom(const CsvTable& table, const ImpedancePolicy& p
     if (!age || !(*age >= 0.0 && *age <= 120.0) || !read.height || !read.mass ||
         !anthropometry::plausibleHeight.holds(*read.height) ||
         !(read.mass->value() >= 3.0 && read.mass->value() <= 300.0))
-        return bad({FUSAIN_TEXT("Age, height or mass is missing or cannot be right."), {}});
+        return bad({FUSAIN_TEXT("Age, height or mass is missing or out of range."), {}});
     ImpedanceTest test;
     test.id = read.code;
     test.subject = {read.code, sex == "male" ? Sex::Male : Sex::Female, Years(*age), *read.height, false};

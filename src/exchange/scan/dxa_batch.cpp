@@ -36,15 +36,15 @@ Expected<Row> rowFrom(const CsvTable& table) {
     const auto height = numberIn(table, "height_cm"), fat = numberIn(table, "fat_kg"),
                lean = numberIn(table, "lean_kg"), bone = numberIn(table, "bone_mineral_kg");
     if (!height || !anthropometry::plausibleHeight.holds(metresFromCentimetres(*height)))
-        return failure({FUSAIN_TEXT("The height is missing or cannot be right."), {}});
+        return failure({FUSAIN_TEXT("The height is missing or out of range."), {}});
     if (!fat || !lean || !bone || !(*fat >= 0.0 && *lean > 0.0 && *bone > 0.0))
-        return failure({FUSAIN_TEXT("Fat, lean or bone mineral is missing or cannot be right."), {}});
+        return failure({FUSAIN_TEXT("Fat, lean or bone mineral is missing or out of range."), {}});
     row.height = metresFromCentimetres(*height);
     row.total.fat = Kilograms(*fat);
     row.total.lean = Kilograms(*lean);
     row.total.boneMineral = Kilograms(*bone);
     if (!anthropometry::plausibleMass.holds(row.total.mass()))
-        return failure({FUSAIN_TEXT("Fat, lean and bone mineral together weigh {1} kg: that cannot be right."),
+        return failure({FUSAIN_TEXT("Fat, lean and bone mineral add up to {1} kg, which is out of range."),
                         {fixed(row.total.mass().value(), 1)}});
     if (const auto limbs = numberIn(table, "limb_lean_kg"); limbs && *limbs > 0.0 && *limbs < *lean)
         row.limbLean = Kilograms(*limbs);

@@ -149,7 +149,7 @@ Done ChamberProcedure::keepTrial(VolumeTrial trial) {
     }
     if (!(trial.volume.value() >= 5.0 && trial.volume.value() <= 300.0))
         return refused(
-            {FUSAIN_TEXT("A raw volume of {1} L cannot be right."), {fixed(trial.volume.value(), 3)}},
+            {FUSAIN_TEXT("Raw volume {1} L is out of range."), {fixed(trial.volume.value(), 3)}},
             {FUSAIN_TEXT("It lies near the mass in kilograms, a little below. Check the reading."), {}});
     if (!airdisplacement::plausibleRawVolume(Kilograms(test_.mass->value), trial.volume))
         return refused(
@@ -182,7 +182,7 @@ Done ChamberProcedure::startOver(const std::string& reason) {
 
 Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& method, const Attribution& from) {
     if (!(volume.value() >= 0.5 && volume.value() <= 8.0))
-        return refused({FUSAIN_TEXT("{1} L of thoracic gas cannot be right."), {fixed(volume.value(), 2)}},
+        return refused({FUSAIN_TEXT("Thoracic gas volume {1} L is out of range."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.5 and 8 L."), {}});
     if (blank(method))
         return refused({FUSAIN_TEXT("Measured thoracic gas needs its method."), {}},

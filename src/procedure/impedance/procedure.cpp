@@ -26,7 +26,7 @@ std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const Spectrum
     };
     const double hertz = point.frequency.value(), ohms = point.magnitude.value();
     if (!std::isfinite(hertz) || hertz < 500.0 || hertz > 2e6)
-        return problem({FUSAIN_TEXT("A frequency of {1} Hz cannot be right; it lies between 1 kHz and 1 MHz."),
+        return problem({FUSAIN_TEXT("Frequency {1} Hz is out of range (1 kHz–1 MHz)."),
                         {std::isfinite(hertz) ? fixed(hertz, 0) : "?"}},
                        {FUSAIN_TEXT("Give frequencies in hertz."), {}});
     if (!std::isfinite(ohms) || (point.impedance && !(std::isfinite(point.impedance->resistance.value()) &&
@@ -34,11 +34,11 @@ std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const Spectrum
         return problem({FUSAIN_TEXT("At {1} kHz there is no number."), {fixed(hertz / 1000.0, 0)}},
                        {FUSAIN_TEXT("Measure again, or leave the frequency out."), {}});
     if (ohms < (spectrum.segment == Segment::Trunk ? 1.0 : 20.0))
-        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz cannot be right: are these kilohms?"),
+        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz is out of range. Are these kilohms?"),
                         {fixed(ohms, 3), fixed(hertz / 1000.0, 0)}},
                        {FUSAIN_TEXT("Give ohms; look at the unit of the export."), {}});
     if (ohms > 5000.0)
-        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz cannot be right: an electrode is off."),
+        return problem({FUSAIN_TEXT("{1} Ω at {2} kHz is out of range. An electrode may be off."),
                         {fixed(ohms, 0), fixed(hertz / 1000.0, 0)}},
                        {FUSAIN_TEXT("Check that all electrodes touch."), {}});
     return std::nullopt;
@@ -145,12 +145,12 @@ Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::str
                                          const std::string& keptBecause) {
     if (!doubts.empty() && blank(keptBecause))
         return refused(doubts.front().message(),
-                       {FUSAIN_TEXT("Say why it is this client all the same, or correct it."), {}});
+                       {FUSAIN_TEXT("Say why it is this client, or correct it."), {}});
     if (code != clientCode)
         return refused({FUSAIN_TEXT("The code \"{1}\" is not that of this client."), {code}},
                        {FUSAIN_TEXT("Whose turn is it? Open that client's test, or type the code again."), {}});
     if (!anthropometry::plausibleHeight.holds(height))
-        return refused({FUSAIN_TEXT("A height of {1} cm cannot be right."), {fixed(centimetres(height), 1)}},
+        return refused({FUSAIN_TEXT("Height {1} cm is out of range."), {fixed(centimetres(height), 1)}},
                        {FUSAIN_TEXT("It lies between 50 and 230 cm. Check the unit."), {}});
     return keep<analyzer::IdentityConfirmed>(IdentityCheck{{}, code, height, std::move(doubts), keptBecause});
 }
@@ -204,7 +204,7 @@ Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, const Attribution& 
 Done ImpedanceProcedure::importReadings(Kilograms mass, impedance::Sweep sweep,
                                         std::vector<ReportedValue> reported, const std::string& source) {
     if (!anthropometry::plausibleMass.holds(mass))
-        return refused({FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+        return refused({FUSAIN_TEXT("Body mass {1} kg is out of range."), {fixed(mass.value(), 2)}},
                        {FUSAIN_TEXT("Map the column with the mass in kilograms."), {}});
     auto own = attributed(Attribution::fromFile(test_.id, {}, source));
     if (!own)
@@ -259,7 +259,7 @@ Done ImpedanceProcedure::setMissingParts(const std::vector<std::string>& parts) 
 
 Done ImpedanceProcedure::tapeLength(impedance::Segment segment, Metres length) {
     if (!(length.value() >= 0.1 && length.value() <= 1.3))
-        return refused({FUSAIN_TEXT("A length of {1} cm cannot be right."), {fixed(centimetres(length), 1)}},
+        return refused({FUSAIN_TEXT("Length {1} cm is out of range."), {fixed(centimetres(length), 1)}},
                        {FUSAIN_TEXT("Type centimetres."), {}});
     return appendOpen(analyzer::LengthTaped{segment, length});
 }

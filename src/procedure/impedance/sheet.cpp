@@ -148,7 +148,7 @@ void arcLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result) {
     for (const Fluids& fluids : all) {
         const Message how{&fluids == &all.front() ? FUSAIN_TEXT("{1}, chosen by the policy")
                           : fluids.method == FluidMethod::Matthie2005
-                              ? FUSAIN_TEXT("{1}, for comparison; to be confirmed against the source")
+                              ? FUSAIN_TEXT("{1}, for comparison; not yet verified")
                               : FUSAIN_TEXT("{1}, for comparison"),
                           {std::string(fluidMethodTitle(fluids.method))}};
         sheet.push_back({"ECW", FUSAIN_TEXT("water outside the cells"), fixed(fluids.extracellular.value(), 2),

@@ -48,7 +48,7 @@ struct MethodsOfADay {
                                           const std::optional<WaterSample>& dilution = {});
 
 /// Spread of body water by spectroscopy about dilution for one person, L.
-/// @par Source Moissl UM et al (2006), Physiol Meas 27:921-933; to be confirmed against the source.
+/// @par Source Moissl UM et al (2006), Physiol Meas 27:921-933; not yet verified.
 inline constexpr double spectroscopyWaterSpread = 2.3;
 /// What it may be instead: shown beside, so that nobody takes the first for certain.
 inline constexpr double spectroscopyWaterSpreadAtWorst = 3.0;

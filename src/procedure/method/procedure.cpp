@@ -115,7 +115,7 @@ Done Procedure::unlessOlder(const Attribution& from, std::initializer_list<std::
 }
 
 tl::unexpected<Problem> Procedure::refusedMass(Kilograms mass, Kilograms least, Kilograms most) {
-    return refused({FUSAIN_TEXT("A mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+    return refused({FUSAIN_TEXT("Body mass {1} kg is out of range."), {fixed(mass.value(), 2)}},
                    {FUSAIN_TEXT("It lies between {1} and {2} kg. Check the unit and what stands on the scale."),
                     {fixed(least.value(), 0), fixed(most.value(), 0)}});
 }
@@ -291,7 +291,7 @@ Done Procedure::answerAfterWaiting(const std::string& ruleId) {
 Done Procedure::acceptDeviation(const std::string& ruleId, const std::string& reason) {
     const AnsweredQuestion* question = answerTo(ruleId);
     if (!question || question->finding.kept)
-        return refused({FUSAIN_TEXT("There is no deviation to go past here."), {}}, {});
+        return refused({FUSAIN_TEXT("No answer here needs a decision."), {}}, {});
     if (blank(reason))
         return refused({FUSAIN_TEXT("Going on past a deviation needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});

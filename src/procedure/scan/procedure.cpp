@@ -85,7 +85,7 @@ Done DxaProcedure::weigh(Kilograms mass, const Attribution& from, const std::str
 Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansElsewhere,
                              const std::string& reason) {
     if (scansElsewhere < 0 || scansElsewhere > 50)
-        return refused({FUSAIN_TEXT("{1} scans in a year cannot be right."), {std::to_string(scansElsewhere)}},
+        return refused({FUSAIN_TEXT("{1} scans in a year is out of range."), {std::to_string(scansElsewhere)}},
                        {});
     const DxaPolicy& policy = setting_.policy;
     const auto own = attributed(Attribution::typed());
@@ -192,7 +192,7 @@ std::optional<Problem> DxaProcedure::problemWithReported(const std::vector<Repor
         if (!std::isfinite(value.value) || blank(value.quantity))
             return refused({FUSAIN_TEXT("A reported value needs a name and a number."), {}}, {}).value();
         if (value.quantity == "visceral-fat-mass" && !(value.value >= 0.0 && value.value < 15.0))
-            return refused({FUSAIN_TEXT("{1} kg of visceral fat cannot be right: grams for kilograms?"),
+            return refused({FUSAIN_TEXT("Visceral fat {1} kg is out of range. Is this in grams?"),
                             {fixed(value.value, 1)}},
                            {})
                 .value();
@@ -200,7 +200,7 @@ std::optional<Problem> DxaProcedure::problemWithReported(const std::vector<Repor
     for (const dxa::ReportedBone& bone : bones)
         for (const auto& score : {bone.tScore, bone.zScore})
             if (score && !(std::abs(*score) <= 10.0))
-                return refused({FUSAIN_TEXT("A bone score of {1} cannot be right."), {fixed(*score, 1)}}, {})
+                return refused({FUSAIN_TEXT("Bone score {1} is out of range."), {fixed(*score, 1)}}, {})
                     .value();
     return std::nullopt;
 }

@@ -111,7 +111,7 @@ void indexLines(std::vector<WorkedLine>& sheet, const DxaTest& test, const DxaPo
     if (result.visceralFat)
         line("V", FUSAIN_TEXT("visceral fat, volume from the reported mass"), result.visceralVolume->value(), 3,
              "L", fmt::format("{}/0.94", fixed(result.visceralFat->value(), 3)),
-             "Kaul S et al (2012), Obesity 20:1313-1318; to be confirmed against the source");
+             "Kaul S et al (2012), Obesity 20:1313-1318; not yet verified");
 }
 
 void regionLines(std::vector<WorkedLine>& sheet, const DxaPolicy& policy, const DxaResult& result) {

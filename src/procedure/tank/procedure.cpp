@@ -89,7 +89,7 @@ Done HydrostaticProcedure::readWaterTemperature(Celsius temperature, const Attri
 
 Done HydrostaticProcedure::weighDry(Kilograms mass, const Attribution& from, const std::string& keptBecause) {
     if (!anthropometry::plausibleMass.holds(mass))
-        return refused({FUSAIN_TEXT("A dry mass of {1} kg cannot be right."), {fixed(mass.value(), 2)}},
+        return refused({FUSAIN_TEXT("Dry mass {1} kg is out of range."), {fixed(mass.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit: pounds are turned into "
                                     "kilograms only in US units."),
                         {}});
@@ -116,7 +116,7 @@ Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::
         return refused({FUSAIN_TEXT("Eight efforts are the most for one session."), {}},
                        {FUSAIN_TEXT("Use the largest, or rebook."), {}});
     if (!(volume.value() >= 0.5 && volume.value() <= 10.0))
-        return refused({FUSAIN_TEXT("A vital capacity of {1} L cannot be right."), {fixed(volume.value(), 2)}},
+        return refused({FUSAIN_TEXT("Vital capacity {1} L is out of range."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.5 and 10 L."), {}});
     return keep<tank::VitalCapacityAdded>(
         VitalCapacityEffort{from, static_cast<int>(test_.efforts.size()) + 1, volume, acceptable, remark});
@@ -125,7 +125,7 @@ Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::
 Done HydrostaticProcedure::measureResidualVolume(Litres volume, const std::string& method,
                                                  const Attribution& from) {
     if (!(volume.value() >= 0.2 && volume.value() <= 5.0))
-        return refused({FUSAIN_TEXT("A residual volume of {1} L cannot be right."), {fixed(volume.value(), 2)}},
+        return refused({FUSAIN_TEXT("Residual volume {1} L is out of range."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("It lies between 0.2 and 5 L."), {}});
     if (blank(method))
         return refused({FUSAIN_TEXT("A measured residual volume needs its method."), {}},
@@ -177,7 +177,7 @@ Done HydrostaticProcedure::keepTrial(WeighingTrial trial) {
                        {FUSAIN_TEXT("Check the reading, the tare and the units."), {}});
     if (std::abs(net.value()) > 15.0)
         return refused(
-            {FUSAIN_TEXT("{1} kg under water cannot be right: people weigh between −10 and 12 kg there."),
+            {FUSAIN_TEXT("Underwater mass {1} kg is out of range (−10 to 12 kg)."),
              {fixed(net.value(), 2)}},
             {FUSAIN_TEXT("Check the reading, the tare and the belt."), {}});
     trial.number = test_.trials.nextNumber();

@@ -144,7 +144,7 @@ Expected<ResidualVolumeUsed> predictResidualVolume(const std::string& equation, 
         how = "Wilmore 1969";
     } else if (equation == "lung.residual-volume.polgar-1971") {
         predicted = lung::residualVolumePolgar1971(sex, height, age);
-        how = "Polgar 1971, to be confirmed against the source";
+        how = "Polgar 1971, not yet verified";
     } else {
         return failure(
             {FUSAIN_TEXT("\"{1}\" is not a residual volume prediction of the catalogue."), {equation}});

@@ -75,7 +75,7 @@ std::optional<Problem> problemWith(const Client& client, Instant now) {
                                   {fixed(typed, 2), fixed(typed * 100.0, 0)}}
                         : Message{FUSAIN_TEXT("Is it in inches? Height is between 50 and 250 cm."), {}};
         return Problem{
-            {FUSAIN_TEXT("A height of {1} cm cannot be right."), {fixed(typed, 1)}}, "height", {}, remedy};
+            {FUSAIN_TEXT("Height {1} cm is out of range."), {fixed(typed, 1)}}, "height", {}, remedy};
     }
     return std::nullopt;
 }

@@ -125,7 +125,7 @@ Message wantedText(const Rule& rule) {
 
 std::string_view gradeText(std::string_view grade) {
     if (grade == "B")
-        return FUSAIN_TEXT("— to be confirmed against the source");
+        return FUSAIN_TEXT("(not yet verified)");
     return grade == "C" ? FUSAIN_TEXT("— the limit is an engineering choice of this program: set your own")
                         : "";
 }

@@ -21,7 +21,7 @@ void paintSpindles(QPainter& painter, const QRectF& area, const std::vector<Name
     }
     low = std::floor(low) - 1.0;
     high = std::ceil(high) + 1.0;
-    const double names = std::min(250.0, 0.36 * area.width()), left = area.left() + names,
+    const double names = std::min(250.0, 0.42 * area.width()), left = area.left() + names,
                  right = area.right() - 130, scale = (right - left) / (high - low),
                  height = std::min(30.0, (area.height() - 24) / static_cast<double>(rows.size()));
     painter.setFont(numberFont(11));

@@ -215,7 +215,7 @@ void paintVector(QPainter& painter, const QRectF& area, const VectorModel& model
     painter.drawText(
         QRectF(area.left(), area.bottom() - 32, area.width(), 32), Qt::AlignLeft | Qt::TextWordWrap,
         model.reference.grade == 'A' ? tr("%1, n = %2")
-                                     : tr("%1, n = %2; the correlation to be confirmed against the source")
+                                     : tr("%1, n = %2; the correlation not yet verified")
                                            .arg(QString::fromStdString(model.reference.title))
                                            .arg(model.reference.people));
     painter.restore();

@@ -194,7 +194,7 @@ void Analyzer::readings(PageFlow& flow, const Own& report) {
                            ? tr("Sweep %1 at %2%3.")
                                  .arg(each.number)
                                  .arg(clock(each.at), &each == sweep ? tr(", used") : tr(", not used"))
-                           : tr("Sweep %1 at %2 set aside: %3.")
+                           : tr("Sweep %1 at %2 excluded: %3.")
                                  .arg(each.number)
                                  .arg(clock(each.at), plain(each.setAsideReason)),
                        9);

@@ -6,7 +6,7 @@
 namespace fusain::report {
 
 QString use(bool counts, bool used, const std::string& setAside) {
-    return !counts ? tr("set aside: %1").arg(plain(setAside)) : used ? tr("used") : tr("valid, not used");
+    return !counts ? tr("excluded: %1").arg(plain(setAside)) : used ? tr("used") : tr("valid, not used");
 }
 
 QString givenText(const readiness::Answer& answer) {

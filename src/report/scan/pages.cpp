@@ -216,7 +216,7 @@ void ScanPages::readings(PageFlow& flow, const Own& report) {
                                            .arg(scan.number)
                                            .arg(clock(scan.at), how,
                                                 &scan == test.scan() ? tr(", used") : tr(", not used"))
-                                     : tr("Scan %1 at %2 set aside: %3.")
+                                     : tr("Scan %1 at %2 excluded: %3.")
                                            .arg(scan.number)
                                            .arg(clock(scan.at), plain(scan.setAsideReason)),
                        9);

@@ -13,6 +13,7 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QScopedValueRollback>
 #include <QStyledItemDelegate>
 #include <algorithm>
 
@@ -84,10 +85,8 @@ QWidget* withHeading(const QString& text, QWidget* content, int width) {
 BenchPlace::BenchPlace(Session& session)
     : Place(session), runSheet_(new QListWidget), panels_(new QStackedWidget),
       header_(new ClientHeader(session)), result_(new ResultSoFar(session)), pages_(new QStackedWidget),
-      stripBox_(new QWidget), strip_(new QVBoxLayout(stripBox_)),
-      empty_(label(tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in Clients "
-                      "(Alt+C) and start one there."),
-                   "heading")),
+      stripBox_(new QWidget), strip_(new QVBoxLayout(stripBox_)), empty_(label({}, "heading")),
+      open_(new RecordsView({tr("client"), tr("test"), tr("begun"), tr("state")}, tr("Open tests"))),
       concluded_(label({}, "soft")), verdict_(label({}, "verdict")), primary_(button({}, true)),
       standTitle_(new FittedText(110, false)), standReading_(new FittedText(220, true)),
       standVerdict_(new FittedText(110, false)), standKey_(new FittedText(110, false)) {
@@ -116,6 +115,7 @@ BenchPlace::BenchPlace(Session& session)
     setTabOrder(primary_, &result_->sheet());
     for (auto* list : findChildren<QAbstractItemView*>())
         list->installEventFilter(this);
+    keepColumns(*open_, "open-tests", {{0, 220}, {1, 180}, {2, 260}});
     connect(primary_, &QPushButton::clicked, this, &BenchPlace::primary);
     const auto chosen = [this](const QListWidgetItem* item) {
         session_.report(session_.run()->goTo(Step(runSheet_->row(item))));
@@ -133,7 +133,12 @@ QWidget* BenchPlace::nothingPage() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(56, 56, 56, 56);
     column->addWidget(empty_);
+    column->addWidget(open_, 1);
     column->addStretch();
+    connect(open_, &RecordsView::activatedId, this, [this](const QString& id) {
+        if (session_.report(session_.resumeRun(id.toStdString())))
+            enter();
+    });
     return page;
 }
 
@@ -228,7 +233,9 @@ QString BenchPlace::where() const {
 void BenchPlace::enter() {
     refresh();
     auto* first = session_.run() && !standBack_ ? currentPanel()->firstField() : nullptr;
-    if (first)
+    if (!session_.run() && open_->isVisibleTo(this))
+        open_->setFocus();
+    else if (first)
         first->setFocus();
     else
         setFocus();
@@ -237,7 +244,7 @@ void BenchPlace::enter() {
 void BenchPlace::refresh() {
     if (!session_.run()) {
         pages_->setCurrentIndex(0);
-        return;
+        return showOpenTests();
     }
     pages_->setCurrentIndex(standBack_ ? 2 : 1);
     const Step step = session_.run()->current();
@@ -262,6 +269,28 @@ void BenchPlace::refresh() {
         auto* first = standBack_ ? nullptr : currentPanel()->firstField();
         (first ? first : this)->setFocus();
     }
+}
+
+// What was begun today or before is found here, wherever it was left.
+void BenchPlace::showOpenTests() {
+    std::vector<TableModel::Row> rows;
+    for (const AnyTest& test : session_.book().runningTests()) {
+        const RawTest& record = common(test);
+        const auto client = session_.book().client(record.subject.clientId);
+        rows.push_back(
+            {report::plain(record.id),
+             {{client ? session_.nameOf(*client) : QString()},
+              {report::say(methodTitle(methodOf(test)))},
+              {report::weekday(record.startedAt) + QLatin1Char(' ') + report::clock(record.startedAt),
+               static_cast<qlonglong>(record.startedAt.milliseconds)},
+              {isHandedOver(record) ? tr("handed over, to be signed") : tr("not finished")}}});
+    }
+    open_->setVisible(!rows.empty());
+    empty_->setText(rows.empty()
+                        ? tr("No test is running.\n\nChoose an appointment in Day (Alt+D) or a client in "
+                             "Clients (Alt+C) and start one there.")
+                        : tr("No test is on the bench. These tests are open. Enter resumes one."));
+    open_->setRows(std::move(rows));
 }
 
 // The only moment at which a step gives an order to an instrument by itself: when the work comes to it.
@@ -455,8 +484,16 @@ void BenchPlace::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Escape:
         return goBack();
     default:
-        Place::keyPressEvent(event);
+        toPanel(event);
     }
+}
+
+// What the bench does not know the step may: a number answers, a letter goes to its question, wherever the focus is.
+void BenchPlace::toPanel(QKeyEvent* event) {
+    if (forwarding_) // it has come back from the panel
+        return Place::keyPressEvent(event);
+    const QScopedValueRollback forwarding(forwarding_, true);
+    QCoreApplication::sendEvent(currentPanel(), event);
 }
 
 void BenchPlace::addCommands(const PlaceCommands& add) {

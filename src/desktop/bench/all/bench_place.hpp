@@ -39,10 +39,12 @@ private:
     /// Makes the panels of a method.
     template <class Method>
     void adopt();
+    void showOpenTests();
     void enterStep();
     void concludeStep(int step);
     void showStrip(bool readings);
     [[nodiscard]] bool takesDigit(const QKeyEvent& event);
+    void toPanel(QKeyEvent* event);
     void showFoot();
     void showKey();
     void showRunSheet();
@@ -55,8 +57,9 @@ private:
     void showStandBack();
 
     bool standBack_ = false;
+    bool forwarding_ = false; ///< a key is with the panel
     const StepPanel* shownPanel_ = nullptr;
-    std::pair<std::string, int> enteredAt_; ///< test and step to which the work came last
+    std::pair<std::string, int> enteredAt_;              ///< test and step to which the work came last
     std::map<std::string_view, QStackedWidget*> stacks_; ///< panels of each method
     std::map<std::string_view, QWidget*> strips_;        ///< of methods that have one, over their steps
     QListWidget* runSheet_;
@@ -68,6 +71,7 @@ private:
     QWidget* stripBox_;
     QVBoxLayout* strip_;
     QLabel* empty_;
+    RecordsView* open_; ///< tests that have begun and are not signed, while none is on the bench
     QLabel* concluded_; ///< what the step before came to
     QLabel* verdict_;
     QPushButton* primary_;

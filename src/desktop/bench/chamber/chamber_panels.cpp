@@ -226,7 +226,7 @@ void CalibrationPanel::refresh() {
 QString CalibrationPanel::primaryText() const {
     const CalibrationRecording& pressures = recording<CalibrationRecording>();
     if (!pressures.linked() && !pressures.complete())
-        return tr("Keep the calibration");
+        return tr("Save the calibration");
     if (pressures.recording())
         return tr("Recording…");
     if (pressures.complete())

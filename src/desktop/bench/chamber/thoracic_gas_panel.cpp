@@ -16,7 +16,7 @@ ThoracicGasPanel::ThoracicGasPanel(Session& session)
     method_->setPlaceholderText(tr("by which method"));
     method_->setAccessibleName(tr("Method of the thoracic gas"));
     method_->setMaximumWidth(scaled(240));
-    auto* keep = button(tr("Keep thoracic gas"));
+    auto* keep = button(tr("Save thoracic gas volume"));
     auto* predicted = button(tr("Go on with the prediction"));
     auto* row = new QHBoxLayout;
     row->addWidget(keep);
@@ -58,7 +58,7 @@ void ThoracicGasPanel::refresh() {
 
 QString ThoracicGasPanel::primaryText() const {
     if (!linked())
-        return tr("Keep thoracic gas");
+        return tr("Save thoracic gas volume");
     if (recording<PantingRecording>().recording())
         return tr("Recording…");
     return result_ && result_->accepted ? tr("Accept %1 L").arg(number(result_->thoracicGas.value(), 2))

@@ -229,7 +229,7 @@ void VolumePanel::setAside() {
         session_.report(own().restore(found->number));
         return;
     }
-    const QString reason = askReason(this, tr("Set trial %1 aside").arg(found->number),
+    const QString reason = askReason(this, tr("Exclude trial %1").arg(found->number),
                                      tr("Why does it not count? It stays on the record and can be restored."));
     if (!reason.isEmpty())
         session_.report(own().setAside(found->number, reason.toStdString()));

@@ -56,7 +56,7 @@ AnalyzerSetupDialog::AnalyzerSetupDialog(Session& session, ImpedanceProcedure& r
             field->setValue(centimetres(taped->second), 1);
         layout->addWidget(field);
     }
-    auto* accepted = button(tr("Keep it so"), true);
+    auto* accepted = button(tr("Save the set-up"), true);
     auto* back = button(tr("Go back"));
     layout->addLayout(inOneRow({accepted, back}));
     connect(accepted, &QPushButton::clicked, this, [this] {

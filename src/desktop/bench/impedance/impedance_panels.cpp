@@ -72,7 +72,7 @@ QString ModulePanel::primaryText() const {
         return tr("Reading…");
     if (const auto read = recording<ModuleRecording>().reading())
         return tr("Accept %1 Ω").arg(number(*read, 2));
-    return session_.hub().isLive(analyzerRole) ? tr("Read the module") : tr("Keep the check");
+    return session_.hub().isLive(analyzerRole) ? tr("Read the module") : tr("Save the check");
 }
 
 bool ModulePanel::primaryEnabled() const {
@@ -202,8 +202,8 @@ void IdentityPanel::primary() {
     QString reason;
     if (!seen.empty()) {
         reason =
-            askReason(this, tr("Is it this person?"),
-                      doubt_->text() + tr("\nWhy is it right all the same? Otherwise go back and correct it."));
+            askReason(this, tr("Is it this client?"),
+                      doubt_->text() + tr("\nWhy is it correct? Otherwise go back and correct it."));
         if (reason.isEmpty())
             return;
     }

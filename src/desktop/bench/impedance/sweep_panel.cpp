@@ -27,7 +27,7 @@ SweepPanel::SweepPanel(Session& session)
     auto* keep = button(tr("Accept typed"));
     auto* load = button(tr("Import…"));
     auto* reported = button(tr("Reported values…"));
-    auto* spite = button(tr("Use in spite…"));
+    auto* spite = button(tr("Override finding…"));
     auto* setup = button(tr("How it is connected…"));
     auto* reading = new QHBoxLayout;
     reading->addWidget(live_);
@@ -123,7 +123,7 @@ void SweepPanel::refresh() {
     for (const ImpedanceSweep& sweep : test.sweeps)
         lines << (sweep.counts() ? (&sweep == test.sweep() ? tr("✓ sweep %1, used").arg(sweep.number)
                                                            : tr("sweep %1").arg(sweep.number))
-                                 : tr("sweep %1 set aside: %2")
+                                 : tr("sweep %1 excluded: %2")
                                        .arg(sweep.number)
                                        .arg(QString::fromStdString(sweep.setAsideReason)));
     if (const auto reported = test.reportedValues(); !reported.empty())
@@ -185,8 +185,8 @@ bool SweepPanel::take(const impedance::Sweep& sweep, const Attribution& from,
         words << report::say(doubt.message());
     QString reason;
     if (!words.isEmpty()) {
-        reason = askReason(this, tr("Is it this person?"),
-                           words.join(QLatin1Char('\n')) + tr("\nWhy is it right all the same?"));
+        reason = askReason(this, tr("Is it this client?"),
+                           words.join(QLatin1Char('\n')) + tr("\nWhy is it correct?"));
         if (reason.isEmpty())
             return false;
     }
@@ -206,7 +206,7 @@ void SweepPanel::useInSpite() {
         return;
     }
     const QString reason =
-        askReason(this, tr("Use this sweep all the same"),
+        askReason(this, tr("Use this sweep anyway"),
                   report::say(findings().front().what) + tr("\nThe physiologist decides and says why."));
     if (!reason.isEmpty())
         accept(reason.toStdString());
@@ -254,7 +254,7 @@ void SweepPanel::setAside() {
     const ImpedanceSweep* sweep = own().test().sweep();
     if (!sweep)
         return;
-    const QString reason = askReason(this, tr("Set sweep %1 aside").arg(sweep->number),
+    const QString reason = askReason(this, tr("Exclude sweep %1").arg(sweep->number),
                                      tr("Why does it not count? It stays on the record and can be restored."));
     if (!reason.isEmpty())
         session_.report(own().setAside(sweep->number, reason.toStdString()));

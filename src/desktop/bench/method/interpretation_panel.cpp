@@ -8,6 +8,7 @@
 #include "report/base/words.hpp"
 #include "report/pages/test_report.hpp"
 
+#include <QKeyEvent>
 #include <QScrollArea>
 
 namespace fusain::desktop {
@@ -33,6 +34,7 @@ InterpretationPanel::InterpretationPanel(Session& session, std::span<const StepT
     body()->itemAt(1)->widget()->hide(); // what is to be done is seen
     text_->setAccessibleName(tr("Interpretation"));
     text_->setTabChangesFocus(true);
+    setFocusPolicy(Qt::StrongFocus);
     text_->setPlaceholderText(tr("What the client should know today, in your own words"));
     settled_.setSingleShot(true);
     settled_.setInterval(typingRests);
@@ -53,7 +55,7 @@ QWidget* InterpretationPanel::written() {
     auto* layout = new QVBoxLayout(side);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(scaled(6));
-    layout->addWidget(label(tr("For the client: tick what matters today"), "heading"));
+    layout->addWidget(label(tr("For the client: tick what matters today (keys 1 to 3)"), "heading"));
     for (std::size_t i = 0; i < most; ++i) {
         Choice choice{new QWidget, new QCheckBox, label({}), label({}, "soft"), {}};
         auto* words = new QVBoxLayout;
@@ -118,7 +120,7 @@ void InterpretationPanel::offer(const report::TestReport& report) {
         }
         const Statement* behind = statementBehind(point, report.statements);
         choice.box->setAccessibleName(choice.sentence);
-        choice.client->setText(choice.sentence);
+        choice.client->setText(QStringLiteral("%1  %2").arg(i + 1).arg(choice.sentence));
         choice.lab->setText(report::sentence(behind ? labSentence(*behind) : point.evidence));
     }
     showTicks();
@@ -180,6 +182,22 @@ void InterpretationPanel::entered() {
     const auto draft = drafts_.find(test);
     text_->setPlainText(draft != drafts_.end() ? draft->second
                                                : QString::fromStdString(run().record().interpretation));
+}
+
+// A number ticks its sentence while nobody writes.
+void InterpretationPanel::keyPressEvent(QKeyEvent* event) {
+    const int digit = event->key() - Qt::Key_1;
+    if (digit < 0 || digit >= static_cast<int>(choices_.size()) ||
+        choices_[static_cast<std::size_t>(digit)].sentence.isEmpty())
+        return StepPanel::keyPressEvent(event);
+    QCheckBox* box = choices_[static_cast<std::size_t>(digit)].box;
+    take(static_cast<std::size_t>(digit), !box->isChecked());
+}
+
+// The keys tick sentences first; Tab goes into the text.
+QWidget* InterpretationPanel::firstField() const {
+    return choices_.front().sentence.isEmpty() ? static_cast<QWidget*>(text_)
+                                               : const_cast<InterpretationPanel*>(this);
 }
 
 void InterpretationPanel::primary() {

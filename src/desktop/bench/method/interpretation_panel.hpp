@@ -22,7 +22,10 @@ public:
     void entered() override;
     [[nodiscard]] QString primaryText() const override { return tr("Save the interpretation"); }
     void primary() override;
-    [[nodiscard]] QWidget* firstField() const override { return text_; }
+    [[nodiscard]] QWidget* firstField() const override;
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
 
 private:
     /// What can be taken over: the client's sentence, and what the lab reads in its place.

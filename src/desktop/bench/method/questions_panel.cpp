@@ -1,5 +1,6 @@
 #include "desktop/bench/method/questions_panel.hpp"
 
+#include "desktop/bench/method/typed_time.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 #include "report/method/parts.hpp"
@@ -14,7 +15,7 @@
 namespace fusain::desktop {
 namespace {
 
-// A safety line stands alone: no source, no grade beside it.
+// The source and how sure it is are in the Library; here only what happens and why.
 QString aboutRule(const readiness::Rule& rule) {
     const QString reason = report::say(std::string_view(rule.reason));
     if (rule.effect == readiness::Effect::None)
@@ -22,10 +23,32 @@ QString aboutRule(const readiness::Rule& rule) {
     QStringList effect{report::say(effectText(rule.effect))};
     if (!rule.effectSize.empty())
         effect << report::say(std::string_view(rule.effectSize));
-    effect << reason
-           << (QString::fromStdString(rule.source) + QLatin1Char(' ') + report::say(gradeText(rule.grade)))
-                  .trimmed();
+    effect << reason;
     return QObject::tr("If not as asked: %1").arg(effect.join(QStringLiteral("; ")));
+}
+
+// Keys that go to a question; the others do something at this step already.
+constexpr std::string_view letters = "BDEFGHIJKLMOPQSTUVWYZ";
+
+QString letterOf(int row) {
+    return row < static_cast<int>(letters.size())
+               ? QString(QLatin1Char(letters[static_cast<std::size_t>(row)])).toLower()
+               : QString();
+}
+
+// What happens to the fat of this test when it is not as asked.
+QString pushOf(const readiness::Rule& rule) {
+    switch (rule.effect) {
+    case readiness::Effect::Over:
+        return QObject::tr("↑ higher");
+    case readiness::Effect::Under:
+        return QObject::tr("↓ lower");
+    case readiness::Effect::Noise:
+        return QObject::tr("↕ either way");
+    case readiness::Effect::None:
+        break;
+    }
+    return {};
 }
 
 // What the protocol asks for, as it is read out.
@@ -58,15 +81,17 @@ QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> steps
     : StepPanel(session, steps, step), question_(label({}, "title")), effect_(label({}, "soft")),
       choices_(new QWidget), typed_(new QLineEdit), rebook_(button(tr("Rebook…"))),
       change_(button(tr("Change the answer"))), override_(button(tr("Override finding…"))), all_(button({})),
-      carry_(button({})), sheet_(table({tr("question"), tr("asked for"), tr("last time"), tr("today")},
-                                       tr("Questions and answers"))) {
+      carry_(button({})),
+      sheet_(table({QString(), tr("question"), tr("asked for"), tr("fat reads"), tr("last time"), tr("today")},
+                   tr("Questions and answers"))) {
     new QHBoxLayout(choices_);
     choices_->layout()->setContentsMargins(0, 0, 0, 0);
     typed_->setAccessibleName(tr("Answer"));
-    typed_->setMaximumWidth(scaled(280));
+    typed_->setMaximumWidth(scaled(340));
     sheet_->horizontalHeader()->setStretchLastSection(false);
-    sheet_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    for (const auto& [column, width] : {std::pair(1, 112), std::pair(2, 130), std::pair(3, 210)})
+    sheet_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
+    for (const auto& [column, width] :
+         {std::pair(0, 28), std::pair(2, 104), std::pair(3, 96), std::pair(4, 110), std::pair(5, 190)})
         sheet_->setColumnWidth(column, scaled(width));
     sheet_->setFocusPolicy(Qt::TabFocus); // a click leaves the keys with the question
     body()->itemAt(1)->widget()->hide();  // the sheet says what is to be asked
@@ -117,12 +142,18 @@ std::vector<const readiness::Rule*> QuestionsPanel::unanswered() const {
     return left;
 }
 
-// What is measured or counted is not said to a list.
+// What is measured or counted is not said to a list, but for what an instrument says now.
 std::vector<const readiness::Rule*> QuestionsPanel::toldAsList() const {
     auto left = unanswered();
-    std::erase_if(left,
-                  [](const readiness::Rule* rule) { return rule->type == readiness::AnswerType::Number; });
+    std::erase_if(left, [this](const readiness::Rule* rule) {
+        return rule->type == readiness::AnswerType::Number && !readNow(*rule);
+    });
     return left;
+}
+
+// A temperature that is asked for is the room's.
+std::optional<double> QuestionsPanel::readNow(const readiness::Rule& rule) const {
+    return rule.type == readiness::AnswerType::Number && rule.unit == "C" ? live("room", "c") : std::nullopt;
 }
 
 // What is in this sheet and not answered yet was read out as a list, and nothing of it was otherwise.
@@ -132,7 +163,10 @@ void QuestionsPanel::allAsAsked() {
         if (std::ranges::find(left, &rule) == left.end())
             return std::nullopt;
         readiness::Answer asAsked;
-        asAsked.keptAsTold = readiness::KeptAsTold::List;
+        if (const auto read = readNow(rule))
+            asAsked.number = std::round(10.0 * *read) / 10.0;
+        else
+            asAsked.keptAsTold = readiness::KeptAsTold::List;
         return asAsked;
     }));
 }
@@ -191,18 +225,19 @@ void QuestionsPanel::fillSheet() {
         const auto last = said_.last.find(rule.id);
         toTakeOver += !answer && said != said_.today.end() ? 1 : 0;
         setRow(sheet_, i,
-               {report::say(std::string_view(rule.question)), wanted(rule),
+               {letterOf(i), report::say(std::string_view(rule.question)), wanted(rule), pushOf(rule),
                 last == said_.last.end() ? QString() : report::givenText(last->second),
                 answer ? answerText(*answer)
                 : said != said_.today.end()
                     ? tr("said at %1: %2")
                           .arg(report::clock(said->second.at), report::givenText(said->second.answer))
-                    : QString()});
+                : readNow(rule) ? tr("the room: %1 °C now").arg(number(*readNow(rule), 1))
+                                : QString()});
     }
     const std::size_t left = toldAsList().size();
-    all_->setText(tr("All %1 as asked, read out as a list (&A)").arg(left));
+    all_->setText(tr("All %1 as asked, read out as a list (Alt+&A)").arg(left));
     all_->setVisible(left > 0);
-    carry_->setText(tr("Take over %1 answers of today (&C)").arg(toTakeOver));
+    carry_->setText(tr("Take over %1 answers of today (Alt+&C)").arg(toTakeOver));
     carry_->setVisible(toTakeOver > 0);
 }
 
@@ -238,48 +273,13 @@ void QuestionsPanel::showQuestion() {
     typed_->clear();
     typed_->setPlaceholderText(rule->type == readiness::AnswerType::Number
                                    ? report::say(std::string_view(rule->unit))
-                                   : tr("07:15, 3.5 h, 90 min, 2 d or never"));
+                                   : tr("07:15, yesterday 19:00, 90 min, 2 days, never"));
+    typed_->setMinimumWidth(scaled(340));
     if (!chosen && !decides && isVisible())
         typed_->setFocus();
     else if (isVisible())
         setFocus();
     Q_EMIT touched();
-}
-
-std::optional<readiness::Answer> QuestionsPanel::readTime(const QString& text, Instant now) {
-    readiness::Answer answer;
-    const QString trimmed = text.trimmed().toLower();
-    if (trimmed == tr("never")) {
-        answer.never = true;
-        return answer;
-    }
-    const QStringList clock = trimmed.split(QLatin1Char(':'));
-    if (clock.size() == 2) {
-        bool hourRead = false, minuteRead = false;
-        const int hour = clock[0].toInt(&hourRead), minute = clock[1].toInt(&minuteRead);
-        if (!hourRead || !minuteRead || hour > 23 || minute > 59 || hour < 0 || minute < 0)
-            return std::nullopt;
-        double minutes = minutesBetween(report::startOfLocalDay(now), now) - (hour * 60.0 + minute);
-        if (minutes < 0.0)
-            minutes += 24.0 * 60.0; // such a time today lies ahead: it was yesterday
-        answer.hoursSince = minutes / 60.0;
-        return answer;
-    }
-    double factor = 1.0;
-    QString digits = trimmed;
-    for (const auto& [suffix, hours] :
-         {std::pair(QStringLiteral("min"), 1.0 / 60.0), std::pair(QStringLiteral("h"), 1.0),
-          std::pair(QStringLiteral("d"), 24.0)})
-        if (digits.endsWith(suffix)) {
-            digits.chop(suffix.size());
-            factor = hours;
-            break;
-        }
-    const auto value = parseTyped(digits.toStdString());
-    if (!value || *value < 0.0)
-        return std::nullopt;
-    answer.hoursSince = *value * factor;
-    return answer;
 }
 
 // An answer that awaits a decision is not overwritten by the next one.
@@ -318,17 +318,32 @@ void QuestionsPanel::primary() {
     }
     if (rule->type == readiness::AnswerType::Choice)
         return;
-    const auto refuseText = [&] {
-        session_.report(
-            failure({FUSAIN_TEXT("\"{1}\" was not understood."), {typed_->text().toStdString()}}, {},
-                    {FUSAIN_TEXT("Type a time like 07:15, 3.5 h, 90 min, 2 d or never; or a number."), {}}));
-    };
-    if (rule->type == readiness::AnswerType::Number) {
-        const auto value = parseTyped(typed_->text().toStdString());
-        return value ? give({std::nullopt, false, *value, {}}) : refuseText();
+    keepTyped(*rule);
+}
+
+void QuestionsPanel::keepTyped(const readiness::Rule& rule) {
+    std::optional<readiness::Answer> answer;
+    if (rule.type == readiness::AnswerType::Number) {
+        if (const auto value = readNumber(typed_->text(), report::say(std::string_view(rule.unit))))
+            answer = readiness::Answer{std::nullopt, false, *value, {}};
+    } else {
+        answer = readTime(typed_->text(), session_.now());
     }
-    const auto answer = readTime(typed_->text(), session_.now());
-    return answer ? give(*answer) : refuseText();
+    if (answer)
+        return give(*answer);
+    session_.report(failure(
+        {FUSAIN_TEXT("\"{1}\" was not understood."), {typed_->text().toStdString()}}, {},
+        {FUSAIN_TEXT("Type a time like 07:15, yesterday 19:00, 90 min, 2 days or never; or a number."), {}}));
+}
+
+// A letter goes to its question and answers nothing.
+bool QuestionsPanel::goToLetter(const QString& typed) {
+    for (int at = 0; at < sheet_->rowCount(); ++at)
+        if (!typed.isEmpty() && letterOf(at) == typed.toLower()) {
+            sheet_->setCurrentCell(at, 0);
+            return true;
+        }
+    return false;
 }
 
 const AnsweredQuestion* QuestionsPanel::openAnswer() const {
@@ -350,8 +365,8 @@ void QuestionsPanel::rebook() {
 }
 
 void QuestionsPanel::goOnPast() {
-    const QString reason = askReason(this, tr("Go on past a deviation"),
-                                     tr("Why is it right to go on? This is kept on the record."));
+    const QString reason = askReason(this, tr("Continue with a reason"),
+                                     tr("Why is it acceptable to continue? The reason goes on the record."));
     if (!reason.isEmpty())
         session_.report(run().acceptDeviation(current()->id, reason.toStdString()));
 }
@@ -367,14 +382,15 @@ QString QuestionsPanel::verdict() const {
         if (const auto until = answer->waitUntil())
             return waitedLongEnough(*answer)
                        ? tr("It is %1: the wait is over.").arg(report::clock(session_.now()))
-                       : tr("Wait until %1, rebook, or go on with a reason.").arg(report::clock(*until));
+                       : tr("Wait until %1, rebook, or continue with a reason.").arg(report::clock(*until));
     if (const auto* answer = openAnswer(); answer && answer->finding.action == readiness::Action::Blocked)
         return tr("Contraindication: end the test. Only a physiologist can override it.");
     if (open > 0)
         return tr("%1 to decide: change the answer, rebook, or continue with a reason.").arg(open);
-    return unanswered > 0
-               ? tr("%1 of %2 questions left. Number keys answer.").arg(unanswered).arg(rules_.size())
-               : tr("All answered.");
+    return unanswered > 0 ? tr("%1 of %2 questions left. Number keys answer; a letter goes to its question.")
+                                .arg(unanswered)
+                                .arg(rules_.size())
+                          : tr("All answered.");
 }
 
 StandBack QuestionsPanel::standBack() const {
@@ -399,7 +415,7 @@ void QuestionsPanel::keyPressEvent(QKeyEvent* event) {
     else if (event->key() == Qt::Key_Down || event->key() == Qt::Key_Up)
         sheet_->setCurrentCell(
             std::clamp(row() + (event->key() == Qt::Key_Down ? 1 : -1), 0, sheet_->rowCount() - 1), 0);
-    else
+    else if ((event->modifiers() & ~Qt::ShiftModifier) || !goToLetter(event->text()))
         StepPanel::keyPressEvent(event);
 }
 

@@ -19,10 +19,6 @@ public:
     [[nodiscard]] StandBack standBack() const override;
     [[nodiscard]] QWidget* firstField() const override;
 
-    /// Reads a time as people say it: "07:15" (the latest such time), "3.5 h", "90 min", "2 d", "never". In
-    /// hours before `now`.
-    [[nodiscard]] static std::optional<readiness::Answer> readTime(const QString& text, Instant now);
-
 protected:
     void keyPressEvent(QKeyEvent* event) override;
 
@@ -32,9 +28,13 @@ private:
     void fillSheet();
     void allAsAsked();
     void takeOver();
+    [[nodiscard]] bool goToLetter(const QString& typed);
+    void keepTyped(const readiness::Rule& rule);
     [[nodiscard]] int row() const;
     [[nodiscard]] std::vector<const readiness::Rule*> unanswered() const;
     [[nodiscard]] std::vector<const readiness::Rule*> toldAsList() const;
+    /// What a live instrument answers to a question.
+    [[nodiscard]] std::optional<double> readNow(const readiness::Rule& rule) const;
     void give(const readiness::Answer& answer);
     void goOnPast();
     void rebook();

@@ -71,7 +71,7 @@ QString askReason(QWidget* parent, const QString& title, const QString& question
     dialog.setObjectName(QStringLiteral("reason"));
     dialog.setWindowTitle(title);
     dialog.setLabelText(question);
-    dialog.setOkButtonText(QObject::tr("Keep this reason"));
+    dialog.setOkButtonText(QObject::tr("Save the reason"));
     dialog.setCancelButtonText(QObject::tr("Go back"));
     return dialog.exec() == QDialog::Accepted ? dialog.textValue().trimmed() : QString();
 }

@@ -37,7 +37,7 @@ StepPanel* AtTheBench<ScanMethod>::panel(Session& session, Step step) {
             QObject::tr("Lines are right"));
     case After:
         return confirm({QObject::tr("Table wiped with what your local rules ask for."),
-                        QObject::tr("The densitometer's own record kept as your local rules ask for.")},
+                        QObject::tr("The densitometer's own record is filed as your local rules require.")},
                        QObject::tr("Finish"));
     case Screening:
     case Readiness:

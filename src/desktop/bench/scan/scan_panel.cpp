@@ -64,7 +64,7 @@ ScanPanel::ScanPanel(Session& session)
     artefacts_->setAccessibleName(tr("Noted at the scan"));
     auto* load = button(tr("Import…"));
     auto* reported = button(tr("Reported values…"));
-    auto* spite = button(tr("Use in spite…"));
+    auto* spite = button(tr("Override finding…"));
     auto* place = button(tr("Folder…"));
     auto* reading = new QHBoxLayout;
     reading->addWidget(live_);
@@ -243,7 +243,7 @@ void ScanPanel::refresh() {
     for (const DxaScan& scan : test.scans)
         lines << (scan.counts() ? (&scan == test.scan() ? tr("✓ scan %1, used").arg(scan.number)
                                                         : tr("scan %1").arg(scan.number))
-                                : tr("scan %1 set aside: %2")
+                                : tr("scan %1 excluded: %2")
                                       .arg(scan.number)
                                       .arg(QString::fromStdString(scan.setAsideReason)));
     if (const ReportedByScanner* reported = test.reportedOfScan())
@@ -294,7 +294,7 @@ void ScanPanel::repeat() {
     if (QMessageBox::question(
             this, tr("Scan again?"),
             tr("A second scan is a second dose. Can the region lines be corrected instead?\n\n"
-               "Scan again all the same?")) != QMessageBox::Yes)
+               "Scan again anyway?")) != QMessageBox::Yes)
         return;
     file_.reset();
     show({});
@@ -365,7 +365,7 @@ void ScanPanel::useInSpite() {
         return;
     }
     const QString reason =
-        askReason(this, tr("Use this scan all the same"),
+        askReason(this, tr("Use this scan anyway"),
                   report::say(findings_.front().what) + tr("\nThe physiologist decides and says why."));
     if (!reason.isEmpty())
         accept(reason.toStdString());
@@ -444,7 +444,7 @@ void ScanPanel::setAside() {
     const DxaScan* scan = own().test().scan();
     if (!scan)
         return;
-    const QString reason = askReason(this, tr("Set scan %1 aside").arg(scan->number),
+    const QString reason = askReason(this, tr("Exclude scan %1").arg(scan->number),
                                      tr("Why does it not count? It stays on the record and can be restored."));
     if (!reason.isEmpty())
         session_.report(own().setAside(scan->number, reason.toStdString()));

@@ -22,7 +22,7 @@ LungsPanel::LungsPanel(Session& session)
     method_->setAccessibleName(tr("Method of the residual volume"));
     method_->setMaximumWidth(scaled(240));
     auto* keepTypedEffort = button(tr("Add this effort"));
-    auto* keepResidual = button(tr("Keep residual volume"));
+    auto* keepResidual = button(tr("Save residual volume"));
     auto* without = button(tr("Go on without"));
     auto* buttons = new QHBoxLayout;
     for (QPushButton* each : {keepTypedEffort, keepResidual, without})
@@ -122,7 +122,7 @@ QString LungsPanel::primaryText() const {
     if (!linked())
         return tr("Add this effort");
     return recording<BlowRecording>().recording() ? tr("End the effort")
-           : judged_ ? tr("Keep the effort: %1 L").arg(number(judged_->vitalCapacity.value(), 2))
+           : judged_ ? tr("Accept the effort: %1 L").arg(number(judged_->vitalCapacity.value(), 2))
                      : tr("Start an effort");
 }
 

@@ -114,7 +114,7 @@ QString LoadCellPanel::primaryText() const {
     if (linked())
         return stage_ == Stage::Zero ? tr("Zero with chair and belt")
                                      : tr("Accept %1 kg").arg(number(live("load-cell", "kg").value_or(0.0), 3));
-    return tr("Keep the check");
+    return tr("Save the check");
 }
 
 bool LoadCellPanel::primaryEnabled() const {

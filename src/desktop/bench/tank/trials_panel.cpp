@@ -213,7 +213,7 @@ bool TrialsPanel::waterCleared() {
     }
     const QString reason =
         askReason(this, tr("Nobody in the water"),
-                  report::say(*obstacle) + tr("\nWhy may this client be in it all the same?"));
+                  report::say(*obstacle) + tr("\nWhy may this client be in the water anyway?"));
     return !reason.isEmpty() && session_.report(run().addNote(NoteKind::WaterOverridden, reason.toStdString()));
 }
 
@@ -277,7 +277,7 @@ void TrialsPanel::setAside() {
         session_.report(own().restore(trial));
         return;
     }
-    const QString reason = askReason(this, tr("Set trial %1 aside").arg(trial),
+    const QString reason = askReason(this, tr("Exclude trial %1").arg(trial),
                                      tr("Why does it not count? It stays on the record and can be restored."));
     if (!reason.isEmpty())
         session_.report(own().setAside(trial, reason.toStdString()));

@@ -1,11 +1,12 @@
 #include "desktop/places/clients/clients_place.hpp"
 
-#include "desktop/places/clients/client_form.hpp"
 #include "desktop/places/clients/import_dialog.hpp"
+#include "desktop/places/clients/test_rows.hpp"
 #include "desktop/places/clients/visit_dialog.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/services/visit_reporter.hpp"
+#include "desktop/views/client_form.hpp"
 #include "desktop/views/talk_view.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
@@ -19,29 +20,13 @@
 #include <cmath>
 
 namespace fusain::desktop {
-namespace {
-
-QString stateWords(const RawTest& test) {
-    switch (test.state) {
-    case TestState::Signed:
-        return test.version > 1 ? QObject::tr("✓ signed, version %1").arg(test.version)
-                                : QObject::tr("✓ signed");
-    case TestState::Refused:
-        return QObject::tr("no result: %1").arg(report::plain(test.refusal));
-    case TestState::Running:
-        break;
-    }
-    return QObject::tr("▶ not signed");
-}
-
-} // namespace
-
 ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), clients_(new ClientsModel(session, this)), list_(new QListView),
-      name_(label({}, "title")), facts_(label({}, "soft")), matters_(label({})), later_(new QTimer(this)),
-      tests_(new RecordsView(
-          {tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"), tr("state")},
-          tr("Tests"))),
+      name_(label({}, "title")), facts_(label({}, "soft")), strip_(new ClientStrip(session)),
+      matters_(label({})), later_(new QTimer(this)),
+      tests_(new RecordsView({tr("date"), tr("method"), tr("fat"), tr("fat mass"), tr("fat-free mass"),
+                              tr("fat since the last"), tr("state")},
+                             tr("Tests"))),
       progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
       pages_(new QTabWidget), findings_(new FindingsView(session)),
       records_(new RecordMenu(
@@ -124,32 +109,45 @@ QLayout* ClientsPlace::dossierHead() {
 
 // The tests one by one, what matters in the latest, and what another policy makes of them.
 QWidget* ClientsPlace::testsPage() {
-    policy_->setAccessibleName(tr("Another policy"));
+    policy_->setAccessibleName(tr("Other policy"));
     policy_->setMaximumWidth(scaled(300));
     for (const AnyPolicy& policy : session_.catalogue().policies)
         policy_->addItem(report::say(common(policy).title), report::plain(common(policy).id));
-    auto* again = button(tr("Compute with it too"));
+    auto* again = button(tr("Recalculate with this policy"));
     auto* visit = button(tr("Report on a visit…"));
     auto* policies = new QHBoxLayout;
-    policies->addWidget(label(tr("Another policy"), "soft", false));
+    policies->addWidget(label(tr("Other policy"), "soft", false));
     policies->addWidget(policy_);
     policies->addWidget(again);
     policies->addStretch();
     policies->addWidget(visit);
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
+    column->addWidget(strip_);
     column->addWidget(matters_);
     column->addWidget(tests_, 1);
     column->addLayout(policies);
     column->addWidget(stored_);
     connect(again, &QPushButton::clicked, this, &ClientsPlace::recompute);
     connect(visit, &QPushButton::clicked, this, &ClientsPlace::reportOnVisit);
-    connect(tests_, &RecordsView::activatedId, this, &ClientsPlace::openTest);
+    connect(tests_, &RecordsView::activatedId, this, [this] {
+        const AnyTest* test = chosenTest();
+        if (test && common(*test).state == TestState::Running)
+            openTest(); // nothing is found yet
+        else if (test)
+            showPage(Page::Findings);
+    });
     connect(tests_, &RecordsView::currentIdChanged, this, [this] {
         if (const AnyTest* test = chosenTest())
             findings_->showTest(*test);
     });
-    keepColumns(*tests_, "tests", {{0, 120}, {1, 150}, {5, 180}});
+    keepColumns(*tests_, "tests", {{0, 104}, {1, 150}, {2, 118}, {3, 80}, {4, 108}, {5, 150}});
+    auto* bench = new QAction(this);
+    bench->setShortcut(Qt::Key_B);
+    bench->setShortcutContext(Qt::WidgetShortcut);
+    tests_->addAction(bench);
+    tests_->setToolTip(tr("Enter: findings. B: the bench."));
+    connect(bench, &QAction::triggered, this, &ClientsPlace::openTest);
     return page;
 }
 
@@ -239,10 +237,14 @@ void ClientsPlace::showDossier() {
     }
     facts_->setText(facts.join(QStringLiteral("  ·  ")));
     Q_EMIT moved();
-    if (client)
+    strip_->setVisible(client.has_value());
+    if (client) {
         fillTests(*client);
-    else
+        strip_->showClient(*client, shown_);
+        offerUsualMethod();
+    } else {
         tests_->setRows({});
+    }
     if (!shown_.empty()) {
         const QSignalBlocker blocker(tests_);
         tests_->choose(report::plain(common(shown_.front()).id));
@@ -267,26 +269,7 @@ void ClientsPlace::showDossier() {
 }
 
 void ClientsPlace::fillTests(const Client& client) {
-    std::vector<TableModel::Row> rows;
-    for (const AnyTest& any : shown_) {
-        const RawTest& test = common(any);
-        const auto result = session_.computing().computed(any);
-        const auto* body = result ? result->composition() : nullptr;
-        const auto mass = [&](const Measured<Kilograms>& value) {
-            return TableModel::Cell{report::plain(fusain::show(value.estimate(), client.units).text()),
-                                    value.estimate().value()};
-        };
-        rows.push_back(
-            {report::plain(test.id),
-             {{report::day(test.startedAt), static_cast<qlonglong>(test.startedAt.milliseconds)},
-              {report::say(methodTitle(methodOf(any)))},
-              body ? TableModel::Cell{report::plain(fusain::show(body->fatPercent.estimate()).text()),
-                                      body->fatPercent.estimate().value()}
-                   : TableModel::Cell{},
-              body ? mass(body->fatMass) : TableModel::Cell{},
-              body ? mass(body->fatFreeMass) : TableModel::Cell{},
-              {stateWords(test)}}});
-    }
+    auto rows = rowsOfTests(session_, client, shown_);
     for (const auto& damaged : session_.book().unreadableTestsOf(client.id)) // nothing opens them
         rows.push_back(
             {{},
@@ -295,8 +278,19 @@ void ClientsPlace::fillTests(const Client& client) {
               {},
               {},
               {},
+              {},
               {tr("▲ damaged: %1").arg(report::say(damaged.why))}}});
     tests_->setRows(std::move(rows));
+}
+
+// What somebody is usually tested by comes first.
+void ClientsPlace::offerUsualMethod() {
+    std::map<std::string_view, int> count;
+    for (const AnyTest& test : shown_)
+        ++count[methodOf(test)];
+    const auto usual = std::ranges::max_element(count, {}, [](const auto& each) { return each.second; });
+    if (usual != count.end())
+        method_->setCurrentIndex(std::max(0, method_->findData(report::plain(usual->first))));
 }
 
 const AnyTest* ClientsPlace::chosenTest() const {

@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/places/clients/client_strip.hpp"
 #include "desktop/places/clients/clients_model.hpp"
 #include "desktop/places/clients/methods_page.hpp"
 #include "desktop/places/clients/plan_page.hpp"
@@ -57,6 +58,7 @@ private:
     [[nodiscard]] std::optional<Client> selected() const;
     [[nodiscard]] const AnyTest* chosenTest() const;
     void fillTests(const Client& client);
+    void offerUsualMethod();
 
     QWidget* side_; ///< the list with its search
     QLineEdit* search_;
@@ -64,6 +66,7 @@ private:
     QListView* list_;
     QLabel* name_;
     QLabel* facts_;
+    ClientStrip* strip_;
     QLabel* matters_; ///< the key points of the latest signed test
     QTimer* later_;   ///< until the dossier follows a search
     RecordsView* tests_;

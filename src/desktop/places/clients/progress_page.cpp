@@ -80,8 +80,8 @@ ProgressPage::ProgressPage(Session& session)
     : session_(session), quantity_(new QComboBox), from_(new QComboBox), to_(new QComboBox),
       regions_(new QCheckBox(tr("by region"))), zoom_(button({})),
       trend_(new FigureView(tr("The quantity over time"), 210)),
-      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"),
-                      tr("on the LSC"), tr("probability"), tr("verdict")},
+      changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"), tr("on the LSC"),
+                      tr("probability"), tr("verdict")},
                      tr("What changed between the two visits"))),
       balance_(new FigureView(tr("What made the mass change"), 120)), words_(label({})) {
     for (const FollowedText& text : followedQuantities())

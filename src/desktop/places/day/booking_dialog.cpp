@@ -2,6 +2,7 @@
 
 #include "desktop/services/computing.hpp"
 #include "desktop/services/lab_undo.hpp"
+#include "desktop/views/client_form.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "procedure/day/retest.hpp"
@@ -19,9 +20,9 @@ constexpr std::size_t mostClients = 50; ///< offered; the search finds the other
 } // namespace
 
 BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
-    : QDialog(parent), session_(session), search_(new QLineEdit), who_(new QComboBox), school_(new QComboBox),
-      when_(new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(day.milliseconds))), note_(new QLineEdit),
-      reason_(label({}, "soft")), order_(label({}, "soft")) {
+    : QDialog(parent), session_(session), search_(new QLineEdit), who_(new QComboBox), add_(button({})),
+      school_(new QComboBox), when_(new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(day.milliseconds))),
+      note_(new QLineEdit), reason_(label({}, "soft")), order_(label({}, "soft")) {
     setWindowTitle(tr("Book an appointment"));
     setMinimumWidth(scaled(620));
     search_->setPlaceholderText(tr("name, code or birth date"));
@@ -47,7 +48,11 @@ BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
     }
     auto* form = new QFormLayout(this);
     form->addRow(tr("Search"), search_);
-    form->addRow(tr("Client"), who_);
+    auto* who = new QHBoxLayout;
+    who->addWidget(who_, 1);
+    who->addWidget(add_);
+    form->addRow(tr("Client"), who);
+    connect(add_, &QPushButton::clicked, this, &BookingDialog::addClient);
     form->addRow(tr("Methods"), row);
     form->addRow(tr("Again"), school_);
     form->addRow(tr("From"), when_);
@@ -60,22 +65,52 @@ BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
                  }).box);
     fillClients();
     connect(search_, &QLineEdit::textChanged, this, &BookingDialog::fillClients);
-    connect(who_, &QComboBox::currentIndexChanged, this, &BookingDialog::propose);
+    connect(who_, &QComboBox::currentIndexChanged, this, &BookingDialog::newClientChosen);
     connect(school_, &QComboBox::activated, this, &BookingDialog::propose);
     for (QCheckBox* method : methods_)
         connect(method, &QCheckBox::toggled, this, &BookingDialog::explain);
-    propose();
+    newClientChosen();
+    search_->setFocus();
 }
 
 void BookingDialog::fillClients() {
     const QString before = who_->currentData().toString();
     const QSignalBlocker blocker(who_);
+    const QString wanted = search_->text().simplified();
     who_->clear();
-    for (const Client& client : session_.book().findClients(search_->text().toStdString(), mostClients))
+    if (wanted.isEmpty())
+        who_->addItem(tr("choose a client")); // nobody is booked for coming first in the alphabet
+    for (const Client& client : session_.book().findClients(wanted.toStdString(), mostClients))
         who_->addItem(session_.nameOf(client), QString::fromStdString(client.id));
+    add_->setText(wanted.isEmpty() || who_->count() > 0 ? tr("New client…") : tr("Add %1…").arg(wanted));
     who_->setCurrentIndex(std::max(0, who_->findData(before)));
     if (who_->currentData().toString() != before)
-        propose();
+        newClientChosen();
+}
+
+void BookingDialog::addClient() {
+    Client entered;
+    if (session_.book().findClients(search_->text().toStdString(), 1).empty())
+        entered.name = search_->text().simplified().toStdString();
+    ClientForm form(session_, entered, this);
+    if (form.exec() != QDialog::Accepted)
+        return;
+    search_->setText(QString::fromStdString(form.client().code));
+    chooseClient(QString::fromStdString(form.client().id));
+}
+
+// Somebody who was here is tested again by the same method; what is ticked for them stays when the interval
+// changes.
+void BookingDialog::newClientChosen() {
+    const auto wanted = client();
+    std::optional<AnyTest> last;
+    if (wanted)
+        for (const AnyTest& test : session_.book().testsOf(wanted->id))
+            if (common(test).state == TestState::Signed)
+                last = test;
+    if (last)
+        chooseMethods({std::string(methodOf(*last))});
+    propose();
 }
 
 void BookingDialog::chooseClient(const QString& id) {
@@ -106,7 +141,7 @@ Instant BookingDialog::when() const {
     return {when_->dateTime().toMSecsSinceEpoch()};
 }
 
-// The same methods and the same time of day as the last test, at the school's interval.
+// The same time of day as the last test, at the school's interval.
 void BookingDialog::propose() {
     reason_->clear();
     const auto wanted = client();
@@ -119,7 +154,6 @@ void BookingDialog::propose() {
         reason_->setText(wanted ? tr("A first test: any day.") : QString());
         return explain();
     }
-    chooseMethods({std::string(methodOf(*last))});
     const auto computed = session_.computing().computed(*last);
     const RetestSchool& school = retestSchools()[static_cast<std::size_t>(school_->currentIndex())];
     const auto proposal =

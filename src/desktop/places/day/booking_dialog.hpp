@@ -25,6 +25,9 @@ public:
 
 private:
     void fillClients();
+    /// Enters who is not in the lab book yet, with the name that was searched for.
+    void addClient();
+    void newClientChosen();
     void propose();
     void explain();
     [[nodiscard]] std::vector<std::string> chosenMethods() const;
@@ -33,6 +36,7 @@ private:
     Session& session_;
     QLineEdit* search_;
     QComboBox* who_;
+    QPushButton* add_;
     QList<QCheckBox*> methods_;
     QComboBox* school_;
     QDateTimeEdit* when_;

@@ -122,9 +122,9 @@ QWidget* DayPlace::dayPage() {
 }
 
 QLayout* DayPlace::acts() {
-    auto* start = button(tr("Start or go on"));
+    auto* start = button(tr("Start or resume"));
     auto* bookVisit = button(tr("Book…"));
-    auto* cancel = button(tr("Cancel it"));
+    auto* cancel = button(tr("Cancel appointment"));
     auto* sheet = button(tr("Preparation sheet…"));
     auto* team = button(tr("Team morning"));
     auto* more = button(tr("More…"));

@@ -287,8 +287,8 @@ std::optional<std::string> TeamPage::isThisPerson(std::optional<Kilograms> mass,
     // The height of the book is compared once, together with the mass.
     const Metres height = mass ? morning_.running()->record().subject.height : last->height;
     for (const impedance::IdentityDoubt& doubt : impedance::identityDoubts({height, mass, magnitude}, *last)) {
-        const QString reason = askReason(this, tr("Is it this person?"),
-                                         report::say(doubt.message()) + tr("\nWhy is it right all the same?"));
+        const QString reason = askReason(this, tr("Is it this client?"),
+                                         report::say(doubt.message()) + tr("\nWhy is it correct?"));
         if (reason.isEmpty())
             return std::nullopt;
         reasons << reason;

@@ -51,7 +51,7 @@ WaterDialog::WaterDialog(Session& session, DayBoard& board, QWidget* parent)
                  "say, with nobody inside; never acid or ammonia with chlorine."),
               "soft"));
     layout->addWidget(log, 1);
-    layout->addWidget(footOf(this, tr("Keep the reading"), [this] { keep(); }).box);
+    layout->addWidget(footOf(this, tr("Save the reading"), [this] { keep(); }).box);
     chlorine_->edit()->setFocus();
     judge();
 }

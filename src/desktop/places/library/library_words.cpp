@@ -20,7 +20,7 @@ QString pageRow(const QString& name, const QString& value) {
 QString gradeWords(char grade) {
     return grade == 'A'   ? QObject::tr("certain")
            : grade == 'l' ? QObject::tr("the lab's own, answered for by its physiologist")
-                          : QObject::tr("<b>to be confirmed against the source</b>; never a default");
+                          : QObject::tr("<b>not yet verified</b>; never a default");
 }
 
 QString chosenBy(Session& session, const std::string& setting, const std::string& id) {

@@ -72,7 +72,7 @@ ReferenceEditor::ReferenceEditor(LabReferences& references, const ReferenceSet& 
     layout->addWidget(rows_, 1);
     layout->addLayout(inOneRow({more, fewer}));
     layout->addWidget(problem_);
-    layout->addWidget(footOf(this, tr("Keep the set"), [this] { keep(); }).box);
+    layout->addWidget(footOf(this, tr("Save the set"), [this] { keep(); }).box);
     fillRows();
     showSpread();
     connect(spread_, &QComboBox::currentIndexChanged, this, &ReferenceEditor::showSpread);

@@ -103,7 +103,7 @@ void GuidedCheck::chamberRecorded() {
         return;
     if (empty_.empty()) {
         empty_ = recorder_->samples();
-        return say(tr("Empty chamber recorded. Put the cylinder in, close the door, and go on."));
+        return say(tr("Empty chamber recorded. Put the cylinder in, close the door, then continue."));
     }
     if (!calibration_) {
         auto calibration = airdisplacement::calibrate(empty_, recorder_->samples(), Litres(nominal_),

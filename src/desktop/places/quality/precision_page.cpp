@@ -65,7 +65,7 @@ PrecisionPage::PrecisionPage(Session& session)
     person_->setAccessibleName(tr("Repeats of one person"));
     person_->setMinimumWidth(scaled(320));
     auto* add = button(tr("Add person"), true);
-    auto* keep = button(tr("Keep the study"));
+    auto* keep = button(tr("Save the study"));
     auto* import = button(tr("Import CSV…"));
     layout->addWidget(label(
         tr("Measure 15 people three times or 30 people twice. On the same day, with repositioning, the study "

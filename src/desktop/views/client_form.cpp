@@ -1,4 +1,4 @@
-#include "desktop/places/clients/client_form.hpp"
+#include "desktop/views/client_form.hpp"
 
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/widgets/appearance.hpp"

@@ -1,0 +1,114 @@
+// How many keys a test takes in which nothing is unusual, with the instruments linked: from its first step
+// until it is handed over for signing.
+#include "link/simulation/all/simulated_lab.hpp"
+#include "procedure/all/procedure.hpp"
+#include "support/in_step.hpp"
+#include "support/journey.hpp"
+
+#include <QRegularExpression>
+
+namespace fusain::desktop::key_presses_test {
+namespace {
+
+using fusain::testing::pass;
+
+class KeyPresses : public Journey {
+protected:
+    void press(int key) {
+        ++keys;
+        driver->press(key);
+    }
+    StepPanel& panel() { return *shell->bench().currentPanel(); }
+    [[nodiscard]] QString button() { return panel().primaryText(); }
+
+    // Nobody presses while the instrument is at work, or before the client is on the scale.
+    bool wouldWait() {
+        static const QRegularExpression light(QStringLiteral("Accept [−-]?[0-2]?\\d\\.\\d+ kg"));
+        const std::string id(session->run()->textOf(session->run()->current()).id);
+        if (id.find("mass") != std::string::npos && light.match(button()).hasMatch())
+            return true;
+        return !panel().primaryEnabled() || button().contains(QStringLiteral("…")) ||
+               button().startsWith(QLatin1String("End the")) ||
+               button().contains(QRegularExpression(QStringLiteral(" [−-]?0\\.0")));
+    }
+    // Whatever the button at the foot says, once it says that it can.
+    void space() {
+        for (int waited = 0; waited < 400 && wouldWait(); ++waited)
+            pass(*lab, 250);
+        if (qEnvironmentVariableIsSet("FUSAIN_KEYS"))
+            qWarning() << keys << button() << shell->lastProblem();
+        press(Qt::Key_Space);
+        pass(*lab, 250);
+    }
+    void answerQuestions() {
+        const Step step = session->run()->current();
+        press(Qt::Key_A); // the list was read out
+        for (const auto* rule : session->run()->questions(step))
+            if (!session->run()->answerTo(rule->id)) { // what is measured is typed: figures and Enter
+                const auto number = readiness::answerKeeping(*rule).number;
+                ASSERT_TRUE(number) << rule->id;
+                keys += static_cast<int>(QString::number(*number).size()) + 1;
+                driver->advance();
+            }
+    }
+    // @return how many keys it took
+    int runUntilHandedOver(std::string_view method, std::initializer_list<const char*> roles) {
+        lab =
+            std::make_unique<simulation::SimulatedLab>(7, simulation::VirtualPerson{}, simulation::LabFaults{});
+        lab->setChamberSpeed(20);
+        lab->setAnalyzer({}, 60);
+        Client client = someone();
+        client.code = "7";
+        EXPECT_TRUE(session->book().save(client, "bram"));
+        EXPECT_TRUE(session->report(session->startRun(client, {}, method)));
+        shell->open(PlaceName::Bench);
+        QStringList links;
+        for (const char* role : roles)
+            links << QLatin1String(role);
+        fusain::testing::linkInStep(session->hub(), *lab, links);
+        pass(*lab, 1500);
+        for (int act = 0; act < 120 && !session->run()->handedOver(); ++act) {
+            const StepKind kind = session->run()->textOf(session->run()->current()).kind;
+            if (kind == StepKind::Screening || kind == StepKind::Readiness)
+                answerQuestions();
+            else if (kind == StepKind::Interpretation) {
+                press(Qt::Key_1); // the first sentence that is offered
+                EXPECT_FALSE(button().isEmpty());
+                driver->advance(); // and in its own words where nothing is offered
+                ++keys;
+            } else if (method == methodImpedance && session->run()->current() == ImpedanceStep::Identity) {
+                keys += 2; // the code of one figure, scanned or typed, and Enter
+                driver->advance();
+            } else {
+                space();
+            }
+        }
+        EXPECT_TRUE(session->run()->handedOver()) << shell->lastProblem().toStdString();
+        return keys;
+    }
+
+    std::unique_ptr<simulation::SimulatedLab> lab;
+    int keys = 0;
+};
+
+TEST_F(KeyPresses, ATankTestTakesFewerThanFortyFive) {
+    const int taken = runUntilHandedOver(methodHydrostatic,
+                                         {"load-cell", "thermometer", "floor-scale", "spirometer", "room"});
+    RecordProperty("keys", taken);
+    EXPECT_LE(taken, 45);
+}
+
+TEST_F(KeyPresses, AChamberTestTakesFewerThanThirtyFive) {
+    const int taken = runUntilHandedOver(methodChamber, {"chamber", "chamber-scale", "room"});
+    RecordProperty("keys", taken);
+    EXPECT_LE(taken, 35);
+}
+
+TEST_F(KeyPresses, AnImpedanceTestTakesFewerThanThirty) {
+    const int taken = runUntilHandedOver(methodImpedance, {"analyzer", "floor-scale", "room"});
+    RecordProperty("keys", taken);
+    EXPECT_LE(taken, 30);
+}
+
+} // namespace
+} // namespace fusain::desktop::key_presses_test

@@ -906,7 +906,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Height or age lies outside the range in which the thoracic gas equation was made.</source>
+      <source>Height or age is outside the validated range of the thoracic-gas equation.</source>
       <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung des Brustgases gemacht ist.</translation>
     </message>
     <message>
@@ -934,7 +934,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Body density {1} kg/L lies outside 0.93 to 1.10: a reading must be wrong.</source>
+      <source>Body density {1} kg/L is out of range (0.93–1.10). A reading must be wrong.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1158,7 +1158,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Height or age lies outside the range in which the residual volume equation was made.</source>
+      <source>Height or age is outside the validated range of the residual-volume equation.</source>
       <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung der Restluft gemacht ist.</translation>
     </message>
     <message>
@@ -1354,7 +1354,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The sweep holds no reading, or a segment without any.</source>
+      <source>The sweep has no reading, or a segment without any.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1638,7 +1638,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>not comparable: {1} % lies outside what the cross-calibration rests on</source>
+      <source>not comparable: {1} % is outside the range of the cross-calibration</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1810,11 +1810,11 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Errors of a scan lie above zero and below one half.</source>
+      <source>Errors of a scan are above zero and below one half.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Tolerances, doses and limits of a scan lie above zero; the table bears more than 50 kg.</source>
+      <source>Tolerances, doses and limits of a scan are above zero; the table limit is above 50 kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1826,7 +1826,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Errors and tolerances of impedance lie above zero.</source>
+      <source>Errors and tolerances of impedance are above zero.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1850,7 +1850,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The birth date lies in the future.</source>
+      <source>The birth date is in the future.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1922,7 +1922,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Percentiles lie between 0 and 100.</source>
+      <source>Percentiles are 0 to 100.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1934,7 +1934,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lower end of the band lies below the upper one.</source>
+      <source>The lower end of the range is below the upper one.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1994,7 +1994,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This lab book holds clients; practice has a book of its own.</source>
+      <source>This lab book has clients in it; practice has a book of its own.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2074,7 +2074,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>By convention: {1}. No measurement stands behind it.</source>
+      <source>By convention: {1}. It is not based on measurements.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2860,11 +2860,11 @@ Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start on
       <translation type="unfinished" />
     </message>
     <message>
-      <source>% fat: the interval holds the truth, %1 %</source>
+      <source>% fat: the interval includes the true value, %1 %</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>% fat: the interval does not hold the truth, %1 %</source>
+      <source>% fat: the interval does not include the true value, %1 %</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -3649,7 +3649,7 @@ Why is it right all the same? Otherwise go back and correct it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The date lies in the future.</source>
+      <source>The date is in the future.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6761,7 +6761,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A reference mass for the scale lies between 1 and 200 kg.</source>
+      <source>A reference mass for the scale is 1 to 200 kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6769,7 +6769,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A cylinder holds 5 to 150 L, and its reading lies near that.</source>
+      <source>A cylinder is 5 to 150 L, and its reading is close to that.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6801,7 +6801,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies near the mass in kilograms, a little below. Check the reading.</source>
+      <source>It is a little below the mass in kilograms. Check the reading.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6833,7 +6833,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 0.5 and 8 L.</source>
+      <source>The range is 0.5 to 8 L.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6861,7 +6861,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The reading lies outside those that the lab's own conversion of the electrodes rests on.</source>
+      <source>The reading is outside the range of the lab's own electrode conversion.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6913,7 +6913,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The fat of a phantom lies between 1 and 99 %.</source>
+      <source>The fat of a phantom is 1 to 99 %.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6973,7 +6973,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A reference mass lies between 0.5 and 50 kg, and chair and belt below 60 kg.</source>
+      <source>A reference mass is 0.5 to 50 kg, and chair and belt are below 60 kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -6989,11 +6989,11 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 10 and 300 kg. Check the unit: pounds are turned into kilograms only in US units.</source>
+      <source>The range is 10 to 300 kg. Check the unit: pounds are converted only in US units.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Room temperature lies between 10 and 45 °C, air pressure between 500 and 820 mmHg.</source>
+      <source>Room temperature is 10 to 45 °C, air pressure 500 to 820 mmHg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7013,7 +7013,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 0.5 and 10 L.</source>
+      <source>The range is 0.5 to 10 L.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7021,7 +7021,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 0.2 and 5 L.</source>
+      <source>The range is 0.2 to 5 L.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7073,7 +7073,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A test module lies between 10 and 2000 Ω, and its reading above zero.</source>
+      <source>A test module is 10 to 2000 Ω, and its reading is above zero.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7093,7 +7093,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 50 and 230 cm. Check the unit.</source>
+      <source>The range is 50 to 230 cm. Check the unit.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7213,7 +7213,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} lies outside the opening hours.</source>
+      <source>{1} is outside the opening hours.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7265,7 +7265,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between {1} and {2} kg. Check the unit and what stands on the scale.</source>
+      <source>The range is {1} to {2} kg. Check the unit and what is on the scale.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7417,7 +7417,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>It lies between 5 and 150 L: look at the certificate.</source>
+      <source>The range is 5 to 150 L. See the certificate.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7729,11 +7729,11 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The {1} holds {2} % less lean than the other side: is it cut off?</source>
+      <source>The {1} has {2} % less lean than the other side: is it cut off?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The {1} holds {2} % less lean than the other side.</source>
+      <source>The {1} has {2} % less lean than the other side.</source>
       <translation>{1}: {2} % weniger mageres Gewebe als auf der anderen Seite.</translation>
     </message>
     <message>
@@ -7901,7 +7901,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The row holds no reading.</source>
+      <source>The row has no reading.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8005,11 +8005,11 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Height lies between 50 and 250 cm.</source>
+      <source>Height is 50 to 250 cm.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Dry mass lies between 10 and 300 kg.</source>
+      <source>Dry mass is 10 to 300 kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8109,19 +8109,19 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} of {2} readings do not lie on the arc.</source>
+      <source>{1} of {2} readings are not on the arc.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>R∞/R0 is {1}; it lies between {2} and {3}.</source>
+      <source>R∞/R0 is {1}; the range is {2} to {3}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The exponent of the arc is {1}; it lies between {2} and {3}.</source>
+      <source>The exponent of the arc is {1}; the range is {2} to {3}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The characteristic frequency is {1} kHz; it lies between {2} and {3}.</source>
+      <source>The characteristic frequency is {1} kHz; the range is {2} to {3}.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8305,23 +8305,23 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The vector lies in the middle half of {2}.</source>
+      <source>The vector is in the middle half of {2}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards more fluid or a larger body.</source>
+      <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards more fluid or a larger body.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards less fluid or a slighter body.</source>
+      <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards less fluid or a slighter body.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards more cell mass.</source>
+      <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards more cell mass.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards less cell mass.</source>
+      <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards less cell mass.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10161,7 +10161,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The pH of a tank lies between 4 and 10.</source>
+      <source>The pH of a tank is 4 to 10.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10731,7 +10731,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>an arm lies outside the field</source>
+      <source>an arm is outside the field</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10991,7 +10991,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>You are losing weight quickly. A slower pace is easier on your body; please talk to us before you go on.</source>
+      <source>You are losing weight quickly. A slower pace is easier on your body; please talk to us before you continue.</source>
       <translation>Sie nehmen schnell ab. Langsamer ist schonender für Ihren Körper; bitte sprechen Sie mit uns, bevor Sie weitermachen.</translation>
     </message>
     <message>
@@ -11007,7 +11007,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Your body fat lies within the range of the reference for your sex and age.</source>
+      <source>Your body fat is within the reference range for your sex and age.</source>
       <translation>Ihr Körperfett liegt im Bereich der Vergleichswerte für Ihr Geschlecht und Alter.</translation>
     </message>
     <message>
@@ -11015,11 +11015,11 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>{1} % (95-%-Intervall ± {2}), Referenzbereich {3} bis {4} %</translation>
     </message>
     <message>
-      <source>Your body fat lies above the range of the reference. Small, steady changes are worth more than quick ones.</source>
+      <source>Your body fat is above the reference range. Small, steady changes are worth more than quick ones.</source>
       <translation>Ihr Körperfett liegt über dem Bereich der Vergleichswerte. Kleine, stetige Änderungen sind mehr wert als schnelle.</translation>
     </message>
     <message>
-      <source>Your body fat lies below the range of the reference. Eating enough for what you do is what matters now.</source>
+      <source>Your body fat is below the reference range. Eating enough for what you do is what matters now.</source>
       <translation>Ihr Körperfett liegt unter dem Bereich der Vergleichswerte. Genug zu essen für das, was Sie tun, ist jetzt das Wichtige.</translation>
     </message>
     <message>

@@ -126,7 +126,7 @@ Expected<void> keepPracticeApart(store::LabBook& book, const RunOptions& options
     const bool marked = !book.setting(mark).empty();
     if (options.practice && !marked) {
         if (!freshDemo && !book.clients().empty())
-            return failure({FUSAIN_TEXT("This lab book holds clients; practice has a book of its own."), {}},
+            return failure({FUSAIN_TEXT("This lab book has clients in it; practice has a book of its own."), {}},
                            book.path().toStdString(),
                            {FUSAIN_TEXT("Open the practice room without a file."), {}},
                            {FUSAIN_TEXT("Nothing in it was changed."), {}});

@@ -62,7 +62,7 @@ Expected<Calibration> calibrate(std::span<const PressureSample> empty, std::span
     if (!(certified.value() >= 5.0 && certified.value() <= 150.0))
         return failure(
             {FUSAIN_TEXT("Calibration cylinder {1} L is out of range."), {fixed(certified.value(), 3)}},
-            {}, {FUSAIN_TEXT("It lies between 5 and 150 L: look at the certificate."), {}});
+            {}, {FUSAIN_TEXT("The range is 5 to 150 L. See the certificate."), {}});
     const auto without = responseOf(empty), with = responseOf(cylinder);
     for (const auto* response : {&without, &with})
         if (!*response)

@@ -169,8 +169,8 @@ private:
         const Region smaller = difference < 0.0 ? pair.right : pair.left;
         const bool cut = std::abs(difference) > limits_.sidesCut + tolerance;
         find(cut ? Fault::OutOfField : Fault::Sides, cut ? Severity::Repeat : Severity::Look, smaller,
-             {cut ? FUSAIN_TEXT("The {1} holds {2} % less lean than the other side: is it cut off?")
-                  : FUSAIN_TEXT("The {1} holds {2} % less lean than the other side."),
+             {cut ? FUSAIN_TEXT("The {1} has {2} % less lean than the other side: is it cut off?")
+                  : FUSAIN_TEXT("The {1} has {2} % less lean than the other side."),
               {std::string(regionName(smaller)), fixed(100.0 * std::abs(difference), 0)}},
              {cut ? FUSAIN_TEXT("Scan again inside the field, or as a half body.")
                   : FUSAIN_TEXT("Review the region lines of this limb; an old injury may explain it."),

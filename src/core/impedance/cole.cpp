@@ -268,19 +268,19 @@ std::vector<Message> objections(const ColeFit& fit, std::span<const SpectrumPoin
         found.push_back({FUSAIN_TEXT("The arc misses the readings by {1} %; more than {2} % is not an arc."),
                          {percent(fit.rootMeanSquareError, 2), percent(limits.acceptable, 1)}});
     if (static_cast<double>(fit.outliers.size()) > limits.outlierFraction * static_cast<double>(points.size()))
-        found.push_back({FUSAIN_TEXT("{1} of {2} readings do not lie on the arc."),
+        found.push_back({FUSAIN_TEXT("{1} of {2} readings are not on the arc."),
                          {std::to_string(fit.outliers.size()), std::to_string(points.size())}});
     const double ratio = m.infiniteResistance.value() / m.zeroResistance.value();
     if (ratio < limits.leastRatio || ratio > limits.mostRatio)
-        found.push_back({FUSAIN_TEXT("R∞/R0 is {1}; it lies between {2} and {3}."),
+        found.push_back({FUSAIN_TEXT("R∞/R0 is {1}; the range is {2} to {3}."),
                          {fixed(ratio, 2), fixed(limits.leastRatio, 2), fixed(limits.mostRatio, 2)}});
     if (m.exponent < limits.leastExponent || m.exponent > limits.mostExponent)
         found.push_back(
-            {FUSAIN_TEXT("The exponent of the arc is {1}; it lies between {2} and {3}."),
+            {FUSAIN_TEXT("The exponent of the arc is {1}; the range is {2} to {3}."),
              {fixed(m.exponent, 2), fixed(limits.leastExponent, 2), fixed(limits.mostExponent, 2)}});
     if (const double fc = m.characteristicFrequency.value();
         fc < limits.lowestFrequency || fc > limits.highestFrequency)
-        found.push_back({FUSAIN_TEXT("The characteristic frequency is {1} kHz; it lies between {2} and {3}."),
+        found.push_back({FUSAIN_TEXT("The characteristic frequency is {1} kHz; the range is {2} to {3}."),
                          {fixed(fc / 1e3, 1), fixed(limits.lowestFrequency / 1e3, 0),
                           fixed(limits.highestFrequency / 1e3, 0)}});
     return found;

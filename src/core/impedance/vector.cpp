@@ -165,22 +165,22 @@ Message placeInWords(const BodyVector& vector, const VectorReference& reference)
     const double inside = populationInside(vector, reference);
     const std::vector<std::string> arguments{fixed(100.0 * inside, 0), reference.title};
     if (inside <= 0.50)
-        return {FUSAIN_TEXT("The vector lies in the middle half of {2}."), arguments};
+        return {FUSAIN_TEXT("The vector is in the middle half of {2}."), arguments};
     const Migration way = migration(reference.mean, vector, reference, 0.0);
     std::string_view words =
-        FUSAIN_TEXT("The vector lies outside the middle half of {2} ({1} % are nearer to the "
+        FUSAIN_TEXT("The vector is outside the middle half of {2} ({1} % are nearer to the "
                     "mean), towards more fluid or a larger body.");
     if (way == Migration::LessFluid)
         words = FUSAIN_TEXT(
-            "The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards "
+            "The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
             "less fluid or a slighter body.");
     if (way == Migration::MoreCells)
         words = FUSAIN_TEXT(
-            "The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards "
+            "The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
             "more cell mass.");
     if (way == Migration::FewerCells)
         words = FUSAIN_TEXT(
-            "The vector lies outside the middle half of {2} ({1} % are nearer to the mean), towards "
+            "The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
             "less cell mass.");
     return {std::string(words), arguments};
 }

@@ -14,7 +14,7 @@ std::optional<Message> problemWith(const CareReading& reading) {
         (reading.combinedChlorine && outside(*reading.combinedChlorine, 0.0, 20.0)))
         return Message{FUSAIN_TEXT("Chlorine is read in mg/L, 0 to 50."), {}};
     if (outside(reading.acidity, 4.0, 10.0))
-        return Message{FUSAIN_TEXT("The pH of a tank lies between 4 and 10."), {}};
+        return Message{FUSAIN_TEXT("The pH of a tank is 4 to 10."), {}};
     if (outside(reading.temperature.value(), 5.0, 60.0))
         return Message{FUSAIN_TEXT("The temperature of the water is read in °C, 5 to 60."), {}};
     return std::nullopt;

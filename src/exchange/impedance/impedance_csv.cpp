@@ -163,7 +163,7 @@ ImportedRow rowFrom(const CsvTable& table, const CsvTable::Row& cells, const Imp
                               {},
                               {FUSAIN_TEXT("Map the column with the client's code."), {}}};
     if (!row.problem && row.sweep.spectra.empty() && row.reported.empty())
-        row.problem = Problem{{FUSAIN_TEXT("The row holds no reading."), {}}, where, {}, {}};
+        row.problem = Problem{{FUSAIN_TEXT("The row has no reading."), {}}, where, {}, {}};
     return row;
 }
 

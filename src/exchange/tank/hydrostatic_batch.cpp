@@ -201,9 +201,9 @@ void HydrostaticBatch::takeRow(std::string_view line) {
         if (!row.given[column])
             return reject(names[column], {FUSAIN_TEXT("The value is missing."), {}});
     if (row.value[Height] < 50.0 || row.value[Height] > 250.0)
-        return reject("height_cm", {FUSAIN_TEXT("Height lies between 50 and 250 cm."), {}});
+        return reject("height_cm", {FUSAIN_TEXT("Height is 50 to 250 cm."), {}});
     if (!anthropometry::plausibleMass.holds(Kilograms(row.value[Mass])))
-        return reject("mass_kg", {FUSAIN_TEXT("Dry mass lies between 10 and 300 kg."), {}});
+        return reject("mass_kg", {FUSAIN_TEXT("Dry mass is 10 to 300 kg."), {}});
     if (row.value[Gross] - row.value[Tare] >= row.value[Mass])
         return reject("gross_kg", {FUSAIN_TEXT("The underwater mass is not below the dry mass."), {}});
     if (water::judgeTemperature(Celsius(row.value[Water])) == water::TemperatureVerdict::Refused)

@@ -62,7 +62,7 @@ bool ChamberProcedure::needsAttention(Step step) const {
 
 Done ChamberProcedure::checkScale(Kilograms nominal, Kilograms reading, const Attribution& from) {
     if (!(nominal.value() >= 1.0 && nominal.value() <= 200.0) || !std::isfinite(reading.value()))
-        return refused({FUSAIN_TEXT("A reference mass for the scale lies between 1 and 200 kg."), {}},
+        return refused({FUSAIN_TEXT("A reference mass for the scale is 1 to 200 kg."), {}},
                        {FUSAIN_TEXT("Check the numbers."), {}});
     return keep<chamber::ScaleChecked>(
         ScaleCheck{{from, test_.scaleChecks.nextNumber(), {}}, nominal, reading});
@@ -79,7 +79,7 @@ Done ChamberProcedure::calibrate(const airdisplacement::Calibration& calibration
 Done ChamberProcedure::calibrateTyped(Litres certified, Litres reading, const Attribution& from) {
     if (!(certified.value() >= 5.0 && certified.value() <= 150.0) ||
         !(reading.value() >= 0.5 * certified.value() && reading.value() <= 2.0 * certified.value()))
-        return refused({FUSAIN_TEXT("A cylinder holds 5 to 150 L, and its reading lies near that."), {}},
+        return refused({FUSAIN_TEXT("A cylinder is 5 to 150 L, and its reading is close to that."), {}},
                        {FUSAIN_TEXT("Type litres: the certificate's, then the chamber's."), {}});
     return keep<chamber::Calibrated>(ChamberCalibration{
         {from, test_.calibrations.nextNumber(), {}}, test_.set, std::nullopt, certified, reading});
@@ -150,7 +150,7 @@ Done ChamberProcedure::keepTrial(VolumeTrial trial) {
     if (!(trial.volume.value() >= 5.0 && trial.volume.value() <= 300.0))
         return refused(
             {FUSAIN_TEXT("Raw volume {1} L is out of range."), {fixed(trial.volume.value(), 3)}},
-            {FUSAIN_TEXT("It lies near the mass in kilograms, a little below. Check the reading."), {}});
+            {FUSAIN_TEXT("It is a little below the mass in kilograms. Check the reading."), {}});
     if (!airdisplacement::plausibleRawVolume(Kilograms(test_.mass->value), trial.volume))
         return refused(
             {FUSAIN_TEXT("{1} L does not go with a mass of {2} kg: no living body has that density."),
@@ -183,7 +183,7 @@ Done ChamberProcedure::startOver(const std::string& reason) {
 Done ChamberProcedure::measureThoracicGas(Litres volume, const std::string& method, const Attribution& from) {
     if (!(volume.value() >= 0.5 && volume.value() <= 8.0))
         return refused({FUSAIN_TEXT("Thoracic gas volume {1} L is out of range."), {fixed(volume.value(), 2)}},
-                       {FUSAIN_TEXT("It lies between 0.5 and 8 L."), {}});
+                       {FUSAIN_TEXT("The range is 0.5 to 8 L."), {}});
     if (blank(method))
         return refused({FUSAIN_TEXT("Measured thoracic gas needs its method."), {}},
                        {FUSAIN_TEXT("For example panting, or plethysmography elsewhere."), {}});

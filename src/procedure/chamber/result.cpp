@@ -59,7 +59,7 @@ void flagResult(ChamberResult& result, const ChamberTest& test, const ChamberPol
     flagBody(result);
     if (!result.thoracicGas.withinValidity)
         result.flags.push_back(
-            {FUSAIN_TEXT("Height or age lies outside the range in which the thoracic gas equation was made."),
+            {FUSAIN_TEXT("Height or age is outside the validated range of the thoracic-gas equation."),
              {}});
     if (test.set > 1)
         result.flags.push_back(

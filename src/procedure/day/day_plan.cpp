@@ -240,7 +240,7 @@ private:
             const Appointment& a = appointments_[i];
             if (!isOpen(a, inputs_.midnight, policy_))
                 conflict(
-                    {FUSAIN_TEXT("{1} lies outside the opening hours."), {std::string(methodTitle(a.method))}},
+                    {FUSAIN_TEXT("{1} is outside the opening hours."), {std::string(methodTitle(a.method))}},
                     a);
             for (std::size_t k = i + 1; k < appointments_.size(); ++k) {
                 const Appointment& b = appointments_[k];

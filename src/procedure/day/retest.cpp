@@ -20,7 +20,7 @@ std::optional<RetestProposal> proposeRetest(const RetestSchool& school, const st
     if (school.leastWeeks > 0)
         return RetestProposal{
             school.leastWeeks,
-            {FUSAIN_TEXT("By convention: {1}. No measurement stands behind it."), {std::string(school.title)}}};
+            {FUSAIN_TEXT("By convention: {1}. It is not based on measurements."), {std::string(school.title)}}};
     if (!last)
         return std::nullopt;
     const int weeks = weeksToNextTest(*last, own);

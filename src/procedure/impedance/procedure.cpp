@@ -54,7 +54,7 @@ constexpr NumberedWords words{FUSAIN_TEXT("Setting a sweep aside needs a reason.
 std::optional<Problem> problemWithSweep(const impedance::Sweep& sweep) {
     if (sweep.spectra.empty() ||
         std::ranges::any_of(sweep.spectra, [](const Spectrum& each) { return each.points.empty(); }))
-        return Problem{{FUSAIN_TEXT("The sweep holds no reading, or a segment without any."), {}},
+        return Problem{{FUSAIN_TEXT("The sweep has no reading, or a segment without any."), {}},
                        {},
                        {},
                        {FUSAIN_TEXT("Measure again, or leave the segment out."), {}}};
@@ -134,7 +134,7 @@ Done ImpedanceProcedure::setUp(const AnalyzerSetup& setup) {
 Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading, const Attribution& from) {
     if (!(nominal.value() >= 10.0 && nominal.value() <= 2000.0) || !(reading.value() > 0.0))
         return refused(
-            {FUSAIN_TEXT("A test module lies between 10 and 2000 Ω, and its reading above zero."), {}},
+            {FUSAIN_TEXT("A test module is 10 to 2000 Ω, and its reading is above zero."), {}},
             {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
     return keep<analyzer::ModuleChecked>(
         ModuleCheck{{from, test_.moduleChecks.nextNumber(), {}}, nominal, reading});
@@ -151,7 +151,7 @@ Done ImpedanceProcedure::confirmIdentity(const std::string& code, const std::str
                        {FUSAIN_TEXT("Whose turn is it? Open that client's test, or type the code again."), {}});
     if (!anthropometry::plausibleHeight.holds(height))
         return refused({FUSAIN_TEXT("Height {1} cm is out of range."), {fixed(centimetres(height), 1)}},
-                       {FUSAIN_TEXT("It lies between 50 and 230 cm. Check the unit."), {}});
+                       {FUSAIN_TEXT("The range is 50 to 230 cm. Check the unit."), {}});
     return keep<analyzer::IdentityConfirmed>(IdentityCheck{{}, code, height, std::move(doubts), keptBecause});
 }
 

@@ -324,7 +324,7 @@ Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now
         return comparison;
     }
     if (!line.covers(before->value)) {
-        comparison.why = {FUSAIN_TEXT("not comparable: {1} % lies outside what the cross-calibration rests on"),
+        comparison.why = {FUSAIN_TEXT("not comparable: {1} % is outside the range of the cross-calibration"),
                           {fixed(before->value, 1)}};
         return comparison;
     }

@@ -48,7 +48,7 @@ void flagBody(DensityResult& result) {
     const double density = result.body.density.estimate().value();
     if (!compartments::plausibleBodyDensity(KilogramsPerLitre(density)))
         result.flags.push_back(
-            {FUSAIN_TEXT("Body density {1} kg/L lies outside 0.93 to 1.10: a reading must be wrong."),
+            {FUSAIN_TEXT("Body density {1} kg/L is out of range (0.93–1.10). A reading must be wrong."),
              {fixed(density, 4)}});
     flagFat(result, result.body);
 }

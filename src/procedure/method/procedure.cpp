@@ -116,7 +116,7 @@ Done Procedure::unlessOlder(const Attribution& from, std::initializer_list<std::
 
 tl::unexpected<Problem> Procedure::refusedMass(Kilograms mass, Kilograms least, Kilograms most) {
     return refused({FUSAIN_TEXT("Body mass {1} kg is out of range."), {fixed(mass.value(), 2)}},
-                   {FUSAIN_TEXT("It lies between {1} and {2} kg. Check the unit and what stands on the scale."),
+                   {FUSAIN_TEXT("The range is {1} to {2} kg. Check the unit and what is on the scale."),
                     {fixed(least.value(), 0), fixed(most.value(), 0)}});
 }
 

@@ -72,7 +72,7 @@ Done DxaProcedure::setScanner(const ScannerSetup& setup) {
 Done DxaProcedure::readPhantom(Percent nominal, Percent reading, const Attribution& from) {
     for (const Percent value : {nominal, reading})
         if (!(value.value() >= 1.0 && value.value() <= 99.0))
-            return refused({FUSAIN_TEXT("The fat of a phantom lies between 1 and 99 %."), {}},
+            return refused({FUSAIN_TEXT("The fat of a phantom is 1 to 99 %."), {}},
                            {FUSAIN_TEXT("Type percent: as on the certificate, then as read."), {}});
     return keep<scanner::PhantomRead>(
         PhantomReading{{from, test_.phantoms.nextNumber(), {}}, nominal, reading});

@@ -73,7 +73,7 @@ Done HydrostaticProcedure::checkLoadCell(Kilograms tare, Kilograms referenceNomi
     if (!(referenceNominal.value() >= 0.5 && referenceNominal.value() <= 50.0) ||
         !(std::abs(tare.value()) <= 60.0) || !std::isfinite(referenceReading.value()))
         return refused(
-            {FUSAIN_TEXT("A reference mass lies between 0.5 and 50 kg, and chair and belt below 60 kg."), {}},
+            {FUSAIN_TEXT("A reference mass is 0.5 to 50 kg, and chair and belt are below 60 kg."), {}},
             {FUSAIN_TEXT("Check the numbers."), {}});
     return keep<tank::LoadCellChecked>(
         LoadCellCheck{{from, test_.loadCellChecks.nextNumber(), {}}, tare, referenceNominal, referenceReading});
@@ -101,7 +101,7 @@ Done HydrostaticProcedure::readRoom(Celsius temperature, MillimetresOfMercury pr
     if (!(temperature.value() >= 10.0 && temperature.value() <= 45.0) ||
         !(pressure.value() >= 500.0 && pressure.value() <= 820.0))
         return refused(
-            {FUSAIN_TEXT("Room temperature lies between 10 and 45 °C, air pressure between 500 and 820 mmHg."),
+            {FUSAIN_TEXT("Room temperature is 10 to 45 °C, air pressure 500 to 820 mmHg."),
              {}},
             {FUSAIN_TEXT("Check the units: 760 mmHg is 1013 hPa."), {}});
     const auto own = attributed(from);
@@ -117,7 +117,7 @@ Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::
                        {FUSAIN_TEXT("Use the largest, or rebook."), {}});
     if (!(volume.value() >= 0.5 && volume.value() <= 10.0))
         return refused({FUSAIN_TEXT("Vital capacity {1} L is out of range."), {fixed(volume.value(), 2)}},
-                       {FUSAIN_TEXT("It lies between 0.5 and 10 L."), {}});
+                       {FUSAIN_TEXT("The range is 0.5 to 10 L."), {}});
     return keep<tank::VitalCapacityAdded>(
         VitalCapacityEffort{from, static_cast<int>(test_.efforts.size()) + 1, volume, acceptable, remark});
 }
@@ -126,7 +126,7 @@ Done HydrostaticProcedure::measureResidualVolume(Litres volume, const std::strin
                                                  const Attribution& from) {
     if (!(volume.value() >= 0.2 && volume.value() <= 5.0))
         return refused({FUSAIN_TEXT("Residual volume {1} L is out of range."), {fixed(volume.value(), 2)}},
-                       {FUSAIN_TEXT("It lies between 0.2 and 5 L."), {}});
+                       {FUSAIN_TEXT("The range is 0.2 to 5 L."), {}});
     if (blank(method))
         return refused({FUSAIN_TEXT("A measured residual volume needs its method."), {}},
                        {FUSAIN_TEXT("For example oxygen dilution, helium or plethysmography."), {}});

@@ -93,7 +93,7 @@ void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
     if (!result.residualVolume.withinValidity)
         flags.push_back(
             {FUSAIN_TEXT(
-                 "Height or age lies outside the range in which the residual volume equation was made."),
+                 "Height or age is outside the validated range of the residual-volume equation."),
              {}});
     if (result.trials.verdict != hydrostatic::TrialVerdict::Enough)
         flags.push_back({FUSAIN_TEXT("The trials do not meet the lab's rule: they differ by {1} kg."),

@@ -59,7 +59,7 @@ std::optional<Problem> problemWith(const Client& client, Instant now) {
             return problem;
     const double age = client.birthDate.ok() ? client.ageAt(now).value() : -1.0;
     if (age < 0.0)
-        return Problem{{FUSAIN_TEXT("The birth date lies in the future."), {}},
+        return Problem{{FUSAIN_TEXT("The birth date is in the future."), {}},
                        "birth date",
                        {},
                        {FUSAIN_TEXT("Check day, month and year."), {}}};

@@ -36,7 +36,7 @@ std::optional<Problem> problemWith(const ImpedancePolicy& policy, const std::str
             return wrongPolicy({FUSAIN_TEXT("There is no equation called \"{1}\"."), {id}}, where);
     if (!(policy.resistanceError > 0.0 && policy.reactanceError > 0.0 && policy.limbRepeatError > 0.0 &&
           policy.moduleTolerance > 0.0))
-        return wrongPolicy({FUSAIN_TEXT("Errors and tolerances of impedance lie above zero."), {}}, where);
+        return wrongPolicy({FUSAIN_TEXT("Errors and tolerances of impedance are above zero."), {}}, where);
     return std::nullopt;
 }
 

@@ -94,7 +94,7 @@ Message spreadFault(const Distribution& distribution) {
     for (std::size_t i = 0; i < table->points.size(); ++i) {
         const auto& point = table->points[i];
         if (!(point.percent > 0.0 && point.percent < 100.0))
-            return {FUSAIN_TEXT("Percentiles lie between 0 and 100."), {}};
+            return {FUSAIN_TEXT("Percentiles are 0 to 100."), {}};
         if (i > 0 &&
             !(point.percent > table->points[i - 1].percent && point.value > table->points[i - 1].value))
             return {FUSAIN_TEXT("Percentiles and their values both rise from one to the next."), {}};
@@ -106,7 +106,7 @@ Message rowFault(const ReferenceRow& row) {
     if (!(row.ageFrom >= 0.0 && row.ageFrom <= row.ageTo && row.ageTo <= 130.0))
         return {FUSAIN_TEXT("Ages rise, from 0 to 130 years."), {}};
     if (!(row.low < row.high))
-        return {FUSAIN_TEXT("The lower end of the band lies below the upper one."), {}};
+        return {FUSAIN_TEXT("The lower end of the range is below the upper one."), {}};
     return spreadFault(row.distribution);
 }
 

@@ -75,7 +75,7 @@ std::optional<Problem> problemWith(const DxaPolicy& policy, const std::string& w
     for (const double error : {p.fat, p.lean, p.leastFat.value(), p.mass, p.boneMineral, p.armLean, p.legLean,
                                p.trunkLean, p.armFat, p.legFat, p.trunkFat, p.model})
         if (!(error > 0.0 && error < 0.5))
-            return wrongPolicy({FUSAIN_TEXT("Errors of a scan lie above zero and below one half."), {}}, where);
+            return wrongPolicy({FUSAIN_TEXT("Errors of a scan are above zero and below one half."), {}}, where);
     if (!(policy.phantomTolerance.value() > 0.0 && policy.dosePerScan.value() >= 0.0 &&
           policy.yearlyDose.value() >= 0.0 && policy.yearlyDoseOfMinors.value() >= 0.0 &&
           policy.tableLimit.value() > 50.0 && policy.limits.printedUnit > 0.0 && policy.balance.arms > 0.0 &&

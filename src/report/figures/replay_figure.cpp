@@ -11,6 +11,7 @@ namespace fusain::report {
 namespace {
 
 constexpr double bandHeight = 18.0, rowHeight = 18.0, axisHeight = 20.0;
+constexpr double besideMark = 9.0;
 constexpr std::size_t rowsOfWords = 5;
 
 struct TimeLine {
@@ -64,8 +65,9 @@ void paintPins(QPainter& painter, const TimeLine& time, const ReplayModel& model
     const double top = time.line.top() + 16.0 + bandHeight + 12.0;
     painter.setFont(textFont(12));
     for (const ReplayModel::Pin& pin : model.pins) {
-        const double x = time.x(pin.at), width = painter.fontMetrics().horizontalAdvance(pin.words) + 10.0;
-        const double from = std::min(x + 8.0, time.line.right() - width);
+        const double x = time.x(pin.at), width = painter.fontMetrics().horizontalAdvance(pin.words) + 4.0;
+        const bool toTheRight = x + besideMark + width <= time.line.right();
+        const double from = toTheRight ? x + besideMark : std::max(time.line.left(), x - besideMark - width);
         const auto free = std::ranges::find_if(freeFrom, [&](double until) { return from >= until; });
         const bool fits =
             free != freeFrom.end() &&
@@ -77,7 +79,7 @@ void paintPins(QPainter& painter, const TimeLine& time, const ReplayModel& model
         if (fits) {
             painter.setPen(palette.ink);
             painter.drawText(QRectF(from, y - 9.0, width, 18.0), Qt::AlignVCenter, pin.words);
-            *free = from + width + 6.0;
+            *free = std::max(from + width, x + besideMark) + 6.0;
         }
         if (isRead(painter))
             readAs(painter, {x, y},
@@ -99,7 +101,11 @@ void paintAxis(QPainter& painter, const TimeLine& time, const Palette& palette) 
         painter.drawText(at == 0.0                                 ? words.translated(22.0, 0.0)
                          : words.right() > time.line.right() + 8.0 ? words.translated(-22.0, 0.0)
                                                                    : words,
-                         Qt::AlignHCenter, at == 0.0 ? tr("0 min") : number(at, step < 1.0 ? 1 : 0));
+                         Qt::AlignHCenter,
+                         at == 0.0 ? tr("0 min")
+                                   : number(at, step < 0.1   ? 2
+                                                : step < 1.0 ? 1
+                                                             : 0));
     }
 }
 

@@ -29,6 +29,7 @@ ClientStrip::ClientStrip(Session& session)
 void ClientStrip::showClient(const Client& client, const std::vector<AnyTest>& tests) {
     showLatest(tests);
     open_->setText(openMatters(client, tests).join(QLatin1Char('\n')));
+    open_->setMinimumHeight(open_->heightForWidth(open_->maximumWidth())); // beside the figure it is not asked
     setVisible(latest_->isVisibleTo(this) || !open_->text().isEmpty());
 }
 

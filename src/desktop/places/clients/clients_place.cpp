@@ -141,7 +141,7 @@ QWidget* ClientsPlace::testsPage() {
         if (const AnyTest* test = chosenTest())
             findings_->showTest(*test);
     });
-    keepColumns(*tests_, "tests", {{0, 104}, {1, 150}, {2, 118}, {3, 80}, {4, 108}, {5, 150}});
+    keepColumns(*tests_, "tests", {{0, 98}, {1, 140}, {2, 112}, {3, 78}, {4, 104}, {5, 146}});
     auto* bench = new QAction(this);
     bench->setShortcut(Qt::Key_B);
     bench->setShortcutContext(Qt::WidgetShortcut);

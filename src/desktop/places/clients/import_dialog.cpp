@@ -125,7 +125,7 @@ void ImportDialog::preview() {
         if (!row.problem && !client)
             row.problem = Problem{{FUSAIN_TEXT("No client has the code \"{1}\"."), {row.code}}, {}, {}, {}};
         if (!row.problem && row.date && startOf(*row.date) > session_.now())
-            row.problem = Problem{{FUSAIN_TEXT("The date lies in the future."), {}}, {}, {}, {}};
+            row.problem = Problem{{FUSAIN_TEXT("The date is in the future."), {}}, {}, {}, {}};
         if (!row.problem && !row.mass)
             row.problem = Problem{{FUSAIN_TEXT("The mass is missing."), {}}, {}, {}, {}};
         if (!row.problem && !row.sweep.spectra.empty())

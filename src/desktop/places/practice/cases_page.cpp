@@ -203,8 +203,8 @@ void CasesPage::showTruth(const Attempt* attempt) {
     const Debrief& debrief = attempt->debrief;
     report::RuleModel rule;
     rule.title = *debrief.holdsTruth()
-                     ? tr("% fat: the interval holds the truth, %1 %").arg(number(*debrief.truth, 1))
-                     : tr("% fat: the interval does not hold the truth, %1 %").arg(number(*debrief.truth, 1));
+                     ? tr("% fat: the interval includes the true value, %1 %").arg(number(*debrief.truth, 1))
+                     : tr("% fat: the interval does not include the true value, %1 %").arg(number(*debrief.truth, 1));
     rule.unit = QStringLiteral("%");
     const double low = std::min(*debrief.measured - *debrief.halfInterval, *debrief.truth),
                  high = std::max(*debrief.measured + *debrief.halfInterval, *debrief.truth);

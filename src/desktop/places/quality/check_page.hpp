@@ -1,6 +1,7 @@
 #pragma once
 #include "desktop/places/quality/guided_check.hpp"
 #include "desktop/views/check_scale.hpp"
+#include "desktop/widgets/parts.hpp"
 #include "desktop/widgets/records_view.hpp"
 #include "procedure/quality/standing.hpp"
 

@@ -60,7 +60,7 @@ constexpr std::array known{
     NamedFault{"module-off", methodImpedance, "call-service",
                FUSAIN_TEXT("the analyzer reads its test module wrong"),
                [](LabFaults& f) { f.analyzerOff = 0.03; }, true},
-    NamedFault{"arm-outside", methodDxa, "in-the-field", FUSAIN_TEXT("an arm lies outside the field"),
+    NamedFault{"arm-outside", methodDxa, "in-the-field", FUSAIN_TEXT("an arm is outside the field"),
                [](LabFaults& f) { f.scanner.armOutside = true; }},
     NamedFault{"lines-wrong", methodDxa, "lines-again", FUSAIN_TEXT("the lines of the regions are wrong"),
                [](LabFaults& f) { f.scanner.linesWrong = true; }},

@@ -86,7 +86,7 @@ TEST(HydrostaticResult, ImpossibleDensityIsFlagged) {
     const auto result = computeHydrostatic(test, policy);
     ASSERT_TRUE(result);
     ASSERT_FALSE(result->flags.empty());
-    EXPECT_NE(result->flags.front().english().find("a reading must be wrong"), std::string::npos);
+    EXPECT_NE(result->flags.front().english().find("A reading must be wrong"), std::string::npos);
 }
 
 TEST(HydrostaticResult, NamesTheMissingReading) {

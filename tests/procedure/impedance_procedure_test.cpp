@@ -243,8 +243,8 @@ TEST_P(BadSweep, IsExplainedAndNotKept) {
 INSTANTIATE_TEST_SUITE_P(
     Input, BadSweep,
     ::testing::Values(
-        Bad{"holds no reading", [](impedance::Sweep& s) { s.spectra.clear(); }},
-        Bad{"holds no reading", [](impedance::Sweep& s) { s.spectra[2].points.clear(); }},
+        Bad{"has no reading", [](impedance::Sweep& s) { s.spectra.clear(); }},
+        Bad{"has no reading", [](impedance::Sweep& s) { s.spectra[2].points.clear(); }},
         Bad{"do not rise",
             [](impedance::Sweep& s) { std::swap(s.spectra[0].points[1], s.spectra[0].points[2]); }},
         Bad{"there twice", [](impedance::Sweep& s) { s.spectra.push_back(s.spectra[1]); }},

@@ -75,7 +75,7 @@ Json describe(const Equation& equation) {
             {"validity", equation.validity},
             {"source", equation.citation},
             {"grade", std::string(1, equation.grade)},
-            {"status", equation.grade == 'A' ? "certain" : "to be confirmed against the source"},
+            {"status", equation.grade == 'A' ? "certain" : "not yet verified"},
             {"caveat", equation.caveat},
             {"inputs", inputs}};
 }

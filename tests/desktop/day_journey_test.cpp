@@ -262,7 +262,6 @@ TEST_F(Day, NobodyDivesIntoWaterThatTurnedBad) {
     EXPECT_TRUE(panel->primaryText().startsWith(QLatin1String("Start trial")))
         << panel->primaryText().toStdString();
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("Free chlorine")));
-    EXPECT_FALSE(day().isVisible());
     // The physiologist may decide otherwise, and says why.
     session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
     replyToReason(QStringLiteral("a wrong strip; read again by photometer"));
@@ -270,6 +269,16 @@ TEST_F(Day, NobodyDivesIntoWaterThatTurnedBad) {
     EXPECT_TRUE(panel->primaryText().startsWith(QLatin1String("Reading")))
         << panel->primaryText().toStdString();
     EXPECT_EQ(session->run()->record().notes.back().kind, NoteKind::WaterOverridden);
+    // The reason was for that reading: a later bad one locks again.
+    const std::size_t notes = session->run()->record().notes.size();
+    driver->press(Qt::Key_R); // the dive is thrown away, and another would begin
+    EXPECT_EQ(session->run()->record().notes.size(), notes) << "asked once for one reading";
+    ASSERT_TRUE(session->water().log({clock().plusMinutes(5.0), "bram", {0.2, 0.9, 7.4, Celsius(35.2)}, {}}));
+    Q_EMIT session->changed();
+    session->setAtTheBench({"bram", "Bram Iyengar", Role::Technician});
+    driver->press(Qt::Key_R);
+    EXPECT_TRUE(panel->primaryText().startsWith(QLatin1String("Start trial")))
+        << panel->primaryText().toStdString();
 }
 
 // The tank's lines are not ticked: starting asks, and Enter does not start.

@@ -10,22 +10,19 @@ namespace {
 
 enum class Claim { Less, More, Below, Within, Above };
 
-template <class Meaning>
 struct Words {
-    Meaning meaning;
+    Followed quantity;
     std::span<const std::string_view> words; ///< in lower case, each a whole word or two
 };
 
 using namespace std::string_view_literals;
 
-constexpr std::array fatWords{"fat"sv, "fett"sv, "fat mass"sv, "fettmasse"sv};
+constexpr std::array fatWords{"fat"sv, "fett"sv, "fettmasse"sv};
 constexpr std::array restWords{"lean"sv,          "muscle"sv, "muscles"sv,         "muskeln"sv,
                                "fat-free mass"sv, "muskel"sv, "fettfreie masse"sv, "muskulatur"sv};
 constexpr std::array massWords{"weight"sv, "body mass"sv, "gewicht"sv, "körpermasse"sv};
-// The longer names first: "fat-free mass" is no fat.
-constexpr std::array quantities{Words<Followed>{Followed::FatFreeMass, restWords},
-                                Words<Followed>{Followed::FatMass, fatWords},
-                                Words<Followed>{Followed::Mass, massWords}};
+constexpr std::array quantities{Words{Followed::FatFreeMass, restWords}, Words{Followed::FatMass, fatWords},
+                                Words{Followed::Mass, massWords}};
 
 constexpr std::array lessWords{"less"sv, "lost"sv,     "lower"sv,      "down"sv,      "decreased"sv,
                                "fell"sv, "reduced"sv,  "loss"sv,       "weniger"sv,   "verloren"sv,

@@ -297,7 +297,9 @@ void BenchPlace::showOpenTests() {
 void BenchPlace::enterStep() {
     const RawTest& test = session_.run()->record();
     const std::pair at(test.id, session_.run()->current().index());
-    if (enteredAt_ == at || test.state != TestState::Running)
+    if (test.state != TestState::Running) // signed, or ended: what was concluded was another test's, or is over
+        return concludeStep(-1);
+    if (enteredAt_ == at)
         return;
     const auto before = std::exchange(enteredAt_, at);
     concludeStep(before.first == at.first && before.second < at.second ? before.second : -1);
@@ -488,7 +490,8 @@ void BenchPlace::keyPressEvent(QKeyEvent* event) {
     }
 }
 
-// What the bench does not know the step may: a number answers, a letter goes to its question, wherever the focus is.
+// What the bench does not know the step may: a number answers, a letter goes to its question, wherever the
+// focus is.
 void BenchPlace::toPanel(QKeyEvent* event) {
     if (forwarding_) // it has come back from the panel
         return Place::keyPressEvent(event);

@@ -56,10 +56,10 @@ void ModulePanel::refresh() {
     errors.limit = nominal * own().setting().policy.moduleTolerance;
     errors.unit = QStringLiteral("Ω");
     errors.decimals = 2;
-    if (read)
-        errors.live = *read - nominal;
-    else if (const auto typed = reading_->value())
+    if (const auto typed = reading_->value()) // in the order of the button
         errors.live = *typed - nominal;
+    else if (read)
+        errors.live = *read - nominal;
     else if (check)
         errors.errors = {check->relativeError() * nominal};
     scale_->showErrors(std::move(errors));
@@ -201,9 +201,8 @@ void IdentityPanel::primary() {
     const auto seen = doubts();
     QString reason;
     if (!seen.empty()) {
-        reason =
-            askReason(this, tr("Is it this client?"),
-                      doubt_->text() + tr("\nWhy is it correct? Otherwise go back and correct it."));
+        reason = askReason(this, tr("Is it this client?"),
+                           doubt_->text() + tr("\nWhy is it correct? Otherwise go back and correct it."));
         if (reason.isEmpty())
             return;
     }

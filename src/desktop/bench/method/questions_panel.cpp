@@ -403,6 +403,8 @@ QWidget* QuestionsPanel::firstField() const {
 }
 
 void QuestionsPanel::keyPressEvent(QKeyEvent* event) {
+    if (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier))
+        return StepPanel::keyPressEvent(event); // copying from the sheet answers nothing
     const auto* rule = current();
     const int digit = event->key() - Qt::Key_1;
     if (rule && rule->type == readiness::AnswerType::Choice && digit >= 0 &&
@@ -415,7 +417,7 @@ void QuestionsPanel::keyPressEvent(QKeyEvent* event) {
     else if (event->key() == Qt::Key_Down || event->key() == Qt::Key_Up)
         sheet_->setCurrentCell(
             std::clamp(row() + (event->key() == Qt::Key_Down ? 1 : -1), 0, sheet_->rowCount() - 1), 0);
-    else if ((event->modifiers() & ~Qt::ShiftModifier) || !goToLetter(event->text()))
+    else if (!goToLetter(event->text()))
         StepPanel::keyPressEvent(event);
 }
 

@@ -99,11 +99,10 @@ void LungsPanel::refresh() {
     QStringList lines;
     for (const auto& effort : test.efforts) // the others stand as bars in the picture
         if (!effort.acceptable)
-            lines << tr("Effort %1 is not acceptable%2")
-                         .arg(effort.number)
-                         .arg(effort.remark.empty()
-                                  ? QStringLiteral(".")
-                                  : QStringLiteral(": ") + QString::fromStdString(effort.remark));
+            lines << (effort.remark.empty() ? tr("Effort %1 is not acceptable.").arg(effort.number)
+                                            : tr("Effort %1 is not acceptable: %2")
+                                                  .arg(effort.number)
+                                                  .arg(QString::fromStdString(effort.remark)));
     if (test.residualVolume)
         lines << tr("Residual volume measured: %1 L (%2).")
                      .arg(number(test.residualVolume->volume.value(), 2),

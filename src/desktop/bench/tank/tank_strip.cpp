@@ -33,36 +33,43 @@ TankStrip::TankStrip(Session& session)
     row->addWidget(verdict_);
     connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
         if (isVisible() && frame.role == "thermometer")
-            refresh();
+            showFacts();
     });
+}
+
+// With each reading of the thermometer.
+void TankStrip::showFacts() {
+    const Instant now = session_.now();
+    QStringList facts;
+    const QString role = QStringLiteral("thermometer");
+    if (const auto frame = session_.hub().isLive(role) ? session_.hub().latest(role) : std::nullopt)
+        facts << tr("%1 °C now").arg(number(frame->value("c"), 1));
+    if (latest_) {
+        const auto& reading = latest_->reading;
+        facts << tr("free chlorine %1 mg/L").arg(number(reading.freeChlorine, 1))
+              << tr("pH %1").arg(number(reading.acidity, 1))
+              << tr("read %1, %2").arg(report::clock(latest_->at), ageOf(latest_->at, now));
+    }
+    facts_->setText(facts.join(QStringLiteral("  ·  ")));
+    setAccessibleName(tr("Tank water: %1. %2").arg(facts_->text(), verdict_->text()));
 }
 
 void TankStrip::refresh() {
     const Instant now = session_.now();
     const auto state = session_.water().stateAt(now);
-    QStringList facts;
-    const QString role = QStringLiteral("thermometer");
-    if (const auto frame = session_.hub().isLive(role) ? session_.hub().latest(role) : std::nullopt)
-        facts << tr("%1 °C now").arg(number(frame->value("c"), 1));
-    if (state && state->latest) {
-        const auto& reading = state->latest->reading;
-        facts << tr("free chlorine %1 mg/L").arg(number(reading.freeChlorine, 1))
-              << tr("pH %1").arg(number(reading.acidity, 1))
-              << tr("read %1, %2").arg(report::clock(state->latest->at), ageOf(state->latest->at, now));
-    }
-    facts_->setText(facts.join(QStringLiteral("  ·  ")));
+    latest_ = state ? state->latest : std::nullopt;
     const auto obstacle = session_.water().obstacle(now);
     const QString verdict = obstacle ? tr("▲ Nobody in the water")
                             : !state || state->verdict() == water::CareVerdict::Good
                                 ? tr("✓ Within the limits")
-                                : tr("▲ Put right after this client");
+                                : tr("▲ Correct it after this client");
     announce(verdict_, verdict);
     QString why = obstacle ? report::say(*obstacle) : QString();
     if (!obstacle && state)
         for (const water::CareFinding& finding : state->findings)
             why += report::say(finding.what) + QLatin1Char('\n');
     setToolTip(plainTip(why.trimmed()));
-    setAccessibleName(tr("Tank water: %1. %2").arg(facts_->text(), verdict));
+    showFacts();
 }
 
 } // namespace fusain::desktop

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/services/session.hpp"
+#include "record/lab/water_log.hpp"
 
 #include <QLabel>
 
@@ -11,10 +12,14 @@ class TankStrip : public QFrame {
     Q_OBJECT
 public:
     explicit TankStrip(Session& session);
+    /// Reads the water log and shows it.
     void refresh();
 
 private:
+    void showFacts();
+
     Session& session_;
+    std::optional<WaterLogEntry> latest_;
     QLabel *facts_, *verdict_;
 };
 

@@ -122,6 +122,7 @@ const hydrostatic::TraceReading& TrialsPanel::readingOf(const WeighingTrial& tri
 }
 
 void TrialsPanel::refresh() {
+    readWater();
     showBoard();
     live_->setVisible(linked() || recording<TrialRecording>().holds() || !own().test().trials.empty());
     showTrace();
@@ -192,15 +193,25 @@ void TrialsPanel::primary() {
 }
 
 bool TrialsPanel::mayDive() {
+    readWater();
     return waterCleared() && rested();
 }
 
-// The water may have been read again since the test began.
+// When something changed, not with each reading of the load cell.
+void TrialsPanel::readWater() {
+    const Instant now = session_.now();
+    water_ = session_.water().obstacle(now);
+    const auto state = session_.water().stateAt(now);
+    waterRead_ = state && state->latest ? std::optional(state->latest->at) : std::nullopt;
+}
+
+// A reason holds for the reading that it was given for: a later bad one locks again.
 std::optional<Problem> TrialsPanel::waterObstacle() const {
-    const auto& notes = run().record().notes;
-    return std::ranges::find(notes, NoteKind::WaterOverridden, &Note::kind) == notes.end()
-               ? session_.water().obstacle(session_.now())
-               : std::nullopt;
+    const RawTest& record = run().record();
+    const bool atTheStart =
+        std::ranges::find(record.notes, NoteKind::WaterOverridden, &Note::kind) != record.notes.end() &&
+        (!waterRead_ || *waterRead_ <= record.startedAt);
+    return atTheStart || cleared_ == std::pair(record.id, waterRead_) ? std::nullopt : water_;
 }
 
 bool TrialsPanel::waterCleared() {
@@ -214,7 +225,10 @@ bool TrialsPanel::waterCleared() {
     const QString reason =
         askReason(this, tr("Nobody in the water"),
                   report::say(*obstacle) + tr("\nWhy may this client be in the water anyway?"));
-    return !reason.isEmpty() && session_.report(run().addNote(NoteKind::WaterOverridden, reason.toStdString()));
+    if (reason.isEmpty() || !session_.report(run().addNote(NoteKind::WaterOverridden, reason.toStdString())))
+        return false;
+    cleared_ = {run().record().id, waterRead_};
+    return true;
 }
 
 // Asked once for each dive: whoever is under water again and again blacks out more easily.

@@ -36,6 +36,7 @@ private:
     [[nodiscard]] QString typedText() const;
     void acceptTrace();
     [[nodiscard]] bool mayDive();
+    void readWater();
     [[nodiscard]] std::optional<Problem> waterObstacle() const;
     [[nodiscard]] bool waterCleared();
     [[nodiscard]] bool rested();
@@ -55,6 +56,10 @@ private:
     ValueField* typed_;
     std::optional<std::size_t> warnedAt_; ///< after so many dives somebody was told to rest
     TrialBoard* board_;
+    std::optional<Problem> water_;     ///< why nobody may be in it, as it was read last
+    std::optional<Instant> waterRead_; ///< when the water was read last; nothing before
+    std::optional<std::pair<std::string, std::optional<Instant>>>
+        cleared_;                           ///< test and reading that were overridden
     std::optional<Kilograms> ready_;        ///< what the board shows of the recording
     std::pair<std::string, int> readTrial_; ///< test and number of the kept trial that was read last
     hydrostatic::TraceReading keptReading_;

@@ -74,7 +74,8 @@ QStringList ClientStrip::openMatters(const Client& client, const std::vector<Any
         if (common(test).state == TestState::Running)
             lines << tr("▲ Not signed: %1, %2")
                          .arg(report::say(methodTitle(methodOf(test))), report::day(common(test).startedAt));
-    if (const auto plan = savedPlan(session_.book(), client.id); plan && !plan->notes.empty())
+    if (const auto plan = savedPlan(session_.book(), client.id);
+        plan && !plan->notes.empty() && !session_.namesHidden())
         lines << tr("Wanted to note: %1").arg(report::plain(plan->notes));
     return lines;
 }

@@ -64,8 +64,8 @@ QString verdictWords(const Comparison& comparison, int push) {
                             : comparison.verdict == Verdict::MayBeNoise
                                 ? QObject::tr("within measurement error")
                                 : report::say(comparison.why);
-    return push > 0   ? QObject::tr("%1; this alone reads higher").arg(verdict)
-           : push < 0 ? QObject::tr("%1; this alone reads lower").arg(verdict)
+    return push > 0   ? QObject::tr("%1; the preparation alone reads higher").arg(verdict)
+           : push < 0 ? QObject::tr("%1; the preparation alone reads lower").arg(verdict)
                       : verdict;
 }
 

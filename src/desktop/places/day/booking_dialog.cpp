@@ -99,15 +99,19 @@ void BookingDialog::addClient() {
     chooseClient(QString::fromStdString(form.client().id));
 }
 
-// Somebody who was here is tested again by the same method; what is ticked for them stays when the interval
-// changes.
-void BookingDialog::newClientChosen() {
-    const auto wanted = client();
+std::optional<AnyTest> BookingDialog::lastSigned() {
     std::optional<AnyTest> last;
-    if (wanted)
+    if (const auto wanted = client())
         for (const AnyTest& test : session_.book().testsOf(wanted->id))
             if (common(test).state == TestState::Signed)
                 last = test;
+    return last;
+}
+
+// Somebody who was here is tested again by the same method; what is ticked for them stays when the interval
+// changes.
+void BookingDialog::newClientChosen() {
+    const auto last = lastSigned();
     if (last)
         chooseMethods({std::string(methodOf(*last))});
     propose();
@@ -145,11 +149,7 @@ Instant BookingDialog::when() const {
 void BookingDialog::propose() {
     reason_->clear();
     const auto wanted = client();
-    std::optional<AnyTest> last;
-    if (wanted)
-        for (const AnyTest& test : session_.book().testsOf(wanted->id))
-            if (common(test).state == TestState::Signed)
-                last = test;
+    const auto last = lastSigned();
     if (!last) {
         reason_->setText(wanted ? tr("A first test: any day.") : QString());
         return explain();

@@ -32,6 +32,8 @@ private:
     void explain();
     [[nodiscard]] std::vector<std::string> chosenMethods() const;
     [[nodiscard]] std::optional<Client> client();
+    /// The latest signed test of the chosen client.
+    [[nodiscard]] std::optional<AnyTest> lastSigned();
 
     Session& session_;
     QLineEdit* search_;

@@ -4,7 +4,6 @@
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
-#include "report/figures/reference_figure.hpp"
 
 #include <QVBoxLayout>
 #include <algorithm>
@@ -29,15 +28,32 @@ ReferencePicture::ReferencePicture(Session& session)
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addWidget(figure_);
     layout->addLayout(inOneRow({people_}));
-    connect(people_, &QComboBox::activated, this, &ReferencePicture::paint);
+    connect(people_, &QComboBox::activated, this, &ReferencePicture::askPeople);
 }
 
 void ReferencePicture::showSet(const reference::ReferenceSet* set) {
     setVisible(set != nullptr);
-    if (std::exchange(set_, set) != set)
-        people_->setCurrentIndex(0); // what was asked for another quantity says nothing here
+    if (std::exchange(set_, set) != set) { // what was asked for another quantity says nothing here
+        people_->setCurrentIndex(0);
+        own_.clear();
+    }
     if (set)
         paint();
+}
+
+// The field of a stored result that the set is about; empty where results hold none.
+std::string ReferencePicture::field() const {
+    const auto quantities = referenceQuantities();
+    const auto quantity = std::ranges::find(quantities, set_->quantity, &ReferenceQuantity::id);
+    return quantity == quantities.end() ? std::string() : std::string(quantity->field);
+}
+
+void ReferencePicture::askPeople() {
+    own_.clear();
+    if (const std::string method = people_->currentData().toString().toStdString(); !method.empty())
+        for (const auto& person : session_.book().latestValues(method, field()))
+            own_.push_back({person.sex == Sex::Female, person.age.value(), person.value});
+    paint();
 }
 
 void ReferencePicture::paint() {
@@ -46,13 +62,8 @@ void ReferencePicture::paint() {
     for (const reference::ReferenceRow& row : set_->rows)
         model.ranges.push_back({row.sex == Sex::Female, row.ageFrom, row.ageTo, row.low,
                                 std::isfinite(row.high) ? std::optional(row.high) : std::nullopt});
-    const auto quantities = referenceQuantities();
-    const auto quantity = std::ranges::find(quantities, set_->quantity, &ReferenceQuantity::id);
-    const std::string method = people_->currentData().toString().toStdString();
-    people_->setVisible(quantity != quantities.end() && !quantity->field.empty());
-    if (!method.empty() && people_->isVisibleTo(this))
-        for (const auto& person : session_.book().latestValues(method, std::string(quantity->field)))
-            model.people.push_back({person.sex == Sex::Female, person.age.value(), person.value});
+    model.people = own_;
+    people_->setVisible(!field().empty());
     figure_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintReference(painter, area, model, palette);
     });

@@ -3,6 +3,7 @@
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "report/figures/reference_figure.hpp"
 
 namespace fusain::desktop {
 
@@ -15,12 +16,15 @@ public:
     void showSet(const reference::ReferenceSet* set);
 
 private:
+    [[nodiscard]] std::string field() const;
+    void askPeople();
     void paint();
 
     Session& session_;
     const reference::ReferenceSet* set_ = nullptr;
     FigureView* figure_;
-    QComboBox* people_; ///< by which method the clients were measured
+    QComboBox* people_;                               ///< by which method the clients were measured
+    std::vector<report::ReferenceModel::Person> own_; ///< read when they were asked for
 };
 
 } // namespace fusain::desktop

@@ -57,8 +57,10 @@ void CheckPage::showCheck(const Instrument& instrument, const CheckStanding& sta
     instrument_ = &instrument;
     standing_ = standing;
     history_ = checks;
-    if (other)
+    if (other) { // a number that was typed for another instrument is none of this one
         guided_->begin(instrument_, standing_.check);
+        reading_->clear();
+    }
     if (other || !nominal_->edit()->isModified() || guided_->readings().empty())
         nominal_->setValue(standing_.check->rule.nominal, standing_.check->decimals);
     rule_->setText(ruleWords(*standing_.check));

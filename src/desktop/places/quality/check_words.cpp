@@ -62,7 +62,7 @@ QString standingWords(const CheckStanding& standing, const std::vector<Check>& c
 
 QString ruleWords(const CheckDefinition& check) {
     const QString unit = report::plain(check.unit);
-    QStringList rule{QObject::tr("%1, certified %2 ± %3 %4")
+    QStringList rule{QObject::tr("%1, certified %2 %4 (SE %3)")
                          .arg(report::say(check.object) +
                                   (check.identification.empty()
                                        ? QString()

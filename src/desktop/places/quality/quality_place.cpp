@@ -142,7 +142,10 @@ void QualityPlace::showInstrument(const QString& id) {
     check_->setVisible((*found)->checks.size() > 1);
     gather(**found);
     const auto& worst = *worstOf(known_[shown_].standings).check;
-    check_->setCurrentIndex(std::max(0, check_->findData(report::plain(worst.id))));
+    {
+        const QSignalBlocker blocker(check_);
+        check_->setCurrentIndex(std::max(0, check_->findData(report::plain(worst.id))));
+    }
     layers_->setCurrentIndex(InstrumentLayer);
     refreshInstrument();
     Q_EMIT moved();
@@ -192,12 +195,14 @@ void QualityPlace::gather(const Instrument& instrument) {
 }
 
 void QualityPlace::refresh() {
+    if (layers_->currentIndex() == InstrumentLayer) { // the wall is read when it is seen again
+        gather(*selected());
+        return refreshInstrument();
+    }
     wall_->usePalette(session_.palette());
     for (const Instrument* instrument : instruments_)
         gather(*instrument);
     showCards();
-    if (layers_->currentIndex() == InstrumentLayer)
-        refreshInstrument();
 }
 
 InstrumentCard QualityPlace::cardOf(const Instrument& instrument) const {

@@ -157,14 +157,19 @@ void SettingsPlace::loadForms() {
         }
         column->addWidget(forms[i]);
         column->addStretch();
+        for (QComboBox* box : forms[i]->findChildren<QComboBox*>())
+            connect(box, &QComboBox::activated, this, [this] { chosen_ = true; });
+        for (QAbstractButton* button : forms[i]->findChildren<QAbstractButton*>())
+            connect(button, &QAbstractButton::clicked, this, [this] { chosen_ = true; });
     }
+    chosen_ = false;
     said_->clear();
 }
 
 bool SettingsPlace::edited() const {
-    return std::ranges::any_of(formPages_, [](const QWidget* page) {
-        return std::ranges::any_of(page->findChildren<QLineEdit*>(), &QLineEdit::isModified);
-    });
+    return chosen_ || std::ranges::any_of(formPages_, [](const QWidget* page) {
+               return std::ranges::any_of(page->findChildren<QLineEdit*>(), &QLineEdit::isModified);
+           });
 }
 
 // What is kept may have changed since the place was last seen; what was typed here and not saved stays.

@@ -47,6 +47,7 @@ private:
     QStackedWidget* pages_;
     QList<QWidget*> formPages_; ///< each holds one form
     Forms forms_;
+    bool chosen_ = false; ///< something was chosen or ticked in a form and not saved yet
     QPushButton* save_;
     QLabel* said_;
     QTableWidget* colleagues_;

@@ -108,13 +108,15 @@ protected:
                 .toStdString();
         };
         for (const QPushButton* each : shell->findChildren<QPushButton*>())
-            if (each->isVisible())
+            if (each->isVisible()) {
                 EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
+            }
         for (const QLabel* each : shell->findChildren<QLabel*>())
-            if (each->isVisible() && !each->wordWrap())
+            if (each->isVisible() && !each->wordWrap()) {
                 EXPECT_GE(each->width() + 1, each->sizeHint().width()) << about(each, each->text());
-            else if (each->isVisible() && !each->text().isEmpty())
+            } else if (each->isVisible() && !each->text().isEmpty()) {
                 EXPECT_GE(each->height() + 1, each->heightForWidth(each->width())) << about(each, each->text());
+            }
     }
 };
 
@@ -313,8 +315,9 @@ TEST_F(Access, TimeIsStretchedAndEveryValueIsStillReached) {
 TEST_F(Access, TabFollowsThePageOfTheBench) {
     shell->open(PlaceName::Day);
     for (const AnyTest& test : session->book().runningTests())
-        if (methodOf(test) == methodHydrostatic)
+        if (methodOf(test) == methodHydrostatic) {
             ASSERT_TRUE(session->report(session->resumeRun(common(test).id)));
+        }
     shell->open(PlaceName::Bench);
     QStringList order;
     QWidget* first = shell->bench().findChild<QListWidget*>();

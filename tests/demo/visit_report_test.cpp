@@ -52,8 +52,9 @@ TEST_F(DemoLab, TheTestThatTellsMostCarriesThePictures) {
         };
         for (int turn = 0; turn < 2; ++turn, std::ranges::reverse(visit->tests))
             for (const report::TestReport& test : visit->tests)
-                if (test.composition())
+                if (test.composition()) {
                     EXPECT_LE(rank(*visit->richest()), rank(test)) << client.name;
+                }
         several += visit->tests.size() > 1;
     }
     EXPECT_GT(several, 0);
@@ -83,7 +84,7 @@ TEST_F(DemoLab, ALimitOfAnotherMethodJudgesNobody) {
 TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
     const auto session = sessionOn(copied(), *catalogue, clock);
     ASSERT_GE(report::pageLanguages().size(), 2);
-    report::InLanguage::takeMissing(); // what another case asked for, a printer's name of its paper for one
+    (void)report::InLanguage::takeMissing(); // what another case asked for, a printer's name of its paper for one
     QStringList missing;
     int visits = 0;
     for (const Client& client : book->clients()) {

@@ -148,8 +148,9 @@ TEST_F(Care, WhatLooksLikeMarkupIsShownAsItWasTyped) {
     shell->clients().showClient(QString::fromStdString(client.id));
     EXPECT_TRUE(words().contains(QLatin1String("<h1>Ailsa</h1>")));
     for (const auto* each : shell->findChildren<QLabel*>())
-        if (!each->buddy()) // the names of fields are our own words
+        if (!each->buddy()) { // the names of fields are our own words
             EXPECT_EQ(each->textFormat(), Qt::PlainText) << each->text().toStdString();
+        }
     EXPECT_EQ(safeFileName(QStringLiteral("../../etc/a\nb:c.pdf")), QStringLiteral("etc-a-b-c.pdf"));
 }
 

@@ -253,7 +253,7 @@ TEST_F(Day, NobodyDivesIntoWaterThatTurnedBad) {
     fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
     ASSERT_TRUE(fusain::testing::soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
     ASSERT_TRUE(session->water().log({clock(), "bram", {0.4, 0.9, 7.4, Celsius(35.2)}, {}}));
-    Q_EMIT session->changed();
+    session->tellChanges();
     EXPECT_TRUE(strip->accessibleName().contains(QLatin1String("Nobody in the water")));
     auto* panel = shell->bench().currentPanel();
     EXPECT_TRUE(panel->verdict().startsWith(QLatin1String("Nobody in the water")))
@@ -274,7 +274,7 @@ TEST_F(Day, NobodyDivesIntoWaterThatTurnedBad) {
     driver->press(Qt::Key_R); // the dive is thrown away, and another would begin
     EXPECT_EQ(session->run()->record().notes.size(), notes) << "asked once for one reading";
     ASSERT_TRUE(session->water().log({clock().plusMinutes(5.0), "bram", {0.2, 0.9, 7.4, Celsius(35.2)}, {}}));
-    Q_EMIT session->changed();
+    session->tellChanges();
     session->setAtTheBench({"bram", "Bram Iyengar", Role::Technician});
     driver->press(Qt::Key_R);
     EXPECT_TRUE(panel->primaryText().startsWith(QLatin1String("Start trial")))

@@ -1,5 +1,6 @@
 // Lists and tables that know their rows by id: what is chosen stays chosen when rows come, go or change places.
 #include "desktop/places/clients/clients_model.hpp"
+#include "desktop/places/library/library_entries.hpp"
 #include "desktop/services/background.hpp"
 #include "desktop/widgets/records_view.hpp"
 #include "desktop/window/work_line.hpp"
@@ -211,6 +212,39 @@ TEST_F(Models, WorkInSlicesLeavesTheWindowFreeAndStopsAtTheFirstProblem) {
     background.finish();
     EXPECT_EQ(ended->error().what.english(), "Cancelled.");
     EXPECT_EQ(done, 0u);
+}
+
+TEST_F(Models, TheLibraryIsATreeThatNarrowsToItsEntries) {
+    LibraryModel model;
+    LibraryFilter filter;
+    filter.setSourceModel(&model);
+    const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    const QAbstractItemModelTester narrowed(&filter, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    model.setGroups(libraryEntries(*session));
+    ASSERT_EQ(model.rowCount(), 4); // equations, references, protocols, policies; nobody here has a true body
+    const QModelIndex siri = model.findWords(QStringLiteral("SIRI"));
+    ASSERT_TRUE(siri.isValid());
+    EXPECT_EQ(model.find(siri.data(LibraryModel::IdRole).toString()), siri);
+    EXPECT_EQ(siri.parent(), model.index(0, 0));
+    EXPECT_FALSE(model.find(QStringLiteral("none of these")).isValid());
+    filter.narrow(QStringLiteral("no such words"), {}, false);
+    EXPECT_EQ(filter.rowCount(), 0); // a heading goes with its last entry
+    filter.narrow({}, report::plain(methodDxa), false);
+    for (int group = 0; group < filter.rowCount(); ++group)
+        for (int row = 0; row < filter.rowCount(filter.index(group, 0)); ++row) {
+            const QModelIndex entry = filter.index(row, 0, filter.index(group, 0));
+            const QStringList those = entry.data(LibraryModel::MethodsRole).toStringList();
+            EXPECT_TRUE(those.contains(report::plain(methodDxa)) || those.isEmpty())
+                << entry.data().toString().toStdString();
+        }
+    model.markInForce(usedNow(*session));
+    filter.narrow({}, {}, true);
+    const QModelIndex policies = filter.index(filter.rowCount() - 1, 0);
+    EXPECT_EQ(filter.rowCount(policies), static_cast<int>(methods.size())); // one a method
+    const QPersistentModelIndex kept(model.find(siri.data(LibraryModel::IdRole).toString()));
+    model.markInForce({});
+    EXPECT_TRUE(kept.isValid()); // only the marks have changed
+    EXPECT_EQ(filter.rowCount(), 0);
 }
 
 } // namespace

@@ -76,7 +76,7 @@ TEST_F(Wall, AnExpiredCertificateIsSeenOnTheCard) {
     shell->open(PlaceName::Quality);
     ASSERT_TRUE(session->checks().keepReference(
         "chamber-scale", "reference-mass", {"mass", "7", 20.0, 0.0001, dateFromIso("2026-03-11")}, "bram"));
-    Q_EMIT session->changed();
+    session->tellChanges();
     EXPECT_TRUE(verdictOf("chamber-scale").contains(QLatin1String("expired")))
         << verdictOf("chamber-scale").toStdString();
 }

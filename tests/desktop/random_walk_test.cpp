@@ -242,8 +242,9 @@ TEST_F(RandomWalk, LandsNoReadingInAnotherRecord) {
             break;
         }
         accepted[at(here()).method] += judgeAndMakeRoom();
-        if (!(session->run()->current() == at(here()).step))
+        if (!(session->run()->current() == at(here()).step)) {
             ASSERT_TRUE(session->report(session->run()->goTo(at(here()).step)));
+        }
     }
     for (const Instrument& instrument : instruments)
         EXPECT_GT(accepted[instrument.method], 0) << instrument.method;

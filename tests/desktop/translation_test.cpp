@@ -45,7 +45,7 @@ QStringList textsOf(const QWidget& window) {
         }
     for (const auto* each : window.findChildren<QAbstractItemView*>()) // those with a model of their own
         if (!each->inherits("QListWidget") && !each->inherits("QTableWidget") &&
-            !each->inherits("QTreeWidget") && each->model())
+            !each->inherits("QTreeView") && each->model())
             for (int column = 0; column < each->model()->columnCount(); ++column) {
                 texts << each->model()->headerData(column, Qt::Horizontal).toString();
                 for (int row = 0; row < each->model()->rowCount(); ++row)

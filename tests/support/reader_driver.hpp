@@ -20,9 +20,6 @@ public:
         ASSERT_TRUE(field) << "no field " << name;
         focus(field);
         field->setText(QAccessible::Value, QString::fromUtf8(text));
-        if (auto* edit = qobject_cast<QLineEdit*>(field->object()))
-            Q_EMIT edit->textEdited(
-                edit->text()); // what a reader sets is edited, as far as panels are concerned
         if (enter)
             QTest::keyClick(shell_.focusWidget(), Qt::Key_Return);
     }

@@ -8,10 +8,10 @@ namespace {
 constexpr std::string_view screeningPaper = "screening";
 
 Expected<Screening> keptScreening(store::LabBook& book, const std::string& clientId) {
-    const std::string key = paperKey(screeningPaper, clientId), kept = book.setting(key);
+    const std::string place = paperKey(screeningPaper, clientId), kept = book.setting(place);
     if (kept.empty())
         return Screening{};
-    return parseJson(kept, key).and_then([&](const Json& json) { return screeningFromJson(json, key); });
+    return parseJson(kept, place).and_then([&](const Json& json) { return screeningFromJson(json, place); });
 }
 
 } // namespace

@@ -38,6 +38,7 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                                                  report.namesHidden = namesHidden_;
                                              })),
       own_(std::move(own)), undoing_(new LabUndo(*this)), background_(new Background(this)) {
+    toldUpTo_ = book_->lastEvent();
     const auto everyone = book_->staff();
     const std::string last = book_->setting("at-the-bench");
     for (const Staff& staff : everyone)
@@ -113,7 +114,7 @@ report::PenMarks& Session::marksOf(const std::string& client, Instant day) {
 
 void Session::setNamesHidden(bool hidden) {
     namesHidden_ = hidden;
-    Q_EMIT changed();
+    Q_EMIT changed(Changes::ofWhatIsShown());
 }
 
 void Session::setDark(bool dark) {
@@ -227,7 +228,7 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
     if (!started)
         return started;
     putOnBench(std::move(begun));
-    Q_EMIT changed();
+    tellChanges(true);
     return {};
 }
 
@@ -277,7 +278,7 @@ Expected<void> Session::resumeRun(const std::string& testId) {
     for (const auto& each : open_)
         if (each->procedure->record().id == testId) {
             onBench_ = each.get();
-            Q_EMIT changed();
+            tellChanges(true);
             return {};
         }
     const auto test = book_->test(testId);
@@ -288,7 +289,7 @@ Expected<void> Session::resumeRun(const std::string& testId) {
     if (!resumed)
         return tl::unexpected(resumed.error());
     putOnBench(std::move(*resumed));
-    Q_EMIT changed();
+    tellChanges(true);
     return {};
 }
 
@@ -309,7 +310,7 @@ Expected<void> Session::saveVisitOfRun(const std::string& state) {
 void Session::closeRun() {
     std::erase_if(open_, [&](const auto& each) { return each.get() == onBench_; });
     onBench_ = open_.empty() ? nullptr : open_.back().get(); // what was there before comes back
-    Q_EMIT changed();
+    tellChanges(true);
 }
 
 std::vector<const Procedure*> Session::openRuns() const {
@@ -335,9 +336,16 @@ void Session::putOnBench(std::unique_ptr<Procedure> procedure) {
     open_.push_back(std::move(opened));
 }
 
+void Session::tellChanges(bool shown) {
+    Changes changes = Changes::ofEvents(book_->subjectsSince(toldUpTo_));
+    toldUpTo_ = book_->lastEvent();
+    changes.shown = shown || changes.none();
+    Q_EMIT changed(changes);
+}
+
 bool Session::report(const Expected<void>& outcome) {
     if (outcome)
-        Q_EMIT changed();
+        tellChanges();
     else
         Q_EMIT problemRaised(outcome.error());
     return outcome.has_value();

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/recordings/method/recording.hpp"
+#include "desktop/services/changes.hpp"
 #include "desktop/services/own_settings.hpp"
 #include "link/connection/instrument_hub.hpp"
 #include "procedure/method/procedure.hpp"
@@ -34,7 +35,7 @@ class Session : public QObject {
     Q_OBJECT
 public:
     /// @param own what this account keeps for itself on this workstation
-    Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, OwnSettings own = {},
+    Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, Clock clock, OwnSettings own = OwnSettings(),
             QObject* parent = nullptr);
 
     ~Session() override;
@@ -128,6 +129,10 @@ public:
     /// Reports a command's outcome: a Problem is shown, success refreshes every place. @return whether it
     /// succeeded
     bool report(const Expected<void>& outcome);
+    /// Tells what has been written since it was last told. A success of which nothing was written is told as
+    /// one of what is shown: a place may show more than the book holds.
+    /// @param shown whether what is shown has changed besides, such as the test on the bench
+    void tellChanges(bool shown = false);
 
     /// Keeps a check of an instrument with its verdict. @param readings in the unit of the reference
     Expected<void> keepCheck(const std::string& instrument, const std::string& check, double nominal,
@@ -142,7 +147,8 @@ public:
 
 Q_SIGNALS:
     void testSigned();
-    void changed();
+    /// What the lab book holds, or what is shown of it, has changed.
+    void changed(const fusain::desktop::Changes& changes);
     void appearanceChanged();
     /// Another person is at the bench, with keys and a look of their own.
     void personChanged();
@@ -166,7 +172,8 @@ private:
     OwnSettings own_;
     LabUndo* undoing_;
     Background* background_;
-    link::InstrumentHub hub_; // outlives the recordings
+    link::InstrumentHub hub_;   // outlives the recordings
+    std::int64_t toldUpTo_ = 0; ///< number of the last event that places know of
     Staff atTheBench_;
     bool namesHidden_ = false;
     std::map<std::pair<std::string, qint64>, report::PenMarks> marks_; ///< by client and day

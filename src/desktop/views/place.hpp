@@ -35,6 +35,8 @@ public:
     explicit Place(Session& session) : session_(session) { setObjectName(QStringLiteral("page")); }
     /// Shows the present state of the lab book.
     virtual void refresh() = 0;
+    /// Whether what has changed can be seen here.
+    [[nodiscard]] virtual bool concerns(const Changes& /*changes*/) const { return true; }
     /// Where the breadcrumb says we are.
     [[nodiscard]] virtual QString where() const = 0;
     /// A page takes the room that it is given. Otherwise every live reading would ask each label of each hidden

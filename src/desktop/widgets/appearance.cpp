@@ -81,15 +81,15 @@ QPushButton#place:focus { border: 1px solid @berry; border-left: 4px solid @berr
 QLineEdit, QPlainTextEdit, QComboBox, QDateTimeEdit { background: @sheet; border: 1px solid @soft; border-radius: 2px; padding: 5px 7px; selection-background-color: @berry; selection-color: @sheet; }
 QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus { border: 2px solid @berry; padding: 4px 6px; }
 QComboBox QAbstractItemView { background: @sheet; selection-background-color: @rule; selection-color: @ink; }
-QListWidget, QListView#clients, QTableView, QTextBrowser, QScrollArea, QTreeWidget { background: @sheet; border: 1px solid @rule; outline: 0; }
-QListWidget:focus, QTableView:focus, QTextBrowser:focus, QTreeWidget:focus, QListView#clients:focus { border: 2px solid @berry; }
+QListWidget, QListView#clients, QTableView, QTextBrowser, QScrollArea, QTreeView { background: @sheet; border: 1px solid @rule; outline: 0; }
+QListWidget:focus, QTableView:focus, QTextBrowser:focus, QTreeView:focus, QListView#clients:focus { border: 2px solid @berry; }
 QScrollArea#plain { border: none; background: transparent; }
 QScrollArea#plain:focus { border: 1px solid @berry; }
 QScrollArea > QWidget > QWidget { background: transparent; }
 QScrollArea#settingsPage { background: @paper; border: none; }
 QListView#wall { background: @paper; border: none; outline: 0; }
-QListWidget::item, QListView#clients::item, QTreeWidget::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
-QListWidget::item:selected, QListView#clients::item:selected, QTreeWidget::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
+QListWidget::item, QListView#clients::item, QTreeView::item { padding: 6px 8px; border-bottom: 1px solid @rule; }
+QListWidget::item:selected, QListView#clients::item:selected, QTreeView::item:selected { background: @rule; color: @ink; border-left: 4px solid @berry; }
 QTableView::item:selected, QTableView::item:focus { background: @rule; color: @ink; border: none; padding: 3px 6px; }
 QTabBar { qproperty-drawBase: 0; }
 QTableView { gridline-color: @rule; }

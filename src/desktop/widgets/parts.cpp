@@ -95,6 +95,16 @@ void setRow(QTableWidget* table, int row, const QStringList& cells) {
     }
 }
 
+void showChecked(QAbstractButton* box, bool on) {
+    const QSignalBlocker silent(box);
+    box->setChecked(on);
+}
+
+void showText(QLineEdit* field, const QString& text) {
+    const QSignalBlocker silent(field);
+    field->setText(text);
+}
+
 ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent)
     : QWidget(parent), edit_(new QLineEdit), caption_(label(name, "", false)),
       unit_(label(unit, "soft", false)) {
@@ -111,7 +121,10 @@ ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent
     row->addWidget(unit_);
     row->addStretch();
     setFocusProxy(edit_);
-    connect(edit_, &QLineEdit::textEdited, this, &ValueField::edited);
+    connect(edit_, &QLineEdit::textChanged, this, [this] {
+        edit_->setModified(true); // also by what does not come from the keys
+        Q_EMIT edited();
+    });
     connect(edit_, &QLineEdit::returnPressed, this, &ValueField::entered);
 }
 
@@ -129,7 +142,7 @@ void ValueField::setDimension(Dimension dimension, UnitSystem system) {
 }
 
 void ValueField::setValue(double value, int decimals) {
-    edit_->setText(QString::fromStdString(fixed(shownFromKept(dimension_, value, system_), decimals)));
+    showText(edit_, QString::fromStdString(fixed(shownFromKept(dimension_, value, system_), decimals)));
 }
 
 void ValueField::makeCompact() {
@@ -138,7 +151,7 @@ void ValueField::makeCompact() {
 }
 
 void ValueField::clear() {
-    edit_->clear();
+    showText(edit_, {});
 }
 
 } // namespace fusain::desktop

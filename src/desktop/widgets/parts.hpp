@@ -25,6 +25,11 @@ namespace fusain::desktop {
 /// Changes a text that somebody who does not see it is told at once: a verdict, a problem.
 void announce(QLabel* label, const QString& text);
 [[nodiscard]] QFrame* thinRule();
+/// Shows a box as ticked or not, or a text in a field, without that being taken for an act. Whoever ticks, by
+/// key, pointer or through a reader, is heard by `toggled`; whoever writes, by `textChanged`.
+void showChecked(QAbstractButton* box, bool on);
+void showText(QLineEdit* field, const QString& text);
+
 /// Widgets side by side, the rest of the row left free.
 [[nodiscard]] QHBoxLayout* inOneRow(std::initializer_list<QWidget*> widgets);
 /// A read-only table that the keyboard moves through row by row.

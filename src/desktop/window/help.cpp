@@ -58,7 +58,7 @@ Help::Help(const QString& folder, QWidget* parent) : QDialog(parent) {
         }
     };
     connect(find, &QLineEdit::returnPressed, this, next);
-    connect(find, &QLineEdit::textEdited, this, [text, next] {
+    connect(find, &QLineEdit::textChanged, this, [text, next] {
         text->moveCursor(QTextCursor::Start);
         next();
     });

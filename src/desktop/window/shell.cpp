@@ -98,8 +98,10 @@ Shell::Shell(Session& session)
     setCentralWidget(page);
 
     addCommands();
-    connect(&session, &Session::changed, this, &Shell::refresh);
-    connect(&session, &Session::changed, this, [this] {
+    connect(&session, &Session::changed, this, [this](const Changes& changes) {
+        if (current()->concerns(changes))
+            current()->refresh();
+        refreshFrame();
         if (std::exchange(goesWithItsCause_, false)) {
             problemBar_->hide();
             placeNotices();
@@ -188,7 +190,7 @@ QWidget* Shell::buildSpine() {
         place->setObjectName(QStringLiteral("place"));
         place->setCheckable(true);
         place->setAccessibleName(QString(names[i]).remove(QLatin1Char('&')));
-        connect(place, &QPushButton::clicked, this, [this, i] { open(static_cast<PlaceName>(i)); });
+        connect(place, &QPushButton::toggled, this, [this, i] { open(static_cast<PlaceName>(i)); });
         layout->addWidget(place);
         placeButtons_ << place;
     }
@@ -448,7 +450,7 @@ void Shell::open(PlaceName place) {
     const int index = static_cast<int>(place);
     places_->setCurrentIndex(index);
     for (int i = 0; i < placeButtons_.size(); ++i)
-        placeButtons_[i]->setChecked(i == index);
+        showChecked(placeButtons_[i], i == index);
     refresh();
     placeNotices();
     current()->enter();
@@ -456,6 +458,11 @@ void Shell::open(PlaceName place) {
 
 void Shell::refresh() {
     current()->refresh();
+    refreshFrame();
+}
+
+// What stands around every place.
+void Shell::refreshFrame() {
     showWhere();
     const QString lab = QString::fromStdString(session_.labName());
     bookName_->setText(

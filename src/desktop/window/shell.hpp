@@ -64,6 +64,7 @@ private:
     [[nodiscard]] QString ofThisBook();
     void recallWindow();
     void refresh();
+    void refreshFrame();
     void applyAppearance();
     void showProblem(const Problem& problem);
     void showLinks();
@@ -101,13 +102,13 @@ private:
     QComboBox* staff_;
     QLabel* links_;
     QLabel* bookName_;
+    BookMenu* books_;
     Commands* commands_;
     TypingPause* typingPause_;
     QFrame* undoBar_; ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
     QPushButton* undoBack_;
     QTimer* undoTime_;
-    BookMenu* books_;
 };
 
 } // namespace fusain::desktop

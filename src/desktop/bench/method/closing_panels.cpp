@@ -69,7 +69,7 @@ ReportPanel::ReportPanel(Session& session, std::span<const StepText> sheet, Step
         preview_->toFirstPage();
         showPages();
     });
-    connect(withoutNumbers_, &QCheckBox::clicked, this, &ReportPanel::showPages);
+    connect(withoutNumbers_, &QCheckBox::toggled, this, &ReportPanel::showPages);
     connect(printer, &QPushButton::clicked, this, [this] {
         if (preview_->print())
             session_.report(run().confirm(this->step()));
@@ -84,7 +84,7 @@ std::optional<report::PageFlow> ReportPanel::pages() {
     }
     if (shownTest_ != report->record().id) {
         shownTest_ = report->record().id;
-        withoutNumbers_->setChecked(report->withoutNumbers);
+        showChecked(withoutNumbers_, report->withoutNumbers);
     }
     report->withoutNumbers = withoutNumbers_->isChecked();
     if (copy_->currentIndex() == 1)

@@ -66,7 +66,7 @@ QWidget* InterpretationPanel::written() {
         row->setContentsMargins(0, 0, 0, 0);
         row->addWidget(choice.box, 0, Qt::AlignTop);
         row->addLayout(words, 1);
-        connect(choice.box, &QCheckBox::clicked, this, [this, i](bool on) { take(i, on); });
+        connect(choice.box, &QCheckBox::toggled, this, [this, i](bool on) { take(i, on); });
         layout->addWidget(choice.row);
         choices_.push_back(choice);
     }
@@ -139,8 +139,8 @@ void InterpretationPanel::take(std::size_t choice, bool on) {
 void InterpretationPanel::showTicks() {
     const auto lines = linesOf(text_->toPlainText());
     for (const Choice& choice : choices_)
-        choice.box->setChecked(!choice.sentence.isEmpty() &&
-                               std::ranges::find(lines, choice.sentence) != lines.end());
+        showChecked(choice.box,
+                    !choice.sentence.isEmpty() && std::ranges::find(lines, choice.sentence) != lines.end());
 }
 
 void InterpretationPanel::showPageAsWritten() {

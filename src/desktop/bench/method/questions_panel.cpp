@@ -123,7 +123,7 @@ QuestionsPanel::QuestionsPanel(Session& session, std::span<const StepText> steps
         showQuestion();
     });
     connect(typed_, &QLineEdit::returnPressed, this, &QuestionsPanel::primary);
-    connect(typed_, &QLineEdit::textEdited, this, &StepPanel::touched);
+    connect(typed_, &QLineEdit::textChanged, this, &StepPanel::touched);
 }
 
 int QuestionsPanel::row() const {

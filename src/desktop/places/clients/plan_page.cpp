@@ -142,7 +142,7 @@ PlanPage::PlanPage(Session& session)
         connect(each, &QSlider::valueChanged, this, &PlanPage::show);
     connect(athlete_, &QCheckBox::toggled, this, &PlanPage::show);
     connect(schools_, &RecordsView::activatedId, this, &PlanPage::useSchool);
-    connect(notes_, &QLineEdit::textEdited, kept_, &QLabel::clear); // what was saved had other words
+    connect(notes_, &QLineEdit::textChanged, kept_, &QLabel::clear); // what was saved had other words
     for (ValueField* each : {target_, exercise_, resting_, trainingDays_})
         connect(each, &ValueField::edited, this, &PlanPage::show);
     connect(activity_, &QComboBox::currentIndexChanged, this, &PlanPage::show);
@@ -406,13 +406,13 @@ void PlanPage::load() {
     athlete_->setChecked(false);
     for (ValueField* field : {target_, exercise_, resting_, trainingDays_})
         field->clear();
-    notes_->clear();
+    showText(notes_, {});
     screening_ = client_ ? screeningOf(session_.book(), client_->id) : Screening{};
     // Who has no plan begins at balance; nothing of the client before stays.
     const PlanRequest request =
         (client_ ? savedPlan(session_.book(), client_->id) : std::nullopt).value_or(PlanRequest{});
     athlete_->setChecked(request.athlete);
-    notes_->setText(report::plain(request.notes));
+    showText(notes_, report::plain(request.notes));
     if (request.trainingDays > 0)
         trainingDays_->setValue(request.trainingDays, 0);
     weeks_->setValue(request.weeks);

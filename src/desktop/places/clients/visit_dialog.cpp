@@ -26,7 +26,7 @@ VisitDialog::VisitDialog(Session& session, const Client& client, QWidget* parent
         language_->addItem(report::languageName(code), code);
     language_->setCurrentIndex(std::max(0, language_->findData(QString::fromStdString(client.language))));
     language_->setAccessibleName(tr("Language of the pages"));
-    withoutName_->setChecked(session.namesHidden());
+    showChecked(withoutName_, session.namesHidden());
     auto* close = new QDialogButtonBox;
     auto* keep = close->addButton(tr("Save as PDF…"), QDialogButtonBox::ActionRole);
     auto* print = close->addButton(tr("Print…"), QDialogButtonBox::ActionRole);
@@ -38,7 +38,7 @@ VisitDialog::VisitDialog(Session& session, const Client& client, QWidget* parent
     for (QComboBox* each : {day_, copy_, language_})
         connect(each, &QComboBox::currentIndexChanged, this, &VisitDialog::show);
     for (QCheckBox* each : {withoutNumbers_, withoutName_})
-        connect(each, &QCheckBox::clicked, this, &VisitDialog::show);
+        connect(each, &QCheckBox::toggled, this, &VisitDialog::show);
     connect(keep, &QPushButton::clicked, this, &VisitDialog::save);
     connect(print, &QPushButton::clicked, preview_, &PagePreview::print);
     connect(close, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -54,7 +54,7 @@ Expected<report::PageFlow> VisitDialog::pages() {
         return tl::unexpected(visit.error());
     if (shownDay_ != day_->currentIndex()) {
         shownDay_ = day_->currentIndex();
-        withoutNumbers_->setChecked(visit->withoutNumbers);
+        showChecked(withoutNumbers_, visit->withoutNumbers);
     }
     visit->withoutNumbers = withoutNumbers_->isChecked();
     visit->namesHidden = withoutName_->isChecked();

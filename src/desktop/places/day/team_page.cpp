@@ -24,7 +24,7 @@ QString stateWords(TeamState state) {
     case TeamState::Done:
         return QObject::tr("✓ measured");
     case TeamState::Aside:
-        return QObject::tr("set aside");
+        return QObject::tr("called again later");
     case TeamState::Waiting:
         break;
     }
@@ -34,11 +34,12 @@ QString stateWords(TeamState state) {
 } // namespace
 
 TeamPage::TeamPage(Session& session)
-    : session_(session), morning_(session), list_(table({tr("code"), tr("name"), tr("state")}, tr("Queue"))),
-      who_(label({}, "title")), instruction_(label({}, "heading")),
-      questions_(table({tr("question"), tr("as asked")}, tr("Questions"))), live_(label({}, "live")),
-      message_(label({}, "warning")), code_(new QLineEdit), primary_(button({}, true)), differs_(button({})),
-      aside_(button(tr("Set aside…  [X]"))), summary_(new FigureView(tr("Body fat of the group"), 150)) {
+    : session_(session), morning_(session),
+      list_(new RecordsView({tr("code"), tr("name"), tr("state")}, tr("Queue"))), who_(label({}, "title")),
+      instruction_(label({}, "heading")), questions_(table({tr("question"), tr("as asked")}, tr("Questions"))),
+      live_(label({}, "live")), message_(label({}, "warning")), code_(new QLineEdit),
+      primary_(button({}, true)), differs_(button({})), aside_(button(tr("Call again later…  [X]"))),
+      summary_(new FigureView(tr("Body fat of the group"), 150)) {
     setFocusPolicy(Qt::StrongFocus);
     code_->setPlaceholderText(tr("code, scanned or typed, then Enter"));
     code_->setAccessibleName(tr("Code of the next person"));
@@ -96,17 +97,21 @@ void TeamPage::refresh() {
     if (stage_ != Stage::AskGroup && !morning_.running())
         stage_ = Stage::Code; // the turn ended, here or at the bench
     queue_ = morning_.queue();
-    list_->setRowCount(static_cast<int>(queue_.entries().size()));
-    for (int row = 0; row < list_->rowCount(); ++row) {
-        const auto& entry = queue_.entries()[static_cast<std::size_t>(row)];
+    std::vector<TableModel::Row> rows;
+    QString here;
+    for (const TeamQueue::Entry& entry : queue_.entries()) {
         const auto client = session_.book().client(entry.clientId);
-        const bool here = onePersonIsHere() && morning_.running()->record().subject.clientId == entry.clientId;
-        setRow(list_, row,
-               {QString::fromStdString(entry.code), client ? session_.nameOf(*client) : QString(),
-                here ? tr("▶ here") : stateWords(entry.state)});
-        if (here)
-            list_->setCurrentCell(row, 0);
+        const bool isHere =
+            onePersonIsHere() && morning_.running()->record().subject.clientId == entry.clientId;
+        if (isHere)
+            here = report::plain(entry.clientId);
+        rows.push_back({report::plain(entry.clientId),
+                        {{report::plain(entry.code)},
+                         {client ? session_.nameOf(*client) : QString()},
+                         {isHere ? tr("▶ here") : stateWords(entry.state)}}});
     }
+    list_->setRows(std::move(rows));
+    list_->choose(here);
     showStage();
     showSummary();
 }
@@ -355,8 +360,9 @@ void TeamPage::finishPerson() {
 void TeamPage::setAside() {
     if (!onePersonIsHere())
         return;
-    const QString reason = askReason(
-        this, tr("Set aside"), tr("Why is this person called again later? What was done so far is kept."));
+    const QString reason =
+        askReason(this, tr("Call again later"),
+                  tr("Why is this person called again later? What was done so far is kept."));
     if (reason.isEmpty() ||
         !session_.report(morning_.running()->addNote(NoteKind::TurnPassed, reason.toStdString())))
         return;

@@ -3,6 +3,7 @@
 #include "desktop/recordings/impedance/sweep_recording.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "desktop/widgets/records_view.hpp"
 #include "exchange/lab/group_table.hpp"
 #include "report/pages/group_page.hpp"
 
@@ -67,7 +68,7 @@ private:
     Stage stage_ = Stage::AskGroup;
     std::unique_ptr<SweepRecording> sweep_; ///< of the person whose turn it is
     std::vector<impedance::SignalFinding> findings_;
-    QTableWidget* list_;
+    RecordsView* list_; ///< who is to come, by client
     QLabel *who_, *instruction_;
     QTableWidget* questions_;
     QLabel *live_, *message_;

@@ -1,6 +1,7 @@
 #include "desktop/places/library/library_place.hpp"
 
 #include "core/catalogue/equations.hpp"
+#include "desktop/places/library/library_entries.hpp"
 #include "desktop/places/library/library_words.hpp"
 #include "desktop/services/lab_policies.hpp"
 #include "desktop/services/lab_references.hpp"
@@ -13,7 +14,6 @@
 
 #include <QHBoxLayout>
 #include <QPainter>
-#include <QRegularExpression>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -21,20 +21,7 @@
 namespace fusain::desktop {
 namespace {
 
-enum Kind { EquationEntry = 1, ReferenceEntry, ProtocolEntry, PolicyEntry, TruthEntry };
-enum EntryRole { KindRole = Qt::UserRole, IdRole, MethodsRole, InForceRole };
-
 constexpr int entryHeight = 44;
-
-// Several equations give one quantity: their authors tell them apart.
-QString titleWithAuthor(const Equation& equation) {
-    static const QRegularExpression authorAndYear(QStringLiteral("^(\\S+?),? .*?\\((\\d{4})\\)"));
-    const QString title = report::say(equation.title);
-    const auto found = authorAndYear.match(report::plain(equation.citation));
-    return !found.hasMatch() || title.contains(found.captured(1))
-               ? title
-               : QStringLiteral("%1, %2 %3").arg(title, found.captured(1), found.captured(2));
-}
 
 /// A title, its id small beneath it, and a mark when this lab uses it.
 class EntryDelegate : public QStyledItemDelegate {
@@ -42,17 +29,17 @@ public:
     using QStyledItemDelegate::QStyledItemDelegate;
     [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const QSize size = QStyledItemDelegate::sizeHint(option, index);
-        return index.data(KindRole).isValid() ? QSize(size.width(), scaled(entryHeight)) : size;
+        return index.data(LibraryModel::KindRole).isValid() ? QSize(size.width(), scaled(entryHeight)) : size;
     }
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        if (!index.data(KindRole).isValid())
+        if (!index.data(LibraryModel::KindRole).isValid())
             return QStyledItemDelegate::paint(painter, option, index);
         QStyleOptionViewItem box = option;
         initStyleOption(&box, index);
         box.text.clear();
         box.widget->style()->drawControl(QStyle::CE_ItemViewItem, &box, painter, box.widget);
         painter->save();
-        const bool used = index.data(InForceRole).toBool();
+        const bool used = index.data(LibraryModel::InForceRole).toBool();
         const QRect area = option.rect.adjusted(scaled(8), scaled(4), -scaled(8), -scaled(4));
         painter->setFont(
             report::textFont(scaled(13), used ? report::Weight::SemiBold : report::Weight::Regular));
@@ -66,7 +53,8 @@ public:
         const int markWidth = painter->fontMetrics().horizontalAdvance(mark);
         painter->drawText(area, Qt::AlignBottom | Qt::AlignRight, mark);
         painter->drawText(area, Qt::AlignBottom | Qt::AlignLeft,
-                          painter->fontMetrics().elidedText(index.data(IdRole).toString(), Qt::ElideRight,
+                          painter->fontMetrics().elidedText(index.data(LibraryModel::IdRole).toString(),
+                                                            Qt::ElideRight,
                                                             area.width() - markWidth - scaled(8)));
         painter->restore();
     }
@@ -79,8 +67,11 @@ private:
 
 LibraryPlace::LibraryPlace(Session& session)
     : Place(session), words_(new QLineEdit), method_(new QComboBox), inForce_(new QCheckBox(tr("in force"))),
-      tree_(new QTreeWidget), page_(new QTextBrowser), choose_(button(tr("Put this policy in force"), true)),
+      tree_(new QTreeView), model_(new LibraryModel(this)), filter_(new LibraryFilter(this)),
+      page_(new QTextBrowser), choose_(button(tr("Put this policy in force"), true)),
       picture_(new ReferencePicture(session)), references_(new ReferenceShelf(session)) {
+    filter_->setSourceModel(model_);
+    tree_->setModel(filter_);
     tree_->setHeaderHidden(true);
     tree_->setAccessibleName(tr("Library"));
     tree_->setItemDelegate(new EntryDelegate(tree_));
@@ -101,10 +92,11 @@ LibraryPlace::LibraryPlace(Session& session)
     layout->addLayout(left);
     layout->addLayout(right, 1);
     tree_->setFixedWidth(scaled(400));
-    connect(tree_, &QTreeWidget::currentItemChanged, this, &LibraryPlace::showEntry);
+    connect(tree_->selectionModel(), &QItemSelectionModel::currentChanged, this, &LibraryPlace::showEntry);
     connect(choose_, &QPushButton::clicked, this, &LibraryPlace::choose);
     connect(references_, &ReferenceShelf::added, this, &LibraryPlace::showReference);
     fill();
+    tree_->setCurrentIndex(filter_->index(0, 0, filter_->index(0, 0)));
 }
 
 QLayout* LibraryPlace::narrowing() {
@@ -122,111 +114,32 @@ QLayout* LibraryPlace::narrowing() {
     return inOneRow({words_, method_, inForce_});
 }
 
-QTreeWidgetItem* LibraryPlace::addGroup(const QString& title) {
-    auto* item = new QTreeWidgetItem(tree_, {title});
-    item->setExpanded(true);
-    return item;
-}
-
-void LibraryPlace::addEntry(QTreeWidgetItem* group, const QString& title, int kind, const std::string& id,
-                            const QStringList& methods) {
-    auto* item = new QTreeWidgetItem(group, {title});
-    item->setData(0, KindRole, kind);
-    item->setData(0, IdRole, report::plain(id));
-    item->setData(0, MethodsRole, methods);
-    item->setToolTip(0, plainTip(title));
-}
-
-// An equation belongs to the methods of which some policy uses it.
-void LibraryPlace::addEquations() {
-    std::map<std::string, QStringList> users;
-    for (const AnyPolicy& policy : session_.catalogue().policies)
-        for (const std::string& id : equationsOf(policy))
-            users[id] << report::plain(methodOf(policy));
-    auto* group = addGroup(tr("Equations"));
-    for (const Equation& equation : equationCatalogue())
-        addEntry(group, titleWithAuthor(equation), EquationEntry, std::string(equation.id),
-                 users[std::string(equation.id)]);
-}
-
-void LibraryPlace::addReferences() {
-    auto* group = addGroup(tr("Reference sets"));
-    const auto quantities = referenceQuantities();
-    for (const auto& set : session_.catalogue().references) {
-        const auto quantity = std::ranges::find(quantities, set.quantity, &ReferenceQuantity::id);
-        const QString of =
-            quantity == quantities.end() ? report::plain(set.quantity) : report::say(quantity->title);
-        addEntry(group, tr("%1: %2").arg(of, report::say(set.title)), ReferenceEntry, set.id,
-                 set.method.empty() ? QStringList() : QStringList{report::plain(set.method)});
-    }
-}
-
 void LibraryPlace::fill() {
-    addEquations();
-    addReferences();
-    auto* protocols = addGroup(tr("Protocols"));
-    for (const auto& protocol : session_.catalogue().protocols)
-        addEntry(protocols, report::say(std::string_view(protocol.title)), ProtocolEntry, protocol.id,
-                 {report::plain(protocol.method)});
-    auto* policies = addGroup(tr("Policies"));
-    for (const AnyPolicy& policy : session_.catalogue().policies)
-        addEntry(policies, report::say(std::string_view(common(policy).title)), PolicyEntry, common(policy).id,
-                 {report::plain(methodOf(policy))});
-    // A made-up lab book carries the true bodies that its instruments measured.
-    QTreeWidgetItem* truths = nullptr;
-    for (const Client& client : session_.book().clients())
-        if (!session_.book().setting("truth." + client.id).empty()) {
-            truths = truths ? truths : addGroup(tr("Truth of the made-up people"));
-            addEntry(truths, report::plain(client.code), TruthEntry, client.id, {});
-        }
-    markInForce();
+    model_->setGroups(libraryEntries(session_));
+    model_->markInForce(usedNow(session_));
     narrow();
-    tree_->setCurrentItem(tree_->topLevelItem(0)->child(0));
 }
 
-// What the policies of this lab and its references use now.
-void LibraryPlace::markInForce() {
-    std::set<std::string> used;
-    for (const std::string_view method : methods) {
-        const AnyPolicy& policy = session_.policies().inForce(method);
-        used.insert(common(policy).id);
-        used.insert(session_.protocolFor(method).id);
-        for (const std::string& id : equationsOf(policy))
-            used.insert(id);
-    }
-    for (const auto& set : session_.catalogue().references)
-        if (session_.references().chosenFor(set.quantity) == &set)
-            used.insert(set.id);
-    for (QTreeWidgetItemIterator item(tree_); *item; ++item)
-        (*item)->setData(0, InForceRole, used.contains((*item)->data(0, IdRole).toString().toStdString()));
-}
-
-// An entry that is for any method is listed with each.
 void LibraryPlace::narrow() {
-    const QString words = words_->text().trimmed(), method = method_->currentData().toString();
-    for (int i = 0; i < tree_->topLevelItemCount(); ++i) {
-        QTreeWidgetItem* group = tree_->topLevelItem(i);
-        bool any = false;
-        for (int j = 0; j < group->childCount(); ++j) {
-            QTreeWidgetItem* entry = group->child(j);
-            const QStringList those = entry->data(0, MethodsRole).toStringList();
-            const bool equation = entry->data(0, KindRole).toInt() == EquationEntry;
-            const bool ofMethod = method.isEmpty() || those.contains(method) || (those.isEmpty() && !equation);
-            const bool named = entry->text(0).contains(words, Qt::CaseInsensitive) ||
-                               entry->data(0, IdRole).toString().contains(words, Qt::CaseInsensitive);
-            const bool shown =
-                ofMethod && named && (!inForce_->isChecked() || entry->data(0, InForceRole).toBool());
-            entry->setHidden(!shown);
-            any |= shown;
-        }
-        group->setHidden(!any);
-    }
+    const QString id = chosenId();
+    filter_->narrow(words_->text().trimmed(), method_->currentData().toString(), inForce_->isChecked());
+    tree_->expandAll();
+    open(id);
 }
 
 void LibraryPlace::refresh() {
-    markInForce();
-    narrow();
+    model_->markInForce(usedNow(session_));
     showEntry();
+}
+
+QString LibraryPlace::chosenId() const {
+    return tree_->currentIndex().data(LibraryModel::IdRole).toString();
+}
+
+void LibraryPlace::open(const QString& id) {
+    const QModelIndex index = filter_->mapFromSource(model_->find(id));
+    if (index.isValid() && index != tree_->currentIndex())
+        tree_->setCurrentIndex(index);
 }
 
 void LibraryPlace::search(const QString& wanted) {
@@ -234,45 +147,38 @@ void LibraryPlace::search(const QString& wanted) {
     method_->setCurrentIndex(0);
     inForce_->setChecked(false);
     narrow();
-    for (QTreeWidgetItemIterator item(tree_); *item; ++item)
-        if ((*item)->data(0, KindRole).isValid() &&
-            ((*item)->text(0).contains(wanted, Qt::CaseInsensitive) ||
-             (*item)->data(0, IdRole).toString().contains(wanted, Qt::CaseInsensitive)))
-            return tree_->setCurrentItem(*item);
+    open(model_->findWords(wanted).data(LibraryModel::IdRole).toString());
 }
 
 void LibraryPlace::showReference(const QString& id) {
-    tree_->clear();
     fill();
-    for (QTreeWidgetItemIterator item(tree_); *item; ++item)
-        if ((*item)->data(0, KindRole).toInt() == ReferenceEntry && (*item)->data(0, IdRole).toString() == id)
-            tree_->setCurrentItem(*item);
+    open(id);
 }
 
 void LibraryPlace::showEntry() {
-    const auto* item = tree_->currentItem();
-    const int kind = item ? item->data(0, KindRole).toInt() : 0;
-    const QString id = item ? item->data(0, IdRole).toString() : QString();
-    const AnyPolicy* entry = kind == PolicyEntry ? session_.catalogue().policy(id.toStdString()) : nullptr;
+    const auto kind = static_cast<LibraryKind>(tree_->currentIndex().data(LibraryModel::KindRole).toInt());
+    const QString id = chosenId();
+    const AnyPolicy* entry =
+        kind == LibraryKind::Policy ? session_.catalogue().policy(id.toStdString()) : nullptr;
     const bool policy = entry && common(session_.policies().inForce(methodOf(*entry))).id != id.toStdString();
     choose_->setVisible(policy);
-    const auto* set = kind == ReferenceEntry ? session_.catalogue().reference(id.toStdString()) : nullptr;
+    const auto* set =
+        kind == LibraryKind::Reference ? session_.catalogue().reference(id.toStdString()) : nullptr;
     references_->show(set);
     picture_->showSet(set);
     switch (kind) {
-    case EquationEntry:
+    case LibraryKind::Equation:
         return page_->setHtml(equationPage(id));
-    case ReferenceEntry:
+    case LibraryKind::Reference:
         return page_->setHtml(references_->page());
-    case ProtocolEntry:
+    case LibraryKind::Protocol:
         return page_->setHtml(protocolPage(id));
-    case PolicyEntry:
+    case LibraryKind::Policy:
         return page_->setHtml(policyPage(id));
-    case TruthEntry:
+    case LibraryKind::Truth:
         return page_->setHtml(truthPage(id));
-    default:
-        page_->setHtml(item ? QStringLiteral("<h2>%1</h2>").arg(item->text(0)) : QString());
     }
+    page_->setHtml(QStringLiteral("<h2>%1</h2>").arg(tree_->currentIndex().data().toString().toHtmlEscaped()));
 }
 
 QString LibraryPlace::equationPage(const QString& id) const {
@@ -333,7 +239,7 @@ QString LibraryPlace::truthPage(const QString& id) const {
     const auto client = session_.book().client(id.toStdString());
     if (session_.atTheBench().role != Role::Physiologist || !client)
         return QStringLiteral("<p>%1</p>")
-            .arg(tr("Only the physiologist opens the truth of a made-up person."));
+            .arg(tr("Only the physiologist opens the true body of a demo person."));
     const Json truth = Json::parse(session_.book().setting("truth." + id.toStdString()), nullptr, false);
     QString page = QStringLiteral("<h2>%1</h2>").arg(session_.nameOf(*client).toHtmlEscaped()) +
                    pageRow(tr("What this is"),
@@ -369,8 +275,7 @@ void LibraryPlace::choose() {
                     {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
         return;
     }
-    const auto* item = tree_->currentItem();
-    const std::string id = item->data(0, IdRole).toString().toStdString();
+    const std::string id = chosenId().toStdString();
     const AnyPolicy& policy = *session_.catalogue().policy(id);
     session_.report(session_.undoing().act(tr("policy put in force"), [&] {
         return session_.book().setSetting("policy." + std::string(methodOf(policy)), id,

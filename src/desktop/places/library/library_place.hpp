@@ -1,12 +1,12 @@
 #pragma once
+#include "desktop/places/library/library_model.hpp"
 #include "desktop/places/library/reference_picture.hpp"
 #include "desktop/places/library/reference_shelf.hpp"
 #include "desktop/views/place.hpp"
 
 #include <QCheckBox>
 #include <QTextBrowser>
-#include <QTreeWidget>
-#include <set>
+#include <QTreeView>
 
 namespace fusain::desktop {
 
@@ -17,6 +17,9 @@ class LibraryPlace : public Place {
 public:
     explicit LibraryPlace(Session& session);
     void refresh() override;
+    [[nodiscard]] bool concerns(const Changes& changes) const override {
+        return changes.shown || changes.settings || changes.people; // the lab's own clients beside a reference
+    }
     [[nodiscard]] QString where() const override { return tr("Library"); }
     void enter() override { tree_->setFocus(); }
     void addCommands(const PlaceCommands& add) override;
@@ -25,15 +28,11 @@ public:
 
 private:
     QLayout* narrowing();
-    QTreeWidgetItem* addGroup(const QString& title);
-    /// @param methods that it is for; empty for any
-    void addEntry(QTreeWidgetItem* group, const QString& title, int kind, const std::string& id,
-                  const QStringList& methods);
     void fill();
-    void addEquations();
-    void addReferences();
-    void markInForce();
     void narrow();
+    [[nodiscard]] QString chosenId() const;
+    /// Puts the list on an entry; nothing when it is not listed.
+    void open(const QString& id);
     void showEntry();
     void choose();
     void showReference(const QString& id);
@@ -45,7 +44,9 @@ private:
     QLineEdit* words_;   ///< that a title or id must contain
     QComboBox* method_;  ///< whose entries are listed
     QCheckBox* inForce_; ///< only what this lab uses
-    QTreeWidget* tree_;
+    QTreeView* tree_;
+    LibraryModel* model_;
+    LibraryFilter* filter_;
     QTextBrowser* page_;
     QPushButton* choose_;
     ReferencePicture* picture_;

@@ -28,8 +28,8 @@ void paintClock(QPainter& painter, const QRectF& ring, double left, const report
 /// Draws one card in the figures' own units, which grow with the size of text.
 class CardDelegate : public QStyledItemDelegate {
 public:
-    CardDelegate(const InstrumentCards& cards, const report::Palette& palette, QObject* parent)
-        : QStyledItemDelegate(parent), cards_(cards), palette(&palette) {}
+    CardDelegate(const InstrumentCards& cards, const report::Palette& look, QObject* parent)
+        : QStyledItemDelegate(parent), cards_(cards), palette(&look) {}
     [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& /*option*/,
                                  const QModelIndex& /*index*/) const override {
         return size;

@@ -20,6 +20,9 @@ class QualityPlace : public Place {
 public:
     explicit QualityPlace(Session& session);
     void refresh() override;
+    [[nodiscard]] bool concerns(const Changes& changes) const override {
+        return changes.shown || changes.checks || changes.settings || changes.tests || changes.colleagues;
+    }
     [[nodiscard]] QString where() const override;
     void enter() override;
     void addCommands(const PlaceCommands& add) override;

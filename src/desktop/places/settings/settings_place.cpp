@@ -120,9 +120,9 @@ QWidget* SettingsPlace::screenPage() {
     form->addRow(tr("Size of text, from the next start"), textSize_);
     column->addLayout(form);
     column->addStretch();
-    connect(dark_, &QCheckBox::clicked, this, [this](bool on) { session_.setDark(on); });
-    connect(contrast_, &QCheckBox::clicked, this, [this](bool on) { session_.setHighContrast(on); });
-    connect(names_, &QCheckBox::clicked, this, [this](bool on) { session_.setNamesHidden(on); });
+    connect(dark_, &QCheckBox::toggled, this, [this](bool on) { session_.setDark(on); });
+    connect(contrast_, &QCheckBox::toggled, this, [this](bool on) { session_.setHighContrast(on); });
+    connect(names_, &QCheckBox::toggled, this, [this](bool on) { session_.setNamesHidden(on); });
     connect(textSize_, &QComboBox::activated, this,
             [this] { session_.own().set(QLatin1String(textPercentKey), textSize_->currentData().toInt()); });
     return page;
@@ -160,7 +160,8 @@ void SettingsPlace::loadForms() {
         for (QComboBox* box : forms[i]->findChildren<QComboBox*>())
             connect(box, &QComboBox::activated, this, [this] { chosen_ = true; });
         for (QAbstractButton* button : forms[i]->findChildren<QAbstractButton*>())
-            connect(button, &QAbstractButton::clicked, this, [this] { chosen_ = true; });
+            connect(button, button->isCheckable() ? &QAbstractButton::toggled : &QAbstractButton::clicked, this,
+                    [this] { chosen_ = true; });
     }
     chosen_ = false;
     said_->clear();
@@ -185,9 +186,9 @@ void SettingsPlace::refresh() {
 }
 
 void SettingsPlace::showScreen() {
-    dark_->setChecked(session_.dark());
-    contrast_->setChecked(session_.highContrast());
-    names_->setChecked(session_.namesHidden());
+    showChecked(dark_, session_.dark());
+    showChecked(contrast_, session_.highContrast());
+    showChecked(names_, session_.namesHidden());
     textSize_->setCurrentIndex(
         std::max(0, textSize_->findData(session_.own().value(QLatin1String(textPercentKey), 100).toInt())));
 }

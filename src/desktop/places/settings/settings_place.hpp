@@ -15,6 +15,9 @@ public:
     enum class Page { Lab, People, Methods, GettingOut, Screen, LabBook };
     explicit SettingsPlace(Session& session);
     void refresh() override;
+    [[nodiscard]] bool concerns(const Changes& changes) const override {
+        return changes.shown || changes.settings || changes.colleagues;
+    }
     [[nodiscard]] QString where() const override;
     void enter() override;
     void addCommands(const PlaceCommands& add) override;

@@ -10,7 +10,6 @@ gi.require_version("Atspi", "2.0")
 from gi.repository import Atspi  # noqa: E402
 
 SHOWING = Atspi.StateType.SHOWING
-FOCUSABLE = Atspi.StateType.FOCUSABLE
 ENABLED = Atspi.StateType.ENABLED
 
 

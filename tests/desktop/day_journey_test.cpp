@@ -38,7 +38,12 @@ protected:
             all << each->text();
         return all.join(QLatin1Char('\n'));
     }
-    RecordsView* tasks() { return day().findChild<RecordsView*>(); }
+    RecordsView* tasks() {
+        for (RecordsView* each : day().findChildren<RecordsView*>())
+            if (each->accessibleName().startsWith(QLatin1String("What is to be done")))
+                return each;
+        return nullptr;
+    }
     /// A cell of the tasks, as it is shown.
     QString cell(int row, int column) { return tasks()->model()->index(row, column).data().toString(); }
     void chooseTask(int row) {

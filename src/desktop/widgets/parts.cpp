@@ -105,6 +105,17 @@ void showText(QLineEdit* field, const QString& text) {
     field->setText(text);
 }
 
+void followSelection(QAbstractItemView* view) {
+    QObject::connect(view->selectionModel(), &QItemSelectionModel::selectionChanged, view,
+                     [view](const QItemSelection& selected) {
+                         if (selected.size() != 1 || selected.front().height() != 1)
+                             return; // many at once: the keyboard is on one of them already
+                         const QModelIndex one = selected.front().topLeft(), now = view->currentIndex();
+                         if (one.row() != now.row() || one.parent() != now.parent())
+                             view->selectionModel()->setCurrentIndex(one, QItemSelectionModel::NoUpdate);
+                     });
+}
+
 ValueField::ValueField(const QString& name, const QString& unit, QWidget* parent)
     : QWidget(parent), edit_(new QLineEdit), caption_(label(name, "", false)),
       unit_(label(unit, "soft", false)) {

@@ -30,6 +30,9 @@ void announce(QLabel* label, const QString& text);
 void showChecked(QAbstractButton* box, bool on);
 void showText(QLineEdit* field, const QString& text);
 
+/// Puts the keyboard on a row that is selected by other means than keys and pointer, as readers do: what is shown
+/// follows it. @pre the view has its model
+void followSelection(QAbstractItemView* view);
 /// Widgets side by side, the rest of the row left free.
 [[nodiscard]] QHBoxLayout* inOneRow(std::initializer_list<QWidget*> widgets);
 /// A read-only table that the keyboard moves through row by row.

@@ -1,6 +1,7 @@
 #include "desktop/widgets/records_view.hpp"
 
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/parts.hpp"
 
 #include <QClipboard>
 #include <QGuiApplication>
@@ -18,6 +19,7 @@ RecordsView::RecordsView(const QStringList& columns, const QString& accessibleNa
     sorted_->setSortCaseSensitivity(Qt::CaseInsensitive);
     sorted_->setSortLocaleAware(true);
     setModel(sorted_);
+    followSelection(this);
     setAccessibleName(accessibleName);
     setSortingEnabled(true);
     horizontalHeader()->setSortIndicatorClearable(true);

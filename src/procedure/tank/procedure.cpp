@@ -110,12 +110,16 @@ Done HydrostaticProcedure::readRoom(Celsius temperature, MillimetresOfMercury pr
     return appendOpen(tank::RoomRead{{*own, temperature.value()}, {*own, pressure.value()}});
 }
 
+bool HydrostaticProcedure::possibleVitalCapacity(Litres volume) {
+    return volume.value() >= 0.5 && volume.value() <= 10.0;
+}
+
 Done HydrostaticProcedure::addEffort(Litres volume, bool acceptable, const std::string& remark,
                                      const Attribution& from) {
     if (test_.efforts.size() >= static_cast<std::size_t>(lung::maximumManoeuvres))
         return refused({FUSAIN_TEXT("Eight efforts are the most for one session."), {}},
                        {FUSAIN_TEXT("Use the largest, or rebook."), {}});
-    if (!(volume.value() >= 0.5 && volume.value() <= 10.0))
+    if (!possibleVitalCapacity(volume))
         return refused({FUSAIN_TEXT("Vital capacity {1} L is out of range."), {fixed(volume.value(), 2)}},
                        {FUSAIN_TEXT("The range is 0.5 to 10 L."), {}});
     return keep<tank::VitalCapacityAdded>(

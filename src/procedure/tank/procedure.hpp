@@ -25,6 +25,8 @@ public:
     /// @param keptBecause why it is this client's although it is far from what they weighed before
     Done weighDry(Kilograms mass, const Attribution& from, const std::string& keptBecause = {});
     Done readRoom(Celsius temperature, MillimetresOfMercury pressure, const Attribution& from);
+    /// Whether a person can have this vital capacity (L BTPS, 0.5 to 10): no other one is accepted.
+    [[nodiscard]] static bool possibleVitalCapacity(Litres volume);
     /// @param volume L BTPS
     Done addEffort(Litres volume, bool acceptable, const std::string& remark, const Attribution& from);
     Done measureResidualVolume(Litres volume, const std::string& method,

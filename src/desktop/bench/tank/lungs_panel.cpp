@@ -23,7 +23,7 @@ LungsPanel::LungsPanel(Session& session)
     method_->setMaximumWidth(scaled(240));
     auto* keepTypedEffort = button(tr("Add this effort"));
     auto* keepResidual = button(tr("Save residual volume"));
-    auto* without = button(tr("Go on without"));
+    auto* without = button(tr("Continue without…"));
     auto* buttons = new QHBoxLayout;
     for (QPushButton* each : {keepTypedEffort, keepResidual, without})
         buttons->addWidget(each);
@@ -120,9 +120,15 @@ std::optional<double> LungsPanel::btps() const {
 QString LungsPanel::primaryText() const {
     if (!linked())
         return tr("Add this effort");
-    return recording<BlowRecording>().recording() ? tr("End the effort")
-           : judged_ ? tr("Accept the effort: %1 L").arg(number(judged_->vitalCapacity.value(), 2))
-                     : tr("Start an effort");
+    if (recording<BlowRecording>().recording())
+        return tr("End the effort");
+    if (!judged_)
+        return tr("Start an effort");
+    if (!canBeKept())
+        return tr("Repeat the effort");
+    const QString litres = number(judged_->vitalCapacity.value(), 2);
+    return judged_->acceptable() ? tr("Accept the effort: %1 L").arg(litres)
+                                 : tr("Save as not acceptable: %1 L").arg(litres);
 }
 
 void LungsPanel::primary() {
@@ -132,8 +138,14 @@ void LungsPanel::primary() {
     if (blow.recording())
         return blow.finish();
     if (judged_)
-        return keepBlow();
+        return canBeKept() ? keepBlow() : repeat();
     session_.report(blow.start());
+}
+
+// A blow that broke off at once is no volume of anybody.
+bool LungsPanel::canBeKept() const {
+    return HydrostaticProcedure::possibleVitalCapacity(
+        Litres(judged_->vitalCapacity.value() * btps().value_or(1.0)));
 }
 
 void LungsPanel::repeat() {
@@ -195,7 +207,7 @@ void LungsPanel::keepResidualVolume() {
 }
 
 void LungsPanel::goWithout() {
-    const QString reason = askReason(this, tr("Go on without a vital capacity"),
+    const QString reason = askReason(this, tr("Continue without a vital capacity"),
                                      tr("Why? The residual volume is then predicted from height and age."));
     if (!reason.isEmpty())
         session_.report(run().confirm(HydrostaticStep::VitalCapacity, reason.toStdString()));

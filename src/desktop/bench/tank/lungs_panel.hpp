@@ -27,6 +27,7 @@ private:
     void judge();
     [[nodiscard]] Expected<void> keepRoom();
     void keepBlow();
+    [[nodiscard]] bool canBeKept() const;
     void keepTyped();
     void keepResidualVolume();
     void goWithout();

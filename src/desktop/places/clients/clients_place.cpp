@@ -64,6 +64,7 @@ QWidget* ClientsPlace::listSide() {
     list_->setAccessibleName(tr("Clients"));
     list_->setObjectName(QStringLiteral("clients"));
     list_->setModel(clients_);
+    followSelection(list_);
     list_->setUniformItemSizes(true); // twenty thousand are not measured one by one
     auto* add = button(tr("New client…"));
     auto* load = button(tr("Import an analyzer's export…"));

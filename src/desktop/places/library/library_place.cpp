@@ -72,6 +72,7 @@ LibraryPlace::LibraryPlace(Session& session)
       picture_(new ReferencePicture(session)), references_(new ReferenceShelf(session)) {
     filter_->setSourceModel(model_);
     tree_->setModel(filter_);
+    followSelection(tree_);
     tree_->setHeaderHidden(true);
     tree_->setAccessibleName(tr("Library"));
     tree_->setItemDelegate(new EntryDelegate(tree_));
@@ -129,6 +130,7 @@ void LibraryPlace::narrow() {
 
 void LibraryPlace::refresh() {
     model_->markInForce(usedNow(session_));
+    narrow();
     showEntry();
 }
 

@@ -1,6 +1,7 @@
 #include "desktop/places/quality/instrument_wall.hpp"
 
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/parts.hpp"
 
 #include <QPainter>
 #include <QScrollBar>
@@ -125,6 +126,7 @@ InstrumentWall::InstrumentWall(const report::Palette& palette)
     setAccessibleName(tr("Instruments"));
     setObjectName(QStringLiteral("wall"));
     setModel(cards_);
+    followSelection(this);
     setItemDelegate(delegate_);
     setViewMode(QListView::IconMode);
     setMovement(QListView::Static);

@@ -45,6 +45,7 @@ SettingsPlace::SettingsPlace(Session& session)
       contrast_(new QCheckBox(tr("High contrast"))), names_(new QCheckBox(tr("Hide clients' names"))),
       textSize_(new QComboBox) {
     list_->setAccessibleName(tr("Pages of the settings"));
+    followSelection(list_);
     list_->setFixedWidth(scaled(220));
     auto* lab =
         pageFor(tr("The lab"), tr("What every page that a client keeps carries, and the units of the lab."));

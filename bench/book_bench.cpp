@@ -1,13 +1,18 @@
 // A lab book with 20,000 clients and 200,000 tests in the real window without a screen: starting, searching,
 // and a client's progress, each against bare queries of the same rows or an empty book in the same run.
+// `book_bench FILE` gives every test the recordings of a real one, three each: 1.5 GB,
+// made once and kept in FILE.
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/window/shell.hpp"
+#include "link/simulation/all/played_run.hpp"
+#include "procedure/all/computed.hpp"
 #include "record/base/json.hpp"
 #include "store/transfer/data_files.hpp"
 #include "support.hpp"
 
 #include <QApplication>
 #include <QElapsedTimer>
+#include <QFileInfo>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QTemporaryDir>
@@ -45,14 +50,41 @@ std::string testDocument(const std::string& client, const std::string& id, int v
     return toJson(test).dump();
 }
 
+// The blocks of one test under water, from the real procedure.
+QList<QByteArray> recordingsOfATest(const QString& scratch) {
+    Instant now = benchClock();
+    {
+        const LabCatalogue catalogue = *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
+        auto book = *store::LabBook::create(scratch, benchClock);
+        const Client person{
+            "c", "c",  "c", *dateFromIso("1984-06-02"), Sex::Female, Metres(1.70), UnitSystem::Metric,
+            "",  false};
+        simulation::TrueBody body;
+        simulation::Random random(20260312);
+        auto run = book->save(person, "a").and_then([&] {
+            return beginTest(catalogue.policyFor(methodHydrostatic, {}),
+                             catalogue.protocolFor(methodHydrostatic), "t",
+                             {"c", Sex::Female, person.ageAt(now), *person.height, false},
+                             {"a", "A", Role::Technician}, *book, [&now] { return now; });
+        });
+        if (!run || !simulation::playTank(runningAs<TankMethod>(**run), body, {}, random, now))
+            return {};
+    }
+    QList<QByteArray> blocks;
+    bareQuery(scratch, QStringLiteral("SELECT data FROM recordings"),
+              [&](const QVariant& data) { blocks << data.toByteArray(); });
+    return blocks;
+}
+
 // Straight into the tables: the journal of two hundred thousand tests is not what is measured.
-void fill(const QString& path) {
+void fill(const QString& path, const QList<QByteArray>& recordings) {
     {
         auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("fill"));
         database.setDatabaseName(path);
         database.open();
         database.transaction();
-        QSqlQuery client(database), test(database);
+        QSqlQuery client(database), test(database), block(database);
+        block.prepare(QStringLiteral("INSERT INTO recordings (name, data) VALUES (?, ?)"));
         client.prepare(QStringLiteral(
             "INSERT INTO clients (id, code, name, birth_date, document) VALUES (?, ?, ?, ?, ?)"));
         test.prepare(QStringLiteral(
@@ -81,6 +113,11 @@ void fill(const QString& path) {
                     isoText(benchClock().plusMinutes(-60.0 * 24.0 * 30.0 * (testsEach - visit)))));
                 test.addBindValue(QString::fromStdString(testDocument(id, testId, visit)));
                 test.exec();
+                for (qsizetype each = 0; each < recordings.size(); ++each) {
+                    block.addBindValue(QStringLiteral("%1-%2").arg(QString::fromStdString(testId)).arg(each));
+                    block.addBindValue(recordings[each]);
+                    block.exec();
+                }
             }
         }
         database.commit();
@@ -135,13 +172,19 @@ int main(int argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
     Watched application(argc, argv);
     const QTemporaryDir folder(QStringLiteral("/dev/shm/fusain-bench-XXXXXX"));
+    const bool recorded = argc > 1;
     const QString empty = folder.filePath(QStringLiteral("empty.fusain")),
-                  full = folder.filePath(QStringLiteral("full.fusain"));
-    for (const QString& path : {empty, full})
+                  full = recorded ? QString::fromLocal8Bit(argv[1])
+                                  : folder.filePath(QStringLiteral("full.fusain"));
+    const bool kept = QFile::exists(full);
+    for (const QString& path : kept ? QStringList{empty} : QStringList{empty, full})
         if (auto book = store::LabBook::create(path, benchClock);
             !book || !(*book)->save(Staff{"a", "A", Role::Physiologist}, "a"))
             return 1;
-    fill(full);
+    if (!kept)
+        fill(full,
+             recorded ? recordingsOfATest(folder.filePath(QStringLiteral("one.fusain"))) : QList<QByteArray>());
+    std::printf("the book: %.2f GB\n", static_cast<double>(QFileInfo(full).size()) / 1e9);
     double emptyStart = 0.0;
     { const Window warm(empty); } // fonts and libraries are warm for both
     {

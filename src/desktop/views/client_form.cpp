@@ -38,8 +38,8 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     const std::string language = client.id.empty() ? session.book().setting("lab-language") : client.language;
     language_->setCurrentIndex(std::max(0, language_->findData(QString::fromStdString(language))));
     if (client.height)
-        height_->setText(QString::fromStdString(
-            fixed(shownFromKept(Dimension::Height, centimetres(*client.height), session.units()), 1)));
+        height_->setText(
+            report::number(shownFromKept(Dimension::Height, centimetres(*client.height), session.units()), 1));
     consent_->setChecked(client.guardianConsent);
     auto* form = new QFormLayout(this);
     form->addRow(tr("Name"), name_);

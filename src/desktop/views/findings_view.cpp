@@ -28,8 +28,8 @@ FindingsView::~FindingsView() = default;
 
 FindingsView::FindingsView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), sentences_(label({}, "")),
-      rule_(new FigureView(tr("Body fat on its scale"), 108)), statements_(new StatementList), pictures_(new FigureGrid(session)),
-      page_(new QScrollArea),
+      rule_(new FigureView(tr("Body fat on its scale"), 108)), statements_(new StatementList),
+      pictures_(new FigureGrid(session)), page_(new QScrollArea),
       sheet_(table({tr(""), tr("quantity"), tr("value"), tr("unit"), tr("SE"), tr("how")}, tr("Worked sheet"))),
       lineDetail_(label({}, "soft")), whatIfResidual_(new QLineEdit), whatIfConversion_(new QComboBox),
       whatIfPolicy_(new QComboBox), whatIfNote_(label({}, "warning")) {
@@ -174,10 +174,9 @@ void FindingsView::fillSentences(const report::TestReport& report) {
     for (const OtherMethod& other : report.sameDay)
         lines.insert(
             1, tr("The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5")
-                   .arg(report::say(methodTitle(other.method)),
-                        QString::fromStdString(fixed(other.fatPercent.value(), 1)),
-                        QString::fromStdString(signedFixed(other.difference, 1)),
-                        QString::fromStdString(fixed(other.halfInterval, 1)), report::say(other.likelyCause)));
+                   .arg(report::say(methodTitle(other.method)), report::number(other.fatPercent.value(), 1),
+                        report::signedNumber(other.difference, 1), report::number(other.halfInterval, 1),
+                        report::say(other.likelyCause)));
     sentences_->setText(lines.join(QLatin1Char('\n')));
 }
 

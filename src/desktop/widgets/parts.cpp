@@ -153,7 +153,7 @@ void ValueField::setDimension(Dimension dimension, UnitSystem system) {
 }
 
 void ValueField::setValue(double value, int decimals) {
-    showText(edit_, QString::fromStdString(fixed(shownFromKept(dimension_, value, system_), decimals)));
+    showText(edit_, report::number(shownFromKept(dimension_, value, system_), decimals));
 }
 
 void ValueField::makeCompact() {

@@ -5,8 +5,30 @@
 #include <QCoreApplication>
 #include <QDateTime>
 #include <QLocale>
+#include <QRegularExpression>
 
 namespace fusain::report {
+
+namespace {
+
+// That of the window, or of a client's page while one is written.
+QLocale ofTheWords() {
+    const QString code = InLanguage::current();
+    return code.isEmpty() ? QLocale() : QLocale(code);
+}
+
+// As the language of the words around it writes. What is typed is read with either mark.
+QString withItsPoint(QString text) {
+    return text.replace(QLatin1Char('.'), ofTheWords().decimalPoint());
+}
+
+// A number that a lower floor put into a message, such as "-4.50": no version, date or code.
+bool isDecimal(const std::string& text) {
+    static const QRegularExpression decimal(QStringLiteral("^[+\\-\u2212]?\\d+\\.\\d+$"));
+    return decimal.match(QString::fromStdString(text)).hasMatch();
+}
+
+} // namespace
 
 QString tr(const char* text) {
     return QCoreApplication::translate("fusain", text);
@@ -21,10 +43,12 @@ QString say(std::string_view marked) {
 }
 
 QString say(const Message& message) {
-    // An argument may be a marked text of its own ("residual volume"); numbers come back as they are.
+    // An argument may be a marked text of its own ("residual volume").
     std::vector<std::string> arguments;
     for (const std::string& argument : message.arguments)
-        arguments.push_back(argument.empty() ? argument : say(std::string_view(argument)).toStdString());
+        arguments.push_back(argument.empty()      ? argument
+                            : isDecimal(argument) ? withItsPoint(QString::fromStdString(argument)).toStdString()
+                                                  : say(std::string_view(argument)).toStdString());
     return QString::fromStdString(
         fillPlaceholders(say(std::string_view(message.text)).toStdString(), arguments));
 }
@@ -48,19 +72,12 @@ QString say(const Problem& problem) {
     return parts.join(QLatin1Char(' '));
 }
 
-namespace {
-
-// Screens write a point in every language, so that a number is read as it is typed; a page for a client is
-// written as its language writes.
-QString withItsPoint(QString text) {
-    const QString code = InLanguage::current();
-    return code.isEmpty() ? text : text.replace(QLatin1Char('.'), QLocale(code).decimalPoint());
-}
-
-} // namespace
-
 QString number(double value, int decimals) {
     return withItsPoint(QString::fromStdString(fixed(value, decimals)));
+}
+
+QString signedNumber(double value, int decimals) {
+    return withItsPoint(QString::fromStdString(signedFixed(value, decimals)));
 }
 
 QString say(const Shown& value) {
@@ -78,13 +95,11 @@ QString day(Instant instant) {
 namespace {
 
 QString dated(Instant instant, const QString& format) {
-    const QString code = InLanguage::current();
-    return (code.isEmpty() ? QLocale() : QLocale(code))
-        .toString(QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date(), format);
+    return ofTheWords().toString(QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date(), format);
 }
 
 bool inGerman() {
-    return InLanguage::current() == QLatin1String("de");
+    return ofTheWords().language() == QLocale::German;
 }
 
 } // namespace

@@ -30,6 +30,8 @@ namespace fusain::report {
 
 /// A number with so many decimals, as it stands on a page or a screen.
 [[nodiscard]] QString number(double value, int decimals);
+/// The same with its sign, also of what is above zero.
+[[nodiscard]] QString signedNumber(double value, int decimals);
 
 // Times are kept in UTC and said in the lab's own zone, which is the computer's.
 /// A quantity with its unit, as a page shows it.

@@ -28,7 +28,7 @@ void paintVolumeTrace(QPainter& painter, const QRectF& area,
         painter.drawLine(QPointF(plot.left(), y(v)), QPointF(plot.right(), y(v)));
         painter.setPen(palette.softInk);
         painter.drawText(QRectF(area.left(), y(v) - 8, 48, 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QString::fromStdString(fixed(v, step < 0.1 ? 2 : 1)));
+                         number(v, step < 0.1 ? 2 : 1));
     }
     painter.setPen(palette.softInk);
     for (int t = 0; t <= static_cast<int>(longest); t += 10)

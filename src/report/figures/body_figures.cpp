@@ -68,8 +68,7 @@ void paintCore(QPainter& painter, const QRectF& area, const CoreModel& model, co
                     painter.setPen(measurable ? palette.berry : palette.softInk);
                     painter.setFont(numberFont(12));
                     painter.drawText(QRectF(x - gap, box.center().y() - 9, gap, 18), Qt::AlignCenter,
-                                     measurable ? QString::fromStdString(signedFixed(difference, 1))
-                                                : QStringLiteral("≈"));
+                                     measurable ? signedNumber(difference, 1) : QStringLiteral("≈"));
                 }
             }
             y -= height;

@@ -27,7 +27,7 @@ struct ErrorScale {
 };
 
 QString errorWords(const CheckScaleModel& model, double error) {
-    return plain(signedFixed(error, model.decimals)) + QLatin1Char(' ') + model.unit;
+    return signedNumber(error, model.decimals) + QLatin1Char(' ') + model.unit;
 }
 
 void paintBracket(QPainter& painter, const ErrorScale& scale, const CheckScaleModel& model,

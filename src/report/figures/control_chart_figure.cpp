@@ -91,7 +91,7 @@ void paintFarFigures(QPainter& painter, const ChartAxes& axes, const ControlChar
         if (!axes.isFar(model.values[i]))
             continue;
         const double x = axes.x(model.days[i]), top = axes.y(model.values[i]) - 8.0;
-        const QString words = QString::fromStdString(fixed(model.values[i], model.decimals));
+        const QString words = number(model.values[i], model.decimals);
         if (isFree(x - beside - width, x - 1.0))
             painter.drawText(QRectF(x - beside - width, top, width, 16.0), Qt::AlignVCenter | Qt::AlignRight,
                              words);
@@ -133,10 +133,9 @@ void paintLimits(QPainter& painter, const QRectF& area, const ChartAxes& axes,
             continue;
         painter.setPen(palette.softInk);
         painter.drawText(QRectF(area.left(), y - 8, 70, 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QString::fromStdString(fixed(mean + multiple * sd, model.decimals)));
-        const QString name = multiple == 0
-                                 ? QCoreApplication::translate("fusain", "centre")
-                                 : QString::fromStdString(signedFixed(multiple, 0)) + QStringLiteral(" SD");
+                         number(mean + multiple * sd, model.decimals));
+        const QString name = multiple == 0 ? QCoreApplication::translate("fusain", "centre")
+                                           : signedNumber(multiple, 0) + QStringLiteral(" SD");
         painter.drawText(QRectF(plot.right() + 6, y - 8, 60, 16), Qt::AlignLeft | Qt::AlignVCenter, name);
     }
 }

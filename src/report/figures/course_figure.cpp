@@ -86,7 +86,7 @@ void paintCourse(QPainter& painter, const QRectF& area, const CourseModel& model
     const double step = graduation(high - low, 5);
     for (double mass = std::ceil(low / step) * step; mass <= high; mass += step)
         painter.drawText(QRectF(area.left(), y(mass) - 8, 38, 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QString::fromStdString(fixed(mass, step < 1.0 ? 1 : 0)));
+                         number(mass, step < 1.0 ? 1 : 0));
     for (std::size_t i = 0; i<model.weeks.size(); i += model.weeks.size()> 27 ? 8 : 4)
         painter.drawText(QRectF(x(i) - 30, plot.bottom() + 4, 60, 16), Qt::AlignCenter, QString::number(i));
     painter.setFont(textFont(11));

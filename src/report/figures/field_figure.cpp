@@ -152,7 +152,7 @@ void paintBudget(QPainter& painter, const QRectF& area, const std::vector<Budget
         painter.drawText(QRectF(full.right() + 8, y, area.right() - full.right() - 8, 18),
                          Qt::AlignLeft | Qt::AlignVCenter,
                          QStringLiteral("%1 %  %2")
-                             .arg(QString::fromStdString(fixed(100.0 * bar.fraction, 0)).rightJustified(3))
+                             .arg(number(100.0 * bar.fraction, 0).rightJustified(3))
                              .arg(narrow ? QString() : bar.size));
         y += 20;
         if (y > area.bottom() - 16)

@@ -22,7 +22,7 @@ QString verdictOf(const anthropometry::LimbBalance& balance) {
 }
 
 QString signedKilograms(double kilograms) {
-    return QString::fromStdString(signedFixed(kilograms, 2));
+    return signedNumber(kilograms, 2);
 }
 
 /// Where things stand in the area.

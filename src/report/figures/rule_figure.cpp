@@ -80,8 +80,7 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
         painter.setPen(QPen(palette.ink, 1.0));
         painter.drawLine(QPointF(at, line), QPointF(at, line + 6.0));
         painter.setPen(palette.softInk);
-        painter.drawText(QRectF(at - 30, line + 6.0, 60, 14), Qt::AlignCenter,
-                         QString::fromStdString(fixed(x, step < 1.0 ? 1 : 0)));
+        painter.drawText(QRectF(at - 30, line + 6.0, 60, 14), Qt::AlignCenter, number(x, step < 1.0 ? 1 : 0));
     }
     if (model.spindles.empty())
         if (isRead(painter))

@@ -153,9 +153,9 @@ void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, 
     for (double value = std::ceil(axes.low / step) * step; value <= axes.high; value += step) {
         painter.setPen(palette.softInk);
         painter.drawText(QRectF(area.left(), axes.y(value) - 8, 38, 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QString::fromStdString(fixed(value, step < 0.1   ? 2
-                                                             : step < 1.0 ? 1
-                                                                          : 0)));
+                         number(value, step < 0.1   ? 2
+                                       : step < 1.0 ? 1
+                                                    : 0));
     }
     for (std::size_t i = 0; i < model.lines.size(); ++i)
         paintLine(painter, axes, model.lines[i], i, i + 1 == model.lines.size(), model.unit, palette);
@@ -191,15 +191,13 @@ void paintBalance(QPainter& painter, const QRectF& area, const BalanceModel& mod
                 painter.drawLine(QPointF(edge, y + 9), QPointF(edge, y + 17));
         }
         if (isRead(painter))
-            readAs(
-                painter, {zero + difference * scale, y + 13},
-                sum ? QStringLiteral("%1: %2 kg").arg(name, QString::fromStdString(signedFixed(difference, 1)))
-                    : tr("%1: %2 kg, LSC %3 kg")
-                          .arg(name, QString::fromStdString(signedFixed(difference, 1)), number(least, 1)));
+            readAs(painter, {zero + difference * scale, y + 13},
+                   sum ? QStringLiteral("%1: %2 kg").arg(name, signedNumber(difference, 1))
+                       : tr("%1: %2 kg, LSC %3 kg").arg(name, signedNumber(difference, 1), number(least, 1)));
         painter.setFont(numberFont(12, sum ? Weight::SemiBold : Weight::Regular));
         painter.setPen(real ? palette.ink : palette.softInk);
         painter.drawText(QRectF(right + 8, y, 122, balanceRowHeight), Qt::AlignVCenter,
-                         QString::fromStdString(signedFixed(difference, 1)) + QStringLiteral(" kg") +
+                         signedNumber(difference, 1) + QStringLiteral(" kg") +
                              (real ? QString() : tr("  (noise)")));
         y += balanceRowHeight;
     };

@@ -19,8 +19,8 @@ QString givenText(const readiness::Answer& answer) {
     if (answer.never)
         return tr("never");
     if (answer.hoursSince)
-        return tr("%1 h before").arg(QString::fromStdString(fixed(*answer.hoursSince, 1)));
-    return answer.number ? QString::fromStdString(fixed(*answer.number, 2)) : tr("unknown");
+        return tr("%1 h before").arg(number(*answer.hoursSince, 1));
+    return answer.number ? number(*answer.number, 2) : tr("unknown");
 }
 
 QString cite(const std::string& id) {

@@ -84,7 +84,7 @@ void sameDay(PageFlow& flow, const TestReport& report) {
         flow.paragraph(
             tr("%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6")
                 .arg(say(methodTitle(other.method)), number(other.fatPercent.value(), 1),
-                     QString::fromStdString(signedFixed(other.difference, 1)), number(other.halfInterval, 1),
+                     signedNumber(other.difference, 1), number(other.halfInterval, 1),
                      other.agrees() ? tr("no further apart than expected") : tr("further apart than expected"),
                      say(other.likelyCause)),
             9.5);

@@ -17,8 +17,8 @@ void definitionLines(PageFlow& flow, const CheckDefinition& check) {
     flow.heading(say(std::string_view(check.title)));
     QString reference =
         tr("Reference: %1, %2 ± %3 %4")
-            .arg(say(std::string_view(check.object)), plain(fixed(check.rule.nominal, check.decimals)),
-                 plain(fixed(check.uncertainty, 4)), plain(check.unit));
+            .arg(say(std::string_view(check.object)), number(check.rule.nominal, check.decimals),
+                 number(check.uncertainty, 4), plain(check.unit));
     if (check.certificateUntil)
         reference += tr(", certificate until %1").arg(plain(isoText(*check.certificateUntil)));
     flow.paragraph(reference, 9);
@@ -114,12 +114,11 @@ PageFlow qualityReport(const Letterhead& lab, const Instrument& instrument, cons
             QStringList rules;
             for (const quality::ControlRule rule : series.points[i].rules)
                 rules << say(quality::inWords(rule));
-            flow.row({day(check.at) + QLatin1Char(' ') + clock(check.at),
-                      plain(fixed(check.reading, definition.decimals)),
-                      plain(signedFixed(check.error(), definition.decimals)),
-                      check.passed ? tr("passed") : tr("failed"), plain(nameOf(check.by)),
-                      rules.join(QStringLiteral("; "))},
-                     columns, false, numbers, 8.5);
+            flow.row(
+                {day(check.at) + QLatin1Char(' ') + clock(check.at), number(check.reading, definition.decimals),
+                 signedNumber(check.error(), definition.decimals), check.passed ? tr("passed") : tr("failed"),
+                 plain(nameOf(check.by)), rules.join(QStringLiteral("; "))},
+                columns, false, numbers, 8.5);
         }
     }
     for (const Check& check : checks)

@@ -79,7 +79,7 @@ void paintChange(QPainter& painter, double left, double width, double y, const C
     const bool onRight = change.difference < 0.0;
     painter.drawText(QRectF(onRight ? left + width - 52 : left, y - 8, 52, 16),
                      (onRight ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter,
-                     QString::fromStdString(signedFixed(change.difference, 2)));
+                     signedNumber(change.difference, 2));
 }
 
 QString rowInWords(const RegionMatrixModel::Row& row) {
@@ -89,8 +89,7 @@ QString rowInWords(const RegionMatrixModel::Row& row) {
     const auto add = [&](const std::optional<Change>& change, const QString& name) {
         if (change)
             parts << tr("change of %1 %2 kg, LSC %3 kg")
-                         .arg(name, QString::fromStdString(signedFixed(change->difference, 2)),
-                              number(change->least, 2));
+                         .arg(name, signedNumber(change->difference, 2), number(change->least, 2));
     };
     add(row.fatChange, tr("fat"));
     add(row.leanChange, tr("lean"));

@@ -49,13 +49,12 @@ void paintGrid(QPainter& painter, const TraceAxes& axes, const Palette& palette)
         painter.drawLine(QPointF(axes.plot.left(), axes.y(mass)), QPointF(axes.plot.right(), axes.y(mass)));
         painter.setPen(palette.softInk);
         painter.drawText(QRectF(axes.plot.left() - 46, axes.y(mass) - 8, 40, 16),
-                         Qt::AlignRight | Qt::AlignVCenter,
-                         QString::fromStdString(fixed(mass, step < 0.1 ? 2 : 1)));
+                         Qt::AlignRight | Qt::AlignVCenter, number(mass, step < 0.1 ? 2 : 1));
     }
     const double every = graduation(axes.seconds, 7);
     for (double t = 0.0; t <= axes.seconds + 1e-9; t += every)
         painter.drawText(QRectF(axes.x(t) - 24, axes.plot.bottom() + 4, 48, 16), Qt::AlignCenter,
-                         QString::fromStdString(fixed(t, 0)) + (t == 0.0 ? QStringLiteral(" s") : QString()));
+                         number(t, 0) + (t == 0.0 ? QStringLiteral(" s") : QString()));
 }
 
 } // namespace

@@ -106,7 +106,7 @@ QString ScalePanel::verdict() const {
     const ScaleCheck* check = own().test().scale();
     if (check && !run().isDone(step()))
         return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
-            .arg(QString::fromStdString(signedFixed(check->error().value(), 3)),
+            .arg(report::signedNumber(check->error().value(), 3),
                  number(own().setting().policy.scaleTolerance.value(), 3));
     return StepPanel::verdict();
 }
@@ -156,17 +156,17 @@ void CalibrationPanel::showStations() {
     const bool settled = calibration && !emptyDone && pressures.samples().empty();
     const double error = settled ? calibration->error().value() : 0.0;
     const bool passes = std::abs(error) <= cylinderTolerance + equality;
-    std::vector<report::Station> stations{
-        {tr("Empty chamber"), {}, emptyDone || settled ? Done : Now},
-        {tr("With the cylinder"),
-         {},
-         cylinderDone || settled ? Done
-         : emptyDone             ? Now
-                                 : Waiting},
-        {tr("Verdict"), settled ? tr("%1 L").arg(report::plain(signedFixed(error, 3))) : QString(),
-         !settled ? (cylinderDone ? Now : Waiting)
-         : passes ? Done
-                  : Failed}};
+    std::vector<report::Station> stations{{tr("Empty chamber"), {}, emptyDone || settled ? Done : Now},
+                                          {tr("With the cylinder"),
+                                           {},
+                                           cylinderDone || settled ? Done
+                                           : emptyDone             ? Now
+                                                                   : Waiting},
+                                          {tr("Verdict"),
+                                           settled ? tr("%1 L").arg(report::signedNumber(error, 3)) : QString(),
+                                           !settled ? (cylinderDone ? Now : Waiting)
+                                           : passes ? Done
+                                                    : Failed}};
     const report::Palette& palette = session_.palette();
     stations_->setPaint([stations, &palette](QPainter& painter, const QRectF& area) {
         report::paintStations(painter, area, stations, palette);
@@ -287,8 +287,7 @@ QString CalibrationPanel::verdict() const {
     const ChamberCalibration* calibration = own().test().calibration();
     if (calibration && !run().isDone(step()))
         return tr("The chamber reads the cylinder %1 L off, more than %2: repeat.")
-            .arg(QString::fromStdString(signedFixed(calibration->error().value(), 3)),
-                 number(cylinderTolerance, 3));
+            .arg(report::signedNumber(calibration->error().value(), 3), number(cylinderTolerance, 3));
     return StepPanel::verdict();
 }
 

@@ -69,12 +69,11 @@ QString AtTheBench<ChamberMethod>::valueOf(const ChamberTest& test, Step step, U
     using enum ChamberStep;
     switch (step.as<ChamberStep>()) {
     case Scale:
-        return test.scale()
-                   ? QObject::tr("%1 kg").arg(report::plain(signedFixed(test.scale()->error().value(), 3)))
-                   : QString();
+        return test.scale() ? QObject::tr("%1 kg").arg(report::signedNumber(test.scale()->error().value(), 3))
+                            : QString();
     case Calibration:
         return test.calibration()
-                   ? QObject::tr("%1 L").arg(report::plain(signedFixed(test.calibration()->error().value(), 3)))
+                   ? QObject::tr("%1 L").arg(report::signedNumber(test.calibration()->error().value(), 3))
                    : QString();
     case Mass:
         return test.mass ? say(show(Kilograms(test.mass->value), units, 2)) : QString();

@@ -73,8 +73,8 @@ QString AtTheBench<ImpedanceMethod>::valueOf(const ImpedanceTest& test, Step ste
     using enum ImpedanceStep;
     switch (step.as<ImpedanceStep>()) {
     case Module:
-        return test.moduleCheck() ? QObject::tr("%1 %").arg(report::plain(
-                                        signedFixed(100.0 * test.moduleCheck()->relativeError(), 1)))
+        return test.moduleCheck() ? QObject::tr("%1 %").arg(
+                                        report::signedNumber(100.0 * test.moduleCheck()->relativeError(), 1))
                                   : QString();
     case Identity:
         return test.identity ? say(show(test.identity->height, units)) : QString();

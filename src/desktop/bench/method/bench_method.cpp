@@ -9,7 +9,7 @@
 namespace fusain::desktop {
 
 QStringList readingRow(const QString& symbol, double value, int decimals, const QString& unit) {
-    return {symbol, QString::fromStdString(fixed(value, decimals)) + QLatin1Char(' ') + unit, {}};
+    return {symbol, report::number(value, decimals) + QLatin1Char(' ') + unit, {}};
 }
 
 QStringList readingRow(const QString& symbol, Dimension dimension, double kept, int decimals,

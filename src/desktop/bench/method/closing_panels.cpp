@@ -52,8 +52,8 @@ StandBack ResultPanel::standBack() const {
     if (!result->composition())
         return std::visit([](const auto& own) { return withoutFat(own); }, result->result);
     const auto& fat = result->composition()->fatPercent;
-    return {QStringLiteral("%1 %").arg(QString::fromStdString(fixed(fat.estimate().value(), 1))),
-            tr("± %1 % (95 % CI)").arg(QString::fromStdString(fixed(fat.halfInterval().value(), 1)))};
+    return {QStringLiteral("%1 %").arg(report::number(fat.estimate().value(), 1)),
+            tr("± %1 % (95 % CI)").arg(report::number(fat.halfInterval().value(), 1))};
 }
 
 ReportPanel::ReportPanel(Session& session, std::span<const StepText> sheet, Step step)

@@ -54,7 +54,7 @@ Attribution StepPanel::overLink(const char* role) const {
 }
 
 QString checkConclusion(double error, double limit, int decimals, const QString& unit) {
-    const QString numbers = QStringLiteral("%1 %2").arg(report::plain(signedFixed(error, decimals)), unit);
+    const QString numbers = QStringLiteral("%1 %2").arg(report::signedNumber(error, decimals), unit);
     return std::abs(error) <= limit + equality
                ? QObject::tr("error %1, limit %2: passed").arg(numbers, number(limit, decimals))
                : QObject::tr("error %1, limit %2: failed").arg(numbers, number(limit, decimals));

@@ -128,9 +128,9 @@ QString PhantomPanel::verdict() const {
     const double error = phantom->error().value(), limit = own().setting().policy.phantomTolerance.value();
     return std::abs(error) <= limit + 1e-9
                ? tr("The phantom reads %1 points off, within ± %2.")
-                     .arg(QString::fromStdString(signedFixed(error, 2)), number(limit, 1))
+                     .arg(report::signedNumber(error, 2), number(limit, 1))
                : tr("Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.")
-                     .arg(QString::fromStdString(signedFixed(error, 2)), number(limit, 1));
+                     .arg(report::signedNumber(error, 2), number(limit, 1));
 }
 
 StandBack PhantomPanel::standBack() const {

@@ -66,7 +66,7 @@ QString AtTheBench<ScanMethod>::valueOf(const DxaTest& test, Step step, UnitSyst
     switch (step.as<DxaStep>()) {
     case Phantom:
         return test.phantom()
-                   ? QObject::tr("%1 %").arg(report::plain(signedFixed(test.phantom()->error().value(), 1)))
+                   ? QObject::tr("%1 %").arg(report::signedNumber(test.phantom()->error().value(), 1))
                    : QString();
     case Mass:
         return test.mass ? say(show(Kilograms(test.mass->value), units, 2)) : QString();

@@ -91,7 +91,7 @@ QString AtTheBench<TankMethod>::valueOf(const HydrostaticTest& test, Step step, 
     switch (step.as<HydrostaticStep>()) {
     case LoadCell:
         return test.loadCell()
-                   ? QObject::tr("%1 kg").arg(report::plain(signedFixed(test.loadCell()->error().value(), 3)))
+                   ? QObject::tr("%1 kg").arg(report::signedNumber(test.loadCell()->error().value(), 3))
                    : QString();
     case WaterTemperature:
         return test.waterTemperature ? say(show(Celsius(test.waterTemperature->value))) : QString();

@@ -60,8 +60,7 @@ void LoadCellPanel::showStations() {
          settled                ? Done
          : hanging || !linked() ? Now
                                 : Waiting},
-        {tr("Verdict"),
-         settled ? tr("%1 kg").arg(report::plain(signedFixed(check->error().value(), 3))) : QString(),
+        {tr("Verdict"), settled ? tr("%1 kg").arg(report::signedNumber(check->error().value(), 3)) : QString(),
          !settled          ? Waiting
          : check->agrees() ? Done
                            : Failed}};
@@ -99,9 +98,8 @@ void LoadCellPanel::refresh() {
         earlier.empty()
             ? tr("No earlier check in this lab book.")
             : tr("Last check %1: off by %2 kg.")
-                  .arg(
-                      report::day(earlier.back().at) + QLatin1Char(' ') + report::clock(earlier.back().at),
-                      QString::fromStdString(signedFixed(earlier.back().reading - earlier.back().nominal, 3))));
+                  .arg(report::day(earlier.back().at) + QLatin1Char(' ') + report::clock(earlier.back().at),
+                       report::signedNumber(earlier.back().reading - earlier.back().nominal, 3)));
     if (const LoadCellCheck* check = own().test().loadCell()) {
         tare_->setValue(check->tare.value(), 3);
         nominal_->setValue(check->referenceNominal.value(), 3);
@@ -149,7 +147,7 @@ void LoadCellPanel::primary() {
 QString LoadCellPanel::verdict() const {
     if (const LoadCellCheck* check = own().test().loadCell(); check && !run().isDone(HydrostaticStep::LoadCell))
         return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
-            .arg(QString::fromStdString(signedFixed(check->error().value(), 3)), number(loadCellTolerance, 3));
+            .arg(report::signedNumber(check->error().value(), 3), number(loadCellTolerance, 3));
     if (stage_ == Stage::Reference)
         return tr("Zeroed. Hang the reference mass on the chair and let it come to rest.");
     return StepPanel::verdict();

@@ -258,12 +258,12 @@ void ClientsPlace::showDossier() {
         for (const auto& result : session_.book().resultsOf(common(test).id))
             if (result.number > 1)
                 stored << tr("%1 also by \"%2\": %3 %")
-                              .arg(report::day(common(test).startedAt),
-                                   report::plain((*result.document)["recipe"].value("policy", "")),
-                                   result.document->contains("fat_percent")
-                                       ? report::plain(
-                                             fixed((*result.document)["fat_percent"].value("value", 0.0), 1))
-                                       : QStringLiteral("–"));
+                              .arg(
+                                  report::day(common(test).startedAt),
+                                  report::plain((*result.document)["recipe"].value("policy", "")),
+                                  result.document->contains("fat_percent")
+                                      ? report::number((*result.document)["fat_percent"].value("value", 0.0), 1)
+                                      : QStringLiteral("–"));
     stored_->setText(stored.join(QLatin1Char('\n')));
     showWhatMatters();
     showPages();

@@ -215,8 +215,8 @@ void PlanPage::show() {
             .arg(report::day(test_->record().startedAt), report::say(methodTitle(methodOf(test_->test))),
                  number((body.fatMass.estimate() + body.fatFreeMass.estimate()).value(), 1),
                  number(body.fatMass.estimate().value(), 1), number(body.fatPercent.estimate().value(), 1)));
-    sliders_->setText(tr("Energy a day: %1 kcal (−1000 to +500)")
-                          .arg(QString::fromStdString(signedFixed(change_->value(), 0))));
+    sliders_->setText(
+        tr("Energy a day: %1 kcal (−1000 to +500)").arg(report::signedNumber(change_->value(), 0)));
     weeksWords_->setText(tr("For %1 weeks (4 to 52)").arg(weeks_->value()));
     const auto plan = makePlan(subject(), request());
     stop_->setText(plan ? QString()

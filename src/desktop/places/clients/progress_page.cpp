@@ -196,7 +196,7 @@ QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own)
             .arg(number(usualPace, 2), report::day(next->at));
     if (next->atOwnPace)
         words += tr(" At this client's own pace (%1 kg a week): from %2.")
-                     .arg(QString::fromStdString(signedFixed(next->ownPace, 2)), report::day(*next->atOwnPace));
+                     .arg(report::signedNumber(next->ownPace, 2), report::day(*next->atOwnPace));
     return words;
 }
 
@@ -278,13 +278,12 @@ void ProgressPage::addChange(const FollowedText& text, const ComputedTest& then,
     const Comparison comparison = compared(text.quantity, then, now, own);
     const bool known = comparison.verdict != Verdict::NotComparable;
     const int push = known ? 0 : expectedPush(text.quantity, comparison.unlike);
-    setRow(
-        changes_, changes_->rowCount(),
-        {report::say(text.title) + QStringLiteral(", ") + report::plain(text.unit),
-         number(before->value, text.decimals), number(after->value, text.decimals),
-         known ? QString::fromStdString(signedFixed(comparison.change.difference, text.decimals)) : QString(),
-         known ? number(comparison.change.leastSignificant, text.decimals) : QString(), QString(),
-         known ? likelihood(comparison.change) : QString(), verdictWords(comparison, push)});
+    setRow(changes_, changes_->rowCount(),
+           {report::say(text.title) + QStringLiteral(", ") + report::plain(text.unit),
+            number(before->value, text.decimals), number(after->value, text.decimals),
+            known ? report::signedNumber(comparison.change.difference, text.decimals) : QString(),
+            known ? number(comparison.change.leastSignificant, text.decimals) : QString(), QString(),
+            known ? likelihood(comparison.change) : QString(), verdictWords(comparison, push)});
     changes_->item(changes_->rowCount() - 1, PictureColumn)->setData(Qt::UserRole, markOf(comparison, push));
     if (comparison.verdict == Verdict::MayBeNoise)
         grey(*changes_, changes_->rowCount() - 1, session_.palette().softInk);
@@ -322,8 +321,8 @@ void ProgressPage::showComparison() {
             sentences << tr("%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.")
                              .arg(report::seriesName(line))
                              .arg(line.points.size())
-                             .arg(QString::fromStdString(signedFixed(trend->perWeek, 2)),
-                                  number(trend->half95, 2), QString::fromUtf8(textOf(quantity()).unit.data()),
+                             .arg(report::signedNumber(trend->perWeek, 2), number(trend->half95, 2),
+                                  QString::fromUtf8(textOf(quantity()).unit.data()),
                                   trend->real() ? tr(": a trend")
                                                 : tr(": no trend that can be told from noise"));
     if (then && methodOf(then->test) == methodOf(now->test))

@@ -44,8 +44,8 @@ void ChartPage::showChart(const CheckDefinition& definition, const ControlSeries
         : !series.baseline
             ? tr("%1 of 10 values for the baseline; nothing is judged before.").arg(series.checks.size())
             : tr("Mean %1, SD %2 %3; %4 of %5 points out of control.")
-                  .arg(report::plain(fixed(series.baseline->mean, definition.decimals)),
-                       report::plain(fixed(series.baseline->standardDeviation, definition.decimals + 1)),
+                  .arg(report::number(series.baseline->mean, definition.decimals),
+                       report::number(series.baseline->standardDeviation, definition.decimals + 1),
                        report::plain(definition.unit))
                   .arg(series.rejected())
                   .arg(series.points.size()));
@@ -66,7 +66,7 @@ void ChartPage::fillFlags(const CheckDefinition& definition, const ControlSeries
             rules << report::say(quality::inWords(rule));
         setRow(flags_, flags_->rowCount(),
                {report::day(series.checks[i].at) + QStringLiteral("  ") + report::clock(series.checks[i].at),
-                report::plain(fixed(series.checks[i].reading, definition.decimals)),
+                report::number(series.checks[i].reading, definition.decimals),
                 rules.join(QStringLiteral("; "))});
         flags_->item(flags_->rowCount() - 1, 0)->setData(Qt::UserRole, charted_[i]);
     }

@@ -157,8 +157,8 @@ void CheckPage::fillChecks() {
         const CheckDefinition* kind = instrument_->check(check.kind);
         const int decimals = kind ? kind->decimals : 3;
         const bool service = check.kind == "service";
-        const auto value = [&](double number, const std::string& text) {
-            return service ? TableModel::Cell{} : TableModel::Cell{report::plain(text), number};
+        const auto value = [&](double number, const QString& text) {
+            return service ? TableModel::Cell{} : TableModel::Cell{text, number};
         };
         rows.push_back({report::plain(check.id),
                         {{report::day(check.at) + QStringLiteral("  ") + report::clock(check.at),
@@ -166,9 +166,9 @@ void CheckPage::fillChecks() {
                          {service ? tr("service")
                           : kind  ? report::say(kind->title)
                                   : report::plain(check.kind)},
-                         value(check.nominal, fixed(check.nominal, decimals)),
-                         value(check.reading, fixed(check.reading, decimals)),
-                         value(check.error(), signedFixed(check.error(), decimals)),
+                         value(check.nominal, report::number(check.nominal, decimals)),
+                         value(check.reading, report::number(check.reading, decimals)),
+                         value(check.error(), report::signedNumber(check.error(), decimals)),
                          {service        ? report::plain(check.note)
                           : check.passed ? tr("✓ passed")
                                          : tr("▲ failed")},

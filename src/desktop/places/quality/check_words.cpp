@@ -67,8 +67,8 @@ QString ruleWords(const CheckDefinition& check) {
                                   (check.identification.empty()
                                        ? QString()
                                        : QObject::tr(" no. %1").arg(report::plain(check.identification))),
-                              report::plain(fixed(check.rule.nominal, check.decimals)),
-                              report::plain(fixed(check.uncertainty, 4)), unit)};
+                              report::number(check.rule.nominal, check.decimals),
+                              report::number(check.uncertainty, 4), unit)};
     rule << (check.certificateUntil
                  ? QObject::tr("certificate until %1").arg(report::plain(isoText(*check.certificateUntil)))
                  : QObject::tr("certificate: not on file"));

@@ -34,10 +34,10 @@ constexpr std::array plans{std::pair(15, 3), std::pair(30, 2), std::pair(10, 4)}
 // as well.
 QString studyWords(const quality::Precision& precision, const QString& when, bool betweenDays) {
     QString words = QObject::tr("%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %).")
-                        .arg(when, report::plain(fixed(precision.rootMeanSquareSd, 3)),
-                             report::plain(fixed(precision.rootMeanSquareCv, 2)))
+                        .arg(when, report::number(precision.rootMeanSquareSd, 3),
+                             report::number(precision.rootMeanSquareCv, 2))
                         .arg(precision.degreesOfFreedom)
-                        .arg(report::plain(fixed(precision.upperBound, 3))) +
+                        .arg(report::number(precision.upperBound, 3)) +
                     QLatin1Char(' ');
     if (!precision.enough())
         return words +
@@ -45,7 +45,7 @@ QString studyWords(const quality::Precision& precision, const QString& when, boo
     if (!betweenDays)
         return words + QObject::tr("Changes are judged by it and by the day-to-day variation of the policy.");
     return words + QObject::tr("Least significant change %1. Changes are judged by it.")
-                       .arg(report::plain(fixed(precision.leastSignificantChange, 2)));
+                       .arg(report::number(precision.leastSignificantChange, 2));
 }
 
 } // namespace
@@ -169,7 +169,7 @@ void PrecisionPage::showStudy() {
     for (int row = 0; row < people_->rowCount(); ++row) {
         QStringList repeats;
         for (const double value : shown[static_cast<std::size_t>(row)])
-            repeats << report::plain(fixed(value, 2));
+            repeats << report::number(value, 2);
         setRow(people_, row, {QString::number(row + 1), repeats.join(QStringLiteral("   "))});
     }
 }

@@ -15,9 +15,9 @@ ReferenceDialog::ReferenceDialog(Session& session, const Instrument& instrument,
     : QDialog(parent), session_(session), instrument_(instrument.id), check_(check.id),
       object_(new QLineEdit(report::say(check.object))),
       identification_(new QLineEdit(QString::fromStdString(check.identification))),
-      nominal_(new QLineEdit(QString::fromStdString(fixed(check.rule.nominal, check.decimals)))),
-      uncertainty_(new QLineEdit(QString::fromStdString(fixed(check.uncertainty, check.decimals + 1)))),
-      until_(new QLineEdit), problem_(label({}, "warning")) {
+      nominal_(new QLineEdit(report::number(check.rule.nominal, check.decimals))),
+      uncertainty_(new QLineEdit(report::number(check.uncertainty, check.decimals + 1))), until_(new QLineEdit),
+      problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("referenceObject"));
     setWindowTitle(tr("Reference object"));
     setMinimumWidth(scaled(520));

@@ -3,6 +3,7 @@
 #include "desktop/bench/method/questions_panel.hpp"
 #include "desktop/places/clients/import_dialog.hpp"
 #include "desktop/places/clients/imports_dialog.hpp"
+#include "desktop/places/day/team_review.hpp"
 #include "desktop/services/carried_answers.hpp"
 #include "desktop/services/computing.hpp"
 #include "desktop/services/day_now.hpp"
@@ -340,6 +341,54 @@ TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
     EXPECT_EQ(toldBy("imp_implant"), readiness::KeptAsTold::List);
     EXPECT_EQ(toldBy("imp_food"), readiness::KeptAsTold::Group);
     EXPECT_FALSE(common(tests.front()).answerTo("imp_food")->answer.hoursSince); // nobody named a time
+    // The board hides the values until they are asked for.
+    auto* board = team.findChild<RecordsView*>();
+    const auto cell = [&](int row, int column) { return board->model()->index(row, column).data().toString(); };
+    ASSERT_TRUE(soon([&] { return !cell(0, 4).isEmpty(); }));
+    EXPECT_EQ(cell(0, 4), QStringLiteral("•••"));
+    EXPECT_FALSE(cell(0, 3).isEmpty());
+    team.showValues(true);
+    EXPECT_TRUE(cell(0, 4).endsWith(QLatin1String(" %"))) << cell(0, 4).toStdString();
+    team.showValues(false);
+    EXPECT_EQ(cell(0, 4), QStringLiteral("•••"));
+}
+
+// What is unusual is opened, every result has its sentence; only then all of them are signed.
+TEST_F(ImpedanceJourney, ResultsOfATeamAreReviewedBeforeTheyAreSigned) {
+    const auto person = [](const char* id, const char* sentence, QStringList toLook) {
+        TeamResult result;
+        result.testId = id;
+        result.fatPercent = 20.0;
+        result.halfInterval = 4.0;
+        result.sentence = QLatin1String(sentence);
+        result.toLook = std::move(toLook);
+        return TeamReview::Person{QLatin1String(id), QLatin1String(id), result};
+    };
+    TeamReview review(*session, {person("a", "Nothing has changed.", {}),
+                                 person("b", "", {QStringLiteral("changed since the last test")}),
+                                 person("c", "Well.", {QStringLiteral("2 answers not as asked")})});
+    auto* list = review.findChild<RecordsView*>();
+    auto* sentence = review.findChild<QLineEdit*>();
+    QPushButton* sign = nullptr;
+    for (QPushButton* each : review.findChildren<QPushButton*>())
+        if (each->text().startsWith(QLatin1String("Sign")))
+            sign = each;
+    ASSERT_TRUE(list && sentence && sign);
+    EXPECT_EQ(list->current(), QStringLiteral("b")); // what is unusual stands first, and is open
+    EXPECT_EQ(review.leftToOpen(), 1);
+    EXPECT_FALSE(sign->isEnabled());
+    list->choose(QStringLiteral("c"));
+    EXPECT_EQ(review.leftToOpen(), 0);
+    EXPECT_EQ(sentence->text(), QStringLiteral("Well."));
+    EXPECT_FALSE(sign->isEnabled()) << "b has no sentence yet";
+    list->choose(QStringLiteral("b"));
+    EXPECT_TRUE(sentence->text().isEmpty());
+    QTest::keyClicks(sentence, QStringLiteral("You have gained 1 kg of lean mass."));
+    EXPECT_TRUE(sign->isEnabled());
+    const auto said = review.sentences();
+    EXPECT_EQ(said.at("a"), "Nothing has changed.");
+    EXPECT_EQ(said.at("b"), "You have gained 1 kg of lean mass.");
+    EXPECT_EQ(said.at("c"), "Well.");
 }
 
 TEST_F(ImpedanceJourney, OneOfTheTeamWhoDiffersIsAskedAtTheOrdinaryBench) {

@@ -3,6 +3,8 @@
 #include "desktop/bench/scan/scan_panel.hpp"
 #include "desktop/places/day/planning_dialog.hpp"
 #include "desktop/places/practice/made_up_visits.hpp"
+#include "desktop/places/quality/agreement_page.hpp"
+#include "desktop/services/background.hpp"
 #include "desktop/services/cross_calibrations.hpp"
 #include "desktop/services/day_board.hpp"
 #include "record/all/record.hpp"
@@ -177,10 +179,8 @@ TEST_F(Lab, APlanningPolicySpoiltByHandFallsBackToTheShippedOne) {
 // Everybody had both methods on one day; the physiologist adopts the line by a click, a technician cannot.
 TEST_F(Lab, ACrossCalibrationIsAdoptedByAClickOfThePhysiologist) {
     simulation::Random random(7);
-    std::string last;
     for (int i = 0; i < quality::crossCalibrationPeople; ++i) {
         const Client person = someone(("Person " + std::to_string(i)).c_str());
-        last = person.id;
         const Json body{{"sex", "male"},      {"mass_kg", 62.0 + 1.1 * i}, {"fat_fraction", 0.08 + 0.008 * i},
                         {"height_cm", 175.0}, {"vital_capacity_l", 5.0},   {"residual_volume_l", 1.5}};
         for (const std::string_view method : {methodImpedance, methodDxa}) {
@@ -190,10 +190,9 @@ TEST_F(Lab, ACrossCalibrationIsAdoptedByAClickOfThePhysiologist) {
             ASSERT_TRUE(playVisit(*session, person, visit, body, random));
         }
     }
-    shell->open(PlaceName::Clients);
-    shell->clients().showClient(QString::fromStdString(last));
-    shell->clients().showPage(ClientsPlace::Page::Methods);
-    MethodsPage& page = shell->clients().methodsOfADay();
+    shell->open(PlaceName::Quality);
+    shell->quality().showAgreement();
+    AgreementPage& page = shell->quality().agreement();
     const auto choose = [&](const QString& box, std::string_view method) {
         auto* methods = named<QComboBox>(page, box);
         methods->setCurrentIndex(
@@ -201,18 +200,26 @@ TEST_F(Lab, ACrossCalibrationIsAdoptedByAClickOfThePhysiologist) {
     };
     choose(QStringLiteral("Reference method"), methodImpedance);
     choose(QStringLiteral("Other method"), methodDxa);
+    session->background().finish();
     EXPECT_TRUE(words(page).contains(QStringLiteral("%1 people").arg(quality::crossCalibrationPeople)))
         << words(page).toStdString();
     click(page, QStringLiteral("Adopt"));
     EXPECT_TRUE(shell->lastProblem().contains(QStringLiteral("physiologist")));
     EXPECT_FALSE(adoptedCalibration(session->book(), "impedance", "dxa"));
     physiologistAtTheBench();
+    session->background().finish();
     click(page, QStringLiteral("Adopt"));
+    session->background().finish();
     const auto adopted = adoptedCalibration(session->book(), "impedance", "dxa");
     ASSERT_TRUE(adopted) << shell->lastProblem().toStdString();
     EXPECT_EQ(adopted->people, quality::crossCalibrationPeople);
     EXPECT_NEAR(adopted->slope, 1.0, 0.25) << "both measure the same bodies";
     EXPECT_TRUE(words(page).contains(QStringLiteral("Adopted on")));
+    const auto* figure = page.findChild<FigureView*>(); // a point a person, and three lines
+    ASSERT_TRUE(figure);
+    EXPECT_EQ(figure->points().size(), static_cast<std::size_t>(quality::crossCalibrationPeople) + 3);
+    QTest::keyClick(shell->focusWidget(), Qt::Key_Escape);
+    EXPECT_EQ(shell->quality().where(), QStringLiteral("Quality"));
 }
 
 class Scanner : public Lab {

@@ -3,6 +3,7 @@
 #include "report/base/figure_reading.hpp"
 #include "report/chamber/pressure_figure.hpp"
 #include "report/chamber/volume_figure.hpp"
+#include "report/figures/agreement_figure.hpp"
 #include "report/figures/body_figures.hpp"
 #include "report/figures/change_figure.hpp"
 #include "report/figures/check_scale_figure.hpp"
@@ -264,6 +265,38 @@ TEST_F(Figures, AChangeIsDrawnAgainstItsLeastSignificantChange) {
     EXPECT_NEAR(said().place.x(), 70.0, 1e-9); // two of the five times the LSC that half the width holds
     mark = {9.0, ChangeMark::State::Exceeds, 0};
     EXPECT_NEAR(said().place.x(), 90.0, 1e-9); // at four times, however large
+}
+
+TEST_F(Figures, AgreementIsADotAPersonBetweenItsLimits) {
+    AgreementModel model;
+    const auto paint = [&model](QPainter& painter, const QRectF& area, const Palette& palette) {
+        paintAgreement(painter, area, model, palette);
+    };
+    expectCalm("nobody", paint);
+    model = {{{20.0, 21.0}, {25.0, 25.5}, {30.0, 32.0}, {18.0, 17.5}},
+             {},
+             QStringLiteral("A"),
+             QStringLiteral("B"),
+             QStringLiteral("points"),
+             1};
+    model.agreement = *quality::agreementOf(model.pairs);
+    expectDrawn("four people", paint);
+    const auto said =
+        readingOf([&](QPainter& painter, const QRectF& area) { paint(painter, area, lightPalette()); },
+                  QRectF(0, 0, 600, 300));
+    ASSERT_EQ(said.size(), 7u); // three lines, four people
+    // Differences 1, 0.5, 2, -0.5: mean 0.75, SD 1.0408; limits 0.75 +- 1.96 SD, worked by hand.
+    EXPECT_TRUE(said[0].words.startsWith(QStringLiteral("upper limit: +2.8"))) << said[0].words.toStdString();
+    EXPECT_TRUE(said[1].words.startsWith(QStringLiteral("mean difference: +0.8")) ||
+                said[1].words.startsWith(QStringLiteral("mean difference: +0.7")))
+        << said[1].words.toStdString();
+    EXPECT_TRUE(said[2].words.startsWith(QStringLiteral("lower limit: −1.3"))) << said[2].words.toStdString();
+    EXPECT_EQ(said[5].words, QStringLiteral("mean 31.0, difference +2.0 points"));
+    EXPECT_LT(said[5].place.y(), said[6].place.y()); // the larger difference stands higher
+    EXPECT_GT(said[5].place.x(), said[6].place.x());
+    model.pairs.push_back({4000.0, -4000.0});
+    model.agreement = *quality::agreementOf(model.pairs);
+    expectDrawn("one far off", paint);
 }
 
 TEST_F(Figures, APeriodIsReadOffTheTrend) {

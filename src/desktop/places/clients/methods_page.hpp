@@ -6,8 +6,7 @@
 
 namespace fusain::desktop {
 
-/// One client's methods of one day side by side, the models of several components that they allow, and how two
-/// methods agree over everybody of the lab who had both.
+/// One client's methods of one day side by side, and the models of several components that they allow.
 class MethodsPage : public QWidget {
     Q_OBJECT
 public:
@@ -19,16 +18,6 @@ public:
 
 private:
     void showDay();
-    void showAgreement();
-    void adopt();
-    /// Everybody who had both chosen methods.
-    struct Everybody {
-        std::int64_t events = -1; ///< in the book when they were read
-        std::string reference, other;
-        std::vector<ComputedTest> tests;
-        std::vector<quality::PairedValue> pairs;
-    };
-    [[nodiscard]] const Everybody& everybody();
     /// Days with a signed test, and their tests.
     struct Day {
         QString name;
@@ -38,17 +27,12 @@ private:
 
     Session& session_;
     std::string clientId_;
-    Everybody everybody_;
     std::vector<Day> days_; ///< newest first; those with most methods at the front
     QComboBox* day_;
     QPushButton* water_;
     FigureView* values_;
     QTableWidget* pairs_;
     QLabel* inputs_;
-    QComboBox* reference_;
-    QComboBox* other_;
-    QLabel* agreement_;
-    QPushButton* adopt_;
 };
 
 } // namespace fusain::desktop

@@ -122,15 +122,25 @@ std::vector<ComputedTest> TeamMorning::measured() {
     return tests;
 }
 
-int TeamMorning::signAll(const std::string& sentence) {
+std::vector<std::string> TeamMorning::measuredIds() {
+    std::vector<std::string> ids;
+    for (const store::Visit& visit : visits())
+        if (visit.state == "measured" || visit.state == "done")
+            ids.push_back(visit.testId);
+    return ids;
+}
+
+int TeamMorning::signAll(const std::map<std::string, std::string>& sentences) {
     int signedTests = 0;
     for (const store::Visit& visit : visits()) {
-        if (visit.state != "measured" || !session_.report(session_.resumeRun(visit.testId)))
+        const auto sentence = sentences.find(visit.testId);
+        if (visit.state != "measured" || sentence == sentences.end() ||
+            !session_.report(session_.resumeRun(visit.testId)))
             continue;
         Procedure& run = *session_.run();
         Expected<void> done = run.confirm(Result);
         if (done)
-            done = run.interpret(sentence);
+            done = run.interpret(sentence->second);
         if (done)
             done = session_.signRun(session_.atTheBench(), session_.atTheBench());
         signedTests += session_.report(done);

@@ -3,6 +3,8 @@
 #include "procedure/all/computed.hpp"
 #include "procedure/day/team_queue.hpp"
 
+#include <map>
+
 namespace fusain::desktop {
 
 /// Today's team on the impedance analyzer: who is in the queue, and what one answer for several people or for
@@ -36,8 +38,11 @@ public:
     Expected<void> endTurn(const std::string& state);
 
     [[nodiscard]] std::vector<ComputedTest> measured();
-    /// Signs every measured test with one sentence of interpretation. @return how many were signed
-    int signAll(const std::string& sentence);
+    /// Tests that are measured; those that are signed already too.
+    [[nodiscard]] std::vector<std::string> measuredIds();
+    /// Signs every measured test that has a sentence of interpretation here, by its id. @return how many were
+    /// signed
+    int signAll(const std::map<std::string, std::string>& sentences);
 
 private:
     Expected<void> makeReady(const Client& client);

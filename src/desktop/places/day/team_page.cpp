@@ -1,12 +1,14 @@
 #include "desktop/places/day/team_page.hpp"
 
 #include "desktop/bench/method/step_panel.hpp"
+#include "desktop/places/day/team_review.hpp"
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/views/starting.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
+#include "report/impedance/impedance_figures.hpp"
 
 #include <QFileDialog>
 #include <QKeyEvent>
@@ -18,6 +20,8 @@ namespace fusain::desktop {
 namespace {
 
 using enum ImpedanceStep;
+
+constexpr std::size_t boardColumns = 7;
 
 QString stateWords(TeamState state) {
     switch (state) {
@@ -34,23 +38,26 @@ QString stateWords(TeamState state) {
 } // namespace
 
 TeamPage::TeamPage(Session& session)
-    : session_(session), morning_(session),
-      list_(new RecordsView({tr("code"), tr("name"), tr("state")}, tr("Queue"))), who_(label({}, "title")),
-      instruction_(label({}, "heading")), questions_(table({tr("question"), tr("as asked")}, tr("Questions"))),
-      live_(label({}, "live")), message_(label({}, "warning")), code_(new QLineEdit),
-      primary_(button({}, true)), differs_(button({})), aside_(button(tr("Call again later…  [X]"))),
-      summary_(new FigureView(tr("Body fat of the group"), 150)) {
+    : session_(session), morning_(session), results_(session),
+      list_(new RecordsView(
+          {tr("code"), tr("name"), tr("state"), tr("signal"), tr("fat"), tr("change"), tr("look at")},
+          tr("Queue"))),
+      who_(label({}, "title")), instruction_(label({}, "heading")),
+      questions_(table({tr("question"), tr("as asked")}, tr("Questions"))), live_(label({}, "live")),
+      message_(label({}, "warning")), code_(new QLineEdit), primary_(button({}, true)), differs_(button({})),
+      aside_(button(tr("Call again later…  [X]"))), arc_(new FigureView(tr("Arc of the whole body"), 190)),
+      summary_(new FigureView(tr("Body fat of the group"), 150)), showValues_(button(tr("Show &values"))) {
     setFocusPolicy(Qt::StrongFocus);
     code_->setPlaceholderText(tr("code, scanned or typed, then Enter"));
     code_->setAccessibleName(tr("Code of the next person"));
     code_->setMaximumWidth(scaled(320));
-    list_->setFixedWidth(scaled(380));
-    list_->setColumnWidth(0, scaled(80));
-    list_->setColumnWidth(1, scaled(170));
+    list_->setFixedWidth(scaled(640));
+    for (const auto& [column, width] : {std::pair(0, 66), {1, 132}, {2, 90}, {3, 100}, {4, 70}, {5, 110}})
+        list_->setColumnWidth(column, scaled(width));
     questions_->setColumnWidth(0, scaled(460));
     questions_->setFocusPolicy(Qt::NoFocus);
     auto* group = button(tr("Ask the group…"));
-    auto* sign = button(tr("Sign all measured…"));
+    auto* sign = button(tr("Review and sign…"));
     auto* save = button(tr("Group table…"));
     auto* back = button(tr("Back to the day"));
     auto* right = new QVBoxLayout;
@@ -59,9 +66,11 @@ TeamPage::TeamPage(Session& session)
         right->addWidget(widget);
     right->setStretchFactor(questions_, 1);
     right->addLayout(inOneRow({primary_, differs_, aside_}));
+    right->addWidget(arc_);
     right->addWidget(summary_);
     right->addStretch();
-    right->addLayout(inOneRow({group, sign, save, back}));
+    right->addLayout(inOneRow({showValues_, group, back}));
+    right->addLayout(inOneRow({sign, save}));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(24);
@@ -75,7 +84,9 @@ TeamPage::TeamPage(Session& session)
         if (stage_ == Stage::Code)
             go(Stage::AskGroup);
     });
-    connect(sign, &QPushButton::clicked, this, &TeamPage::signAll);
+    connect(sign, &QPushButton::clicked, this, &TeamPage::reviewAndSign);
+    connect(showValues_, &QPushButton::clicked, this, [this] { showValues(!values_); });
+    connect(&results_, &TeamResults::cameIn, this, &TeamPage::fillBoard);
     connect(save, &QPushButton::clicked, this, &TeamPage::saveGroup);
     connect(back, &QPushButton::clicked, this, &TeamPage::left);
     connect(&session.hub(), &link::InstrumentHub::frameArrived, this, [this](const link::Frame& frame) {
@@ -97,23 +108,74 @@ void TeamPage::refresh() {
     if (stage_ != Stage::AskGroup && !morning_.running())
         stage_ = Stage::Code; // the turn ended, here or at the bench
     queue_ = morning_.queue();
+    results_.want(morning_.measuredIds());
+    fillBoard();
+    showStage();
+    showSummary();
+}
+
+// Values are for who asks for them: the next person stands beside the screen.
+void TeamPage::fillBoard() {
+    std::map<std::string, std::string> testOf;
+    for (const store::Visit& visit : morning_.visits())
+        testOf[visit.clientId] = visit.testId;
     std::vector<TableModel::Row> rows;
     QString here;
     for (const TeamQueue::Entry& entry : queue_.entries()) {
-        const auto client = session_.book().client(entry.clientId);
         const bool isHere =
             onePersonIsHere() && morning_.running()->record().subject.clientId == entry.clientId;
         if (isHere)
             here = report::plain(entry.clientId);
-        rows.push_back({report::plain(entry.clientId),
-                        {{report::plain(entry.code)},
-                         {client ? session_.nameOf(*client) : QString()},
-                         {isHere ? tr("▶ here") : stateWords(entry.state)}}});
+        const auto client = session_.book().client(entry.clientId);
+        const TeamResult* result =
+            entry.state == TeamState::Done ? results_.of(testOf[entry.clientId]) : nullptr;
+        TableModel::Row row{report::plain(entry.clientId),
+                            {{report::plain(entry.code)},
+                             {client ? session_.nameOf(*client) : QString()},
+                             {isHere                       ? tr("▶ here")
+                              : result && result->isSigned ? tr("✓ signed")
+                                                           : stateWords(entry.state)}}};
+        if (result)
+            std::ranges::move(cellsOf(*result), std::back_inserter(row.cells));
+        row.cells.resize(boardColumns);
+        rows.push_back(std::move(row));
     }
     list_->setRows(std::move(rows));
     list_->choose(here);
-    showStage();
+}
+
+std::vector<TableModel::Cell> TeamPage::cellsOf(const TeamResult& result) const {
+    const auto hidden = [this](const QString& value) {
+        return values_ || value.isEmpty() ? value : QStringLiteral("•••");
+    };
+    return {{result.signal.isEmpty() ? tr("clean") : tr("▲ not clean"), {}, result.signal},
+            {hidden(result.fatPercent ? tr("%1 %").arg(number(*result.fatPercent, 1)) : QString()),
+             values_ ? QVariant(result.fatPercent.value_or(-1.0)) : QVariant()},
+            {hidden(result.change)},
+            {result.toLook.isEmpty() ? QString() : QStringLiteral("▲"),
+             {},
+             values_ ? result.toLook.join(QLatin1Char('\n')) : QString()}};
+}
+
+void TeamPage::showValues(bool on) {
+    values_ = on;
+    showValues_->setText(on ? tr("Hide &values") : tr("Show &values"));
+    fillBoard();
     showSummary();
+}
+
+// The sweep as it comes in.
+void TeamPage::showArc() {
+    report::ArcModel model;
+    if (sweep_)
+        if (const auto* whole = sweep_->sweep().of(impedance::Segment::WholeBody)) {
+            model.points = whole->points;
+            model.fit = impedance::fitCole(model.points);
+        }
+    arc_->setVisible(stage_ == Stage::Sweeping || stage_ == Stage::Again);
+    arc_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+        report::paintArc(painter, area, model, palette);
+    });
 }
 
 void TeamPage::enter() {
@@ -141,6 +203,7 @@ void TeamPage::showStage() {
     differs_->setText(stage_ == Stage::AskGroup ? tr("Ask each alone  [D]") : tr("Something differs  [D]"));
     aside_->setVisible(onePersonIsHere());
     live_->setVisible(stage_ == Stage::Mass || stage_ == Stage::Sweeping);
+    showArc();
     if (asking)
         showQuestions(stage_ == Stage::AskGroup ? morning_.groupQuestions()
                                                 : morning_.openQuestions(toldAt(stage_)));
@@ -307,6 +370,7 @@ void TeamPage::recordFor(const Procedure& run) {
     connect(sweep_.get(), &SweepRecording::advanced, this, [this] {
         const auto [done, total] = sweep_->progress();
         live_->setText(QStringLiteral("%1/%2").arg(done).arg(total));
+        showArc();
     });
     connect(sweep_.get(), &SweepRecording::finished, this, &TeamPage::swept);
 }
@@ -375,8 +439,8 @@ void TeamPage::showSummary() {
     const report::GroupQuantity fat =
         quantityOf(tr("Body fat"), QStringLiteral("%"), &exchange::GroupRow::fatPercent);
     const bool enough = fat.figure.women.size() + fat.figure.men.size() >= exchange::leastGroup;
-    summary_->setVisible(enough);
-    if (enough)
+    summary_->setVisible(enough && values_);
+    if (enough && values_)
         summary_->setPaint(
             [model = fat.figure, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
                 report::paintGroup(painter, area, model, palette);
@@ -421,21 +485,28 @@ report::PageFlow TeamPage::groupPages() {
                              quantities);
 }
 
-// The physiologist answers for all of them with one sentence; each test is signed by itself.
-void TeamPage::signAll() {
+// The physiologist answers for each of them; each test is signed by itself.
+void TeamPage::reviewAndSign() {
     if (session_.atTheBench().role != Role::Physiologist) {
         session_.report(
             failure({FUSAIN_TEXT("The physiologist signs the results of a team morning."), {}}, {},
                     {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));
         return;
     }
-    const QString sentence = askReason(this, tr("Sign all measured"),
-                                       tr("One sentence of interpretation for every page of this morning."));
-    if (sentence.isEmpty())
+    results_.finish();
+    std::vector<TeamReview::Person> people;
+    for (const store::Visit& visit : morning_.visits())
+        if (const TeamResult* result = visit.state == "measured" ? results_.of(visit.testId) : nullptr)
+            if (const auto client = session_.book().client(visit.clientId))
+                people.push_back({report::plain(client->code), session_.nameOf(*client), *result});
+    if (people.empty())
+        return message_->setText(tr("No measured result waits for a signature."));
+    TeamReview review(session_, std::move(people), this);
+    if (review.exec() != QDialog::Accepted)
         return;
-    const int signedTests = morning_.signAll(sentence.toStdString());
-    message_->setText(tr("%1 results signed.").arg(signedTests));
+    const int signedTests = morning_.signAll(review.sentences());
     refresh();
+    message_->setText(tr("%n result(s) signed.", nullptr, signedTests));
 }
 
 void TeamPage::saveGroup() {

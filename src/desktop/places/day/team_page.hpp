@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/places/day/team_morning.hpp"
+#include "desktop/places/day/team_results.hpp"
 #include "desktop/recordings/impedance/sweep_recording.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/widgets/parts.hpp"
@@ -23,6 +24,8 @@ public:
     void somethingDiffers();
     /// X: the person is called again later.
     void setAside();
+    /// The values stand where anybody may look over a shoulder, so they are hidden until they are asked for.
+    void showValues(bool on);
     [[nodiscard]] const TeamQueue& queue() const { return queue_; }
     [[nodiscard]] QString message() const { return message_->text(); }
 
@@ -59,11 +62,17 @@ private:
     [[nodiscard]] report::GroupQuantity quantityOf(const QString& title, const QString& unit,
                                                    std::optional<double> exchange::GroupRow::*value);
     void showSummary();
-    void signAll();
+    void fillBoard();
+    [[nodiscard]] std::vector<TableModel::Cell> cellsOf(const TeamResult& result) const;
+    void showArc();
+    /// Every measured result with what is unusual about it, and then the signature.
+    void reviewAndSign();
     void saveGroup();
 
     Session& session_;
     TeamMorning morning_;
+    TeamResults results_;
+    bool values_ = false;
     TeamQueue queue_{{}};
     Stage stage_ = Stage::AskGroup;
     std::unique_ptr<SweepRecording> sweep_; ///< of the person whose turn it is
@@ -74,7 +83,8 @@ private:
     QLabel *live_, *message_;
     QLineEdit* code_;
     QPushButton *primary_, *differs_, *aside_;
-    FigureView* summary_;
+    FigureView *arc_, *summary_;
+    QPushButton* showValues_;
 };
 
 } // namespace fusain::desktop

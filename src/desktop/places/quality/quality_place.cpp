@@ -1,5 +1,6 @@
 #include "desktop/places/quality/quality_place.hpp"
 
+#include "desktop/places/quality/agreement_page.hpp"
 #include "desktop/places/quality/calibration_page.hpp"
 #include "desktop/places/quality/chart_page.hpp"
 #include "desktop/places/quality/check_words.hpp"
@@ -32,12 +33,13 @@ QualityPlace::QualityPlace(Session& session)
       sentence_(label({}, "title")), first_(button({}, true)), title_(label({}, "title")),
       status_(label({}, "heading")), pages_(new QTabWidget), check_(new QComboBox),
       making_(new CheckPage(session)), chart_(new ChartPage(session)), precision_(new PrecisionPage(session)),
-      calibration_(new CalibrationPage(session)) {
+      agreement_(new AgreementPage(session)), calibration_(new CalibrationPage(session)) {
     for (const Instrument& instrument : session.catalogue().instruments)
         if (session.owns(instrument))
             instruments_.push_back(&instrument);
     layers_->addWidget(buildWall());
     layers_->addWidget(buildInstrument());
+    layers_->addWidget(buildAgreement());
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(24, 16, 24, 16);
     layout->addWidget(layers_);
@@ -49,8 +51,11 @@ QWidget* QualityPlace::buildWall() {
     auto* layout = new QVBoxLayout(page);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(scaled(12));
+    auto* agreement = button(tr("Agreement between methods…"));
+    connect(agreement, &QPushButton::clicked, this, &QualityPlace::showAgreement);
     auto* top = new QHBoxLayout;
     top->addWidget(sentence_, 1);
+    top->addWidget(agreement);
     top->addWidget(first_);
     layout->addLayout(top);
     layout->addWidget(wall_, 1);
@@ -63,6 +68,25 @@ QPushButton* QualityPlace::backButton() {
     auto* back = button(tr("All instruments (Esc)"));
     connect(back, &QPushButton::clicked, this, &QualityPlace::showWall);
     return back;
+}
+
+QWidget* QualityPlace::buildAgreement() {
+    auto* page = new QWidget;
+    auto* layout = new QVBoxLayout(page);
+    layout->setContentsMargins(0, 0, 0, 0);
+    auto* top = new QHBoxLayout;
+    top->addWidget(label(tr("Agreement between methods, over everybody who had both on one day"), "title"), 1);
+    top->addWidget(backButton());
+    layout->addLayout(top);
+    layout->addWidget(agreement_, 1);
+    return page;
+}
+
+void QualityPlace::showAgreement() {
+    layers_->setCurrentIndex(AgreementLayer);
+    agreement_->refresh();
+    Q_EMIT moved();
+    enter();
 }
 
 QWidget* QualityPlace::buildInstrument() {
@@ -99,6 +123,8 @@ QWidget* QualityPlace::buildInstrument() {
 }
 
 QString QualityPlace::where() const {
+    if (layers_->currentIndex() == AgreementLayer)
+        return tr("Quality  ›  Agreement between methods");
     return layers_->currentIndex() == InstrumentLayer && selected()
                ? tr("Quality  ›  %1").arg(report::say(selected()->name))
                : tr("Quality");
@@ -107,6 +133,8 @@ QString QualityPlace::where() const {
 void QualityPlace::enter() {
     if (layers_->currentIndex() == WallLayer)
         wall_->setFocus();
+    else if (layers_->currentIndex() == AgreementLayer)
+        agreement_->enter();
     else if (layers_->currentIndex() == InstrumentLayer && pages_->currentWidget() == making_)
         making_->enter();
     else
@@ -199,6 +227,8 @@ void QualityPlace::refresh() {
         gather(*selected());
         return refreshInstrument();
     }
+    if (layers_->currentIndex() == AgreementLayer)
+        return agreement_->refresh();
     wall_->usePalette(session_.palette());
     for (const Instrument* instrument : instruments_)
         gather(*instrument);
@@ -298,6 +328,7 @@ void QualityPlace::openReport() {
 
 void QualityPlace::addCommands(const PlaceCommands& add) {
     add("quality.wall", tr("All instruments"), [this] { showWall(); });
+    add("quality.agreement", tr("Agreement between methods"), [this] { showAgreement(); });
     const std::pair<const char*, QString> pages[] = {{"quality.checks", tr("Checks")},
                                                      {"quality.chart", tr("Control chart")},
                                                      {"quality.precision", tr("Precision studies")},

@@ -9,6 +9,7 @@
 
 namespace fusain::desktop {
 
+class AgreementPage;
 class PrecisionPage;
 class CalibrationPage;
 class ChartPage;
@@ -29,6 +30,9 @@ public:
     /// Opens what is behind a card.
     void showInstrument(const QString& id);
     void showWall();
+    /// How two methods agree over everybody of the lab.
+    void showAgreement();
+    [[nodiscard]] AgreementPage& agreement() { return *agreement_; }
     enum class Page { Checks, Chart, Precision, Calibration };
     void showPage(Page page);
 
@@ -42,10 +46,11 @@ private:
         std::map<std::string, ControlSeries> series; ///< by check
         std::vector<CheckStanding> standings;
     };
-    enum Layer { WallLayer, InstrumentLayer };
+    enum Layer { WallLayer, InstrumentLayer, AgreementLayer };
 
     QWidget* buildWall();
     QWidget* buildInstrument();
+    QWidget* buildAgreement();
     QPushButton* backButton();
     void gather(const Instrument& instrument);
     void showCards();
@@ -73,6 +78,7 @@ private:
     CheckPage* making_;
     ChartPage* chart_;
     PrecisionPage* precision_;
+    AgreementPage* agreement_;
     CalibrationPage* calibration_; ///< of the impedance analyzer only
 };
 

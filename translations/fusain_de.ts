@@ -2078,7 +2078,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Two tests tell {1} kg of fat apart; at {2} kg a week that takes {3} weeks.</source>
+      <source>The smallest change that two tests can show is {1} kg of fat; at {2} kg a week that takes {3} weeks.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -9029,7 +9029,7 @@ The physiologist decides and says why.</source>
       <translation>Die andere Messung von heute</translation>
     </message>
     <message>
-      <source>The other method (%1) gave the same within what the two can tell apart.</source>
+      <source>The other method (%1) gave the same result within the error of both.</source>
       <translation>Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
     </message>
     <message>
@@ -9769,7 +9769,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The 95 % CI is how far the value may be from the truth for this person, the spread of fat-free density between people included. The LSC (least significant change, 95 %) is what two visits can tell apart. The repeatability SD is that of readings in one session.</source>
+      <source>The 95 % CI is how far the value may be from the truth for this person, the spread of fat-free density between people included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of readings in one session.</source>
       <translation type="unfinished" />
     </message>
     <message>

@@ -92,6 +92,37 @@ TEST_F(Day, SomebodyNewIsEnteredAndBookedInOneDialog) {
     EXPECT_EQ(session->book().visitsOf(found.front().id).size(), 2u);
 }
 
+// The strip stands under the ribbon; what would be booked is drawn where it would stand, and nothing is in the
+// book before it is booked.
+TEST_F(Day, BookingIsAStripUnderTheRibbon) {
+    shell->commands().find(QStringLiteral("day.book"))->action->trigger();
+    auto* strip = day().findChild<BookingDialog*>();
+    ASSERT_TRUE(strip && strip->isVisible());
+    EXPECT_FALSE(strip->isWindow());
+    EXPECT_FALSE(tasks()->isVisible());
+    strip->chooseClient(QString::fromStdString(client.id));
+    strip->chooseMethods({"impedance", "hydrostatic"});
+    EXPECT_EQ(strip->proposal().size(), 2u);
+    EXPECT_TRUE(day().ribbon().accessibleDescription().contains(QStringLiteral("proposed")))
+        << day().ribbon().accessibleDescription().toStdString();
+    EXPECT_TRUE(session->book().visitsOf(client.id).empty());
+    QTest::keyClick(strip, Qt::Key_Escape);
+    EXPECT_FALSE(day().findChild<BookingDialog*>() && day().findChild<BookingDialog*>()->isVisible());
+    EXPECT_TRUE(tasks()->isVisible());
+    EXPECT_FALSE(day().ribbon().accessibleDescription().contains(QStringLiteral("proposed")));
+    QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+    shell->commands().find(QStringLiteral("day.book"))->action->trigger();
+    strip = day().findChild<BookingDialog*>();
+    ASSERT_TRUE(strip);
+    strip->chooseClient(QString::fromStdString(client.id));
+    strip->chooseMethods({"impedance"});
+    ASSERT_TRUE(strip->book());
+    strip->accept();
+    ASSERT_EQ(session->book().visitsOf(client.id).size(), 1u);
+    EXPECT_TRUE(day().ribbon().accessibleDescription().contains(QStringLiteral("Ailsa")) ||
+                day().ribbon().accessibleDescription().contains(QString::fromStdString(client.name)));
+}
+
 TEST_F(Day, SeveralMethodsAreBookedInTheirBestOrderWithReasons) {
     BookingDialog dialog(*session, *instantFromIso("2026-03-12T08:00:00.000Z"));
     dialog.chooseClient(QString::fromStdString(client.id));

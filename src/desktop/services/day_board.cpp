@@ -199,10 +199,22 @@ Expected<void> DayBoard::cancel(const std::string& visitId) {
     return session_.book().save(cancelled, session_.atTheBench().id);
 }
 
+std::vector<Appointment> DayBoard::proposed(const std::string& clientId, const std::vector<std::string>& wanted,
+                                            Instant notBefore) const {
+    if (wanted.size() == 1) { // where it was asked for; a conflict is shown, not moved away
+        Appointment one;
+        one.clientId = clientId;
+        one.method = wanted.front();
+        one.at = notBefore;
+        return {one};
+    }
+    const DayRequest request{clientId, wanted, notBefore};
+    return scheduleDay({&request, 1}, appointments(), midnight_, policy_);
+}
+
 Expected<void> DayBoard::bookBattery(const std::string& clientId, const std::vector<std::string>& wanted,
                                      Instant notBefore, const std::string& note) {
-    const DayRequest request{clientId, wanted, notBefore};
-    const auto placed = scheduleDay({&request, 1}, appointments(), midnight_, policy_);
+    const auto placed = proposed(clientId, wanted, notBefore);
     if (placed.empty())
         return failure({FUSAIN_TEXT("There is no room for these tests on this day."), {}}, {},
                        {FUSAIN_TEXT("Choose another day, or fewer methods."), {}});

@@ -49,6 +49,9 @@ public:
     Expected<void> move(const std::string& visitId, Instant to);
     Expected<void> cancel(const std::string& visitId);
     Expected<void> tick(const std::string& taskId, bool done);
+    /// Where these methods of one client would stand; empty when the day has no room for several.
+    [[nodiscard]] std::vector<Appointment>
+    proposed(const std::string& clientId, const std::vector<std::string>& methods, Instant notBefore) const;
     /// Books several methods of one client in their best order, as early as the lanes allow after a moment.
     /// @return a Problem when the day has no room
     Expected<void> bookBattery(const std::string& clientId, const std::vector<std::string>& methods,

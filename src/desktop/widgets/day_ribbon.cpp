@@ -55,12 +55,13 @@ QString DayRibbon::inWords() const {
     QStringList lines;
     for (const Lane& lane : model_.lanes)
         for (const Block& block : lane.blocks)
-            if (block.appointment()) {
+            if (block.appointment() || block.proposed) {
                 const QString line = tr("%1 %2, %3").arg(report::clock(block.from), block.text, lane.name) +
                                      (block.done      ? QStringLiteral(", ") + tr("done")
                                       : block.warning ? QStringLiteral(", ") + tr("in conflict or late")
                                                       : QString());
-                block.id == chosen_ ? lines.prepend(tr("Chosen: %1").arg(line)) : lines.append(line);
+                block.appointment() && block.id == chosen_ ? lines.prepend(tr("Chosen: %1").arg(line))
+                                                           : lines.append(line);
             }
     return lines.isEmpty() ? tr("Nobody is booked.") : lines.join(QLatin1Char('\n'));
 }
@@ -82,7 +83,7 @@ double DayRibbon::xOf(Instant at) const {
 QRectF DayRibbon::areaOf(std::size_t lane, const Block& block) const {
     const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap), left = xOf(block.from);
     // Work stands lower than the people it is done for.
-    const double inset = block.appointment() ? 0.0 : 14.0;
+    const double inset = block.appointment() || block.proposed ? 0.0 : 14.0;
     QRectF area(left, top + inset, std::max(3.0, xOf(block.to) - left), laneHeight - 2.0 * inset);
     if (dragging_ && block.id == chosen_)
         area.translate(xOf(model_.from.plusMinutes(draggedMinutes_)) - xOf(model_.from), 0.0);
@@ -137,7 +138,11 @@ void DayRibbon::paintScale(QPainter& painter) const {
 void DayRibbon::paintBlock(QPainter& painter, const QRectF& area, const Block& block) const {
     const report::Palette& palette = palette_();
     const bool selected = block.appointment() && block.id == chosen_;
-    if (block.appointment()) {
+    if (block.proposed) {
+        painter.fillRect(area, palette.sheet);
+        painter.setPen(QPen(palette.berry, 2.0, Qt::DashLine));
+        painter.drawRect(area);
+    } else if (block.appointment()) {
         painter.fillRect(area, palette.sheet);
         painter.setPen(QPen(selected ? palette.berry : palette.ink, selected ? 2.5 : 1.0));
         painter.drawRect(area);
@@ -235,7 +240,7 @@ void DayRibbon::paintEvent(QPaintEvent*) {
         for (const Block& block : model_.lanes[lane].blocks)
             paintBlock(painter, areaOf(lane, block), block);
         for (const Block& block : model_.lanes[lane].blocks)
-            if (block.appointment())
+            if (block.appointment() || block.proposed)
                 paintLabel(painter, areaOf(lane, block), roomAfter(lane, block), block);
         painter.restore();
     }

@@ -20,7 +20,8 @@ public:
         QString text;
         Instant from, to;
         bool done = false;
-        bool warning = false; ///< in conflict, or late
+        bool warning = false;  ///< in conflict, or late
+        bool proposed = false; ///< would stand here if it were booked
         [[nodiscard]] bool appointment() const { return !id.isEmpty(); }
     };
     struct Lane {

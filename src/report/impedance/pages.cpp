@@ -142,7 +142,7 @@ QString Analyzer::whatWasDone(const Own&) {
 QString Analyzer::intervalMeaning() {
     return tr("The 95 % CI is how far the value may be from the truth for this person; most of it is the "
               "equation. The "
-              "LSC (least significant change, 95 %) is what two visits can tell apart. The repeatability SD is "
+              "LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is "
               "that of readings in one session.");
 }
 

@@ -235,7 +235,7 @@ void otherMethods(PageFlow& flow, const VisitReport& visit) {
         const QString method = say(methodTitle(other.method));
         flow.paragraph(
             other.agrees()
-                ? tr("The other method (%1) gave the same within what the two can tell apart.").arg(method)
+                ? tr("The other method (%1) gave the same result within the error of both.").arg(method)
                 : tr("The other method (%1) gave a different value, more than the two usually differ. Please "
                      "ask "
                      "us before you rely on either.")

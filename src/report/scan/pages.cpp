@@ -172,7 +172,7 @@ QString ScanPages::intervalMeaning() {
     return tr(
         "The 95 % CI is how far the value may be from the truth for this person, the densitometer's own bias "
         "for "
-        "one person included. The LSC (least significant change, 95 %) is what two visits can tell apart. The "
+        "one person included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The "
         "repeatability SD is that of a scan taken again.");
 }
 

@@ -150,6 +150,8 @@ public:
 
     /// Signed tests by two methods of the clients who had both, oldest first.
     [[nodiscard]] std::vector<AnyTest> testsOfBoth(const std::string& method, const std::string& other);
+    /// How many clients have signed tests by both methods, on whatever days.
+    [[nodiscard]] int clientsOfBoth(std::string_view method, std::string_view other);
     /// The last signed result of each person by a method, as one number. @param field of the stored result,
     /// such as "fat_percent"
     [[nodiscard]] std::vector<PersonValue> latestValues(std::string_view method, const std::string& field);

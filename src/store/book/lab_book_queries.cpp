@@ -309,6 +309,16 @@ std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::
         testsIn(*known_));
 }
 
+int LabBook::clientsOfBoth(std::string_view method, std::string_view other) {
+    auto counted =
+        run(QSqlDatabase::database(connection_),
+            QStringLiteral("SELECT count(*) FROM (SELECT client FROM tests WHERE method = ? AND state = "
+                           "'signed' INTERSECT SELECT client FROM tests WHERE method = ? AND state = "
+                           "'signed')"),
+            {text(std::string(method)), text(std::string(other))});
+    return counted && counted->next() ? counted->value(0).toInt() : 0;
+}
+
 // A recomputation counts before what was signed first, and a later test before an earlier one.
 std::vector<PersonValue> LabBook::latestValues(std::string_view method, const std::string& field) {
     std::vector<PersonValue> values = collect<PersonValue>(

@@ -17,14 +17,24 @@ namespace {
 
 constexpr std::size_t mostClients = 50; ///< offered; the search finds the others
 
+// The first takes what room there is.
+QHBoxLayout* beside(std::initializer_list<QWidget*> widgets) {
+    auto* row = new QHBoxLayout;
+    for (QWidget* each : widgets)
+        row->addWidget(each, row->count() == 0 ? 1 : 0);
+    return row;
+}
+
 } // namespace
 
 BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
     : QDialog(parent), session_(session), search_(new QLineEdit), who_(new QComboBox), add_(button({})),
       school_(new QComboBox), when_(new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(day.milliseconds))),
-      note_(new QLineEdit), reason_(label({}, "soft")), order_(label({}, "soft")) {
+      note_(new QLineEdit), sheet_(new QCheckBox(tr("then the preparation sheet"))), reason_(label({}, "soft")),
+      order_(label({}, "soft")) {
     setWindowTitle(tr("Book an appointment"));
     setMinimumWidth(scaled(620));
+    who_->setMinimumWidth(scaled(260));
     search_->setPlaceholderText(tr("name, code or birth date"));
     search_->setAccessibleName(tr("Search clients"));
     who_->setAccessibleName(tr("Client"));
@@ -47,30 +57,26 @@ BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
         row->addWidget(methods_.back());
     }
     auto* form = new QFormLayout(this);
-    form->addRow(tr("Search"), search_);
-    auto* who = new QHBoxLayout;
-    who->addWidget(who_, 1);
-    who->addWidget(add_);
-    form->addRow(tr("Client"), who);
+    form->addRow(tr("Client"), beside({search_, who_, add_}));
     connect(add_, &QPushButton::clicked, this, &BookingDialog::addClient);
     form->addRow(tr("Methods"), row);
-    form->addRow(tr("Again"), school_);
-    form->addRow(tr("From"), when_);
+    form->addRow(tr("Again"), beside({school_, when_}));
     form->addRow(QString(), reason_);
     form->addRow(QString(), order_);
-    form->addRow(tr("Note"), note_);
-    form->addRow(footOf(this, tr("Book"), [this] {
+    auto* foot = footOf(this, tr("Book"), [this] {
                      if (book())
                          accept();
-                 }).box);
+                 }).box;
+    form->addRow(tr("Note"), beside({note_, sheet_, foot}));
     fillClients();
     connect(search_, &QLineEdit::textChanged, this, &BookingDialog::fillClients);
     connect(who_, &QComboBox::currentIndexChanged, this, &BookingDialog::newClientChosen);
     connect(school_, &QComboBox::activated, this, &BookingDialog::propose);
     for (QCheckBox* method : methods_)
         connect(method, &QCheckBox::toggled, this, &BookingDialog::explain);
+    connect(when_, &QDateTimeEdit::dateTimeChanged, this, &BookingDialog::proposalChanged);
     newClientChosen();
-    search_->setFocus();
+    setFocusProxy(search_);
 }
 
 void BookingDialog::fillClients() {
@@ -78,9 +84,11 @@ void BookingDialog::fillClients() {
     const QSignalBlocker blocker(who_);
     const QString wanted = search_->text().simplified();
     who_->clear();
-    if (wanted.isEmpty())
-        who_->addItem(tr("choose a client")); // nobody is booked for coming first in the alphabet
-    for (const Client& client : session_.book().findClients(wanted.toStdString(), mostClients))
+    const auto found = session_.book().findClients(wanted.toStdString(), mostClients);
+    if (wanted.isEmpty() || found.size() > 1) // nobody is booked for coming first in the alphabet
+        who_->addItem(wanted.isEmpty() ? tr("choose a client")
+                                       : tr("%n found: choose one", nullptr, static_cast<int>(found.size())));
+    for (const Client& client : found)
         who_->addItem(session_.nameOf(client), QString::fromStdString(client.id));
     add_->setText(wanted.isEmpty() || who_->count() > 0 ? tr("New client…") : tr("Add %1…").arg(wanted));
     who_->setCurrentIndex(std::max(0, who_->findData(before)));
@@ -187,6 +195,16 @@ void BookingDialog::explain() {
         lines << report::say(reason);
     order_->setText(lines.join(QLatin1Char('\n')));
     order_->setVisible(!lines.isEmpty());
+    Q_EMIT proposalChanged();
+}
+
+std::vector<Appointment> BookingDialog::proposal() {
+    const auto chosen = chosenMethods();
+    if (clientId().isEmpty() || chosen.empty())
+        return {};
+    DayBoard board(session_);
+    board.load(when());
+    return board.proposed(clientId().toStdString(), chosen, when());
 }
 
 bool BookingDialog::book() {

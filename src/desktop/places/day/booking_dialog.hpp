@@ -10,7 +10,7 @@ namespace fusain::desktop {
 
 /// Books a client for one method or several of one day. The next appointment is proposed at the same time of
 /// day as the test that it will be compared with, at the interval of the chosen school; several methods are
-/// put into their best order, with the reasons.
+/// put into their best order, with the reasons. It stands under the ribbon, which draws what is proposed.
 class BookingDialog : public QDialog {
     Q_OBJECT
 public:
@@ -20,8 +20,16 @@ public:
     void chooseMethods(const std::vector<std::string>& methods);
     [[nodiscard]] Instant when() const;
     [[nodiscard]] QString reason() const { return reason_->text(); }
+    /// Where it would stand; empty until a client and a method are chosen, or when there is no room.
+    [[nodiscard]] std::vector<Appointment> proposal();
+    [[nodiscard]] QString clientId() const { return who_->currentData().toString(); }
+    /// Whether the preparation sheet is wanted next.
+    [[nodiscard]] bool wantsSheet() const { return sheet_->isChecked(); }
     /// @return whether it was booked
     bool book();
+
+Q_SIGNALS:
+    void proposalChanged();
 
 private:
     void fillClients();
@@ -43,6 +51,7 @@ private:
     QComboBox* school_;
     QDateTimeEdit* when_;
     QLineEdit* note_;
+    QCheckBox* sheet_;
     QLabel *reason_, *order_;
 };
 

@@ -36,7 +36,7 @@ QString stateWords(const std::string& state) {
     if (state == "measured")
         return QObject::tr("measured, not signed");
     if (state == "aside")
-        return QObject::tr("set aside");
+        return QObject::tr("called again later");
     if (state == "refused")
         return QObject::tr("ended without a result");
     return QObject::tr("booked");
@@ -50,8 +50,8 @@ DayPlace::DayPlace(Session& session)
       now_(new NowBand), tasks_(new RecordsView({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
                                                 tr("What is to be done, in order"))),
       people_(new RecordsView({tr("time"), tr("who"), tr("method"), tr("state")}, tr("People today"))),
-      problems_(new ProblemCards), words_(label({})), week_(new WeekPage(session)), pages_(new QStackedWidget),
-      team_(new TeamPage(session)) {
+      problems_(new ProblemCards), words_(label({})), booking_(new QVBoxLayout), week_(new WeekPage(session)),
+      pages_(new QStackedWidget), team_(new TeamPage(session)) {
     for (QWidget* page : std::initializer_list<QWidget*>{dayPage(), team_, week_})
         pages_->addWidget(page);
     auto* layout = new QVBoxLayout(this);
@@ -92,6 +92,7 @@ QWidget* DayPlace::dayPage() {
     inside->addWidget(ribbon_);
     inside->addLayout(acts());
     inside->addWidget(words_);
+    inside->addLayout(booking_);
     auto* left = new QVBoxLayout;
     left->addWidget(label(tr("To do"), "heading"));
     left->addWidget(tasks_, 1);
@@ -99,11 +100,13 @@ QWidget* DayPlace::dayPage() {
     right->addWidget(problems_);
     right->addWidget(label(tr("People"), "heading"));
     right->addWidget(people_, 1);
-    auto* below = new QHBoxLayout;
+    below_ = new QWidget;
+    auto* below = new QHBoxLayout(below_);
+    below->setContentsMargins(0, 0, 0, 0);
     below->setSpacing(scaled(20));
     below->addLayout(left, 11);
     below->addLayout(right, 10);
-    inside->addLayout(below, 1);
+    inside->addWidget(below_, 1);
     keepColumns(*tasks_, "day-tasks", {{0, 52}, {1, 128}, {2, 92}, {3, 210}});
     keepColumns(*people_, "day-people", {{0, 70}, {1, 150}, {2, 130}});
     connect(now_, &NowBand::acted, this, &DayPlace::answerNow);
@@ -218,6 +221,7 @@ void DayPlace::fillRibbon() {
                    return std::ranges::find(each.appointments, id) != each.appointments.end();
                });
     };
+    const auto proposal = strip_ ? strip_->proposal() : std::vector<Appointment>();
     const auto owned = session_.ownedMethods();
     for (const MethodTimes& times : board_.policy().methods) {
         if (std::ranges::find(owned, times.method) == owned.end())
@@ -236,8 +240,10 @@ void DayPlace::fillRibbon() {
                                            ? tr("%1 (%2)").arg(report::plain(block.title)).arg(block.people)
                                            : report::plain(block.title),
                                        block.at, block.until, block.state == "done", inTrouble(block.id)});
+        addProposal(lane, proposal, times.method);
         for (const DayRibbon::Block& block : lane.blocks) {
-            if (block.appointment() || !block.done) // the night's work is folded once it is done
+            if (block.appointment() || block.proposed ||
+                !block.done) // the night's work is folded once it is done
                 from = std::min(from, block.from);
             to = std::max(to, block.to);
         }
@@ -474,11 +480,54 @@ void DayPlace::moveVisit(const QString& id, qint64 milliseconds) {
                                            [&] { return board_.move(id.toStdString(), {milliseconds}); }));
 }
 
+// Under the ribbon, so that what is proposed is seen among what is booked.
 void DayPlace::book() {
-    BookingDialog dialog(
+    if (strip_)
+        return strip_->setFocus();
+    strip_ = new BookingDialog(
         session_, std::max(session_.now(), board_.midnight().plusMinutes(board_.policy().opens())), this);
-    if (dialog.exec() == QDialog::Accepted)
-        showDay(dialog.when());
+    strip_->setWindowFlags(Qt::Widget);
+    strip_->setAttribute(Qt::WA_DeleteOnClose, false);
+    booking_->addWidget(strip_);
+    below_->hide();
+    strip_->show();
+    strip_->setFocus();
+    connect(strip_, &BookingDialog::proposalChanged, this, [this] {
+        day_ = strip_->when(); // the keys stay where they are
+        today_ = report::sameDay(day_, session_.now());
+        refresh();
+    });
+    connect(strip_, &QDialog::finished, this, &DayPlace::endBooking);
+}
+
+void DayPlace::endBooking(int outcome) {
+    BookingDialog* strip = std::exchange(strip_, nullptr);
+    booking_->removeWidget(strip);
+    strip->deleteLater();
+    below_->show();
+    showDay(strip->when());
+    enter();
+    if (outcome != QDialog::Accepted || !strip->wantsSheet())
+        return;
+    for (const store::Visit& visit : board_.visits())
+        if (report::plain(visit.clientId) == strip->clientId()) {
+            ribbon_->choose(report::plain(visit.id));
+            return showSheet();
+        }
+}
+
+// What the strip would book, on the lanes of its methods.
+void DayPlace::addProposal(DayRibbon::Lane& lane, const std::vector<Appointment>& proposal,
+                           const std::string& method) {
+    for (const Appointment& each : proposal)
+        if (each.method == method)
+            lane.blocks.push_back({{},
+                                   tr("proposed"),
+                                   each.at,
+                                   each.at.plusMinutes(board_.policy().timesOf(method).benchMinutes),
+                                   false,
+                                   false,
+                                   true});
 }
 
 void DayPlace::cancelSelected() {

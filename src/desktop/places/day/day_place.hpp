@@ -7,8 +7,11 @@
 #include "desktop/widgets/day_ribbon.hpp"
 
 #include <QStackedWidget>
+#include <QVBoxLayout>
 
 namespace fusain::desktop {
+
+class BookingDialog;
 
 /// A day: who comes, on a ribbon by instruments, and under it what is to be done, in order. A week beside it.
 class DayPlace : public Place {
@@ -58,6 +61,9 @@ private:
     void startSelected();
     void moveVisit(const QString& id, qint64 milliseconds);
     void book();
+    void endBooking(int outcome);
+    void addProposal(DayRibbon::Lane& lane, const std::vector<Appointment>& proposal,
+                     const std::string& method);
     void cancelSelected();
     void showSheet();
     void calendarOut();
@@ -73,6 +79,9 @@ private:
     RecordsView *tasks_, *people_;
     ProblemCards* problems_;
     QLabel* words_;
+    QVBoxLayout* booking_;           ///< where the strip stands while somebody is booked
+    BookingDialog* strip_ = nullptr; ///< only then
+    QWidget* below_ = nullptr;
     WeekPage* week_;
     QStackedWidget* pages_;
     TeamPage* team_;

@@ -16,8 +16,7 @@ constexpr int daysOfWeek = 7;
 
 // Weeks begin as they do where the lab is.
 QDate firstOfWeek(QDate day) {
-    return day.addDays(
-        -((day.dayOfWeek() - QLocale::system().firstDayOfWeek() + daysOfWeek) % daysOfWeek));
+    return day.addDays(-((day.dayOfWeek() - QLocale::system().firstDayOfWeek() + daysOfWeek) % daysOfWeek));
 }
 
 WeekModel::Day dayOf(DayBoard& board, QDate date, const LabCatalogue& catalogue) {
@@ -29,7 +28,8 @@ WeekModel::Day dayOf(DayBoard& board, QDate date, const LabCatalogue& catalogue)
         day.appointments << QObject::tr("%1  %2\n%3")
                                 .arg(report::clock(block.at),
                                      laneName(board.policy().timesOf(block.method).instrument, catalogue),
-                                     block.people > 1 ? QObject::tr("%1 (%2)").arg(who).arg(block.people) : who);
+                                     block.people > 1 ? QObject::tr("%1 (%2)").arg(who).arg(block.people)
+                                                      : who);
     }
     return day;
 }

@@ -22,7 +22,6 @@ AgreementPage::AgreementPage(Session& session)
     for (const std::string_view method : session.ownedMethods())
         for (QComboBox* box : {reference_, other_})
             box->addItem(report::say(methodTitle(method)), report::plain(method));
-    other_->setCurrentIndex(other_->count() > 1 ? 1 : 0);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->addLayout(inOneRow(
@@ -35,7 +34,25 @@ AgreementPage::AgreementPage(Session& session)
         connect(box, &QComboBox::currentIndexChanged, this, &AgreementPage::refresh);
 }
 
+// Where most can be seen, until somebody chooses.
+void AgreementPage::choosePair() {
+    int most = -1;
+    for (int i = 0; i < reference_->count(); ++i)
+        for (int j = i + 1; j < other_->count(); ++j) {
+            const int people = session_.book().clientsOfBoth(reference_->itemData(i).toString().toStdString(),
+                                                             other_->itemData(j).toString().toStdString());
+            if (people > most) {
+                most = people;
+                const QSignalBlocker first(reference_), second(other_);
+                reference_->setCurrentIndex(i);
+                other_->setCurrentIndex(j);
+            }
+        }
+}
+
 void AgreementPage::refresh() {
+    if (people_.events < 0)
+        choosePair();
     const std::string reference = reference_->currentData().toString().toStdString(),
                       other = other_->currentData().toString().toStdString();
     const std::int64_t events = session_.book().lastEvent();

@@ -25,6 +25,7 @@ private:
         std::vector<ComputedTest> tests;
         std::vector<quality::PairedValue> pairs;
     };
+    void choosePair();
     void read();
     void show();
     void adopt();

@@ -1,753 +1,6 @@
 <?xml version='1.0' encoding='utf-8'?>
 <TS version="2.1" language="de">
   <context>
-    <name>QObject</name>
-    <message>
-      <source>Water temperature</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test below 20 or above 40 °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dry mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the reason</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>R gel = %1 + %2 · R contact, ± %3 Ω for one person, from %4 people between %5 and %6 Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Apparent resistivities from %1 people:</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2 Ω·cm, ± %3 % for one person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ signed, version %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ signed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>no result: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▶ not signed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▶ at the bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>measured, not signed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>set aside</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>ended without a result</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>booked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>certain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>the lab's own, answered for by its physiologist</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&lt;b&gt;to be confirmed against the source&lt;/b&gt;; never a default</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>in force (the default)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>in force, chosen by %1 on %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, within %2 kg, %3 to %4 trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Residual volume when not measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Gas in the gut</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 ± %2 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stated errors</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>dry mass %1 kg, typed reading %2 kg, water %3 °C, measured residual volume %4 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>two within %1 mL are averaged; after %2 without agreement recalibrate, at most %3 sets</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Thoracic gas</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>measured; else predicted, children by their own equation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mass %1 kg, one volume %2 L, thoracic gas measured %3 L or predicted %4 L, surface area %5 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Density to fat</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>adults %1; children %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fat-free mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water, muscle, limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shown alongside</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water from the arc</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>resistance %1 %, reactance %2 %, one limb %3 %, test module %4 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signal limits (engineering choices of this program; set your own)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>rise %1 %, drift %2 %, sum %3 %, arms %4 and %5 %, legs %6 and %7 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Percentage of fat by region</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Notable difference of limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>arms %1, legs %2 %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Precision until the lab has its own study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Against the truth for one person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>± %1 points of fat (standard deviation; an engineering choice within the published limits)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Phantom, dose, table</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>phantom within %1 points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg (engineering choices of this program; set your own)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 kcal</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ valid until %1 %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ failed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ the certificate has expired</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ due, last made %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ due, never done</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, certified %2 ± %3 %4</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>certificate until %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mean within %1 %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>scatter at most %1 %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>each within %1 %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>every %1 h</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mean %1, SD %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L %1, M %2, S %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 %: %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>waits</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On for at least half an hour; the machine's own manual wins.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chamber empty, door shut, nothing leaning on it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cap, towel and nose clip at hand.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Warm and steady</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show how the door opens and agree a stop signal.</source>
-      <translation>Zeigen, wie die Tür aufgeht, und ein Zeichen zum Aufhören vereinbaren.</translation>
-    </message>
-    <message>
-      <source>How a client gets out: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wipe seat and handles; wash the cap.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Throw the filter of the tube away.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leave the door ajar so that the chamber dries.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Finish</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On for 10 to 15 minutes; the analyzer's own manual wins.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room 22 to 26 °C; the person has had time to get used to it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cables apart from each other and from the mains.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Warm and ready</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes and plates cleaned since the last person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Contacts: heels and balls of the feet on their plates, thumbs and fingers on theirs.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes are on</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arms about 30° from the trunk, thighs not touching: a dry towel between them if need be.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lying: flat for 5 to 10 minutes, every time the same. Standing: upright for 5 minutes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No talking, no deep breaths until the sweep is done.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Posture is right</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes off, or plates wiped with what your local rules ask for.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leads hung up, not wound round the analyzer.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 Ω at 50 kHz</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 taken</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Phase angle; fat is not worked out with these electrodes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mass is out of range (%1–%2).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Safety: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>If not as asked: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> Lines lost by the link: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Positioned</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chin: the head ends just under it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shoulders: through the joint; hand and thigh apart.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Spine and ribs: trunk without the arms.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hips: slanting through the necks of the thigh bones; legs apart in the middle.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Android and gynoid stand where the lines of pelvis and chin put them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lines are right</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Table wiped with what your local rules ask for.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The densitometer's own record is filed as your local rules require.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 µSv</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Surfaces disinfected, 15 minutes of contact.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rinsed until the smell is gone.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Filled to below the overflow; filling takes 2 to 4 hours.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water between 32 and 36 °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Floor dry, ladder fast, towel and robe at hand.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The tank is ready</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rehearsed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Agree the signal to come up, and show the way out.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Belt off before standing up.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One hand on the rail, you in front of the client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Towel and robe; sit down for a minute if dizzy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The client is out</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Drain the tank, or cover it for the next client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take the chair off the load cell.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rinse the nose clip and the mouthpiece; put them to disinfect.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>RV %1 L, measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Outside the comfort range, %1–%2 °C. The result will carry a flag.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 % lower</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 % higher</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tank</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ Nobody in: </source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>– Put right: </source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat %1 %, lean %6 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a leg %5 %; the upper ends of what is published</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day-to-day variation (SD)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1. Grade B or C, not yet verified. A between-day study in Quality replaces it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 minutes ago</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 days ago</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 hours ago</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>I do not know</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>real</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>noise</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not comparable</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of 27 degrees of freedom: too few to be used.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Changes are judged by it and by the day-to-day variation of the policy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Least significant change %1. Changes are judged by it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> no. %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>certificate: not on file</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ Sound: the %1 events since the last verification, and the records that they are about. The %2 before them were found sound within the last week.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ Sound: %1 events, and all records agree with them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ This lab book is damaged since %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ This lab book is damaged.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>… and %1 more</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This check changed nothing. Restore a copy from before that day under a new name, then compare.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from a calendar</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Preparation not done: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start this test?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start anyway</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do not start</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing is shown yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab books (*.fusain)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Staff</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enter at least one physiologist. Add others later under The lab…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Physiologist</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Technician (optional)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference objects and their certificates</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Double-click a line to enter its certificate. You can add certificates later under Quality.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>object</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>until</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference objects</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not on file</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Copies</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A daily copy is kept beside the lab book. Choose a second folder on another disk or share in case this disk fails.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The lab book is %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Second folder (optional)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The handbook was not installed with this program.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
     <name>fusain</name>
     <message>
       <source>"{1}" is not name=value.</source>
@@ -762,1215 +15,19 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The file cannot be read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the name and the permissions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The output could not be written: is the disk full?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The policy "{1}" is for another method.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sex must be male or female, not "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: "{2}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no equation called "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>List them with: fusain-calc equations</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It has no input called "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The input "{1}" is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Volume from the {1} test: {2} L (SE {3}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water from impedance: {1} L (SE {2}, the spread between people included).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bone mineral from the densitometer: {1} kg (SE {2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Warmed up</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scale check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Empty the scale, zero it, then put the reference masses on.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>First the empty chamber, then with the cylinder inside. Take the cylinder out again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Screening</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show how the door opens and agree a stop signal.</source>
-      <translation>Zeigen, wie die Tür aufgeht, und ein Zeichen zum Aufhören vereinbaren.</translation>
-    </message>
-    <message>
-      <source>Readiness</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask how the client prepared; look at swimwear, cap and jewellery.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In swimwear and cap, bladder emptied, on the chamber's scale.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Volume trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close the door without leaning on it. Sit still, hands in the lap, breathe quietly. Open the door between trials.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Thoracic gas</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nose clip on, breathe through the tube; when it closes, three gentle puffs with the cheeks held.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Result</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the result and its interval.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Interpretation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Say what it means, in your own words.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signing locks the readings.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Preview, print or save the client copy and the lab copy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>After</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wipe the seat, wash the cap, throw the tube's filter away.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>what if</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Height or age is outside the validated range of the thoracic-gas equation.</source>
-      <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung des Brustgases gemacht ist.</translation>
-    </message>
-    <message>
-      <source>The first set of trials did not agree; the chamber was calibrated anew.</source>
-      <translation>Die erste Reihe der Messungen stimmte nicht überein; die Kammer wurde neu kalibriert.</translation>
-    </message>
-    <message>
-      <source>The scale was {1} kg off its reference mass.</source>
-      <translation>Die Waage lag {1} kg neben ihrem Prüfgewicht.</translation>
-    </message>
-    <message>
-      <source>No equation predicts the thoracic gas of this child.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure it by panting, or record a measurement made elsewhere.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The conversion {1} does not cover a person of {2} years.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose another conversion in the policy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body density {1} kg/L is out of range (0.93–1.10). A reading must be wrong.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Phantom</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan the soft-tissue phantom of the day and type what the densitometer found.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Before any X-ray: pregnancy, contrast, nuclear medicine, metal. The licensed operator decides.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask how the client prepared, with times.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In light clothing without metal, bladder emptied, on the scale.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dose</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How many such scans in the last twelve months, here and elsewhere?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Positioning</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On the back in the middle of the table, hands and feet the same way every time.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lie still and breathe quietly until the arm has come to rest.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Region lines</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Look at every line: chin, shoulders, spine, hips, between the legs.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the result, its interval and what the rules said of the scan.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wipe the table for the next person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Half-body scan, mirrored: the uncertainty is about 1 % of mass and 1 point of % fat larger; no left–right comparison.</source>
-      <translation>Eine Körperhälfte gescannt und gespiegelt: Die Unsicherheit ist um etwa 1 % Gewicht und 1 Punkt Fett größer; kein Vergleich von links und rechts.</translation>
-    </message>
-    <message>
-      <source>Noted at the scan: {1}. Bone mineral and soft tissue of that region are not to be trusted.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A child: bone is read without the head; references for adults are left out.</source>
-      <translation>Ein Kind: Der Knochen wird ohne den Kopf gelesen; Vergleichswerte für Erwachsene bleiben weg.</translation>
-    </message>
-    <message>
-      <source>mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan total: fat {1} + lean {2} + bone mineral {3} kg; scale {4} kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Android/gynoid fat ratio {1}; trunk/limb fat mass ratio {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Visceral fat, as reported by the scanner: {1} kg ({2} L). Comparable only on the same scanner.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg) and the lab's threshold ({3} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arm lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg), not the lab's threshold ({3} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arm lean mass: no left–right difference beyond the measurement error of ± {2} kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg) and the lab's threshold ({3} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leg lean mass, right − left: {1} kg ({4} %). Exceeds the measurement error (± {2} kg), not the lab's threshold ({3} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leg lean mass: no left–right difference beyond the measurement error of ± {2} kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>X-rays: {1} µSv for this scan, {2} µSv in twelve months: as much as {3} days of the natural background.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>computed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mass on the scale</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from the instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>height</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>dossier</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat</source>
-      <translation>Fett</translation>
-    </message>
-    <message>
-      <source>lean soft tissue</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>bone mineral</source>
-      <translation>Knochenmineral</translation>
-    </message>
-    <message>
-      <source>mass of the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat in the whole mass, bone included</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat in the soft tissue, without bone</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat-free mass</source>
-      <translation>fettfreie Masse</translation>
-    </message>
-    <message>
-      <source>fat mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat-free mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean of arms and legs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>limb lean by height</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>limb lean by body mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>android over gynoid, percentages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat of the trunk over fat of the limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>bone mineral index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>visceral fat, volume from the reported mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat {1}, lean {2}, bone mineral {3} kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Height or age is outside the validated range of the residual-volume equation.</source>
-      <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung der Restluft gemacht ist.</translation>
-    </message>
-    <message>
-      <source>The trials do not meet the lab's rule: they differ by {1} kg.</source>
-      <translation>Die Messungen erfüllen die Regel des Labors nicht: Sie unterscheiden sich um {1} kg.</translation>
-    </message>
-    <message>
-      <source>The trials were still rising: the breathing out may not have been complete.</source>
-      <translation>Die Messwerte stiegen noch: Vielleicht wurde nicht ganz ausgeatmet.</translation>
-    </message>
-    <message>
-      <source>The vital capacity is {1} % of what is expected for height and age.</source>
-      <translation>Die Vitalkapazität beträgt {1} % des für Größe und Alter Erwarteten.</translation>
-    </message>
-    <message>
-      <source>The load cell was {1} kg off its reference mass.</source>
-      <translation>Die Wägezelle lag {1} kg neben ihrem Prüfgewicht.</translation>
-    </message>
-    <message>
-      <source>No equation for adults may predict the residual volume of a child.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure it, or record the value and method of a measurement elsewhere.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a residual volume prediction of the catalogue.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tank ready</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Load cell check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hang the chair and the belt in the water, zero, then hang the reference mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water temperature</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the thermometer in the tank.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask each question before the client goes near the water.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dry mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Swimwear, bladder emptied, dry, on the floor scale.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Vital capacity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Breathe in fully, then out as far as it goes. Three good ones, the two largest within 150 mL.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rehearsal</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enter carefully, wet hair and suit, press the air out, belt on, sit back, touch nothing but the chair.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Breathe out fully, lean forward, keep still, count to six.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Out safely</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Belt off, one hand on the rail, you in front of the client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Drain the tank and take the chair off the load cell.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing was kept of this sweep.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Frequency {1} Hz is out of range (1 kHz–1 MHz).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Give frequencies in hertz.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>At {1} kHz there is no number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure again, or leave the frequency out.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} Ω at {2} kHz is out of range. Are these kilohms?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Give ohms; look at the unit of the export.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} Ω at {2} kHz is out of range. An electrode may be off.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check that all electrodes touch.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The analyzer has been on for a quarter of an hour; the room is between 22 and 26 °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Test module</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Connect the test module in place of the person and read it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Who is here</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type or scan the client's code; measure the height again or confirm it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask about implanted devices before anything is connected.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In light clothing, bladder emptied, on the scale.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Electrodes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Clean the electrodes; wipe hands and feet, moisten dry or callused skin.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Posture</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arms away from the trunk, thighs apart, quiet: no talking until the sweep is done.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sweep</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the sweep. Keep still and silent, breathe quietly.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the result, its interval and what the signal said.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wipe the electrodes for the next person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The sweep has no reading, or a segment without any.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure again, or leave the segment out.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The frequencies of the {1} do not rise from one reading to the next.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sort them; no frequency twice.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The {1} is there twice.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Phase angle {1}° (95 % CI ± {2}) at 50 kHz.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arm lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the lab's threshold: {3} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leg lean mass, right − left: {1} kg, beyond the measurement error of ± {2} kg (the lab's threshold: {3} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>FFM by {1} equations: {2} to {3} kg, from the same reading.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fitted to the spectrum</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>whole body at 50 kHz, {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>resistance</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>reactance</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>resistance, as gel electrodes would read</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>this lab's own paired regression</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>phase angle</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>impedance ratio, high over low frequency</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>resistance index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, chosen by the policy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison; to be confirmed against the source</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>as reported by the instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat mass</source>
-      <translation>Fettmasse</translation>
-    </message>
-    <message>
-      <source>hydration of the fat-free mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>resistance at zero frequency</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>resistance at infinite frequency</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>resistance of the cells</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>exponent and characteristic frequency</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>water outside the cells</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>water inside the cells</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean, open cylinder, calibrated in this lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean, open cylinder, uncalibrated estimate</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % fat lies below the band of {2} to {3} % for this sex and age ({4}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % fat lies above the band of {2} to {3} % for this sex and age ({4}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % fat lies in the band of {2} to {3} % for this sex and age ({4}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not comparable with the last test: then {1}, now {2}. No change is computed without a cross-calibration.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % fat; the chosen reference does not cover this person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Since the last test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Since the first test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The 95 % CI is ± {1} % fat. Most of its variance ({2} %) comes from: {3}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} hours later in the day than at the earlier test: fluid and food differ.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} hours earlier in the day than at the earlier test: fluid and food differ.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Differs from the last test: "{1}" The change is less certain ({2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Differs from the last test: "{1}" Fat may read higher than at that test ({2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Differs from the last test: "{1}" Fat may read lower than at that test ({2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Deviation: "{1}" Continued because: {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Most likely the impedance equation, whose error for one person is kilograms; fluid moves the two methods in different directions.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Most likely the densitometer's own calibration of fat and lean, which differs from make to make and person to person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Most likely the thoracic gas in the chamber, which was predicted: measure it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Most likely the residual volume in the tank, which was predicted: measure it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A deviation could explain it: "{1}"</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Both lung volumes were measured and the preparation was as asked: think of trapped air in the tank, or of clothing and hair in the chamber.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A dietitian makes such a plan, with a physician where needed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Under 18: no target for weight or fat, no deficit. Bodies grow.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Talk of growth, strength and health, with a guardian; a paediatrician where there is worry.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The body mass index is {1}, below 18.5: no plan to lose.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % is not above the essential fat of {2} %: that is a floor, not a goal.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The target would lead to a body mass index below 18.5.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kcal a day is less than the body needs at rest ({2} kcal).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>More than 1 % of the mass a week: lean is lost as well. Slower is usually better.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Energy expenditure of one person may differ by ± {1} % (95 %). Follow the scale for two weeks and correct.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not comparable: another method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not comparable: then {1}, now {2}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not comparable: another equation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not comparable: one of the tests does not give it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>exceeds the LSC ({1} {2})</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>within measurement error (LSC {1} {2})</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not comparable: {1} % is outside the range of the cross-calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>exceeds the LSC, converted from another method: then {1} % by the new one</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>within measurement error, converted from another method: then {1} % by the new one</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The mass hardly changes from week to week.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg gained a week ({2} % of the mass).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg lost a week ({2} % of the mass): faster than any usual limit; a physician should know.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg lost a week ({2} % of the mass): faster than the usual 0.5 to 1 % a week; lean is lost as well.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg lost a week ({2} % of the mass): within the usual range of up to 1 % a week.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean</source>
-      <translation>mager</translation>
-    </message>
-    <message>
-      <source>water</source>
-      <translation>Wasser</translation>
-    </message>
-    <message>
-      <source>the rest</source>
-      <translation>der Rest</translation>
-    </message>
-    <message>
-      <source>No test may start: the last check "{1}" of {2} failed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test may start: the check "{1}" of {2} is due.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Make the check in Quality (Alt+Q); the physiologist may override with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Below the lowest percentile ({1}) of {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Above the highest percentile ({1}) of {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % of the people of {2} have a lower value (z-score {3}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % of the people of {2} have a lower value.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The result needs one more reading: {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take it, then come back.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % fat is outside what this method can be trusted with.</source>
-      <translation>{1} % Fett liegt außerhalb dessen, was dieses Verfahren zuverlässig misst.</translation>
-    </message>
-    <message>
-      <source>dry mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>net underwater mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}; trials {2}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>water temperature</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>water density</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>residual volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>measured: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>predicted: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>gas in the gut</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>convention</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>body density</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>spread of fat-free density between people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>body volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>raw volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mean of trials {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>body surface area</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>surface-area artefact</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>thoracic gas</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>part of the thoracic gas that the chamber does not see</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a method that this program knows.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A cross-calibration needs {1} people measured by both; there are {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure more people by both methods on one day, over the whole range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Errors of a scan are above zero and below one half.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tolerances, doses and limits of a scan are above zero; the table limit is above 50 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not an equation of grade A for {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not for children.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Errors and tolerances of impedance are above zero.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This document cannot be used: {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing was changed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Correct the file, or restore it from a copy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A client needs a name.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type the name.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The birth date is in the future.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check day, month and year.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The birth date gives an age of {1} years.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the year.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type centimetres: {1} m is {2} cm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Is it in inches? Height is between 50 and 250 cm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Height {1} cm is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a conversion of density to fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trials need a tolerance above zero, at least three and at most ten trials.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Correct the policy, or use another one.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Volume trials need a tolerance above zero, at least two trials and one set.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>at least {1} {2} ago</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>at most {1} {2} ago</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>at least {1} {2}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>at most {1} {2}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A standard deviation is above 0.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>M and S are above 0.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A table of percentiles has at least two.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Percentiles are 0 to 100.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Percentiles and their values both rise from one to the next.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ages rise, from 0 to 130 years.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The lower end of the range is below the upper one.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Correct it and try again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reference set names its quantity, title, population, source, grade and what its band means.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reference set has at least one row.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Two rows are for the same sex and age.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>centre</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>service</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>body water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing in it was changed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>gut gas</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -1994,11 +51,19 @@
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Accept trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>This lab book has clients in it; practice has a book of its own.</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Open the practice room without a file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing in it was changed.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -2010,5382 +75,7 @@
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Made for a body mass index of</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Standard error in the people it was made from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Standard error in other people, which is used where it is larger</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>gut content</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>body water from the spectrum</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The height was {1} cm before, and is {2} cm now.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg: {2} kg against {3} kg by another instrument today. Same person?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg: {2} kg against {3} kg at the last visit. Same person?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The chamber has been on for its warm-up time; door and windows of the room are shut.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} before {2}: {3}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} after {2} costs: {3}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>when a usual change could be seen</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>2 to 4 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>4 to 6 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>8 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>12 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>By convention: {1}. It is not based on measurements.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The smallest change that two tests can show is {1} kg of fat; at {2} kg a week that takes {3} weeks.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, chosen by the policy; applies to this person: yes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, chosen by the policy; applies to this person: partly (body mass index)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, chosen by the policy; applies to this person: no (age or sex)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison; applies to this person: yes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison; applies to this person: partly (body mass index)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison; applies to this person: no (age or sex)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison, not yet verified; applies to this person: yes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison, not yet verified; applies to this person: partly (body mass index)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}, for comparison, not yet verified; applies to this person: no (age or sex)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water by dilution of oxygen-18: {1} L (SE {2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water by dilution of deuterium: {1} L (SE {2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water by dilution: {1} L (SE {2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Were the spread of body water between people {1} L, the 95 % CI of "{2}" would reach {3} % to each side instead of {4} %.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % fat (95 % CI {5}–{6}) is close to the lower limit of {2} % for this sex and age ({4}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % fat (95 % CI {5}–{6}) is close to the upper limit of {3} % for this sex and age ({4}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: fat mass {2} kg, beyond the LSC ({3} kg; probability of this direction {6} %); fat-free mass within measurement error ({4} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: fat mass {2} kg (LSC {3} kg) and fat-free mass {4} kg (LSC {5} kg), both beyond the LSC.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: fat-free mass {4} kg, beyond the LSC ({5} kg; probability of this direction {7} %); fat mass within measurement error ({2} kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: no change beyond the LSC (fat mass {2} kg, LSC {3} kg; probability of this direction {6} %).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In {1} days at most about {2} kg of fat can come or go: water, food or the preparation explain most of the {3} kg; body mass changed by {4} kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Little lean on arms and legs: losing weight costs more of it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Strength is tested first; a physician and a dietitian decide.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No plan to lose before the health questions are asked: {1} are open.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask them kindly and alone. Nobody has to answer; then there are no numbers here.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} % is below {2} %: no numbers for a target so low.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Energy availability would be {1} kcal per kg of fat-free mass a day, below {2}: hormones and bones suffer when it lasts. There is no limit that holds for everybody.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>part of the standard error of %fat</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test may start: the certificate of "{1}" ran out on {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enter the new certificate in Quality (Alt+Q), Reference object; the physiologist may override with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water at {1} °C, outside the comfort range of {2} to {3} °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Disinfected for the full contact time and rinsed, filled to below the overflow, water warm. An attendant within reach, a second person on call.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This document cannot be used: it is nested more than {1} deep.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Is it the right file?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dose {1} g is out of range (above 0, up to 200 g).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type the grams of pure tracer water.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The enrichment after the dose must be above the one before.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the two samples.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water {1} L is out of range ({2}–{3} L).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check dose, enrichments and their unit.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The reference object needs a name.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The certified value must be a number and its uncertainty 0 or more.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Look at the certificate.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A check needs a limit for the mean or for each reading.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A limit must be above 0.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The number of readings must be 1 to {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A check must be valid for more than 0 hours.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Own limits need a reason or a source.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" was not understood.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type hours like 06:00-12:00, 13:00-18:00.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>These opening hours cannot be: {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Step "{2}": {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calibrated again, second set of trials: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Imported from {1}. Screening and readiness were not asked here.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reading that should be repeated was used: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Above the lab's yearly dose: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Started although an instrument check was due: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In the tank earlier today: hair and skin may be wet or warm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Identity was questioned and confirmed: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The group was asked together at {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Called again later: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A scan was not used: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The scan was labelled "{2}" and was taken for this client: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>out of control</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>warning</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Skin of the limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>°C</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How it is connected</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 electrodes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>right side</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>left side</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>no part is missing</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>left</source>
-      <translation>links</translation>
-    </message>
-    <message>
-      <source>right</source>
-      <translation>rechts</translation>
-    </message>
-    <message>
-      <source>missing: %1 %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>firmware of the analyzer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Number of electrodes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured side</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Missing part</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Firmware</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lengths by tape, where they were taken; others follow from the height.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>cm</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the set-up</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test is running.
-
-Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start one there.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Run sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Result so far</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Space</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bench  ›  %1  ›  %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 not as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>clear</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ended without a result: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>   [Ctrl+Enter]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>   [Space]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>F11: back to the desk</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Space: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add a note</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The note is kept with the raw record.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End without a result</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why does the test end here (rebooked, refused, unwell …)?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go past a failed check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist decides and says why.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test is open.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do what the button at the foot says</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add a note…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End without a result…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go past a failed check…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This step is no check.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One step back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stand back, or return to the desk</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Answer a question</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>1 to 9</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>R</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exclude the chosen trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>X</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>N</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Esc</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book an appointment</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>name, code or birth date</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Search clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Date and time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>note</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>When to test again</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Search</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Methods</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Again</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Note</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A first test: any day.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The last test gives no fat; choose another school or a day.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 weeks after %2, at the same time of day. %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A booking needs a client and at least one method.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 booked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Adopt it for new tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Contacts to gel electrodes, whole body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Segments against the lab's densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>women</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>men</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Kind of calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Whom it is for</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import people measured by both…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>At least %1 people of one sex for the electrodes, %2 for the segments. Until then results stay raw, or are called an uncalibrated estimate.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In force</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fitted now</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>None yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>adopted by %1 on %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>People measured by both</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tables (*.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist owns the calibrations.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a physiologist can do this. Ask one to take the bench.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cylinder, as certified</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cylinder, as this chamber reads it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L (a chamber that calibrates itself)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2 s</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calibrated at %1: ratio %2 empty, %3 with the cylinder of %4 L.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>At %1 the chamber read %2 L for %3 L.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Empty chamber recorded. Now the cylinder: open, put it in, close.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Record the empty chamber</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Record with the cylinder</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A number is missing: the certified volume or what the chamber read.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type litres with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording the empty chamber: nobody leans on it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording the cylinder: nobody leans on the chamber.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cylinder recorded.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put the cylinder in, close the door, then record again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The chamber reads the cylinder %1 L off, more than %2: repeat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The last time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured and true</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cases</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Help</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Begin</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>with</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>   %1 of %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ Invented: one thing that was in order was mended or thrown away.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ Invented: %1 things that were in order were mended or thrown away.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ Missed: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  Cost: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  It leaves no value at all.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  The rules would refuse it; taken all the same, for this person: %1 % fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  For this person: %1 % fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>with a prompt at each step</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>hints asked for: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>without help</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Caught %1, missed %2, invented %3; %4 minutes, %5.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>To practise next: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The last time: %1, %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not practised yet. Begin, act as with a client, and finish or end the test; then come back. What can be said and done beside the screen stands under Ctrl+D.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>% fat: the interval includes the true value, %1 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>% fat: the interval does not include the true value, %1 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>spindle: measured, 95 % interval; line: the truth</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Guardian's consent is recorded (under 18)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>female</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>male</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The group of the published equations; talk it over with the client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>metric</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>US customary</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Name</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Code</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Birth date</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Equations for</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Height, %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Units on pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Language of pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save client</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"%1" is not a date. Type year, month and day: 1984-06-02.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"%1" is not a height.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save again if that is right.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is already %1, born %2. Save again if this is somebody else.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 changed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The time, and how long the test has been open</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Note… (N)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End test…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stand back (F11)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>minor, guardian's consent on file</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ minor, no guardian's consent on file</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 y</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>last: %1, %2 % fat (%3, %4)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>first test here</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1  ·  %2 min</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>date</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>state</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Talk (F9)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>New client…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import an analyzer's export…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A client's record…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Change…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start a test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open on the bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method of the new test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Other policy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recalculate with this policy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Report on a visit…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Findings of the chosen test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Progress</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Across &amp;methods</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>P&amp;lan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Clients  ›  %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The client {1} is not in this lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose a client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No client yet. "New client" is the first step.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, %2 years</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>born %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>height missing</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 also by "%2": %3 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ damaged: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What matters, from %1:</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import an analyzer's export</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tables (*.csv *.txt)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose a client first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Change the client…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open the chosen test on the bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Talk with the client…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Findings of the chosen test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Progress</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Across methods</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Plan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the whole record (JSON)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a table of the tests (CSV, XLSX)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a health record (FHIR)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put a record in…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take back an import…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show or hide the list of clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing is signed yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign a test, then talk it over.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>done</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>where</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>what</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>how</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What is to be done, in order</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The week</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day before</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Today</source>
-      <translation>Heute</translation>
-    </message>
-    <message>
-      <source>Day after</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Week</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Space ticks a line.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start or resume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cancel appointment</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Preparation sheet…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Team morning</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>More…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calendar out (.ics)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calendar in (.ics)…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water log…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How the day is planned…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day  ›  Team morning</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day  ›  Week</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ late</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>; water about %1 °C</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nobody is booked. "Book" is the first step.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ Call %1: %2 cannot begin at %3, but at %4.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▶ %1: the test of %2 is not signed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>… and %1 more</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Week of %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 moved to %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>appointment of %1 cancelled</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calendar out</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calendars (*.ics)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 appointments booked from the calendar; %2 left out: already booked, cancelled, or without a client's code and a method.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calendar in</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose an appointment first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the chosen appointment</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cancel the chosen appointment</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose an appointment</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Left, Right</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Move it by five minutes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shift+Left, Shift+Right</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enter</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tick a line of the list</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A usual day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>times rest</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>hours</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Parts of the day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hours of a usual day; the kind of work may be described by the multiple that fits.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use this day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Activity level %1: %2. What is left of the day counts as rest.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>These are more than 24 hours.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scans elsewhere, as the client says</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>After the menopause (decides which bone score may be shown)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In this lab book within twelve months: %1 scans, %2 µSv.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>With this scan (%1 µSv): %2 µSv, as much as %3 days of the natural background.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>More than this lab's limit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why is this scan justified? The licensed operator answers for it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recorded: %1 µSv in 12 months, above the lab limit of %2 µSv. The reason is on the record.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recorded: %1 µSv in 12 months, within the lab limit of %2 µSv.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The simulator knows no fault "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 readings make this check.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2: %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading the module…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no live reading from this instrument.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type the reading, or connect the instrument.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording the empty chamber…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recording the cylinder…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Empty chamber recorded. Put the cylinder in, close the door, and go on.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calibrated. Take the cylinder out and put it in again for each of the five readings.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Empty the syringe in one even stroke.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Empty the syringe in one even stroke, clearly faster or slower than before.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No stroke was seen. Do it again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This stroke ran at %1 L/s, which adds no new flow. Do it again, clearly faster or slower (0.5 to 12 L/s).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>question</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>answer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Questions about health</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The client agrees that the answers are kept in their record</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Health questions</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>– not asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>no</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>yes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>rather not say</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Asked kindly and alone. Nobody has to answer. An unanswered question counts as not cleared: then this program gives no numbers for losing weight.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Without consent the answers serve until another client is chosen.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use these answers</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Height</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>client code, typed or scanned</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client code</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, %2 y</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2 kg%3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, whole body %1 Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No earlier impedance test of this client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Is it this client?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-Why is it right all the same? Otherwise go back and correct it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done: %1, %2 cm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>column</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>first row</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>means</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Columns of the export</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>line</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>client</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>readings</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>verdict</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rows</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Values are kilohms</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Meaning of %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ This file was imported on %1 already; its tests would stand there twice. </source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What each column means; empty leaves it out. Segment readings: r, xc, z or phase / segment / kHz.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No client has the code "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The date is in the future.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The mass is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The height differs from this client's: is it the right person?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>today</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 segments, %2 reported</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ good</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import %1 rows</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2 rows are good; the others stay out. The file was read as %3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Importing %1 rows…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cancel</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cancelled.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No row was imported.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>imported</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>file</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>brought</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Imports</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take this import back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Taking an import back removes its tests, and the client that came with it, from the lists. The journal keeps what was there.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>one test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>one client, %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>taken back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>in the book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A test of this import is open on the bench.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put it aside first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing was imported into this lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take these sentences over</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What matters today, for the client:
-%1
-
-</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the numbers say:
-</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Verify the lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Back up…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Every change is on disk in the chained journal before it is shown. The copy of the day is made beside the book when the window opens, every hour and after each signature. The menu at the foot of the left column restores a copy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Second copy folder…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ Copied: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading the whole lab book…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not verified.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A second folder for the daily copies</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Back up the lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>copy.fusain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Backing up…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Backing up to %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ Copied and checked: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put this policy in force</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Library</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Entry</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Equations</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference sets</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Protocols</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Policies</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Truth of the made-up people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Formula</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Valid for</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Inputs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Source</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Coefficients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Caution</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>In this lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>chosen for %1 by the policy in force, "%2"</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>If not as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Safety</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only the physiologist opens the truth of a made-up person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What this is</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The body that the simulated instruments measure today. Pages for clients never show it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>available</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference for the fat percentage</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signature</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>technician and physiologist</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>technician</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist owns the policies.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>policy put in force</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put the chosen policy in force</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose a policy first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tests wait for this check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Limits and interval</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>procedure, standard or manual that says so</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, %2. Now: %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mean within ± %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Each reading within ± %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Standard deviation at most, %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Number of readings</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Valid for, hours</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reason or source</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>An empty limit is not judged. Earlier checks keep their verdict.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save limits</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"%1" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chair and belt in the water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg (0 when zeroed)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference mass, as marked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shown with the reference mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No earlier check in this lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Last check %1: off by %2 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Zero with chair and belt</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept %1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A number is missing: tare, reference mass or its reading.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type digits with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Zeroed. Hang the reference mass on the chair and let it come to rest.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exhaled volume over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room temperature at the spirometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Air pressure</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mmHg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Vital capacity, as the spirometer shows</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L, room conditions</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Or: residual volume measured elsewhere</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L BTPS</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by which method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method of the residual volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add this effort</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save residual volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on without</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1. %2 L%3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> – not acceptable</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Residual volume measured: %1 L (%2).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End the effort</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the effort: %1 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start an effort</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room temperature and air pressure are needed for the correction to body conditions.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on without a vital capacity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why? The residual volume is then predicted from height and age.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Blow out, and keep on blowing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Good effort: %1 L at room conditions.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not acceptable: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water by dilution…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fat by every method of the day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>methods</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>difference</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>limit (95 %)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Methods in pairs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Adopt as cross-calibration</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Other method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Agreement over everybody of this lab who had both on one day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>and</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2 tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose two methods: everybody of this lab who had both on one day is looked up.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>no further apart than expected</source>
-      <translation>nicht weiter auseinander als erwartet</translation>
-    </message>
-    <message>
-      <source>further apart than expected. </source>
-      <translation>weiter auseinander als erwartet. </translation>
-    </message>
-    <message>
-      <source>Three and four components need density and body water of one day, the fourth bone mineral.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist adopts a cross-calibration.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There are too few people measured by both.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> Adopted on %1 from %2 people: converted values are marked.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 people had both; at least three are needed to say anything.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 (%2 to %3)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 people. The second minus the first: %2 points of fat; limits of agreement %3 and %4. Concordance %5. Line through both errors: slope %6, intercept %7.%8 %9</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> The difference depends on the level.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A cross-calibration needs %1 people over the whole range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Module, as marked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read by the analyzer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed %1 Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept %1 Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the module</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The module reads %1 %; within ± %2 % is right.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done. </source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> Module out of limits. Check leads and warm-up, read again. A physiologist can override (Ctrl+G).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Phantom, fat as certified</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read by the densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Last phantom check %1 %2: %3 %.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No reading of the phantom in the quality log of the last 24 hours.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept %1 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use the last check: %1 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read the phantom</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The fat of the phantom is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type percent, as on its certificate.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The phantom reads %1 points off, within ± %2.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go to %1 first, to see what this is about.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Target body fat (optional)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Energy a day against balance, kilocalories</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exercise, net</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kcal/d</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rest, measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trains hard</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Health questions…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mass over the weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>after</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>95 % between</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat-free</source>
-      <translation>fettfrei</translation>
-    </message>
-    <message>
-      <source>TDEE, kcal/day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Where this leads</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Way of life</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the goal needs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep this plan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A usual day…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From a resting test…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A plan begins with a signed test that gives fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Health questions: asked ✓</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Health questions: %1 of %2 open…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Energy balance %1 kcal a day, for %2 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 weeks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 and %2 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Protein %1 to %2 g a day, spread over the meals. Energy left for the body: %3 kcal for each kg of fat-free mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Target body fat: at %1 kg if fat-free mass is kept, at %2 kg with the usual loss of it%3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>; in %1–%2 weeks at 0.5–1 % of body mass a week</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>as described (%1)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tank, full</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Flow of the hose</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hot supply</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cold supply</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Heat lost</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water for the first client</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How the day is planned</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>with the client, min</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>change after, min</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How long each method takes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Find the heat lost by reading the full tank twice, some hours apart. The numbers that ship are engineering choices of this program: set your own.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Plan with these</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Every field needs a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>planning of the day changed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What if</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How it goes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Practice  ›  %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pages to read</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Progress of a trainee</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no check "{1}" of {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing to watch for at this step.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Do it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hint   Ctrl+J</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Say or do beside the screen</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Say or do   Ctrl+D</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 says: “%2”</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hint: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>to</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>repeats</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>People of the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quantity of the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured by</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>repeats of one person: 18.2 18.5 18.3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeats of one person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import CSV…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure 15 people three times or 30 people twice. On the same day, with repositioning, the study gives the repeatability. 2 to 7 days apart, prepared as always, it gives the least significant change.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>same day, repositioned</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>between days</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Design of the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>women and men</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 people, %2 tests each</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Plan of the study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take from signed tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book a second day…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>measured by anyone</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by a %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>by %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>being collected</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No study yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Looking for repeats in the signed tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No client has enough signed tests for this design yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book their second day, or type the repeats.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type the repeats with spaces between them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A person needs at least two repeats.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import a study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Preparation sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Language of the pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save as PDF…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Print…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Copy as text</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>PDF (*.pdf)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The quantity over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>then</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>now</source>
-      <translation>jetzt</translation>
-    </message>
-    <message>
-      <source>change</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>LSC (95 %)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>probability</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What changed between the two visits</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What made the mass change</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Earlier visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Later visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>compare</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a change.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>exceeds the LSC</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>within measurement error</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>: a trend</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>: no trend that can be told from noise</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Progress is shown once a test is signed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>when</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>reference</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>error</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Checks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Control chart</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>value</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>rules</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Points that break a rule</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Instruments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>C&amp;hecks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Control cha&amp;rt</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Precision</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Calibra&amp;tion</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab b&amp;ook</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take this reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take it from the instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Service done…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference object…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Limits…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality report…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from 2026-01-31</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>to 2026-12-31</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality report, %1; empty for everything</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Points that break a rule. Click a point, or activate a line, to open its check.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality  ›  %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ passed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ failed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 tests were made since the last good check (%2): review them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No checks yet. The first ten make the baseline.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of 10 values for the baseline; nothing is judged before.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mean %1, SD %2 %3; %4 of %5 points out of control.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A check needs the reference value and a reading.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type numbers with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Service done</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What was done? The control chart starts a new baseline, and a check is due.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a date.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type it as 2026-01-31.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>PDF or table (*.pdf *.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Precision studies</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Care of the lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose an instrument with a check first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Limits of the check…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rebook…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Change the answer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Override finding…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Answer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Questions and answers</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  ✓ as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  gone on: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  ▲ wait %1 min, until %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The client says: "%1"
-</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-Last time (%1): %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>07:15, 3.5 h, 90 min, 2 d or never</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>never</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End test: contraindication…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Waited long enough: keep it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Continue with a reason…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep the answer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type a time like 07:15, 3.5 h, 90 min, 2 d or never; or a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rebook</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The test ends here without a result and the appointment is free. Why?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Continue with a reason</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why is it acceptable to continue? The reason goes on the record.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It is %1: the wait is over.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wait until %1, rebook, or continue with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Contraindication: end the test. Only a physiologist can override it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 to decide: change the answer, rebook, or continue with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2 questions left. Number keys answer.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>All answered.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The client's page</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>what changed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>your reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Your reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check my reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>1 real   2 noise   3 not comparable   Enter checks</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The answer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Preparing the page</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2 read rightly.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> (one pair of tests in twenty deceives like this)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> (a change too small for these two tests)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2
-In truth %3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accepted: %1 (%2, %3).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not steady yet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-Why is it right all the same?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The reading is not steady yet. Wait, and let nobody touch the scale.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the whole record</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Records (*.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a table of the tests</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Tables (*.csv *.xlsx)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Writing the reports of %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a health record</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>FHIR bundles (*.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Put a record in</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Another open test is recording from this instrument.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Finish or stop that recording first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference object</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>2028-06-30; empty without a certificate</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, %2. Enter the values from your certificate.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Object</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Serial number</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Certified value, %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Standard uncertainty, %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Certificate valid until</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save reference object</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Value and uncertainty are numbers, with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"%1" is not a date. Type year, month and day: 2028-06-30.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>bands only</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mean and standard deviation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L, M and S</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>percentiles</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rows by sex and age</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Title</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Population</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Year or date</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the band means</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Spread</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add a row</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Remove the row</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mean</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>SD</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>M</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>S</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>percentile and value; …</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sex</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>age from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>band from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>to (may be empty)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A number of the spread is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Percentiles are written as "5 12.3; 50 20.1; 95 30".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ages and the band of a row are numbers.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>row %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Show results against this set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save as a file…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>New set…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bring in a set…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From our own clients…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Edit a copy…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Values</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>age</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>spread</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>open</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>; %1 people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist owns the reference sets.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>reference set chosen</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1, this lab's copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bring in a reference set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference sets (*.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the reference set</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reference from our own clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From the last signed result of each person of 18 and over; at least %1 of one sex and age band. It describes the people who come here, never the general population.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Make it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>client copy in words only</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Client copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Which copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body composition report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A resting test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Oxygen and carbon dioxide, minute by minute</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fasted 5 hours, no caffeine for 4, lying still in a quiet room. One line a minute: oxygen and carbon dioxide in L/min (STPD), as the instrument writes them. The first five minutes are left out.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use this measurement</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 kcal a day by Weir, quotient %2, variation %3 %, minutes %4 to %5.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>± %1 % (95 % CI)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body fat on its scale</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Where the interval comes from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Worked sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No result yet: readings are missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 % fat</source>
-      <translation>%1 % Fett</translation>
-    </message>
-    <message>
-      <source>95 % CI %1 to %2 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference masses, as marked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shown with the reference masses</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>region</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>bone, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>area, cm²</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sum, kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>% fat</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Regions of the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>whole body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>half body, right side complete</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>half body, left side complete</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Whole or half body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>noted at the scan: metal, movement …</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Noted at the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reported values…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Override finding…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Folder…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 scans of other people</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 files that are no scans</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Also in the folder, left alone: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> and </source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Regions, sums and the scale agree.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ scan %1, used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>scan %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>scan %1 excluded: %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 values as reported by the densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No folder is watched: import the scan, or type it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scanning…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan again?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A second scan is a second dose. Can the region lines be corrected instead?
-
-Scan again all the same?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reassign the scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The scan is labelled "%1", this client is "%2".
-Why is it this client's scan? Both records keep the reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no scan here that the rules object to.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use this scan anyway</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>
-The physiologist decides and says why.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import a scan</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scans (*.csv *.json)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What the columns mean</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One a line. Columns: region, fat, lean, bone-mineral, area, mass; words for regions: left-arm, trunk …</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Values reported by the densitometer</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One a line: name, number, unit. Known names: visceral-fat-mass (kg), visceral-fat-area (cm²), bone-density.total (g/cm²), t-score.total, z-score.total; for total also spine, hip, femoral-neck.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Where the densitometer leaves its scans</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exclude scan %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why does it not count? It stays on the record and can be restored.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Still and quiet; nobody within a metre of the table.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Link to the densitometer lost. The scan may still be running: X-rays may be on. Stay out of the controlled area. Import the file when it ends.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Regions, sums and the scale agree. Accept it, then look at the region lines.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Second day of a precision study</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Days later</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source> days later</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The same client, method and time of day, prepared as asked: what differs then is the day.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Book the second day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nobody had this test in the last seven days.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 at %2.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>That moment has passed: choose more days.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>precision study, second day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Technician</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Physiologist</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Physiologist who answers for the result</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>choose who ran the test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>nobody</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signed by %1 and %2 at %3. Version %4.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Version %1, not signed yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Amend with a reason</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign and lock</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Amend a signed test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What has to change, and why? Both versions are kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Locked. An amendment makes a new version; both are kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Arc of the whole body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>segment</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>|Z|, Ω</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>phase, °</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Segments at 50 kHz</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>R typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Xc typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How it is connected…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reading %1 of %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The signal is clean.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ sweep %1, used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sweep %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>sweep %1 excluded: %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 values as reported by the instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the sweep</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat the sweep</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the sweep</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no sweep here that should be repeated.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use this sweep anyway</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A typed reading needs resistance and reactance at 50 kHz.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type ohms with a point or a comma; the reactance is positive.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Import a sweep</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Values reported by the instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One a line: name, value, unit. Known names: fat-percent, fat-free-mass, body-water, lean.right-arm … They are kept apart from what is computed here.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exclude sweep %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Analyzer disconnected. Reconnect, then press R to repeat the sweep.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep still and silent.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Every reading falls with frequency, sides and sums agree. Accept it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>code</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>name</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Queue</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Questions</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Set aside…  [X]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body fat of the group</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>code, scanned or typed, then Enter</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Code of the next person</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask the group…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign all measured…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Group table…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Back to the day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▶ here</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Next: %1, %2 left</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Everybody is measured.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask each alone  [D]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Something differs  [D]</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask everybody together. Nothing private is on this list; each person is asked that alone.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Asked: all say so</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Scan the person's code.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign the results, then save the group table. It holds no names.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask this person alone, out of the others' hearing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>All as asked</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Does this person stand by what the group said?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stands by it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On the scale in light clothing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept the mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Skin wiped, electrodes on, arms and thighs apart, silence.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Once more.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The scale is not steady yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The analyzer is not connected.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured. Wipe the electrodes for the next person.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Set aside</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why is this person called again later? What was done so far is kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body fat</source>
-      <translation>Körperfett</translation>
-    </message>
-    <message>
-      <source>Fat-free mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Phase angle</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A group, %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist signs the results of a team morning.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign all measured</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One sentence of interpretation for every page of this morning.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 results signed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A group table needs at least {1} people: fewer would show single ones.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Group table without names</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Page, workbook or table (*.pdf *.xlsx *.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Group</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Or: thoracic gas measured elsewhere</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Method of the thoracic gas</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save thoracic gas volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on with the prediction</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured: %1 L (%2).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Predicted from height and age: %1 L (SE %2), worth %3 % fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept %1 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start the panting</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use the predicted volume.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why was it not measured? The interval grows by what predicting costs.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Three gentle puffs, cheeks held.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>cases met</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cases met by method</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>goals</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>truth</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>minutes</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>help</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What was practised</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Goals met over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trainee</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign-off sheet…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>page read: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 · practice</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Practice record of %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Made-up people on made-up instruments. A case counts when its last attempt met every goal. What a trainee may do alone with clients is decided by the lab, not by this page.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2 of %3 cases, %4 of them without help</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>not yet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ met, %1%2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, with help</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pages read: %1 of %2 changes judged rightly.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>may work alone: ______</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>signed off by: ____________________   date: ____________</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Practice record</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Load cell over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Steady reading, typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg gross</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>kg net</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trace…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save trace…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on with these</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trial %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>excluded: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>valid, not used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>used</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>used if accepted</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>ready to accept</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>must agree within %1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept trial: %1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start trial %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed %1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rest between dives: {1} s more.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Wait; start again only when the client says they are rested.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type kilograms with a point or a comma.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exclude trial %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go on with these trials</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why are they good enough? The result will carry a flag.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trace</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Traces (*.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The selected trial has no trace.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Select a trial that came from the load cell.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the trace</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trial-%1.csv</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Load cell disconnected. Data so far is kept. Reconnect, then press R.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>in words only</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>without the name</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Report on a visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Visit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sign the test, then write the report.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Volume over time</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Raw volume, typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>L, raw</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed volume</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trial…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save trial…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recalibrate…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>before recalibrating</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>two must agree within %1 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recalibrate</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept typed %1 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close the door, start</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Accept trial: %1 L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat the trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recalibrate and start over</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why? The trials so far stay on the record but do not count any more.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Replay a trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pressures (*.csv)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The selected trial has no recorded pressures.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Select a trial that came from the chamber.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the trial</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>volume-%1.csv</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chamber disconnected. Data so far is kept. Reconnect, then press R.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Free chlorine</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Combined chlorine</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>pH</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Temperature at body depth</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water log</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>what was added or changed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>chlorine</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read before</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Limits: the lab's planning policy. Chemicals only as their makers and your local rules say, with nobody inside; never acid or ammonia with chlorine.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save the reading</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chlorine, pH and temperature, please.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>✓ Within the limits.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dose of pure tracer water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enrichment before the dose</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enrichment at equilibrium</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water, as reported</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body water by dilution</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What was reported</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Deuterium (²H₂O): dose and enrichments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Oxygen-18 (H₂¹⁸O): dose and enrichments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Litres of body water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Unit of the enrichments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>mg of tracer water per kg of water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>ppm of atoms</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Samples of %1. Dose and water of the samples are weighed; the tracer's space is divided by %2 (deuterium) or %3 (oxygen-18).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save body water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type the litres.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type the dose and both enrichments.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 L of body water, %2 % of the mass; SE %3 L.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The recording</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Result and truth</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Sex</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>man</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>woman</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What goes wrong</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The body</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat in truth</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>water of the fat-free mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>On the day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>eaten or drunk just before</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>air held back under water</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing here is kept. The test is played by the same simulator and computed by the same policy as on the bench; of its recordings one more, with the same faults, is shown.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing to object to.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Would be taken: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ Would be refused: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No result: nothing that has a value. In truth %1 % fat.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 ± %2 % fat (95 % CI); in truth %3 %: off by %4 points</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ No result: the rules let nothing through. Taken all the same: %1 % fat; in truth %2 %: off by %3 points</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>dark line: what was refused, without an interval; thin line: the truth</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The file cannot be read.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the name and the permissions.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The output could not be written: is the disk full?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reference mass for the scale is 1 to 200 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the numbers.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A cylinder is 5 to 150 L, and its reading is close to that.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type litres: the certificate's, then the chamber's.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Recorded pressures need a calibration of this chamber and the mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat the trial.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The chamber was calibrated again after this volume was recorded.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start over with a new calibration.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End the test with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Raw volume {1} L is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It is a little below the mass in kilograms. Check the reading.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} L does not go with a mass of {2} kg: no living body has that density.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Is the cylinder still inside? Check the reading and the mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Starting over needs a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Say why in one sentence.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The session has been started over before; the policy allows {1} sets.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>End the test with a reason and rebook.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Thoracic gas volume {1} L is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The range is 0.5 to 8 L.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measured thoracic gas needs its method.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>For example panting, or plethysmography elsewhere.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use the predicted volume, or one that was measured elsewhere.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The whole body was not read; it is the sum of right arm, trunk and right leg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Parts are missing on both sides: no whole-body equation is valid.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A part is missing on the measured side: measure the other side.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The reading is outside the range of the lab's own electrode conversion.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>From standing contacts, {1} would be off by about {2} kg of fat-free mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1}: its published error is not known; {2} % is assumed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" does not give fat-free mass from impedance.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose another equation.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} does not cover a person of {2} years.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No equation of this policy covers a person of {1} years; only the readings are given.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A part is missing: computed for a whole person of {1} kg, less the lean of the missing part.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hydration of the fat-free mass is {1} (usual {2} to {3}). The equation assumes usual hydration: do not rely on % fat today.</source>
-      <translation>Wasseranteil der fettfreien Masse {1} (üblich {2} bis {3}). Die Gleichung setzt den üblichen voraus: Auf den Fettwert ist heute kein Verlass.</translation>
-    </message>
-    <message>
-      <source>Body water is {1} L where height and mass let expect {2} L: check height, mass and identity.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>All values are as reported by the instrument: its equations and errors are not published.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg is more than the {2} kg that the table bears: no scan on this machine.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The densitometer needs a name.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The fat of a phantom is 1 to 99 %.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type percent: as on the certificate, then as read.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} scans in a year is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>With this scan {1} µSv in twelve months, more than this lab's {2} µSv.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist or the licensed operator decides, and says why.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A scan from a file is taken with the label of its file.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The scan is of "{1}", not of this client ("{2}").</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a physiologist can reassign a scan.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Whose scan is it? Open that client's test.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The complete side of a half body is right or left.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Using a scan that should be repeated is the physiologist's decision.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Correct or repeat it, or ask the physiologist.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reported value needs a name and a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Visceral fat {1} kg is out of range. Is this in grams?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bone score {1} is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reference mass is 0.5 to 50 kg, and chair and belt are below 60 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water at {1} °C: no test below 20 or above 40 °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the thermometer and its unit, or warm or cool the water.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dry mass {1} kg is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The range is 10 to 300 kg. Check the unit: pounds are converted only in US units.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Room temperature is 10 to 45 °C, air pressure 500 to 820 mmHg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the units: 760 mmHg is 1013 hPa.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Eight efforts are the most for one session.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use the largest, or rebook.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Vital capacity {1} L is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The range is 0.5 to 10 L.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Residual volume {1} L is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The range is 0.2 to 5 L.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A measured residual volume needs its method.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>For example oxygen dilution, helium or plethysmography.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The load cell was checked again after this trial was recorded.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} trials are the most for one session.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use what there is, or rebook.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} kg under water is not below the dry mass of {2} kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the reading, the tare and the units.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Underwater mass {1} kg is out of range (−10 to 12 kg).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the reading, the tare and the belt.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Exclude another one first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>An analyzer has two, four or eight electrodes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The measured side is right or left.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A test module is 10 to 2000 Ω, and its reading is above zero.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type ohms: as marked on the module, then as read.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Say why it is this client, or correct it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The code "{1}" is not that of this client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Whose turn is it? Open that client's test, or type the code again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The range is 50 to 230 cm. Check the unit.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The analyzer was set up or checked again after this sweep was recorded.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Using a sweep that should be repeated is the physiologist's decision.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat it, or ask the physiologist.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Body mass {1} kg is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Map the column with the mass in kilograms.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The reported fat or fat-free mass does not go with this person's mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the units, and whose values these are.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a part of the body with its side.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Length {1} cm is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type centimetres.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A quality check that is due.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Disinfect the tank</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Never mix with acid or ammonia. Keep surfaces wet for the full contact time. Ventilate; wear gloves.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Rinse twice and drain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fill: hot water alone</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} minutes at {2} L/min; nobody inside.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fill: cold water alone</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} minutes; the full tank will have {2} °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fill the tank</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stir, read the temperature, log chlorine and pH</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Let some out below the overflow</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hang the chair, zero the load cell</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Late, so that the cell does not creep under the weight.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Warm the tank: let some out, run in hot water, stir</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} L out and in, {2} minutes; nobody inside. From {3} to {4} °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The tank will have {1} °C for this client, and there is no time to warm it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Water log: chlorine, pH, temperature</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take the chair off the load cell</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Drain, scrub, disinfect, rinse twice, leave to dry</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} is outside the opening hours.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Two clients on one instrument ({1}): it is free again {2} minutes later.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One client in two places: {1} and {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Everything accepted so far is kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This test is signed; its readings are locked.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Amend it, with a reason: both versions are kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This test was ended without a result.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start a new one.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It is not known for which test this reading was recorded.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Record it again in this client's test.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This reading was recorded for another test. It is not taken here.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Record it again with this client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Record it again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The range is {1} to {2} kg. Check the unit and what is on the scale.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not with this answer: "{1}"</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>First finish the step "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Going past a failed check is the physiologist's decision.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Repeat the check, or ask the physiologist.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Going past this step needs a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no result to confirm yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take the readings that are missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This step needs its own answer.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The protocol has no question "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no time to wait for here.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No answer here needs a decision.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Going on past a deviation needs a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This answer blocks the test; only the physiologist can decide otherwise.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask the physiologist to take the bench, or end the test.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The interpretation is empty.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take over the suggested sentences, or write your own.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ending a test needs a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no result to sign.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Take the readings that are missing, or end the test with a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The technician's name is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose who ran the test.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This lab's policy asks for the physiologist's name too.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose the physiologist who answers for this result.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a signed test is amended.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Change it directly.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>An amendment needs a reason.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is nothing to take back.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>a test is running</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The code "{1}" belongs to nobody of this team morning.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} has been measured already: whose turn is it?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7525,119 +215,107 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>asleep or lying</source>
+      <source>whole body</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>sitting quietly</source>
+      <source>right arm</source>
+      <translation>Rechter Arm</translation>
+    </message>
+    <message>
+      <source>left arm</source>
+      <translation>Linker Arm</translation>
+    </message>
+    <message>
+      <source>trunk</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>desk work</source>
+      <source>right leg</source>
+      <translation>Rechtes Bein</translation>
+    </message>
+    <message>
+      <source>left leg</source>
+      <translation>Linkes Bein</translation>
+    </message>
+    <message>
+      <source>sex must be male or female, not "{1}".</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>housework, cooking, standing work</source>
+      <source>{1}: "{2}" is not a number.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>walking</source>
+      <source>There is no equation called "{1}".</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>cycling at ease</source>
+      <source>List them with: fusain-calc equations</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>running, 8 km/h</source>
+      <source>It has no input called "{1}".</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>mostly sitting (1.45)</source>
+      <source>The input "{1}" is missing.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>light, some walking (1.6)</source>
+      <source>Made for a body mass index of</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>active most days (1.8)</source>
+      <source>Standard error in the people it was made from</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>hard training or work (2.1)</source>
+      <source>Standard error in other people, which is used where it is larger</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The file cannot be read, or is too large for a scan.</source>
+      <source>deuterium</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Scale</source>
+      <source>oxygen-18</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Load cell</source>
-      <translation type="unfinished" />
+      <source>Four components, Wang 2002</source>
+      <translation>Vier Bestandteile, Wang 2002</translation>
     </message>
     <message>
-      <source>Water</source>
-      <translation type="unfinished" />
+      <source>Four components, Selinger 1977</source>
+      <translation>Vier Bestandteile, Selinger 1977</translation>
     </message>
     <message>
-      <source>Spirometer</source>
-      <translation type="unfinished" />
+      <source>Four components, Friedl 1992</source>
+      <translation>Vier Bestandteile, Friedl 1992</translation>
     </message>
     <message>
-      <source>Chamber</source>
-      <translation type="unfinished" />
+      <source>Four components, Withers 1998</source>
+      <translation>Vier Bestandteile, Withers 1998</translation>
     </message>
     <message>
-      <source>Chamber scale</source>
-      <translation type="unfinished" />
+      <source>Three components with water, Siri 1961</source>
+      <translation>Drei Bestandteile mit Wasser, Siri 1961</translation>
     </message>
     <message>
-      <source>Analyzer</source>
-      <translation type="unfinished" />
+      <source>Three components with water, fat 0.9007</source>
+      <translation>Drei Bestandteile mit Wasser, Fett 0,9007</translation>
     </message>
     <message>
-      <source>Scanner</source>
-      <translation type="unfinished" />
+      <source>Three components with water, Fuller 1992</source>
+      <translation>Drei Bestandteile mit Wasser, Fuller 1992</translation>
     </message>
     <message>
-      <source>"{1}" is not a way to reach an instrument.</source>
-      <translation type="unfinished" />
+      <source>Four components, Fuller 1992</source>
+      <translation>Vier Bestandteile, Fuller 1992</translation>
     </message>
     <message>
-      <source>fat percentage</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>index of the lean mass of the limbs</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lean mass of the limbs by body mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>body mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The file cannot be read, or is larger than {1} MB.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The file could not be written: {1}</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Make room on the disk, or choose another folder.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test of that day is signed.</source>
+      <source>Ancestry is a poor proxy for hydration and bone mineral. Four-component work finds no certain difference in fat-free density between groups; prefer Siri or a model with measured water.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7661,6 +339,46 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>head</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>total without head</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>total</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>android</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gynoid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat in the whole mass, bone included</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat in the soft tissue, without bone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat</source>
+      <translation>Fett</translation>
+    </message>
+    <message>
+      <source>lean</source>
+      <translation>mager</translation>
+    </message>
+    <message>
+      <source>bone mineral</source>
+      <translation>Knochenmineral</translation>
+    </message>
+    <message>
       <source>The region "{1}" is missing.</source>
       <translation type="unfinished" />
     </message>
@@ -7677,7 +395,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The scan adds up to {1} where the scale says {2} kg: pounds for kilograms?</source>
+      <source>The scan adds up to {1}, the scale reads {2} kg. Are these pounds?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7685,11 +403,11 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The scan adds up to {1} where the scale says {2} kg: grams for kilograms?</source>
+      <source>The scan adds up to {1}, the scale reads {2} kg. Are these grams?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1}: fat, lean and bone mineral add up to {2} kg, the page says {3} kg.</source>
+      <source>{1}: fat, lean and bone mineral add up to {2} kg, the page shows {3} kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7697,7 +415,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1}, {2}: the regions add up to {3} kg, the page says {4} kg.</source>
+      <source>{1}, {2}: the regions add up to {3} kg, the page shows {4} kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7705,7 +423,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1}, {2}: {3} kg, more than the {4} kg of what it lies in.</source>
+      <source>{1}, {2}: {3} kg, more than the {4} kg of the region that contains it.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7717,7 +435,7 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Is it this person? Was everything inside the field, and nothing on the table?</source>
+      <source>Is it this client? Was everything inside the field, and nothing on the table?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7753,6 +471,74 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Mifflin and St Jeor 1990</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cunningham 1991</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cunningham 1980</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ten Haaf and Weijs 2014, fat-free mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ten Haaf and Weijs 2014, mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Harris and Benedict 1919</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Roza and Shizgal 1984</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Owen 1986 and 1987</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Müller 2004</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Schofield 1985</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Henry 2005</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>De Lorenzo 1999, male athletes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>below a light way of life</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sedentary or light</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>active or moderately active</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>vigorous</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hard to keep up for long</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>{1} minutes are too few: five to settle and five steady ones are needed.</source>
       <translation type="unfinished" />
     </message>
@@ -7762,6 +548,10 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Gas exchange is above 0 in every minute.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct it and try again.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -7778,278 +568,6 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>Look for a leak, hasty breathing or a meal, and measure again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Export it again as CSV in UTF-8.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing was loaded.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The file is empty.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The file is neither in UTF-8 nor in UTF-16 nor in Windows-1252.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A quote is opened and never closed: is the file cut off?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This row has {1} cells, the header {2}: is the file cut off?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There are no rows under the header.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a name and a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Type one value a line, as fat-percent, 24.1, %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No value was given.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Export it again: {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The file is in UTF-16; save it as UTF-8.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The first line must be {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} must be a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The time must be a number and rise.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>More than two million samples: this is not one trial.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There are no samples in it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The column "{1}" is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>See docs/formats/impedance-csv.md.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>{1} must be a number above zero.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Age, height or mass is missing or out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The reactance is larger than the resistance: the two are swapped.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Swap the columns.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A reading needs resistance and reactance, or the magnitude.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Name both columns.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a date like 2026-03-12.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" in the column "{2}" is not a number.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The row names no client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Map the column with the client's code.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The row has no reading.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The table needs the columns segment and khz.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" at "{2}" kHz is not a segment and a frequency.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The workbook could not be made.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The workbook could not be written.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This calendar is larger than 4 MB.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Export only the weeks that are wanted.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This is not a calendar in the iCalendar form.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save it as .ics in the other program and try again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>One person a line, the repeats in its cells.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There are no people in it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The height is missing or out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fat, lean or bone mineral is missing or out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fat, lean and bone mineral add up to {1} kg, which is out of range.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The unit of a scan is kg, g or lb, not "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is neither a column nor a region of a scan.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A line is longer than 64 kB: this is not a table.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check the file; rows end with a line feed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The table is empty.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The first line names the columns.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The file is in UTF-16.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save it as UTF-8.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Columns are separated by commas or semicolons; fusain-calc(1) lists them.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a number; the decimal mark is a point (a comma only between semicolons).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The row has {1} cells instead of {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The value is missing.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Height is 50 to 250 cm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dry mass is 10 to 300 kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The underwater mass is not below the dry mass.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No test below 20 or above 40 °C.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No conversion of the policy covers this age.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Line {1} is longer than a megabyte: this is no table.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>See {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No column is named as "{1}".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Say which column it is.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is no number ({2}).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>"{1}" is not a region of a scan.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Say which region it is.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8158,6 +676,30 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>All contact readings are the same: no line can be drawn.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hand</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>forearm and hand</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole arm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>foot</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lower leg and foot</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole leg</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8305,6 +847,106 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>rising</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phase</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>crossed leads</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>contact</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>socks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dry hands</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>movement</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>talking</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>drift</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sum</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>sides</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>range</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>thighs touch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>arms touch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>slope</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height is {1} cm, at the last visit it was {2} cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mass is {1} kg, at the last visit it was {2} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The whole body reads {1} Ω, at the last visit it was {2} Ω.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lying, gel electrodes at wrist and ankle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>standing, contacts under hands and feet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no change that means anything</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>shorter: more fluid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>longer: less fluid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>steeper: more cell mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>flatter: less cell mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>The vector is in the middle half of {2}.</source>
       <translation type="unfinished" />
     </message>
@@ -8322,6 +964,26 @@ The physiologist decides and says why.</source>
     </message>
     <message>
       <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards less cell mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-free mass</source>
+      <translation>fettfreie Masse</translation>
+    </message>
+    <message>
+      <source>body water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water outside the cells</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>skeletal muscle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean mass of the limbs</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -8653,22 +1315,6 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The height is {1} cm, at the last visit it was {2} cm.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The mass is {1} kg, at the last visit it was {2} kg.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The whole body reads {1} Ω, at the last visit it was {2} Ω.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A malformed line: "{1}"</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>Slow start ({1} L before the blast): blow out hard at once, without hesitating.</source>
       <translation type="unfinished" />
     </message>
@@ -8697,531 +1343,6652 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>gut content</source>
+      <translation>Darminhalt</translation>
+    </message>
+    <message>
+      <source>gut gas</source>
+      <translation>Darmgas</translation>
+    </message>
+    <message>
+      <source>residual volume</source>
+      <translation>Residualvolumen</translation>
+    </message>
+    <message>
+      <source>thoracic gas</source>
+      <translation>Thorakales Gas</translation>
+    </message>
+    <message>
+      <source>resistance</source>
+      <translation>Resistanz</translation>
+    </message>
+    <message>
+      <source>reactance</source>
+      <translation>Reaktanz</translation>
+    </message>
+    <message>
+      <source>body water from the spectrum</source>
+      <translation>Körperwasser aus dem Spektrum</translation>
+    </message>
+    <message>
+      <source>dry mass</source>
+      <translation>Masse an Land</translation>
+    </message>
+    <message>
+      <source>underwater reading</source>
+      <translation>Wert unter Wasser</translation>
+    </message>
+    <message>
+      <source>between trials</source>
+      <translation>zwischen Versuchen</translation>
+    </message>
+    <message>
+      <source>water temperature</source>
+      <translation>Wassertemperatur</translation>
+    </message>
+    <message>
+      <source>volume trials</source>
+      <translation>Volumenversuche</translation>
+    </message>
+    <message>
+      <source>calibration of the chamber</source>
+      <translation>Kalibrierung der Kammer</translation>
+    </message>
+    <message>
+      <source>body surface area</source>
+      <translation>Körperoberfläche</translation>
+    </message>
+    <message>
+      <source>resistance reading</source>
+      <translation>Resistanzwert</translation>
+    </message>
+    <message>
+      <source>reactance reading</source>
+      <translation>Reaktanzwert</translation>
+    </message>
+    <message>
+      <source>the equation for one person</source>
+      <translation>Gleichung bei einer einzelnen Person</translation>
+    </message>
+    <message>
+      <source>conversion of the electrodes</source>
+      <translation>Umrechnung der Elektroden</translation>
+    </message>
+    <message>
+      <source>fat of the scan</source>
+      <translation>Fett des Scans</translation>
+    </message>
+    <message>
+      <source>lean of the scan</source>
+      <translation>Magermasse des Scans</translation>
+    </message>
+    <message>
+      <source>mass of the scan</source>
+      <translation>Masse des Scans</translation>
+    </message>
+    <message>
+      <source>bone mineral of the scan</source>
+      <translation>Knochenmineral des Scans</translation>
+    </message>
+    <message>
+      <source>the densitometer for this person</source>
+      <translation>DXA-Scanner bei dieser Person</translation>
+    </message>
+    <message>
+      <source>fat-free density of this person</source>
+      <translation>Dichte der fettfreien Masse dieser Person</translation>
+    </message>
+    <message>
+      <source>what the model assumes of this person</source>
+      <translation>was das Modell von dieser Person annimmt</translation>
+    </message>
+    <message>
+      <source>body water by dilution</source>
+      <translation>Körperwasser durch Verdünnung</translation>
+    </message>
+    <message>
+      <source>predicted lung volume for this person</source>
+      <translation>vorhergesagtes Lungenvolumen dieser Person</translation>
+    </message>
+    <message>
+      <source>lung volume of this day</source>
+      <translation>Lungenvolumen dieses Tages</translation>
+    </message>
+    <message>
+      <source>body water of this day</source>
+      <translation>Körperwasser dieses Tages</translation>
+    </message>
+    <message>
+      <source>gut content of this day</source>
+      <translation>Darminhalt dieses Tages</translation>
+    </message>
+    <message>
+      <source>resistance of this day</source>
+      <translation>Resistanz dieses Tages</translation>
+    </message>
+    <message>
+      <source>reactance of this day</source>
+      <translation>Reaktanz dieses Tages</translation>
+    </message>
+    <message>
+      <source>spectrum of this day</source>
+      <translation>Spektrum dieses Tages</translation>
+    </message>
+    <message>
       <source>{1} of {2} readings.</source>
-      <translation type="unfinished" />
+      <translation>{1} von {2} Messwerten.</translation>
     </message>
     <message>
       <source>The mean is {1} off, more than {2}.</source>
-      <translation type="unfinished" />
+      <translation>Der Mittelwert weicht um {1} ab, Grenze {2}.</translation>
     </message>
     <message>
       <source>The readings scatter by {1}, more than {2}.</source>
-      <translation type="unfinished" />
+      <translation>Die Messwerte streuen um {1}, Grenze {2}.</translation>
     </message>
     <message>
       <source>One reading is {1}, more than {2} off.</source>
-      <translation type="unfinished" />
+      <translation>Ein Messwert ist {1}, er weicht mehr als {2} ab.</translation>
+    </message>
+    <message>
+      <source>Passed: error {1}, limit {2}.</source>
+      <translation>Bestanden: Abweichung {1}, Grenze {2}.</translation>
     </message>
     <message>
       <source>Passed: error {1}.</source>
-      <translation type="unfinished" />
+      <translation>Bestanden: Fehler {1}.</translation>
     </message>
     <message>
-      <source>The report could not be written: {1}</source>
-      <translation type="unfinished" />
+      <source>one beyond 2 SD (warning)</source>
+      <translation>einer jenseits 2 SD (Warnung)</translation>
     </message>
     <message>
-      <source>Choose another folder or make room, then save again.</source>
-      <translation type="unfinished" />
+      <source>one beyond 3 SD</source>
+      <translation>einer jenseits 3 SD</translation>
     </message>
     <message>
-      <source>The test itself is kept.</source>
-      <translation type="unfinished" />
+      <source>two in a row beyond the same 2 SD</source>
+      <translation>zwei nacheinander jenseits derselben 2 SD</translation>
     </message>
     <message>
-      <source>%1 s: %2 L</source>
-      <translation type="unfinished" />
+      <source>4 SD apart within one run</source>
+      <translation>4 SD Abstand in einer Reihe</translation>
     </message>
     <message>
-      <source>Body mass over the weeks, kg</source>
-      <translation>Körpermasse über die Wochen, kg</translation>
+      <source>four in a row beyond the same 1 SD</source>
+      <translation>vier nacheinander jenseits derselben 1 SD</translation>
     </message>
     <message>
-      <source>week %1: %2 kg (95 % CI %3 to %4)</source>
-      <translation>Woche %1: %2 kg (95-%-KI %3 bis %4)</translation>
+      <source>ten in a row on one side</source>
+      <translation>zehn nacheinander auf einer Seite</translation>
     </message>
     <message>
-      <source>weeks</source>
-      <translation>Wochen</translation>
+      <source>CUSUM limit exceeded</source>
+      <translation>CUSUM-Grenze überschritten</translation>
     </message>
     <message>
-      <source>dynamic model</source>
-      <translation type="unfinished" />
+      <source>the weighted average has moved (EWMA)</source>
+      <translation>der gewichtete Mittelwert hat sich verschoben (EWMA)</translation>
     </message>
     <message>
-      <source>static 7700 kcal/kg</source>
-      <translation type="unfinished" />
+      <source>Chlorine is read in mg/L, 0 to 50.</source>
+      <translation>Chlor wird in mg/L angegeben, 0 bis 50.</translation>
     </message>
     <message>
-      <source>%1, %2; %3 people, median %4</source>
-      <translation type="unfinished" />
+      <source>The pH of a tank is 4 to 10.</source>
+      <translation>Der pH-Wert eines Beckens ist 4 bis 10.</translation>
     </message>
     <message>
-      <source>notable</source>
-      <translation>auffällig</translation>
+      <source>The temperature of the water is read in °C, 5 to 60.</source>
+      <translation>Die Wassertemperatur wird in °C angegeben, 5 bis 60.</translation>
     </message>
     <message>
-      <source>real, but small</source>
-      <translation>echt, aber klein</translation>
+      <source>Nobody in the water. Free chlorine {1} mg/L, limit {2}. Wait or replace part of the water, then test again.</source>
+      <translation>Niemand ins Wasser. Freies Chlor {1} mg/L, Grenze {2}. Warten oder einen Teil des Wassers ersetzen, dann erneut messen.</translation>
     </message>
     <message>
-      <source>within the error</source>
-      <translation>innerhalb des Messfehlers</translation>
+      <source>{1} mg/L of free chlorine: more than {2}. Add none; read again in an hour.</source>
+      <translation>{1} mg/L freies Chlor: mehr als {2}. Keines zugeben; in einer Stunde erneut messen.</translation>
     </message>
     <message>
-      <source>%1: %2 kg%3, %4</source>
-      <translation type="unfinished" />
+      <source>Nobody in the water. Free chlorine {1} mg/L, at least {2} is needed. Add {3} mL of the {4} % solution, stir, then test again.</source>
+      <translation>Niemand ins Wasser. Freies Chlor {1} mg/L, mindestens {2} ist nötig. {3} mL der {4}-%-Lösung zugeben, rühren, dann erneut messen.</translation>
     </message>
     <message>
-      <source> ± %1 (95 % CI)</source>
-      <translation type="unfinished" />
+      <source>Combined chlorine {1} mg/L (limit {2}). Finish this client only if free chlorine and pH are in range; then change the water.</source>
+      <translation>Gebundenes Chlor {1} mg/L (Grenze {2}). Diesen Klienten nur fertig messen, wenn freies Chlor und pH im Bereich sind; dann das Wasser wechseln.</translation>
     </message>
     <message>
-      <source>right − left %1 kg</source>
-      <translation>rechts − links %1 kg</translation>
+      <source>pH {1}: below {2}, hard on eyes and metal. Raise it as the maker of the product says, and read again.</source>
+      <translation>pH {1}: unter {2}, greift Augen und Metall an. Nach Angabe des Herstellers anheben und erneut messen.</translation>
     </message>
     <message>
-      <source>%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg: %5</source>
-      <translation type="unfinished" />
+      <source>Never mix acid and chlorine: toxic gas. pH {1} is above {2}: only {3} % of the free chlorine is active. Lower the pH as the product label says, then test again.</source>
+      <translation>Säure und Chlor niemals mischen: giftiges Gas. pH {1} liegt über {2}: nur {3} % des freien Chlors wirken. Den pH nach Produktangabe senken, dann erneut messen.</translation>
     </message>
     <message>
-      <source>client's right</source>
-      <translation>rechts</translation>
+      <source>Nobody in the water. Water {1} °C (limit {2} °C).</source>
+      <translation>Niemand ins Wasser. Wasser {1} °C (Grenze {2} °C).</translation>
     </message>
     <message>
-      <source>client's left</source>
+      <source>Water {1} °C: outside the comfort range, {2}–{3} °C.</source>
+      <translation>Wasser {1} °C: außerhalb des Wohlfühlbereichs, {2}–{3} °C.</translation>
+    </message>
+    <message>
+      <source>Water above {1} °C is never used with a person.</source>
+      <translation>Wasser über {1} °C wird nie mit einer Person benutzt.</translation>
+    </message>
+    <message>
+      <source>Plan for 33 to 36 °C.</source>
+      <translation>33 bis 36 °C planen.</translation>
+    </message>
+    <message>
+      <source>With hot water alone the tank reaches {1} °C only.</source>
+      <translation>Mit dem warmen Zulauf allein erreicht das Becken nur {1} °C.</translation>
+    </message>
+    <message>
+      <source>Heat the supply, or start the tank's heater and allow for its hours.</source>
+      <translation>Den Zulauf erwärmen oder die Beckenheizung starten und ihre Stunden einplanen.</translation>
+    </message>
+    <message>
+      <source>The tank cannot be filled this cool: the cold supply gives {1} °C.</source>
+      <translation>So kühl lässt sich das Becken nicht füllen: der kalte Zulauf hat {1} °C.</translation>
+    </message>
+    <message>
+      <source>Fill later, or add ice.</source>
+      <translation>Später füllen oder Eis zugeben.</translation>
+    </message>
+    <message>
+      <source>client</source>
+      <translation>Klient</translation>
+    </message>
+    <message>
+      <source>test</source>
+      <translation>Test</translation>
+    </message>
+    <message>
+      <source>begun</source>
+      <translation>begonnen</translation>
+    </message>
+    <message>
+      <source>state</source>
+      <translation>Stand</translation>
+    </message>
+    <message>
+      <source>Open tests</source>
+      <translation>Offene Tests</translation>
+    </message>
+    <message>
+      <source>Run sheet</source>
+      <translation>Ablauf</translation>
+    </message>
+    <message>
+      <source>Result so far</source>
+      <translation>Ergebnis bisher</translation>
+    </message>
+    <message>
+      <source>Space</source>
+      <translation>Leertaste</translation>
+    </message>
+    <message>
+      <source>Bench</source>
+      <translation>Messplatz</translation>
+    </message>
+    <message>
+      <source>Bench  ›  %1  ›  %2</source>
+      <translation>Messplatz  ›  %1  ›  %2</translation>
+    </message>
+    <message>
+      <source>handed over, to be signed</source>
+      <translation>übergeben, zu unterschreiben</translation>
+    </message>
+    <message>
+      <source>not finished</source>
+      <translation>nicht beendet</translation>
+    </message>
+    <message>
+      <source>No test is running.
+
+Choose an appointment in Day (Alt+D) or a client in Clients (Alt+C) and start one there.</source>
+      <translation>Kein Test läuft.
+
+Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wählen und dort starten.</translation>
+    </message>
+    <message>
+      <source>No test is on the bench. These tests are open. Enter resumes one.</source>
+      <translation>Kein Test am Messplatz. Diese Tests sind offen. Enter nimmt einen wieder auf.</translation>
+    </message>
+    <message>
+      <source>%1 not as asked</source>
+      <translation>%1 nicht wie verlangt</translation>
+    </message>
+    <message>
+      <source>clear</source>
+      <translation>unauffällig</translation>
+    </message>
+    <message>
+      <source>Ended without a result: %1</source>
+      <translation>Ohne Ergebnis beendet: %1</translation>
+    </message>
+    <message>
+      <source>   [Ctrl+Enter]</source>
+      <translation>   [Strg+Enter]</translation>
+    </message>
+    <message>
+      <source>   [Space]</source>
+      <translation>   [Leertaste]</translation>
+    </message>
+    <message>
+      <source>F11: back to the desk</source>
+      <translation>F11: zurück an den Tisch</translation>
+    </message>
+    <message>
+      <source>Space: %1</source>
+      <translation>Leertaste: %1</translation>
+    </message>
+    <message>
+      <source>Add a note</source>
+      <translation>Bemerkung hinzufügen</translation>
+    </message>
+    <message>
+      <source>The note is kept with the raw record.</source>
+      <translation>Die Bemerkung wird mit den Rohdaten gespeichert.</translation>
+    </message>
+    <message>
+      <source>End without a result</source>
+      <translation>Ohne Ergebnis beenden</translation>
+    </message>
+    <message>
+      <source>Why does the test end here (rebooked, refused, unwell …)?</source>
+      <translation>Warum endet der Test hier (neu gebucht, abgelehnt, unwohl …)?</translation>
+    </message>
+    <message>
+      <source>Go past a failed check</source>
+      <translation>Nicht bestandene Prüfung übergehen</translation>
+    </message>
+    <message>
+      <source>The physiologist decides and says why.</source>
+      <translation>Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
+    </message>
+    <message>
+      <source>No test is open.</source>
+      <translation>Kein Test ist offen.</translation>
+    </message>
+    <message>
+      <source>Do what the button at the foot says</source>
+      <translation>Tun, was der Knopf unten sagt</translation>
+    </message>
+    <message>
+      <source>Add a note…</source>
+      <translation>Bemerkung hinzufügen…</translation>
+    </message>
+    <message>
+      <source>End without a result…</source>
+      <translation>Ohne Ergebnis beenden…</translation>
+    </message>
+    <message>
+      <source>Go past a failed check…</source>
+      <translation>Nicht bestandene Prüfung übergehen…</translation>
+    </message>
+    <message>
+      <source>This step is no check.</source>
+      <translation>Dieser Schritt ist keine Prüfung.</translation>
+    </message>
+    <message>
+      <source>One step back</source>
+      <translation>Einen Schritt zurück</translation>
+    </message>
+    <message>
+      <source>Stand back, or return to the desk</source>
+      <translation>Zurücktreten oder an den Tisch zurückkehren</translation>
+    </message>
+    <message>
+      <source>Answer a question</source>
+      <translation>Frage beantworten</translation>
+    </message>
+    <message>
+      <source>1 to 9</source>
+      <translation>1 bis 9</translation>
+    </message>
+    <message>
+      <source>Repeat</source>
+      <translation>Wiederholen</translation>
+    </message>
+    <message>
+      <source>R</source>
+      <translation>R</translation>
+    </message>
+    <message>
+      <source>Exclude the chosen trial</source>
+      <translation>Gewählten Versuch ausschließen</translation>
+    </message>
+    <message>
+      <source>X</source>
+      <translation>X</translation>
+    </message>
+    <message>
+      <source>N</source>
+      <translation>N</translation>
+    </message>
+    <message>
+      <source>Esc</source>
+      <translation>Esc</translation>
+    </message>
+    <message>
+      <source>The time, and how long the test has been open</source>
+      <translation>Die Uhrzeit, und wie lange der Test schon offen ist</translation>
+    </message>
+    <message>
+      <source>Note… (N)</source>
+      <translation>Bemerkung… (N)</translation>
+    </message>
+    <message>
+      <source>End test…</source>
+      <translation>Test beenden…</translation>
+    </message>
+    <message>
+      <source>Stand back (F11)</source>
+      <translation>Zurücktreten (F11)</translation>
+    </message>
+    <message>
+      <source>minor, guardian's consent on file</source>
+      <translation>minderjährig, Einwilligung der Sorgeberechtigten liegt vor</translation>
+    </message>
+    <message>
+      <source>▲ minor, no guardian's consent on file</source>
+      <translation>▲ minderjährig, Einwilligung der Sorgeberechtigten fehlt</translation>
+    </message>
+    <message>
+      <source>to ask: what was noted (%1)</source>
+      <translation>zu fragen: was notiert wurde (%1)</translation>
+    </message>
+    <message>
+      <source>%1 y</source>
+      <translation>%1 J.</translation>
+    </message>
+    <message>
+      <source>last: %1, %2 % fat (%3, %4)</source>
+      <translation>zuletzt: %1, %2 % Fett (%3, %4)</translation>
+    </message>
+    <message>
+      <source>first test here</source>
+      <translation>erster Test hier</translation>
+    </message>
+    <message>
+      <source>%1  ·  %2 min</source>
+      <translation>%1  ·  %2 min</translation>
+    </message>
+    <message>
+      <source>Body fat on its scale</source>
+      <translation>Körperfett auf seiner Skala</translation>
+    </message>
+    <message>
+      <source>Where the interval comes from</source>
+      <translation>Woher das Intervall kommt</translation>
+    </message>
+    <message>
+      <source>quantity</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>value</source>
+      <translation>Wert</translation>
+    </message>
+    <message>
+      <source>Worked sheet</source>
+      <translation>Rechenblatt</translation>
+    </message>
+    <message>
+      <source>No result yet: readings are missing.</source>
+      <translation>Noch kein Ergebnis: Messwerte fehlen.</translation>
+    </message>
+    <message>
+      <source>%1 % fat</source>
+      <translation>%1 % Fett</translation>
+    </message>
+    <message>
+      <source>95 % CI %1 to %2 %</source>
+      <translation>95-%-KI %1 bis %2 %</translation>
+    </message>
+    <message>
+      <source>Body fat</source>
+      <translation>Körperfett</translation>
+    </message>
+    <message>
+      <source>Reference masses, as marked</source>
+      <translation>Prüfmassen, wie beschriftet</translation>
+    </message>
+    <message>
+      <source>kg</source>
+      <translation>kg</translation>
+    </message>
+    <message>
+      <source>Shown with the reference masses</source>
+      <translation>Anzeige mit den Prüfmassen</translation>
+    </message>
+    <message>
+      <source>Accept %1 kg</source>
+      <translation>%1 kg übernehmen</translation>
+    </message>
+    <message>
+      <source>Accept the reading</source>
+      <translation>Wert übernehmen</translation>
+    </message>
+    <message>
+      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
+      <translation>Abweichung %1 kg, Grenze %2. Prüfung wiederholen, oder die Physiologin oder der Physiologe entscheidet (Strg+G).</translation>
+    </message>
+    <message>
+      <source>Stations of the calibration</source>
+      <translation>Stationen der Kalibrierung</translation>
+    </message>
+    <message>
+      <source>Pressures of the chamber</source>
+      <translation>Drücke der Kammer</translation>
+    </message>
+    <message>
+      <source>Cylinder, as certified</source>
+      <translation>Zylinder, laut Zertifikat</translation>
+    </message>
+    <message>
+      <source>L</source>
+      <translation>L</translation>
+    </message>
+    <message>
+      <source>Cylinder, as this chamber reads it</source>
+      <translation>Zylinder, wie diese Kammer ihn misst</translation>
+    </message>
+    <message>
+      <source>L (a chamber that calibrates itself)</source>
+      <translation>L (eine Kammer, die sich selbst kalibriert)</translation>
+    </message>
+    <message>
+      <source>Empty chamber</source>
+      <translation>Leere Kammer</translation>
+    </message>
+    <message>
+      <source>With the cylinder</source>
+      <translation>Mit dem Zylinder</translation>
+    </message>
+    <message>
+      <source>Verdict</source>
+      <translation>Urteil</translation>
+    </message>
+    <message>
+      <source>%1 L</source>
+      <translation>%1 L</translation>
+    </message>
+    <message>
+      <source>%1 of %2 s</source>
+      <translation>%1 von %2 s</translation>
+    </message>
+    <message>
+      <source>Calibrated at %1: ratio %2 empty, %3 with the cylinder of %4 L.</source>
+      <translation>Kalibriert um %1: Verhältnis %2 leer, %3 mit dem Zylinder von %4 L.</translation>
+    </message>
+    <message>
+      <source>At %1 the chamber read %2 L for %3 L.</source>
+      <translation>Um %1 maß die Kammer %2 L statt %3 L.</translation>
+    </message>
+    <message>
+      <source>Empty chamber recorded. Now the cylinder: open, put it in, close.</source>
+      <translation>Leere Kammer aufgezeichnet. Jetzt der Zylinder: öffnen, hineinstellen, schließen.</translation>
+    </message>
+    <message>
+      <source>Save the calibration</source>
+      <translation>Kalibrierung speichern</translation>
+    </message>
+    <message>
+      <source>Recording…</source>
+      <translation>Aufzeichnung läuft…</translation>
+    </message>
+    <message>
+      <source>Accept calibration</source>
+      <translation>Kalibrierung übernehmen</translation>
+    </message>
+    <message>
+      <source>Record the empty chamber</source>
+      <translation>Leere Kammer aufzeichnen</translation>
+    </message>
+    <message>
+      <source>Record with the cylinder</source>
+      <translation>Mit Zylinder aufzeichnen</translation>
+    </message>
+    <message>
+      <source>A number is missing: the certified volume or what the chamber read.</source>
+      <translation>Eine Zahl fehlt: das zertifizierte Volumen oder der Wert der Kammer.</translation>
+    </message>
+    <message>
+      <source>Type litres with a point or a comma.</source>
+      <translation>Liter mit Punkt oder Komma tippen.</translation>
+    </message>
+    <message>
+      <source>Recording the empty chamber: nobody leans on it.</source>
+      <translation>Die leere Kammer wird aufgezeichnet: niemand lehnt sich an.</translation>
+    </message>
+    <message>
+      <source>Recording the cylinder: nobody leans on the chamber.</source>
+      <translation>Der Zylinder wird aufgezeichnet: niemand lehnt sich an die Kammer.</translation>
+    </message>
+    <message>
+      <source>Cylinder recorded.</source>
+      <translation>Zylinder aufgezeichnet.</translation>
+    </message>
+    <message>
+      <source>Put the cylinder in, close the door, then record again.</source>
+      <translation>Zylinder hineinstellen, Tür schließen, dann erneut aufzeichnen.</translation>
+    </message>
+    <message>
+      <source>The chamber reads the cylinder %1 L off, more than %2: repeat.</source>
+      <translation>Die Kammer misst den Zylinder um %1 L falsch, Grenze %2. Wiederholen.</translation>
+    </message>
+    <message>
+      <source>Mass</source>
+      <translation>Masse</translation>
+    </message>
+    <message>
+      <source>On for at least half an hour; the manual of the machine comes first.</source>
+      <translation>Seit mindestens einer halben Stunde an; das Handbuch des Geräts geht vor.</translation>
+    </message>
+    <message>
+      <source>Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet.</source>
+      <translation>Raum 21 bis 27 °C und gleichmäßig; Türen und Fenster zu, Lüftung ruhig.</translation>
+    </message>
+    <message>
+      <source>Chamber empty, door shut, nothing leaning on it.</source>
+      <translation>Kammer leer, Tür zu, nichts lehnt daran.</translation>
+    </message>
+    <message>
+      <source>Cap, towel and nose clip at hand.</source>
+      <translation>Kappe, Handtuch und Nasenklammer bereit.</translation>
+    </message>
+    <message>
+      <source>Warm and steady</source>
+      <translation>Warm und gleichmäßig</translation>
+    </message>
+    <message>
+      <source>Show how the door opens and agree a stop signal.</source>
+      <translation>Zeigen, wie die Tür aufgeht, und ein Zeichen zum Aufhören vereinbaren.</translation>
+    </message>
+    <message>
+      <source>How a client gets out: %1</source>
+      <translation>Wie ein Klient herauskommt: %1</translation>
+    </message>
+    <message>
+      <source>Wipe seat and handles; wash the cap.</source>
+      <translation>Sitz und Griffe abwischen; Kappe waschen.</translation>
+    </message>
+    <message>
+      <source>Throw the filter of the tube away.</source>
+      <translation>Filter des Schlauchs wegwerfen.</translation>
+    </message>
+    <message>
+      <source>Leave the door ajar so that the chamber dries.</source>
+      <translation>Tür angelehnt lassen, damit die Kammer trocknet.</translation>
+    </message>
+    <message>
+      <source>Finish</source>
+      <translation>Abschließen</translation>
+    </message>
+    <message>
+      <source>%1 kg</source>
+      <translation>%1 kg</translation>
+    </message>
+    <message>
+      <source>Air pressure</source>
+      <translation>Luftdruck</translation>
+    </message>
+    <message>
+      <source>mmHg</source>
+      <translation>mmHg</translation>
+    </message>
+    <message>
+      <source>Or: thoracic gas measured elsewhere</source>
+      <translation>Oder: anderswo gemessenes thorakales Gas</translation>
+    </message>
+    <message>
+      <source>L BTPS</source>
+      <translation>L BTPS</translation>
+    </message>
+    <message>
+      <source>by which method</source>
+      <translation>nach welcher Methode</translation>
+    </message>
+    <message>
+      <source>Method of the thoracic gas</source>
+      <translation>Methode des thorakalen Gases</translation>
+    </message>
+    <message>
+      <source>Save thoracic gas volume</source>
+      <translation>Thorakales Gasvolumen speichern</translation>
+    </message>
+    <message>
+      <source>Go on with the prediction</source>
+      <translation>Mit der Schätzung fortsetzen</translation>
+    </message>
+    <message>
+      <source>Measured: %1 L (%2).</source>
+      <translation>Gemessen: %1 L (%2).</translation>
+    </message>
+    <message>
+      <source>Predicted from height and age: %1 L (SE %2), worth %3 % fat.</source>
+      <translation>Aus Größe und Alter geschätzt: %1 L (SE %2), entspricht %3 % Fett.</translation>
+    </message>
+    <message>
+      <source>Accept %1 L</source>
+      <translation>%1 L übernehmen</translation>
+    </message>
+    <message>
+      <source>Start the panting</source>
+      <translation>Hecheln starten</translation>
+    </message>
+    <message>
+      <source>Use the predicted volume.</source>
+      <translation>Geschätztes Volumen verwenden.</translation>
+    </message>
+    <message>
+      <source>"{1}" is not a number.</source>
+      <translation>„{1}“ ist keine Zahl.</translation>
+    </message>
+    <message>
+      <source>Why was it not measured? The interval grows by what predicting costs.</source>
+      <translation>Warum wurde es nicht gemessen? Das Intervall wird durch die Schätzung breiter.</translation>
+    </message>
+    <message>
+      <source>Three gentle puffs, cheeks held.</source>
+      <translation>Drei sanfte Stöße, Wangen gehalten.</translation>
+    </message>
+    <message>
+      <source>Volume over time</source>
+      <translation>Volumen über der Zeit</translation>
+    </message>
+    <message>
+      <source>Raw volume, typed</source>
+      <translation>Rohvolumen, getippt</translation>
+    </message>
+    <message>
+      <source>Volume trials</source>
+      <translation>Volumenversuche</translation>
+    </message>
+    <message>
+      <source>L, raw</source>
+      <translation>L, roh</translation>
+    </message>
+    <message>
+      <source>Accept typed volume</source>
+      <translation>Getipptes Volumen übernehmen</translation>
+    </message>
+    <message>
+      <source>Replay a trial…</source>
+      <translation>Versuch abspielen…</translation>
+    </message>
+    <message>
+      <source>Save trial…</source>
+      <translation>Versuch speichern…</translation>
+    </message>
+    <message>
+      <source>Recalibrate…</source>
+      <translation>Neu kalibrieren…</translation>
+    </message>
+    <message>
+      <source>Trial %1</source>
+      <translation>Versuch %1</translation>
+    </message>
+    <message>
+      <source>excluded: %1</source>
+      <translation>ausgeschlossen: %1</translation>
+    </message>
+    <message>
+      <source>before recalibrating</source>
+      <translation>vor der Neukalibrierung</translation>
+    </message>
+    <message>
+      <source>used</source>
+      <translation>verwendet</translation>
+    </message>
+    <message>
+      <source>valid, not used</source>
+      <translation>gültig, nicht verwendet</translation>
+    </message>
+    <message>
+      <source>ready to accept</source>
+      <translation>bereit zum Übernehmen</translation>
+    </message>
+    <message>
+      <source>two must agree within %1 L</source>
+      <translation>zwei müssen innerhalb %1 L übereinstimmen</translation>
+    </message>
+    <message>
+      <source>Recalibrate</source>
+      <translation>Neu kalibrieren</translation>
+    </message>
+    <message>
+      <source>Accept typed %1 L</source>
+      <translation>Getippte %1 L übernehmen</translation>
+    </message>
+    <message>
+      <source>Close the door, start</source>
+      <translation>Tür schließen, starten</translation>
+    </message>
+    <message>
+      <source>Accept trial: %1 L</source>
+      <translation>Versuch übernehmen: %1 L</translation>
+    </message>
+    <message>
+      <source>Repeat the trial</source>
+      <translation>Versuch wiederholen</translation>
+    </message>
+    <message>
+      <source>Recalibrate and start over</source>
+      <translation>Neu kalibrieren und von vorn beginnen</translation>
+    </message>
+    <message>
+      <source>Why? The trials so far stay on the record but do not count any more.</source>
+      <translation>Warum? Die bisherigen Versuche bleiben im Protokoll, zählen aber nicht mehr.</translation>
+    </message>
+    <message>
+      <source>Exclude trial %1</source>
+      <translation>Versuch %1 ausschließen</translation>
+    </message>
+    <message>
+      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <translation>Warum zählt er nicht? Er bleibt im Protokoll und kann zurückgeholt werden.</translation>
+    </message>
+    <message>
+      <source>Replay a trial</source>
+      <translation>Versuch abspielen</translation>
+    </message>
+    <message>
+      <source>Pressures (*.csv)</source>
+      <translation>Drücke (*.csv)</translation>
+    </message>
+    <message>
+      <source>The selected trial has no recorded pressures.</source>
+      <translation>Der gewählte Versuch hat keine aufgezeichneten Drücke.</translation>
+    </message>
+    <message>
+      <source>Select a trial that came from the chamber.</source>
+      <translation>Einen Versuch wählen, der von der Kammer kam.</translation>
+    </message>
+    <message>
+      <source>Save the trial</source>
+      <translation>Versuch speichern</translation>
+    </message>
+    <message>
+      <source>volume-%1.csv</source>
+      <translation>volumen-%1.csv</translation>
+    </message>
+    <message>
+      <source>Chamber disconnected. Data so far is kept. Reconnect, then press R.</source>
+      <translation>Kammer getrennt. Die bisherigen Daten sind gespeichert. Wieder verbinden, dann R drücken.</translation>
+    </message>
+    <message>
+      <source>Skin of the limbs</source>
+      <translation>Haut der Gliedmaßen</translation>
+    </message>
+    <message>
+      <source>°C</source>
+      <translation>°C</translation>
+    </message>
+    <message>
+      <source>How it is connected</source>
+      <translation>Verbindung</translation>
+    </message>
+    <message>
+      <source>%1 electrodes</source>
+      <translation>%1 Elektroden</translation>
+    </message>
+    <message>
+      <source>right side</source>
+      <translation>rechte Seite</translation>
+    </message>
+    <message>
+      <source>left side</source>
+      <translation>linke Seite</translation>
+    </message>
+    <message>
+      <source>no part is missing</source>
+      <translation>kein Körperteil fehlt</translation>
+    </message>
+    <message>
+      <source>left</source>
       <translation>links</translation>
     </message>
     <message>
-      <source>%1, right</source>
-      <translation type="unfinished" />
+      <source>right</source>
+      <translation>rechts</translation>
     </message>
     <message>
-      <source>%1, left</source>
-      <translation type="unfinished" />
+      <source>missing: %1 %2</source>
+      <translation>fehlt: %1 %2</translation>
     </message>
     <message>
-      <source>Trunk %1 kg</source>
-      <translation>Rumpf %1 kg</translation>
+      <source>firmware of the analyzer</source>
+      <translation>Firmware des Analysators</translation>
     </message>
     <message>
-      <source>goals met, attempt by attempt: nothing yet</source>
-      <translation type="unfinished" />
+      <source>Electrodes</source>
+      <translation>Elektroden</translation>
     </message>
     <message>
-      <source>%1: %2 % of the goals, with help</source>
-      <translation type="unfinished" />
+      <source>Number of electrodes</source>
+      <translation>Zahl der Elektroden</translation>
     </message>
     <message>
-      <source>%1: %2 % of the goals</source>
-      <translation type="unfinished" />
+      <source>Measured side</source>
+      <translation>Gemessene Seite</translation>
+    </message>
+    <message>
+      <source>Missing part</source>
+      <translation>Fehlender Körperteil</translation>
+    </message>
+    <message>
+      <source>Firmware</source>
+      <translation>Firmware</translation>
+    </message>
+    <message>
+      <source>Lengths by tape, where they were taken; others follow from the height.</source>
+      <translation>Längen mit dem Maßband, wo sie genommen wurden; andere ergeben sich aus der Größe.</translation>
+    </message>
+    <message>
+      <source>cm</source>
+      <translation>cm</translation>
+    </message>
+    <message>
+      <source>Save the set-up</source>
+      <translation>Einrichtung speichern</translation>
+    </message>
+    <message>
+      <source>Go back</source>
+      <translation>Zurück</translation>
+    </message>
+    <message>
+      <source>Module, as marked</source>
+      <translation>Modul, wie beschriftet</translation>
+    </message>
+    <message>
+      <source>Ω</source>
+      <translation>Ω</translation>
+    </message>
+    <message>
+      <source>Read by the analyzer</source>
+      <translation>Vom Analysator gelesen</translation>
+    </message>
+    <message>
+      <source>Accept typed %1 Ω</source>
+      <translation>Getippte %1 Ω übernehmen</translation>
+    </message>
+    <message>
+      <source>Reading…</source>
+      <translation>Messung läuft…</translation>
+    </message>
+    <message>
+      <source>Accept %1 Ω</source>
+      <translation>%1 Ω übernehmen</translation>
+    </message>
+    <message>
+      <source>Read the module</source>
+      <translation>Modul messen</translation>
+    </message>
+    <message>
+      <source>Save the check</source>
+      <translation>Prüfung speichern</translation>
+    </message>
+    <message>
+      <source>Reading the module…</source>
+      <translation>Das Modul wird gemessen…</translation>
+    </message>
+    <message>
+      <source>The module reads %1 %; within ± %2 % is right.</source>
+      <translation>Das Modul weicht um %1 % ab; zulässig sind ± %2 %.</translation>
+    </message>
+    <message>
+      <source>Done. </source>
+      <translation>Fertig. </translation>
+    </message>
+    <message>
+      <source> Module out of limits. Check leads and warm-up, read again. A physiologist can override (Ctrl+G).</source>
+      <translation> Modul außerhalb der Grenzen. Kabel und Aufwärmzeit prüfen, erneut messen. Die Physiologin oder der Physiologe kann übergehen (Strg+G).</translation>
+    </message>
+    <message>
+      <source>Height</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>client code, typed or scanned</source>
+      <translation>Klientencode, getippt oder gescannt</translation>
+    </message>
+    <message>
+      <source>Client code</source>
+      <translation>Klientencode</translation>
+    </message>
+    <message>
+      <source>%1, %2 y</source>
+      <translation>%1, %2 J.</translation>
+    </message>
+    <message>
+      <source>%1: %2 kg%3</source>
+      <translation>%1: %2 kg%3</translation>
+    </message>
+    <message>
+      <source>, whole body %1 Ω</source>
+      <translation>, Ganzkörper %1 Ω</translation>
+    </message>
+    <message>
+      <source>No earlier impedance test of this client.</source>
+      <translation>Kein früherer Impedanztest dieses Klienten.</translation>
+    </message>
+    <message>
+      <source>Is it this client?</source>
+      <translation>Ist es dieser Klient?</translation>
+    </message>
+    <message>
+      <source>
+Why is it correct? Otherwise go back and correct it.</source>
+      <translation>
+Warum ist der Wert richtig? Sonst zurückgehen und berichtigen.</translation>
+    </message>
+    <message>
+      <source>Done: %1, %2 cm.</source>
+      <translation>Fertig: %1, %2 cm.</translation>
+    </message>
+    <message>
+      <source>It is this person</source>
+      <translation>Es ist diese Person</translation>
+    </message>
+    <message>
+      <source>On for 10 to 15 minutes; the manual of the analyzer comes first.</source>
+      <translation>Seit 10 bis 15 Minuten an; das Handbuch des Analysators geht vor.</translation>
+    </message>
+    <message>
+      <source>Room 22 to 26 °C; the person has had time to get used to it.</source>
+      <translation>Raum 22 bis 26 °C; die Person hatte Zeit, sich zu gewöhnen.</translation>
+    </message>
+    <message>
+      <source>Cables apart from each other and from the mains.</source>
+      <translation>Kabel voneinander und vom Netz getrennt.</translation>
+    </message>
+    <message>
+      <source>Warm and ready</source>
+      <translation>Warm und bereit</translation>
+    </message>
+    <message>
+      <source>Electrodes and plates cleaned since the last person.</source>
+      <translation>Elektroden und Platten seit der letzten Person gereinigt.</translation>
+    </message>
+    <message>
+      <source>Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened.</source>
+      <translation>Socken und großes Metall abgelegt; Haut abgewischt, keine Lotion; trockene oder verhornte Haut angefeuchtet.</translation>
+    </message>
+    <message>
+      <source>Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others.</source>
+      <translation>Gel-Elektroden: Messelektroden auf der Linie von Hand- und Fußgelenk, mindestens 5 cm von den anderen.</translation>
+    </message>
+    <message>
+      <source>Contacts: heels and balls of the feet on their plates, thumbs and fingers on theirs.</source>
+      <translation>Kontakte: Fersen und Ballen auf ihren Platten, Daumen und Finger auf ihren.</translation>
+    </message>
+    <message>
+      <source>Electrodes are on</source>
+      <translation>Elektroden sitzen</translation>
+    </message>
+    <message>
+      <source>Arms about 30° from the trunk, thighs not touching: a dry towel between them if need be.</source>
+      <translation>Arme etwa 30° vom Rumpf, Oberschenkel berühren sich nicht: notfalls ein trockenes Handtuch dazwischen.</translation>
+    </message>
+    <message>
+      <source>Lying: flat for 5 to 10 minutes, every time the same. Standing: upright for 5 minutes.</source>
+      <translation>Liegend: 5 bis 10 Minuten flach, jedes Mal gleich lang. Stehend: 5 Minuten aufrecht.</translation>
+    </message>
+    <message>
+      <source>No talking, no deep breaths until the sweep is done.</source>
+      <translation>Nicht sprechen, nicht tief atmen, bis die Messung fertig ist.</translation>
+    </message>
+    <message>
+      <source>Posture is right</source>
+      <translation>Haltung stimmt</translation>
+    </message>
+    <message>
+      <source>Electrodes off, or plates wiped with what your local rules ask for.</source>
+      <translation>Elektroden ab, oder Platten nach den örtlichen Regeln abgewischt.</translation>
+    </message>
+    <message>
+      <source>Leads hung up, not wound round the analyzer.</source>
+      <translation>Kabel aufgehängt, nicht um den Analysator gewickelt.</translation>
+    </message>
+    <message>
+      <source>%1 Ω at 50 kHz</source>
+      <translation>%1 Ω bei 50 kHz</translation>
+    </message>
+    <message>
+      <source>Arc of the whole body</source>
+      <translation>Ortskurve des ganzen Körpers</translation>
+    </message>
+    <message>
+      <source>segment</source>
+      <translation>Segment</translation>
+    </message>
+    <message>
+      <source>|Z|, Ω</source>
+      <translation>|Z|, Ω</translation>
+    </message>
+    <message>
+      <source>phase, °</source>
+      <translation>Phase, °</translation>
+    </message>
+    <message>
+      <source>readings</source>
+      <translation>Messwerte</translation>
+    </message>
+    <message>
+      <source>Segments at 50 kHz</source>
+      <translation>Segmente bei 50 kHz</translation>
+    </message>
+    <message>
+      <source>R typed</source>
+      <translation>R getippt</translation>
+    </message>
+    <message>
+      <source>Xc typed</source>
+      <translation>Xc getippt</translation>
+    </message>
+    <message>
+      <source>Accept typed</source>
+      <translation>Getippten Wert übernehmen</translation>
+    </message>
+    <message>
+      <source>Import…</source>
+      <translation>Importieren…</translation>
+    </message>
+    <message>
+      <source>Reported values…</source>
+      <translation>Angegebene Werte…</translation>
+    </message>
+    <message>
+      <source>Override finding…</source>
+      <translation>Befund übergehen…</translation>
+    </message>
+    <message>
+      <source>How it is connected…</source>
+      <translation>Verbindung einrichten…</translation>
+    </message>
+    <message>
+      <source>Reading %1 of %2</source>
+      <translation>Messung %1 von %2</translation>
+    </message>
+    <message>
+      <source>The signal is clean.</source>
+      <translation>Das Signal ist sauber.</translation>
+    </message>
+    <message>
+      <source>✓ sweep %1, used</source>
+      <translation>✓ Messung %1, verwendet</translation>
+    </message>
+    <message>
+      <source>sweep %1</source>
+      <translation>Messung %1</translation>
+    </message>
+    <message>
+      <source>sweep %1 excluded: %2</source>
+      <translation>Messung %1 ausgeschlossen: %2</translation>
+    </message>
+    <message>
+      <source>%1 values as reported by the instrument</source>
+      <translation>%1 Werte, wie vom Gerät angegeben</translation>
+    </message>
+    <message>
+      <source>Start the sweep</source>
+      <translation>Messung starten</translation>
+    </message>
+    <message>
+      <source>Repeat the sweep</source>
+      <translation>Messung wiederholen</translation>
+    </message>
+    <message>
+      <source>Accept the sweep</source>
+      <translation>Messung übernehmen</translation>
+    </message>
+    <message>
+      <source>
+Why is it correct?</source>
+      <translation>
+Warum ist der Wert richtig?</translation>
+    </message>
+    <message>
+      <source>There is no sweep here that should be repeated.</source>
+      <translation>Hier ist keine Messung, die wiederholt werden sollte.</translation>
+    </message>
+    <message>
+      <source>Use this sweep anyway</source>
+      <translation>Diese Messung trotzdem verwenden</translation>
+    </message>
+    <message>
+      <source>
+The physiologist decides and says why.</source>
+      <translation>
+Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
+    </message>
+    <message>
+      <source>A typed reading needs resistance and reactance at 50 kHz.</source>
+      <translation>Ein getippter Wert braucht Resistanz und Reaktanz bei 50 kHz.</translation>
+    </message>
+    <message>
+      <source>Type ohms with a point or a comma; the reactance is positive.</source>
+      <translation>Ohm mit Punkt oder Komma tippen; die Reaktanz ist positiv.</translation>
+    </message>
+    <message>
+      <source>Import a sweep</source>
+      <translation>Messung importieren</translation>
+    </message>
+    <message>
+      <source>Tables (*.csv)</source>
+      <translation>Tabellen (*.csv)</translation>
+    </message>
+    <message>
+      <source>Values reported by the instrument</source>
+      <translation>Vom Gerät angegebene Werte</translation>
+    </message>
+    <message>
+      <source>One a line: name, value, unit. Known names: fat-percent, fat-free-mass, body-water, lean.right-arm … They are stored separately from what is computed here.</source>
+      <translation>Einer je Zeile: Name, Wert, Einheit. Bekannte Namen: fat-percent, fat-free-mass, body-water, lean.right-arm … Sie werden getrennt von dem gespeichert, was hier berechnet wird.</translation>
+    </message>
+    <message>
+      <source>Exclude sweep %1</source>
+      <translation>Messung %1 ausschließen</translation>
+    </message>
+    <message>
+      <source>Analyzer disconnected. Reconnect, then press R to repeat the sweep.</source>
+      <translation>Analysator getrennt. Wieder verbinden, dann mit R die Messung wiederholen.</translation>
+    </message>
+    <message>
+      <source>Keep still and silent.</source>
+      <translation>Still halten und nicht sprechen.</translation>
+    </message>
+    <message>
+      <source>Every reading falls with frequency, sides and sums agree. Accept it.</source>
+      <translation>Jeder Wert fällt mit der Frequenz, Seiten und Summen passen. Übernehmen.</translation>
+    </message>
+    <message>
+      <source>Done.</source>
+      <translation>Fertig.</translation>
+    </message>
+    <message>
+      <source>%1 taken</source>
+      <translation>%1 gemessen</translation>
+    </message>
+    <message>
+      <source>Phase angle; fat is not worked out with these electrodes.</source>
+      <translation>Phasenwinkel; mit diesen Elektroden wird kein Fett berechnet.</translation>
+    </message>
+    <message>
+      <source>± %1 % (95 % CI)</source>
+      <translation>± %1 % (95-%-KI)</translation>
+    </message>
+    <message>
+      <source>client copy in words only</source>
+      <translation>Klientenseite nur in Worten</translation>
+    </message>
+    <message>
+      <source>Client copy</source>
+      <translation>Klientenseite</translation>
+    </message>
+    <message>
+      <source>Lab copy</source>
+      <translation>Laborseite</translation>
+    </message>
+    <message>
+      <source>Which copy</source>
+      <translation>Welche Seite</translation>
+    </message>
+    <message>
+      <source>Print…</source>
+      <translation>Drucken…</translation>
+    </message>
+    <message>
+      <source>Body composition report</source>
+      <translation>Bericht zur Körperzusammensetzung</translation>
+    </message>
+    <message>
+      <source>Save the report</source>
+      <translation>Bericht speichern</translation>
+    </message>
+    <message>
+      <source>PDF (*.pdf)</source>
+      <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+      <source>Result seen</source>
+      <translation>Ergebnis gesehen</translation>
+    </message>
+    <message>
+      <source>Save as PDF…</source>
+      <translation>Als PDF speichern…</translation>
+    </message>
+    <message>
+      <source>Mass is out of range (%1–%2).</source>
+      <translation>Die Masse liegt außerhalb des Bereichs (%1–%2).</translation>
+    </message>
+    <message>
+      <source>This test has nothing to tick; write a sentence.</source>
+      <translation>Für diesen Test gibt es nichts anzukreuzen; einen Satz schreiben.</translation>
+    </message>
+    <message>
+      <source>Interpretation</source>
+      <translation>Beurteilung</translation>
+    </message>
+    <message>
+      <source>What the client should know today, in your own words</source>
+      <translation>Was der Klient heute wissen soll, in eigenen Worten</translation>
+    </message>
+    <message>
+      <source>For the client: tick what matters today (keys 1 to 3)</source>
+      <translation>Für den Klienten: ankreuzen, was heute zählt (Tasten 1 bis 3)</translation>
+    </message>
+    <message>
+      <source>All findings</source>
+      <translation>Alle Befunde</translation>
+    </message>
+    <message>
+      <source>Not a number of this test: %1. Check it before you save.</source>
+      <translation>Keine Zahl dieses Tests: %1. Vor dem Speichern prüfen.</translation>
+    </message>
+    <message>
+      <source>"%1": the test says otherwise. %2</source>
+      <translation>„%1“: Der Test zeigt etwas anderes. %2</translation>
+    </message>
+    <message>
+      <source>Save the interpretation</source>
+      <translation>Beurteilung speichern</translation>
+    </message>
+    <message>
+      <source>Safety: %1</source>
+      <translation>Sicherheit: %1</translation>
+    </message>
+    <message>
+      <source>If not as asked: %1</source>
+      <translation>Wenn nicht wie verlangt: %1</translation>
+    </message>
+    <message>
+      <source>↑ higher</source>
+      <translation>↑ höher</translation>
+    </message>
+    <message>
+      <source>↓ lower</source>
+      <translation>↓ niedriger</translation>
+    </message>
+    <message>
+      <source>↕ either way</source>
+      <translation>↕ in beide Richtungen</translation>
+    </message>
+    <message>
+      <source>at least %1</source>
+      <translation>mindestens %1</translation>
+    </message>
+    <message>
+      <source>more than %1</source>
+      <translation>mehr als %1</translation>
+    </message>
+    <message>
+      <source>at most %1</source>
+      <translation>höchstens %1</translation>
+    </message>
+    <message>
+      <source>less than %1</source>
+      <translation>weniger als %1</translation>
+    </message>
+    <message>
+      <source>Rebook…</source>
+      <translation>Neu buchen…</translation>
+    </message>
+    <message>
+      <source>Change the answer</source>
+      <translation>Antwort ändern</translation>
+    </message>
+    <message>
+      <source>question</source>
+      <translation>Frage</translation>
+    </message>
+    <message>
+      <source>asked for</source>
+      <translation>verlangt</translation>
+    </message>
+    <message>
+      <source>fat reads</source>
+      <translation>Fett erscheint</translation>
+    </message>
+    <message>
+      <source>last time</source>
+      <translation>letztes Mal</translation>
+    </message>
+    <message>
+      <source>today</source>
+      <translation>heute</translation>
+    </message>
+    <message>
+      <source>Questions and answers</source>
+      <translation>Fragen und Antworten</translation>
+    </message>
+    <message>
+      <source>Answer</source>
+      <translation>Antwort</translation>
+    </message>
+    <message>
+      <source>  ✓ as asked</source>
+      <translation>  ✓ wie verlangt</translation>
+    </message>
+    <message>
+      <source>  accepted: %1</source>
+      <translation>  akzeptiert: %1</translation>
+    </message>
+    <message>
+      <source>  ▲ wait %1 min, until %2</source>
+      <translation>  ▲ %1 min warten, bis %2</translation>
+    </message>
+    <message>
+      <source>said at %1: %2</source>
+      <translation>gesagt um %1: %2</translation>
+    </message>
+    <message>
+      <source>the room: %1 °C now</source>
+      <translation>der Raum: jetzt %1 °C</translation>
+    </message>
+    <message>
+      <source>All %1 as asked, read out as a list (Alt+&amp;A)</source>
+      <translation>Alle %1 wie verlangt, als Liste vorgelesen (Alt+&amp;A)</translation>
+    </message>
+    <message numerus="yes">
+      <source>Use %n answer(s) of today (Alt+&amp;C)</source>
+      <translation>
+        <numerusform>%n Antwort von heute verwenden (Alt+&amp;C)</numerusform>
+        <numerusform>%n Antworten von heute verwenden (Alt+&amp;C)</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>The client says: "%1"
+</source>
+      <translation>Der Klient sagt: „%1“
+</translation>
+    </message>
+    <message>
+      <source>07:15, yesterday 19:00, 90 min, 2 days, never</source>
+      <translation>07:15, gestern 19:00, 90 min, 2 Tage, nie</translation>
+    </message>
+    <message>
+      <source>End test: contraindication…</source>
+      <translation>Test beenden: Kontraindikation…</translation>
+    </message>
+    <message>
+      <source>Waited long enough: save it</source>
+      <translation>Lange genug gewartet: speichern</translation>
+    </message>
+    <message>
+      <source>Continue with a reason…</source>
+      <translation>Mit Begründung fortsetzen…</translation>
+    </message>
+    <message>
+      <source>Save the answer</source>
+      <translation>Antwort speichern</translation>
+    </message>
+    <message>
+      <source>"{1}" was not understood.</source>
+      <translation>„{1}“ wurde nicht verstanden.</translation>
+    </message>
+    <message>
+      <source>Type a time like 07:15, yesterday 19:00, 90 min, 2 days or never; or a number.</source>
+      <translation>Eine Zeit wie 07:15, gestern 19:00, 90 min, 2 Tage oder nie eintippen; oder eine Zahl.</translation>
+    </message>
+    <message>
+      <source>Rebook</source>
+      <translation>Neu buchen</translation>
+    </message>
+    <message>
+      <source>The test ends here without a result and the appointment is free. Why?</source>
+      <translation>Der Test endet hier ohne Ergebnis, und der Termin wird frei. Warum?</translation>
+    </message>
+    <message>
+      <source>Continue with a reason</source>
+      <translation>Mit Begründung fortsetzen</translation>
+    </message>
+    <message>
+      <source>Why is it acceptable to continue? The reason goes on the record.</source>
+      <translation>Warum darf fortgesetzt werden? Die Begründung kommt ins Protokoll.</translation>
+    </message>
+    <message>
+      <source>It is %1: the wait is over.</source>
+      <translation>Es ist %1: Die Wartezeit ist vorbei.</translation>
+    </message>
+    <message>
+      <source>Wait until %1, rebook, or continue with a reason.</source>
+      <translation>Bis %1 warten, neu buchen oder mit Begründung fortsetzen.</translation>
+    </message>
+    <message>
+      <source>Contraindication: end the test. Only a physiologist can override it.</source>
+      <translation>Kontraindikation: Test beenden. Nur die Physiologin oder der Physiologe kann das übergehen.</translation>
+    </message>
+    <message>
+      <source>%1 to decide: change the answer, rebook, or continue with a reason.</source>
+      <translation>%1 zu entscheiden: Antwort ändern, neu buchen oder mit Begründung fortsetzen.</translation>
+    </message>
+    <message>
+      <source>%1 of %2 questions left. Number keys answer; a letter goes to its question.</source>
+      <translation>Noch %1 von %2 Fragen. Zifferntasten antworten; ein Buchstabe springt zur Frage.</translation>
+    </message>
+    <message>
+      <source>All answered.</source>
+      <translation>Alle beantwortet.</translation>
+    </message>
+    <message>
+      <source>Scale</source>
+      <translation>Waage</translation>
+    </message>
+    <message>
+      <source>Accepted: %1 (%2, %3).</source>
+      <translation>Übernommen: %1 (%2, %3).</translation>
+    </message>
+    <message>
+      <source>typed</source>
+      <translation>getippt</translation>
+    </message>
+    <message>
+      <source>from the instrument</source>
+      <translation>vom Gerät</translation>
+    </message>
+    <message>
+      <source>Accept typed %1</source>
+      <translation>Getippten Wert %1 übernehmen</translation>
+    </message>
+    <message>
+      <source>Accept %1</source>
+      <translation>%1 übernehmen</translation>
+    </message>
+    <message>
+      <source>Not steady yet</source>
+      <translation>Noch nicht ruhig</translation>
+    </message>
+    <message>
+      <source>Type digits with a point or a comma.</source>
+      <translation>Ziffern mit Punkt oder Komma tippen.</translation>
+    </message>
+    <message>
+      <source>The reading is not steady yet. Wait, and let nobody touch the scale.</source>
+      <translation>Der Wert ist noch nicht ruhig. Warten; niemand berührt die Waage.</translation>
+    </message>
+    <message>
+      <source>Technician</source>
+      <translation>Technik</translation>
+    </message>
+    <message>
+      <source>Technician who ran the test</source>
+      <translation>Wer den Test durchgeführt hat</translation>
+    </message>
+    <message>
+      <source>Physiologist who answers for the result</source>
+      <translation>Wer für das Ergebnis einsteht</translation>
+    </message>
+    <message>
+      <source>The client's page</source>
+      <translation>Die Seite des Klienten</translation>
+    </message>
+    <message>
+      <source>choose who ran the test</source>
+      <translation>Durchführende Person wählen</translation>
+    </message>
+    <message>
+      <source>Signed by %1 at %2. Version %3.</source>
+      <translation>Unterschrieben von %1 am %2. Version %3.</translation>
+    </message>
+    <message>
+      <source>Handed over. Not signed yet.</source>
+      <translation>Übergeben. Noch nicht unterschrieben.</translation>
+    </message>
+    <message>
+      <source>Version %1, not signed yet.</source>
+      <translation>Version %1, noch nicht unterschrieben.</translation>
+    </message>
+    <message>
+      <source>%1, at the bench now.</source>
+      <translation>%1, jetzt am Messplatz.</translation>
+    </message>
+    <message>
+      <source>Not at the bench. A test that is handed over waits in the day of the physiologist, who signs it in her or his own name.</source>
+      <translation>Nicht am Messplatz. Ein übergebener Test wartet im Tag der Physiologin oder des Physiologen und wird dort im eigenen Namen unterschrieben.</translation>
+    </message>
+    <message>
+      <source>This lab's policy does not ask for one.</source>
+      <translation>Die Regel dieses Labors verlangt keine.</translation>
+    </message>
+    <message>
+      <source>Sign and lock</source>
+      <translation>Unterschreiben und sperren</translation>
+    </message>
+    <message>
+      <source>Hand over for signing</source>
+      <translation>Zur Unterschrift übergeben</translation>
+    </message>
+    <message>
+      <source>Amend with a reason</source>
+      <translation>Mit Begründung berichtigen</translation>
+    </message>
+    <message>
+      <source>Amend a signed test</source>
+      <translation>Unterschriebenen Test berichtigen</translation>
+    </message>
+    <message>
+      <source>What has to change, and why? Both versions are kept.</source>
+      <translation>Was muss geändert werden, und warum? Beide Versionen bleiben erhalten.</translation>
+    </message>
+    <message>
+      <source>Locked. An amendment makes a new version; both are kept.</source>
+      <translation>Gesperrt. Eine Berichtigung erzeugt eine neue Version; beide bleiben erhalten.</translation>
+    </message>
+    <message>
+      <source>Handed over: it waits for the physiologist. Continue with the next client.</source>
+      <translation>Übergeben: wartet auf die Unterschrift. Weiter mit dem nächsten Klienten.</translation>
+    </message>
+    <message>
+      <source>Ready: look at the page, then hand it over.</source>
+      <translation>Bereit: die Seite ansehen, dann übergeben.</translation>
+    </message>
+    <message>
+      <source>error %1, limit %2: passed</source>
+      <translation>Fehler %1, Grenze %2: bestanden</translation>
+    </message>
+    <message>
+      <source>error %1, limit %2: failed</source>
+      <translation>Fehler %1, Grenze %2: nicht bestanden</translation>
+    </message>
+    <message>
+      <source> Lines lost by the link: %1.</source>
+      <translation> Von der Verbindung verlorene Zeilen: %1.</translation>
+    </message>
+    <message>
+      <source>Save the reason</source>
+      <translation>Begründung speichern</translation>
+    </message>
+    <message>
+      <source>trial</source>
+      <translation>Versuch</translation>
+    </message>
+    <message>
+      <source>min,minute,minutes</source>
+      <translation>min,minute,minuten</translation>
+    </message>
+    <message>
+      <source>h,hour,hours</source>
+      <translation>h,std,stunde,stunden</translation>
+    </message>
+    <message>
+      <source>d,day,days</source>
+      <translation>t,tag,tage,tagen</translation>
+    </message>
+    <message>
+      <source>w,week,weeks</source>
+      <translation>w,woche,wochen</translation>
+    </message>
+    <message>
+      <source>month,months</source>
+      <translation>monat,monate,monaten</translation>
+    </message>
+    <message>
+      <source>yesterday</source>
+      <translation>gestern</translation>
+    </message>
+    <message>
+      <source>ago,about</source>
+      <translation>vor,etwa</translation>
+    </message>
+    <message>
+      <source>never</source>
+      <translation>nie</translation>
+    </message>
+    <message>
+      <source>Phantom, fat as certified</source>
+      <translation>Phantom, Fett laut Zertifikat</translation>
+    </message>
+    <message>
+      <source>Read by the densitometer</source>
+      <translation>Vom DXA-Scanner gelesen</translation>
+    </message>
+    <message>
+      <source>Last phantom check %1 %2: %3 %.</source>
+      <translation>Letzte Phantomprüfung %1 %2: %3 %.</translation>
+    </message>
+    <message>
+      <source>No reading of the phantom in the quality log of the last 24 hours.</source>
+      <translation>Kein Phantomwert der letzten 24 Stunden im Qualitätsprotokoll.</translation>
+    </message>
+    <message>
+      <source>Accept %1 %</source>
+      <translation>%1 % übernehmen</translation>
+    </message>
+    <message>
+      <source>Use the last check: %1 %</source>
+      <translation>Letzte Prüfung verwenden: %1 %</translation>
+    </message>
+    <message>
+      <source>Read the phantom</source>
+      <translation>Phantom messen</translation>
+    </message>
+    <message>
+      <source>The fat of the phantom is missing.</source>
+      <translation>Der Fettwert des Phantoms fehlt.</translation>
+    </message>
+    <message>
+      <source>Type percent, as on its certificate.</source>
+      <translation>Prozent eintippen, wie auf dem Zertifikat.</translation>
+    </message>
+    <message>
+      <source>The phantom reads %1 points off, within ± %2.</source>
+      <translation>Das Phantom weicht um %1 %-Punkte ab, innerhalb ± %2.</translation>
+    </message>
+    <message>
+      <source>Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.</source>
+      <translation>Nicht scannen. Phantom außerhalb der Grenzen: %1 %-Punkte (Grenze ± %2). Zuerst die Ursache finden.</translation>
+    </message>
+    <message>
+      <source>Scans elsewhere, as the client says</source>
+      <translation>Scans anderswo, nach Angabe des Klienten</translation>
+    </message>
+    <message>
+      <source>After the menopause (decides which bone score may be shown)</source>
+      <translation>Nach der Menopause (bestimmt, welcher Knochen-Score gezeigt werden darf)</translation>
+    </message>
+    <message numerus="yes">
+      <source>In this lab book within twelve months: %n scan(s), %1 µSv.</source>
+      <translation>
+        <numerusform>In diesem Laborbuch innerhalb von zwölf Monaten: %n Scan, %1 µSv.</numerusform>
+        <numerusform>In diesem Laborbuch innerhalb von zwölf Monaten: %n Scans, %1 µSv.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>With this scan (%1 µSv): %2 µSv, as much as %3 days of the natural background.</source>
+      <translation>Mit diesem Scan (%1 µSv): %2 µSv, so viel wie %3 Tage natürliche Strahlung.</translation>
+    </message>
+    <message>
+      <source>More than this lab's limit</source>
+      <translation>Mehr als die Grenze dieses Labors</translation>
+    </message>
+    <message>
+      <source>Why is this scan justified? The licensed operator answers for it.</source>
+      <translation>Warum ist dieser Scan gerechtfertigt? Die zugelassene Bedienperson steht dafür ein.</translation>
+    </message>
+    <message>
+      <source>Recorded: %1 µSv in 12 months, above the lab limit of %2 µSv. The reason is on the record.</source>
+      <translation>Festgehalten: %1 µSv in 12 Monaten, über der Laborgrenze von %2 µSv. Die Begründung ist im Protokoll.</translation>
+    </message>
+    <message>
+      <source>Recorded: %1 µSv in 12 months, within the lab limit of %2 µSv.</source>
+      <translation>Festgehalten: %1 µSv in 12 Monaten, innerhalb der Laborgrenze von %2 µSv.</translation>
+    </message>
+    <message>
+      <source>That is right</source>
+      <translation>Das ist richtig</translation>
+    </message>
+    <message>
+      <source>Positioned</source>
+      <translation>Gelagert</translation>
+    </message>
+    <message>
+      <source>Chin: the head ends just under it.</source>
+      <translation>Kinn: Der Kopf endet knapp darunter.</translation>
+    </message>
+    <message>
+      <source>Shoulders: through the joint; hand and thigh apart.</source>
+      <translation>Schultern: durch das Gelenk; Hand und Oberschenkel getrennt.</translation>
+    </message>
+    <message>
+      <source>Spine and ribs: trunk without the arms.</source>
+      <translation>Wirbelsäule und Rippen: Rumpf ohne Arme.</translation>
+    </message>
+    <message>
+      <source>Hips: slanting through the necks of the thigh bones; legs apart in the middle.</source>
+      <translation>Hüften: schräg durch die Schenkelhälse; Beine in der Mitte getrennt.</translation>
+    </message>
+    <message>
+      <source>Android and gynoid stand where the lines of pelvis and chin put them.</source>
+      <translation>Android- und Gynoidregion ergeben sich aus Becken- und Kinnlinie.</translation>
+    </message>
+    <message>
+      <source>Lines are right</source>
+      <translation>Linien stimmen</translation>
+    </message>
+    <message>
+      <source>Table wiped with what your local rules ask for.</source>
+      <translation>Tisch nach den örtlichen Regeln abgewischt.</translation>
+    </message>
+    <message>
+      <source>The densitometer's own record is filed as your local rules require.</source>
+      <translation>Die Aufzeichnung des Scanners ist nach den örtlichen Regeln abgelegt.</translation>
+    </message>
+    <message>
+      <source>%1 µSv</source>
+      <translation>%1 µSv</translation>
+    </message>
+    <message>
+      <source>region</source>
+      <translation>Region</translation>
+    </message>
+    <message>
+      <source>fat, kg</source>
+      <translation>Fett, kg</translation>
+    </message>
+    <message>
+      <source>lean, kg</source>
+      <translation>Magermasse, kg</translation>
+    </message>
+    <message>
+      <source>bone, kg</source>
+      <translation>Knochen, kg</translation>
+    </message>
+    <message>
+      <source>area, cm²</source>
+      <translation>Fläche, cm²</translation>
+    </message>
+    <message>
+      <source>sum, kg</source>
+      <translation>Summe, kg</translation>
+    </message>
+    <message>
+      <source>% fat</source>
+      <translation>% Fett</translation>
+    </message>
+    <message>
+      <source>Regions of the scan</source>
+      <translation>Regionen des Scans</translation>
+    </message>
+    <message>
+      <source>half body, right side complete</source>
+      <translation>halber Körper, rechte Seite vollständig</translation>
+    </message>
+    <message>
+      <source>half body, left side complete</source>
+      <translation>halber Körper, linke Seite vollständig</translation>
+    </message>
+    <message>
+      <source>Whole or half body</source>
+      <translation>Ganzer oder halber Körper</translation>
+    </message>
+    <message>
+      <source>noted at the scan: metal, movement …</source>
+      <translation>beim Scan bemerkt: Metall, Bewegung …</translation>
+    </message>
+    <message>
+      <source>Noted at the scan</source>
+      <translation>Beim Scan bemerkt</translation>
+    </message>
+    <message>
+      <source>Folder…</source>
+      <translation>Ordner…</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n scan(s) of other clients</source>
+      <translation>
+        <numerusform>%n Scan eines anderen Klienten</numerusform>
+        <numerusform>%n Scans anderer Klienten</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n file(s) that are no scans</source>
+      <translation>
+        <numerusform>%n Datei, die kein Scan ist</numerusform>
+        <numerusform>%n Dateien, die keine Scans sind</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>Also in the folder, left alone: %1.</source>
+      <translation>Außerdem im Ordner, nicht angerührt: %1.</translation>
+    </message>
+    <message>
+      <source> and </source>
+      <translation> und </translation>
+    </message>
+    <message>
+      <source>Regions, sums and the scale agree.</source>
+      <translation>Regionen, Summen und Waage stimmen überein.</translation>
+    </message>
+    <message>
+      <source>✓ scan %1, used</source>
+      <translation>✓ Scan %1, verwendet</translation>
+    </message>
+    <message>
+      <source>scan %1</source>
+      <translation>Scan %1</translation>
+    </message>
+    <message>
+      <source>scan %1 excluded: %2</source>
+      <translation>Scan %1 ausgeschlossen: %2</translation>
+    </message>
+    <message>
+      <source>%1 values as reported by the densitometer</source>
+      <translation>%1 Werte, wie vom Scanner angegeben</translation>
+    </message>
+    <message>
+      <source>No folder is watched: import the scan, or type it.</source>
+      <translation>Kein Ordner wird überwacht: Scan importieren oder eintippen.</translation>
+    </message>
+    <message>
+      <source>Scanning…</source>
+      <translation>Scan läuft…</translation>
+    </message>
+    <message>
+      <source>Accept the scan</source>
+      <translation>Scan übernehmen</translation>
+    </message>
+    <message>
+      <source>Start the scan</source>
+      <translation>Scan starten</translation>
+    </message>
+    <message>
+      <source>Scan again?</source>
+      <translation>Erneut scannen?</translation>
+    </message>
+    <message>
+      <source>A second scan is a second dose. Can the region lines be corrected instead?
+
+Scan again anyway?</source>
+      <translation>Ein zweiter Scan ist eine zweite Dosis. Lassen sich stattdessen die Regionslinien berichtigen?
+
+Trotzdem erneut scannen?</translation>
+    </message>
+    <message>
+      <source>Reassign the scan</source>
+      <translation>Scan zuordnen</translation>
+    </message>
+    <message>
+      <source>The scan is labelled "%1", this client is "%2".
+Why is it this client's scan? Both records keep the reason.</source>
+      <translation>Der Scan trägt „%1“, dieser Klient ist „%2“.
+Warum ist es der Scan dieses Klienten? Beide Akten behalten die Begründung.</translation>
+    </message>
+    <message>
+      <source>There is no scan here that the rules object to.</source>
+      <translation>Hier ist kein Scan, den die Regeln beanstanden.</translation>
+    </message>
+    <message>
+      <source>Use this scan anyway</source>
+      <translation>Diesen Scan trotzdem verwenden</translation>
+    </message>
+    <message>
+      <source>Import a scan</source>
+      <translation>Scan importieren</translation>
+    </message>
+    <message>
+      <source>Scans (*.csv *.json)</source>
+      <translation>Scans (*.csv *.json)</translation>
+    </message>
+    <message>
+      <source>What the columns mean</source>
+      <translation>Bedeutung der Spalten</translation>
+    </message>
+    <message>
+      <source>One a line. Columns: region, fat, lean, bone-mineral, area, mass; words for regions: left-arm, trunk …</source>
+      <translation>Eine je Zeile. Spalten: region, fat, lean, bone-mineral, area, mass; Wörter für Regionen: left-arm, trunk …</translation>
+    </message>
+    <message>
+      <source>Values reported by the densitometer</source>
+      <translation>Vom DXA-Scanner angegebene Werte</translation>
+    </message>
+    <message>
+      <source>One a line: name, number, unit. Known names: visceral-fat-mass (kg), visceral-fat-area (cm²), bone-density.total (g/cm²), t-score.total, z-score.total; for total also spine, hip, femoral-neck.</source>
+      <translation>Einer je Zeile: Name, Zahl, Einheit. Bekannte Namen: visceral-fat-mass (kg), visceral-fat-area (cm²), bone-density.total (g/cm²), t-score.total, z-score.total; statt total auch spine, hip, femoral-neck.</translation>
+    </message>
+    <message>
+      <source>Where the densitometer leaves its scans</source>
+      <translation>Wo der DXA-Scanner seine Scans ablegt</translation>
+    </message>
+    <message>
+      <source>Exclude scan %1</source>
+      <translation>Scan %1 ausschließen</translation>
+    </message>
+    <message>
+      <source>Still and quiet; nobody within a metre of the table.</source>
+      <translation>Still und ruhig; niemand näher als einen Meter am Tisch.</translation>
+    </message>
+    <message>
+      <source>Link to the densitometer lost. The scan may still be running: X-rays may be on. Stay out of the controlled area. Import the file when it ends.</source>
+      <translation>Verbindung zum DXA-Scanner verloren. Der Scan kann noch laufen: Röntgenstrahlung kann an sein. Den Kontrollbereich nicht betreten. Die Datei importieren, wenn er endet.</translation>
+    </message>
+    <message>
+      <source>Regions, sums and the scale agree. Accept it, then look at the region lines.</source>
+      <translation>Regionen, Summen und Waage stimmen überein. Übernehmen, dann die Regionslinien ansehen.</translation>
+    </message>
+    <message>
+      <source>Exhaled volume over time</source>
+      <translation>Ausgeatmetes Volumen über der Zeit</translation>
+    </message>
+    <message>
+      <source>Room temperature at the spirometer</source>
+      <translation>Raumtemperatur am Spirometer</translation>
+    </message>
+    <message>
+      <source>Vital capacity, as the spirometer shows</source>
+      <translation>Vitalkapazität, wie am Spirometer angezeigt</translation>
+    </message>
+    <message>
+      <source>L, room conditions</source>
+      <translation>L, Raumbedingungen</translation>
+    </message>
+    <message>
+      <source>Or: residual volume measured elsewhere</source>
+      <translation>Oder: anderswo gemessenes Residualvolumen</translation>
+    </message>
+    <message>
+      <source>Method of the residual volume</source>
+      <translation>Methode des Residualvolumens</translation>
+    </message>
+    <message>
+      <source>Add effort</source>
+      <translation>Versuch hinzufügen</translation>
+    </message>
+    <message>
+      <source>Save residual volume</source>
+      <translation>Residualvolumen speichern</translation>
+    </message>
+    <message>
+      <source>Continue without…</source>
+      <translation>Ohne fortsetzen…</translation>
+    </message>
+    <message>
+      <source>Effort %1 is not acceptable.</source>
+      <translation>Versuch %1 ist nicht annehmbar.</translation>
+    </message>
+    <message>
+      <source>Effort %1 is not acceptable: %2</source>
+      <translation>Versuch %1 ist nicht annehmbar: %2</translation>
+    </message>
+    <message>
+      <source>Residual volume measured: %1 L (%2).</source>
+      <translation>Residualvolumen gemessen: %1 L (%2).</translation>
+    </message>
+    <message>
+      <source>End the effort</source>
+      <translation>Versuch beenden</translation>
+    </message>
+    <message>
+      <source>Start an effort</source>
+      <translation>Versuch starten</translation>
+    </message>
+    <message>
+      <source>Repeat the effort</source>
+      <translation>Versuch wiederholen</translation>
+    </message>
+    <message>
+      <source>Accept the effort: %1 L</source>
+      <translation>Versuch übernehmen: %1 L</translation>
+    </message>
+    <message>
+      <source>Save as not acceptable: %1 L</source>
+      <translation>Als nicht annehmbar speichern: %1 L</translation>
+    </message>
+    <message>
+      <source>Room temperature and air pressure are needed for the correction to body conditions.</source>
+      <translation>Raumtemperatur und Luftdruck werden für die Umrechnung auf Körperbedingungen gebraucht.</translation>
+    </message>
+    <message>
+      <source>Continue without a vital capacity</source>
+      <translation>Ohne Vitalkapazität fortsetzen</translation>
+    </message>
+    <message>
+      <source>Why? The residual volume is then predicted from height and age.</source>
+      <translation>Warum? Das Residualvolumen wird dann aus Größe und Alter geschätzt.</translation>
+    </message>
+    <message>
+      <source>Blow out, and keep on blowing.</source>
+      <translation>Ausblasen und weiter blasen.</translation>
+    </message>
+    <message>
+      <source>Good effort: %1 L at room conditions.</source>
+      <translation>Guter Versuch: %1 L bei Raumbedingungen.</translation>
+    </message>
+    <message>
+      <source>Not acceptable: %1</source>
+      <translation>Nicht annehmbar: %1</translation>
+    </message>
+    <message>
+      <source>Surfaces disinfected, 15 minutes of contact.</source>
+      <translation>Oberflächen desinfiziert, 15 Minuten Einwirkzeit.</translation>
+    </message>
+    <message>
+      <source>Rinsed until the smell is gone.</source>
+      <translation>Gespült, bis der Geruch weg ist.</translation>
+    </message>
+    <message>
+      <source>Filled to below the overflow; filling takes 2 to 4 hours.</source>
+      <translation>Bis unter den Überlauf gefüllt; das Füllen dauert 2 bis 4 Stunden.</translation>
+    </message>
+    <message>
+      <source>Water between 32 and 36 °C.</source>
+      <translation>Wasser zwischen 32 und 36 °C.</translation>
+    </message>
+    <message>
+      <source>Floor dry, ladder fast, towel and robe at hand.</source>
+      <translation>Boden trocken, Leiter fest, Handtuch und Bademantel bereit.</translation>
+    </message>
+    <message>
+      <source>The tank is ready</source>
+      <translation>Das Becken ist bereit</translation>
+    </message>
+    <message>
+      <source>Rehearsed</source>
+      <translation>Geübt</translation>
+    </message>
+    <message>
+      <source>Agree the signal to come up, and show the way out.</source>
+      <translation>Das Zeichen zum Auftauchen absprechen und den Ausstieg zeigen.</translation>
+    </message>
+    <message>
+      <source>Belt off before standing up.</source>
+      <translation>Gurt vor dem Aufstehen lösen.</translation>
+    </message>
+    <message>
+      <source>One hand on the rail, you in front of the client.</source>
+      <translation>Eine Hand am Geländer, Sie vor dem Klienten.</translation>
+    </message>
+    <message>
+      <source>Towel and robe; sit down for a minute if dizzy.</source>
+      <translation>Handtuch und Bademantel; bei Schwindel eine Minute sitzen.</translation>
+    </message>
+    <message>
+      <source>The client is out</source>
+      <translation>Der Klient ist draußen</translation>
+    </message>
+    <message>
+      <source>Drain the tank, or cover it for the next client.</source>
+      <translation>Becken leeren oder für den nächsten Klienten abdecken.</translation>
+    </message>
+    <message>
+      <source>Take the chair off the load cell.</source>
+      <translation>Stuhl von der Wägezelle nehmen.</translation>
+    </message>
+    <message>
+      <source>Rinse the nose clip and the mouthpiece; put them to disinfect.</source>
+      <translation>Nasenklammer und Mundstück spülen und zur Desinfektion legen.</translation>
+    </message>
+    <message>
+      <source>RV %1 L, measured</source>
+      <translation>RV %1 L, gemessen</translation>
+    </message>
+    <message>
+      <source>Stations of the check</source>
+      <translation>Stationen der Prüfung</translation>
+    </message>
+    <message>
+      <source>Chair and belt in the water</source>
+      <translation>Stuhl und Gurt im Wasser</translation>
+    </message>
+    <message>
+      <source>kg (0 when zeroed)</source>
+      <translation>kg (0, wenn auf null gestellt)</translation>
+    </message>
+    <message>
+      <source>Reference mass, as marked</source>
+      <translation>Prüfmasse, wie beschriftet</translation>
+    </message>
+    <message>
+      <source>Shown with the reference mass</source>
+      <translation>Anzeige mit der Prüfmasse</translation>
+    </message>
+    <message>
+      <source>Zero with chair and belt</source>
+      <translation>Mit Stuhl und Gurt auf null stellen</translation>
+    </message>
+    <message>
+      <source>Reference mass %1 kg</source>
+      <translation>Prüfmasse %1 kg</translation>
+    </message>
+    <message>
+      <source>No earlier check in this lab book.</source>
+      <translation>Keine frühere Prüfung in diesem Laborbuch.</translation>
+    </message>
+    <message>
+      <source>Last check %1: off by %2 kg.</source>
+      <translation>Letzte Prüfung %1: Abweichung %2 kg.</translation>
+    </message>
+    <message>
+      <source>A number is missing: tare, reference mass or its reading.</source>
+      <translation>Eine Zahl fehlt: Tara, Prüfmasse oder ihre Anzeige.</translation>
+    </message>
+    <message>
+      <source>Zeroed. Hang the reference mass on the chair and let it come to rest.</source>
+      <translation>Auf null gestellt. Die Prüfmasse an den Stuhl hängen und zur Ruhe kommen lassen.</translation>
+    </message>
+    <message>
+      <source>Water temperature</source>
+      <translation>Wassertemperatur</translation>
+    </message>
+    <message>
+      <source>No test below 20 or above 40 °C.</source>
+      <translation>Kein Test unter 20 oder über 40 °C.</translation>
+    </message>
+    <message>
+      <source>Outside the comfort range, %1–%2 °C. The result will carry a flag.</source>
+      <translation>Außerhalb des Wohlfühlbereichs, %1–%2 °C. Das Ergebnis erhält einen Vermerk.</translation>
+    </message>
+    <message>
+      <source>Dry mass</source>
+      <translation>Masse an Land</translation>
+    </message>
+    <message>
+      <source>%1 min ago</source>
+      <translation>vor %1 min</translation>
+    </message>
+    <message>
+      <source>%1 h ago</source>
+      <translation>vor %1 h</translation>
+    </message>
+    <message>
+      <source>Tank water</source>
+      <translation>Wasser im Becken</translation>
+    </message>
+    <message>
+      <source>%1 °C now</source>
+      <translation>jetzt %1 °C</translation>
+    </message>
+    <message>
+      <source>free chlorine %1 mg/L</source>
+      <translation>freies Chlor %1 mg/L</translation>
+    </message>
+    <message>
+      <source>pH %1</source>
+      <translation>pH %1</translation>
+    </message>
+    <message>
+      <source>read %1, %2</source>
+      <translation>gemessen %1, %2</translation>
+    </message>
+    <message>
+      <source>Tank water: %1. %2</source>
+      <translation>Wasser im Becken: %1. %2</translation>
+    </message>
+    <message>
+      <source>▲ Nobody in the water</source>
+      <translation>▲ Niemand ins Wasser</translation>
+    </message>
+    <message>
+      <source>✓ Within the limits</source>
+      <translation>✓ Innerhalb der Grenzen</translation>
+    </message>
+    <message>
+      <source>▲ Correct it after this client</source>
+      <translation>▲ Nach diesem Klienten berichtigen</translation>
+    </message>
+    <message>
+      <source>Load cell over time</source>
+      <translation>Wägezelle über der Zeit</translation>
+    </message>
+    <message>
+      <source>Steady reading, typed</source>
+      <translation>Ruhiger Wert, getippt</translation>
+    </message>
+    <message>
+      <source>kg gross</source>
+      <translation>kg brutto</translation>
+    </message>
+    <message>
+      <source>Trials</source>
+      <translation>Versuche</translation>
+    </message>
+    <message>
+      <source>kg net</source>
+      <translation>kg netto</translation>
+    </message>
+    <message>
+      <source>Accept typed trial</source>
+      <translation>Getippten Versuch übernehmen</translation>
+    </message>
+    <message>
+      <source>Replay a trace…</source>
+      <translation>Aufzeichnung abspielen…</translation>
+    </message>
+    <message>
+      <source>Save trace…</source>
+      <translation>Aufzeichnung speichern…</translation>
+    </message>
+    <message>
+      <source>Continue with these trials</source>
+      <translation>Mit diesen Versuchen fortsetzen</translation>
+    </message>
+    <message>
+      <source>used if accepted</source>
+      <translation>verwendet, wenn übernommen</translation>
+    </message>
+    <message>
+      <source>must agree within %1 kg</source>
+      <translation>müssen innerhalb %1 kg übereinstimmen</translation>
+    </message>
+    <message>
+      <source>Accept trial: %1 kg</source>
+      <translation>Versuch übernehmen: %1 kg</translation>
+    </message>
+    <message>
+      <source>Start trial %1</source>
+      <translation>Versuch %1 starten</translation>
+    </message>
+    <message>
+      <source>Accept typed %1 kg</source>
+      <translation>Getippte %1 kg übernehmen</translation>
+    </message>
+    <message>
+      <source>Nobody in the water</source>
+      <translation>Niemand ins Wasser</translation>
+    </message>
+    <message>
+      <source>
+Why may this client be in the water anyway?</source>
+      <translation>
+Warum darf dieser Klient trotzdem ins Wasser?</translation>
+    </message>
+    <message>
+      <source>Rest between dives: {1} s more.</source>
+      <translation>Pause zwischen den Tauchgängen: noch {1} s.</translation>
+    </message>
+    <message>
+      <source>Wait; start again only when the client says they are rested.</source>
+      <translation>Warten; erst wieder beginnen, wenn der Klient sich erholt hat.</translation>
+    </message>
+    <message>
+      <source>Type kilograms with a point or a comma.</source>
+      <translation>Kilogramm mit Punkt oder Komma tippen.</translation>
+    </message>
+    <message>
+      <source>Go on with these trials</source>
+      <translation>Mit diesen Versuchen fortsetzen</translation>
+    </message>
+    <message>
+      <source>Why are they good enough? The result will carry a flag.</source>
+      <translation>Warum genügen sie? Das Ergebnis erhält einen Vermerk.</translation>
+    </message>
+    <message>
+      <source>Replay a trace</source>
+      <translation>Aufzeichnung abspielen</translation>
+    </message>
+    <message>
+      <source>Traces (*.csv)</source>
+      <translation>Aufzeichnungen (*.csv)</translation>
+    </message>
+    <message>
+      <source>The selected trial has no trace.</source>
+      <translation>Der gewählte Versuch hat keine Aufzeichnung.</translation>
+    </message>
+    <message>
+      <source>Select a trial that came from the load cell.</source>
+      <translation>Einen Versuch wählen, der von der Wägezelle kam.</translation>
+    </message>
+    <message>
+      <source>Save the trace</source>
+      <translation>Aufzeichnung speichern</translation>
+    </message>
+    <message>
+      <source>trial-%1.csv</source>
+      <translation>versuch-%1.csv</translation>
+    </message>
+    <message>
+      <source>Nobody in the water. </source>
+      <translation>Niemand ins Wasser. </translation>
+    </message>
+    <message>
+      <source>Load cell disconnected. Data so far is kept. Reconnect, then press R.</source>
+      <translation>Wägezelle getrennt. Die bisherigen Daten sind gespeichert. Wieder verbinden, dann R drücken.</translation>
+    </message>
+    <message>
+      <source>Latest % fat by each method</source>
+      <translation>Letzter Fettwert jeder Methode</translation>
+    </message>
+    <message>
+      <source>Last test: %1</source>
+      <translation>Letzter Test: %1</translation>
+    </message>
+    <message>
+      <source>Booked: %1 %2, %3</source>
+      <translation>Gebucht: %1 %2, %3</translation>
+    </message>
+    <message>
+      <source>▲ Not signed: %1, %2</source>
+      <translation>▲ Nicht unterschrieben: %1, %2</translation>
+    </message>
+    <message>
+      <source>Wanted to note: %1</source>
+      <translation>Notieren wollte: %1</translation>
+    </message>
+    <message>
+      <source>date</source>
+      <translation>Datum</translation>
+    </message>
+    <message>
+      <source>method</source>
+      <translation>Methode</translation>
+    </message>
+    <message>
+      <source>fat (± 95 % CI)</source>
+      <translation>Fett (± 95-%-KI)</translation>
+    </message>
+    <message>
+      <source>fat mass</source>
+      <translation>Fettmasse</translation>
+    </message>
+    <message>
+      <source>fat since the last</source>
+      <translation>Fett seit dem letzten</translation>
+    </message>
+    <message>
+      <source>Tests</source>
+      <translation>Tests</translation>
+    </message>
+    <message>
+      <source>Talk (F9)</source>
+      <translation>Gespräch (F9)</translation>
+    </message>
+    <message>
+      <source>name, code or birth date</source>
+      <translation>Name, Code oder Geburtsdatum</translation>
+    </message>
+    <message>
+      <source>Search clients</source>
+      <translation>Klienten suchen</translation>
+    </message>
+    <message>
+      <source>Clients</source>
+      <translation>Klienten</translation>
+    </message>
+    <message>
+      <source>New client…</source>
+      <translation>Neuer Klient…</translation>
+    </message>
+    <message>
+      <source>Import an analyzer's export…</source>
+      <translation>Export eines Analysators importieren…</translation>
+    </message>
+    <message>
+      <source>A client's record…</source>
+      <translation>Akte eines Klienten…</translation>
+    </message>
+    <message>
+      <source>Change…</source>
+      <translation>Ändern…</translation>
+    </message>
+    <message>
+      <source>Start a test</source>
+      <translation>Test starten</translation>
+    </message>
+    <message>
+      <source>Open on the bench</source>
+      <translation>Am Messplatz öffnen</translation>
+    </message>
+    <message>
+      <source>Method of the new test</source>
+      <translation>Methode des neuen Tests</translation>
+    </message>
+    <message>
+      <source>Other policy</source>
+      <translation>Andere Regel</translation>
+    </message>
+    <message>
+      <source>Recalculate with this policy</source>
+      <translation>Mit dieser Regel neu berechnen</translation>
+    </message>
+    <message>
+      <source>Report on a visit…</source>
+      <translation>Bericht über einen Besuch…</translation>
+    </message>
+    <message>
+      <source>Enter: findings. B: the bench.</source>
+      <translation>Enter: Befunde. B: Messplatz.</translation>
+    </message>
+    <message>
+      <source>&amp;Tests</source>
+      <translation>&amp;Tests</translation>
+    </message>
+    <message>
+      <source>&amp;Findings of the chosen test</source>
+      <translation>Be&amp;funde des gewählten Tests</translation>
+    </message>
+    <message>
+      <source>&amp;Progress</source>
+      <translation>&amp;Verlauf</translation>
+    </message>
+    <message>
+      <source>Across &amp;methods</source>
+      <translation>&amp;Methodenvergleich</translation>
+    </message>
+    <message>
+      <source>P&amp;lan</source>
+      <translation>P&amp;lan</translation>
+    </message>
+    <message>
+      <source>Clients  ›  %1</source>
+      <translation>Klienten  ›  %1</translation>
+    </message>
+    <message>
+      <source>The client {1} is not in this lab book.</source>
+      <translation>Der Klient {1} ist nicht in diesem Laborbuch.</translation>
+    </message>
+    <message>
+      <source>Choose a client.</source>
+      <translation>Einen Klienten wählen.</translation>
+    </message>
+    <message>
+      <source>No client yet. "New client" is the first step.</source>
+      <translation>Noch kein Klient. „Neuer Klient“ ist der erste Schritt.</translation>
+    </message>
+    <message>
+      <source>%1, %2 years</source>
+      <translation>%1, %2 Jahre</translation>
+    </message>
+    <message>
+      <source>born %1</source>
+      <translation>geboren %1</translation>
+    </message>
+    <message>
+      <source>height missing</source>
+      <translation>Größe fehlt</translation>
+    </message>
+    <message>
+      <source>%1 also by "%2": %3 %</source>
+      <translation>%1 auch nach „%2“: %3 %</translation>
+    </message>
+    <message>
+      <source>▲ damaged: %1</source>
+      <translation>▲ beschädigt: %1</translation>
+    </message>
+    <message>
+      <source>What matters, from %1:</source>
+      <translation>Was zählt, vom %1:</translation>
+    </message>
+    <message>
+      <source>Import an analyzer's export</source>
+      <translation>Export eines Analysators importieren</translation>
+    </message>
+    <message>
+      <source>Tables (*.csv *.txt)</source>
+      <translation>Tabellen (*.csv *.txt)</translation>
+    </message>
+    <message>
+      <source>Choose a client first.</source>
+      <translation>Zuerst einen Klienten wählen.</translation>
+    </message>
+    <message>
+      <source>Change the client…</source>
+      <translation>Klienten ändern…</translation>
+    </message>
+    <message>
+      <source>Open the chosen test on the bench</source>
+      <translation>Den gewählten Test am Messplatz öffnen</translation>
+    </message>
+    <message>
+      <source>Talk with the client…</source>
+      <translation>Mit dem Klienten sprechen…</translation>
+    </message>
+    <message>
+      <source>Findings of the chosen test</source>
+      <translation>Befunde des gewählten Tests</translation>
+    </message>
+    <message>
+      <source>Progress</source>
+      <translation>Verlauf</translation>
+    </message>
+    <message>
+      <source>Across methods</source>
+      <translation>Methodenvergleich</translation>
+    </message>
+    <message>
+      <source>Plan</source>
+      <translation>Plan</translation>
+    </message>
+    <message>
+      <source>Save the whole record (JSON)…</source>
+      <translation>Ganze Akte speichern (JSON)…</translation>
+    </message>
+    <message>
+      <source>Save a table of the tests (CSV, XLSX)…</source>
+      <translation>Tabelle der Tests speichern (CSV, XLSX)…</translation>
+    </message>
+    <message>
+      <source>Save a health record (FHIR)…</source>
+      <translation>Gesundheitsakte speichern (FHIR)…</translation>
+    </message>
+    <message>
+      <source>Put a record in…</source>
+      <translation>Akte importieren…</translation>
+    </message>
+    <message>
+      <source>Take back an import…</source>
+      <translation>Import zurücknehmen…</translation>
+    </message>
+    <message>
+      <source>Show or hide the list of clients</source>
+      <translation>Klientenliste ein- oder ausblenden</translation>
+    </message>
+    <message>
+      <source>Nothing is signed yet.</source>
+      <translation>Noch nichts ist unterschrieben.</translation>
+    </message>
+    <message>
+      <source>Sign a test before the talk.</source>
+      <translation>Vor dem Gespräch einen Test unterschreiben.</translation>
+    </message>
+    <message>
+      <source>asleep or lying</source>
+      <translation>schlafend oder liegend</translation>
+    </message>
+    <message>
+      <source>sitting quietly</source>
+      <translation>ruhig sitzend</translation>
+    </message>
+    <message>
+      <source>desk work</source>
+      <translation>Schreibtischarbeit</translation>
+    </message>
+    <message>
+      <source>housework, cooking, standing work</source>
+      <translation>Hausarbeit, Kochen, Arbeit im Stehen</translation>
+    </message>
+    <message>
+      <source>walking</source>
+      <translation>Gehen</translation>
+    </message>
+    <message>
+      <source>cycling at ease</source>
+      <translation>gemütliches Radfahren</translation>
+    </message>
+    <message>
+      <source>running, 8 km/h</source>
+      <translation>Laufen, 8 km/h</translation>
+    </message>
+    <message>
+      <source>A usual day</source>
+      <translation>Ein üblicher Tag</translation>
+    </message>
+    <message>
+      <source>what</source>
+      <translation>was</translation>
+    </message>
+    <message>
+      <source>times rest</source>
+      <translation>Vielfaches der Ruhe</translation>
+    </message>
+    <message>
+      <source>hours</source>
+      <translation>Stunden</translation>
+    </message>
+    <message>
+      <source>Parts of the day</source>
+      <translation>Teile des Tages</translation>
+    </message>
+    <message>
+      <source>Hours of a usual day; the kind of work may be described by the multiple that fits.</source>
+      <translation>Stunden eines üblichen Tages; die Art der Arbeit lässt sich durch das passende Vielfache beschreiben.</translation>
+    </message>
+    <message>
+      <source>Use this day</source>
+      <translation>Diesen Tag verwenden</translation>
+    </message>
+    <message>
+      <source>Activity level %1: %2. What is left of the day counts as rest.</source>
+      <translation>Aktivitätsniveau %1: %2. Der Rest des Tages gilt als Ruhe.</translation>
+    </message>
+    <message>
+      <source>These are more than 24 hours.</source>
+      <translation>Das sind mehr als 24 Stunden.</translation>
+    </message>
+    <message>
+      <source>A resting test</source>
+      <translation>Ein Ruhetest</translation>
+    </message>
+    <message>
+      <source>Oxygen and carbon dioxide, minute by minute</source>
+      <translation>Sauerstoff und Kohlendioxid, Minute für Minute</translation>
+    </message>
+    <message>
+      <source>Fasted 5 hours, no caffeine for 4, lying still in a quiet room. One line a minute: oxygen and carbon dioxide in L/min (STPD), as the instrument writes them. The first five minutes are left out.</source>
+      <translation>5 Stunden nüchtern, 4 Stunden ohne Koffein, ruhig liegend in einem stillen Raum. Eine Zeile je Minute: Sauerstoff und Kohlendioxid in L/min (STPD), wie das Gerät sie schreibt. Die ersten fünf Minuten zählen nicht.</translation>
+    </message>
+    <message>
+      <source>Use this measurement</source>
+      <translation>Diese Messung verwenden</translation>
+    </message>
+    <message>
+      <source>%1 kcal a day by Weir, quotient %2, variation %3 %, minutes %4 to %5.</source>
+      <translation>%1 kcal am Tag nach Weir, Quotient %2, Streuung %3 %, Minuten %4 bis %5.</translation>
+    </message>
+    <message>
+      <source>answer</source>
+      <translation>Antwort</translation>
+    </message>
+    <message>
+      <source>asked</source>
+      <translation>gefragt</translation>
+    </message>
+    <message>
+      <source>Questions about health</source>
+      <translation>Fragen zur Gesundheit</translation>
+    </message>
+    <message>
+      <source>The client agrees that the answers are kept in their record</source>
+      <translation>Der Klient stimmt zu, dass die Antworten in der Akte bleiben</translation>
+    </message>
+    <message>
+      <source>Health questions</source>
+      <translation>Gesundheitsfragen</translation>
+    </message>
+    <message>
+      <source>not asked</source>
+      <translation>nicht gefragt</translation>
+    </message>
+    <message>
+      <source>– not asked</source>
+      <translation>– nicht gefragt</translation>
+    </message>
+    <message>
+      <source>no</source>
+      <translation>nein</translation>
+    </message>
+    <message>
+      <source>yes</source>
+      <translation>ja</translation>
+    </message>
+    <message>
+      <source>rather not say</source>
+      <translation>möchte es nicht sagen</translation>
+    </message>
+    <message>
+      <source>Asked kindly and alone. Nobody has to answer. While a question is unanswered, no numbers for losing weight are given.</source>
+      <translation>Freundlich und allein gefragt. Niemand muss antworten. Solange eine Frage offen ist, werden keine Zahlen zum Abnehmen gezeigt.</translation>
+    </message>
+    <message>
+      <source>Without consent the answers serve until another client is chosen.</source>
+      <translation>Ohne Zustimmung gelten die Antworten, bis ein anderer Klient gewählt wird.</translation>
+    </message>
+    <message>
+      <source>Use these answers</source>
+      <translation>Diese Antworten verwenden</translation>
+    </message>
+    <message>
+      <source>column</source>
+      <translation>Spalte</translation>
+    </message>
+    <message>
+      <source>first row</source>
+      <translation>erste Zeile</translation>
+    </message>
+    <message>
+      <source>means</source>
+      <translation>bedeutet</translation>
+    </message>
+    <message>
+      <source>Columns of the export</source>
+      <translation>Spalten des Exports</translation>
+    </message>
+    <message>
+      <source>line</source>
+      <translation>Zeile</translation>
+    </message>
+    <message>
+      <source>mass</source>
+      <translation>Masse</translation>
+    </message>
+    <message>
+      <source>verdict</source>
+      <translation>Urteil</translation>
+    </message>
+    <message>
+      <source>Rows</source>
+      <translation>Zeilen</translation>
+    </message>
+    <message>
+      <source>Values are kilohms</source>
+      <translation>Werte sind Kiloohm</translation>
+    </message>
+    <message>
+      <source>Meaning of %1</source>
+      <translation>Bedeutung von %1</translation>
+    </message>
+    <message>
+      <source>▲ This file was imported on %1 already; its tests would stand there twice. </source>
+      <translation>▲ Diese Datei wurde am %1 schon importiert; ihre Tests wären doppelt vorhanden. </translation>
+    </message>
+    <message>
+      <source>What each column means; empty leaves it out. Segment readings: r, xc, z or phase / segment / kHz.</source>
+      <translation>Was jede Spalte bedeutet; leer lässt sie weg. Segmentwerte: r, xc, z oder phase / Segment / kHz.</translation>
+    </message>
+    <message>
+      <source>No client has the code "{1}".</source>
+      <translation>Kein Klient hat den Code „{1}“.</translation>
+    </message>
+    <message>
+      <source>The date is in the future.</source>
+      <translation>Das Datum liegt in der Zukunft.</translation>
+    </message>
+    <message>
+      <source>The mass is missing.</source>
+      <translation>Die Masse fehlt.</translation>
+    </message>
+    <message>
+      <source>The height differs from this client's: is it the right person?</source>
+      <translation>Die Größe weicht von der dieses Klienten ab: Ist es die richtige Person?</translation>
+    </message>
+    <message>
+      <source>%1 segments, %2 reported</source>
+      <translation>%1 Segmente, %2 angegeben</translation>
+    </message>
+    <message>
+      <source>✓ good</source>
+      <translation>✓ gut</translation>
+    </message>
+    <message numerus="yes">
+      <source>Import %n row(s)</source>
+      <translation>
+        <numerusform>%n Zeile importieren</numerusform>
+        <numerusform>%n Zeilen importieren</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>%1 of %2 rows are good; the others stay out. The file was read as %3.</source>
+      <translation>%1 von %2 Zeilen sind gut; die anderen bleiben draußen. Die Datei wurde als %3 gelesen.</translation>
+    </message>
+    <message numerus="yes">
+      <source>Importing %n row(s)…</source>
+      <translation>
+        <numerusform>%n Zeile wird importiert…</numerusform>
+        <numerusform>%n Zeilen werden importiert…</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>Cancel</source>
+      <translation>Abbrechen</translation>
+    </message>
+    <message>
+      <source>Cancelled.</source>
+      <translation>Abgebrochen.</translation>
+    </message>
+    <message>
+      <source>No row was imported.</source>
+      <translation>Keine Zeile wurde importiert.</translation>
+    </message>
+    <message>
+      <source>imported</source>
+      <translation>importiert</translation>
+    </message>
+    <message>
+      <source>file</source>
+      <translation>Datei</translation>
+    </message>
+    <message>
+      <source>brought</source>
+      <translation>brachte</translation>
+    </message>
+    <message>
+      <source>by</source>
+      <translation>von</translation>
+    </message>
+    <message>
+      <source>Imports</source>
+      <translation>Importe</translation>
+    </message>
+    <message>
+      <source>Take this import back</source>
+      <translation>Diesen Import zurücknehmen</translation>
+    </message>
+    <message>
+      <source>Close</source>
+      <translation>Schließen</translation>
+    </message>
+    <message>
+      <source>Taking an import back removes its tests, and the client that came with it, from the lists. The journal keeps what was there.</source>
+      <translation>Ein zurückgenommener Import entfernt seine Tests und den mitgekommenen Klienten aus den Listen. Das Journal behält, was da war.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n test(s)</source>
+      <translation>
+        <numerusform>%n Test</numerusform>
+        <numerusform>%n Tests</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>one client, %1</source>
+      <translation>ein Klient, %1</translation>
+    </message>
+    <message>
+      <source>taken back</source>
+      <translation>zurückgenommen</translation>
+    </message>
+    <message>
+      <source>in the book</source>
+      <translation>im Buch</translation>
+    </message>
+    <message>
+      <source>A test of this import is open on the bench.</source>
+      <translation>Ein Test dieses Imports ist am Messplatz offen.</translation>
+    </message>
+    <message>
+      <source>Put it aside first.</source>
+      <translation>Zuerst schließen.</translation>
+    </message>
+    <message>
+      <source>Nothing was imported into this lab book.</source>
+      <translation>In dieses Laborbuch wurde nichts importiert.</translation>
+    </message>
+    <message>
+      <source>Body water by dilution…</source>
+      <translation>Körperwasser durch Verdünnung…</translation>
+    </message>
+    <message>
+      <source>Fat by every method of the day</source>
+      <translation>Fett nach jeder Methode des Tages</translation>
+    </message>
+    <message>
+      <source>methods</source>
+      <translation>Methoden</translation>
+    </message>
+    <message>
+      <source>difference</source>
+      <translation>Unterschied</translation>
+    </message>
+    <message>
+      <source>limit (95 %)</source>
+      <translation>Grenze (95 %)</translation>
+    </message>
+    <message>
+      <source>Methods in pairs</source>
+      <translation>Methoden paarweise</translation>
+    </message>
+    <message>
+      <source>Day</source>
+      <translation>Tag</translation>
+    </message>
+    <message>
+      <source>%1: %2 tests</source>
+      <translation>%1: %2 Tests</translation>
+    </message>
+    <message>
+      <source>no further apart than expected</source>
+      <translation>nicht weiter auseinander als erwartet</translation>
+    </message>
+    <message>
+      <source>further apart than expected. </source>
+      <translation>weiter auseinander als erwartet. </translation>
+    </message>
+    <message>
+      <source>Three and four components need density and body water of one day, the fourth bone mineral.</source>
+      <translation>Drei und vier Komponenten brauchen Dichte und Körperwasser eines Tages, die vierte auch Knochenmineral.</translation>
+    </message>
+    <message>
+      <source>mostly sitting (1.45)</source>
+      <translation>meist sitzend (1,45)</translation>
+    </message>
+    <message>
+      <source>light, some walking (1.6)</source>
+      <translation>leicht, etwas Gehen (1,6)</translation>
+    </message>
+    <message>
+      <source>active most days (1.8)</source>
+      <translation>an den meisten Tagen aktiv (1,8)</translation>
+    </message>
+    <message>
+      <source>hard training or work (2.1)</source>
+      <translation>hartes Training oder harte Arbeit (2,1)</translation>
+    </message>
+    <message>
+      <source>%1 kcal</source>
+      <translation>%1 kcal</translation>
+    </message>
+    <message>
+      <source>Target body fat (optional)</source>
+      <translation>Ziel-Körperfett (freiwillig)</translation>
+    </message>
+    <message>
+      <source>Weeks</source>
+      <translation>Wochen</translation>
+    </message>
+    <message>
+      <source>Energy a day against balance, kilocalories</source>
+      <translation>Energie am Tag gegenüber dem Gleichgewicht, Kilokalorien</translation>
+    </message>
+    <message>
+      <source>Exercise, net</source>
+      <translation>Bewegung, netto</translation>
+    </message>
+    <message>
+      <source>kcal/d</source>
+      <translation>kcal/d</translation>
+    </message>
+    <message>
+      <source>Rest, measured</source>
+      <translation>Ruheumsatz, gemessen</translation>
+    </message>
+    <message>
+      <source>Trains hard</source>
+      <translation>Trainiert hart</translation>
+    </message>
+    <message>
+      <source>Health questions…</source>
+      <translation>Gesundheitsfragen…</translation>
+    </message>
+    <message>
+      <source>Mass over the weeks</source>
+      <translation>Masse über die Wochen</translation>
+    </message>
+    <message>
+      <source>after</source>
+      <translation>nach</translation>
+    </message>
+    <message>
+      <source>mass, kg</source>
+      <translation>Masse, kg</translation>
+    </message>
+    <message>
+      <source>95 % CI, kg</source>
+      <translation>95-%-KI, kg</translation>
+    </message>
+    <message>
+      <source>fat-free, kg</source>
+      <translation>fettfrei, kg</translation>
+    </message>
+    <message>
+      <source>TDEE</source>
+      <translation>TDEE</translation>
+    </message>
+    <message>
+      <source>Where this leads</source>
+      <translation>Wohin das führt</translation>
+    </message>
+    <message>
+      <source>approach</source>
+      <translation>Ansatz</translation>
+    </message>
+    <message>
+      <source>kcal</source>
+      <translation>kcal</translation>
+    </message>
+    <message>
+      <source>mass at the end, kg</source>
+      <translation>Masse am Ende, kg</translation>
+    </message>
+    <message>
+      <source>Approaches side by side</source>
+      <translation>Ansätze nebeneinander</translation>
+    </message>
+    <message>
+      <source>Training days a week</source>
+      <translation>Trainingstage je Woche</translation>
+    </message>
+    <message>
+      <source>Save this plan</source>
+      <translation>Plan speichern</translation>
+    </message>
+    <message>
+      <source>Way of life</source>
+      <translation>Lebensweise</translation>
+    </message>
+    <message>
+      <source>training, food, sleep …</source>
+      <translation>Training, Essen, Schlaf …</translation>
+    </message>
+    <message>
+      <source>What to note until next time</source>
+      <translation>Was bis zum nächsten Mal zu notieren ist</translation>
+    </message>
+    <message>
+      <source>Enter uses the approach.</source>
+      <translation>Enter übernimmt den Ansatz.</translation>
+    </message>
+    <message>
+      <source>What the goal needs</source>
+      <translation>Was das Ziel braucht</translation>
+    </message>
+    <message>
+      <source>A usual day…</source>
+      <translation>Ein üblicher Tag…</translation>
+    </message>
+    <message>
+      <source>From a resting test…</source>
+      <translation>Aus einem Ruhetest…</translation>
+    </message>
+    <message>
+      <source>Who</source>
+      <translation>Wer</translation>
+    </message>
+    <message>
+      <source>Goal</source>
+      <translation>Ziel</translation>
+    </message>
+    <message>
+      <source>The plan</source>
+      <translation>Der Plan</translation>
+    </message>
+    <message>
+      <source>To note until next time</source>
+      <translation>Bis zum nächsten Mal notieren</translation>
+    </message>
+    <message>
+      <source>What the plan is made from</source>
+      <translation>Woraus der Plan entsteht</translation>
+    </message>
+    <message>
+      <source>Where the plan leads</source>
+      <translation>Wohin der Plan führt</translation>
+    </message>
+    <message>
+      <source>A plan begins with a signed test that gives fat.</source>
+      <translation>Ein Plan beginnt mit einem unterschriebenen Test, der Fett ergibt.</translation>
+    </message>
+    <message>
+      <source>Health questions: asked ✓</source>
+      <translation>Gesundheitsfragen: gefragt ✓</translation>
+    </message>
+    <message>
+      <source>Health questions: %1 of %2 open…</source>
+      <translation>Gesundheitsfragen: %1 von %2 offen…</translation>
+    </message>
+    <message>
+      <source>From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).</source>
+      <translation>Vom %1 nach %2: %3 kg, davon %4 kg Fett (%5 %).</translation>
+    </message>
+    <message>
+      <source>Energy a day: %1 kcal (−1000 to +500)</source>
+      <translation>Energie am Tag: %1 kcal (−1000 bis +500)</translation>
+    </message>
+    <message numerus="yes">
+      <source>For %n week(s) (4 to 52)</source>
+      <translation>
+        <numerusform>Für %n Woche (4 bis 52)</numerusform>
+        <numerusform>Für %n Wochen (4 bis 52)</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>Cannot be saved: %1</source>
+      <translation>Kann nicht gespeichert werden: %1</translation>
+    </message>
+    <message>
+      <source>Cannot be saved: the reason is given at the right.</source>
+      <translation>Kann nicht gespeichert werden: Der Grund steht rechts.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n week(s)</source>
+      <translation>
+        <numerusform>%n Woche</numerusform>
+        <numerusform>%n Wochen</numerusform>
+      </translation>
     </message>
     <message>
       <source>%1 to %2</source>
-      <translation type="unfinished" />
+      <translation>%1 bis %2</translation>
     </message>
     <message>
-      <source>goals met; hollow: with help</source>
-      <translation type="unfinished" />
+      <source>RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.</source>
+      <translation>RMR %1 (%2; %3 Gleichungen %4 bis %5). TDEE %6. Geplante Zufuhr %7.</translation>
     </message>
     <message>
-      <source>%1: no value</source>
-      <translation type="unfinished" />
+      <source>Protein %1 to %2 g a day: %3 to %4 g for each kg of body mass, %5 to %6 g for each kg of fat-free mass. Energy availability %7 kcal for each kg of fat-free mass.</source>
+      <translation>Protein %1 bis %2 g am Tag: %3 bis %4 g je kg Körpermasse, %5 bis %6 g je kg fettfreier Masse. Energieverfügbarkeit %7 kcal je kg fettfreier Masse.</translation>
     </message>
     <message>
-      <source>%1, before: %2</source>
-      <translation type="unfinished" />
+      <source>On days with training %1, on days without %2; over the week the same.</source>
+      <translation>An Trainingstagen %1, an anderen Tagen %2; über die Woche gleich.</translation>
     </message>
     <message>
-      <source>Reference %1 to %2 %3, %4</source>
-      <translation type="unfinished" />
+      <source>Target body fat: at %1 kg if fat-free mass is kept, at %2 kg with the usual loss of it%3.</source>
+      <translation>Ziel-Körperfett: bei %1 kg, wenn die fettfreie Masse bleibt, bei %2 kg mit ihrem üblichen Verlust%3.</translation>
+    </message>
+    <message>
+      <source>; in %1–%2 weeks at 0.5–1 % of body mass a week</source>
+      <translation>; in %1–%2 Wochen bei 0,5–1 % der Körpermasse je Woche</translation>
+    </message>
+    <message>
+      <source>not for this person</source>
+      <translation>nicht für diese Person</translation>
+    </message>
+    <message>
+      <source>Source: %1. %2</source>
+      <translation>Quelle: %1. %2</translation>
+    </message>
+    <message>
+      <source>as described (%1)</source>
+      <translation>wie beschrieben (%1)</translation>
+    </message>
+    <message>
+      <source>✓ Saved on %1 by %2</source>
+      <translation>✓ Gespeichert am %1 von %2</translation>
+    </message>
+    <message>
+      <source>%1 % lower</source>
+      <translation>%1 % niedriger</translation>
+    </message>
+    <message>
+      <source>%1 % higher</source>
+      <translation>%1 % höher</translation>
+    </message>
+    <message>
+      <source>exceeds the LSC</source>
+      <translation>überschreitet die LSC</translation>
+    </message>
+    <message>
+      <source>within measurement error</source>
+      <translation>innerhalb des Messfehlers</translation>
+    </message>
+    <message>
+      <source>%1; the preparation alone reads higher</source>
+      <translation>%1; die Vorbereitung allein erhöht den Wert</translation>
+    </message>
+    <message>
+      <source>%1; the preparation alone reads lower</source>
+      <translation>%1; die Vorbereitung allein senkt den Wert</translation>
+    </message>
+    <message>
+      <source>by region</source>
+      <translation>nach Regionen</translation>
+    </message>
+    <message>
+      <source>The quantity over time</source>
+      <translation>Die Größe über der Zeit</translation>
+    </message>
+    <message>
+      <source>then</source>
+      <translation>damals</translation>
+    </message>
+    <message>
+      <source>now</source>
+      <translation>jetzt</translation>
+    </message>
+    <message>
+      <source>change</source>
+      <translation>Änderung</translation>
+    </message>
+    <message>
+      <source>LSC (95 %)</source>
+      <translation>LSC (95 %)</translation>
+    </message>
+    <message>
+      <source>on the LSC</source>
+      <translation>gegen die LSC</translation>
+    </message>
+    <message>
+      <source>probability</source>
+      <translation>Wahrscheinlichkeit</translation>
+    </message>
+    <message>
+      <source>What changed between the two visits</source>
+      <translation>Was sich zwischen den beiden Besuchen geändert hat</translation>
+    </message>
+    <message>
+      <source>What made the mass change</source>
+      <translation>Woraus die Massenänderung besteht</translation>
+    </message>
+    <message>
+      <source>Quantity</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>Earlier visit</source>
+      <translation>Früherer Besuch</translation>
+    </message>
+    <message>
+      <source>Later visit</source>
+      <translation>Späterer Besuch</translation>
+    </message>
+    <message>
+      <source>Show</source>
+      <translation>Zeigen</translation>
+    </message>
+    <message>
+      <source>compare</source>
+      <translation>vergleichen</translation>
+    </message>
+    <message>
+      <source>with</source>
+      <translation>mit</translation>
+    </message>
+    <message>
+      <source>Arms, legs and trunk as well</source>
+      <translation>Auch Arme, Beine und Rumpf</translation>
+    </message>
+    <message>
+      <source>A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a change.</source>
+      <translation>Ein Fettverlust von %1 kg je Woche wird ab %2 messbar. Ein früherer Test zeigt wahrscheinlich keine Änderung.</translation>
+    </message>
+    <message>
+      <source> At this client's own pace (%1 kg a week): from %2.</source>
+      <translation> Im eigenen Tempo des Klienten (%1 kg je Woche): ab %2.</translation>
+    </message>
+    <message>
+      <source>Show the whole time</source>
+      <translation>Ganze Zeit zeigen</translation>
+    </message>
+    <message>
+      <source>Show only this period</source>
+      <translation>Nur diesen Zeitraum zeigen</translation>
+    </message>
+    <message>
+      <source>%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.</source>
+      <translation>%1 über %2 Besuche: %3 ± %4 %5 je Woche (95 %)%6.</translation>
+    </message>
+    <message>
+      <source>: a trend</source>
+      <translation>: ein Trend</translation>
+    </message>
+    <message>
+      <source>: no trend that can be told from noise</source>
+      <translation>: kein Trend, der größer als die Streuung ist</translation>
+    </message>
+    <message>
+      <source>The client wanted to note until next time: %1. Ask for it beside the change.</source>
+      <translation>Der Klient wollte bis zum nächsten Mal notieren: %1. Neben der Änderung danach fragen.</translation>
+    </message>
+    <message>
+      <source>Progress is shown once a test is signed.</source>
+      <translation>Der Verlauf erscheint, sobald ein Test unterschrieben ist.</translation>
+    </message>
+    <message>
+      <source>Save the whole record</source>
+      <translation>Ganze Akte speichern</translation>
+    </message>
+    <message>
+      <source>Records (*.json)</source>
+      <translation>Akten (*.json)</translation>
+    </message>
+    <message>
+      <source>Save a table of the tests</source>
+      <translation>Tabelle der Tests speichern</translation>
+    </message>
+    <message>
+      <source>Tables (*.csv *.xlsx)</source>
+      <translation>Tabellen (*.csv *.xlsx)</translation>
+    </message>
+    <message>
+      <source>Writing the reports of %1</source>
+      <translation>Die Berichte von %1 werden geschrieben</translation>
+    </message>
+    <message>
+      <source>Save a health record</source>
+      <translation>Gesundheitsakte speichern</translation>
+    </message>
+    <message>
+      <source>FHIR bundles (*.json)</source>
+      <translation>FHIR-Bündel (*.json)</translation>
+    </message>
+    <message>
+      <source>Put a record in</source>
+      <translation>Akte importieren</translation>
+    </message>
+    <message>
+      <source>✓ signed, version %1</source>
+      <translation>✓ unterschrieben, Version %1</translation>
+    </message>
+    <message>
+      <source>✓ signed</source>
+      <translation>✓ unterschrieben</translation>
+    </message>
+    <message>
+      <source>no result: %1</source>
+      <translation>kein Ergebnis: %1</translation>
+    </message>
+    <message>
+      <source>▲ not signed</source>
+      <translation>▲ nicht unterschrieben</translation>
+    </message>
+    <message>
+      <source>not comparable</source>
+      <translation>nicht vergleichbar</translation>
+    </message>
+    <message>
+      <source>%1, exceeds the LSC</source>
+      <translation>%1, überschreitet die LSC</translation>
+    </message>
+    <message>
+      <source>%1, within error</source>
+      <translation>%1, innerhalb des Fehlers</translation>
     </message>
     <message>
       <source>± is the 95 % CI</source>
       <translation>± ist das 95-%-Intervall</translation>
     </message>
     <message>
-      <source>%1: %2 (95 % CI)</source>
+      <source>in words only</source>
+      <translation>nur in Worten</translation>
+    </message>
+    <message>
+      <source>without the name</source>
+      <translation>ohne Namen</translation>
+    </message>
+    <message>
+      <source>Report on a visit</source>
+      <translation>Bericht über einen Besuch</translation>
+    </message>
+    <message>
+      <source>Visit</source>
+      <translation>Besuch</translation>
+    </message>
+    <message>
+      <source>Language of the pages</source>
+      <translation>Sprache der Seiten</translation>
+    </message>
+    <message>
+      <source>Sign the test, then write the report.</source>
+      <translation>Erst den Test unterschreiben, dann den Bericht schreiben.</translation>
+    </message>
+    <message>
+      <source>Dose of pure tracer water</source>
+      <translation>Dosis an reinem Tracerwasser</translation>
+    </message>
+    <message>
+      <source>Enrichment before the dose</source>
+      <translation>Anreicherung vor der Dosis</translation>
+    </message>
+    <message>
+      <source>Enrichment at equilibrium</source>
+      <translation>Anreicherung im Gleichgewicht</translation>
+    </message>
+    <message>
+      <source>Body water, as reported</source>
+      <translation>Körperwasser, wie berichtet</translation>
+    </message>
+    <message>
+      <source>Body water by dilution</source>
+      <translation>Körperwasser durch Verdünnung</translation>
+    </message>
+    <message>
+      <source>What was reported</source>
+      <translation>Was berichtet wurde</translation>
+    </message>
+    <message>
+      <source>Deuterium (²H₂O): dose and enrichments</source>
+      <translation>Deuterium (²H₂O): Dosis und Anreicherungen</translation>
+    </message>
+    <message>
+      <source>Oxygen-18 (H₂¹⁸O): dose and enrichments</source>
+      <translation>Sauerstoff-18 (H₂¹⁸O): Dosis und Anreicherungen</translation>
+    </message>
+    <message>
+      <source>Litres of body water</source>
+      <translation>Liter Körperwasser</translation>
+    </message>
+    <message>
+      <source>Unit of the enrichments</source>
+      <translation>Einheit der Anreicherungen</translation>
+    </message>
+    <message>
+      <source>mg of tracer water per kg of water</source>
+      <translation>mg Tracerwasser je kg Wasser</translation>
+    </message>
+    <message>
+      <source>ppm of atoms</source>
+      <translation>ppm der Atome</translation>
+    </message>
+    <message>
+      <source>Samples of %1. Dose and water of the samples are weighed; the tracer's space is divided by %2 (deuterium) or %3 (oxygen-18).</source>
+      <translation>Proben vom %1. Dosis und Wasser der Proben werden gewogen; der Tracerraum wird durch %2 (Deuterium) oder %3 (Sauerstoff-18) geteilt.</translation>
+    </message>
+    <message>
+      <source>Save body water</source>
+      <translation>Körperwasser speichern</translation>
+    </message>
+    <message>
+      <source>Type the litres.</source>
+      <translation>Liter eintippen.</translation>
+    </message>
+    <message>
+      <source>Type the dose and both enrichments.</source>
+      <translation>Dosis und beide Anreicherungen eintippen.</translation>
+    </message>
+    <message>
+      <source>%1 L of body water, %2 % of the mass; SE %3 L.</source>
+      <translation>%1 L Körperwasser, %2 % der Masse; SE %3 L.</translation>
+    </message>
+    <message>
+      <source>then the preparation sheet</source>
+      <translation>danach das Vorbereitungsblatt</translation>
+    </message>
+    <message>
+      <source>Book an appointment</source>
+      <translation>Termin buchen</translation>
+    </message>
+    <message>
+      <source>Client</source>
+      <translation>Klient</translation>
+    </message>
+    <message>
+      <source>Date and time</source>
+      <translation>Datum und Uhrzeit</translation>
+    </message>
+    <message>
+      <source>note</source>
+      <translation>Notiz</translation>
+    </message>
+    <message>
+      <source>When to test again</source>
+      <translation>Wann wieder testen</translation>
+    </message>
+    <message>
+      <source>Methods</source>
+      <translation>Methoden</translation>
+    </message>
+    <message>
+      <source>Again</source>
+      <translation>Wieder</translation>
+    </message>
+    <message>
+      <source>Book</source>
+      <translation>Buchen</translation>
+    </message>
+    <message>
+      <source>Note</source>
+      <translation>Notiz</translation>
+    </message>
+    <message>
+      <source>choose a client</source>
+      <translation>Klienten wählen</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n found: choose one</source>
+      <translation>
+        <numerusform>%n gefunden: wählen</numerusform>
+        <numerusform>%n gefunden: einen wählen</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>Add %1…</source>
+      <translation>%1 hinzufügen…</translation>
+    </message>
+    <message>
+      <source>A first test: any day.</source>
+      <translation>Ein erster Test: beliebiger Tag.</translation>
+    </message>
+    <message>
+      <source>The last test gives no fat; choose another school or a day.</source>
+      <translation>Der letzte Test ergibt kein Fett; einen anderen Abstand oder Tag wählen.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n week(s) after %1, at the same time of day. %2</source>
+      <translation>
+        <numerusform>%n Woche nach dem %1, zur selben Uhrzeit. %2</numerusform>
+        <numerusform>%n Wochen nach dem %1, zur selben Uhrzeit. %2</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>A booking needs a client and at least one method.</source>
+      <translation>Eine Buchung braucht einen Klienten und mindestens eine Methode.</translation>
+    </message>
+    <message>
+      <source>%1 booked</source>
+      <translation>%1 gebucht</translation>
+    </message>
+    <message>
+      <source>▶ at the bench</source>
+      <translation>▶ am Messplatz</translation>
+    </message>
+    <message>
+      <source>measured, not signed</source>
+      <translation>gemessen, nicht unterschrieben</translation>
+    </message>
+    <message>
+      <source>called again later</source>
+      <translation>später erneut gerufen</translation>
+    </message>
+    <message>
+      <source>ended without a result</source>
+      <translation>ohne Ergebnis beendet</translation>
+    </message>
+    <message>
+      <source>booked</source>
+      <translation>gebucht</translation>
+    </message>
+    <message>
+      <source>done</source>
+      <translation>erledigt</translation>
+    </message>
+    <message>
+      <source>time</source>
+      <translation>Zeit</translation>
+    </message>
+    <message>
+      <source>where</source>
+      <translation>wo</translation>
+    </message>
+    <message>
+      <source>how</source>
+      <translation>wie</translation>
+    </message>
+    <message>
+      <source>What is to be done, in order</source>
+      <translation>Was zu tun ist, der Reihe nach</translation>
+    </message>
+    <message>
+      <source>who</source>
+      <translation>wer</translation>
+    </message>
+    <message>
+      <source>People today</source>
+      <translation>Personen heute</translation>
+    </message>
+    <message>
+      <source>Day before</source>
+      <translation>Tag davor</translation>
+    </message>
+    <message>
+      <source>Today</source>
+      <translation>Heute</translation>
+    </message>
+    <message>
+      <source>Day after</source>
+      <translation>Tag danach</translation>
+    </message>
+    <message>
+      <source>Week</source>
+      <translation>Woche</translation>
+    </message>
+    <message>
+      <source>To do</source>
+      <translation>Zu tun</translation>
+    </message>
+    <message>
+      <source>People</source>
+      <translation>Personen</translation>
+    </message>
+    <message>
+      <source>Space ticks a line.</source>
+      <translation>Leertaste hakt eine Zeile ab.</translation>
+    </message>
+    <message>
+      <source>Start or resume</source>
+      <translation>Starten oder fortsetzen</translation>
+    </message>
+    <message>
+      <source>Book…</source>
+      <translation>Buchen…</translation>
+    </message>
+    <message>
+      <source>Cancel appointment</source>
+      <translation>Termin absagen</translation>
+    </message>
+    <message>
+      <source>Preparation sheet…</source>
+      <translation>Vorbereitungsblatt…</translation>
+    </message>
+    <message>
+      <source>Team morning</source>
+      <translation>Mannschaftsmorgen</translation>
+    </message>
+    <message>
+      <source>More…</source>
+      <translation>Mehr…</translation>
+    </message>
+    <message>
+      <source>Calendar out (.ics)…</source>
+      <translation>Kalender exportieren (.ics)…</translation>
+    </message>
+    <message>
+      <source>Calendar in (.ics)…</source>
+      <translation>Kalender importieren (.ics)…</translation>
+    </message>
+    <message>
+      <source>Water log…</source>
+      <translation>Wasserprotokoll…</translation>
+    </message>
+    <message>
+      <source>How the day is planned…</source>
+      <translation>Wie der Tag geplant wird…</translation>
+    </message>
+    <message>
+      <source>Day  ›  Team morning</source>
+      <translation>Tag  ›  Mannschaftsmorgen</translation>
+    </message>
+    <message>
+      <source>Day  ›  Week</source>
+      <translation>Tag  ›  Woche</translation>
+    </message>
+    <message>
+      <source>▲ late</source>
+      <translation>▲ verspätet</translation>
+    </message>
+    <message>
+      <source>▲ nobody in</source>
+      <translation>▲ niemand hinein</translation>
+    </message>
+    <message>
+      <source>✓ water %1</source>
+      <translation>✓ Wasser %1</translation>
+    </message>
+    <message>
+      <source>; water about %1 °C</source>
+      <translation>; Wasser etwa %1 °C</translation>
+    </message>
+    <message>
+      <source>Nobody is booked. "Book" is the first step.</source>
+      <translation>Niemand ist gebucht. „Buchen“ ist der erste Schritt.</translation>
+    </message>
+    <message>
+      <source>… and %1 more</source>
+      <translation>… und %1 weitere</translation>
+    </message>
+    <message>
+      <source>▲ guardian's consent missing</source>
+      <translation>▲ Einwilligung der Sorgeberechtigten fehlt</translation>
+    </message>
+    <message>
+      <source>▲ Call %1: %2 cannot begin at %3, but at %4.</source>
+      <translation>▲ %1 anrufen: %2 kann nicht um %3 beginnen, sondern um %4.</translation>
+    </message>
+    <message>
+      <source>Move to %1</source>
+      <translation>Auf %1 verlegen</translation>
+    </message>
+    <message>
+      <source>Choose it</source>
+      <translation>Auswählen</translation>
+    </message>
+    <message>
+      <source>Week of %1</source>
+      <translation>Woche vom %1</translation>
+    </message>
+    <message>
+      <source>%1 moved to %2</source>
+      <translation>%1 auf %2 verlegt</translation>
+    </message>
+    <message>
+      <source>proposed</source>
+      <translation>vorgeschlagen</translation>
+    </message>
+    <message>
+      <source>appointment of %1 cancelled</source>
+      <translation>Termin von %1 abgesagt</translation>
+    </message>
+    <message>
+      <source>Calendar out</source>
+      <translation>Kalender exportieren</translation>
+    </message>
+    <message>
+      <source>Calendars (*.ics)</source>
+      <translation>Kalender (*.ics)</translation>
+    </message>
+    <message>
+      <source>%1 appointments booked from the calendar; %2 left out: already booked, cancelled, or without a client's code and a method.</source>
+      <translation>%1 Termine aus dem Kalender gebucht; %2 ausgelassen: schon gebucht, abgesagt oder ohne Klientencode und Methode.</translation>
+    </message>
+    <message>
+      <source>Calendar in</source>
+      <translation>Kalender importieren</translation>
+    </message>
+    <message>
+      <source>Choose an appointment first.</source>
+      <translation>Zuerst einen Termin wählen.</translation>
+    </message>
+    <message>
+      <source>Start the chosen appointment</source>
+      <translation>Gewählten Termin starten</translation>
+    </message>
+    <message>
+      <source>Cancel the chosen appointment</source>
+      <translation>Gewählten Termin absagen</translation>
+    </message>
+    <message>
+      <source>Choose an appointment</source>
+      <translation>Termin wählen</translation>
+    </message>
+    <message>
+      <source>Left, Right</source>
+      <translation>Links, Rechts</translation>
+    </message>
+    <message>
+      <source>Move it by five minutes</source>
+      <translation>Um fünf Minuten verschieben</translation>
+    </message>
+    <message>
+      <source>Shift+Left, Shift+Right</source>
+      <translation>Umschalt+Links, Umschalt+Rechts</translation>
+    </message>
+    <message>
+      <source>Start it</source>
+      <translation>Starten</translation>
+    </message>
+    <message>
+      <source>Enter</source>
+      <translation>Enter</translation>
+    </message>
+    <message>
+      <source>Tick a line of the list</source>
+      <translation>Eine Zeile der Liste abhaken</translation>
+    </message>
+    <message>
+      <source>Tank, full</source>
+      <translation>Becken, voll</translation>
+    </message>
+    <message>
+      <source>Flow of the hose</source>
+      <translation>Durchfluss des Schlauchs</translation>
+    </message>
+    <message>
+      <source>Hot supply</source>
+      <translation>Warmer Zulauf</translation>
+    </message>
+    <message>
+      <source>Cold supply</source>
+      <translation>Kalter Zulauf</translation>
+    </message>
+    <message>
+      <source>Room</source>
+      <translation>Raum</translation>
+    </message>
+    <message>
+      <source>Heat lost</source>
+      <translation>Wärmeverlust</translation>
+    </message>
+    <message>
+      <source>Water for the first client</source>
+      <translation>Wasser für den ersten Klienten</translation>
+    </message>
+    <message>
+      <source>How the day is planned</source>
+      <translation>Wie der Tag geplant wird</translation>
+    </message>
+    <message>
+      <source>with the client, min</source>
+      <translation>mit dem Klienten, min</translation>
+    </message>
+    <message>
+      <source>change after, min</source>
+      <translation>Wechsel danach, min</translation>
+    </message>
+    <message>
+      <source>How long each method takes</source>
+      <translation>Wie lange jede Methode dauert</translation>
+    </message>
+    <message>
+      <source>Open</source>
+      <translation>Geöffnet</translation>
+    </message>
+    <message>
+      <source>Find the heat lost by reading the full tank twice, some hours apart. The numbers that ship are defaults: set your own.</source>
+      <translation>Den Wärmeverlust finden Sie, indem Sie das volle Becken zweimal im Abstand einiger Stunden messen. Die mitgelieferten Zahlen sind Vorgaben: setzen Sie eigene.</translation>
+    </message>
+    <message>
+      <source>Save the plan</source>
+      <translation>Planung speichern</translation>
+    </message>
+    <message>
+      <source>Every field needs a number.</source>
+      <translation>Jedes Feld braucht eine Zahl.</translation>
+    </message>
+    <message>
+      <source>planning of the day changed</source>
+      <translation>Tagesplanung geändert</translation>
+    </message>
+    <message>
+      <source>Preparation sheet</source>
+      <translation>Vorbereitungsblatt</translation>
+    </message>
+    <message>
+      <source>Copy as text</source>
+      <translation>Als Text kopieren</translation>
+    </message>
+    <message>
+      <source>Save the sheet</source>
+      <translation>Blatt speichern</translation>
+    </message>
+    <message>
+      <source>✓ measured</source>
+      <translation>✓ gemessen</translation>
+    </message>
+    <message>
+      <source>waits</source>
+      <translation>wartet</translation>
+    </message>
+    <message>
+      <source>code</source>
+      <translation>Code</translation>
+    </message>
+    <message>
+      <source>name</source>
+      <translation>Name</translation>
+    </message>
+    <message>
+      <source>signal</source>
+      <translation>Signal</translation>
+    </message>
+    <message>
+      <source>look at</source>
+      <translation>ansehen</translation>
+    </message>
+    <message>
+      <source>Queue</source>
+      <translation>Reihenfolge</translation>
+    </message>
+    <message>
+      <source>as asked</source>
+      <translation>wie verlangt</translation>
+    </message>
+    <message>
+      <source>Questions</source>
+      <translation>Fragen</translation>
+    </message>
+    <message>
+      <source>Call again later…  [X]</source>
+      <translation>Später rufen…  [X]</translation>
+    </message>
+    <message>
+      <source>Body fat of the group</source>
+      <translation>Körperfett der Gruppe</translation>
+    </message>
+    <message>
+      <source>Show &amp;values</source>
+      <translation>&amp;Werte zeigen</translation>
+    </message>
+    <message>
+      <source>code, scanned or typed, then Enter</source>
+      <translation>Code, gescannt oder getippt, dann Enter</translation>
+    </message>
+    <message>
+      <source>Code of the next person</source>
+      <translation>Code der nächsten Person</translation>
+    </message>
+    <message>
+      <source>Ask the group…</source>
+      <translation>Gruppe befragen…</translation>
+    </message>
+    <message>
+      <source>Review and sign…</source>
+      <translation>Prüfen und unterschreiben…</translation>
+    </message>
+    <message>
+      <source>Group table…</source>
+      <translation>Gruppentabelle…</translation>
+    </message>
+    <message>
+      <source>Back to the day</source>
+      <translation>Zurück zum Tag</translation>
+    </message>
+    <message>
+      <source>▶ here</source>
+      <translation>▶ hier</translation>
+    </message>
+    <message>
+      <source>clean</source>
+      <translation>sauber</translation>
+    </message>
+    <message>
+      <source>▲ not clean</source>
+      <translation>▲ nicht sauber</translation>
+    </message>
+    <message>
+      <source>Hide &amp;values</source>
+      <translation>&amp;Werte verbergen</translation>
+    </message>
+    <message>
+      <source>Next: %1, %2 left</source>
+      <translation>Als Nächstes: %1, noch %2</translation>
+    </message>
+    <message>
+      <source>Everybody is measured.</source>
+      <translation>Alle sind gemessen.</translation>
+    </message>
+    <message>
+      <source>Ask each alone  [D]</source>
+      <translation>Jeden allein fragen  [D]</translation>
+    </message>
+    <message>
+      <source>Something differs  [D]</source>
+      <translation>Etwas ist anders  [D]</translation>
+    </message>
+    <message>
+      <source>Ask everybody together. Nothing private is on this list; each person is asked that alone.</source>
+      <translation>Alle gemeinsam fragen. Auf dieser Liste steht nichts Privates; das wird jede Person allein gefragt.</translation>
+    </message>
+    <message>
+      <source>Asked: all say so</source>
+      <translation>Gefragt: alle bejahen</translation>
+    </message>
+    <message>
+      <source>Scan the person's code.</source>
+      <translation>Code der Person scannen.</translation>
+    </message>
+    <message>
+      <source>Sign the results, then save the group table. It contains no names.</source>
+      <translation>Ergebnisse unterschreiben, dann die Gruppentabelle speichern. Sie enthält keine Namen.</translation>
+    </message>
+    <message>
+      <source>Ask this person alone, out of the others' hearing.</source>
+      <translation>Diese Person allein fragen, außer Hörweite der anderen.</translation>
+    </message>
+    <message>
+      <source>All as asked</source>
+      <translation>Alles wie verlangt</translation>
+    </message>
+    <message>
+      <source>Does this person stand by what the group said?</source>
+      <translation>Bleibt diese Person bei dem, was die Gruppe gesagt hat?</translation>
+    </message>
+    <message>
+      <source>Stands by it</source>
+      <translation>Bleibt dabei</translation>
+    </message>
+    <message>
+      <source>On the scale in light clothing.</source>
+      <translation>In leichter Kleidung auf die Waage.</translation>
+    </message>
+    <message>
+      <source>Accept the mass</source>
+      <translation>Masse übernehmen</translation>
+    </message>
+    <message>
+      <source>Skin wiped, electrodes on, arms and thighs apart, silence.</source>
+      <translation>Haut abgewischt, Elektroden an, Arme und Oberschenkel getrennt, Ruhe.</translation>
+    </message>
+    <message>
+      <source>Once more.</source>
+      <translation>Noch einmal.</translation>
+    </message>
+    <message>
+      <source>The scale is not steady yet.</source>
+      <translation>Die Waage ist noch nicht ruhig.</translation>
+    </message>
+    <message>
+      <source>The analyzer is not connected.</source>
+      <translation>Der Analysator ist nicht verbunden.</translation>
+    </message>
+    <message>
+      <source>Measured. Wipe the electrodes for the next person.</source>
+      <translation>Gemessen. Elektroden für die nächste Person abwischen.</translation>
+    </message>
+    <message>
+      <source>Call again later</source>
+      <translation>Später rufen</translation>
+    </message>
+    <message>
+      <source>Why is this person called again later? What was done so far is kept.</source>
+      <translation>Warum wird diese Person später erneut gerufen? Das bisher Getane bleibt gespeichert.</translation>
+    </message>
+    <message>
+      <source>Fat-free mass index</source>
+      <translation>Fettfreie-Masse-Index</translation>
+    </message>
+    <message>
+      <source>Phase angle</source>
+      <translation>Phasenwinkel</translation>
+    </message>
+    <message>
+      <source>Body water</source>
+      <translation>Körperwasser</translation>
+    </message>
+    <message>
+      <source>A group, %1</source>
+      <translation>Eine Gruppe, %1</translation>
+    </message>
+    <message>
+      <source>The physiologist signs the results of a team morning.</source>
+      <translation>Die Ergebnisse eines Mannschaftsmorgens unterschreibt die Physiologin oder der Physiologe.</translation>
+    </message>
+    <message>
+      <source>Only a physiologist can do this. Ask one to take the bench.</source>
+      <translation>Das darf nur eine Physiologin oder ein Physiologe. Bitten Sie eine Person mit dieser Rolle an den Messplatz.</translation>
+    </message>
+    <message>
+      <source>No measured result waits for a signature.</source>
+      <translation>Kein gemessenes Ergebnis wartet auf eine Unterschrift.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n result(s) signed.</source>
+      <translation>
+        <numerusform>%n Ergebnis unterschrieben.</numerusform>
+        <numerusform>%n Ergebnisse unterschrieben.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>A group table needs at least {1} people: fewer would show single ones.</source>
+      <translation>Eine Gruppentabelle braucht mindestens {1} Personen: weniger würden Einzelne zeigen.</translation>
+    </message>
+    <message>
+      <source>Group table without names</source>
+      <translation>Gruppentabelle ohne Namen</translation>
+    </message>
+    <message>
+      <source>Page, workbook or table (*.pdf *.xlsx *.csv)</source>
+      <translation>Seite, Arbeitsmappe oder Tabelle (*.pdf *.xlsx *.csv)</translation>
+    </message>
+    <message>
+      <source>Group</source>
+      <translation>Gruppe</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n answer(s) not as asked</source>
+      <translation>
+        <numerusform>%n Antwort nicht wie verlangt</numerusform>
+        <numerusform>%n Antworten nicht wie verlangt</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>identity was doubted: %1</source>
+      <translation>Identität wurde bezweifelt: %1</translation>
+    </message>
+    <message>
+      <source>used although the signal should be repeated: %1</source>
+      <translation>verwendet, obwohl die Messung wiederholt werden sollte: %1</translation>
+    </message>
+    <message>
+      <source>no fat result: no equation applies to this person</source>
+      <translation>kein Fettwert: keine Gleichung passt zu dieser Person</translation>
+    </message>
+    <message>
+      <source>changed since the last test</source>
+      <translation>seit dem letzten Test verändert</translation>
+    </message>
+    <message>
+      <source>since the last</source>
+      <translation>seit dem letzten</translation>
+    </message>
+    <message>
+      <source>Results to sign</source>
+      <translation>Zu unterschreibende Ergebnisse</translation>
+    </message>
+    <message>
+      <source>Review and sign</source>
+      <translation>Prüfen und unterschreiben</translation>
+    </message>
+    <message>
+      <source>Sentence for this client</source>
+      <translation>Satz für diesen Klienten</translation>
+    </message>
+    <message>
+      <source>what it means, in a sentence that the client will read</source>
+      <translation>was es bedeutet, in einem Satz, den der Klient lesen wird</translation>
+    </message>
+    <message>
+      <source>Sign</source>
+      <translation>Unterschreiben</translation>
+    </message>
+    <message numerus="yes">
+      <source>Sign %n result(s)</source>
+      <translation>
+        <numerusform>%n Ergebnis unterschreiben</numerusform>
+        <numerusform>%n Ergebnisse unterschreiben</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
+      <source>%n result(s) marked ▲ must be opened first.</source>
+      <translation>
+        <numerusform>%n mit ▲ markiertes Ergebnis muss zuerst geöffnet werden.</numerusform>
+        <numerusform>%n mit ▲ markierte Ergebnisse müssen zuerst geöffnet werden.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>A result has no sentence yet: %1.</source>
+      <translation>Ein Ergebnis hat noch keinen Satz: %1.</translation>
+    </message>
+    <message>
+      <source>Every result is signed by itself, each with its own sentence.</source>
+      <translation>Jedes Ergebnis wird einzeln unterschrieben, jedes mit seinem eigenen Satz.</translation>
+    </message>
+    <message>
+      <source>▲ Nobody in: </source>
+      <translation>▲ Niemand hinein: </translation>
+    </message>
+    <message>
+      <source>– Put right: </source>
+      <translation>– Beheben: </translation>
+    </message>
+    <message>
+      <source>Free chlorine</source>
+      <translation>Freies Chlor</translation>
+    </message>
+    <message>
+      <source>Combined chlorine</source>
+      <translation>Gebundenes Chlor</translation>
+    </message>
+    <message>
+      <source>pH</source>
+      <translation>pH</translation>
+    </message>
+    <message>
+      <source>Temperature at body depth</source>
+      <translation>Temperatur in Körpertiefe</translation>
+    </message>
+    <message>
+      <source>Water log</source>
+      <translation>Wasserprotokoll</translation>
+    </message>
+    <message>
+      <source>what was added or changed</source>
+      <translation>was zugegeben oder geändert wurde</translation>
+    </message>
+    <message>
+      <source>when</source>
+      <translation>wann</translation>
+    </message>
+    <message>
+      <source>chlorine</source>
+      <translation>Chlor</translation>
+    </message>
+    <message>
+      <source>Read before</source>
+      <translation>Zuvor gemessen</translation>
+    </message>
+    <message>
+      <source>Limits: the lab's planning policy. Chemicals only as their makers and your local rules say, with nobody inside; never acid or ammonia with chlorine.</source>
+      <translation>Grenzen: Planungsregel des Labors. Chemikalien nur nach Hersteller und örtlichen Regeln, ohne Personen im Becken; niemals Säure oder Ammoniak zu Chlor.</translation>
+    </message>
+    <message>
+      <source>Save the reading</source>
+      <translation>Messung speichern</translation>
+    </message>
+    <message>
+      <source>Chlorine, pH and temperature, please.</source>
+      <translation>Bitte Chlor, pH und Temperatur.</translation>
+    </message>
+    <message>
+      <source>✓ Within the limits.</source>
+      <translation>✓ Innerhalb der Grenzen.</translation>
+    </message>
+    <message>
+      <source>Tank</source>
+      <translation>Becken</translation>
+    </message>
+    <message>
+      <source>The week</source>
+      <translation>Die Woche</translation>
+    </message>
+    <message>
+      <source>Equations</source>
+      <translation>Gleichungen</translation>
+    </message>
+    <message>
+      <source>Reference sets</source>
+      <translation>Referenzsätze</translation>
+    </message>
+    <message>
+      <source>Protocols</source>
+      <translation>Protokolle</translation>
+    </message>
+    <message>
+      <source>Policies</source>
+      <translation>Regeln</translation>
+    </message>
+    <message>
+      <source>True bodies of the demo's people</source>
+      <translation>Wahre Körper der Demo-Personen</translation>
+    </message>
+    <message>
+      <source>in force</source>
+      <translation>in Kraft</translation>
+    </message>
+    <message>
+      <source>Put this policy in force</source>
+      <translation>Diese Regel in Kraft setzen</translation>
+    </message>
+    <message>
+      <source>Library</source>
+      <translation>Bibliothek</translation>
+    </message>
+    <message>
+      <source>Entry</source>
+      <translation>Eintrag</translation>
+    </message>
+    <message>
+      <source>title, author or id</source>
+      <translation>Titel, Autor oder Kennung</translation>
+    </message>
+    <message>
+      <source>Entries with these words</source>
+      <translation>Einträge mit diesen Wörtern</translation>
+    </message>
+    <message>
+      <source>Entries of this method</source>
+      <translation>Einträge dieser Methode</translation>
+    </message>
+    <message>
+      <source>all methods</source>
+      <translation>alle Methoden</translation>
+    </message>
+    <message>
+      <source>Only what this lab uses</source>
+      <translation>Nur was dieses Labor verwendet</translation>
+    </message>
+    <message>
+      <source>Formula</source>
+      <translation>Formel</translation>
+    </message>
+    <message>
+      <source>Result</source>
+      <translation>Ergebnis</translation>
+    </message>
+    <message>
+      <source>Valid for</source>
+      <translation>Gültig für</translation>
+    </message>
+    <message>
+      <source>Inputs</source>
+      <translation>Eingaben</translation>
+    </message>
+    <message>
+      <source>Source</source>
+      <translation>Quelle</translation>
+    </message>
+    <message>
+      <source>Coefficients</source>
+      <translation>Koeffizienten</translation>
+    </message>
+    <message>
+      <source>Caution</source>
+      <translation>Vorsicht</translation>
+    </message>
+    <message>
+      <source>In this lab</source>
+      <translation>In diesem Labor</translation>
+    </message>
+    <message>
+      <source>chosen for %1 by the policy in force, "%2"</source>
+      <translation>für %1 gewählt durch die Regel in Kraft, „%2“</translation>
+    </message>
+    <message>
+      <source>Screening</source>
+      <translation>Vorabfragen</translation>
+    </message>
+    <message>
+      <source>Readiness</source>
+      <translation>Vorbereitung</translation>
+    </message>
+    <message>
+      <source>If not as asked</source>
+      <translation>Wenn nicht wie verlangt</translation>
+    </message>
+    <message>
+      <source>Safety</source>
+      <translation>Sicherheit</translation>
+    </message>
+    <message>
+      <source>Only the physiologist opens the true body of a demo person.</source>
+      <translation>Nur die Physiologin oder der Physiologe öffnet den wahren Körper einer Demo-Person.</translation>
+    </message>
+    <message>
+      <source>What this is</source>
+      <translation>Was das ist</translation>
+    </message>
+    <message>
+      <source>The body that the simulated instruments measure today. Pages for clients never show it.</source>
+      <translation>Der Körper, den die simulierten Geräte heute messen. Klientenseiten zeigen ihn nie.</translation>
+    </message>
+    <message>
+      <source>available</source>
+      <translation>verfügbar</translation>
+    </message>
+    <message>
+      <source>Method</source>
+      <translation>Methode</translation>
+    </message>
+    <message>
+      <source>Reference for the fat percentage</source>
+      <translation>Referenz für den Fettanteil</translation>
+    </message>
+    <message>
+      <source>Signature</source>
+      <translation>Unterschrift</translation>
+    </message>
+    <message>
+      <source>technician and physiologist</source>
+      <translation>Technik und Physiologie</translation>
+    </message>
+    <message>
+      <source>technician</source>
+      <translation>Technik</translation>
+    </message>
+    <message>
+      <source>The physiologist owns the policies.</source>
+      <translation>Die Regeln gehören der Physiologin oder dem Physiologen.</translation>
+    </message>
+    <message>
+      <source>policy put in force</source>
+      <translation>Regel in Kraft gesetzt</translation>
+    </message>
+    <message>
+      <source>Put the chosen policy in force</source>
+      <translation>Gewählte Regel in Kraft setzen</translation>
+    </message>
+    <message>
+      <source>Choose a policy first.</source>
+      <translation>Zuerst eine Regel wählen.</translation>
+    </message>
+    <message>
+      <source>certain</source>
+      <translation>gesichert</translation>
+    </message>
+    <message>
+      <source>the lab's own, answered for by its physiologist</source>
+      <translation>vom Labor selbst, von seiner Physiologie verantwortet</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;not yet verified&lt;/b&gt;; never a default</source>
+      <translation>&lt;b&gt;noch nicht verifiziert&lt;/b&gt;; nie eine Vorgabe</translation>
+    </message>
+    <message>
+      <source>in force (the default)</source>
+      <translation>in Kraft (Vorgabe)</translation>
+    </message>
+    <message>
+      <source>in force, chosen by %1 on %2</source>
+      <translation>in Kraft, gewählt von %1 am %2</translation>
+    </message>
+    <message>
+      <source>%1, within %2 kg, %3 to %4 trials</source>
+      <translation>%1, innerhalb %2 kg, %3 bis %4 Versuche</translation>
+    </message>
+    <message>
+      <source>Residual volume when not measured</source>
+      <translation>Residualvolumen, wenn nicht gemessen</translation>
+    </message>
+    <message>
+      <source>Gas in the gut</source>
+      <translation>Gas im Darm</translation>
+    </message>
+    <message>
+      <source>%1 ± %2 L</source>
+      <translation>%1 ± %2 L</translation>
+    </message>
+    <message>
+      <source>Stated errors</source>
+      <translation>Angegebene Fehler</translation>
+    </message>
+    <message>
+      <source>dry mass %1 kg, typed reading %2 kg, water %3 °C, measured residual volume %4 L</source>
+      <translation>Masse an Land %1 kg, getippter Wert %2 kg, Wasser %3 °C, gemessenes Residualvolumen %4 L</translation>
+    </message>
+    <message>
+      <source>two within %1 mL are averaged; after %2 without agreement recalibrate, at most %3 sets</source>
+      <translation>zwei innerhalb %1 mL werden gemittelt; nach %2 ohne Übereinstimmung neu kalibrieren, höchstens %3 Reihen</translation>
+    </message>
+    <message>
+      <source>Thoracic gas</source>
+      <translation>Thorakales Gas</translation>
+    </message>
+    <message>
+      <source>measured; else predicted, children by their own equation</source>
+      <translation>gemessen; sonst geschätzt, Kinder mit eigener Gleichung</translation>
+    </message>
+    <message>
+      <source>mass %1 kg, one volume %2 L, thoracic gas measured %3 L or predicted %4 L, surface area %5 %</source>
+      <translation>Masse %1 kg, ein Volumen %2 L, thorakales Gas gemessen %3 L oder geschätzt %4 L, Oberfläche %5 %</translation>
+    </message>
+    <message>
+      <source>Density to fat</source>
+      <translation>Von Dichte zu Fett</translation>
+    </message>
+    <message>
+      <source>adults %1; children %2</source>
+      <translation>Erwachsene %1; Kinder %2</translation>
+    </message>
+    <message>
+      <source>Fat-free mass</source>
+      <translation>Fettfreie Masse</translation>
+    </message>
+    <message>
+      <source>Water, muscle, limbs</source>
+      <translation>Wasser, Muskel, Gliedmaßen</translation>
+    </message>
+    <message>
+      <source>Shown alongside</source>
+      <translation>Daneben gezeigt</translation>
+    </message>
+    <message>
+      <source>Water from the arc</source>
+      <translation>Wasser aus der Ortskurve</translation>
+    </message>
+    <message>
+      <source>resistance %1 %, reactance %2 %, one limb %3 %, test module %4 %</source>
+      <translation>Resistanz %1 %, Reaktanz %2 %, ein Körperteil %3 %, Prüfmodul %4 %</translation>
+    </message>
+    <message>
+      <source>Signal limits (lab-adjustable defaults)</source>
+      <translation>Signalgrenzen (im Labor einstellbare Vorgaben)</translation>
+    </message>
+    <message>
+      <source>rise %1 %, drift %2 %, sum %3 %, arms %4 and %5 %, legs %6 and %7 %</source>
+      <translation>Anstieg %1 %, Drift %2 %, Summe %3 %, Arme %4 und %5 %, Beine %6 und %7 %</translation>
+    </message>
+    <message>
+      <source>Percentage of fat by region</source>
+      <translation>Fettanteil nach Regionen</translation>
+    </message>
+    <message>
+      <source>Notable difference of limbs</source>
+      <translation>Beachtlicher Unterschied der Gliedmaßen</translation>
+    </message>
+    <message>
+      <source>arms %1, legs %2 %3</source>
+      <translation>Arme %1, Beine %2 %3</translation>
+    </message>
+    <message>
+      <source>Precision until the lab has its own study</source>
+      <translation>Präzision, bis das Labor eine eigene Studie hat</translation>
+    </message>
+    <message>
+      <source>fat %1 %, lean %6 %, mass %2 %, bone mineral %3 %; lean of an arm %4 %, of a leg %5 %; the upper ends of what is published</source>
+      <translation>Fett %1 %, Magermasse %6 %, Masse %2 %, Knochenmineral %3 %; Magermasse eines Arms %4 %, eines Beins %5 %; obere Enden der Veröffentlichungen</translation>
+    </message>
+    <message>
+      <source>Against the truth for one person</source>
+      <translation>Gegen die Wahrheit bei einer Person</translation>
+    </message>
+    <message>
+      <source>± %1 points of fat (standard deviation; lab-adjustable default within the published limits)</source>
+      <translation>± %1 %-Punkte Fett (Standardabweichung; im Labor einstellbare Vorgabe innerhalb der veröffentlichten Grenzen)</translation>
+    </message>
+    <message>
+      <source>Phantom, dose, table</source>
+      <translation>Phantom, Dosis, Tisch</translation>
+    </message>
+    <message>
+      <source>phantom within %1 points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg (lab-adjustable defaults)</source>
+      <translation>Phantom innerhalb %1 Punkten; %2 µSv je Scan, %3 µSv in zwölf Monaten; Tisch bis %4 kg (im Labor einstellbare Vorgaben)</translation>
+    </message>
+    <message>
+      <source>Day-to-day variation (SD)</source>
+      <translation>Streuung von Tag zu Tag (SD)</translation>
+    </message>
+    <message>
+      <source>%1. Grade B or C, not yet verified. A between-day study in Quality replaces it.</source>
+      <translation>%1. Grad B oder C, noch nicht verifiziert. Eine Studie über Tage unter Qualität ersetzt sie.</translation>
+    </message>
+    <message>
+      <source>Reference set</source>
+      <translation>Referenzsatz</translation>
+    </message>
+    <message>
+      <source>bands only</source>
+      <translation>nur Bereiche</translation>
+    </message>
+    <message>
+      <source>mean and standard deviation</source>
+      <translation>Mittelwert und Standardabweichung</translation>
+    </message>
+    <message>
+      <source>L, M and S</source>
+      <translation>L, M und S</translation>
+    </message>
+    <message>
+      <source>percentiles</source>
+      <translation>Perzentile</translation>
+    </message>
+    <message>
+      <source>Rows by sex and age</source>
+      <translation>Zeilen nach Geschlecht und Alter</translation>
+    </message>
+    <message>
+      <source>Title</source>
+      <translation>Titel</translation>
+    </message>
+    <message>
+      <source>Population</source>
+      <translation>Bevölkerung</translation>
+    </message>
+    <message>
+      <source>Year or date</source>
+      <translation>Jahr oder Datum</translation>
+    </message>
+    <message>
+      <source>What the band means</source>
+      <translation>Was der Bereich bedeutet</translation>
+    </message>
+    <message>
+      <source>Spread</source>
+      <translation>Streuung</translation>
+    </message>
+    <message>
+      <source>Add a row</source>
+      <translation>Zeile hinzufügen</translation>
+    </message>
+    <message>
+      <source>Remove the row</source>
+      <translation>Zeile entfernen</translation>
+    </message>
+    <message>
+      <source>Save the set</source>
+      <translation>Satz speichern</translation>
+    </message>
+    <message>
+      <source>mean</source>
+      <translation>Mittelwert</translation>
+    </message>
+    <message>
+      <source>SD</source>
+      <translation>SD</translation>
+    </message>
+    <message>
+      <source>M</source>
+      <translation>M</translation>
+    </message>
+    <message>
+      <source>S</source>
+      <translation>S</translation>
+    </message>
+    <message>
+      <source>percentile and value; …</source>
+      <translation>Perzentil und Wert; …</translation>
+    </message>
+    <message>
+      <source>sex</source>
+      <translation>Geschlecht</translation>
+    </message>
+    <message>
+      <source>age from</source>
+      <translation>Alter von</translation>
+    </message>
+    <message>
+      <source>to</source>
+      <translation>bis</translation>
+    </message>
+    <message>
+      <source>band from</source>
+      <translation>Bereich von</translation>
+    </message>
+    <message>
+      <source>to (may be empty)</source>
+      <translation>bis (darf leer sein)</translation>
+    </message>
+    <message>
+      <source>female</source>
+      <translation>weiblich</translation>
+    </message>
+    <message>
+      <source>male</source>
+      <translation>männlich</translation>
+    </message>
+    <message>
+      <source>A number of the spread is missing.</source>
+      <translation>Eine Zahl der Streuung fehlt.</translation>
+    </message>
+    <message>
+      <source>Percentiles are written as "5 12.3; 50 20.1; 95 30".</source>
+      <translation>Perzentile werden als „5 12.3; 50 20.1; 95 30“ geschrieben.</translation>
+    </message>
+    <message>
+      <source>Ages and the band of a row are numbers.</source>
+      <translation>Alter und Bereich einer Zeile sind Zahlen.</translation>
+    </message>
+    <message>
+      <source>row %1</source>
+      <translation>Zeile %1</translation>
+    </message>
+    <message>
+      <source>Reference along age</source>
+      <translation>Referenz über dem Alter</translation>
+    </message>
+    <message>
+      <source>Our clients over it</source>
+      <translation>Unsere Klienten darüber</translation>
+    </message>
+    <message>
+      <source>without our clients</source>
+      <translation>ohne unsere Klienten</translation>
+    </message>
+    <message>
+      <source>our clients, %1</source>
+      <translation>unsere Klienten, %1</translation>
+    </message>
+    <message>
+      <source>mean %1, SD %2</source>
+      <translation>Mittelwert %1, SD %2</translation>
+    </message>
+    <message>
+      <source>L %1, M %2, S %3</source>
+      <translation>L %1, M %2, S %3</translation>
+    </message>
+    <message>
+      <source>Show results against this set</source>
+      <translation>Ergebnisse gegen diesen Satz zeigen</translation>
+    </message>
+    <message>
+      <source>Save as a file…</source>
+      <translation>Als Datei speichern…</translation>
+    </message>
+    <message>
+      <source>New set…</source>
+      <translation>Neuer Satz…</translation>
+    </message>
+    <message>
+      <source>Bring in a set…</source>
+      <translation>Satz importieren…</translation>
+    </message>
+    <message>
+      <source>From our own clients…</source>
+      <translation>Aus unseren eigenen Klienten…</translation>
+    </message>
+    <message>
+      <source>Edit a copy…</source>
+      <translation>Kopie bearbeiten…</translation>
+    </message>
+    <message>
+      <source>Values</source>
+      <translation>Werte</translation>
+    </message>
+    <message>
+      <source>age</source>
+      <translation>Alter</translation>
+    </message>
+    <message>
+      <source>from</source>
+      <translation>von</translation>
+    </message>
+    <message>
+      <source>spread</source>
+      <translation>Streuung</translation>
+    </message>
+    <message>
+      <source>open</source>
+      <translation>offen</translation>
+    </message>
+    <message>
+      <source>; n = %1</source>
+      <translation>; n = %1</translation>
+    </message>
+    <message>
+      <source>The physiologist owns the reference sets.</source>
+      <translation>Die Referenzsätze gehören der Physiologin oder dem Physiologen.</translation>
+    </message>
+    <message>
+      <source>reference set chosen</source>
+      <translation>Referenzsatz gewählt</translation>
+    </message>
+    <message>
+      <source>%1, this lab's copy</source>
+      <translation>%1, Kopie dieses Labors</translation>
+    </message>
+    <message>
+      <source>Bring in a reference set</source>
+      <translation>Referenzsatz importieren</translation>
+    </message>
+    <message>
+      <source>Reference sets (*.json)</source>
+      <translation>Referenzsätze (*.json)</translation>
+    </message>
+    <message>
+      <source>Save the reference set</source>
+      <translation>Referenzsatz speichern</translation>
+    </message>
+    <message>
+      <source>A reference from our own clients</source>
+      <translation>Referenz aus unseren eigenen Klienten</translation>
+    </message>
+    <message>
+      <source>From the last signed result of each person of 18 and over; at least %1 of one sex and age band. It describes the people who come here, never the general population.</source>
+      <translation>Aus dem letzten unterschriebenen Ergebnis jeder Person ab 18 Jahren; mindestens %1 je Geschlecht und Altersgruppe. Sie beschreibt die Menschen, die hierher kommen, nie die Allgemeinheit.</translation>
+    </message>
+    <message>
+      <source>Make a set</source>
+      <translation>Satz erstellen</translation>
+    </message>
+    <message>
+      <source>The last time</source>
+      <translation>Das letzte Mal</translation>
+    </message>
+    <message>
+      <source>What happened when</source>
+      <translation>Was wann geschah</translation>
+    </message>
+    <message>
+      <source>Measured and true</source>
+      <translation>Gemessen und wahr</translation>
+    </message>
+    <message>
+      <source>Cases</source>
+      <translation>Fälle</translation>
+    </message>
+    <message>
+      <source>Help</source>
+      <translation>Hilfe</translation>
+    </message>
+    <message>
+      <source>Begin</source>
+      <translation>Beginnen</translation>
+    </message>
+    <message>
+      <source>   %1 of %2</source>
+      <translation>   %1 von %2</translation>
+    </message>
+    <message>
+      <source>▲ Invented: one thing that was in order was mended or thrown away.</source>
+      <translation>▲ Erfunden: eine Sache, die in Ordnung war, wurde geändert oder verworfen.</translation>
+    </message>
+    <message>
+      <source>▲ Invented: %1 things that were in order were mended or thrown away.</source>
+      <translation>▲ Erfunden: %1 Sachen, die in Ordnung waren, wurden geändert oder verworfen.</translation>
+    </message>
+    <message>
+      <source>▲ Missed: %1</source>
+      <translation>▲ Übersehen: %1</translation>
+    </message>
+    <message>
+      <source>  Cost: %1.</source>
+      <translation>  Kosten: %1.</translation>
+    </message>
+    <message>
+      <source>  It leaves no value at all.</source>
+      <translation>  Es bleibt kein Wert.</translation>
+    </message>
+    <message>
+      <source>  The rules would refuse it. Used anyway, for this client: %1 % fat.</source>
+      <translation>  Die Regeln würden es ablehnen. Trotzdem verwendet, bei diesem Klienten: %1 % Fett.</translation>
+    </message>
+    <message>
+      <source>  For this person: %1 % fat.</source>
+      <translation>  Bei dieser Person: %1 % Fett.</translation>
+    </message>
+    <message>
+      <source>with a prompt at each step</source>
+      <translation>mit einem Hinweis bei jedem Schritt</translation>
+    </message>
+    <message>
+      <source>hints asked for: %1</source>
+      <translation>erbetene Hinweise: %1</translation>
+    </message>
+    <message>
+      <source>without help</source>
+      <translation>ohne Hilfe</translation>
+    </message>
+    <message>
+      <source>Caught %1, missed %2, invented %3; %4 minutes, %5.</source>
+      <translation>Erkannt %1, übersehen %2, erfunden %3; %4 Minuten, %5.</translation>
+    </message>
+    <message>
+      <source>To practise next: %1.</source>
+      <translation>Als Nächstes üben: %1.</translation>
+    </message>
+    <message>
+      <source>The last time: %1, %2</source>
+      <translation>Das letzte Mal: %1, %2</translation>
+    </message>
+    <message>
+      <source>Not practised yet. Begin, act as with a client, and finish or end the test; then come back. What can be said and done beside the screen is under Ctrl+D.</source>
+      <translation>Noch nicht geübt. Beginnen, wie mit einem Klienten handeln und den Test abschließen oder beenden; dann zurückkommen. Was neben dem Bildschirm gesagt und getan werden kann, steht unter Strg+D.</translation>
+    </message>
+    <message>
+      <source>trial %1 accepted although it was spoilt</source>
+      <translation>Versuch %1 übernommen, obwohl er verdorben war</translation>
+    </message>
+    <message>
+      <source>trial %1 accepted</source>
+      <translation>Versuch %1 übernommen</translation>
+    </message>
+    <message>
+      <source>trial %1 excluded</source>
+      <translation>Versuch %1 ausgeschlossen</translation>
+    </message>
+    <message>
+      <source>trial %1 excluded without need</source>
+      <translation>Versuch %1 ohne Not ausgeschlossen</translation>
+    </message>
+    <message>
+      <source>% fat: the interval includes the true value, %1 %</source>
+      <translation>% Fett: das Intervall enthält den wahren Wert, %1 %</translation>
+    </message>
+    <message>
+      <source>% fat: the interval does not include the true value, %1 %</source>
+      <translation>% Fett: das Intervall enthält den wahren Wert nicht, %1 %</translation>
+    </message>
+    <message>
+      <source>spindle: measured, 95 % interval; line: the truth</source>
+      <translation>Spindel: gemessen, 95-%-Intervall; Linie: wahrer Wert</translation>
+    </message>
+    <message>
+      <source>Reading pages</source>
+      <translation>Lesebögen</translation>
+    </message>
+    <message>
+      <source>What if</source>
+      <translation>Was wäre wenn</translation>
+    </message>
+    <message>
+      <source>How it goes</source>
+      <translation>Wie es läuft</translation>
+    </message>
+    <message>
+      <source>Practice  ›  %1</source>
+      <translation>Übung  ›  %1</translation>
+    </message>
+    <message>
+      <source>Pages to read</source>
+      <translation>Seiten zum Lesen</translation>
+    </message>
+    <message>
+      <source>Progress of a trainee</source>
+      <translation>Fortschritt in der Ausbildung</translation>
+    </message>
+    <message>
+      <source>%1 minutes ago</source>
+      <translation>vor %1 Minuten</translation>
+    </message>
+    <message>
+      <source>%1 days ago</source>
+      <translation>vor %1 Tagen</translation>
+    </message>
+    <message>
+      <source>%1 hours ago</source>
+      <translation>vor %1 Stunden</translation>
+    </message>
+    <message>
+      <source>I do not know</source>
+      <translation>Ich weiß es nicht</translation>
+    </message>
+    <message>
+      <source>There is no check "{1}" of {2}.</source>
+      <translation>Es gibt keine Prüfung „{1}“ von {2}.</translation>
+    </message>
+    <message>
+      <source>Nothing to watch for at this step.</source>
+      <translation>Bei diesem Schritt ist nichts zu beachten.</translation>
+    </message>
+    <message>
+      <source>Do this</source>
+      <translation>Ausführen</translation>
+    </message>
+    <message>
+      <source>Hint   Ctrl+J</source>
+      <translation>Hinweis   Strg+J</translation>
+    </message>
+    <message>
+      <source>Say or do beside the screen</source>
+      <translation>Neben dem Bildschirm sagen oder tun</translation>
+    </message>
+    <message>
+      <source>Say or do   Ctrl+D</source>
+      <translation>Sagen oder tun   Strg+D</translation>
+    </message>
+    <message>
+      <source>%1 says: “%2”</source>
+      <translation>%1 sagt: „%2“</translation>
+    </message>
+    <message>
+      <source>Hint: %1</source>
+      <translation>Hinweis: %1</translation>
+    </message>
+    <message>
+      <source>real</source>
+      <translation>echt</translation>
+    </message>
+    <message>
+      <source>noise</source>
+      <translation>Streuung</translation>
+    </message>
+    <message>
+      <source>what changed</source>
+      <translation>was sich änderte</translation>
+    </message>
+    <message>
+      <source>your reading</source>
+      <translation>Ihre Deutung</translation>
+    </message>
+    <message>
+      <source>Your reading</source>
+      <translation>Ihre Deutung</translation>
+    </message>
+    <message>
+      <source>Check my reading</source>
+      <translation>Meine Deutung prüfen</translation>
+    </message>
+    <message>
+      <source>1 real   2 noise   3 not comparable   Enter checks</source>
+      <translation>1 echt   2 Streuung   3 nicht vergleichbar   Enter prüft</translation>
+    </message>
+    <message>
+      <source>The answer</source>
+      <translation>Die Antwort</translation>
+    </message>
+    <message>
+      <source>Preparing the page</source>
+      <translation>Die Seite wird vorbereitet</translation>
+    </message>
+    <message>
+      <source>%1 of %2 read rightly.</source>
+      <translation>%1 von %2 richtig gedeutet.</translation>
+    </message>
+    <message>
+      <source> (one pair of tests in twenty deceives like this)</source>
+      <translation> (ein Testpaar von zwanzig täuscht so)</translation>
+    </message>
+    <message>
+      <source> (a change too small for these two tests)</source>
+      <translation> (eine Änderung, die für diese zwei Tests zu klein ist)</translation>
+    </message>
+    <message>
+      <source>%1: %2
+In truth %3.</source>
+      <translation>%1: %2
+Wahr ist %3.</translation>
+    </message>
+    <message>
+      <source>cases met</source>
+      <translation>bestandene Fälle</translation>
+    </message>
+    <message>
+      <source>Cases met by method</source>
+      <translation>Bestandene Fälle nach Methode</translation>
+    </message>
+    <message>
+      <source>goals</source>
+      <translation>Ziele</translation>
+    </message>
+    <message>
+      <source>measured</source>
+      <translation>gemessen</translation>
+    </message>
+    <message>
+      <source>truth</source>
+      <translation>wahr</translation>
+    </message>
+    <message>
+      <source>minutes</source>
+      <translation>Minuten</translation>
+    </message>
+    <message>
+      <source>help</source>
+      <translation>Hilfe</translation>
+    </message>
+    <message>
+      <source>What was practised</source>
+      <translation>Was geübt wurde</translation>
+    </message>
+    <message>
+      <source>Goals met over time</source>
+      <translation>Erreichte Ziele über der Zeit</translation>
+    </message>
+    <message>
+      <source>Trainee</source>
+      <translation>In Ausbildung</translation>
+    </message>
+    <message>
+      <source>Sign-off sheet…</source>
+      <translation>Freigabeblatt…</translation>
+    </message>
+    <message>
+      <source>%1 of %2</source>
+      <translation>%1 von %2</translation>
+    </message>
+    <message>
+      <source>page read: %1</source>
+      <translation>Seite gelesen: %1</translation>
+    </message>
+    <message>
+      <source>%1 · practice</source>
+      <translation>%1 · Übung</translation>
+    </message>
+    <message>
+      <source>Practice record of %1</source>
+      <translation>Übungsnachweis von %1</translation>
+    </message>
+    <message>
+      <source>Simulated clients on simulated instruments. A case counts when its last attempt met every goal. What a trainee may do alone with clients is decided by the lab, not by this page.</source>
+      <translation>Simulierte Klienten an simulierten Geräten. Ein Fall zählt, wenn sein letzter Versuch jedes Ziel erreicht hat. Was jemand in Ausbildung allein mit Klienten tun darf, entscheidet das Labor, nicht diese Seite.</translation>
+    </message>
+    <message>
+      <source>%1: %2 of %3 cases, %4 of them without help</source>
+      <translation>%1: %2 von %3 Fällen, %4 davon ohne Hilfe</translation>
+    </message>
+    <message>
+      <source>not yet</source>
+      <translation>noch nicht</translation>
+    </message>
+    <message>
+      <source>✓ met, %1%2</source>
+      <translation>✓ bestanden, %1%2</translation>
+    </message>
+    <message>
+      <source>, with help</source>
+      <translation>, mit Hilfe</translation>
+    </message>
+    <message>
+      <source>Pages read: %1 of %2 changes judged rightly.</source>
+      <translation>Gelesene Seiten: %1 von %2 Änderungen richtig beurteilt.</translation>
+    </message>
+    <message>
+      <source>may work alone: ______</source>
+      <translation>darf allein arbeiten: ______</translation>
+    </message>
+    <message>
+      <source>signed off by: ____________________   date: ____________</source>
+      <translation>freigegeben von: ____________________   Datum: ____________</translation>
+    </message>
+    <message>
+      <source>Practice record</source>
+      <translation>Übungsnachweis</translation>
+    </message>
+    <message>
+      <source>fat %</source>
+      <translation>Fett %</translation>
+    </message>
+    <message>
+      <source>The recording</source>
+      <translation>Die Aufzeichnung</translation>
+    </message>
+    <message>
+      <source>Result and truth</source>
+      <translation>Ergebnis und Wahrheit</translation>
+    </message>
+    <message>
+      <source>Sex</source>
+      <translation>Geschlecht</translation>
+    </message>
+    <message>
+      <source>man</source>
+      <translation>Mann</translation>
+    </message>
+    <message>
+      <source>woman</source>
+      <translation>Frau</translation>
+    </message>
+    <message>
+      <source>What goes wrong</source>
+      <translation>Was schiefgeht</translation>
+    </message>
+    <message>
+      <source>The body</source>
+      <translation>Der Körper</translation>
+    </message>
+    <message>
+      <source>fat in truth</source>
+      <translation>wahrer Fettanteil</translation>
+    </message>
+    <message>
+      <source>height</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>water of the fat-free mass</source>
+      <translation>Wasser der fettfreien Masse</translation>
+    </message>
+    <message>
+      <source>On the day</source>
+      <translation>Am Tag</translation>
+    </message>
+    <message>
+      <source>eaten or drunk just before</source>
+      <translation>kurz davor gegessen oder getrunken</translation>
+    </message>
+    <message>
+      <source>air held back under water</source>
+      <translation>unter Wasser zurückgehaltene Luft</translation>
+    </message>
+    <message>
+      <source>Nothing here is kept. The test is played by the same simulator and computed by the same policy as on the bench; of its recordings one more, with the same faults, is shown.</source>
+      <translation>Nichts davon wird gespeichert. Der Test wird vom selben Simulator gespielt und nach derselben Regel berechnet wie am Messplatz; von seinen Aufzeichnungen wird eine weitere mit denselben Fehlern gezeigt.</translation>
+    </message>
+    <message>
+      <source>Nothing to object to.</source>
+      <translation>Nichts zu beanstanden.</translation>
+    </message>
+    <message>
+      <source>Would be taken: %1</source>
+      <translation>Würde übernommen: %1</translation>
+    </message>
+    <message>
+      <source>▲ Would be refused: %1</source>
+      <translation>▲ Würde abgelehnt: %1</translation>
+    </message>
+    <message>
+      <source>No result: nothing that has a value. In truth %1 % fat.</source>
+      <translation>Kein Ergebnis: nichts, was einen Wert hat. Wahr sind %1 % Fett.</translation>
+    </message>
+    <message>
+      <source>%1 ± %2 % fat (95 % CI); in truth %3 %: off by %4 points</source>
+      <translation>%1 ± %2 % Fett (95-%-KI); wahr %3 %: Abweichung %4 Punkte</translation>
+    </message>
+    <message>
+      <source>▲ No result: the rules let nothing through. Used anyway: %1 % fat; true value %2 %: off by %3 %-points</source>
+      <translation>▲ Kein Ergebnis: Die Regeln lassen nichts zu. Trotzdem verwendet: %1 % Fett; wahrer Wert %2 %: Abweichung %3 %-Punkte</translation>
+    </message>
+    <message>
+      <source>dark line: what was refused, without an interval; thin line: the truth</source>
+      <translation>dunkle Linie: was abgelehnt wurde, ohne Intervall; dünne Linie: die Wahrheit</translation>
+    </message>
+    <message>
+      <source>Adopt as cross-calibration</source>
+      <translation>Als Kreuzkalibrierung übernehmen</translation>
+    </message>
+    <message>
+      <source>Difference between two methods over their mean</source>
+      <translation>Unterschied zweier Methoden über ihrem Mittelwert</translation>
+    </message>
+    <message>
+      <source>Reference method</source>
+      <translation>Referenzmethode</translation>
+    </message>
+    <message>
+      <source>Other method</source>
+      <translation>Andere Methode</translation>
+    </message>
+    <message>
+      <source>Reference</source>
+      <translation>Referenz</translation>
+    </message>
+    <message>
+      <source>and</source>
+      <translation>und</translation>
+    </message>
+    <message>
+      <source>Reading the tests…</source>
+      <translation>Die Tests werden gelesen…</translation>
+    </message>
+    <message>
+      <source>Reading the tests</source>
+      <translation>Die Tests werden gelesen</translation>
+    </message>
+    <message>
+      <source> Adopted on %1 from %2 people: converted values are marked.</source>
+      <translation> Übernommen am %1 aus %2 Personen: umgerechnete Werte sind gekennzeichnet.</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n people had both; at least three are needed.</source>
+      <translation>
+        <numerusform>%n Klient hatte beide; mindestens drei werden gebraucht.</numerusform>
+        <numerusform>%n Klienten hatten beide; mindestens drei werden gebraucht.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>%1 (%2 to %3)</source>
+      <translation>%1 (%2 bis %3)</translation>
+    </message>
+    <message>
+      <source>n = %1. Mean difference %2 %-points; 95 % limits of agreement %3 and %4.</source>
+      <translation>n = %1. Mittlerer Unterschied %2 %-Punkte; 95-%-Übereinstimmungsgrenzen %3 und %4.</translation>
+    </message>
+    <message>
+      <source>Concordance %1. Deming regression: slope %2, intercept %3.</source>
+      <translation>Konkordanz %1. Deming-Regression: Steigung %2, Achsenabschnitt %3.</translation>
+    </message>
+    <message>
+      <source>The difference depends on the level.</source>
+      <translation>Der Unterschied hängt von der Höhe des Werts ab.</translation>
+    </message>
+    <message>
+      <source>A cross-calibration needs n ≥ %1 over the whole range.</source>
+      <translation>Eine Kreuzkalibrierung braucht n ≥ %1 über den ganzen Bereich.</translation>
+    </message>
+    <message>
+      <source>%-points</source>
+      <translation>%-Punkte</translation>
+    </message>
+    <message>
+      <source>The physiologist adopts a cross-calibration.</source>
+      <translation>Eine Kreuzkalibrierung übernimmt die Physiologin oder der Physiologe.</translation>
+    </message>
+    <message>
+      <source>There are too few people measured by both.</source>
+      <translation>Es sind zu wenige Personen mit beiden gemessen.</translation>
+    </message>
+    <message>
+      <source>R gel = %1 + %2 · R contact, ± %3 Ω for one person, from %4 people between %5 and %6 Ω</source>
+      <translation>R Gel = %1 + %2 · R Kontakt, ± %3 Ω bei einer Person, aus %4 Personen zwischen %5 und %6 Ω</translation>
+    </message>
+    <message>
+      <source>Apparent resistivities (n = %1):</source>
+      <translation>Scheinbare spezifische Widerstände (n = %1):</translation>
+    </message>
+    <message>
+      <source>%1: %2 Ω·cm, ± %3 % for one person</source>
+      <translation>%1: %2 Ω·cm, ± %3 % bei einer Person</translation>
+    </message>
+    <message>
+      <source>Adopt it for new tests</source>
+      <translation>Für neue Tests übernehmen</translation>
+    </message>
+    <message>
+      <source>Contacts to gel electrodes, whole body</source>
+      <translation>Kontakte zu Gel-Elektroden, Ganzkörper</translation>
+    </message>
+    <message>
+      <source>Segments against the lab's densitometer</source>
+      <translation>Segmente gegen den DXA-Scanner des Labors</translation>
+    </message>
+    <message>
+      <source>women</source>
+      <translation>Frauen</translation>
+    </message>
+    <message>
+      <source>men</source>
+      <translation>Männer</translation>
+    </message>
+    <message>
+      <source>Kind of calibration</source>
+      <translation>Art der Kalibrierung</translation>
+    </message>
+    <message>
+      <source>Whom it is for</source>
+      <translation>Für wen sie gilt</translation>
+    </message>
+    <message>
+      <source>Import people measured by both…</source>
+      <translation>Personen importieren, die mit beiden gemessen wurden…</translation>
+    </message>
+    <message>
+      <source>Needed: n ≥ %1 of one sex for the electrodes, n ≥ %2 for the segments. Without them results are raw, or are called an uncalibrated estimate.</source>
+      <translation>Nötig: n ≥ %1 eines Geschlechts für die Elektroden, n ≥ %2 für die Segmente. Ohne sie sind die Ergebnisse roh oder heißen unkalibrierte Schätzung.</translation>
+    </message>
+    <message>
+      <source>In force</source>
+      <translation>In Kraft</translation>
+    </message>
+    <message>
+      <source>Fitted now</source>
+      <translation>Jetzt angepasst</translation>
+    </message>
+    <message>
+      <source>None yet.</source>
+      <translation>Noch keine.</translation>
+    </message>
+    <message>
+      <source>adopted by %1 on %2</source>
+      <translation>übernommen von %1 am %2</translation>
+    </message>
+    <message>
+      <source>People measured by both</source>
+      <translation>Mit beiden gemessene Personen</translation>
+    </message>
+    <message>
+      <source>The physiologist owns the calibrations.</source>
+      <translation>Die Kalibrierungen gehören der Physiologin oder dem Physiologen.</translation>
+    </message>
+    <message>
+      <source>Control chart</source>
+      <translation>Regelkarte</translation>
+    </message>
+    <message>
+      <source>rules</source>
+      <translation>Regeln</translation>
+    </message>
+    <message>
+      <source>Points that break a rule</source>
+      <translation>Punkte, die eine Regel verletzen</translation>
+    </message>
+    <message>
+      <source>Points that break a rule. Click a point, or activate a line, to open its check.</source>
+      <translation>Punkte, die eine Regel verletzen. Einen Punkt anklicken oder eine Zeile öffnen, um die Prüfung zu sehen.</translation>
+    </message>
+    <message>
+      <source>No checks yet. The first ten make the baseline.</source>
+      <translation>Noch keine Prüfungen. Die ersten zehn bilden die Grundlinie.</translation>
+    </message>
+    <message>
+      <source>%1 of 10 values for the baseline; nothing is judged before.</source>
+      <translation>%1 von 10 Werten für die Grundlinie; vorher wird nichts beurteilt.</translation>
+    </message>
+    <message>
+      <source>Mean %1, SD %2 %3; %4 of %5 points out of control.</source>
+      <translation>Mittelwert %1, SD %2 %3; %4 von %5 Punkten außer Kontrolle.</translation>
+    </message>
+    <message>
+      <source>Reading</source>
+      <translation>Messwert</translation>
+    </message>
+    <message>
+      <source>Accept reading</source>
+      <translation>Wert übernehmen</translation>
+    </message>
+    <message>
+      <source>Read the instrument</source>
+      <translation>Gerät auslesen</translation>
+    </message>
+    <message>
+      <source>check</source>
+      <translation>Prüfung</translation>
+    </message>
+    <message>
+      <source>reference</source>
+      <translation>Referenz</translation>
+    </message>
+    <message>
+      <source>reading</source>
+      <translation>Messwert</translation>
+    </message>
+    <message>
+      <source>error</source>
+      <translation>Fehler</translation>
+    </message>
+    <message>
+      <source>Checks</source>
+      <translation>Prüfungen</translation>
+    </message>
+    <message>
+      <source>Next check: %1.</source>
+      <translation>Nächste Prüfung: %1.</translation>
+    </message>
+    <message>
+      <source>The chart is out of control: find the cause.</source>
+      <translation>Die Regelkarte ist außer Kontrolle: Ursache finden.</translation>
+    </message>
+    <message>
+      <source>Repeat the check.</source>
+      <translation>Prüfung wiederholen.</translation>
+    </message>
+    <message>
+      <source>service</source>
+      <translation>Wartung</translation>
+    </message>
+    <message>
+      <source>✓ passed</source>
+      <translation>✓ bestanden</translation>
+    </message>
+    <message>
+      <source>▲ failed</source>
+      <translation>▲ nicht bestanden</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n test(s) since the last passed check (%1). Review.</source>
+      <translation>
+        <numerusform>%n Test seit der letzten bestandenen Prüfung (%1). Durchsehen.</numerusform>
+        <numerusform>%n Tests seit der letzten bestandenen Prüfung (%1). Durchsehen.</numerusform>
+      </translation>
+    </message>
+    <message>
+      <source>A check needs the reference value and a reading.</source>
+      <translation>Eine Prüfung braucht den Referenzwert und einen Messwert.</translation>
+    </message>
+    <message>
+      <source>Type numbers with a point or a comma.</source>
+      <translation>Zahlen mit Punkt oder Komma tippen.</translation>
+    </message>
+    <message>
+      <source>▲ Failed. %1 Repeat the check; if it fails again, have the instrument serviced.</source>
+      <translation>▲ Nicht bestanden. %1 Prüfung wiederholen; scheitert sie erneut, das Gerät warten lassen.</translation>
+    </message>
+    <message>
+      <source>today %1</source>
+      <translation>heute %1</translation>
+    </message>
+    <message>
+      <source>▲ The certificate of "%1" has expired. Enter the new one: Reference object.</source>
+      <translation>▲ Das Zertifikat von „%1“ ist abgelaufen. Das neue eintragen: Referenzobjekt.</translation>
+    </message>
+    <message>
+      <source>▲ Check due. Last made %1.</source>
+      <translation>▲ Prüfung fällig. Zuletzt %1.</translation>
+    </message>
+    <message>
+      <source>▲ Check due: never done.</source>
+      <translation>▲ Prüfung fällig: noch nie gemacht.</translation>
+    </message>
+    <message>
+      <source>▲ Valid, but out of control: %1. Find the cause.</source>
+      <translation>▲ Gültig, aber außer Kontrolle: %1. Ursache finden.</translation>
+    </message>
+    <message>
+      <source>✓ Valid. Next check: %1.</source>
+      <translation>✓ Gültig. Nächste Prüfung: %1.</translation>
+    </message>
+    <message>
+      <source>%1, certified %2 %4 (SE %3)</source>
+      <translation>%1, zertifiziert %2 %4 (SE %3)</translation>
+    </message>
+    <message>
+      <source> no. %1</source>
+      <translation> Nr. %1</translation>
+    </message>
+    <message>
+      <source>certificate until %1</source>
+      <translation>Zertifikat bis %1</translation>
+    </message>
+    <message>
+      <source>certificate: not on file</source>
+      <translation>Zertifikat: nicht hinterlegt</translation>
+    </message>
+    <message>
+      <source>mean within %1 %2</source>
+      <translation>Mittelwert innerhalb %1 %2</translation>
+    </message>
+    <message>
+      <source>scatter at most %1 %2</source>
+      <translation>Streuung höchstens %1 %2</translation>
+    </message>
+    <message>
+      <source>each within %1 %2</source>
+      <translation>jeder innerhalb %1 %2</translation>
+    </message>
+    <message>
+      <source>every %1 h</source>
+      <translation>alle %1 h</translation>
+    </message>
+    <message>
+      <source>Reading %1 of %2.</source>
+      <translation>Messwert %1 von %2.</translation>
+    </message>
+    <message>
+      <source>Taken: %1.</source>
+      <translation>Genommen: %1.</translation>
+    </message>
+    <message>
+      <source>There is no live reading from this instrument.</source>
+      <translation>Von diesem Gerät kommt kein Messwert.</translation>
+    </message>
+    <message>
+      <source>Type the reading, or connect the instrument.</source>
+      <translation>Den Wert eintippen oder das Gerät verbinden.</translation>
+    </message>
+    <message>
+      <source>Recording the empty chamber…</source>
+      <translation>Die leere Kammer wird aufgezeichnet…</translation>
+    </message>
+    <message>
+      <source>Recording the cylinder…</source>
+      <translation>Der Zylinder wird aufgezeichnet…</translation>
+    </message>
+    <message>
+      <source>Empty chamber recorded. Put the cylinder in, close the door, then continue.</source>
+      <translation>Leere Kammer aufgezeichnet. Zylinder hineinstellen, Tür schließen, dann fortsetzen.</translation>
+    </message>
+    <message>
+      <source>Calibrated. Take the cylinder out and put it in again for each of the five readings.</source>
+      <translation>Kalibriert. Für jeden der fünf Werte den Zylinder herausnehmen und wieder hineinstellen.</translation>
+    </message>
+    <message>
+      <source>Empty the syringe in one even stroke.</source>
+      <translation>Die Spritze in einem gleichmäßigen Zug entleeren.</translation>
+    </message>
+    <message>
+      <source>Empty the syringe in one even stroke, clearly faster or slower than before.</source>
+      <translation>Die Spritze in einem gleichmäßigen Zug entleeren, deutlich schneller oder langsamer als zuvor.</translation>
+    </message>
+    <message>
+      <source>No stroke was seen. Do it again.</source>
+      <translation>Kein Zug erkannt. Noch einmal.</translation>
+    </message>
+    <message>
+      <source>This stroke ran at %1 L/s, which adds no new flow. Do it again, clearly faster or slower (0.5 to 12 L/s).</source>
+      <translation>Dieser Zug lief mit %1 L/s und bringt keinen neuen Fluss. Noch einmal, deutlich schneller oder langsamer (0,5 bis 12 L/s).</translation>
+    </message>
+    <message>
+      <source>Instruments</source>
+      <translation>Geräte</translation>
+    </message>
+    <message>
+      <source>Tests wait for this check</source>
+      <translation>Tests warten auf diese Prüfung</translation>
+    </message>
+    <message>
+      <source>Limits and interval</source>
+      <translation>Grenzen und Abstand</translation>
+    </message>
+    <message>
+      <source>procedure, standard or manual that says so</source>
+      <translation>Verfahren, Norm oder Handbuch, aus dem das stammt</translation>
+    </message>
+    <message>
+      <source>%1, %2. Now: %3</source>
+      <translation>%1, %2. Jetzt: %3</translation>
+    </message>
+    <message>
+      <source>Mean within ± %1</source>
+      <translation>Mittelwert innerhalb ± %1</translation>
+    </message>
+    <message>
+      <source>Each reading within ± %1</source>
+      <translation>Jeder Messwert innerhalb ± %1</translation>
+    </message>
+    <message>
+      <source>Standard deviation at most, %1</source>
+      <translation>Standardabweichung höchstens, %1</translation>
+    </message>
+    <message>
+      <source>Number of readings</source>
+      <translation>Zahl der Messwerte</translation>
+    </message>
+    <message>
+      <source>Valid for, hours</source>
+      <translation>Gültig für, Stunden</translation>
+    </message>
+    <message>
+      <source>Reason or source</source>
+      <translation>Grund oder Quelle</translation>
+    </message>
+    <message>
+      <source>An empty limit is not judged. Earlier checks keep their verdict.</source>
+      <translation>Eine leere Grenze wird nicht beurteilt. Frühere Prüfungen behalten ihr Urteil.</translation>
+    </message>
+    <message>
+      <source>Save limits</source>
+      <translation>Grenzen speichern</translation>
+    </message>
+    <message>
+      <source>"%1" is not a number.</source>
+      <translation>„%1“ ist keine Zahl.</translation>
+    </message>
+    <message>
+      <source>fat, %</source>
+      <translation>Fett, %</translation>
+    </message>
+    <message>
+      <source>fat mass, kg</source>
+      <translation>Fettmasse, kg</translation>
+    </message>
+    <message>
+      <source>fat-free mass, kg</source>
+      <translation>fettfreie Masse, kg</translation>
+    </message>
+    <message>
+      <source>%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %).</source>
+      <translation>%1: SD %2, VK %3 %, %4 Freiheitsgrade, obere Grenze %5 (einseitig 95 %).</translation>
+    </message>
+    <message>
+      <source>%1 of 27 degrees of freedom: too few to be used.</source>
+      <translation>%1 von 27 Freiheitsgraden: zu wenige zum Verwenden.</translation>
+    </message>
+    <message>
+      <source>Changes are judged by it and by the day-to-day variation of the policy.</source>
+      <translation>Änderungen werden danach und nach der Streuung von Tag zu Tag in der Regel beurteilt.</translation>
+    </message>
+    <message>
+      <source>Least significant change %1. Changes are judged by it.</source>
+      <translation>Kleinste nachweisbare Änderung %1. Änderungen werden danach beurteilt.</translation>
+    </message>
+    <message>
+      <source>fat from</source>
+      <translation>Fett von</translation>
+    </message>
+    <message>
+      <source>person</source>
+      <translation>Person</translation>
+    </message>
+    <message>
+      <source>repeats</source>
+      <translation>Wiederholungen</translation>
+    </message>
+    <message>
+      <source>People of the study</source>
+      <translation>Personen der Studie</translation>
+    </message>
+    <message>
+      <source>Quantity of the study</source>
+      <translation>Größe der Studie</translation>
+    </message>
+    <message>
+      <source>Measured by</source>
+      <translation>Gemessen von</translation>
+    </message>
+    <message>
+      <source>repeats of one person: 18.2 18.5 18.3</source>
+      <translation>Wiederholungen einer Person: 18.2 18.5 18.3</translation>
+    </message>
+    <message>
+      <source>Repeats of one person</source>
+      <translation>Wiederholungen einer Person</translation>
+    </message>
+    <message>
+      <source>Add person</source>
+      <translation>Person hinzufügen</translation>
+    </message>
+    <message>
+      <source>Save the study</source>
+      <translation>Studie speichern</translation>
+    </message>
+    <message>
+      <source>Import CSV…</source>
+      <translation>CSV importieren…</translation>
+    </message>
+    <message>
+      <source>Measure 15 people three times or 30 people twice. On the same day, with repositioning, the study gives the repeatability. 2 to 7 days apart, prepared as always, it gives the least significant change.</source>
+      <translation>15 Personen dreimal oder 30 Personen zweimal messen. Am selben Tag, neu gelagert, ergibt die Studie die Wiederholbarkeit. 2 bis 7 Tage auseinander, wie immer vorbereitet, ergibt sie die kleinste nachweisbare Änderung.</translation>
+    </message>
+    <message>
+      <source>same day, repositioned</source>
+      <translation>selber Tag, neu gelagert</translation>
+    </message>
+    <message>
+      <source>between days</source>
+      <translation>zwischen Tagen</translation>
+    </message>
+    <message>
+      <source>Design of the study</source>
+      <translation>Art der Studie</translation>
+    </message>
+    <message>
+      <source>women and men</source>
+      <translation>Frauen und Männer</translation>
+    </message>
+    <message>
+      <source>n = %1, tests each: %2</source>
+      <translation>n = %1, Tests je Person: %2</translation>
+    </message>
+    <message>
+      <source>Plan of the study</source>
+      <translation>Plan der Studie</translation>
+    </message>
+    <message>
+      <source>Take from signed tests</source>
+      <translation>Aus unterschriebenen Tests nehmen</translation>
+    </message>
+    <message>
+      <source>Book a second day…</source>
+      <translation>Zweiten Tag buchen…</translation>
+    </message>
+    <message>
+      <source>measured by anyone</source>
+      <translation>von jedem gemessen</translation>
+    </message>
+    <message>
+      <source>by a %1</source>
+      <translation>von: %1</translation>
+    </message>
+    <message>
+      <source>by %1</source>
+      <translation>von %1</translation>
+    </message>
+    <message>
+      <source>being collected</source>
+      <translation>in Arbeit</translation>
+    </message>
+    <message>
+      <source>No study yet.</source>
+      <translation>Noch keine Studie.</translation>
+    </message>
+    <message>
+      <source>Looking for repeats in the signed tests</source>
+      <translation>Wiederholungen in den unterschriebenen Tests werden gesucht</translation>
+    </message>
+    <message>
+      <source>No client has enough signed tests for this design yet.</source>
+      <translation>Noch kein Klient hat genug unterschriebene Tests für diese Art.</translation>
+    </message>
+    <message>
+      <source>Book their second day, or type the repeats.</source>
+      <translation>Den zweiten Tag buchen oder die Wiederholungen eintippen.</translation>
+    </message>
+    <message>
+      <source>Type the repeats with spaces between them.</source>
+      <translation>Die Wiederholungen mit Leerzeichen dazwischen tippen.</translation>
+    </message>
+    <message>
+      <source>A person needs at least two repeats.</source>
+      <translation>Eine Person braucht mindestens zwei Wiederholungen.</translation>
+    </message>
+    <message>
+      <source>Import a study</source>
+      <translation>Studie importieren</translation>
+    </message>
+    <message>
+      <source>Agreement between methods…</source>
+      <translation>Übereinstimmung der Methoden…</translation>
+    </message>
+    <message>
+      <source>All instruments (Esc)</source>
+      <translation>Alle Geräte (Esc)</translation>
+    </message>
+    <message>
+      <source>Agreement between methods, over everybody who had both on one day</source>
+      <translation>Übereinstimmung der Methoden, über alle, die beide an einem Tag hatten</translation>
+    </message>
+    <message>
+      <source>Check</source>
+      <translation>Prüfung</translation>
+    </message>
+    <message>
+      <source>Reference object…</source>
+      <translation>Referenzobjekt…</translation>
+    </message>
+    <message>
+      <source>Limits…</source>
+      <translation>Grenzen…</translation>
+    </message>
+    <message>
+      <source>Service done…</source>
+      <translation>Wartung erledigt…</translation>
+    </message>
+    <message>
+      <source>Quality report…</source>
+      <translation>Qualitätsbericht…</translation>
+    </message>
+    <message>
+      <source>C&amp;hecks</source>
+      <translation>Prüfun&amp;gen</translation>
+    </message>
+    <message>
+      <source>Control cha&amp;rt</source>
+      <translation>Regel&amp;karte</translation>
+    </message>
+    <message>
+      <source>&amp;Precision</source>
+      <translation>&amp;Präzision</translation>
+    </message>
+    <message>
+      <source>Calibra&amp;tion</source>
+      <translation>Kalibrierun&amp;g</translation>
+    </message>
+    <message>
+      <source>Quality  ›  Agreement between methods</source>
+      <translation>Qualität  ›  Übereinstimmung der Methoden</translation>
+    </message>
+    <message>
+      <source>Quality  ›  %1</source>
+      <translation>Qualität  ›  %1</translation>
+    </message>
+    <message>
+      <source>Quality</source>
+      <translation>Qualität</translation>
+    </message>
+    <message>
+      <source>All instruments may be used.</source>
+      <translation>Alle Geräte dürfen benutzt werden.</translation>
+    </message>
+    <message>
+      <source>Needs attention: %1.</source>
+      <translation>Braucht Aufmerksamkeit: %1.</translation>
+    </message>
+    <message>
+      <source>Open %1</source>
+      <translation>%1 öffnen</translation>
+    </message>
+    <message>
+      <source>Service done</source>
+      <translation>Wartung erledigt</translation>
+    </message>
+    <message>
+      <source>What was done? The control chart starts a new baseline, and a check is due.</source>
+      <translation>Was wurde gemacht? Die Regelkarte beginnt eine neue Grundlinie, und eine Prüfung ist fällig.</translation>
+    </message>
+    <message>
+      <source>All instruments</source>
+      <translation>Alle Geräte</translation>
+    </message>
+    <message>
+      <source>Agreement between methods</source>
+      <translation>Übereinstimmung der Methoden</translation>
+    </message>
+    <message>
+      <source>Precision studies</source>
+      <translation>Präzisionsstudien</translation>
+    </message>
+    <message>
+      <source>Calibration</source>
+      <translation>Kalibrierung</translation>
+    </message>
+    <message>
+      <source>Choose an instrument with a check first.</source>
+      <translation>Zuerst ein Gerät mit einer Prüfung wählen.</translation>
+    </message>
+    <message>
+      <source>Limits of the check…</source>
+      <translation>Grenzen der Prüfung…</translation>
+    </message>
+    <message>
+      <source>Quality report</source>
+      <translation>Qualitätsbericht</translation>
+    </message>
+    <message>
+      <source>from 2026-01-31</source>
+      <translation>von 2026-01-31</translation>
+    </message>
+    <message>
+      <source>to 2026-12-31</source>
+      <translation>bis 2026-12-31</translation>
+    </message>
+    <message>
+      <source>Quality report, %1; empty for everything</source>
+      <translation>Qualitätsbericht, %1; leer für alles</translation>
+    </message>
+    <message>
+      <source>Save as PDF or table…</source>
+      <translation>Als PDF oder Tabelle speichern…</translation>
+    </message>
+    <message>
+      <source>Period; empty for everything</source>
+      <translation>Zeitraum; leer für alles</translation>
+    </message>
+    <message>
+      <source>"{1}" is not a date.</source>
+      <translation>„{1}“ ist kein Datum.</translation>
+    </message>
+    <message>
+      <source>Type it as 2026-01-31.</source>
+      <translation>Als 2026-01-31 eintippen.</translation>
+    </message>
+    <message>
+      <source>PDF or table (*.pdf *.csv)</source>
+      <translation>PDF oder Tabelle (*.pdf *.csv)</translation>
+    </message>
+    <message>
+      <source>Reference object</source>
+      <translation>Referenzobjekt</translation>
+    </message>
+    <message>
+      <source>2028-06-30; empty without a certificate</source>
+      <translation>2028-06-30; leer ohne Zertifikat</translation>
+    </message>
+    <message>
+      <source>%1, %2. Enter the values from your certificate.</source>
+      <translation>%1, %2. Die Werte aus Ihrem Zertifikat eintragen.</translation>
+    </message>
+    <message>
+      <source>Object</source>
+      <translation>Objekt</translation>
+    </message>
+    <message>
+      <source>Serial number</source>
+      <translation>Seriennummer</translation>
+    </message>
+    <message>
+      <source>Certified value, %1</source>
+      <translation>Zertifizierter Wert, %1</translation>
+    </message>
+    <message>
+      <source>Standard uncertainty, %1</source>
+      <translation>Standardunsicherheit, %1</translation>
+    </message>
+    <message>
+      <source>Certificate valid until</source>
+      <translation>Zertifikat gültig bis</translation>
+    </message>
+    <message>
+      <source>Save reference object</source>
+      <translation>Referenzobjekt speichern</translation>
+    </message>
+    <message>
+      <source>Value and uncertainty are numbers, with a point or a comma.</source>
+      <translation>Wert und Unsicherheit sind Zahlen, mit Punkt oder Komma.</translation>
+    </message>
+    <message>
+      <source>"%1" is not a date. Type year, month and day: 2028-06-30.</source>
+      <translation>„%1“ ist kein Datum. Jahr, Monat und Tag tippen: 2028-06-30.</translation>
+    </message>
+    <message>
+      <source>Second day of a precision study</source>
+      <translation>Zweiter Tag einer Präzisionsstudie</translation>
+    </message>
+    <message>
+      <source>Days later</source>
+      <translation>Tage später</translation>
+    </message>
+    <message>
+      <source> days later</source>
+      <translation> Tage später</translation>
+    </message>
+    <message>
+      <source>The same client, method and time of day, prepared as asked: only the day differs.</source>
+      <translation>Derselbe Klient, dieselbe Methode und Uhrzeit, gleich vorbereitet: nur der Tag ist ein anderer.</translation>
+    </message>
+    <message>
+      <source>Book the second day</source>
+      <translation>Zweiten Tag buchen</translation>
+    </message>
+    <message>
+      <source>Nobody had this test in the last seven days.</source>
+      <translation>Niemand hatte diesen Test in den letzten sieben Tagen.</translation>
+    </message>
+    <message>
+      <source>%1 at %2.</source>
+      <translation>%1 um %2.</translation>
+    </message>
+    <message>
+      <source>That moment has passed: choose more days.</source>
+      <translation>Dieser Zeitpunkt ist vorbei: mehr Tage wählen.</translation>
+    </message>
+    <message>
+      <source>precision study, second day</source>
+      <translation>Präzisionsstudie, zweiter Tag</translation>
+    </message>
+    <message>
+      <source>Verify the lab book</source>
+      <translation>Laborbuch prüfen</translation>
+    </message>
+    <message>
+      <source>Back up…</source>
+      <translation>Sichern…</translation>
+    </message>
+    <message>
+      <source>Every change is on disk in the chained journal before it is shown. The copy of the day is made beside the book when the window opens, every hour and after each signature. The menu at the foot of the left column restores a copy.</source>
+      <translation>Jede Änderung ist im verketteten Journal auf der Platte, bevor sie gezeigt wird. Die Tageskopie entsteht neben dem Buch, wenn das Fenster öffnet, jede Stunde und nach jeder Unterschrift. Das Menü am Fuß der linken Spalte stellt eine Kopie wieder her.</translation>
+    </message>
+    <message>
+      <source>Second copy folder…</source>
+      <translation>Zweiter Ordner für Kopien…</translation>
+    </message>
+    <message>
+      <source>Cancelled. Nothing new is known of the lab book.</source>
+      <translation>Abgebrochen. Über das Laborbuch ist nichts Neues bekannt.</translation>
+    </message>
+    <message>
+      <source>✓ Copied: %1</source>
+      <translation>✓ Kopiert: %1</translation>
+    </message>
+    <message>
+      <source>Reading the whole lab book…</source>
+      <translation>Das ganze Laborbuch wird gelesen…</translation>
+    </message>
+    <message>
+      <source>A second folder for the daily copies</source>
+      <translation>Zweiter Ordner für die Tageskopien</translation>
+    </message>
+    <message>
+      <source>Back up the lab book</source>
+      <translation>Laborbuch sichern</translation>
+    </message>
+    <message>
+      <source>copy.fusain</source>
+      <translation>kopie.fusain</translation>
+    </message>
+    <message>
+      <source>Backing up…</source>
+      <translation>Sicherung läuft…</translation>
+    </message>
+    <message>
+      <source>Backing up to %1</source>
+      <translation>Sicherung nach %1</translation>
+    </message>
+    <message>
+      <source>✓ Copied and checked: %1</source>
+      <translation>✓ Kopiert und geprüft: %1</translation>
+    </message>
+    <message>
+      <source>Save</source>
+      <translation>Speichern</translation>
+    </message>
+    <message>
+      <source>role</source>
+      <translation>Rolle</translation>
+    </message>
+    <message>
+      <source>Who works here</source>
+      <translation>Wer hier arbeitet</translation>
+    </message>
+    <message>
+      <source>Dark</source>
+      <translation>Dunkel</translation>
+    </message>
+    <message>
+      <source>High contrast</source>
+      <translation>Hoher Kontrast</translation>
+    </message>
+    <message>
+      <source>Hide clients' names</source>
+      <translation>Namen der Klienten verbergen</translation>
+    </message>
+    <message>
+      <source>Pages of the settings</source>
+      <translation>Seiten der Einstellungen</translation>
+    </message>
+    <message>
+      <source>The lab</source>
+      <translation>Das Labor</translation>
+    </message>
+    <message>
+      <source>What every page that a client keeps carries, and the units of the lab.</source>
+      <translation>Was jede Seite trägt, die ein Klient behält, und die Einheiten des Labors.</translation>
+    </message>
+    <message>
+      <source>Methods and instruments</source>
+      <translation>Methoden und Geräte</translation>
+    </message>
+    <message>
+      <source>Only these methods are shown. After a change, open this lab book again.</source>
+      <translation>Nur diese Methoden werden gezeigt. Nach einer Änderung dieses Laborbuch neu öffnen.</translation>
+    </message>
+    <message>
+      <source>Getting out</source>
+      <translation>Herauskommen</translation>
+    </message>
+    <message>
+      <source>Read to every client before the door is shut or the water is entered.</source>
+      <translation>Wird jedem Klienten vorgelesen, bevor die Tür geschlossen oder das Wasser betreten wird.</translation>
+    </message>
+    <message>
+      <source>Lab book and copies</source>
+      <translation>Laborbuch und Kopien</translation>
+    </message>
+    <message>
+      <source>Screen and keys</source>
+      <translation>Bildschirm und Tasten</translation>
+    </message>
+    <message>
+      <source>Who measures and who signs. The physiologist says who works here.</source>
+      <translation>Wer misst und wer unterschreibt. Die Physiologin oder der Physiologe bestimmt, wer hier arbeitet.</translation>
+    </message>
+    <message>
+      <source>Name of a new colleague</source>
+      <translation>Name der neuen Person</translation>
+    </message>
+    <message>
+      <source>trainee</source>
+      <translation>in Ausbildung</translation>
+    </message>
+    <message>
+      <source>physiologist</source>
+      <translation>Physiologie</translation>
+    </message>
+    <message>
+      <source>Role of a new colleague</source>
+      <translation>Rolle der neuen Person</translation>
+    </message>
+    <message>
+      <source>Add colleague</source>
+      <translation>Person hinzufügen</translation>
+    </message>
+    <message>
+      <source>Kept for you on this workstation, not for the lab. F1 shows all keys and changes them.</source>
+      <translation>Gilt für Sie an diesem Arbeitsplatz, nicht für das Labor. F1 zeigt alle Tasten und ändert sie.</translation>
+    </message>
+    <message>
+      <source>Size of text, from the next start</source>
+      <translation>Textgröße, ab dem nächsten Start</translation>
+    </message>
+    <message>
+      <source>How a client gets out of the tank</source>
+      <translation>Wie ein Klient aus dem Becken kommt</translation>
+    </message>
+    <message>
+      <source>How a client gets out of the chamber</source>
+      <translation>Wie ein Klient aus der Kammer kommt</translation>
+    </message>
+    <message>
+      <source>in your own words, for this machine</source>
+      <translation>in eigenen Worten, für dieses Gerät</translation>
+    </message>
+    <message>
+      <source>Settings  ›  %1</source>
+      <translation>Einstellungen  ›  %1</translation>
+    </message>
+    <message>
+      <source>Settings</source>
+      <translation>Einstellungen</translation>
+    </message>
+    <message>
+      <source>A colleague needs a name.</source>
+      <translation>Eine Person braucht einen Namen.</translation>
+    </message>
+    <message>
+      <source>The physiologist says who works here: change who is at the bench first.</source>
+      <translation>Wer hier arbeitet, bestimmt die Physiologin oder der Physiologe: zuerst wechseln, wer am Messplatz ist.</translation>
+    </message>
+    <message>
+      <source>settings of the lab changed</source>
+      <translation>Einstellungen des Labors geändert</translation>
+    </message>
+    <message>
+      <source>The lab: name, address, units</source>
+      <translation>Das Labor: Name, Adresse, Einheiten</translation>
+    </message>
+    <message>
+      <source>Another open test is recording from this instrument.</source>
+      <translation>Ein anderer offener Test zeichnet von diesem Gerät auf.</translation>
+    </message>
+    <message>
+      <source>Finish or stop that recording first.</source>
+      <translation>Diese Aufzeichnung zuerst beenden.</translation>
+    </message>
+    <message>
+      <source>The file cannot be read, or is too large for a scan.</source>
+      <translation>Die Datei lässt sich nicht lesen oder ist für einen Scan zu groß.</translation>
+    </message>
+    <message>
+      <source>Verifying the lab book</source>
+      <translation>Das Laborbuch wird geprüft</translation>
+    </message>
+    <message>
+      <source>✓ Sound: the %1 events since the last verification, and the records that they are about. The %2 before them were found sound within the last week.</source>
+      <translation>✓ In Ordnung: die %1 Ereignisse seit der letzten Prüfung und die Akten, die sie betreffen. Die %2 davor wurden in der letzten Woche geprüft.</translation>
+    </message>
+    <message>
+      <source>✓ Sound: %1 events, and all records agree with them.</source>
+      <translation>✓ In Ordnung: %1 Ereignisse, und alle Akten stimmen mit ihnen überein.</translation>
+    </message>
+    <message>
+      <source>▲ This lab book is damaged since %1.</source>
+      <translation>▲ Dieses Laborbuch ist seit %1 beschädigt.</translation>
+    </message>
+    <message>
+      <source>▲ This lab book is damaged.</source>
+      <translation>▲ Dieses Laborbuch ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>This check changed nothing. Restore a copy from before that day under a new name, then compare.</source>
+      <translation>Diese Prüfung hat nichts geändert. Eine Kopie von vor diesem Tag unter neuem Namen wiederherstellen und vergleichen.</translation>
+    </message>
+    <message>
+      <source>A check is done when it is made.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1, %2: %3 ± %4 %5 (95 %, from visit to visit)</source>
+      <source>Do the check in Quality; this line goes when it is done.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>bars: 95 %, from visit to visit</source>
-      <translation>Balken: 95 %, von Besuch zu Besuch</translation>
-    </message>
-    <message>
-      <source>%1: %2 kg, LSC %3 kg</source>
+      <source>Read it again; nothing was kept.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>  (noise)</source>
-      <translation>  (Rauschen)</translation>
-    </message>
-    <message>
-      <source>together</source>
-      <translation>zusammen</translation>
-    </message>
-    <message>
-      <source>The arc appears here with the first readings.</source>
+      <source>This appointment has begun or is over; it stays where it is.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Magnitudes only: the arc is fitted, but there are no reactances to draw.</source>
+      <source>This appointment has begun or is over; it is not cancelled.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>resistance R, Ω</source>
+      <source>There is no room for these tests on this day.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>reactance Xc, Ω</source>
+      <source>Choose another day, or fewer methods.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 kHz: R %2 Ω, Xc %3 Ω, off the arc</source>
+      <source>from a calendar</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 kHz: R %2 Ω, Xc %3 Ω</source>
+      <source>to do %1 %2</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>R/H, Ω/m</source>
+      <source>next %1 %2, %3</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Xc/H, Ω/m</source>
+      <source>Nobody in the tank: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>← more fluid</source>
+      <source>Log the water</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>less fluid →</source>
+      <source>%1 cannot be tested at %2 yet.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>↖ more cell mass</source>
+      <source>Being measured: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>less cell mass ↘</source>
+      <source>Open the bench</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1, n = %2</source>
+      <source>To sign: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1, n = %2; the correlation to be confirmed against the source</source>
+      <source>Open the test</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Arc</source>
+      <source>%1: the test of %2 is not signed.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Fat mass index</source>
+      <source>Done</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Lean mass of the limbs, index</source>
+      <source>Late: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Indices</source>
+      <source>Now: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 % of the reference</source>
-      <translation>%1 % der Referenz</translation>
-    </message>
-    <message>
-      <source>Lean mass, kg</source>
-      <translation>Magermasse, kg</translation>
-    </message>
-    <message>
-      <source>Arms</source>
-      <translation>Arme</translation>
-    </message>
-    <message>
-      <source>Legs</source>
-      <translation>Beine</translation>
-    </message>
-    <message>
-      <source>As reported by the instrument; marks: the reference by height</source>
-      <translation>Wie vom Gerät gemeldet; Striche: die Referenz nach Größe</translation>
-    </message>
-    <message>
-      <source>Calibrated in this lab; marks: the reference by height</source>
-      <translation>In diesem Labor kalibriert; Striche: die Referenz nach Größe</translation>
-    </message>
-    <message>
-      <source>Uncalibrated, for the trend only; marks: the reference by height</source>
-      <translation>Nicht kalibriert, nur für den Verlauf; Striche: die Referenz nach Größe</translation>
-    </message>
-    <message>
-      <source>Pairs</source>
-      <translation>Paare</translation>
-    </message>
-    <message>
-      <source>water outside cells</source>
-      <translation>Wasser außerhalb der Zellen</translation>
-    </message>
-    <message>
-      <source>water inside cells</source>
-      <translation>Wasser in den Zellen</translation>
-    </message>
-    <message>
-      <source>protein, rest</source>
-      <translation>Eiweiß, Rest</translation>
-    </message>
-    <message>
-      <source>mineral, assumed</source>
-      <translation>Mineral, angenommen</translation>
-    </message>
-    <message>
-      <source>excluded: %1</source>
+      <source>in %1 min</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>said to the list as a whole</source>
+      <source>Start the test</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>said together with the group</source>
+      <source>Nobody is booked today.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 h before</source>
+      <source>All of today is done.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>unknown</source>
+      <source>Only a physiologist can change the limits of a check.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>right and left differ; we will look at that together</source>
-      <translation>rechts und links sind verschieden; das sehen wir uns gemeinsam an</translation>
-    </message>
-    <message>
-      <source>right and left alike, as far as this test can tell</source>
-      <translation>rechts und links gleich, soweit dieser Test es sagen kann</translation>
-    </message>
-    <message>
-      <source>Your body composition</source>
-      <translation>Ihre Körperzusammensetzung</translation>
-    </message>
-    <message>
-      <source>%1 · %2 on %3 · %4</source>
-      <translation>%1 · %2 am %3 · %4</translation>
-    </message>
-    <message>
-      <source>This is version %1. It replaces an earlier page: %2</source>
-      <translation>Dies ist Fassung %1. Sie ersetzt eine frühere Seite: %2</translation>
-    </message>
-    <message>
-      <source>The other measurement today</source>
-      <translation>Die andere Messung von heute</translation>
-    </message>
-    <message>
-      <source>The other method (%1) gave the same result within the error of both.</source>
-      <translation>Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
-    </message>
-    <message>
-      <source>The other method (%1) gave a different value, more than the two usually differ. Please ask us before you rely on either.</source>
-      <translation>Das andere Verfahren (%1) ergab einen anderen Wert; der Unterschied ist größer als üblich. Bitte fragen Sie uns, bevor Sie sich auf einen davon verlassen.</translation>
-    </message>
-    <message>
-      <source>the range of this reference for people of your sex and age (%1 to %2 %)</source>
-      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters (%1 bis %2 %)</translation>
-    </message>
-    <message>
-      <source>the range of this reference for people of your sex and age</source>
-      <translation>des Bereichs dieser Vergleichswerte für Menschen Ihres Geschlechts und Alters</translation>
-    </message>
-    <message>
-      <source>Your value lies below %1.</source>
-      <translation>Ihr Wert liegt unterhalb %1.</translation>
-    </message>
-    <message>
-      <source>Your value lies above %1.</source>
-      <translation>Ihr Wert liegt oberhalb %1.</translation>
-    </message>
-    <message>
-      <source>Your value lies within %1.</source>
-      <translation>Ihr Wert liegt innerhalb %1.</translation>
-    </message>
-    <message>
-      <source>Your value lies at the edge of %1; the test cannot say on which side.</source>
-      <translation>Ihr Wert liegt am Rand %1; auf welcher Seite, kann der Test nicht sagen.</translation>
-    </message>
-    <message>
-      <source>Your body mass</source>
-      <translation>Ihr Körpergewicht</translation>
-    </message>
-    <message>
-      <source>Fat</source>
-      <translation>Fett</translation>
-    </message>
-    <message>
-      <source>Everything else: muscle, bone, water, organs</source>
-      <translation>Alles andere: Muskeln, Knochen, Wasser, Organe</translation>
-    </message>
-    <message>
-      <source>The result</source>
-      <translation>Das Ergebnis</translation>
-    </message>
-    <message>
-      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms. What was measured is good for following you over time.</source>
-      <translation>Mit Elektroden unter Händen und Füßen rechnet dieses Labor kein Fett aus: Die veröffentlichten Gleichungen gelten für eine andere Art zu messen und lägen um Kilogramm daneben. Was gemessen wurde, eignet sich gut, um Sie über die Zeit zu begleiten.</translation>
-    </message>
-    <message>
-      <source>About %1 % of your body mass is fat. A measurement is never exact: your true value is very likely between %2 and %3 %.</source>
-      <translation>Etwa %1 % Ihres Körpergewichts sind Fett. Eine Messung ist nie ganz genau: Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %2 und %3 %.</translation>
-    </message>
-    <message>
-      <source>The measurement went well. This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
-      <translation>Die Messung ist gut gelungen. Diese Seite sagt es nur in Worten; wer Sie gemessen hat, kennt die Zahlen und bespricht sie gern mit Ihnen.</translation>
-    </message>
-    <message>
-      <source>The reference that this lab uses does not cover your age.</source>
-      <translation>Die Vergleichswerte dieses Labors gelten nicht für Ihr Alter.</translation>
-    </message>
-    <message>
-      <source>%1: no measurable change (a smaller change would be within the error of the test).</source>
-      <translation>%1: keine messbare Änderung (eine kleinere läge innerhalb des Messfehlers).</translation>
-    </message>
-    <message>
-      <source>%1: less than then.</source>
-      <translation>%1: weniger als damals.</translation>
-    </message>
-    <message>
-      <source>%1: more than then.</source>
-      <translation>%1: mehr als damals.</translation>
-    </message>
-    <message>
-      <source>%1: %2 less.</source>
-      <translation>%1: %2 weniger.</translation>
-    </message>
-    <message>
-      <source>%1: %2 more.</source>
-      <translation>%1: %2 mehr.</translation>
-    </message>
-    <message>
-      <source>Everything else</source>
-      <translation>Alles andere</translation>
-    </message>
-    <message>
-      <source>Since your last test, %1</source>
-      <translation>Seit Ihrem letzten Test, %1</translation>
-    </message>
-    <message>
-      <source>Since your first test, %1</source>
-      <translation>Seit Ihrem ersten Test, %1</translation>
-    </message>
-    <message>
-      <source>That can make the fat look a little higher than it is.</source>
-      <translation>Das kann das Fett etwas höher erscheinen lassen, als es ist.</translation>
-    </message>
-    <message>
-      <source>That can make the fat look a little lower than it is.</source>
-      <translation>Das kann das Fett etwas niedriger erscheinen lassen, als es ist.</translation>
-    </message>
-    <message>
-      <source>That can make the result less certain.</source>
-      <translation>Das kann das Ergebnis weniger sicher machen.</translation>
-    </message>
-    <message>
-      <source>The air in your chest was estimated from your height and age. Measuring it would make the result more certain.</source>
-      <translation>Die Luft in Ihrer Brust wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis sicherer machen.</translation>
-    </message>
-    <message>
-      <source>The air that stays in your lungs was estimated from your height and age. Measuring it would make the result about twice as certain.</source>
-      <translation>Die Luft, die in Ihren Lungen bleibt, wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis etwa doppelt so sicher machen.</translation>
-    </message>
-    <message>
-      <source>You were not quite prepared as asked ("%1"). %2</source>
-      <translation>Sie waren nicht ganz so vorbereitet wie erbeten („%1“). %2</translation>
-    </message>
-    <message>
-      <source>What could have disturbed it</source>
-      <translation>Was gestört haben könnte</translation>
-    </message>
-    <message>
-      <source>Nothing that we noticed. You were prepared as asked, and the readings agreed.</source>
-      <translation>Nichts, was uns aufgefallen wäre. Sie waren wie erbeten vorbereitet, und die Messwerte stimmten überein.</translation>
-    </message>
-    <message>
-      <source>%1 · client copy</source>
-      <translation>%1 · für Sie</translation>
-    </message>
-    <message>
-      <source>What was done</source>
-      <translation>Was gemacht wurde</translation>
-    </message>
-    <message>
-      <source>What we make of it</source>
-      <translation>Was wir daraus schließen</translation>
-    </message>
-    <message>
-      <source>Good to know</source>
-      <translation>Gut zu wissen</translation>
-    </message>
-    <message>
-      <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If you plan to change your weight, or anything here worries you, talk to your doctor or dietitian first.</source>
-      <translation>Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie Ihr Gewicht ändern möchten oder Sie hier etwas beunruhigt, sprechen Sie zuerst mit Ärztin oder Arzt oder einer Ernährungsberatung.</translation>
-    </message>
-    <message>
-      <source>For the family: bodies change quickly while they grow. This is about growth, strength and health; there is no target for weight or fat at this age.</source>
-      <translation>Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
-    </message>
-    <message>
-      <source>Best time for the next test: from %1 on, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
-      <translation>Beste Zeit für den nächsten Test: ab %1, zur gleichen Tageszeit und gleich vorbereitet. Vorher sind übliche Änderungen zu klein, als dass der Test sie sehen könnte.</translation>
-    </message>
-    <message>
-      <source>Tested by %1. %2</source>
-      <translation>Gemessen von %1. %2</translation>
-    </message>
-    <message>
-      <source>The result is answered for by %1.</source>
-      <translation>Für das Ergebnis steht %1 ein.</translation>
-    </message>
-    <message>
-      <source>%1 · group</source>
+      <source>Ask the physiologist to take the bench.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Without names. Nobody is ranked: a body is not a result, and the numbers of one person are that person's own.</source>
+      <source>Load cell</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 people: median %2 %5, from %3 to %4 %5.</source>
+      <source>Water</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Lab copy: %1</source>
+      <source>Spirometer</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 · %2, %3 y, %4 cm · %5 %6 · test %7, version %8</source>
+      <source>Chamber</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Amended: %1. The earlier version is kept.</source>
+      <source>Chamber scale</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Not signed: a draft.</source>
+      <source>Analyzer</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Results</source>
+      <source>Scanner</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a way to reach an instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove logo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>metric</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>US customary</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>US Letter</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as the desktop</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose logo…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name of the lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Address</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Telephone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Logo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Paper</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of new clients' pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of this window, from the next start</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Units of the lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference for % fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>none</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose logo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pictures (*.png *.jpg *.jpeg)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This file is not a picture that can be read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use a PNG or JPEG file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>network</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>serial port</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: how its readings come</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>host:port</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>/dev/ttyUSB0:9600:none</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tick at least one method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat percentage</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat-free mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>phase angle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>index of the lean mass of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean mass of the limbs by body mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This set is not yet verified.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Confirm it, and keep a copy as the lab's own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A shipped set stays as it is; edit a copy of it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No sex and age band of this lab has the {1} people that a reference needs; there are {2} people with this value in all.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another method or quantity, or wait until more have come.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 imported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>PRACTICE, not a client · %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ %1 (record damaged)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A test of {1} is open on this instrument.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The appointment is on {1}, not today.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The appointment is at {1}. It is {2} now.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height of this client is missing; the equations need it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure and enter it in the dossier.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client is under 18 and the guardian's consent is not recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it in the dossier first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only the physiologist may start a test past a check.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make the check, or ask the physiologist to take the bench.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No operator is chosen. This lab book has no staff yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Add staff under Settings (Alt+S), People.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This client was in the tank today: hair and skin may be wet or warm, which makes the chamber read too lean.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dry well and wait; better, measure in the chamber before the tank.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test {1} is not in this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file cannot be read, or is larger than {1} MB.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file could not be written: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make room on the disk, or choose another folder.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test of that day is signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The tank water has not been logged today.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody in the water. Measure chlorine, pH and temperature and log them under Day.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody goes into the tank until a later reading of the water is good.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Error of the check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Guardian's consent is recorded (under 18)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The group of the published equations; talk it over with the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Code</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Birth date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Equations for</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Units on pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Language of pages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a date. Type year, month and day: 1984-06-02.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"%1" is not a height.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save again if that is right.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is already %1, born %2. Save again if this is another client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 changed</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -9229,827 +7996,239 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>95 % CI ±</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>LSC</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>repeatability SD</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
       <source>SE</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Where the uncertainty comes from (%fat)</source>
+      <source>lung gas, L</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>SE %1</source>
+      <source>What if the residual volume, or the thoracic gas, were, litres</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Other method on the same day</source>
+      <source>What if the conversion were</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6</source>
+      <source>What if the policy were</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>further apart than expected</source>
-      <translation>weiter auseinander als erwartet</translation>
-    </message>
-    <message>
-      <source>Accepted by %1: %2.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 of %2 screening and readiness questions were answered as the protocol asks.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Of these, %1 were said in one go to a list that was read out, and %2 together with a group; they carry no time or figure of their own.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Note: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Flag: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Policies and sources</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Trials: %1 (%2).</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Conversion: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference: %1; %2; %3.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Signed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 and %2, %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>no physiologist</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 · lab copy</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>an hour before</source>
-      <translation>eine Stunde vorher</translation>
-    </message>
-    <message>
-      <source>%1 hours before</source>
-      <translation>%1 Stunden vorher</translation>
-    </message>
-    <message>
-      <source>%1 days before</source>
-      <translation>%1 Tage vorher</translation>
-    </message>
-    <message>
-      <source>%1 the day before</source>
-      <translation>%1 Uhr am Tag davor</translation>
-    </message>
-    <message>
-      <source>Please avoid</source>
-      <translation>Bitte vermeiden</translation>
-    </message>
-    <message>
-      <source>Please do</source>
-      <translation>Bitte tun</translation>
-    </message>
-    <message>
-      <source>Please bring and wear</source>
-      <translation>Bitte mitbringen und anziehen</translation>
-    </message>
-    <message>
-      <source>Parents or guardians: please phone us before you come if any of these apply</source>
-      <translation>Eltern oder Sorgeberechtigte: Bitte rufen Sie uns vorher an, wenn eines davon zutrifft</translation>
-    </message>
-    <message>
-      <source>Please phone us before you come if any of these apply to you</source>
-      <translation>Bitte rufen Sie uns vorher an, wenn eines davon auf Sie zutrifft</translation>
-    </message>
-    <message>
-      <source>%1, we look forward to seeing you on %2 at %3.</source>
-      <translation>%1, wir freuen uns auf Sie am %2 um %3 Uhr.</translation>
-    </message>
-    <message>
-      <source>%1, this is how to prepare for the next test.</source>
-      <translation>%1, so bereiten Sie sich auf den nächsten Test vor.</translation>
-    </message>
-    <message>
-      <source>Planned: %1.</source>
-      <translation>Geplant: %1.</translation>
-    </message>
-    <message>
-      <source>Come with a parent or guardian, who has to agree; and you may say no at any time. Nothing hurts, and there is nothing to be good or bad at.</source>
-      <translation>Komm mit einer erwachsenen Person, die für dich sorgt und zustimmen muss; und du darfst jederzeit Nein sagen. Nichts tut weh, und es gibt nichts, worin man gut oder schlecht sein kann.</translation>
-    </message>
-    <message>
-      <source>Could not keep something? Come anyway and tell us: we write it down, or find another time together. Take your medicines as always.</source>
-      <translation>Etwas hat nicht geklappt? Kommen Sie trotzdem und sagen Sie es uns: Wir schreiben es auf oder finden gemeinsam einen anderen Termin. Nehmen Sie Ihre Medikamente wie immer.</translation>
-    </message>
-    <message>
-      <source>%1 · preparation</source>
-      <translation>%1 · Vorbereitung</translation>
-    </message>
-    <message>
-      <source>Before you come</source>
-      <translation>Bevor Sie kommen</translation>
-    </message>
-    <message>
-      <source>Reference: %1, %2 ± %3 %4</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, certificate until %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Limits: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 · quality report</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality report: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 to %2, %3 entries</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not made in this period.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>passed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>failed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Service on %1 by %2: %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: %2 h before</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>the lab's only one</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>hour</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>instrument</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>prepared</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>± is the 95 % range of one visit about the same person's other visits. Two visits can tell apart a change of about 1.4 times that.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>SE %1 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Errors</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Where the uncertainty of the fat percentage comes from</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hatched: %1, %2</source>
-      <translation>Schraffiert: %1, %2</translation>
-    </message>
-    <message>
-      <source>Field</source>
-      <translation>Feld</translation>
-    </message>
-    <message>
-      <source>To scale in kg. ≈: no measurable change.</source>
-      <translation>Maßstäblich in kg. ≈: keine messbare Änderung.</translation>
-    </message>
-    <message>
-      <source>To scale in kg.</source>
-      <translation>Maßstäblich in kg.</translation>
-    </message>
-    <message>
-      <source>Core</source>
-      <translation>Kern</translation>
-    </message>
-    <message>
-      <source>No measurable change in your fat.</source>
-      <translation>Keine messbare Änderung Ihres Fettes.</translation>
-    </message>
-    <message>
-      <source>You have less fat than then.</source>
-      <translation>Sie haben weniger Fett als damals.</translation>
-    </message>
-    <message>
-      <source>You have more fat than then.</source>
-      <translation>Sie haben mehr Fett als damals.</translation>
-    </message>
-    <message>
-      <source>You have lost about %1 of fat.</source>
-      <translation>Sie haben etwa %1 Fett verloren.</translation>
-    </message>
-    <message>
-      <source>You have gained about %1 of fat.</source>
-      <translation>Sie haben etwa %1 Fett zugenommen.</translation>
-    </message>
-    <message>
-      <source>%1: no measurable change</source>
-      <translation>%1: keine messbare Änderung</translation>
-    </message>
-    <message>
-      <source>%1: less</source>
-      <translation>%1: weniger</translation>
-    </message>
-    <message>
-      <source>%1: more</source>
-      <translation>%1: mehr</translation>
-    </message>
-    <message>
-      <source>%1: %2 less</source>
-      <translation>%1: %2 weniger</translation>
-    </message>
-    <message>
-      <source>%1: %2 more</source>
-      <translation>%1: %2 mehr</translation>
-    </message>
-    <message>
-      <source>The measurement went well.</source>
-      <translation>Die Messung ist gut verlaufen.</translation>
-    </message>
-    <message>
-      <source>A first point to follow you from.</source>
-      <translation>Ein Anfang, von dem aus wir Sie begleiten.</translation>
-    </message>
-    <message>
-      <source>What was measured today is good for following you over time.</source>
-      <translation>Was heute gemessen wurde, zeigt Ihren Verlauf über die Zeit.</translation>
-    </message>
-    <message>
-      <source>About %1 % of your body mass is fat.</source>
-      <translation>Etwa %1 % Ihrer Körpermasse sind Fett.</translation>
-    </message>
-    <message>
-      <source>Your true value is very likely between %1 and %2 %.</source>
-      <translation>Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %1 und %2 %.</translation>
-    </message>
-    <message>
-      <source>Since we began</source>
-      <translation>Seit wir begannen</translation>
-    </message>
-    <message>
-      <source>Since %1. %2.</source>
-      <translation>Seit dem %1. %2.</translation>
-    </message>
-    <message>
-      <source>Where you are</source>
-      <translation>Wo Sie stehen</translation>
-    </message>
-    <message>
-      <source>Your value is below the reference range.</source>
-      <translation>Ihr Wert liegt unter dem Referenzbereich.</translation>
-    </message>
-    <message>
-      <source>Your value is above the reference range.</source>
-      <translation>Ihr Wert liegt über dem Referenzbereich.</translation>
-    </message>
-    <message>
-      <source>Your value is within the reference range.</source>
-      <translation>Ihr Wert liegt im Referenzbereich.</translation>
-    </message>
-    <message>
-      <source>Your value is close to the edge of the reference range.</source>
-      <translation>Ihr Wert liegt nahe am Rand des Referenzbereichs.</translation>
-    </message>
-    <message>
-      <source>For people of your sex and age it is %1 to %2 %. It describes people who were measured for it; it is no target.</source>
-      <translation>Für Menschen Ihres Geschlechts und Alters reicht er von %1 bis %2 %. Er beschreibt Menschen, die dafür gemessen wurden; er ist kein Ziel.</translation>
-    </message>
-    <message>
-      <source>hatched: the reference range</source>
-      <translation>schraffiert: der Referenzbereich</translation>
-    </message>
-    <message>
-      <source>Your sides</source>
-      <translation>Ihre Seiten</translation>
-    </message>
-    <message>
-      <source>Your right and your left side</source>
-      <translation>Ihre rechte und Ihre linke Seite</translation>
-    </message>
-    <message>
-      <source>Nobody is quite the same on both sides.</source>
-      <translation>Niemand ist auf beiden Seiten ganz gleich.</translation>
-    </message>
-    <message>
-      <source>The plan</source>
-      <translation>Der Plan</translation>
-    </message>
-    <message>
-      <source>In %1 weeks you would most likely weigh %2 to %3.</source>
-      <translation>In %1 Wochen würden Sie sehr wahrscheinlich %2 bis %3 wiegen.</translation>
-    </message>
-    <message>
-      <source>With %1 to %2 kcal a day and the way of life that you described. People differ; we follow how it goes. Talk it over with your doctor or dietitian before you begin.</source>
-      <translation>Mit %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben. Menschen sind verschieden; wir sehen, wie es läuft. Besprechen Sie es mit Ihrer Ärztin, Ihrem Arzt oder Ihrer Ernährungsberatung, bevor Sie anfangen.</translation>
-    </message>
-    <message>
-      <source>Next</source>
-      <translation>Als Nächstes</translation>
-    </message>
-    <message>
-      <source>Your next test: %1 at %2.</source>
-      <translation>Ihr nächster Test: %1 um %2.</translation>
-    </message>
-    <message>
-      <source>Your next test: from %1 on.</source>
-      <translation>Ihr nächster Test: ab %1.</translation>
-    </message>
-    <message>
-      <source>Before that, a change would be too small for the test to see.</source>
-      <translation>Vorher wäre eine Änderung zu klein, um sie im Test zu sehen.</translation>
-    </message>
-    <message>
-      <source>Combined estimate</source>
-      <translation>Kombinierte Schätzung</translation>
-    </message>
-    <message>
-      <source>Combined estimate, beside the methods and never instead of them. Weights: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Your visit on %1</source>
-      <translation>Ihr Besuch am %1</translation>
-    </message>
-    <message>
-      <source>What matters today</source>
-      <translation>Was heute zählt</translation>
-    </message>
-    <message>
-      <source>about %1 % of your mass is fat, very likely between %2 and %3 %</source>
-      <translation>etwa %1 % Ihres Gewichts sind Fett, sehr wahrscheinlich zwischen %2 und %3 %</translation>
-    </message>
-    <message>
-      <source>What was measured</source>
-      <translation>Was gemessen wurde</translation>
-    </message>
-    <message>
-      <source>%1: the measurement went well.</source>
-      <translation>%1: Die Messung ist gut gelungen.</translation>
-    </message>
-    <message>
-      <source>%1: good for following you over time; no fat is worked out.</source>
-      <translation>%1: gut, um Sie über die Zeit zu begleiten; Fett wird daraus nicht errechnet.</translation>
-    </message>
-    <message>
-      <source>Where two bars overlap, the methods say the same: here they all do.</source>
-      <translation>Wo sich zwei Balken überdecken, sagen die Verfahren dasselbe: Hier tun es alle.</translation>
-    </message>
-    <message>
-      <source>Each method looks at another side of the body. Here some differ by more than they usually do; please ask us before you rely on one of them.</source>
-      <translation>Jedes Verfahren sieht eine andere Seite des Körpers. Hier weichen einige stärker voneinander ab als üblich; bitte fragen Sie uns, bevor Sie sich auf eines verlassen.</translation>
-    </message>
-    <message>
-      <source>Your body, and how you compare</source>
-      <translation>Ihr Körper im Vergleich</translation>
-    </message>
-    <message>
-      <source>Left: what your mass is made of. Right: up means more fat for your height, to the right more muscle and other lean mass; the path shows your visits.</source>
-      <translation>Links: woraus Ihr Gewicht besteht. Rechts: nach oben heißt mehr Fett für Ihre Größe, nach rechts mehr Muskeln und anderes mageres Gewebe; der Weg zeigt Ihre Besuche.</translation>
-    </message>
-    <message>
-      <source>What changed</source>
-      <translation>Was sich geändert hat</translation>
-    </message>
-    <message>
-      <source>Since your first test on %1 (%2): %3.</source>
-      <translation>Seit Ihrem ersten Test am %1 (%2): %3.</translation>
-    </message>
-    <message>
-      <source>Since %1 (%2): %3.</source>
-      <translation>Seit dem %1 (%2): %3.</translation>
-    </message>
-    <message>
-      <source>Eaten %1 to %2 kcal a day, with the way of life that you described, your mass would most likely lie between %3 and %4 after %5 weeks. People differ: what counts is how it goes.</source>
-      <translation>Bei %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben, läge Ihr Gewicht nach %5 Wochen höchstwahrscheinlich zwischen %3 und %4. Menschen sind verschieden: Es zählt, wie es läuft.</translation>
-    </message>
-    <message>
-      <source>Protein: %1 to %2 g a day, spread over the meals.</source>
-      <translation>Eiweiß: %1 bis %2 g am Tag, über die Mahlzeiten verteilt.</translation>
-    </message>
-    <message>
-      <source>Talk the plan over with your doctor or dietitian before you begin, and stop and ask if you feel unwell.</source>
-      <translation>Besprechen Sie den Plan vor dem Beginn mit Ärztin oder Arzt oder einer Ernährungsberatung; hören Sie auf und fragen Sie, wenn Sie sich unwohl fühlen.</translation>
-    </message>
-    <message>
-      <source>Your next test</source>
-      <translation>Ihr nächster Test</translation>
-    </message>
-    <message>
-      <source>Booked for %1 at %2.</source>
-      <translation>Vereinbart für den %1 um %2 Uhr.</translation>
-    </message>
-    <message>
-      <source>From %1 on, at the same time of day: before that, a change would be too small for the test to see.</source>
-      <translation>Ab dem %1, zur gleichen Tageszeit: Vorher wäre eine Änderung zu klein, als dass der Test sie sehen könnte.</translation>
-    </message>
-    <message>
-      <source>These are the first points of each list; the whole sheet comes with the booking.</source>
-      <translation>Das sind die ersten Punkte jeder Liste; das ganze Blatt kommt mit dem Termin.</translation>
-    </message>
-    <message>
-      <source>These pages describe your body on one day. They are not a diagnosis and say nothing about your worth or fitness by themselves. If anything here worries you, talk to your doctor.</source>
-      <translation>Diese Seiten beschreiben Ihren Körper an einem Tag. Sie sind keine Diagnose und sagen für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
-    </message>
-    <message>
-      <source>Lab copy: the visit on %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Methods side by side, fat with all of its errors</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Key points, as suggested</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>% fat of soft tissue</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>since %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Percentage: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A filled spindle is a change beyond the error of two scans.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lean soft tissue, kg</source>
-      <translation>Magere Weichteile, kg</translation>
-    </message>
-    <message>
-      <source>Hatched: measurement error; marks: notable in this lab</source>
-      <translation>Schraffiert: Messfehler; Striche: in diesem Labor auffällig</translation>
-    </message>
-    <message>
-      <source>Lean of arms and legs over height squared</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lean of arms and legs over body mass index</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Waist fat over hip fat, the two percentages divided</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>fat %1 kg, lean %2 kg, bone %3 kg, %4 %</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>change of %1 %2 kg, LSC %3 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Steady reading: %1 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 s: %2 kg</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The 95 % CI is how far the value may be from the truth for this person, the spread of fat-free density between people included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of readings in one session.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Checks, lungs and preparation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No clean sweep of {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No clean scan of {1}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Everything stays as it is.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This belongs to a test or a check. Undo it there.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It was changed again after that.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A new person stays in the lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This file is not a lab book, or is damaged.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose another file, or restore the newest daily copy.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A recording that this record names is not in the lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing was kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No copy was made.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The folder for daily copies cannot be made.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check that its disk is connected and may be written.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing was created or changed.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This lab book is open in another window.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This lab book is open on {1} (process {2}) since {3}.</source>
+      <source>policy of the test</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This is a folder or a device, not a file.</source>
+      <source>Copy sheet as text</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Choose a lab book.</source>
+      <source>Findings</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This lab book has a second name (a hard link). Two windows could write to it.</source>
+      <source>equation as chosen</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Remove the other name, or open a copy.</source>
+      <source>What if: %1 % instead of %2 %. Nothing stored changes.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This lab book is empty (0 bytes). The file is damaged.</source>
+      <source>Build against the reference, for height (FMI and FFMI): %1.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Restore the newest daily copy.</source>
+      <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Close it there. If that computer was switched off, wait a minute, then try again.</source>
+      <source>Start past a check</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The file could not be renamed into its folder.</source>
+      <source>Why may the test start anyway? The reason goes on the record.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Choose another folder or name.</source>
+      <source>Preparation not done: %1.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Everything accepted before is kept.</source>
+      <source>Start this test?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The disk is full or cannot be written.</source>
+      <source>Start anyway</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Make room on the disk, then repeat the last step.</source>
+      <source>Do not start</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book cannot be written: the file or its folder is read-only.</source>
+      <source>◇  to note</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Allow writing to the folder, or open a copy elsewhere.</source>
+      <source>For the client: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This file is damaged, or is not a lab book.</source>
+      <source>Sheet for the pen</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Restore the newest daily copy beside it; nothing in this file was changed.</source>
+      <source>Picture</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Another program is writing to the lab book.</source>
+      <source>Talk</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Close it, then repeat the last step.</source>
+      <source>P pen away, C clear</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book could not be read or written: {1}</source>
+      <source>P pen</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Check the file, or restore a copy.</source>
+      <source>K take along</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The {1} {2} was written, and is not in the book.</source>
+      <source>S save</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The {1} {2} is not as it was written.</source>
+      <source>X leave out</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The {1} {2} is in the book, but no event wrote it.</source>
+      <source>Tab notes</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The file is damaged: {1}</source>
+      <source>Space next</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The journal does not end where the book says: events are missing at its end.</source>
+      <source>Esc close</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>What the book says of itself was changed.</source>
+      <source>↑ ↓ other energy</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A table of the book was added, changed or removed.</source>
+      <source>Save what was talked over</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Event {1} of the journal cannot be applied: {2}</source>
+      <source>What was talked over</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book knows no client "{1}".</source>
+      <source>The day by instruments</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A record is put in once; nothing was changed.</source>
+      <source>in conflict or late</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The client "{1}" is in this lab book already.</source>
+      <source>Chosen: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The code "{1}" belongs to another client here.</source>
+      <source>Nobody is booked.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The test "{1}" is in this lab book already.</source>
+      <source>Nothing is shown yet.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The file is larger than 64 MB; a record never is.</source>
+      <source>Report preview</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no policy or no protocol for {1}.</source>
+      <source>Whole page</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Install Fusain again, or set FUSAIN_DATA.</source>
+      <source>Page before</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Nothing was taken back.</source>
+      <source>Next page</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This import was taken back already.</source>
+      <source>Page</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The test {1} of this import was worked on since.</source>
+      <source>page %1 of %2</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Refuse or amend single tests on the bench instead.</source>
+      <source>Lab books (*.fusain)</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The client {1} of this import has been here since, or was changed.</source>
+      <source>Recent</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The folder of this lab book is not there: is its disk or share connected?</source>
+      <source>Open lab book…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Connect it, then start again.</source>
+      <source>New lab book…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no lab book here.</source>
+      <source>Restore a copy…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Is its disk or share connected? Otherwise create a new one, or restore a copy.</source>
+      <source>Open practice room</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Your account cannot read this lab book.</source>
+      <source>%1 (not connected)</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Ask your system administrator.</source>
+      <source>No other lab book yet</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>A file cannot be created here.</source>
+      <source>Open lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Check that the folder exists and that you may write to it.</source>
+      <source>Open %1?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Event {1} of the journal is missing.</source>
+      <source>It opens in a window of its own. Open tests in this lab book are kept either way.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Event {1} of the journal was changed after it was written.</source>
+      <source>Stay in this window</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book cannot be opened.</source>
+      <source>Close this window</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Check that the folder exists and may be written.</source>
+      <source>New lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10061,581 +8240,709 @@ The physiologist decides and says why.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is no such file.</source>
+      <source>Choose a copy to restore</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This lab book was written by a newer Fusain (schema {1}; this one knows {2}).</source>
+      <source>Restore as a new lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Install the newer Fusain on this machine.</source>
+      <source>Checking the copy and restoring it</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The computer's clock says {1}, but the lab book was last written at {2}.</source>
+      <source>Another window could not be started.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The order of the record is kept by its numbering, not by the clock.</source>
+      <source>Start Fusain from the desktop and open the lab book there.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Set the clock before the next test.</source>
+      <source>Commands</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book is not where it was opened: the file was removed or replaced, or its disk is gone.</source>
+      <source>What do you want to do?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Nothing more is accepted. Everything accepted so far is still in this window.</source>
+      <source>Search commands</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Save it as a new lab book, then look for this one.</source>
+      <source>Enter runs the chosen command. Esc closes.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Another program has written to this lab book.</source>
+      <source>Not now: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Nothing more is accepted here. Both records are kept.</source>
+      <source>Staff</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Close this window, verify the lab book, and open it again.</source>
+      <source>Enter at least one physiologist. Add others later under Settings (Alt+S), People.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This client's record is damaged. Saving would lose what is left of it.</source>
+      <source>Physiologist</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Restore a copy of the lab book from before the damage.</source>
+      <source>Technician (optional)</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book is damaged. No copy of it replaces a good one.</source>
+      <source>At least one physiologist is needed.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The copy did not pass its check and was deleted.</source>
+      <source>Reference objects and their certificates</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>See Settings, Lab book and copies, for what is damaged.</source>
+      <source>Double-click a line to enter its certificate. You can add certificates later under Quality.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Check the disk, then back up again.</source>
+      <source>instrument</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book itself is unchanged.</source>
+      <source>object</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>There is already a file at the place to restore to.</source>
+      <source>until</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>This copy is damaged: {1}</source>
+      <source>Reference objects</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Try an older copy.</source>
+      <source>not on file</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>▲ This entry is damaged and cannot be read.</source>
+      <source>Copies</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>No data files were found.</source>
+      <source>A daily copy is kept beside the lab book. Choose a second folder on another disk or share in case this disk fails.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Chlorine is read in mg/L, 0 to 50.</source>
+      <source>Choose…</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The pH of a tank is 4 to 10.</source>
+      <source>The lab book is %1.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The temperature of the water is read in °C, 5 to 60.</source>
+      <source>Second folder (optional)</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Nobody in the water. Free chlorine {1} mg/L, limit {2}. Wait or replace part of the water, then test again.</source>
+      <source>There is no such folder.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} mg/L of free chlorine: more than {2}. Add none; read again in an hour.</source>
+      <source>A new lab book</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Nobody in the water. Free chlorine {1} mg/L, at least {2} is needed. Add {3} mL of the {4} % solution, stir, then test again.</source>
+      <source>Finish later</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Combined chlorine {1} mg/L (limit {2}). Finish this client only if free chlorine and pH are in range; then change the water.</source>
+      <source>Your lab</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>pH {1}: below {2}, hard on eyes and metal. Raise it as the maker of the product says, and read again.</source>
+      <source>Shown on every page.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Never mix acid and chlorine: toxic gas. pH {1} is above {2}: only {3} % of the free chlorine is active. Lower the pH as the product label says, then test again.</source>
+      <source>Only these methods are shown. Readings of an instrument that is not connected are typed.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>{1} °C: nobody goes in above {2} °C.</source>
+      <source>The handbook is not installed.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Water {1} °C: outside the comfort range, {2}–{3} °C.</source>
+      <source>Handbook</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Water above {1} °C is never used with a person.</source>
+      <source>Find in the handbook</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Plan for 33 to 36 °C.</source>
+      <source>place</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>With hot water alone the tank reaches {1} °C only.</source>
+      <source>command</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Heat the supply, or start the tank's heater and allow for its hours.</source>
+      <source>keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The tank cannot be filled this cool: the cold supply gives {1} °C.</source>
+      <source>Keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Fill later, or add ice.</source>
+      <source>New keys of the chosen command</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>That did not work</source>
+      <source>Use these keys</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Something unexpected was in a file or in the lab book: %1
+      <source>No keys</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Usual keys</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keys belong to the person at the bench. Choose a command, press the new keys in the field, then "Use these keys".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>These keys belong to the place itself and stay as they are.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 is already the key of "%2".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Seen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save a copy…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Undo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Practice: simulated clients on simulated instruments. Nothing here belongs to a client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The last session, opened %1, ended unexpectedly. Everything accepted is kept. An open test is listed under Day.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Protocols, policies and checks are read from %1 (FUSAIN_DATA), not from the installed files.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Other accounts on this computer could read this lab book. Now only your account can.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save as a new lab book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rescued.fusain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Saved and verified: %1. Close this window and open that lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Saved: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Quality</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Library</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Settings</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>&amp;Practice</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Who is at the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab books, help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab books, help, and about Fusain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At the bench</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>About Fusain…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Find a client, test or equation   Ctrl+F</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Find</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Window</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Practice</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Find a client, test or equation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing to undo.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Redo</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing to redo.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hide or show names</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dark or light</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>High or usual contrast</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Text size %1 % (from the next start)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Commands…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Keys…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The next value of a figure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Left, Right, Home, End</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All values of a figure as a table</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stretch the time of a figure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>+, −, Ctrl+wheel</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Copy the chosen rows of a table</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ctrl+C</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Undone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Undone: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Done: %1.  Undo: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1. Demo: nothing is saved when you close this window.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>      names hidden (Ctrl+H)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>· No instrument is linked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>● 1 instrument live</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>● %1 instruments live</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>About Fusain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fusain %1, the workbench of a body-composition laboratory.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Free software under the GNU General Public License, version 3 or later, without any warranty. Fonts: Atkinson Hyperlegible and Noto Sans, SIL Open Font License 1.1. It is no medical device: who is tested, and what a result means, is for licensed practice and local rules to decide.
 
-Everything accepted so far is kept. Please report this.</source>
+The Library holds every equation with its source. The lab book is %1.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>right arm</source>
-      <translation>Rechter Arm</translation>
-    </message>
-    <message>
-      <source>left arm</source>
-      <translation>Linker Arm</translation>
-    </message>
-    <message>
-      <source>trunk</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>right leg</source>
-      <translation>Rechtes Bein</translation>
-    </message>
-    <message>
-      <source>left leg</source>
-      <translation>Linkes Bein</translation>
-    </message>
-    <message>
-      <source>deuterium</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>oxygen-18</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Four components, Wang 2002</source>
-      <translation>Vier Bestandteile, Wang 2002</translation>
-    </message>
-    <message>
-      <source>Four components, Selinger 1977</source>
-      <translation>Vier Bestandteile, Selinger 1977</translation>
-    </message>
-    <message>
-      <source>Four components, Friedl 1992</source>
-      <translation>Vier Bestandteile, Friedl 1992</translation>
-    </message>
-    <message>
-      <source>Four components, Withers 1998</source>
-      <translation>Vier Bestandteile, Withers 1998</translation>
-    </message>
-    <message>
-      <source>Three components with water, Siri 1961</source>
-      <translation>Drei Bestandteile mit Wasser, Siri 1961</translation>
-    </message>
-    <message>
-      <source>Three components with water, fat 0.9007</source>
-      <translation>Drei Bestandteile mit Wasser, Fett 0,9007</translation>
-    </message>
-    <message>
-      <source>Three components with water, Fuller 1992</source>
-      <translation>Drei Bestandteile mit Wasser, Fuller 1992</translation>
-    </message>
-    <message>
-      <source>Four components, Fuller 1992</source>
-      <translation>Vier Bestandteile, Fuller 1992</translation>
-    </message>
-    <message>
-      <source>Ancestry is a poor proxy for hydration and bone mineral. Four-component work finds no certain difference in fat-free density between groups; prefer Siri or a model with measured water.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>head</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>total without head</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>total</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>android</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>gynoid</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Mifflin and St Jeor 1990</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cunningham 1991</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cunningham 1980</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>ten Haaf and Weijs 2014, fat-free mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>ten Haaf and Weijs 2014, mass</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Harris and Benedict 1919</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Roza and Shizgal 1984</source>
+      <source>Work under way</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Owen 1986 and 1987</source>
+      <source>Cancel: %1</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Müller 2004</source>
+      <source>Export it again as CSV in UTF-8.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Schofield 1985</source>
+      <source>Nothing was loaded.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Henry 2005</source>
+      <source>The file is empty.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>De Lorenzo 1999, male athletes</source>
+      <source>The file is neither in UTF-8 nor in UTF-16 nor in Windows-1252.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>below a light way of life</source>
+      <source>A quote is opened and never closed: is the file cut off?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>sedentary or light</source>
+      <source>This row has {1} cells, the header {2}: is the file cut off?</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>active or moderately active</source>
+      <source>There are no rows under the header.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>vigorous</source>
+      <source>Line {1} is longer than a megabyte: this is no table.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>hard to keep up for long</source>
+      <source>The column "{1}" is missing.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>hand</source>
+      <source>See {1}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>forearm and hand</source>
+      <source>"{1}" is not a name and a number.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>whole arm</source>
+      <source>Type one value a line, as fat-percent, 24.1, %</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>foot</source>
+      <source>No value was given.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>lower leg and foot</source>
+      <source>Export it again: {1}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>whole leg</source>
+      <source>The file is in UTF-16; save it as UTF-8.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>rising</source>
+      <source>The first line must be {1}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>phase</source>
+      <source>{1} must be a number.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>crossed leads</source>
+      <source>The time must be a number and rise.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>contact</source>
+      <source>More than two million samples: this is not one trial.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>socks</source>
+      <source>There are no samples in it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>dry hands</source>
+      <source>See docs/formats/impedance-csv.md.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>movement</source>
+      <source>{1} must be a number above zero.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>talking</source>
+      <source>Age, height or mass is missing or out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>drift</source>
+      <source>There is no number.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>sum</source>
+      <source>Measure again, or leave the frequency out.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>sides</source>
+      <source>The reactance is larger than the resistance: the two are swapped.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>range</source>
+      <source>Swap the columns.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>thighs touch</source>
+      <source>A reading needs resistance and reactance, or the magnitude.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>arms touch</source>
+      <source>Name both columns.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>slope</source>
+      <source>"{1}" is not a date like 2026-03-12.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>lying, gel electrodes at wrist and ankle</source>
+      <source>"{1}" in the column "{2}" is not a number.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>standing, contacts under hands and feet</source>
+      <source>The row names no client.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>no change that means anything</source>
+      <source>Map the column with the client's code.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>shorter: more fluid</source>
+      <source>The row has no reading.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>longer: less fluid</source>
+      <source>The table needs the columns segment and khz.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>steeper: more cell mass</source>
+      <source>"{1}" at "{2}" kHz is not a segment and a frequency.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>flatter: less cell mass</source>
+      <source>The frequencies of the {1} do not rise from one reading to the next.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>skeletal muscle</source>
+      <source>Sort them; no frequency twice.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>lean mass of the limbs</source>
+      <source>The workbook could not be made.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>underwater reading</source>
+      <source>The workbook could not be written.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>between trials</source>
+      <source>This calendar is larger than 4 MB.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>volume trials</source>
+      <source>Export only the weeks that are wanted.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>calibration of the chamber</source>
+      <source>This is not a calendar in the iCalendar form.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>resistance reading</source>
+      <source>Save it as .ics in the other program and try again.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>reactance reading</source>
+      <source>One person a line, the repeats in its cells.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>the equation for one person</source>
+      <source>There are no people in it.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>conversion of the electrodes</source>
+      <source>The height is missing or out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat of the scan</source>
+      <source>Fat, lean or bone mineral is missing or out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>lean of the scan</source>
+      <source>Fat, lean and bone mineral add up to {1} kg, which is out of range.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>bone mineral of the scan</source>
+      <source>No column is named as "{1}".</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>the densitometer for this person</source>
+      <source>Say which column it is.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat-free density of this person</source>
+      <source>The {1} is there twice.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>what the model assumes of this person</source>
+      <source>"{1}" is no number ({2}).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>body water by dilution</source>
+      <source>"{1}" is not a region of a scan.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>predicted lung volume for this person</source>
+      <source>Say which region it is.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>lung volume of this day</source>
+      <source>The unit of a scan is kg, g or lb, not "{1}".</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>body water of this day</source>
+      <source>"{1}" is neither a column nor a region of a scan.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>gut content of this day</source>
+      <source>A line is longer than 64 kB: this is not a table.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>resistance of this day</source>
+      <source>Check the file; rows end with a line feed.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>reactance of this day</source>
+      <source>The table is empty.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>spectrum of this day</source>
+      <source>The first line names the columns.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>one beyond 2 SD (warning)</source>
+      <source>The file is in UTF-16.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>one beyond 3 SD</source>
+      <source>Save it as UTF-8.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>two in a row beyond the same 2 SD</source>
+      <source>Columns are separated by commas or semicolons; fusain-calc(1) lists them.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>4 SD apart within one run</source>
+      <source>"{1}" is not a number; the decimal mark is a point (a comma only between semicolons).</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>four in a row beyond the same 1 SD</source>
+      <source>The row has {1} cells instead of {2}.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>ten in a row on one side</source>
+      <source>The value is missing.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>CUSUM limit exceeded</source>
+      <source>Height is 50 to 250 cm.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>the weighted average has moved (EWMA)</source>
+      <source>Dry mass is 10 to 300 kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat, %</source>
+      <source>The underwater mass is not below the dry mass.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat mass, kg</source>
+      <source>No conversion of the policy covers this age.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>fat-free mass, kg</source>
+      <source>A malformed line: "{1}"</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10751,11 +9058,407 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The simulator knows no fault "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No clean sweep of {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No clean scan of {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The height was {1} cm before, and is {2} cm now.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg: {2} kg against {3} kg by another instrument today. Same person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg: {2} kg against {3} kg at the last visit. Same person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Setting a trial aside needs a reason.</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>There is no trial {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference mass for the scale is 1 to 200 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the numbers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cylinder is 5 to 150 L, and its reading is close to that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type litres: the certificate's, then the chamber's.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Recorded pressures need a calibration of this chamber and the mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the trial.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber was calibrated again after this volume was recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start over with a new calibration.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End the test with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Raw volume {1} L is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is a little below the mass in kilograms. Check the reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} L does not go with a mass of {2} kg: no living body has that density.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is the cylinder still inside? Check the reading and the mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Starting over needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say why in one sentence.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The session has been started over before; the policy allows {1} sets.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>End the test with a reason and rebook.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thoracic gas volume {1} L is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The range is 0.5 to 8 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measured thoracic gas needs its method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>For example panting, or plethysmography elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use the predicted volume, or one that was measured elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>what if</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height or age is outside the validated range of the thoracic-gas equation.</source>
+      <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung des Brustgases gemacht ist.</translation>
+    </message>
+    <message>
+      <source>The first set of trials did not agree; the chamber was calibrated anew.</source>
+      <translation>Die erste Reihe der Messungen stimmte nicht überein; die Kammer wurde neu kalibriert.</translation>
+    </message>
+    <message>
+      <source>The scale was {1} kg off its reference mass.</source>
+      <translation>Die Waage lag {1} kg neben ihrem Prüfgewicht.</translation>
+    </message>
+    <message>
+      <source>No equation predicts the thoracic gas of this child.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure it by panting, or record a measurement made elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>computed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>raw volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean of trials {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>surface-area artefact</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>measured: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>predicted: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>part of the thoracic gas that the chamber does not see</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body volume</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warmed up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chamber has been on for its warm-up time; door and windows of the room are shut.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scale check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Empty the scale, zero it, then put the reference masses on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>First the empty chamber, then with the cylinder inside. Take the cylinder out again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask how the client prepared; look at swimwear, cap and jewellery.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In swimwear and cap, bladder emptied, on the chamber's scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close the door without leaning on it. Sit still, hands in the lap, breathe quietly. Open the door between trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nose clip on, breathe through the tube; when it closes, three gentle puffs with the cheeks held.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the result and its interval.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say what it means, in your own words.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signing locks the readings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Preview, print or save the client copy and the lab copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>After</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe the seat, wash the cap, throw the tube's filter away.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} before {2}: {3}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} after {2} costs: {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A quality check that is due.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Disinfect the tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Never mix with acid or ammonia. Keep surfaces wet for the full contact time. Ventilate; wear gloves.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rinse twice and drain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fill: hot water alone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} minutes at {2} L/min; nobody inside.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fill: cold water alone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} minutes; the full tank will have {2} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fill the tank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stir, read the temperature, log chlorine and pH</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let some out below the overflow</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hang the chair, zero the load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Late, so that the cell does not creep under the weight.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warm the tank: let some out, run in hot water, stir</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} L out and in, {2} minutes; nobody inside. From {3} to {4} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The tank will have {1} °C for this client, and there is no time to warm it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water log: chlorine, pH, temperature</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the chair off the load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Drain, scrub, disinfect, rinse twice, leave to dry</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} is outside the opening hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two clients on one instrument ({1}): it is free again {2} minutes later.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One client in two places: {1} and {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>when a usual change could be seen</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>2 to 4 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>4 to 6 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>8 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>12 weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>By convention: {1}. It is not based on measurements.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The smallest change that two tests can show is {1} kg of fat; at {2} kg a week that takes {3} weeks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The code "{1}" belongs to nobody of this team morning.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} has been measured already: whose turn is it?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was kept of this sweep.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Frequency {1} Hz is out of range (1 kHz–1 MHz).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Give frequencies in hertz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At {1} kHz there is no number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} Ω at {2} kHz is out of range. Are these kilohms?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Give ohms; look at the unit of the export.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} Ω at {2} kHz is out of range. An electrode may be off.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that all electrodes touch.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10767,11 +9470,395 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The sweep has no reading, or a segment without any.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure again, or leave the segment out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An analyzer has two, four or eight electrodes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The measured side is right or left.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A test module is 10 to 2000 Ω, and its reading is above zero.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type ohms: as marked on the module, then as read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Say why it is this client, or correct it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The code "{1}" is not that of this client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whose turn is it? Open that client's test, or type the code again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height {1} cm is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The range is 50 to 230 cm. Check the unit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The analyzer was set up or checked again after this sweep was recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Using a sweep that should be repeated is the physiologist's decision.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat it, or ask the physiologist.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body mass {1} kg is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Map the column with the mass in kilograms.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reported value needs a name and a number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reported fat or fat-free mass does not go with this person's mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the units, and whose values these are.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a part of the body with its side.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Length {1} cm is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type centimetres.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The whole body was not read; it is the sum of right arm, trunk and right leg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Parts are missing on both sides: no whole-body equation is valid.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A part is missing on the measured side: measure the other side.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reading is outside the range of the lab's own electrode conversion.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From standing contacts, {1} would be off by about {2} kg of fat-free mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: its published error is not known; {2} % is assumed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" does not give fat-free mass from impedance.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another equation.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} does not cover a person of {2} years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No equation of this policy covers a person of {1} years; only the readings are given.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A part is missing: computed for a whole person of {1} kg, less the lean mass of the missing part.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hydration of the fat-free mass is {1} (usual {2} to {3}). The equation assumes usual hydration: do not rely on % fat today.</source>
+      <translation>Wasseranteil der fettfreien Masse {1} (üblich {2} bis {3}). Die Gleichung setzt den üblichen voraus: Auf den Fettwert ist heute kein Verlass.</translation>
+    </message>
+    <message>
+      <source>Body water is {1} L where height and mass let expect {2} L: check height, mass and identity.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>All values are as reported by the instrument: its equations and errors are not published.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phase angle {1}° (95 % CI ± {2}) at 50 kHz.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>FFM by {1} equations: {2} to {3} kg, from the same reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fitted to the spectrum</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>dossier</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>whole body at 50 kHz, {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance, as gel electrodes would read</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>this lab's own paired regression</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>impedance ratio, high over low frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy; applies to this person: yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy; applies to this person: partly (body mass index)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy; applies to this person: no (age or sex)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; applies to this person: yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; applies to this person: partly (body mass index)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; applies to this person: no (age or sex)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison, not yet verified; applies to this person: yes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison, not yet verified; applies to this person: partly (body mass index)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison, not yet verified; applies to this person: no (age or sex)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>as reported by the instrument</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hydration of the fat-free mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance at zero frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance at infinite frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance of the cells</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>exponent and characteristic frequency</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, chosen by the policy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison; not yet verified</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, for comparison</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water inside the cells</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean, open cylinder, calibrated in this lab</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean, open cylinder, uncalibrated estimate</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The analyzer has been on for a quarter of an hour; the room is between 22 and 26 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Test module</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Connect the test module in place of the person and read it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Who is here</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type or scan the client's code; measure the height again or confirm it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask about implanted devices before anything is connected.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask how the client prepared, with times.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In light clothing, bladder emptied, on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Clean the electrodes; wipe hands and feet, moisten dry or callused skin.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Posture</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms away from the trunk, thighs apart, quiet: no talking until the sweep is done.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start the sweep. Keep still and silent, breathe quietly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the result, its interval and what the signal said.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe the electrodes for the next person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water from impedance: {1} L (SE {2}, the spread between people included).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution of oxygen-18: {1} L (SE {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution of deuterium: {1} L (SE {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water by dilution: {1} L (SE {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Volume from the {1} test: {2} L (SE {3}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bone mineral from the densitometer: {1} kg (SE {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Were the spread of body water between people {1} L, the 95 % CI of "{2}" would reach {3} % to each side instead of {4} %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat; the chosen reference does not cover this person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The 95 % CI is ± {1} % fat. Most of its variance ({2} %) comes from: {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In {1} days at most about {2} kg of fat can come or go: water, food or the preparation explain most of the {3} kg; body mass changed by {4} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Deviation: "{1}" Continued because: {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>both low</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>both high</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>fat-led</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>muscle-led</source>
+      <source>mostly muscle</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10783,8 +9870,172 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>A dietitian makes such a plan, with a physician where needed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Under 18: no target for weight or fat, no deficit. Bodies grow.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Talk of growth, strength and health, with a guardian; a paediatrician where there is worry.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The body mass index is {1}, below 18.5: no plan to lose.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body fat is below the reference range: eating enough is what matters, not less.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Little lean on arms and legs: losing weight costs more of it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Strength is tested first; a physician and a dietitian decide.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No plan to lose before the health questions are asked: {1} are open.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask them kindly and alone. Nobody has to answer; then there are no numbers here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % is not above the essential fat of {2} %: that is a floor, not a goal.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % is below {2} %: no numbers for a target so low.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The target would lead to a body mass index below 18.5.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kcal a day is less than the body needs at rest ({2} kcal).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Energy availability would be {1} kcal per kg of fat-free mass a day, below {2}: hormones and bones suffer when it lasts. There is no limit that holds for everybody.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From week {1} on the body mass index would be below 18.5.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From week {1} on body fat would be below {2} %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>From week {1} on energy availability would be below {2} kcal per kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>More than 1 % of the mass a week: lean is lost as well. Slower is usually better.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Energy expenditure of one person may differ by ± {1} % (95 %). Follow the scale for two weeks and correct.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>convention</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>500 kcal a day less</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The same for everybody: a lot for a small person. Loss slows down over the weeks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>250 kcal eaten less, 250 moved more</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Some of the movement is often made up for by resting or eating more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>10 % below expenditure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Slow; a single test sees it late.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>20 % below expenditure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Expenditure itself is known to about 15 % only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>As much as the body spends at rest</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lowest intake that a plan may use. It is not a goal.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>10 % above expenditure, to gain</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How much of it becomes muscle hangs on the training; the model does not know that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} hours later in the day than at the earlier test: fluid and food differ.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} hours earlier in the day than at the earlier test: fluid and food differ.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Differs from the last test: "{1}" The change is less certain ({2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Differs from the last test: "{1}" Fat may read higher than at that test ({2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Differs from the last test: "{1}" Fat may read lower than at that test ({2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>body mass</source>
       <translation>Körpergewicht</translation>
+    </message>
+    <message>
+      <source>appendicular lean mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limb lean over height²</source>
+      <translation>fettfreies Gewebe der Arme und Beine durch Größe²</translation>
+    </message>
+    <message>
+      <source>limb lean for each 10 kg of body mass</source>
+      <translation>fettfreies Gewebe der Arme und Beine je 10 kg Körpermasse</translation>
     </message>
     <message>
       <source>fat of the trunk</source>
@@ -10792,6 +10043,450 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>visceral fat, as reported</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean of the right arm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean of the left arm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean of the right leg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean of the left leg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean of the trunk</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat of the right arm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat of the left arm</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat of the right leg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat of the left leg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: another method</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: then {1}, now {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: another equation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: {1} hours apart in the day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: prepared differently ("{1}")</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: one of the tests does not give it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>exceeds the LSC ({1} {2})</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>within measurement error (LSC {1} {2})</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable: {1} % is outside the range of the cross-calibration</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>exceeds the LSC, converted from another method: then {1} % by the new one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>within measurement error, converted from another method: then {1} % by the new one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The mass hardly changes from week to week.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg gained a week ({2} % of the mass).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg lost a week ({2} % of the mass): faster than any usual limit; a physician should know.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg lost a week ({2} % of the mass): faster than the usual 0.5 to 1 % a week; lean is lost as well.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg lost a week ({2} % of the mass): within the usual range of up to 1 % a week.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water</source>
+      <translation>Wasser</translation>
+    </message>
+    <message>
+      <source>the rest</source>
+      <translation>der Rest</translation>
+    </message>
+    <message>
+      <source>Most likely the impedance equation, whose error for one person is kilograms; fluid moves the two methods in different directions.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Most likely the densitometer's own calibration of fat and lean, which differs from make to make and person to person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Most likely the thoracic gas in the chamber, which was predicted: measure it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Most likely the residual volume in the tank, which was predicted: measure it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A deviation could explain it: "{1}"</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both lung volumes were measured and the preparation was as asked: think of trapped air in the tank, or of clothing and hair in the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>below the reference range</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): below the reference range of {6} to {7} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): below the reference limit of {6} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>close to the lower limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6}; reference range to {7} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>within the reference range</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): within the reference range of {6} to {7} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): not below the reference limit of {6} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>close to the upper limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): close to the upper limit of {7}; reference range from {6} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>above the reference range</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): above the reference range of {6} to {7} ({8}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>notable difference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>difference below the lab's threshold</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} since {4}: exceeds the LSC of {5} {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} {2} {3} since {4}: within measurement error, LSC {5} {3} (probability of this direction {6} %).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arm lean mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leg lean mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg) and the lab's threshold ({4} kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg), not the lab's threshold ({4} kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}: no left–right difference beyond the measurement error of ± {3} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The conversion {1} does not cover a person of {2} years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another conversion in the policy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body density {1} kg/L is out of range (0.93–1.10). A reading must be wrong.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>body density</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>spread of fat-free density between people</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>part of the standard error of %fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything accepted so far is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This test is signed; its readings are locked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amend it, with a reason: both versions are kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This test was ended without a result.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Start a new one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is not known for which test this reading was recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it again in this client's test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This reading was recorded for another test. It is not taken here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it again with this client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Record it again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The range is {1} to {2} kg. Check the unit and what is on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not with this answer: "{1}"</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>First finish the step "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Going past a failed check is the physiologist's decision.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Repeat the check, or ask the physiologist.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Going past this step needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no result to confirm yet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the readings that are missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This step needs its own answer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The protocol has no question "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no time to wait for here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No answer here needs a decision.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Going on past a deviation needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This answer blocks the test; only the physiologist can decide otherwise.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask the physiologist to take the bench, or end the test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The interpretation is empty.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take over the suggested sentences, or write your own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ending a test needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no result to sign.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the readings that are missing, or end the test with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The technician's name is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose who ran the test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab's policy asks for the physiologist's name too.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose the physiologist who answers for this result.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only a signed test is amended.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change it directly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An amendment needs a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is nothing to take back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Below the lowest percentile ({1}) of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Above the highest percentile ({1}) of {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % of the people of {2} have a lower value (z-score {3}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % of the people of {2} have a lower value.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The result needs one more reading: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the reading, then come back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} % fat is outside what this method can be trusted with.</source>
+      <translation>{1} % Fett liegt außerhalb dessen, was dieses Verfahren zuverlässig misst.</translation>
+    </message>
+    <message>
+      <source>No test may start: the last check "{1}" of {2} failed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test may start: the certificate of "{1}" ran out on {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enter the new certificate in Quality (Alt+Q), Reference object; the physiologist may override with a reason.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No test may start: the check "{1}" of {2} is due.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make the check in Quality (Alt+Q); the physiologist may override with a reason.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10803,11 +10498,427 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>physiologist</source>
+      <source>Do not scan. {1} kg is above the table limit of {2} kg.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>trainee</source>
+      <source>The densitometer needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The fat of a phantom is 1 to 99 %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type percent: as on the certificate, then as read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} scans in a year is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>With this scan {1} µSv in twelve months, more than this lab's {2} µSv.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physiologist or the licensed operator decides, and says why.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A scan from a file is taken with the label of its file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan is of "{1}", not of this client ("{2}").</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only a physiologist can reassign a scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Whose scan is it? Open that client's test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The complete side of a half body is right or left.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Using a scan that should be repeated is the physiologist's decision.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct or repeat it, or ask the physiologist.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Visceral fat {1} kg is out of range. Is this in grams?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bone score {1} is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Half-body scan, mirrored: the uncertainty is about 1 % of mass and 1 point of % fat larger; no left–right comparison.</source>
+      <translation>Eine Körperhälfte gescannt und gespiegelt: Die Unsicherheit ist um etwa 1 % Gewicht und 1 Punkt Fett größer; kein Vergleich von links und rechts.</translation>
+    </message>
+    <message>
+      <source>Noted at the scan: {1}. Bone mineral and soft tissue of that region are not to be trusted.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A child: bone is read without the head; references for adults are left out.</source>
+      <translation>Ein Kind: Der Knochen wird ohne den Kopf gelesen; Vergleichswerte für Erwachsene bleiben weg.</translation>
+    </message>
+    <message>
+      <source>scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan total: fat {1} + lean {2} + bone mineral {3} kg; scale {4} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Android/gynoid fat ratio {1}; trunk/limb fat mass ratio {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Visceral fat, as reported by the scanner: {1} kg ({2} L). Comparable only on the same scanner.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>X-rays: {1} µSv for this scan, {2} µSv in twelve months: as much as {3} days of the natural background.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>from the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mass on the scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean soft tissue</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lean index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limb lean by height</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limb lean by body mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>android over gynoid, percentages</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat of the trunk over fat of the limbs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bone mineral index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>visceral fat, volume from the reported mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat {1}, lean {2}, bone mineral {3} kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phantom</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan the soft-tissue phantom of the day and type what the densitometer found.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Before any X-ray: pregnancy, contrast, nuclear medicine, metal. The licensed operator decides.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In light clothing without metal, bladder emptied, on the scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dose</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>How many such scans in the last twelve months, here and elsewhere?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Positioning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On the back in the middle of the table, hands and feet the same way every time.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lie still and breathe quietly until the arm has come to rest.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Region lines</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at every line: chin, shoulders, spine, hips, between the legs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the result, its interval and what the rules said of the scan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wipe the table for the next person.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference mass is 0.5 to 50 kg, and chair and belt are below 60 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water at {1} °C: no test below 20 or above 40 °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the thermometer and its unit, or warm or cool the water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dry mass {1} kg is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The range is 10 to 300 kg. Check the unit: pounds are converted only in US units.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Room temperature is 10 to 45 °C, air pressure 500 to 820 mmHg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the units: 760 mmHg is 1013 hPa.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eight efforts are the most for one session.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use the largest, or rebook.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Vital capacity {1} L is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The range is 0.5 to 10 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume {1} L is out of range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The range is 0.2 to 5 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A measured residual volume needs its method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>For example oxygen dilution, helium or plethysmography.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The load cell was checked again after this trial was recorded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} trials are the most for one session.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Use what there is, or rebook.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} kg under water is not below the dry mass of {2} kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the reading, the tare and the units.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Underwater mass {1} kg is out of range (−10 to 12 kg).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the reading, the tare and the belt.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Exclude another one first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water at {1} °C, outside the comfort range of {2} to {3} °C.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Height or age is outside the validated range of the residual-volume equation.</source>
+      <translation>Größe oder Alter liegt außerhalb des Bereichs, für den die Gleichung der Restluft gemacht ist.</translation>
+    </message>
+    <message>
+      <source>The trials do not meet the lab's rule: they differ by {1} kg.</source>
+      <translation>Die Messungen erfüllen die Regel des Labors nicht: Sie unterscheiden sich um {1} kg.</translation>
+    </message>
+    <message>
+      <source>The trials were still rising: the breathing out may not have been complete.</source>
+      <translation>Die Messwerte stiegen noch: Vielleicht wurde nicht ganz ausgeatmet.</translation>
+    </message>
+    <message>
+      <source>The vital capacity is {1} % of what is expected for height and age.</source>
+      <translation>Die Vitalkapazität beträgt {1} % des für Größe und Alter Erwarteten.</translation>
+    </message>
+    <message>
+      <source>The load cell was {1} kg off its reference mass.</source>
+      <translation>Die Wägezelle lag {1} kg neben ihrem Prüfgewicht.</translation>
+    </message>
+    <message>
+      <source>No equation for adults may predict the residual volume of a child.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure it, or record the value and method of a measurement elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a residual volume prediction of the catalogue.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>net underwater mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1}; trials {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>water density</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gas in the gut</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tank ready</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Disinfected for the full contact time and rinsed, filled to below the overflow, water warm. An attendant within reach, a second person on call.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Load cell check</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hang the chair and the belt in the water, zero, then hang the reference mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the thermometer in the tank.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask each question before the client goes near the water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Swimwear, bladder emptied, dry, on the floor scale.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Vital capacity</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breathe in fully, then out as far as it goes. Three good ones, the two largest within 150 mL.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rehearsal</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Enter carefully, wet hair and suit, press the air out, belt on, sit back, touch nothing but the chair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breathe out fully, lean forward, keep still, count to six.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Out safely</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Belt off, one hand on the rail, you in front of the client.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Drain the tank and take the chair off the load cell.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a known method.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This document cannot be used: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct the file, or restore it from a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This document cannot be used: it is nested more than {1} deep.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it the right file?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10827,19 +10938,259 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>A client needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The birth date is in the future.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check day, month and year.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The birth date gives an age of {1} years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the year.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type centimetres: {1} m is {2} cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is it in inches? Height is between 50 and 250 cm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>air displacement</source>
       <translation>Luftverdrängung</translation>
+    </message>
+    <message>
+      <source>Volume trials need a tolerance above zero, at least two trials and one set.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>impedance</source>
       <translation>Impedanz</translation>
     </message>
     <message>
+      <source>"{1}" is not an equation of grade A for {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not for children.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Errors and tolerances of impedance are above zero.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dose {1} g is out of range (above 0, up to 200 g).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type the grams of pure tracer water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The enrichment after the dose must be above the one before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the two samples.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body water {1} L is out of range ({2}–{3} L).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check dose, enrichments and their unit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cross-calibration needs {1} people measured by both; there are {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Measure more people by both methods on one day, over the whole range.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The reference object needs a name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The certified value must be a number and its uncertainty 0 or more.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at the certificate.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A check needs a limit for the mean or for each reading.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A limit must be above 0.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The number of readings must be 1 to {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A check must be valid for more than 0 hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Own limits need a reason or a source.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Type hours like 06:00-12:00, 13:00-18:00.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>These opening hours cannot be: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A standard deviation is above 0.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>M and S are above 0.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A table of percentiles has at least two.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentiles are 0 to 100.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentiles and their values both rise from one to the next.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ages rise, from 0 to 130 years.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lower end of the range is below the upper one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference set names its quantity, title, population, source, grade and what its band means.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reference set has at least one row.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two rows are for the same sex and age.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Step "{2}": {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated again, second set of trials: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Imported from {1}. Screening and readiness were not asked here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A reading that should be repeated was used: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Above the lab's yearly dose: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Started although an instrument check was due: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In the tank earlier today: hair and skin may be wet or warm.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Identity was questioned and confirmed: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The group was asked together at {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Called again later: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A scan was not used: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan was labelled "{2}" and was taken for this client: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Handed over for signing by {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In the tank although its water was not cleared: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Correct the policy, or use another one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{1}" is not a conversion of density to fat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at least {1} {2} ago</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at most {1} {2} ago</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at least {1} {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at most {1} {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>(not yet verified)</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>— the limit is an engineering choice of this program: set your own</source>
+      <source>— the limit is an lab-adjustable default: set your own</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10859,7 +11210,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Sicherheit</translation>
     </message>
     <message>
-      <source>go on</source>
+      <source>continue</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10895,6 +11246,14 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Röntgen-Densitometrie</translation>
     </message>
     <message>
+      <source>Errors of a scan are above zero and below one half.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tolerances, doses and limits of a scan must be above zero, and the table limit above 50 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>underwater weighing</source>
       <translation>Unterwasserwiegen</translation>
     </message>
@@ -10912,6 +11271,1702 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>mean of the last three</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials need a tolerance above zero, at least three and at most ten trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The report could not be written: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another folder or make room, then save again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test itself is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You were weighed, and the chamber measured %1 times how much air you displace: that is your volume. Fat takes more room for its weight than the rest, so weight and volume together show how much of you is fat.</source>
+      <translation>Sie wurden gewogen, und die Kammer hat %1-mal gemessen, wie viel Luft Sie verdrängen: Das ist Ihr Volumen. Fett braucht für sein Gewicht mehr Platz als der Rest; Gewicht und Volumen zusammen zeigen also, wie viel von Ihnen Fett ist.</translation>
+    </message>
+    <message>
+      <source>Scale at %1: %2 kg read %3 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Calibrated at %1 with the cylinder of %2 L; empty ratio %3, with cylinder %4.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>At %1 the chamber read %2 L for the cylinder of %3 L.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>raw volume, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± within, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>used, or why not</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial %1, L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body volume: %1. Surface area: %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thoracic gas measured: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thoracic gas predicted: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Computed by %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: pressure swings by ± %2 Pa</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>empty chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>with the cylinder</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 s: %2 L</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 minus %2, %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean of both, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 %3 (95 % CI %4 to %5)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>upper limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean difference</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>lower limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>mean %1, difference %2 %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable; the preparation alone reads higher</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not comparable; the preparation alone reads lower</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>limit of the error: ± %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>earlier check: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reading %1: %2, within the limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reading %1: %2, beyond the limit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body mass over the weeks, kg</source>
+      <translation>Körpermasse über die Wochen, kg</translation>
+    </message>
+    <message>
+      <source>week %1: %2 kg (95 % CI %3 to %4)</source>
+      <translation>Woche %1: %2 kg (95-%-KI %3 bis %4)</translation>
+    </message>
+    <message>
+      <source>weeks</source>
+      <translation>Wochen</translation>
+    </message>
+    <message>
+      <source>dynamic model</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>static 7700 kcal/kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2; %3 people, median %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>notable</source>
+      <translation>auffällig</translation>
+    </message>
+    <message>
+      <source>real, but small</source>
+      <translation>echt, aber klein</translation>
+    </message>
+    <message>
+      <source>within the error</source>
+      <translation>innerhalb des Messfehlers</translation>
+    </message>
+    <message>
+      <source>%1: %2 kg%3, %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, left</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> ± %1 (95 % CI)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right − left %1 kg</source>
+      <translation>rechts − links %1 kg</translation>
+    </message>
+    <message>
+      <source>%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg: %5</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>client's right</source>
+      <translation>rechts</translation>
+    </message>
+    <message>
+      <source>client's left</source>
+      <translation>links</translation>
+    </message>
+    <message>
+      <source>Trunk %1 kg</source>
+      <translation>Rumpf %1 kg</translation>
+    </message>
+    <message>
+      <source>goals met, attempt by attempt: nothing yet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 % of the goals, with help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 % of the goals</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>goals met; hollow: with help</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 %2: %3 to %4 %5</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 %2: from %3 %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a client of %1 years: %2 %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Women, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Men, %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1; %2 of our clients</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>minute %1, recording: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>minute %1, recording: nothing wrong</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>minute %1: %2, right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>minute %1: %2, not right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>0 min</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: no value</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, before: %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference %1 to %2 %3, %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>empty</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>steady</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>settling</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>last visit %1: %2 %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 (95 % CI)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>failed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, %2: %3 ± %4 %5 (95 %, from visit to visit)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 kg, LSC %3 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>  (noise)</source>
+      <translation>  (Rauschen)</translation>
+    </message>
+    <message>
+      <source>together</source>
+      <translation>zusammen</translation>
+    </message>
+    <message>
+      <source>The arc appears here with the first readings.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Magnitudes only: the arc is fitted, but there are no reactances to draw.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>resistance R, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reactance Xc, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kHz: R %2 Ω, Xc %3 Ω, off the arc</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 kHz: R %2 Ω, Xc %3 Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R/H, Ω/m</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Xc/H, Ω/m</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>← more fluid</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>less fluid →</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>↖ more cell mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>less cell mass ↘</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, n = %2</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1, n = %2; the correlation not yet verified</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arc</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean mass of the limbs, index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Indices</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 % of the reference</source>
+      <translation>%1 % der Referenz</translation>
+    </message>
+    <message>
+      <source>Lean mass, kg</source>
+      <translation>Magermasse, kg</translation>
+    </message>
+    <message>
+      <source>Arms</source>
+      <translation>Arme</translation>
+    </message>
+    <message>
+      <source>Legs</source>
+      <translation>Beine</translation>
+    </message>
+    <message>
+      <source>As reported by the instrument; marks: the reference by height</source>
+      <translation>Wie vom Gerät gemeldet; Striche: die Referenz nach Größe</translation>
+    </message>
+    <message>
+      <source>Calibrated in this lab; marks: the reference by height</source>
+      <translation>In diesem Labor kalibriert; Striche: die Referenz nach Größe</translation>
+    </message>
+    <message>
+      <source>Uncalibrated, for the trend only; marks: the reference by height</source>
+      <translation>Nicht kalibriert, nur für den Verlauf; Striche: die Referenz nach Größe</translation>
+    </message>
+    <message>
+      <source>Pairs</source>
+      <translation>Paare</translation>
+    </message>
+    <message>
+      <source>water outside cells</source>
+      <translation>Wasser außerhalb der Zellen</translation>
+    </message>
+    <message>
+      <source>water inside cells</source>
+      <translation>Wasser in den Zellen</translation>
+    </message>
+    <message>
+      <source>protein, rest</source>
+      <translation>Eiweiß, Rest</translation>
+    </message>
+    <message>
+      <source>mineral, assumed</source>
+      <translation>Mineral, angenommen</translation>
+    </message>
+    <message>
+      <source>You were weighed, and a current too weak to feel ran through your body. Water and muscle let it pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.</source>
+      <translation>Sie wurden gewogen, und ein Strom, der zu schwach ist, um ihn zu spüren, floss durch Ihren Körper. Wasser und Muskeln lassen ihn leicht durch, Fett kaum: Daraus, wie stark er gebremst wurde, lassen sich die Mengen errechnen.</translation>
+    </message>
+    <message>
+      <source>The 95 % CI is how far the value may be from the truth for this person; most of it is the equation. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of readings in one session.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Checks and preparation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Test module at %1: %2 Ω read %3 Ω.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 %2, %3 electrodes, %4, %5 side.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Identity confirmed although: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reason: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweeps</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweep %1 at %2%3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, not used</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sweep %1 at %2 excluded: %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>R, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Xc, Ω</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>frequencies</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 from %2 to %3 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signal: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Water from the arc: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>These values are as the instrument reported them; how it works them out is not published.</source>
+      <translation>Diese Werte sind so, wie das Gerät sie angab; wie es sie errechnet, ist nicht veröffentlicht.</translation>
+    </message>
+    <message>
+      <source>Water in your body</source>
+      <translation>Wasser in Ihrem Körper</translation>
+    </message>
+    <message>
+      <source>Phase angle (a sign of how much of you is cells)</source>
+      <translation>Phasenwinkel (ein Zeichen dafür, wie viel von Ihnen Zellen sind)</translation>
+    </message>
+    <message>
+      <source>Your arms</source>
+      <translation>Ihre Arme</translation>
+    </message>
+    <message>
+      <source>Your legs</source>
+      <translation>Ihre Beine</translation>
+    </message>
+    <message>
+      <source>To scale in kg. Mineral is 6.8 % of the fat-free mass by assumption (Brozek 1963).</source>
+      <translation>Maßstäblich in kg. Mineral ist mit 6,8 % der fettfreien Masse angenommen (Brozek 1963).</translation>
+    </message>
+    <message>
+      <source>Core</source>
+      <translation>Kern</translation>
+    </message>
+    <message>
+      <source>Vector</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Own</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Phase angle at 50 kHz</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Since the last test the vector: {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The 95 % CI is how far the value may be from the truth for this person, the spread of fat-free density between people included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of readings in one session.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Checks, lungs and preparation</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>said to the list as a whole</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>said together with the group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 h before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>unknown</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>right and left differ; we will look at that together</source>
+      <translation>rechts und links sind verschieden; das sehen wir uns gemeinsam an</translation>
+    </message>
+    <message>
+      <source>right and left alike, as far as this test can tell</source>
+      <translation>rechts und links gleich, soweit dieser Test es sagen kann</translation>
+    </message>
+    <message>
+      <source>This is version %1. It replaces an earlier page: %2</source>
+      <translation>Dies ist Fassung %1. Sie ersetzt eine frühere Seite: %2</translation>
+    </message>
+    <message>
+      <source>What was measured is good for following you over time.</source>
+      <translation>Was gemessen wurde, ist gut, um Sie über die Zeit zu begleiten.</translation>
+    </message>
+    <message>
+      <source>You have less fat than on %1.</source>
+      <translation>Sie haben weniger Fett als am %1.</translation>
+    </message>
+    <message>
+      <source>You have more fat than on %1.</source>
+      <translation>Sie haben mehr Fett als am %1.</translation>
+    </message>
+    <message>
+      <source>You have lost about %1 of fat since %2.</source>
+      <translation>Sie haben seit dem %2 etwa %1 Fett verloren.</translation>
+    </message>
+    <message>
+      <source>You have gained about %1 of fat since %2.</source>
+      <translation>Sie haben seit dem %2 etwa %1 Fett zugenommen.</translation>
+    </message>
+    <message>
+      <source>The measurement went well.</source>
+      <translation>Die Messung ist gut verlaufen.</translation>
+    </message>
+    <message>
+      <source>About %1 % of your body mass is fat.</source>
+      <translation>Etwa %1 % Ihrer Körpermasse sind Fett.</translation>
+    </message>
+    <message>
+      <source>no measurable change</source>
+      <translation>keine messbare Veränderung</translation>
+    </message>
+    <message>
+      <source>%1 less</source>
+      <translation>%1 weniger</translation>
+    </message>
+    <message>
+      <source>%1 more</source>
+      <translation>%1 mehr</translation>
+    </message>
+    <message>
+      <source>%1 less fat</source>
+      <translation>%1 weniger Fett</translation>
+    </message>
+    <message>
+      <source>%1 more fat</source>
+      <translation>%1 mehr Fett</translation>
+    </message>
+    <message>
+      <source>very likely between %1 and %2 %</source>
+      <translation>sehr wahrscheinlich %1 bis %2 %</translation>
+    </message>
+    <message>
+      <source>people of your sex and age ¹</source>
+      <translation>Menschen Ihres Geschlechts und Alters ¹</translation>
+    </message>
+    <message>
+      <source>very likely between %1 and %2</source>
+      <translation>sehr wahrscheinlich %1 bis %2</translation>
+    </message>
+    <message>
+      <source>Muscle, bone, water</source>
+      <translation>Muskeln, Knochen, Wasser</translation>
+    </message>
+    <message>
+      <source>Weight</source>
+      <translation>Gewicht</translation>
+    </message>
+    <message>
+      <source>Changes since %1.</source>
+      <translation>Veränderungen seit dem %1.</translation>
+    </message>
+    <message>
+      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms.</source>
+      <translation>Mit Elektroden unter Händen und Füßen errechnet dieses Labor kein Fett: Die veröffentlichten Gleichungen wurden für eine andere Art zu messen gemacht und lägen um Kilogramm daneben.</translation>
+    </message>
+    <message>
+      <source>This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
+      <translation>Diese Seite kommt ohne Zahlen aus; wer Sie getestet hat, kennt sie und bespricht sie mit Ihnen, wenn Sie möchten.</translation>
+    </message>
+    <message>
+      <source>The reference that this lab uses does not cover your age.</source>
+      <translation>Die Vergleichswerte dieses Labors gelten nicht für Ihr Alter.</translation>
+    </message>
+    <message>
+      <source>Your fat over time</source>
+      <translation>Ihr Fett im Lauf der Zeit</translation>
+    </message>
+    <message>
+      <source>Your lean mass over time</source>
+      <translation>Ihre fettfreie Masse im Lauf der Zeit</translation>
+    </message>
+    <message>
+      <source>What matters today</source>
+      <translation>Was heute zählt</translation>
+    </message>
+    <message>
+      <source>Body fat by each method</source>
+      <translation>Körperfett nach jedem Verfahren</translation>
+    </message>
+    <message>
+      <source>Where two bars overlap, the methods say the same: here they all do.</source>
+      <translation>Wo sich zwei Balken überdecken, sagen die Verfahren dasselbe: Hier tun es alle.</translation>
+    </message>
+    <message>
+      <source>Each method looks at another side of the body. Here some differ by more than they usually do; please ask us before you rely on one of them.</source>
+      <translation>Jedes Verfahren sieht eine andere Seite des Körpers. Hier weichen einige stärker voneinander ab als üblich; bitte fragen Sie uns, bevor Sie sich auf eines verlassen.</translation>
+    </message>
+    <message>
+      <source>The other method (%1) gave the same result within the error of both.</source>
+      <translation>Das andere Verfahren (%1) ergab dasselbe, so genau die beiden es unterscheiden können.</translation>
+    </message>
+    <message>
+      <source>The other method (%1) gave a different value, more than the two usually differ. Please ask us before you rely on either.</source>
+      <translation>Das andere Verfahren (%1) ergab einen anderen Wert; der Unterschied ist größer als üblich. Bitte fragen Sie uns, bevor Sie sich auf einen davon verlassen.</translation>
+    </message>
+    <message>
+      <source>Your next test is booked for %1 at %2. The sheet that comes with the booking says how to prepare.</source>
+      <translation>Ihr nächster Test ist für den %1 um %2 Uhr gebucht. Wie Sie sich vorbereiten, steht auf dem Blatt zur Buchung.</translation>
+    </message>
+    <message>
+      <source>Next test: on or after %1, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
+      <translation>Nächster Test: ab dem %1, zur selben Tageszeit und ebenso vorbereitet. Früher sind übliche Veränderungen zu klein, als dass der Test sie sehen könnte.</translation>
+    </message>
+    <message>
+      <source>Until next time</source>
+      <translation>Bis zum nächsten Mal</translation>
+    </message>
+    <message>
+      <source>That can make the fat look a little higher than it is.</source>
+      <translation>Das kann das Fett etwas höher erscheinen lassen, als es ist.</translation>
+    </message>
+    <message>
+      <source>That can make the fat look a little lower than it is.</source>
+      <translation>Das kann das Fett etwas niedriger erscheinen lassen, als es ist.</translation>
+    </message>
+    <message>
+      <source>That can make the result less certain.</source>
+      <translation>Das kann das Ergebnis weniger sicher machen.</translation>
+    </message>
+    <message>
+      <source>The air in your chest was estimated from your height and age. Measuring it would make the result more certain.</source>
+      <translation>Die Luft in Ihrer Brust wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis sicherer machen.</translation>
+    </message>
+    <message>
+      <source>The air that stays in your lungs was estimated from your height and age. Measuring it would make the result about twice as certain.</source>
+      <translation>Die Luft, die in Ihren Lungen bleibt, wurde aus Größe und Alter geschätzt. Sie zu messen würde das Ergebnis etwa doppelt so sicher machen.</translation>
+    </message>
+    <message>
+      <source>You were not quite prepared as asked ("%1"). %2</source>
+      <translation>Sie waren nicht ganz so vorbereitet wie erbeten („%1“). %2</translation>
+    </message>
+    <message>
+      <source>How it was measured</source>
+      <translation>Wie gemessen wurde</translation>
+    </message>
+    <message>
+      <source>You were prepared as asked, and the readings agreed.</source>
+      <translation>Sie waren vorbereitet wie gebeten, und die Messwerte stimmten überein.</translation>
+    </message>
+    <message>
+      <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If anything here worries you, talk to your doctor.</source>
+      <translation>Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas davon beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
+    </message>
+    <message>
+      <source>For the family: bodies change quickly while they grow. This is about growth, strength and health; there is no target for weight or fat at this age.</source>
+      <translation>Für die Familie: Körper ändern sich schnell, solange sie wachsen. Hier geht es um Wachstum, Kraft und Gesundheit; ein Ziel für Gewicht oder Fett gibt es in diesem Alter nicht.</translation>
+    </message>
+    <message>
+      <source>Tested by %1</source>
+      <translation>Getestet von %1</translation>
+    </message>
+    <message>
+      <source>Tested by %1 · checked and signed by %2</source>
+      <translation>Getestet von %1 · geprüft und unterschrieben von %2</translation>
+    </message>
+    <message>
+      <source> · test %1, version %2</source>
+      <translation> · Test %1, Version %2</translation>
+    </message>
+    <message>
+      <source>%1 · client copy</source>
+      <translation>%1 · für Sie</translation>
+    </message>
+    <message>
+      <source>Eaten %1 to %2 kcal a day, with the way of life that you described, your weight would most likely be between %3 and %4 after %5 weeks. People differ: what counts is how it goes.</source>
+      <translation>Bei %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben, läge Ihr Gewicht nach %5 Wochen höchstwahrscheinlich zwischen %3 und %4. Menschen sind verschieden: Es zählt, wie es läuft.</translation>
+    </message>
+    <message>
+      <source>Protein: %1 to %2 g a day, spread over the meals.</source>
+      <translation>Eiweiß: %1 bis %2 g am Tag, über die Mahlzeiten verteilt.</translation>
+    </message>
+    <message>
+      <source>What you will note until next time: %1</source>
+      <translation>Was Sie bis zum nächsten Mal aufschreiben: %1</translation>
+    </message>
+    <message>
+      <source>Talk the plan over with your doctor or dietitian before you begin, and stop and ask if you feel unwell.</source>
+      <translation>Besprechen Sie den Plan vor dem Beginn mit Ärztin oder Arzt oder einer Ernährungsberatung; hören Sie auf und fragen Sie, wenn Sie sich unwohl fühlen.</translation>
+    </message>
+    <message>
+      <source>Your value is below the reference range.</source>
+      <translation>Ihr Wert liegt unter dem Referenzbereich.</translation>
+    </message>
+    <message>
+      <source>Your value is close to the lower end of the reference range; the test cannot say on which side of it.</source>
+      <translation>Ihr Wert liegt nahe am unteren Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>Your value is close to the upper end of the reference range; the test cannot say on which side of it.</source>
+      <translation>Ihr Wert liegt nahe am oberen Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>Your value is above the reference range.</source>
+      <translation>Ihr Wert liegt über dem Referenzbereich.</translation>
+    </message>
+    <message>
+      <source>Your value is within the reference range.</source>
+      <translation>Ihr Wert liegt im Referenzbereich.</translation>
+    </message>
+    <message>
+      <source>The range is that of people of your sex and age who were measured for it; it is no target.</source>
+      <translation>Der Bereich beschreibt gemessene Menschen Ihres Geschlechts und Alters; er ist kein Ziel.</translation>
+    </message>
+    <message>
+      <source>For people of your sex and age it is %1 to %2 %. It describes people who were measured for it; it is no target.</source>
+      <translation>Für Menschen Ihres Geschlechts und Alters reicht er von %1 bis %2 %. Er beschreibt Menschen, die dafür gemessen wurden; er ist kein Ziel.</translation>
+    </message>
+    <message>
+      <source>Your true value is very likely between %1 and %2 %.</source>
+      <translation>Ihr wahrer Wert liegt sehr wahrscheinlich zwischen %1 und %2 %.</translation>
+    </message>
+    <message>
+      <source>%1: no measurable change</source>
+      <translation>%1: keine messbare Änderung</translation>
+    </message>
+    <message>
+      <source>%1: less</source>
+      <translation>%1: weniger</translation>
+    </message>
+    <message>
+      <source>%1: more</source>
+      <translation>%1: mehr</translation>
+    </message>
+    <message>
+      <source>%1: %2 less</source>
+      <translation>%1: %2 weniger</translation>
+    </message>
+    <message>
+      <source>%1: %2 more</source>
+      <translation>%1: %2 mehr</translation>
+    </message>
+    <message>
+      <source>%1 · group</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Without names. Nobody is ranked: a body is not a result, and the numbers of one person are that person's own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>n = %1. Median %2 %5, range %3 to %4 %5.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lab copy: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 · %2, %3 y, %4 cm · %5 %6 · test %7, version %8</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amended: %1. The earlier version is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not signed: a draft.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Results</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>95 % CI ±</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>LSC</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>repeatability SD</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where the uncertainty comes from (%fat)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>SE %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Other method on the same day</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>further apart than expected</source>
+      <translation>weiter auseinander als erwartet</translation>
+    </message>
+    <message>
+      <source>Accepted by %1: %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 of %2 screening and readiness questions were answered as the protocol asks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Of these, %1 were said in one go to a list that was read out, and %2 together with a group; they carry no time or figure of their own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Note: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Flag: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Policies and sources</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trials: %1 (%2).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Conversion: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Reference: %1; %2; %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Signed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 and %2, %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no physiologist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 · lab copy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>an hour before</source>
+      <translation>eine Stunde vorher</translation>
+    </message>
+    <message>
+      <source>%1 hours before</source>
+      <translation>%1 Stunden vorher</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n day(s) before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 the day before</source>
+      <translation>%1 Uhr am Tag davor</translation>
+    </message>
+    <message>
+      <source>Please avoid</source>
+      <translation>Bitte vermeiden</translation>
+    </message>
+    <message>
+      <source>Please do</source>
+      <translation>Bitte tun</translation>
+    </message>
+    <message>
+      <source>Please bring and wear</source>
+      <translation>Bitte mitbringen und anziehen</translation>
+    </message>
+    <message>
+      <source>Parents or guardians: please phone us before you come if any of these apply</source>
+      <translation>Eltern oder Sorgeberechtigte: Bitte rufen Sie uns vorher an, wenn eines davon zutrifft</translation>
+    </message>
+    <message>
+      <source>Please phone us before you come if any of these apply to you</source>
+      <translation>Bitte rufen Sie uns vorher an, wenn eines davon auf Sie zutrifft</translation>
+    </message>
+    <message>
+      <source>%1, we look forward to seeing you on %2 at %3.</source>
+      <translation>%1, wir freuen uns auf Sie am %2 um %3 Uhr.</translation>
+    </message>
+    <message>
+      <source>%1, this is how to prepare for the next test.</source>
+      <translation>%1, so bereiten Sie sich auf den nächsten Test vor.</translation>
+    </message>
+    <message>
+      <source>Planned: %1.</source>
+      <translation>Geplant: %1.</translation>
+    </message>
+    <message>
+      <source>Come with a parent or guardian, who has to agree; and you may say no at any time. Nothing hurts, and there is nothing to be good or bad at.</source>
+      <translation>Komm mit einer erwachsenen Person, die für dich sorgt und zustimmen muss; und du darfst jederzeit Nein sagen. Nichts tut weh, und es gibt nichts, worin man gut oder schlecht sein kann.</translation>
+    </message>
+    <message>
+      <source>Could not keep something? Come anyway and tell us: we write it down, or find another time together. Take your medicines as always.</source>
+      <translation>Etwas hat nicht geklappt? Kommen Sie trotzdem und sagen Sie es uns: Wir schreiben es auf oder finden gemeinsam einen anderen Termin. Nehmen Sie Ihre Medikamente wie immer.</translation>
+    </message>
+    <message>
+      <source>Before the test</source>
+      <translation>Vor dem Test</translation>
+    </message>
+    <message>
+      <source>On the day: %1</source>
+      <translation>Am Tag selbst: %1</translation>
+    </message>
+    <message>
+      <source>The day before: %1</source>
+      <translation>Am Tag davor: %1</translation>
+    </message>
+    <message>
+      <source>Your test: %1</source>
+      <translation>Ihr Test: %1</translation>
+    </message>
+    <message>
+      <source>%1 · preparation</source>
+      <translation>%1 · Vorbereitung</translation>
+    </message>
+    <message>
+      <source>Before you come</source>
+      <translation>Bevor Sie kommen</translation>
+    </message>
+    <message>
+      <source>Reference: %1, %2 ± %3 %4</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>, certificate until %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limits: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 · quality report</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality report: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 to %2, %3 entries</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not made in this period.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>passed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Service on %1 by %2: %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 h before</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the lab's only one</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hour</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>prepared</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>± is the 95 % range of one visit about the same person's other visits. The smallest change that two visits can show is about 1.4 times that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>SE %1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Errors</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Where the uncertainty of the fat percentage comes from</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hatched: %1, %2</source>
+      <translation>Schraffiert: %1, %2</translation>
+    </message>
+    <message>
+      <source>Field</source>
+      <translation>Feld</translation>
+    </message>
+    <message>
+      <source>fat-free</source>
+      <translation>fettfrei</translation>
+    </message>
+    <message>
+      <source>To scale in kg. ≈: no measurable change.</source>
+      <translation>Maßstäblich in kg. ≈: keine messbare Änderung.</translation>
+    </message>
+    <message>
+      <source>To scale in kg.</source>
+      <translation>Maßstäblich in kg.</translation>
+    </message>
+    <message>
+      <source>%1 · what we talked over</source>
+      <translation>%1 · was wir besprochen haben</translation>
+    </message>
+    <message>
+      <source>What we talked over</source>
+      <translation>Was wir besprochen haben</translation>
+    </message>
+    <message>
+      <source>No measurable change in your fat.</source>
+      <translation>Keine messbare Änderung Ihres Fettes.</translation>
+    </message>
+    <message>
+      <source>You have less fat than at that test.</source>
+      <translation>Sie haben weniger Fett als bei jenem Test.</translation>
+    </message>
+    <message>
+      <source>You have more fat than at that test.</source>
+      <translation>Sie haben mehr Fett als bei jenem Test.</translation>
+    </message>
+    <message>
+      <source>You have lost about %1 of fat.</source>
+      <translation>Sie haben etwa %1 Fett verloren.</translation>
+    </message>
+    <message>
+      <source>You have gained about %1 of fat.</source>
+      <translation>Sie haben etwa %1 Fett zugenommen.</translation>
+    </message>
+    <message>
+      <source>This is your starting point.</source>
+      <translation>Das ist Ihr Ausgangspunkt.</translation>
+    </message>
+    <message>
+      <source>What was measured today is good for following you over time.</source>
+      <translation>Was heute gemessen wurde, zeigt Ihren Verlauf über die Zeit.</translation>
+    </message>
+    <message>
+      <source>Since we began</source>
+      <translation>Seit wir begannen</translation>
+    </message>
+    <message>
+      <source>Since %1. %2.</source>
+      <translation>Seit dem %1. %2.</translation>
+    </message>
+    <message>
+      <source>Where you are</source>
+      <translation>Wo Sie stehen</translation>
+    </message>
+    <message>
+      <source>hatched: the reference range</source>
+      <translation>schraffiert: der Referenzbereich</translation>
+    </message>
+    <message>
+      <source>Your sides</source>
+      <translation>Ihre Seiten</translation>
+    </message>
+    <message>
+      <source>Your right and your left side</source>
+      <translation>Ihre rechte und Ihre linke Seite</translation>
+    </message>
+    <message>
+      <source>Nobody is quite the same on both sides.</source>
+      <translation>Niemand ist auf beiden Seiten ganz gleich.</translation>
+    </message>
+    <message numerus="yes">
+      <source>After %n week(s) you would most likely weigh %1 to %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>With %1 to %2 kcal a day and the way of life that you described. People differ; we follow how it goes. Talk it over with your doctor or dietitian before you begin.</source>
+      <translation>Mit %1 bis %2 kcal am Tag und der Lebensweise, die Sie beschrieben haben. Menschen sind verschieden; wir sehen, wie es läuft. Besprechen Sie es mit Ihrer Ärztin, Ihrem Arzt oder Ihrer Ernährungsberatung, bevor Sie anfangen.</translation>
+    </message>
+    <message>
+      <source>Next</source>
+      <translation>Als Nächstes</translation>
+    </message>
+    <message>
+      <source>Your next test: %1 at %2.</source>
+      <translation>Ihr nächster Test: %1 um %2.</translation>
+    </message>
+    <message>
+      <source>Your next test: on or after %1.</source>
+      <translation>Ihr nächster Test: ab %1.</translation>
+    </message>
+    <message>
+      <source>Before that, a change would be too small for the test to see.</source>
+      <translation>Vorher wäre eine Änderung zu klein, um sie im Test zu sehen.</translation>
+    </message>
+    <message>
+      <source>bars: 95 %, from visit to visit</source>
+      <translation>Balken: 95 %, von Besuch zu Besuch</translation>
+    </message>
+    <message>
+      <source>the bars show how sure each test is</source>
+      <translation>die Balken zeigen, wie sicher jeder Test ist</translation>
+    </message>
+    <message>
+      <source>Combined estimate</source>
+      <translation>Kombinierte Schätzung</translation>
+    </message>
+    <message>
+      <source>Combined estimate, beside the methods and never instead of them. Weights: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What changed</source>
+      <translation>Was sich geändert hat</translation>
+    </message>
+    <message>
+      <source>Since your first test on %1 (%2): %3.</source>
+      <translation>Seit Ihrem ersten Test am %1 (%2): %3.</translation>
+    </message>
+    <message>
+      <source>Since %1 (%2): %3.</source>
+      <translation>Seit dem %1 (%2): %3.</translation>
+    </message>
+    <message>
+      <source>Lab copy: the visit on %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Methods side by side, fat with all of its errors</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Key points, as suggested</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>% fat of soft tissue</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>since %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percentage: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A filled spindle is a change beyond the error of two scans.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean soft tissue, kg</source>
+      <translation>Magere Weichteile, kg</translation>
+    </message>
+    <message>
+      <source>Hatched: measurement error; marks: notable in this lab</source>
+      <translation>Schraffiert: Messfehler; Striche: in diesem Labor auffällig</translation>
+    </message>
+    <message>
+      <source>Lean of arms and legs over height squared</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lean of arms and legs over body mass index</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Android/gynoid fat ratio</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You were weighed, while a very weak X-ray beam passed over you on a table. Fat, lean and bone hold it back differently: that shows how much of each there is, and where.</source>
+      <translation>Sie wurden gewogen und lagen auf einem Tisch, während ein sehr schwacher Röntgenstrahl über Sie ging. Fett, mageres Gewebe und Knochen halten ihn verschieden stark zurück: Das zeigt, wie viel wovon da ist und wo.</translation>
+    </message>
+    <message>
+      <source>The 95 % CI is how far the value may be from the truth for this person, the densitometer's own bias for one person included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of a scan taken again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Soft-tissue phantom at %1: %2 % fat read %3 %.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scans</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan %1 at %2 (%3)%4.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Scan %1 at %2 excluded: %3.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rule: %1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fat, lean and bone mineral as the densitometer gives them; its own equations are not published. Indices: sources on the worked sheet. Computed by %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Muscle of your arms</source>
+      <translation>Muskeln Ihrer Arme</translation>
+    </message>
+    <message>
+      <source>Muscle of your legs</source>
+      <translation>Muskeln Ihrer Beine</translation>
+    </message>
+    <message>
+      <source>X-rays of this scan</source>
+      <translation>Röntgenstrahlung dieses Scans</translation>
+    </message>
+    <message>
+      <source>about as much as natural radiation in %1 d</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>To scale in kg, as the scan divides the body. ≈: no measurable change.</source>
+      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt. ≈: keine messbare Änderung.</translation>
+    </message>
+    <message>
+      <source>To scale in kg, as the scan divides the body.</source>
+      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt.</translation>
+    </message>
+    <message>
+      <source>Regions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Changes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fat %1 kg, lean %2 kg, bone %3 kg, %4 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>change of %1 %2 kg, LSC %3 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>effort %1: %2 L BTPS</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>effort %1: %2 L BTPS, not acceptable</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You were weighed on land and %1 times under water after breathing out. Fat is lighter than water and the rest is heavier, so the two weights together show how much of you is fat.</source>
+      <translation>Sie wurden an Land gewogen und %1-mal unter Wasser, nach dem Ausatmen. Fett ist leichter als Wasser, der Rest ist schwerer: Beide Gewichte zusammen zeigen, wie viel von Ihnen Fett ist.</translation>
+    </message>
+    <message>
+      <source>Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> (not acceptable)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Vital capacity, L BTPS: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>gross, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>net, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trial %1, kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Body density: %1. Water density: %2.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume measured: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Residual volume predicted: %1.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Steady reading: %1 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1 s: %2 kg</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything stays as it is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This belongs to a test or a check. Undo it there.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It was changed again after that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A new person stays in the lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This file is not a lab book, or is damaged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another file, or restore the newest daily copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book cannot be opened.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that the folder exists and may be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no such file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book was written by a newer Fusain (schema {1}; this one knows {2}).</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Install the newer Fusain on this machine.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The computer's clock says {1}, but the lab book was last written at {2}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The order of the record is kept by its numbering, not by the clock.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Set the clock before the next test.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A recording that this record names is not in the lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book is not where it was opened: the file was removed or replaced, or its disk is gone.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing more is accepted. Everything accepted so far is still in this window.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Save it as a new lab book, then look for this one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another program has written to this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing more is accepted here. Both records are kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close this window, verify the lab book, and open it again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This client's record is damaged. Saving would lose what is left of it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore a copy of the lab book from before the damage.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No copy was made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book is damaged. No copy of it replaces a good one.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The copy did not pass its check and was deleted.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>See Settings, Lab book and copies, for what is damaged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the disk, then back up again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book itself is unchanged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The folder for daily copies cannot be made.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that its disk is connected and may be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is already a file at the place to restore to.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This copy is damaged: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Try an older copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>▲ This entry is damaged and cannot be read.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was created or changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book is open in another window.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book is open on {1} (process {2}) since {3}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This is a folder or a device, not a file.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose a lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book has a second name (a hard link). Two windows could write to it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Remove the other name, or open a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This lab book is empty (0 bytes). The file is damaged.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore the newest daily copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close it there. If that computer was switched off, wait a minute, then try again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The folder of this lab book is not there: is its disk or share connected?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Connect it, then start again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no lab book here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is its disk or share connected? Otherwise create a new one, or restore a copy.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your account cannot read this lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask your system administrator.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A file cannot be created here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check that the folder exists and that you may write to it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file could not be renamed into its folder.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Choose another folder or name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything accepted before is kept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The disk is full or cannot be written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Make room on the disk, then repeat the last step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book cannot be written: the file or its folder is read-only.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Allow writing to the folder, or open a copy elsewhere.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This file is damaged, or is not a lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restore the newest daily copy beside it; nothing in this file was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Another program is writing to the lab book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close it, then repeat the last step.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book could not be read or written: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the file, or restore a copy.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -10940,6 +12995,102 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>recording</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} {2} was written, and is not in the book.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} {2} is not as it was written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The {1} {2} is in the book, but no event wrote it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Event {1} of the journal is missing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Event {1} of the journal was changed after it was written.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is damaged: {1}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The journal does not end where the book says: events are missing at its end.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What the book says of itself was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A table of the book was added, changed or removed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Event {1} of the journal cannot be applied: {2}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lab book knows no client "{1}".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A record is put in once; nothing was changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client "{1}" is in this lab book already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The code "{1}" belongs to another client here.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test "{1}" is in this lab book already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No data files were found.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Install Fusain again, or set FUSAIN_DATA.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The file is larger than 64 MB; a record never is.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no policy or no protocol for {1}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was taken back.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This import was taken back already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test {1} of this import was worked on since.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Refuse or amend single tests on the bench instead.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client {1} of this import has been here since, or was changed.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -11015,6 +13166,14 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>{1} % (95-%-Intervall ± {2}), Referenzbereich {3} bis {4} %</translation>
     </message>
     <message>
+      <source>Your body fat is close to the upper end of the reference range; the test cannot say on which side of it.</source>
+      <translation>Ihr Körperfett liegt nahe am oberen Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
+    </message>
+    <message>
+      <source>Your body fat is close to the lower end of the reference range; the test cannot say on which side of it. Eating enough for what you do matters.</source>
+      <translation>Ihr Körperfett liegt nahe am unteren Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen. Wichtig ist, für das, was Sie tun, genug zu essen.</translation>
+    </message>
+    <message>
       <source>Your body fat is above the reference range. Small, steady changes are worth more than quick ones.</source>
       <translation>Ihr Körperfett liegt über dem Bereich der Vergleichswerte. Kleine, stetige Änderungen sind mehr wert als schnelle.</translation>
     </message>
@@ -11063,11 +13222,19 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The machine has changed since your last test, so today is a new beginning: we compare with today from now on.</source>
+      <source>The machine has changed since your last test, so today is a new beginning. Later tests are compared with today.</source>
       <translation>Das Gerät ist seit Ihrem letzten Test ein anderes, darum ist heute ein neuer Anfang: Von nun an vergleichen wir mit heute.</translation>
     </message>
     <message>
       <source>another setting than at the last test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You were not prepared in the same way as last time, so the two tests are not compared. Next time, please follow the sheet that we send you.</source>
+      <translation>Sie waren anders vorbereitet als beim letzten Mal; deshalb werden die beiden Tests nicht verglichen. Bitte richten Sie sich beim nächsten Mal nach dem Blatt, das wir Ihnen schicken.</translation>
+    </message>
+    <message>
+      <source>not prepared like the last test</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -11079,7 +13246,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The analyzer wants calm, lying people; getting up and down for the scan is small trouble.</source>
+      <source>For the analyzer a client rests lying down; moving to the scanner afterwards disturbs little.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -11099,7 +13266,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>The chamber wants dry hair and skin, and forced breathing tires.</source>
+      <source>In the chamber hair and skin must be dry, and forced breathing is tiring.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -11175,7 +13342,1355 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Eat nothing from {1} on.</source>
+      <source>Give time: say what comes, how long it takes and how to stop</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"I am fine, thank you."</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask for name and birth date</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"{name}, born on {born}."</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Coach the breathing out: all of it, then still</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>"I am as empty as I can be."</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask for hands and feet clear of the walls</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hands and feet are clear already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let the water calm, and ask for a slow dip</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The water is still already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at what hangs on the load cell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Chair and belt, as at zero.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>See to the load cell: dry it, let it settle, zero it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The zero is stable.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rub suit and hair free of air under water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no air in suit and hair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Check the floor scale with its reference mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scale reads true.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look into the chamber and take out what does not belong there</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing but the seat.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cap on, the hair under it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The cap sits tight.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dry off and cool down for a quarter of an hour</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The skin is dry and cool.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close the doors and windows of the room</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything is closed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Close the door of the chamber again</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The latch holds.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let the client cough; nothing to drink before the trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>There is no cough.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Socks off, soles wiped</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The feet are bare.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at every contact: thumbs, fingers, heels, balls of the feet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every contact sits.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Follow each lead from its plug to the skin</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Each lead is where it belongs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A dry towel between the thighs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The thighs do not touch.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask for quiet until the sweep is done</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody says anything.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Let the analyzer warm up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is warm already.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lay the whole body inside the field</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Everything is inside.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Review the lines of the regions and have the scan analysed again</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every line is where it belongs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look for metal: belt, pockets, hair, jewellery</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No metal.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Level the scale and check it with its reference mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It is level and reads correctly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Take the instrument out of use and report it</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The service finds nothing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A still, quiet reading</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stands barefoot, relaxed, prepared as asked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Beatrix Lorne</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read what the findings under the arc say before you accept.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test was brought to its end and signed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the run sheet to its end</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing was thrown away or mended that was in order.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>trusting a reading that the rules take</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A card in the wallet</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Friendly, quick, "all as usual".</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Heiko Abernethy</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask for implants by name: pacemaker, defibrillator, stimulator, pump.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The implant was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking for implants by name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No current was sent past a pacemaker.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test continued despite a pacemaker.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mentioned late</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Says no to everything on the list, without looking up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gudmund Farraday</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It will not upset the little box under my collarbone, will it? They changed its battery in spring.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A no on paper is not the end of the question.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The questions were asked before the electrodes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the whole list, every time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test ended as soon as the implant was mentioned.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>listening until the last electrode</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Almost the same name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Was sitting in the corridor when you called the name; looks a little surprised.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Runa Oksavik</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Runa Oksvik</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Good morning. I thought my turn was later.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Does the record fit the client in front of you? Ask.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name and birth date were asked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking for name and birth date, every time</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The test in the wrong record was ended.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ending a test that was opened for another client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Socks on</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cold feet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tilda Marchetti-Roe</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both legs are noisy at low frequency. What do both have in common?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The socks came off.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>bare, wiped skin</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every faulty reading was excluded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A faulty reading was left in the result.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>setting aside what was taken before the reason was found</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One thumb</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Grips the handle with four fingers.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Osric Delafield</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One limb is noisy at low frequency. Follow it to its contact.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The hand contact was corrected.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a look at every contact</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Crossed leads</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The cables were tidied yesterday.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Leopold Sturrock</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A resistance below zero is no body.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Each lead was followed to its place.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>following each lead with the finger</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thighs that touch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stands comfortably, legs together.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Amalia Kirkbride</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Both legs at half of what is usual: the current takes a short cut.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A towel was put between the thighs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>looking at the thighs before the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A good story</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Has much to tell, and tells it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Percival Anstey</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Only the trunk is restless. What moves it?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client was asked to be quiet until the sweep was done.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking for quiet before each sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A run and a coffee</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Came by bicycle, with a cup in the hand.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Casimir Wroth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Every question, with hours. The cup is a hint.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The exercise was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking for hours</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The coffee was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An odd change</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Was here eight weeks ago. Has drunk a lot this morning: it is hot outside.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Jorun Castleton</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What is different from last time? The panel shows the answer of then.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A change has to be larger than the error of both tests, and the conditions have to be the same.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The drink was written down: it explains an odd change.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>comparing the conditions before the numbers</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Five hundred ohms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The resistor of the morning does not read as it should.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sunniva Tarrant</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Once more with clean plugs; if it stays, it is the analyzer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The analyzer was taken out of use and reported.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the test module before the first client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody was measured on an analyzer that misreads its module.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client was measured on an analyzer that misreads its module.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ending before the sweep</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A heavy morning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scale was moved to clean under it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ingram Colefax</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Twenty kilograms are twenty kilograms. What has changed under the scale?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scale was levelled and checked again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the reference mass before the first client</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two volumes that agree</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A dancer in tight swimwear and cap. Everything is as it should be.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Mariel Dunstan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Two volumes within the limit are enough; a third only when they are not.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Something left inside</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It was calibrated in a hurry. Look into the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tobiah Crane</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Is the volume possible for this mass? What else is in there?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The cylinder was found and taken out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>looking before closing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No cap</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Thick hair, loose over the shoulders.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wilma Aspinall</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at the head, not only at the list.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The missing cap was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>the look before the door</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A cap was found, with the hair under it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Straight from the shower</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Rosy cheeks and damp hair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Joost Ravensworth</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Warm, damp air in a closed chamber grows while you measure.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Damp skin was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking when the last shower was</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client dried off and cooled down before the volumes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>drying and waiting</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The door to the corridor</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Somebody keeps coming in.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pernilla Osgood</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The line tilts: the air about the chamber changes while you measure.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The room was closed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>quiet around the chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not quite shut</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The latch has a will of its own.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ansgar Thistlewood</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The pressure gets out of step. Where does it go?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The door of the chamber was closed properly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>pulling at the door once it is shut</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An itch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Sits down, gets up again, sits down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Klara Venning</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The line trembles. Who does that, and why?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client was given a moment, and told what will be felt and for how long.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>saying beforehand how long it takes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Small rooms</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Asks twice how the door opens.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Edvard Pinkney</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The door opens from the inside as well, does it? Every time?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask about closed rooms before you show the chamber.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fear of closed rooms was asked and written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>showing the release before closing</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A scan by the book</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Light clothes, no metal, prepared as asked.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Matteus Ellery</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wait for the file; the findings stand beside it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not sure</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hesitates at one question.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Svea Longstaff</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask alone, and wait for the answer. Not sure is not a no.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The doubt was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking alone, and waiting for the answer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>No X-rays where pregnancy was not excluded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client was scanned although pregnancy was not excluded.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A wide frame</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Broad shoulders: look at the position of the arms.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Gideon Hartsfield</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Compare left with right. Where is the rest of it?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The arm was laid inside the field.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>positioning, or a half-body scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lines in the wrong place</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The scan looks fine at first sight.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Elspeth Marlowe-Quist</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms differ by a third. Is that the client or the line at the shoulder?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The lines of the regions were drawn again.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reviewing every line</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A buckle</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Trousers with a good belt.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Roderick Sandoval-Finch</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bone mineral of the trunk is out of proportion.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Metal was looked for and taken off.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking the client to check pockets and belt before lying down</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A week on the way up</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The phantom was inside its limit every morning. Look at the week.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Yannick Bellweather</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quality shows the week. Is today an accident or the end of a line?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The densitometer was reported, not used.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>looking at the chart, not only at today</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody was scanned on a densitometer out of its limit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client was scanned on a densitometer out of its limit.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>ending before the scan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A hospital visit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Had "some pictures taken" last week.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Dorian Featherstone</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Pictures are not all alike: ask for contrast and for nuclear tests by name.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The contrast was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking for contrast by name</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Seven long minutes</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cannot find a place for the feet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Liesel Arkwright</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask for stillness before it starts, not while it runs.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client was told how long it takes and what to look at.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>a word before the arm moves</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A calm first test</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A rower who has been here before. Everything goes well: bring the test to its end.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Aurel Brannigan</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Zero with the chair and the belt in the water, then hang the reference mass.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Accept what is read; the verdict line says when there are enough.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Not quite empty</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client who stops breathing out a little early.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Solvei Marchbank</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The line climbs as long as the client breathes out. What would you say to a client who stops too early?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client was coached until all the air was out.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>coaching the breathing out: all of it, then still until the signal</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Feet on the wall</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The tank is narrow; watch the trace.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ludo Trevanion</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A step in the line that no breath explains: something else carries part of the body.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client was asked to keep clear of the walls.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reading the trace for steps and wandering</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Restless water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client lets go of the rail with a splash.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ottilie Farrow</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at how wide the line is. What is it that moves?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The water was left to calm, and the dip was slow.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>waiting for quiet water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Afraid of the water</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Quiet, pale, says "I will manage". Ask, and listen.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Imke Rosethorn</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Who manages is not the same as who is well. Write down what is really said.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The fear was asked for and written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>screening with open questions</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client afraid of water was not pressed to dive.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A faint last winter</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Cheerful, in a hurry to get into the water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Bastian Okell</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Read the question to its end, and the action beside it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The faint was written down.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>screening</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nobody who fainted within a year went under water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A client who fainted within a year went under water, or the test was left open.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breakfast after all</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hungry people come from breakfast.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Fenna Calderwood</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Ask for the clock time of the last bite.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The meal was written down with its hours.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking for clock times</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A wandering zero</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The chair was hung early and the cell creeps.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Corin Haldane</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Look at what the load cell shows while nobody is under water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The drift of the load cell was noticed and seen to.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>hanging the chair late; looking at the zero between trials</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Too lean to be true</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>An office worker, softly built, wears what was at hand. Does the number fit the person?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Raimund Pellicott</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Good that you gave me the heavy belt, I never sink by myself.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What hung on the load cell when it was zeroed? What hangs there now?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>What hung on the chair was looked at, and taken off.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>asking whether the number fits the person</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Shoulders at the ears</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wants to do it well, and cannot let go of the breath.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nadja Wilkersham</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>And if I need air in the middle of it? You would see that, would you?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A frightened client keeps air in. What would you want to be told?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The line is steady, and yet the trials keep getting heavier. What is still inside?</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The client was given time and shown how to stop at any moment.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>showing how to stop, before asking for more</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A new swimsuit</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A thick suit with a frill, and hair that was never under water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Florine Pembridge</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A steady line may still carry bubbles. Look at the suit and the hair.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Suit and hair were rubbed free of air under water.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>rubbing off the bubbles before the first trial</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Half a year of work</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Wanted to lose fat, and trained for it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Four weeks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Back after four weeks, eager to see something.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In the tank, then in the light</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>In spring under water, in autumn on the densitometer.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Morning and evening</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The last test was after a day of meals and training.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>New software</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The densitometer got new software between the two scans.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Heavier, and how</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Lifted weights all winter and is four kilograms heavier.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Twice in the chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Says the trousers sit differently.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A little every week</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eats a little less, eight weeks long.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Eat nothing after {1}.</source>
       <translation>Ab {1} nichts essen.</translation>
     </message>
     <message>
@@ -11183,11 +14698,11 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Eine Mahlzeit bringt Gewicht und Gas, die für einen Teil von Ihnen gehalten würden.</translation>
     </message>
     <message>
-      <source>Please do not eat anything from {1} on. You can have a snack right after the test: bring one.</source>
+      <source>Please do not eat anything after {1}. You can have a snack right after the test: bring one.</source>
       <translation>Bitte iss ab {1} nichts mehr. Gleich nach dem Test darfst du etwas essen: Bring dir etwas mit.</translation>
     </message>
     <message>
-      <source>No fizzy drinks, beans, cabbage or onions from {1} on.</source>
+      <source>No fizzy drinks, beans, cabbage or onions after {1}.</source>
       <translation>Ab {1} keine sprudelnden Getränke, Bohnen, Kohl oder Zwiebeln.</translation>
     </message>
     <message>
@@ -11195,11 +14710,11 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Gas im Bauch braucht Platz und verändert die Messung.</translation>
     </message>
     <message>
-      <source>No fizzy drinks and no beans from {1} on: they make bubbles in your belly.</source>
+      <source>No fizzy drinks and no beans after {1}: they make bubbles in your belly.</source>
       <translation>Ab {1} keinen Sprudel und keine Bohnen: Sie machen Blasen im Bauch.</translation>
     </message>
     <message>
-      <source>Drink no more than a few sips of water from {1} on.</source>
+      <source>Drink no more than a few sips of water after {1}.</source>
       <translation>Ab {1} nur noch ein paar Schlucke Wasser.</translation>
     </message>
     <message>
@@ -11211,7 +14726,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Ab {1} bitte nur noch ein paar Schlucke Wasser.</translation>
     </message>
     <message>
-      <source>No alcohol from {1} on.</source>
+      <source>No alcohol after {1}.</source>
       <translation>Ab {1} kein Alkohol.</translation>
     </message>
     <message>
@@ -11219,7 +14734,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Er verschiebt Wasser im Körper und ist vor einem Test im Wasser gefährlich.</translation>
     </message>
     <message>
-      <source>No coffee, strong tea, cola or energy drinks from {1} on.</source>
+      <source>No coffee, strong tea, cola or energy drinks after {1}.</source>
       <translation>Ab {1} kein Kaffee, starker Tee, Cola oder Energiegetränk.</translation>
     </message>
     <message>
@@ -11227,11 +14742,11 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Koffein verschiebt Wasser im Körper.</translation>
     </message>
     <message>
-      <source>No cola or energy drinks from {1} on.</source>
+      <source>No cola or energy drinks after {1}.</source>
       <translation>Ab {1} keine Cola und keine Energiegetränke.</translation>
     </message>
     <message>
-      <source>Do not smoke or vape from {1} on.</source>
+      <source>Do not smoke or vape after {1}.</source>
       <translation>Ab {1} nicht rauchen oder dampfen.</translation>
     </message>
     <message>
@@ -11239,7 +14754,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Es ändert, wie Sie ausatmen.</translation>
     </message>
     <message>
-      <source>No training and no hard work from {1} on.</source>
+      <source>No training and no hard work after {1}.</source>
       <translation>Ab {1} kein Training und keine schwere Arbeit.</translation>
     </message>
     <message>
@@ -11247,11 +14762,11 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Warme Muskeln und Schweiß verschieben Wasser.</translation>
     </message>
     <message>
-      <source>No sports training from {1} on; walking to us is fine.</source>
+      <source>No sports training after {1}; walking to us is fine.</source>
       <translation>Ab {1} kein Sporttraining; zu Fuß zu uns zu kommen ist in Ordnung.</translation>
     </message>
     <message>
-      <source>No sauna, hot bath or hot shower from {1} on.</source>
+      <source>No sauna, hot bath or hot shower after {1}.</source>
       <translation>Ab {1} keine Sauna, kein heißes Bad, keine heiße Dusche.</translation>
     </message>
     <message>
@@ -11259,7 +14774,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation>Warme oder feuchte Haut verschiebt den Messwert.</translation>
     </message>
     <message>
-      <source>No hot bath or hot shower from {1} on.</source>
+      <source>No hot bath or hot shower after {1}.</source>
       <translation>Ab {1} kein heißes Bad und keine heiße Dusche.</translation>
     </message>
     <message>
@@ -11919,6 +15434,34 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>You can stop at any time: say so, knock or wave, and I open the door at once.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Stand still for a moment. We only need the number.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>You will hear a soft hum and may feel your ears a little. That is all.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>I am right here. Sit comfortably, hands in your lap, and breathe as you always do.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>I will open the door between the trials.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Breathe quietly through the tube. It will close for two seconds: then puff gently three times, as if fogging a mirror.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>If you do not like it, let go of the tube at any time.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Densitometer</source>
       <translation type="unfinished" />
     </message>
@@ -12140,6 +15683,26 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>Still from the first move of the arm to the last; breathing quietly is fine.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>I will put a strap round your feet so that you can let them rest.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Your hands stay where I put them.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The arm will move over you for a few minutes. You feel nothing.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Please lie still and do not talk; breathe quietly.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Have you had scans like this anywhere else in the last year?</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -12475,6 +16038,18 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Breathe all the way out, lean forward under the water and stay still. When you hear one knock, come up.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>One knock means come up. Come up whenever you like.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A deep breath in, then blow and keep on blowing until nothing more comes.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Impedance</source>
       <translation type="unfinished" />
     </message>
@@ -12763,7 +16338,35 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>I ask everybody about devices in the body before anything is connected.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The electrodes feel cool. You will not feel the current.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Arms a little away from your body, feet apart. Then just stay as you are.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>It takes about a minute. You will feel nothing. Breathe as you like, but please do not talk.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Floor scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Reference mass</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>two 10 kg masses, class M1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tank load cell</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -12771,7 +16374,19 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>5 kg mass, class M1</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Tank thermometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Against the reference thermometer</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reference thermometer</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -12779,7 +16394,23 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>3-L calibration syringe</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Air chamber</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Cylinder volume, five times</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>calibration cylinder</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Impedance analyzer</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -12787,11 +16418,23 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>precision resistor, 0.1 %</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>RC module at 50 kHz</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>RC module 549 Ω, 1910 Ω, 1.5 nF</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Soft-tissue phantom</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>soft-tissue phantom, fat of the lab's baseline</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -12800,6 +16443,10 @@ Everything accepted so far is kept. Please report this.</source>
     </message>
     <message>
       <source>g/cm²</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>spine phantom</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -12813,6 +16460,22 @@ Everything accepted so far is kept. Please report this.</source>
     <message>
       <source>%fat that goes with a body mass index of 18.5 to 25 at that sex and age</source>
       <translation>Fettanteil, der in diesem Geschlecht und Alter zu einem Body-Mass-Index von 18,5 bis 25 gehört</translation>
+    </message>
+    <message>
+      <source>below</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>band</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>above</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>far above</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Gallagher 2000, column "White"</source>
@@ -12919,6 +16582,14 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>low</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not low</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Barbosa-Silva 2005</source>
       <translation type="unfinished" />
     </message>
@@ -12991,6 +16662,10 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>Offer a clinician who knows eating disorders. No numbers are given.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Do you worry that you have lost control over how much you eat?</source>
       <translation type="unfinished" />
     </message>
@@ -13019,6 +16694,10 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The midwife or the obstetrician advises.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Are you breast-feeding?</source>
       <translation type="unfinished" />
     </message>
@@ -13027,11 +16706,19 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The midwife or a dietitian advises.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Do you use insulin, or diabetes tablets that can lower your sugar too far (sulfonylureas)?</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Insulin or a sulfonylurea: eating less changes the dose, and low sugar is dangerous.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>The physician who prescribes it plans this, with a dietitian.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -13051,11 +16738,19 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The physician decides; a dietitian of the clinic makes the plan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Do you have any other kidney disease?</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Kidney disease: no protein target without a clinician.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A physician or dietitian sets the protein.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -13067,11 +16762,19 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The surgical team and its dietitian make the plan.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Have you lost weight in the last six months without trying?</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>Weight lost without trying: its cause comes first.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A physician should see this before anything is changed.</source>
       <translation type="unfinished" />
     </message>
     <message>
@@ -13083,6 +16786,10 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
+      <source>The treating physician and a dietitian advise.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Have you fallen, or become slower or weaker, in the last year?</source>
       <translation type="unfinished" />
     </message>
@@ -13091,1495 +16798,7 @@ Everything accepted so far is kept. Please report this.</source>
       <translation type="unfinished" />
     </message>
     <message>
-      <source>Water at {1} °C, outside the comfortable 32 to 36 °C.</source>
-      <translation>Wasser mit {1} °C, außerhalb der angenehmen 32 bis 36 °C.</translation>
-    </message>
-    <message>
-      <source>You were weighed on land and %1 times under water after breathing out. Fat is lighter than water and the rest is heavier, so the two weights together show how much of you is fat.</source>
-      <translation>Sie wurden an Land gewogen und %1-mal unter Wasser, nach dem Ausatmen. Fett ist leichter als Wasser, der Rest ist schwerer: Beide Gewichte zusammen zeigen, wie viel von Ihnen Fett ist.</translation>
-    </message>
-    <message>
-      <source>You were weighed, and lay on a table while a very weak X-ray beam went over you. Fat, lean and bone hold it back differently: that shows how much of each there is, and where.</source>
-      <translation>Sie wurden gewogen und lagen auf einem Tisch, während ein sehr schwacher Röntgenstrahl über Sie ging. Fett, mageres Gewebe und Knochen halten ihn verschieden stark zurück: Das zeigt, wie viel wovon da ist und wo.</translation>
-    </message>
-    <message>
-      <source>You were weighed, and a current too weak to feel ran through your body. Water and muscle let it pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.</source>
-      <translation>Sie wurden gewogen, und ein Strom, der zu schwach ist, um ihn zu spüren, floss durch Ihren Körper. Wasser und Muskeln lassen ihn leicht durch, Fett kaum: Daraus, wie stark er gebremst wurde, lassen sich die Mengen errechnen.</translation>
-    </message>
-    <message>
-      <source>You were weighed, and the chamber measured %1 times how much air you displace: that is your volume. Fat takes more room for its weight than the rest, so weight and volume together show how much of you is fat.</source>
-      <translation>Sie wurden gewogen, und die Kammer hat %1-mal gemessen, wie viel Luft Sie verdrängen: Das ist Ihr Volumen. Fett braucht für sein Gewicht mehr Platz als der Rest; Gewicht und Volumen zusammen zeigen also, wie viel von Ihnen Fett ist.</translation>
-    </message>
-    <message>
-      <source>Water in your body</source>
-      <translation>Wasser in Ihrem Körper</translation>
-    </message>
-    <message>
-      <source>Phase angle (a sign of how much of you is cells)</source>
-      <translation>Phasenwinkel (ein Zeichen dafür, wie viel von Ihnen Zellen sind)</translation>
-    </message>
-    <message>
-      <source>Your arms</source>
-      <translation>Ihre Arme</translation>
-    </message>
-    <message>
-      <source>Your legs</source>
-      <translation>Ihre Beine</translation>
-    </message>
-    <message>
-      <source>These values are as the instrument reported them; how it works them out is not published.</source>
-      <translation>Diese Werte sind so, wie das Gerät sie angab; wie es sie errechnet, ist nicht veröffentlicht.</translation>
-    </message>
-    <message>
-      <source>To scale in kg, as the scan divides the body.</source>
-      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt.</translation>
-    </message>
-    <message>
-      <source>To scale in kg, as the scan divides the body. ≈: no measurable change.</source>
-      <translation>Maßstäblich in kg, wie der Scan den Körper einteilt. ≈: keine messbare Änderung.</translation>
-    </message>
-    <message>
-      <source>Muscle of your arms</source>
-      <translation>Muskeln Ihrer Arme</translation>
-    </message>
-    <message>
-      <source>Muscle of your legs</source>
-      <translation>Muskeln Ihrer Beine</translation>
-    </message>
-    <message>
-      <source>X-rays of this scan</source>
-      <translation>Röntgenstrahlung dieses Scans</translation>
-    </message>
-    <message>
-      <source>about as much as nature gives you in %1 days</source>
-      <translation>etwa so viel, wie die Natur Ihnen in %1 Tagen gibt</translation>
-    </message>
-    <message>
-      <source>To scale in kg. Mineral is 6.8 % of the fat-free mass by assumption (Brozek 1963).</source>
-      <translation>Maßstäblich in kg. Mineral ist mit 6,8 % der fettfreien Masse angenommen (Brozek 1963).</translation>
-    </message>
-    <message>
-      <source>  ± %1 (95 %)</source>
-      <translation>  ± %1 (95 %)</translation>
-    </message>
-    <message>
-      <source>  (± %1, 95 %)</source>
-      <translation>  (± %1, 95 %)</translation>
-    </message>
-    <message>
-      <source>The extra water would be read as lean.</source>
-      <translation>Das zusätzliche Wasser würde für mageres Gewebe gehalten.</translation>
-    </message>
-    <message>
-      <source>Are you comfortable holding your head under water for about 10 seconds, with your lungs empty?</source>
-      <translation>Können Sie den Kopf mit leerer Lunge etwa 10 Sekunden unter Wasser halten, ohne dass es Ihnen unangenehm ist?</translation>
-    </message>
-    <message>
-      <source>No hyperventilation before submersion: blackout risk.</source>
-      <translation>Vor dem Untertauchen nicht hyperventilieren: Gefahr der Ohnmacht.</translation>
-    </message>
-    <message>
-      <source>Since your test on %1</source>
-      <translation>Seit Ihrem Test vom %1</translation>
-    </message>
-    <message>
-      <source>Your value is close to the upper end of the reference range; the test cannot say on which side of it.</source>
-      <translation>Ihr Wert liegt nahe am oberen Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
-    </message>
-    <message>
-      <source>Your value is close to the lower end of the reference range; the test cannot say on which side of it.</source>
-      <translation>Ihr Wert liegt nahe am unteren Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
-    </message>
-    <message>
-      <source>The range is that of people of your sex and age who were measured for it; it is no target.</source>
-      <translation>Der Bereich beschreibt gemessene Menschen Ihres Geschlechts und Alters; er ist kein Ziel.</translation>
-    </message>
-    <message>
-      <source>You have less fat than at that test.</source>
-      <translation>Sie haben weniger Fett als bei jenem Test.</translation>
-    </message>
-    <message>
-      <source>You have more fat than at that test.</source>
-      <translation>Sie haben mehr Fett als bei jenem Test.</translation>
-    </message>
-    <message>
-      <source>This is your starting point.</source>
-      <translation>Das ist Ihr Ausgangspunkt.</translation>
-    </message>
-    <message>
-      <source>%1 · what we talked over</source>
-      <translation>%1 · was wir besprochen haben</translation>
-    </message>
-    <message>
-      <source>What we talked over</source>
-      <translation>Was wir besprochen haben</translation>
-    </message>
-    <message>
-      <source>Your body fat is close to the upper end of the reference range; the test cannot say on which side of it.</source>
-      <translation>Ihr Körperfett liegt nahe am oberen Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen.</translation>
-    </message>
-    <message>
-      <source>Your body fat is close to the lower end of the reference range; the test cannot say on which side of it. Eating enough for what you do matters.</source>
-      <translation>Ihr Körperfett liegt nahe am unteren Ende des Referenzbereichs; auf welcher Seite, kann der Test nicht sagen. Wichtig ist, für das, was Sie tun, genug zu essen.</translation>
-    </message>
-    <message>
-      <source>You were not prepared in the same way as last time, so the two tests are not compared. Next time, please follow the sheet that we send you.</source>
-      <translation>Sie waren anders vorbereitet als beim letzten Mal; deshalb werden die beiden Tests nicht verglichen. Bitte richten Sie sich beim nächsten Mal nach dem Blatt, das wir Ihnen schicken.</translation>
-    </message>
-    <message>
-      <source>limb lean over height²</source>
-      <translation>fettfreies Gewebe der Arme und Beine durch Größe²</translation>
-    </message>
-    <message>
-      <source>limb lean for each 10 kg of body mass</source>
-      <translation>fettfreies Gewebe der Arme und Beine je 10 kg Körpermasse</translation>
-    </message>
-    <message>
-      <source> · test %1, version %2</source>
-      <translation> · Test %1, Version %2</translation>
-    </message>
-    <message>
-      <source>%1 less</source>
-      <translation>%1 weniger</translation>
-    </message>
-    <message>
-      <source>%1 more</source>
-      <translation>%1 mehr</translation>
-    </message>
-    <message>
-      <source>no measurable change</source>
-      <translation>keine messbare Veränderung</translation>
-    </message>
-    <message>
-      <source>very likely between %1 and %2 %</source>
-      <translation>sehr wahrscheinlich %1 bis %2 %</translation>
-    </message>
-    <message>
-      <source>very likely between %1 and %2</source>
-      <translation>sehr wahrscheinlich %1 bis %2</translation>
-    </message>
-    <message>
-      <source>people of your sex and age ¹</source>
-      <translation>Menschen Ihres Geschlechts und Alters ¹</translation>
-    </message>
-    <message>
-      <source>Changes since %1.</source>
-      <translation>Veränderungen seit dem %1.</translation>
-    </message>
-    <message>
-      <source>How it was measured</source>
-      <translation>Wie gemessen wurde</translation>
-    </message>
-    <message>
-      <source>Muscle, bone, water</source>
-      <translation>Muskeln, Knochen, Wasser</translation>
-    </message>
-    <message>
-      <source>Body fat by each method</source>
-      <translation>Körperfett nach jedem Verfahren</translation>
-    </message>
-    <message>
-      <source>Next test: from %1 on, at the same time of day and prepared the same way. Sooner than that, usual changes are too small for the test to see.</source>
-      <translation>Nächster Test: ab dem %1, zur selben Tageszeit und ebenso vorbereitet. Früher sind übliche Veränderungen zu klein, als dass der Test sie sehen könnte.</translation>
-    </message>
-    <message>
-      <source>Your next test is booked for %1 at %2. The sheet that comes with the booking says how to prepare.</source>
-      <translation>Ihr nächster Test ist für den %1 um %2 Uhr gebucht. Wie Sie sich vorbereiten, steht auf dem Blatt zur Buchung.</translation>
-    </message>
-    <message>
-      <source>Tested by %1 · checked and signed by %2</source>
-      <translation>Getestet von %1 · geprüft und unterschrieben von %2</translation>
-    </message>
-    <message>
-      <source>Tested by %1</source>
-      <translation>Getestet von %1</translation>
-    </message>
-    <message>
-      <source>This page describes your body on one day. It is not a diagnosis and says nothing about your worth or fitness by itself. If anything here worries you, talk to your doctor.</source>
-      <translation>Diese Seite beschreibt Ihren Körper an einem Tag. Sie ist keine Diagnose und sagt für sich allein nichts über Ihren Wert oder Ihre Fitness. Wenn Sie etwas davon beunruhigt, sprechen Sie mit Ihrer Ärztin oder Ihrem Arzt.</translation>
-    </message>
-    <message>
-      <source>Until next time</source>
-      <translation>Bis zum nächsten Mal</translation>
-    </message>
-    <message>
-      <source>Weight</source>
-      <translation>Gewicht</translation>
-    </message>
-    <message>
-      <source>You were prepared as asked, and the readings agreed.</source>
-      <translation>Sie waren vorbereitet wie gebeten, und die Messwerte stimmten überein.</translation>
-    </message>
-    <message>
-      <source>You have lost about %1 of fat since %2.</source>
-      <translation>Sie haben seit dem %2 etwa %1 Fett verloren.</translation>
-    </message>
-    <message>
-      <source>You have gained about %1 of fat since %2.</source>
-      <translation>Sie haben seit dem %2 etwa %1 Fett zugenommen.</translation>
-    </message>
-    <message>
-      <source>You have less fat than on %1.</source>
-      <translation>Sie haben weniger Fett als am %1.</translation>
-    </message>
-    <message>
-      <source>You have more fat than on %1.</source>
-      <translation>Sie haben mehr Fett als am %1.</translation>
-    </message>
-    <message>
-      <source>What was measured is good for following you over time.</source>
-      <translation>Was gemessen wurde, ist gut, um Sie über die Zeit zu begleiten.</translation>
-    </message>
-    <message>
-      <source>Your fat over time</source>
-      <translation>Ihr Fett im Lauf der Zeit</translation>
-    </message>
-    <message>
-      <source>Your lean mass over time</source>
-      <translation>Ihre fettfreie Masse im Lauf der Zeit</translation>
-    </message>
-    <message>
-      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms.</source>
-      <translation>Mit Elektroden unter Händen und Füßen errechnet dieses Labor kein Fett: Die veröffentlichten Gleichungen wurden für eine andere Art zu messen gemacht und lägen um Kilogramm daneben.</translation>
-    </message>
-    <message>
-      <source>This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>
-      <translation>Diese Seite kommt ohne Zahlen aus; wer Sie getestet hat, kennt sie und bespricht sie mit Ihnen, wenn Sie möchten.</translation>
-    </message>
-    <message>
-      <source>What you will note until next time: %1</source>
-      <translation>Was Sie bis zum nächsten Mal aufschreiben: %1</translation>
-    </message>
-    <message>
-      <source>¹ %1; %2</source>
-      <translation>¹ %1; %2</translation>
-    </message>
-    <message>
-      <source>%1 %</source>
-      <translation>%1 %</translation>
-    </message>
-    <message>
-      <source>%1 of fat less</source>
-      <translation>%1 Fett weniger</translation>
-    </message>
-    <message>
-      <source>%1 of fat more</source>
-      <translation>%1 Fett mehr</translation>
-    </message>
-    <message>
-      <source>the bars show how sure each test is</source>
-      <translation>die Balken zeigen, wie sicher jeder Test ist</translation>
-    </message>
-    <message>
-      <source>Before the test</source>
-      <translation>Vor dem Test</translation>
-    </message>
-    <message>
-      <source>On the day: %1</source>
-      <translation>Am Tag selbst: %1</translation>
-    </message>
-    <message>
-      <source>The day before: %1</source>
-      <translation>Am Tag davor: %1</translation>
-    </message>
-    <message>
-      <source>Your test: %1</source>
-      <translation>Ihr Test: %1</translation>
-    </message>
-    <message>
-      <source>%1 less fat</source>
-      <translation>%1 weniger Fett</translation>
-    </message>
-    <message>
-      <source>%1 more fat</source>
-      <translation>%1 mehr Fett</translation>
-    </message>
-    <message>
-      <source>Passed: error {1}, limit {2}.</source>
-      <translation>Bestanden: Abweichung {1}, Grenze {2}.</translation>
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::Background</name>
-    <message>
-      <source>Cancelled.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::BookCare</name>
-    <message>
-      <source>Verifying the lab book</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::BookMenu</name>
-    <message>
-      <source>Recent</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open lab book…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>New lab book…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Restore a copy…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open practice room</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 (not connected)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No other lab book yet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Open %1?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>It opens in a window of its own. Open tests in this lab book are kept either way.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keep this window</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close this window</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Go back</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>New lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is already a file here.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose a new name; nothing is ever overwritten.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose a copy to restore</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Restore as a new lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Checking the copy and restoring it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Another window could not be started.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Start Fusain from the desktop and open the lab book there.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::CommandSearch</name>
-    <message>
-      <source>Commands</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What do you want to do?</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Search commands</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enter runs the chosen command. Esc closes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Not now: %1</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::CopiesPage</name>
-    <message>
-      <source>There is no such folder.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::DayBoard</name>
-    <message>
-      <source>A check is done when it is made.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Make it in Quality; this line then goes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Read it again; nothing was kept.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This appointment has begun or is over; it stays where it is.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This appointment has begun or is over; it is not cancelled.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no room for these tests on this day.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose another day, or fewer methods.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::DayRibbon</name>
-    <message>
-      <source>The day by instruments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 %2, %3</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>done</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>in conflict or late</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Chosen: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nobody is booked.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::DosePanel</name>
-    <message>
-      <source>That is right</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::FigureView</name>
-    <message>
-      <source>what</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>value</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::FindingsView</name>
-    <message>
-      <source>Body fat on its scale</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Picture of the result</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>quantity</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>value</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>unit</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>how</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Worked sheet</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>lung gas, L</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What if the residual volume, or the thoracic gas, were, litres</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What if the conversion were</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What if the policy were</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>policy of the test</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Copy sheet as text</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What if</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Which picture</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>equation as chosen</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What if: %1 % instead of %2 %. Nothing stored changes.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Build against the reference, for height (FMI and FFMI): %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>SE</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Findings</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::FirstStart</name>
-    <message>
-      <source>A new lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Finish later</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Your lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Shown on every page.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Methods and instruments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only these methods are shown. Readings of an instrument that is not connected are typed.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::Help</name>
-    <message>
-      <source>Help</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Handbook</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Find in the handbook</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::IdentityPanel</name>
-    <message>
-      <source>It is this person</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::InstrumentChecks</name>
-    <message>
-      <source>There is no check "{1}" of {2}.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only a physiologist can change the limits of a check.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ask the physiologist to take the bench.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::InterpretationPanel</name>
-    <message>
-      <source>Keep the interpretation</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::KeySheet</name>
-    <message>
-      <source>place</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>command</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>keys</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keys</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>New keys of the chosen command</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use these keys</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No keys</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Usual keys</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Close</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keys belong to the person at the bench. Choose a command, press the new keys in the field, then "Use these keys".</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>These keys belong to the place itself and stay as they are.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1 is already the key of "%2".</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::LabReferences</name>
-    <message>
-      <source>This set is not yet verified.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Confirm it, and keep a copy as the lab's own.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A shipped set stays as it is; edit a copy of it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No sex and age band of this lab has the {1} people that a reference needs; there are {2} people with this value in all.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose another method or quantity, or wait until more have come.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::LabSettings</name>
-    <message>
-      <source>name</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>role</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Who works here</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Name of a new colleague</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>technician</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>trainee</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>physiologist</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Role of a new colleague</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add colleague</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A colleague needs a name.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The physiologist says who works here: change who is at the bench first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Only these methods are shown. After a change, open this lab book again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pages and units</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Methods and instruments</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Getting out</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Staff</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How a client gets out of the tank</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>How a client gets out of the chamber</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>in your own words, for this machine</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>settings of the lab changed</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::LabUndo</name>
-    <message>
-      <source>%1 imported</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::LetterheadForm</name>
-    <message>
-      <source>Remove logo</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>metric</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>US customary</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A4</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>US Letter</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose logo…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Name of the lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Address</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Telephone</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Logo</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Paper</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Language of new clients' pages</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Units of the lab</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Reference for % fat</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>none</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Choose logo</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Pictures (*.png *.jpg *.jpeg)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This file is not a picture that can be read.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Use a PNG or JPEG file.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The lab needs a name.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::LibraryPlace</name>
-    <message>
-      <source>Library</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::LinkField</name>
-    <message>
-      <source>typed</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>network</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>serial port</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1: how its readings come</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>host:port</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>/dev/ttyUSB0:9600:none</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::MethodsForm</name>
-    <message>
-      <source>Tick at least one method.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::PagePreview</name>
-    <message>
-      <source>Report preview</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Page before</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Next page</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>page %1 of %2</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::PenSheet</name>
-    <message>
-      <source>Sheet for the pen</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::PeoplePage</name>
-    <message>
-      <source>At least one physiologist is needed.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::Place</name>
-    <message>
-      <source>Start past a check</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Why may the test start anyway? The reason goes on the record.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ReportPanel</name>
-    <message>
-      <source>Save as PDF…</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::ResultPanel</name>
-    <message>
-      <source>Result seen</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::Session</name>
-    <message>
-      <source>Only the physiologist may start a test past a check.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Make the check, or ask the physiologist to take the bench.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The height of this client is missing; the equations need it.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Measure and enter it in the dossier.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The client is under 18 and the guardian's consent is not recorded.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Record it in the dossier first.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>This client was in the tank today: hair and skin may be wet or warm, which makes the chamber read too lean.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dry well and wait; better, measure in the chamber before the tank.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The test {1} is not in this lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>PRACTICE, not a client · %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>▲ %1 (record damaged)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>A test of {1} is open on this instrument.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The appointment is on {1}, not today.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The appointment is at {1}. It is {2} now.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No operator is chosen. This lab book has no staff yet.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Add staff under The lab…</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::Shell</name>
-    <message>
-      <source>Seen</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Quality</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Library</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Who is at the bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The lab…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>At the bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Find a client, test or equation   Ctrl+F</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Find</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>      names hidden (Ctrl+H)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save a copy…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Undo</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Practice: made-up people on made-up instruments. Nothing here belongs to a client.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The last session, opened %1, ended unexpectedly. Everything accepted is kept. An open test is listed under Day.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Protocols, policies and checks are read from %1 (FUSAIN_DATA), not from the installed files.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Other accounts on this computer could read this lab book. Now only your account can.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save as a new lab book</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>rescued.fusain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Saved and verified: %1. Close this window and open that lab book.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Saved: %1</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>&amp;Practice</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab books, help</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Lab books, help, and about Fusain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>About Fusain…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Window</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Day</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Clients</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Bench</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Quality</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Library</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Practice</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Find a client, test or equation</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing to undo.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Redo</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nothing to redo.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Hide or show names</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Dark or light</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>High or usual contrast</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Text size %1 % (from the next start)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Commands…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Keys…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Handbook</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The next value of a figure</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Left, Right, Home, End</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>All values of a figure as a table</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Enter</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Stretch the time of a figure</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>+, −, Ctrl+wheel</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Copy the chosen rows of a table</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Ctrl+C</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Undone.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Undone: %1.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Done: %1.  Undo: %2</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1. Demo: nothing is saved when you close this window.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>· No instrument is linked.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>● 1 instrument live</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>● %1 instruments live</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>About Fusain</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Fusain %1, the workbench of a body-composition laboratory.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Free software under the GNU General Public License, version 3 or later, without any warranty. Fonts: Atkinson Hyperlegible and Noto Sans, SIL Open Font License 1.1. It is no medical device: who is tested, and what a result means, is for licensed practice and local rules to decide.
-
-The Library holds every equation with its source. The lab book is %1.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::TalkView</name>
-    <message>
-      <source>Picture</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Talk</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>P pen away  C clear</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>P pen</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>  ·  K keep for the page  ·  S save  ·  Tab notes  ·  Space next  ·  Esc close</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Save what was talked over</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>PDF (*.pdf)</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>What was talked over</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>The page could not be written.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check that the disk is connected and may be written.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Check that the disk is not full.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::WaterBook</name>
-    <message>
-      <source>The tank water has not been logged today.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nobody in the water. Measure chlorine, pH and temperature and log them under Day.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Nobody goes into the tank until a later reading of the water is good.</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>fusain::desktop::WorkLine</name>
-    <message>
-      <source>Cancel</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Work under way</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>%1…</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Cancel: %1</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>link</name>
-    <message>
-      <source>, %1 bad lines</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>live</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>looking for it</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>silent</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>typed entry</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, %1 lines lost</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>, %1 lines came twice</source>
-      <translation type="unfinished" />
-    </message>
-  </context>
-  <context>
-    <name>run</name>
-    <message>
-      <source>This lab book is already open; its window was brought forward.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>No lab book here</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>There is no lab book at %1.
-
-If there should be one, check that its disk or share is connected, then start again.</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Create a new lab book here</source>
-      <translation type="unfinished" />
-    </message>
-    <message>
-      <source>Leave</source>
+      <source>A physician first; strength and enough protein come before any loss.</source>
       <translation type="unfinished" />
     </message>
   </context>

@@ -1,11 +1,11 @@
 // The lab book under the window is taken away, damaged or new: the window says so and loses nothing.
-#include "desktop/views/client_form.hpp"
 #include "desktop/places/quality/limits_dialog.hpp"
 #include "desktop/places/quality/reference_dialog.hpp"
 #include "desktop/recordings/scan/scan_folder.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/instrument_checks.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/views/client_form.hpp"
 #include "desktop/window/book_menu.hpp"
 #include "desktop/window/first_start.hpp"
 #include "desktop/window/help.hpp"
@@ -281,7 +281,7 @@ TEST_F(Care, AnotherLabBookOpensInAWindowOfItsOwn) {
     willPress(shell.get(), "Go back");
     menu.openPath(other);
     EXPECT_TRUE(started.isEmpty());
-    willPress(shell.get(), "Keep this window");
+    willPress(shell.get(), "Stay in this window");
     menu.openPath(other);
     EXPECT_EQ(started, QStringList{other});
     EXPECT_EQ(replaced, 0);
@@ -289,7 +289,7 @@ TEST_F(Care, AnotherLabBookOpensInAWindowOfItsOwn) {
     menu.openPath(other);
     EXPECT_EQ(replaced, 1);
     menu.setStarter([](const QStringList&) { return false; });
-    willPress(shell.get(), "Keep this window");
+    willPress(shell.get(), "Stay in this window");
     menu.openPath(other);
     EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("could not be started")));
 }

@@ -3,10 +3,10 @@
 #include "desktop/bench/method/questions_panel.hpp"
 #include "desktop/bench/method/typed_time.hpp"
 #include "desktop/bench/tank/trials_panel.hpp"
-#include "desktop/views/client_form.hpp"
 #include "desktop/places/quality/chart_page.hpp"
 #include "desktop/places/quality/precision_page.hpp"
 #include "desktop/services/instrument_checks.hpp"
+#include "desktop/views/client_form.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/all/record.hpp"
@@ -366,7 +366,7 @@ TEST_F(Journey, ChecksTakeTheirReadingsFromTheLiveInstruments) {
     shell->open(PlaceName::Quality);
     QPushButton* take = nullptr;
     for (QPushButton* each : shell->quality().findChildren<QPushButton*>())
-        if (each->text() == QLatin1String("Take it from the instrument"))
+        if (each->text() == QLatin1String("Read the instrument"))
             take = each;
     ASSERT_TRUE(take);
     ASSERT_TRUE(soon([&] { return session->hub().latest(QStringLiteral("chamber")).has_value(); }));

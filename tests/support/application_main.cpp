@@ -1,3 +1,4 @@
+#include "report/base/language.hpp"
 #include "support/watched_application.hpp"
 
 #include <gtest/gtest.h>
@@ -52,6 +53,8 @@ int main(int argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
     WatchedApplication application(argc, argv);
     QApplication::setStyle(QStringLiteral("Fusion"));
+    fusain::report::setLanguageFolder(QStringLiteral(FUSAIN_BUILD_DIR "/share/fusain/data/page-languages"));
+    fusain::report::setWindowLanguage(QStringLiteral("en"));
     ::testing::InitGoogleTest(&argc, argv);
     ::testing::UnitTest::GetInstance()->listeners().Append(new Watchdog(application));
     return RUN_ALL_TESTS();

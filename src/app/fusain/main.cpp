@@ -28,12 +28,13 @@ int main(int argc, char** argv) {
     parser.addOptions(
         {{QStringLiteral("new"),
           QStringLiteral("Make a new lab book at this place; refused when there is a file.")},
-         {QStringLiteral("demo"), QStringLiteral("Open the made-up lab with simulated instruments.")},
+         {QStringLiteral("demo"), QStringLiteral("Open a simulated lab with simulated instruments.")},
          {QStringLiteral("practice"),
-          QStringLiteral(
-              "Open the practice room: made-up people, simulated instruments, a lab book of its own.")},
+          QStringLiteral("Open the practice room: simulated clients and instruments, a lab book of its own.")},
          {QStringLiteral("text-size"), QStringLiteral("Size of text in percent, 100 to 200, for this start."),
           QStringLiteral("percent")},
+         {QStringLiteral("language"), QStringLiteral("Language of the window for this start, such as de."),
+          QStringLiteral("code")},
          {QStringLiteral("pictures"),
           QStringLiteral("With --demo: write a PNG of each main view into this folder, without a monitor."),
           QStringLiteral("folder")}});
@@ -66,5 +67,6 @@ int main(int argc, char** argv) {
                                .demo = parser.isSet(QStringLiteral("demo")) || !pictures.isEmpty(),
                                .practice = parser.isSet(QStringLiteral("practice")),
                                .pictures = pictures,
+                               .language = parser.value(QStringLiteral("language")),
                                .textPercent = parser.value(QStringLiteral("text-size")).toInt()});
 }

@@ -19,6 +19,7 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QFileInfo>
+#include <QLibraryInfo>
 #include <QMessageBox>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -126,10 +127,10 @@ Expected<void> keepPracticeApart(store::LabBook& book, const RunOptions& options
     const bool marked = !book.setting(mark).empty();
     if (options.practice && !marked) {
         if (!freshDemo && !book.clients().empty())
-            return failure({FUSAIN_TEXT("This lab book has clients in it; practice has a book of its own."), {}},
-                           book.path().toStdString(),
-                           {FUSAIN_TEXT("Open the practice room without a file."), {}},
-                           {FUSAIN_TEXT("Nothing in it was changed."), {}});
+            return failure(
+                {FUSAIN_TEXT("This lab book has clients in it; practice has a book of its own."), {}},
+                book.path().toStdString(), {FUSAIN_TEXT("Open the practice room without a file."), {}},
+                {FUSAIN_TEXT("Nothing in it was changed."), {}});
         return book.setSetting(mark, "yes", "practice");
     }
     if (marked && !options.practice)
@@ -150,6 +151,18 @@ void keepChecks(desktop::Session& session) {
     }
 }
 
+// Dates, numbers and the buttons of dialogs go with the words around them.
+void speak(const QString& code) {
+    report::setWindowLanguage(code);
+    const QString language = report::windowLanguage();
+    QLocale::setDefault(code.startsWith(language) ? QLocale(code) : QLocale(language));
+    static QTranslator toolkit; // what the toolkit itself says
+    QCoreApplication::removeTranslator(&toolkit);
+    if (toolkit.load(QLocale(language), QStringLiteral("qtbase"), QStringLiteral("_"),
+                     QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
+        QCoreApplication::installTranslator(&toolkit);
+}
+
 void setUpPractice(desktop::Session& session, desktop::Shell& shell, simulation::SimulatedLab& lab) {
     keepChecks(session);
     shell.practice()->run().setInstruments(&lab);
@@ -161,14 +174,9 @@ int runDesktop(const RunOptions& options,
                const std::function<void(desktop::Shell&, desktop::Session&)>& driver) {
     const QString data = store::dataFolder();
     report::loadFonts(data + QStringLiteral("/fonts"));
-    // English needs no file; another language is loaded when somebody has translated it (scripts/translations).
-    QTranslator translator;
-    if (translator.load(QLocale(), QStringLiteral("fusain"), QStringLiteral("_"),
-                        data + QStringLiteral("/translations")))
-        QCoreApplication::installTranslator(&translator);
-    else
-        QLocale::setDefault(QLocale(QLocale::English)); // dates in the language of the words around them
     report::setLanguageFolder(data + QStringLiteral("/page-languages"));
+    const QString desktopLanguage = QLocale().name();
+    speak(options.language.isEmpty() ? desktopLanguage : options.language);
     auto catalogue = store::readCatalogue(data);
     if (!catalogue)
         return explain(catalogue.error());
@@ -210,6 +218,9 @@ int runDesktop(const RunOptions& options,
         if (auto first = (*book)->save(Staff{"staff-1", "Physiologist", Role::Physiologist}, "staff-1"); !first)
             return explain(first.error());
 
+    if (const QString chosen = QString::fromStdString((*book)->setting("window-language"));
+        options.language.isEmpty() && !chosen.isEmpty())
+        speak(chosen); // as the lab has chosen, whatever the desktop speaks
     if (const auto mixed = keepPracticeApart(**book, options, freshDemo); !mixed)
         return explain(mixed.error());
 

@@ -12,7 +12,8 @@ struct RunOptions {
     bool demo = false;       ///< the made-up lab with simulated instruments
     bool practice = false;   ///< the practice room, with a lab book of its own
     QString pictures;        ///< write a PNG of each main view here and leave
-    int textPercent = 0;     ///< size of text for this start; 0: as the account has it
+    QString language; ///< of the window for this start, such as "de"; empty: as the lab or the desktop has it
+    int textPercent = 0; ///< size of text for this start; 0: as the account has it
 };
 
 /// Opens the lab book and runs the window until it is closed.

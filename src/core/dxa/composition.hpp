@@ -19,7 +19,7 @@ struct ScanPrecision {
     double armLean = 0.03, legLean = 0.018, trunkLean = 0.016; ///< relative
     double armFat = 0.05, legFat = 0.025, trunkFat = 0.035;    ///< relative
     /// Standard deviation of the scanner's fat against a four-component model, as a fraction of the mass of the
-    /// body. An engineering choice of this program within the published limits of agreement (± 3 to 6 %fat).
+    /// body. An lab-adjustable default within the published limits of agreement (± 3 to 6 %fat).
     double model = 0.023;
 
     /// Relative standard errors of one region; the head's are those of the trunk.

@@ -80,12 +80,12 @@ private:
         const auto near = [&](double factor) { return std::abs(ratio / factor - 1.0) < 0.06; };
         if (near(1.0 / kilogramsPerPound) || near(kilogramsPerPound))
             find(Fault::Unit, Severity::Repeat, Region::Total,
-                 {FUSAIN_TEXT("The scan adds up to {1} where the scale says {2} kg: pounds for kilograms?"),
+                 {FUSAIN_TEXT("The scan adds up to {1}, the scale reads {2} kg. Are these pounds?"),
                   {kg(total(), 1), kg(*scaleMass_, 1)}},
                  {FUSAIN_TEXT("Look at the unit of the densitometer's page."), {}});
         else if (near(1000.0))
             find(Fault::Unit, Severity::Repeat, Region::Total,
-                 {FUSAIN_TEXT("The scan adds up to {1} where the scale says {2} kg: grams for kilograms?"),
+                 {FUSAIN_TEXT("The scan adds up to {1}, the scale reads {2} kg. Are these grams?"),
                   {kg(total(), 0), kg(*scaleMass_, 1)}},
                  {FUSAIN_TEXT("Look at the unit of the densitometer's page."), {}});
     }
@@ -95,7 +95,7 @@ private:
             if (reading.printedMass && std::abs((reading.mass() - *reading.printedMass).value()) >
                                            2.0 * limits_.printedUnit + tolerance)
                 find(Fault::TissueSum, Severity::Repeat, reading.region,
-                     {FUSAIN_TEXT("{1}: fat, lean and bone mineral add up to {2} kg, the page says {3} kg."),
+                     {FUSAIN_TEXT("{1}: fat, lean and bone mineral add up to {2} kg, the page shows {3} kg."),
                       {std::string(regionName(reading.region)), kg(reading.mass(), 3),
                        kg(*reading.printedMass, 3)}},
                      {FUSAIN_TEXT("Compare this row with the page, digit by digit."), {}});
@@ -106,7 +106,7 @@ private:
         for (const Component& each : components)
             if (std::abs((sum.*each.value - printed.*each.value).value()) > allowed)
                 find(Fault::RegionSum, Severity::Repeat, printed.region,
-                     {FUSAIN_TEXT("{1}, {2}: the regions add up to {3} kg, the page says {4} kg."),
+                     {FUSAIN_TEXT("{1}, {2}: the regions add up to {3} kg, the page shows {4} kg."),
                       {std::string(regionName(printed.region)), std::string(each.name), kg(sum.*each.value, 3),
                        kg(printed.*each.value, 3)}},
                      {FUSAIN_TEXT("Look for the region that was mistyped; android and gynoid do not count."),
@@ -129,7 +129,7 @@ private:
         for (const Component& each : components)
             if ((*part).*each.value > (*whole).*each.value + Kilograms(limits_.printedUnit))
                 find(Fault::Overlap, Severity::Repeat, inside,
-                     {FUSAIN_TEXT("{1}, {2}: {3} kg, more than the {4} kg of what it lies in."),
+                     {FUSAIN_TEXT("{1}, {2}: {3} kg, more than the {4} kg of the region that contains it."),
                       {std::string(regionName(inside)), std::string(each.name), kg((*part).*each.value, 3),
                        kg((*whole).*each.value, 3)}},
                      {FUSAIN_TEXT("Look at the region lines, and whether two rows were swapped."), {}});

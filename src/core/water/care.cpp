@@ -69,7 +69,7 @@ std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits&
               {fixed(reading.acidity, 1), fixed(limits.acidityMost, 1),
                fixed(100.0 * hypochlorousShare(reading.acidity, reading.temperature), 0)}});
     if (reading.temperature > mostAllowed)
-        find(CareVerdict::NobodyIn, {FUSAIN_TEXT("{1} °C: nobody goes in above {2} °C."),
+        find(CareVerdict::NobodyIn, {FUSAIN_TEXT("Nobody in the water. Water {1} °C (limit {2} °C)."),
                                      {fixed(reading.temperature.value(), 1), fixed(mostAllowed.value(), 0)}});
     else if (reading.temperature < leastComfortable || reading.temperature > mostComfortable)
         find(CareVerdict::PutRight, {FUSAIN_TEXT("Water {1} °C: outside the comfort range, {2}–{3} °C."),

@@ -149,7 +149,7 @@ std::map<std::string, Tick> DayBoard::readTicks() const {
 Expected<void> DayBoard::tick(const std::string& taskId, bool done) {
     if (taskId.starts_with("check."))
         return failure({FUSAIN_TEXT("A check is done when it is made."), {}}, {},
-                       {FUSAIN_TEXT("Make it in Quality; this line then goes."), {}});
+                       {FUSAIN_TEXT("Do the check in Quality; this line goes when it is done."), {}});
     Json json = Json::object();
     for (const auto& [task, tick] : readTicks())
         json[task] = {{"at", isoText(tick.at)}, {"by", tick.by}};

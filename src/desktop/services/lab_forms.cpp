@@ -61,7 +61,7 @@ Expected<void> keepLink(Session& session, const QString& role, const QString& ad
 LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), name_(kept(session, "lab-name")),
       address_(kept(session, "lab-address")), telephone_(kept(session, "lab-telephone")), units_(new QComboBox),
-      paper_(new QComboBox), language_(new QComboBox), fatReference_(new QComboBox),
+      paper_(new QComboBox), language_(new QComboBox), fatReference_(new QComboBox), window_(new QComboBox),
       logo_(session.letterhead().logo), logoShown_(label({}, "soft", false)),
       noLogo_(button(tr("Remove logo"))), problem_(label({}, "warning")) {
     units_->addItems({tr("metric"), tr("US customary")});
@@ -72,6 +72,11 @@ LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
         language_->addItem(report::languageName(code), code);
     language_->setCurrentIndex(
         std::max(0, language_->findData(QString::fromStdString(session.book().setting("lab-language")))));
+    window_->addItem(tr("as the desktop"), QString());
+    for (const QString& code : report::pageLanguages())
+        window_->addItem(report::languageName(code), code);
+    window_->setCurrentIndex(
+        std::max(0, window_->findData(QString::fromStdString(session.book().setting("window-language")))));
     for (const auto& set : session.catalogue().references)
         if (set.quantity == fatPercent && set.mayBeChosen())
             fatReference_->addItem(report::say(std::string_view(set.title)), QString::fromStdString(set.id));
@@ -94,6 +99,7 @@ LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
     form->addRow(QString(), inOneRow({choose, noLogo_}));
     row(tr("Paper"), paper_);
     row(tr("Language of new clients' pages"), language_);
+    row(tr("Language of this window, from the next start"), window_);
     row(tr("Units of the lab"), units_);
     row(tr("Reference for % fat"), fatReference_);
     form->addRow(problem_);
@@ -152,6 +158,7 @@ Expected<void> LetterheadForm::keep() {
           std::pair("lab-logo", logo_.toBase64().toStdString()),
           std::pair("lab-paper", std::string(paper_->currentIndex() == 1 ? "letter" : "a4")),
           std::pair("lab-language", language_->currentData().toString().toStdString()),
+          std::pair("window-language", window_->currentData().toString().toStdString()),
           std::pair("units", std::string(units_->currentIndex() == 1 ? "us" : "metric"))})
         if (done)
             done = keepSetting(session_, key, value);

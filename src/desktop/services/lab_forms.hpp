@@ -29,7 +29,7 @@ private:
 
     Session& session_;
     QLineEdit *name_, *address_, *telephone_;
-    QComboBox *units_, *paper_, *language_, *fatReference_;
+    QComboBox *units_, *paper_, *language_, *window_, *fatReference_;
     QByteArray logo_;
     QLabel* logoShown_;
     QPushButton* noLogo_;

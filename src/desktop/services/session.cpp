@@ -14,6 +14,7 @@
 #include "report/base/words.hpp"
 
 #include <QGuiApplication>
+#include <QLocale>
 #include <QPalette>
 #include <algorithm>
 
@@ -66,9 +67,11 @@ std::string Session::labName() {
 }
 
 report::Letterhead Session::letterhead() {
+    const std::string usualPaper =
+        QLocale::system().measurementSystem() == QLocale::ImperialUSSystem ? "letter" : "a4";
     return {labName(), book_->setting("lab-address"), book_->setting("lab-telephone"),
             QByteArray::fromBase64(QByteArray::fromStdString(book_->setting("lab-logo"))),
-            book_->setting("lab-paper") == "letter" ? report::Paper::Letter : report::Paper::A4};
+            book_->setting("lab-paper", usualPaper) == "letter" ? report::Paper::Letter : report::Paper::A4};
 }
 
 std::vector<std::string_view> Session::ownedMethods() {

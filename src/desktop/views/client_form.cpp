@@ -88,7 +88,7 @@ void ClientForm::save() {
     if (!twins.empty() && !duplicatesShown_) {
         duplicatesShown_ = true;
         return problem_->setText(
-            tr("There is already %1, born %2. Save again if this is somebody else.")
+            tr("There is already %1, born %2. Save again if this is another client.")
                 .arg(session_.nameOf(twins.front()), QString::fromStdString(isoText(twins.front().birthDate))));
     }
     if (entered.id.empty())

@@ -69,7 +69,7 @@ void BookMenu::openPath(const QString& path) {
     box.setTextFormat(Qt::PlainText);
     box.setInformativeText(
         tr("It opens in a window of its own. Open tests in this lab book are kept either way."));
-    const auto* beside = box.addButton(tr("Keep this window"), QMessageBox::AcceptRole);
+    const auto* beside = box.addButton(tr("Stay in this window"), QMessageBox::AcceptRole);
     const auto* instead = box.addButton(tr("Close this window"), QMessageBox::AcceptRole);
     box.setDefaultButton(box.addButton(tr("Go back"), QMessageBox::RejectRole));
     box.exec();

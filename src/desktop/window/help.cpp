@@ -18,7 +18,7 @@ QString handbook(const QString& folder) {
         if (file.open(QIODevice::ReadOnly))
             return QString::fromUtf8(file.readAll());
     }
-    return QObject::tr("The handbook was not installed with this program.");
+    return QObject::tr("The handbook is not installed.");
 }
 
 // Markdown says nothing of the look of a table.

@@ -79,7 +79,7 @@ Shell::Shell(Session& session)
     right->addWidget(top_);
     if (practice_) {
         auto* mark =
-            label(tr("Practice: made-up people on made-up instruments. Nothing here belongs to a client."),
+            label(tr("Practice: simulated clients on simulated instruments. Nothing here belongs to a client."),
                   "warning");
         mark->setContentsMargins(24, 4, 24, 4);
         right->addWidget(mark);

@@ -15,7 +15,7 @@ namespace {
 using namespace impedance;
 
 // For equations whose published error is not known to us: nothing may look surer than those whose error is.
-constexpr double assumedEquationError = 0.06; // relative, an engineering choice of this program
+constexpr double assumedEquationError = 0.06; // relative, an lab-adjustable default
 constexpr double watsonLimit = 7.0;           // L, between measured and expected body water
 const Message geometryReason{
     FUSAIN_TEXT("No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying."),
@@ -177,8 +177,7 @@ private:
         if (line != policy_.contactToGel.end()) {
             result_.converted = line->second.convert(result_.standard->resistance);
             if (!result_.converted->within)
-                flag({FUSAIN_TEXT("The reading lies outside those that the lab's own conversion of the "
-                                  "electrodes rests on."),
+                flag({FUSAIN_TEXT("The reading is outside the range of the lab's own electrode conversion."),
                       {}});
             return true;
         }
@@ -269,8 +268,9 @@ private:
         if (missing_.percent > 0.0) {
             result_.missingMass = wholeMass(result_.mass, missing_.percent) - result_.mass;
             value = value * Uncertain(1.0 - leanPartOfFatFree * missing_.leanShare);
-            flag({FUSAIN_TEXT("A part is missing: computed for a whole person of {1} kg, less the lean of the "
-                              "missing part."),
+            flag({FUSAIN_TEXT(
+                      "A part is missing: computed for a whole person of {1} kg, less the lean mass of the "
+                      "missing part."),
                   {fixed(wholeMass(result_.mass, missing_.percent).value(), 1)}});
         }
         const Uncertain mass = massOfTheDay(result_.mass, policy_.dryMassError, policy_.day);

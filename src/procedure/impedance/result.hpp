@@ -63,7 +63,7 @@ computeImpedance(const ImpedanceTest& test, const ImpedancePolicy& policy, const
 inline constexpr std::string_view impedanceEngineVersion = "impedance-1";
 
 /// Age from which the mixture equations for water are used: they know the shape of an adult body.
-/// An engineering choice of this program: no paper gives a youngest age.
+/// An lab-adjustable default: no paper gives a youngest age.
 inline constexpr Years mixtureEquationsAge{16.0};
 
 /// Age from which the adult equations are used; before it those for children.

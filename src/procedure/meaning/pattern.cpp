@@ -34,7 +34,7 @@ std::string_view patternText(WeightPattern pattern) {
     case WeightPattern::FatLed:
         return FUSAIN_TEXT("fat-led");
     case WeightPattern::MuscleLed:
-        return FUSAIN_TEXT("muscle-led");
+        return FUSAIN_TEXT("mostly muscle");
     case WeightPattern::Even:
         return FUSAIN_TEXT("even");
     case WeightPattern::Unknown:

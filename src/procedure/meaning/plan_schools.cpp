@@ -30,7 +30,7 @@ constexpr std::string_view convention = FUSAIN_TEXT("convention");
 
 constexpr std::array schools{
     PlanSchool{"fixed-500", FUSAIN_TEXT("500 kcal a day less"), convention,
-               FUSAIN_TEXT("The same for everybody: much for somebody small. Loss slows down over the weeks."),
+               FUSAIN_TEXT("The same for everybody: a lot for a small person. Loss slows down over the weeks."),
                [](PlanRequest base, Kcal, Kcal) { return changedBy(std::move(base), Kcal(-500.0)); }},
     PlanSchool{"split-250", FUSAIN_TEXT("250 kcal eaten less, 250 moved more"), convention,
                FUSAIN_TEXT("Some of the movement is often made up for by resting or eating more."), &split},
@@ -41,7 +41,7 @@ constexpr std::array schools{
                FUSAIN_TEXT("Expenditure itself is known to about 15 % only."),
                [](PlanRequest base, Kcal balance, Kcal) { return byPart(std::move(base), balance, -0.2); }},
     PlanSchool{"at-rest", FUSAIN_TEXT("As much as the body spends at rest"), convention,
-               FUSAIN_TEXT("The least that this program plans with, not a goal."),
+               FUSAIN_TEXT("The lowest intake that a plan may use. It is not a goal."),
                [](PlanRequest base, Kcal balance, Kcal resting) {
                    return changedBy(std::move(base), resting - balance);
                }},

@@ -20,7 +20,7 @@ constexpr std::array texts{
     FollowedText{Followed::FatMassIndex, "fat-mass-index", FUSAIN_TEXT("fat mass index"), "kg/m²", 1},
     FollowedText{Followed::FatFreeMassIndex, "fat-free-mass-index", FUSAIN_TEXT("fat-free mass index"), "kg/m²",
                  1},
-    FollowedText{Followed::LimbLean, "limb-lean", FUSAIN_TEXT("lean of arms and legs"), "kg", 1},
+    FollowedText{Followed::LimbLean, "limb-lean", FUSAIN_TEXT("appendicular lean mass"), "kg", 1},
     FollowedText{Followed::LimbLeanIndex, "limb-lean-index", FUSAIN_TEXT("limb lean over height²"), "kg/m²", 2},
     FollowedText{Followed::LimbLeanShare, "limb-lean-share",
                  FUSAIN_TEXT("limb lean for each 10 kg of body mass"), "kg", 2},

@@ -9,7 +9,7 @@ Problem missingReading(std::string_view reading) {
     return {{FUSAIN_TEXT("The result needs one more reading: {1}."), {std::string(reading)}},
             {},
             {},
-            {FUSAIN_TEXT("Take it, then come back."), {}}};
+            {FUSAIN_TEXT("Take the reading, then come back."), {}}};
 }
 
 void flagFat(TestResult& result, const compartments::Composition& composition) {

@@ -30,9 +30,8 @@ std::vector<dxa::ScanFinding> DxaProcedure::judge(const dxa::Scan& scan, bool ha
 
 std::optional<Message> DxaProcedure::tableObstacle() const {
     if (test_.mass && test_.mass->value > setting_.policy.tableLimit.value())
-        return Message{
-            FUSAIN_TEXT("{1} kg is more than the {2} kg that the table bears: no scan on this machine."),
-            {fixed(test_.mass->value, 1), fixed(setting_.policy.tableLimit.value(), 0)}};
+        return Message{FUSAIN_TEXT("Do not scan. {1} kg is above the table limit of {2} kg."),
+                       {fixed(test_.mass->value, 1), fixed(setting_.policy.tableLimit.value(), 0)}};
     return std::nullopt;
 }
 

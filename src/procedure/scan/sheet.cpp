@@ -86,7 +86,7 @@ void indexLines(std::vector<WorkedLine>& sheet, const DxaTest& test, const DxaPo
                          std::move(formula), source});
     };
     line("LMI", FUSAIN_TEXT("lean index"), indices.leanIndex.value(), 2, "kg/m²", "L/H²", "");
-    line("ALM", FUSAIN_TEXT("lean of arms and legs"), indices.limbLean.value(), 2, "kg",
+    line("ALM", FUSAIN_TEXT("appendicular lean mass"), indices.limbLean.value(), 2, "kg",
          fmt::format("{} + {} + {} + {}", fixed(result.scan.of(Region::RightArm)->lean.value(), 2),
                      fixed(result.scan.of(Region::LeftArm)->lean.value(), 2),
                      fixed(result.scan.of(Region::RightLeg)->lean.value(), 2),

@@ -89,10 +89,10 @@ Done HydrostaticProcedure::readWaterTemperature(Celsius temperature, const Attri
 
 Done HydrostaticProcedure::weighDry(Kilograms mass, const Attribution& from, const std::string& keptBecause) {
     if (!anthropometry::plausibleMass.holds(mass))
-        return refused({FUSAIN_TEXT("Dry mass {1} kg is out of range."), {fixed(mass.value(), 2)}},
-                       {FUSAIN_TEXT("It lies between 10 and 300 kg. Check the unit: pounds are turned into "
-                                    "kilograms only in US units."),
-                        {}});
+        return refused(
+            {FUSAIN_TEXT("Dry mass {1} kg is out of range."), {fixed(mass.value(), 2)}},
+            {FUSAIN_TEXT("The range is 10 to 300 kg. Check the unit: pounds are converted only in US units."),
+             {}});
     return keep<tank::DryMassRead>(Reading{from, mass.value()}, keptBecause);
 }
 
@@ -100,10 +100,8 @@ Done HydrostaticProcedure::readRoom(Celsius temperature, MillimetresOfMercury pr
                                     const Attribution& from) {
     if (!(temperature.value() >= 10.0 && temperature.value() <= 45.0) ||
         !(pressure.value() >= 500.0 && pressure.value() <= 820.0))
-        return refused(
-            {FUSAIN_TEXT("Room temperature is 10 to 45 °C, air pressure 500 to 820 mmHg."),
-             {}},
-            {FUSAIN_TEXT("Check the units: 760 mmHg is 1013 hPa."), {}});
+        return refused({FUSAIN_TEXT("Room temperature is 10 to 45 °C, air pressure 500 to 820 mmHg."), {}},
+                       {FUSAIN_TEXT("Check the units: 760 mmHg is 1013 hPa."), {}});
     const auto own = attributed(from);
     if (!own)
         return tl::unexpected(own.error());
@@ -181,8 +179,7 @@ Done HydrostaticProcedure::keepTrial(WeighingTrial trial) {
                        {FUSAIN_TEXT("Check the reading, the tare and the units."), {}});
     if (std::abs(net.value()) > 15.0)
         return refused(
-            {FUSAIN_TEXT("Underwater mass {1} kg is out of range (−10 to 12 kg)."),
-             {fixed(net.value(), 2)}},
+            {FUSAIN_TEXT("Underwater mass {1} kg is out of range (−10 to 12 kg)."), {fixed(net.value(), 2)}},
             {FUSAIN_TEXT("Check the reading, the tare and the belt."), {}});
     trial.number = test_.trials.nextNumber();
     return keep<tank::TrialAccepted>(std::move(trial));

@@ -33,7 +33,7 @@ Expected<AnyPolicy> anyPolicyFromJson(const Json& json, const std::string& where
         return tl::unexpected(method.error());
     Expected<AnyPolicy> policy;
     if (!Methods::with(*method, [&]<class Method> { policy = Method::policyFromJson(json, where); }))
-        return failure({FUSAIN_TEXT("\"{1}\" is not a method that this program knows."), {*method}}, where);
+        return failure({FUSAIN_TEXT("\"{1}\" is not a known method."), {*method}}, where);
     return policy;
 }
 

@@ -126,8 +126,7 @@ Message wantedText(const Rule& rule) {
 std::string_view gradeText(std::string_view grade) {
     if (grade == "B")
         return FUSAIN_TEXT("(not yet verified)");
-    return grade == "C" ? FUSAIN_TEXT("— the limit is an engineering choice of this program: set your own")
-                        : "";
+    return grade == "C" ? FUSAIN_TEXT("— the limit is an lab-adjustable default: set your own") : "";
 }
 
 std::string_view effectText(Effect effect) {
@@ -138,7 +137,7 @@ std::string_view effectText(Effect effect) {
 }
 
 std::string_view actionText(Action action) {
-    static constexpr std::array texts{FUSAIN_TEXT("go on"), FUSAIN_TEXT("note it"), FUSAIN_TEXT("wait"),
+    static constexpr std::array texts{FUSAIN_TEXT("continue"), FUSAIN_TEXT("note it"), FUSAIN_TEXT("wait"),
                                       FUSAIN_TEXT("rebook"), FUSAIN_TEXT("blocked: the physiologist decides")};
     return texts[static_cast<std::size_t>(action)];
 }

@@ -81,8 +81,8 @@ std::optional<Problem> problemWith(const DxaPolicy& policy, const std::string& w
           policy.tableLimit.value() > 50.0 && policy.limits.printedUnit > 0.0 && policy.balance.arms > 0.0 &&
           policy.balance.legs > 0.0))
         return wrongPolicy(
-            {FUSAIN_TEXT("Tolerances, doses and limits of a scan lie above zero; the table bears "
-                         "more than 50 kg."),
+            {FUSAIN_TEXT(
+                 "Tolerances, doses and limits of a scan must be above zero, and the table limit above 50 kg."),
              {}},
             where);
     return std::nullopt;

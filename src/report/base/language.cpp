@@ -16,30 +16,39 @@ namespace {
 
 const QString english = QStringLiteral("en");
 
-// Stands before the window's own translator and answers only while a page is being written in a language.
-class PageTranslator : public QTranslator {
+bool isEnglish(const QString& code) {
+    return code.section(QLatin1Char('_'), 0, 0) == english;
+}
+
+// What is the same in every language: numbers, codes, "%1: %2".
+bool hasWords(const QString& text) {
+    static const QRegularExpression places(QStringLiteral("%\\d|%n|\\{\\d\\}"));
+    const QString bare = QString(text).remove(places);
+    return std::ranges::any_of(bare, [](QChar each) { return each.isLetter(); });
+}
+
+// Answers for the whole program: in the language of the page that is being written, else in that of the window.
+// All texts are in one list, whatever class asks.
+class Dictionary : public QTranslator {
 public:
     using QTranslator::QTranslator;
-    QString folder, code;
+    QString folder, page, window;
     mutable std::set<QString> missing;
 
     [[nodiscard]] bool isEmpty() const override { return false; }
-    QString translate(const char* context, const char* source, const char* disambiguation,
+    QString translate(const char* /*context*/, const char* source, const char* /*disambiguation*/,
                       int number) const override {
+        const QString& code = page.isEmpty() ? window : page;
         if (code.isEmpty())
             return {};
-        if (code == english)
-            return QString::fromUtf8(source);
         const QTranslator* words = wordsOf(code);
-        const QString found = words ? words->translate(context, source, disambiguation, number) : QString();
+        const QString found = words ? words->translate("fusain", source, nullptr, number) : QString();
         if (!found.isEmpty())
             return found;
         const QString text = QString::fromUtf8(source);
-        // "%1: %2" is the same in every language.
-        const QString bare = QString(text).remove(QRegularExpression(QStringLiteral("%\\d|\\{\\d\\}")));
-        if (std::ranges::any_of(bare, [](QChar each) { return each.isLetter(); }))
+        if (!isEnglish(code) && hasWords(text)) // English lists only what differs from the source
             missing.insert(text);
-        return text;
+        return page.isEmpty() ? QString() : text;
     }
 
 private:
@@ -50,17 +59,17 @@ private:
             if (!words->load(QStringLiteral("fusain_") + language, folder))
                 return nullptr;
         }
-        return words.get();
+        return words->isEmpty() ? nullptr : words.get();
     }
     mutable std::map<QString, std::unique_ptr<QTranslator>> loaded_;
 };
 
-PageTranslator& translator() {
+Dictionary& translator() {
     // It belongs to the application, which may be made and ended several times in one process of tests.
-    static QPointer<PageTranslator> standing;
+    static QPointer<Dictionary> standing;
     static QString folder;
     if (!standing) {
-        standing = new PageTranslator(QCoreApplication::instance());
+        standing = new Dictionary(QCoreApplication::instance());
         standing->folder = folder;
         QCoreApplication::installTranslator(standing);
     }
@@ -79,25 +88,38 @@ QStringList pageLanguages() {
     const QStringList files =
         QDir(translator().folder).entryList({QStringLiteral("fusain_*.qm")}, QDir::Files, QDir::Name);
     for (const QString& file : files)
-        codes << file.section(QLatin1Char('_'), 1).section(QLatin1Char('.'), 0, 0);
+        if (const QString code = file.mid(7).chopped(3); code != english)
+            codes << code;
     return codes;
+}
+
+void setWindowLanguage(const QString& code) {
+    const QString language = code.section(QLatin1Char('_'), 0, 0);
+    const QStringList known = pageLanguages();
+    translator().window = known.contains(code) ? code : known.contains(language) ? language : english;
+}
+
+QString windowLanguage() {
+    return translator().window;
 }
 
 QString languageName(const QString& code) {
     const QString name = QLocale(code).nativeLanguageName();
-    return code == english ? QStringLiteral("English") : name.left(1).toUpper() + name.mid(1);
+    return code == english                  ? QStringLiteral("English")
+           : code == QLatin1String("en_US") ? QStringLiteral("English (US)")
+                                            : name.left(1).toUpper() + name.mid(1);
 }
 
-InLanguage::InLanguage(const QString& code) : before_(translator().code) {
-    translator().code = code;
+InLanguage::InLanguage(const QString& code) : before_(translator().page) {
+    translator().page = code;
 }
 
 InLanguage::~InLanguage() {
-    translator().code = before_;
+    translator().page = before_;
 }
 
 QString InLanguage::current() {
-    return translator().code;
+    return translator().page;
 }
 
 QStringList InLanguage::takeMissing() {

@@ -8,6 +8,11 @@ namespace fusain::report {
 void setLanguageFolder(const QString& folder);
 /// Codes of the languages in which a page for a client can be written: English, and those with a translation.
 [[nodiscard]] QStringList pageLanguages();
+/// The window speaks this language from now on; a page keeps its own. A language without a translation is
+/// English.
+/// @param code such as "de" or "en_US"
+void setWindowLanguage(const QString& code);
+[[nodiscard]] QString windowLanguage();
 /// "English", "Deutsch"
 [[nodiscard]] QString languageName(const QString& code);
 

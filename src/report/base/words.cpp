@@ -34,6 +34,10 @@ QString tr(const char* text) {
     return QCoreApplication::translate("fusain", text);
 }
 
+QString tr(const char* text, int number) {
+    return QCoreApplication::translate("fusain", text, nullptr, number);
+}
+
 QString plain(std::string_view text) {
     return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
 }

@@ -10,6 +10,8 @@ namespace fusain::report {
 
 /// A sentence of a page in the language that is being written; marked for translation where it stands.
 [[nodiscard]] QString tr(const char* text);
+/// The same with a number in the place of "%n", in the form that goes with it.
+[[nodiscard]] QString tr(const char* text, int number);
 /// A text that is in no language: a name, a code, a formula.
 [[nodiscard]] QString plain(std::string_view text);
 /// A sentence of the lower floors in the user's language, with its numbers put in.

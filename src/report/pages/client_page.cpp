@@ -90,8 +90,8 @@ Tile fatTile(const VisitReport& visit, const TestReport& test) {
         tr("Body fat"),
         tr("%1 %").arg(number(fat.estimate().value(), 0)),
         tr("very likely between %1 and %2 %").arg(number(fat.low().value(), 0), number(fat.high().value(), 0)),
-        referenceRule({}, QStringLiteral("%"), spindleOf(fat), 5.0,
-                      found ? found->set : nullptr, test.record().subject),
+        referenceRule({}, QStringLiteral("%"), spindleOf(fat), 5.0, found ? found->set : nullptr,
+                      test.record().subject),
         {},
         {}};
     if (tile.scale->band)
@@ -246,14 +246,14 @@ void otherMethods(PageFlow& flow, const VisitReport& visit) {
 void untilNextTime(PageFlow& flow, const VisitReport& visit) {
     QStringList said = planInWords(visit);
     if (visit.next)
-        said << (visit.next->booked ? tr("Your next test is booked for %1 at %2. The sheet that comes with the "
-                                         "booking says how to "
-                                         "prepare.")
-                                          .arg(weekday(visit.next->at), clock(visit.next->at))
-                                    : tr("Next test: from %1 on, at the same time of day and prepared the same "
-                                         "way. Sooner than "
-                                         "that, usual changes are too small for the test to see.")
-                                          .arg(weekday(visit.next->at)));
+        said << (visit.next->booked
+                     ? tr("Your next test is booked for %1 at %2. The sheet that comes with the "
+                          "booking says how to "
+                          "prepare.")
+                           .arg(weekday(visit.next->at), clock(visit.next->at))
+                     : tr("Next test: on or after %1, at the same time of day and prepared the same way. "
+                          "Sooner than that, usual changes are too small for the test to see.")
+                           .arg(weekday(visit.next->at)));
     if (!said.isEmpty())
         flow.box(tr("Until next time"), said);
 }
@@ -363,13 +363,13 @@ QStringList planInWords(const VisitReport& visit) {
         return {};
     const Plan& plan = *visit.plan;
     const double from = 50.0 * std::floor(plan.intake.value() / 50.0);
-    QStringList said{tr("Eaten %1 to %2 kcal a day, with the way of life that you described, your mass would "
-                        "most likely lie "
-                        "between %3 and %4 after %5 weeks. People differ: what counts is how it goes.")
-                         .arg(number(from, 0), number(from + 100.0, 0),
-                              say(fusain::show(plan.points.back().lowest, visit.units)),
-                              say(fusain::show(plan.points.back().highest, visit.units)))
-                         .arg(visit.planRequest.weeks)};
+    QStringList said{
+        tr("Eaten %1 to %2 kcal a day, with the way of life that you described, your weight would most likely "
+           "be between %3 and %4 after %5 weeks. People differ: what counts is how it goes.")
+            .arg(number(from, 0), number(from + 100.0, 0),
+                 say(fusain::show(plan.points.back().lowest, visit.units)),
+                 say(fusain::show(plan.points.back().highest, visit.units)))
+            .arg(visit.planRequest.weeks)};
     if (plan.proteinHigh > 0.0)
         said << tr("Protein: %1 to %2 g a day, spread over the meals.")
                     .arg(number(plan.proteinLow, 0), number(plan.proteinHigh, 0));

@@ -26,7 +26,7 @@ PageFlow groupPage(const Letterhead& lab, const QString& heading,
             painter.restore();
         });
         const int decimals = each.figure.decimals;
-        flow.paragraph(tr("%1 people: median %2 %5, from %3 to %4 %5.")
+        flow.paragraph(tr("n = %1. Median %2 %5, range %3 to %4 %5.")
                            .arg(each.count)
                            .arg(number(each.median, decimals), number(each.least, decimals),
                                 number(each.most, decimals), each.figure.unit));

@@ -16,7 +16,7 @@ QString moment(Instant from, Instant test, bool clockTimes) {
     if (!clockTimes)
         return hours < 1.5    ? tr("an hour before")
                : hours < 48.0 ? tr("%1 hours before").arg(qRound(hours))
-                              : tr("%1 days before").arg(qRound(hours / 24.0));
+                              : tr("%n day(s) before", qRound(hours / 24.0));
     if (startOfLocalDay(from) == startOfLocalDay(test))
         return clock(from);
     if (startOfLocalDay(from, 1) == startOfLocalDay(test))

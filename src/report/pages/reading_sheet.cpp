@@ -62,9 +62,8 @@ PageFlow readingSheet(const Letterhead& lab, const QString& clientName, const Co
             row(say(text->title), valueWords(text->quantity, earlier), valueWords(text->quantity, now));
     }
     flow.gap(10.0);
-    flow.paragraph(tr("± is the 95 % range of one visit about the same person's other visits. Two visits can "
-                      "tell apart a change of "
-                      "about 1.4 times that."),
+    flow.paragraph(tr("± is the 95 % range of one visit about the same person's other visits. The "
+                      "smallest change that two visits can show is about 1.4 times that."),
                    13.0, printPalette().softInk);
     return flow;
 }

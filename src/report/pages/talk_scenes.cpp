@@ -108,8 +108,7 @@ std::optional<TalkScene> thePlan(const VisitReport& visit) {
         return std::nullopt;
     const Plan& plan = *visit.plan;
     TalkScene scene{About::Plan, tr("The plan"), {}, {}, {}};
-    scene.headline = tr("In %1 weeks you would most likely weigh %2 to %3.")
-                         .arg(visit.planRequest.weeks)
+    scene.headline = tr("After %n week(s) you would most likely weigh %1 to %2.", visit.planRequest.weeks)
                          .arg(QString::fromStdString(show(plan.points.back().lowest, visit.units, 0).number),
                               say(show(plan.points.back().highest, visit.units, 0)));
     const double from = 50.0 * std::floor(plan.intake.value() / 50.0);
@@ -132,7 +131,7 @@ std::optional<TalkScene> next(const VisitReport& visit) {
     TalkScene scene{About::Next, tr("Next"), {}, {}, {}};
     scene.headline = visit.next->booked
                          ? tr("Your next test: %1 at %2.").arg(weekday(visit.next->at), clock(visit.next->at))
-                         : tr("Your next test: from %1 on.").arg(weekday(visit.next->at));
+                         : tr("Your next test: on or after %1.").arg(weekday(visit.next->at));
     constexpr std::size_t shown = 3;
     QStringList before;
     for (const auto* list : {&visit.next->sheet.avoid, &visit.next->sheet.prepare})

@@ -154,8 +154,8 @@ NamedFigure indices(const Own& report) {
     rules.push_back(referenceRule(tr("Fat mass index"), perSquare, spindleOf(result.composition.fatMassIndex),
                                   2.0, report.references.fatMassIndexByScan, subject));
     if (result.indices.androidGynoid)
-        rules.push_back(referenceRule(tr("Waist fat over hip fat, the two percentages divided"), {},
-                                      {*result.indices.androidGynoid, 0.0}, 0.2, nullptr, subject));
+        rules.push_back(referenceRule(tr("Android/gynoid fat ratio"), {}, {*result.indices.androidGynoid, 0.0},
+                                      0.2, nullptr, subject));
     return scales(tr("Indices"), std::move(rules));
 }
 
@@ -164,15 +164,16 @@ NamedFigure indices(const Own& report) {
 using ScanPages = Reported<ScanMethod>;
 
 QString ScanPages::whatWasDone(const Own&) {
-    return tr("You were weighed, and lay on a table while a very weak X-ray beam went over you. Fat, lean and "
-              "bone hold it back differently: that shows how much of each there is, and where.");
+    return tr("You were weighed, while a very weak X-ray beam passed over you on a table. Fat, lean and bone "
+              "hold it back differently: that shows how much of each there is, and where.");
 }
 
 QString ScanPages::intervalMeaning() {
     return tr(
         "The 95 % CI is how far the value may be from the truth for this person, the densitometer's own bias "
         "for "
-        "one person included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The "
+        "one person included. The LSC (least significant change, 95 %) is the smallest change that two visits "
+        "can show. The "
         "repeatability SD is that of a scan taken again.");
 }
 
@@ -246,7 +247,7 @@ void ScanPages::inWords(PageFlow& flow, const Own& report) {
     const auto& test = report.record;
     if (test.dose)
         wordsRow(flow, tr("X-rays of this scan"),
-                 tr("about as much as nature gives you in %1 days")
+                 tr("about as much as natural radiation in %1 d")
                      .arg(number(dxa::daysOfBackground(test.dose->thisScan), 1)));
 }
 

@@ -16,7 +16,7 @@ StepPanel* AtTheBench<ImpedanceMethod>::panel(Session& session, Step step) {
     };
     switch (step.as<ImpedanceStep>()) {
     case WarmUp:
-        return confirm({QObject::tr("On for 10 to 15 minutes; the analyzer's own manual wins."),
+        return confirm({QObject::tr("On for 10 to 15 minutes; the manual of the analyzer comes first."),
                         QObject::tr("Room 22 to 26 °C; the person has had time to get used to it."),
                         QObject::tr("Cables apart from each other and from the mains.")},
                        QObject::tr("Warm and ready"));

@@ -242,7 +242,7 @@ void SweepPanel::typeReported() {
         QInputDialog::getMultiLineText(this, tr("Values reported by the instrument"),
                                        tr("One a line: name, value, unit. Known names: fat-percent, "
                                           "fat-free-mass, body-water, lean.right-arm … "
-                                          "They are kept apart from what is computed here."),
+                                          "They are stored separately from what is computed here."),
                                        {}, &kept);
     if (!kept)
         return;

@@ -172,7 +172,8 @@ void DosePanel::refresh() {
         elsewhere_->setValue(test.dose ? test.dose->scansElsewhere : 0, 0);
     const auto [scans, dose] = here();
     here_->setText(
-        tr("In this lab book within twelve months: %1 scans, %2 µSv.").arg(scans).arg(number(dose.value(), 0)));
+        tr("In this lab book within twelve months: %n scan(s), %1 µSv.", nullptr, static_cast<int>(scans))
+            .arg(number(dose.value(), 0)));
     menopause_->setVisible(test.subject.sex == Sex::Female && test.subject.age >= dxa::menopauseAskedAge);
     const Microsieverts sum =
         dose + policy.dosePerScan * std::max(0.0, elsewhere_->value().value_or(0.0)) + policy.dosePerScan;

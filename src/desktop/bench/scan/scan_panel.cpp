@@ -152,9 +152,9 @@ void ScanPanel::takeFromFolder() {
     }
     QStringList words;
     if (others > 0)
-        words << tr("%1 scans of other people").arg(others);
+        words << tr("%n scan(s) of other clients", nullptr, others);
     if (unread > 0)
-        words << tr("%1 files that are no scans").arg(unread);
+        words << tr("%n file(s) that are no scans", nullptr, unread);
     foreign_ =
         words.isEmpty() ? QString() : tr("Also in the folder, left alone: %1.").arg(words.join(tr(" and ")));
     Q_EMIT touched();

@@ -21,7 +21,7 @@ LungsPanel::LungsPanel(Session& session)
     method_->setPlaceholderText(tr("by which method"));
     method_->setAccessibleName(tr("Method of the residual volume"));
     method_->setMaximumWidth(scaled(240));
-    auto* keepTypedEffort = button(tr("Add this effort"));
+    auto* keepTypedEffort = button(tr("Add effort"));
     auto* keepResidual = button(tr("Save residual volume"));
     auto* without = button(tr("Continue without…"));
     auto* buttons = new QHBoxLayout;
@@ -119,7 +119,7 @@ std::optional<double> LungsPanel::btps() const {
 
 QString LungsPanel::primaryText() const {
     if (!linked())
-        return tr("Add this effort");
+        return tr("Add effort");
     if (recording<BlowRecording>().recording())
         return tr("End the effort");
     if (!judged_)

@@ -30,7 +30,7 @@ TrialsPanel::TrialsPanel(Session& session)
     auto* keep = button(tr("Accept typed trial"));
     auto* load = button(tr("Replay a trace…"));
     auto* save = button(tr("Save trace…"));
-    auto* enough = button(tr("Go on with these"));
+    auto* enough = button(tr("Continue with these trials"));
     auto* row = new QHBoxLayout;
     for (QPushButton* each : {keep, load, save, enough})
         row->addWidget(each);

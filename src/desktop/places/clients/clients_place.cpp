@@ -437,7 +437,7 @@ void ClientsPlace::talk() {
     const auto days = client ? visitDays(session_, client->id) : std::vector<Instant>{};
     if (days.empty()) {
         session_.report(failure({FUSAIN_TEXT("Nothing is signed yet."), {}}, {},
-                                {FUSAIN_TEXT("Sign a test, then talk it over."), {}}));
+                                {FUSAIN_TEXT("Sign a test before the talk."), {}}));
         return;
     }
     const AnyTest* test = chosenTest();

@@ -52,8 +52,8 @@ HealthDialog::HealthDialog(const ScreeningQuestions& set, std::vector<const Scre
     }
     table_->resizeRowsToContents();
     auto* layout = new QVBoxLayout(this);
-    layout->addWidget(label(tr("Asked kindly and alone. Nobody has to answer. An unanswered question counts as "
-                               "not cleared: then this program gives no numbers for losing weight."),
+    layout->addWidget(label(tr("Asked kindly and alone. Nobody has to answer. While a question is unanswered, "
+                               "no numbers for losing weight are given."),
                             "soft"));
     layout->addWidget(table_, 1);
     layout->addWidget(consent_);

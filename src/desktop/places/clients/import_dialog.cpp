@@ -151,7 +151,7 @@ void ImportDialog::preview() {
     rowsTable_->setColumnWidth(2, scaled(160));
     rowsTable_->setColumnWidth(3, scaled(70));
     rowsTable_->setColumnWidth(4, scaled(200));
-    import_->setText(tr("Import %1 rows").arg(good));
+    import_->setText(tr("Import %n row(s)", nullptr, good));
     import_->setEnabled(good > 0);
     words_->setText(before_ + tr("%1 of %2 rows are good; the others stay out. The file was read as %3.")
                                   .arg(good)
@@ -175,7 +175,7 @@ int ImportDialog::importGood() {
     int imported = 0;
     const auto good = static_cast<int>(
         std::ranges::count_if(rows_, [](const exchange::ImportedRow& row) { return !row.problem; }));
-    QProgressDialog progress(tr("Importing %1 rows…").arg(good), tr("Cancel"), 0, good, this);
+    QProgressDialog progress(tr("Importing %n row(s)…", nullptr, good), tr("Cancel"), 0, good, this);
     progress.setWindowModality(Qt::WindowModal);
     progress.setMinimumDuration(shownAfter);
     const store::ImportedFrom from{session_.atTheBench().id, session_.now(), source_, hash_};

@@ -38,7 +38,7 @@ void ImportsDialog::fill() {
         const store::Import& import = imports_[static_cast<std::size_t>(row)];
         const auto who = std::ranges::find(people, import.from.by, &Staff::id);
         const auto count = import.tests.size();
-        const QString tests = count == 1 ? tr("one test") : tr("%1 tests").arg(count);
+        const QString tests = tr("%n test(s)", nullptr, static_cast<int>(count));
         setRow(table_, row,
                {report::day(import.from.at) + QLatin1Char(' ') + report::clock(import.from.at),
                 report::plain(import.from.file),

@@ -217,7 +217,7 @@ void PlanPage::show() {
                  number(body.fatMass.estimate().value(), 1), number(body.fatPercent.estimate().value(), 1)));
     sliders_->setText(
         tr("Energy a day: %1 kcal (−1000 to +500)").arg(report::signedNumber(change_->value(), 0)));
-    weeksWords_->setText(tr("For %1 weeks (4 to 52)").arg(weeks_->value()));
+    weeksWords_->setText(tr("For %n week(s) (4 to 52)", nullptr, weeks_->value()));
     const auto plan = makePlan(subject(), request());
     stop_->setText(plan ? QString()
                         : report::say(plan.error().what) + QLatin1Char(' ') + report::say(plan.error().remedy));
@@ -248,7 +248,7 @@ void PlanPage::showPlan(const Plan& plan) {
         const PlanPoint& point = plan.points[static_cast<std::size_t>(week)];
         const int row = points_->rowCount();
         setRow(points_, row,
-               {tr("%1 weeks").arg(week), number(point.mass.value(), 1),
+               {tr("%n week(s)", nullptr, week), number(point.mass.value(), 1),
                 tr("%1 to %2").arg(number(point.lowest.value(), 1), number(point.highest.value(), 1)),
                 number(point.fatMass.value(), 1), number(point.fatFreeMass.value(), 1),
                 number(point.expenditure.value(), 0)});

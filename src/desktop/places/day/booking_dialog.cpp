@@ -181,8 +181,7 @@ void BookingDialog::propose() {
     while (next < soonest)
         next = next.addDays(1);
     when_->setDateTime(next);
-    reason_->setText(tr("%1 weeks after %2, at the same time of day. %3")
-                         .arg(proposal->weeks)
+    reason_->setText(tr("%n week(s) after %1, at the same time of day. %2", nullptr, proposal->weeks)
                          .arg(report::day(common(*last).startedAt), report::say(proposal->reason)));
     explain();
 }

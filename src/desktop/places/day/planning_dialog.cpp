@@ -51,13 +51,12 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
     layout->addLayout(inOneRow({open, opening_}));
     for (ValueField* field : {volume_, flow_, hot_, cold_, room_, loss_, wanted_})
         layout->addWidget(field);
-    layout->addWidget(
-        label(tr("Find the heat lost by reading the full tank twice, some hours apart. The numbers that "
-                 "ship are engineering choices of this program: set your own."),
-              "soft"));
+    layout->addWidget(label(tr("Find the heat lost by reading the full tank twice, some hours apart. The "
+                               "numbers that ship are defaults: set your own."),
+                            "soft"));
     layout->addWidget(times_, 1);
     layout->addWidget(problem_);
-    layout->addWidget(footOf(this, tr("Plan with these"), [this] { keep(); }).box);
+    layout->addWidget(footOf(this, tr("Save the plan"), [this] { keep(); }).box);
 }
 
 void PlanningDialog::keep() {

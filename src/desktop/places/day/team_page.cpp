@@ -219,7 +219,7 @@ std::pair<QString, QString> TeamPage::words() const {
                 tr("Asked: all say so")};
     case Stage::Code:
         return {queue_.next() ? tr("Scan the person's code.")
-                              : tr("Sign the results, then save the group table. It holds no names."),
+                              : tr("Sign the results, then save the group table. It contains no names."),
                 {}};
     case Stage::Alone:
         return {tr("Ask this person alone, out of the others' hearing."), tr("All as asked")};

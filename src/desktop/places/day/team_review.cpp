@@ -24,7 +24,7 @@ TeamReview::TeamReview(Session& session, std::vector<Person> people, QWidget* pa
         sentences_[each.result.testId] = each.result.sentence;
     list_->setFixedWidth(scaled(470));
     list_->setColumnWidth(0, scaled(70));
-    list_->setColumnWidth(1, scaled(110));
+    list_->setColumnWidth(1, scaled(136));
     list_->setColumnWidth(2, scaled(130));
     sentence_->setAccessibleName(tr("Sentence for this client"));
     sentence_->setPlaceholderText(tr("what it means, in a sentence that the client will read"));

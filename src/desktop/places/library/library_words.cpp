@@ -99,7 +99,7 @@ QString impedanceRows(const ImpedancePolicy& policy) {
                        .arg(100.0 * policy.reactanceError)
                        .arg(100.0 * policy.limbRepeatError)
                        .arg(100.0 * policy.moduleTolerance)) +
-           pageRow(QObject::tr("Signal limits (engineering choices of this program; set your own)"),
+           pageRow(QObject::tr("Signal limits (lab-adjustable defaults)"),
                    QObject::tr("rise %1 %, drift %2 %, sum %3 %, arms %4 and %5 %, legs %6 and %7 %")
                        .arg(100.0 * signal.rise)
                        .arg(100.0 * signal.drift)
@@ -130,15 +130,14 @@ QString dxaRows(const DxaPolicy& policy) {
                        .arg(100.0 * precision.armLean)
                        .arg(100.0 * precision.legLean)
                        .arg(100.0 * precision.lean)) +
-           pageRow(
-               QObject::tr("Against the truth for one person"),
-               QObject::tr(
-                   "± %1 points of fat (standard deviation; an engineering choice within the published limits)")
-                   .arg(100.0 * precision.model)) +
+           pageRow(QObject::tr("Against the truth for one person"),
+                   QObject::tr("± %1 points of fat (standard deviation; lab-adjustable default within the "
+                               "published limits)")
+                       .arg(100.0 * precision.model)) +
            pageRow(QObject::tr("Phantom, dose, table"),
                    QObject::tr(
                        "phantom within %1 points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg "
-                       "(engineering choices of this program; set your own)")
+                       "(lab-adjustable defaults)")
                        .arg(policy.phantomTolerance.value())
                        .arg(policy.dosePerScan.value())
                        .arg(policy.yearlyDose.value())

@@ -83,7 +83,7 @@ QString ReferenceShelf::page() const {
                 .arg(row.low)
                 .arg(row.openAbove() ? tr("open") : briefly(row.high) + QLatin1Char(' ') + plainText(set.unit),
                      spreadWords(row.distribution),
-                     row.people > 0 ? tr("; %1 people").arg(row.people) : QString());
+                     row.people > 0 ? tr("; n = %1").arg(row.people) : QString());
     return page + QStringLiteral("</table>");
 }
 
@@ -172,7 +172,7 @@ void ReferenceShelf::fromOwnPeople() {
                   .arg(ownPeopleNeeded)));
     form->addRow(tr("Method"), method);
     form->addRow(tr("Quantity"), quantity);
-    form->addRow(footOf(&dialog, tr("Make it")).box);
+    form->addRow(footOf(&dialog, tr("Make a set")).box);
     if (dialog.exec() != QDialog::Accepted)
         return;
     const auto set = session_.references().ofOwnPeople(

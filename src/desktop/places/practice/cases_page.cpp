@@ -114,12 +114,11 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
                 const QString points = cost ? (cost->points < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) +
                                                   number(std::abs(cost->points), 1)
                                             : QString();
-                line += !cost ? tr("  It leaves no value at all.")
-                        : cost->refused
-                            ? tr("  The rules would refuse it; taken all the same, for this person: "
-                                 "%1 % fat.")
-                                  .arg(points)
-                            : tr("  For this person: %1 % fat.").arg(points);
+                line += !cost           ? tr("  It leaves no value at all.")
+                        : cost->refused ? tr("  The rules would refuse it. Used anyway, for this client: "
+                                             "%1 % fat.")
+                                              .arg(points)
+                                        : tr("  For this person: %1 % fat.").arg(points);
             }
         }
         missed << line;
@@ -158,7 +157,7 @@ void CasesPage::showCase() {
     debrief_->setText(
         last ? textOf(*last)
              : tr("Not practised yet. Begin, act as with a client, and finish or end the test; then "
-                  "come back. What can be said and done beside the screen stands under Ctrl+D."));
+                  "come back. What can be said and done beside the screen is under Ctrl+D."));
     showReplay(last);
     showTruth(last);
 }
@@ -202,9 +201,10 @@ void CasesPage::showTruth(const Attempt* attempt) {
         return;
     const Debrief& debrief = attempt->debrief;
     report::RuleModel rule;
-    rule.title = *debrief.holdsTruth()
-                     ? tr("% fat: the interval includes the true value, %1 %").arg(number(*debrief.truth, 1))
-                     : tr("% fat: the interval does not include the true value, %1 %").arg(number(*debrief.truth, 1));
+    rule.title =
+        *debrief.holdsTruth()
+            ? tr("% fat: the interval includes the true value, %1 %").arg(number(*debrief.truth, 1))
+            : tr("% fat: the interval does not include the true value, %1 %").arg(number(*debrief.truth, 1));
     rule.unit = QStringLiteral("%");
     const double low = std::min(*debrief.measured - *debrief.halfInterval, *debrief.truth),
                  high = std::max(*debrief.measured + *debrief.halfInterval, *debrief.truth);

@@ -11,7 +11,7 @@
 namespace fusain::desktop {
 
 PracticeStrip::PracticeStrip(PracticeRun& run, QWidget* parent)
-    : QFrame(parent), run_(run), words_(label({})), acts_(new QComboBox), do_(button(tr("Do it"))),
+    : QFrame(parent), run_(run), words_(label({})), acts_(new QComboBox), do_(button(tr("Do this"))),
       hint_(button(tr("Hint   Ctrl+J"))) {
     setObjectName(QStringLiteral("verdictLine"));
     acts_->setAccessibleName(tr("Say or do beside the screen"));

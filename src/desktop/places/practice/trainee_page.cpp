@@ -114,7 +114,7 @@ report::PageFlow TraineePage::signOffSheet() {
     flow.title(
         tr("Practice record of %1").arg(QString::fromStdString(session_.computing().staffNames()(trainee))));
     flow.paragraph(
-        tr("Made-up people on made-up instruments. A case counts when its last attempt met every goal. "
+        tr("Simulated clients on simulated instruments. A case counts when its last attempt met every goal. "
            "What a trainee may do alone with clients is decided by the lab, not by this page."));
     const auto progress = attempts_.progressOf(trainee);
     for (const MethodProgress& line : progress) {

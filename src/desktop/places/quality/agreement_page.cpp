@@ -109,19 +109,19 @@ void AgreementPage::show() {
             .arg(number(value.value, decimals), number(value.low, decimals), number(value.high, decimals));
     };
     QStringList sentences{
-        tr("%1 people. Mean difference %2 points of fat; 95 % limits of agreement %3 and %4.")
+        tr("n = %1. Mean difference %2 %-points; 95 % limits of agreement %3 and %4.")
             .arg(agreement->people)
             .arg(range(agreement->bias, 1), range(agreement->lower, 1), range(agreement->upper, 1)),
-        tr("Concordance %1. Line through both errors: slope %2, intercept %3.")
+        tr("Concordance %1. Deming regression: slope %2, intercept %3.")
             .arg(range(agreement->concordance, 2), range(line->slope, 2), range(line->intercept, 1))};
     if (agreement->proportionalP < 0.05)
         sentences << tr("The difference depends on the level.");
     if (agreement->people < quality::crossCalibrationPeople)
-        sentences << tr("A cross-calibration needs %1 people over the whole range.")
+        sentences << tr("A cross-calibration needs n ≥ %1 over the whole range.")
                          .arg(quality::crossCalibrationPeople);
     words_->setText(sentences.join(QLatin1Char(' ')) + since);
     figure_->setPaint([model = report::AgreementModel{people_.pairs, *agreement, reference_->currentText(),
-                                                      other_->currentText(), tr("points of fat"), 1},
+                                                      other_->currentText(), tr("%-points"), 1},
                        &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintAgreement(painter, area, model, palette);
     });

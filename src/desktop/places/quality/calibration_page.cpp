@@ -21,7 +21,7 @@ QString wordsFor(const impedance::PairedRegression& line) {
 }
 
 QString wordsFor(const impedance::SegmentModel& model) {
-    QStringList lines{QObject::tr("Apparent resistivities from %1 people:").arg(model.people)};
+    QStringList lines{QObject::tr("Apparent resistivities (n = %1):").arg(model.people)};
     for (const auto& [segment, resistivity] : model.resistivity)
         lines << QObject::tr("%1: %2 Ω·cm, ± %3 % for one person")
                      .arg(report::say(impedance::segmentName(segment)), number(resistivity, 1),
@@ -44,7 +44,7 @@ CalibrationPage::CalibrationPage(Session& session)
     auto* layout = new QVBoxLayout(this);
     layout->addLayout(inOneRow({kind_, sex_, import}));
     layout->addWidget(label(
-        tr("At least %1 people of one sex for the electrodes, %2 for the segments. Until then results stay "
+        tr("Needed: n ≥ %1 of one sex for the electrodes, n ≥ %2 for the segments. Without them results are "
            "raw, or are called an uncalibrated estimate.")
             .arg(impedance::leastPairs)
             .arg(impedance::leastCalibrationCases),

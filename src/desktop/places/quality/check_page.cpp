@@ -14,8 +14,8 @@ namespace fusain::desktop {
 CheckPage::CheckPage(Session& session)
     : session_(session), rule_(label({}, "soft")), live_(label({}, "live")), state_(label({}, "heading")),
       affected_(label({}, "warning")), nominal_(new ValueField(tr("Reference"), {})),
-      reading_(new ValueField(tr("Reading"), {})), take_(button(tr("Take this reading"))),
-      takeLive_(button(tr("Take it from the instrument"), true)), scale_(new CheckScale(session)),
+      reading_(new ValueField(tr("Reading"), {})), take_(button(tr("Accept reading"))),
+      takeLive_(button(tr("Read the instrument"), true)), scale_(new CheckScale(session)),
       checks_(new RecordsView(
           {tr("when"), tr("check"), tr("reference"), tr("reading"), tr("error"), tr("verdict"), tr("by")},
           tr("Checks"))),
@@ -183,10 +183,10 @@ void CheckPage::showAffected(const CheckStatus& status) {
     if (!status.good() && status.last && status.lastGood)
         for (const std::string& method : instrument_->methods)
             affected += static_cast<int>(session_.book().testsSince(*status.lastGood, method).size());
-    affected_->setText(affected == 0 ? QString()
-                                     : tr("%1 tests were made since the last good check (%2): review them.")
-                                           .arg(affected)
-                                           .arg(report::day(*status.lastGood)));
+    affected_->setText(affected == 0
+                           ? QString()
+                           : tr("%n test(s) since the last passed check (%1). Review.", nullptr, affected)
+                                 .arg(report::day(*status.lastGood)));
     affected_->setVisible(affected > 0);
 }
 

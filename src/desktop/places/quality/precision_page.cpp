@@ -79,7 +79,7 @@ PrecisionPage::PrecisionPage(Session& session)
     sex_->addItems({tr("women and men"), tr("women"), tr("men")});
     sex_->setAccessibleName(tr("People of the study"));
     for (const auto& [people, repeats] : plans)
-        plan_->addItem(tr("%1 people, %2 tests each").arg(people).arg(repeats), repeats);
+        plan_->addItem(tr("n = %1, tests each: %2").arg(people).arg(repeats), repeats);
     plan_->setAccessibleName(tr("Plan of the study"));
     for (ValueField* field : {leastFat_, mostFat_})
         field->makeCompact();

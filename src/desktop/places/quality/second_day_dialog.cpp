@@ -43,9 +43,7 @@ SecondDayDialog::SecondDayDialog(Session& session, std::string method, QWidget* 
     }
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(
-        label(tr("The same client, method and time of day, prepared as asked: what differs then is "
-                 "the day."),
-              "soft"));
+        label(tr("The same client, method and time of day, prepared as asked: only the day differs."), "soft"));
     layout->addWidget(client_);
     layout->addWidget(days_);
     layout->addWidget(words_);

@@ -4,219 +4,219 @@
     <name>fusain</name>
     <message>
       <source>"{1}" is not name=value.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist nicht Name=Wert.</translation>
     </message>
     <message>
       <source>There is no policy called "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keine Regel namens „{1}“.</translation>
     </message>
     <message>
       <source>List them with: fusain-calc policies</source>
-      <translation type="unfinished" />
+      <translation>Auflisten mit: fusain-calc policies</translation>
     </message>
     <message>
       <source>The file cannot be read.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei kann nicht gelesen werden.</translation>
     </message>
     <message>
       <source>Check the name and the permissions.</source>
-      <translation type="unfinished" />
+      <translation>Namen und Rechte prüfen.</translation>
     </message>
     <message>
       <source>The output could not be written: is the disk full?</source>
-      <translation type="unfinished" />
+      <translation>Die Ausgabe konnte nicht geschrieben werden: Ist die Platte voll?</translation>
     </message>
     <message>
       <source>The policy "{1}" is for another method.</source>
-      <translation type="unfinished" />
+      <translation>Die Regel „{1}“ gilt für eine andere Methode.</translation>
     </message>
     <message>
       <source>There is no table for the method "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Für die Methode „{1}“ gibt es keine Tabelle.</translation>
     </message>
     <message>
       <source>Compute its raw records one by one with: fusain-calc run</source>
-      <translation type="unfinished" />
+      <translation>Ihre Rohdaten einzeln berechnen mit: fusain-calc run</translation>
     </message>
     <message>
       <source>"{1}" is used as: fusain-calc {1} {2}</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ wird so verwendet: fusain-calc {1} {2}</translation>
     </message>
     <message>
       <source>There is no command "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keinen Befehl „{1}“.</translation>
     </message>
     <message>
       <source>fusain-calc --help lists them.</source>
-      <translation type="unfinished" />
+      <translation>fusain-calc --help nennt sie.</translation>
     </message>
     <message>
       <source>Accept trial</source>
-      <translation type="unfinished" />
+      <translation>Versuch übernehmen</translation>
     </message>
     <message>
       <source>This lab book has clients in it; practice has a book of its own.</source>
-      <translation type="unfinished" />
+      <translation>In diesem Laborbuch sind Klienten; die Übung hat ein eigenes Buch.</translation>
     </message>
     <message>
       <source>Open the practice room without a file.</source>
-      <translation type="unfinished" />
+      <translation>Den Übungsraum ohne Datei öffnen.</translation>
     </message>
     <message>
       <source>Nothing in it was changed.</source>
-      <translation type="unfinished" />
+      <translation>Darin wurde nichts geändert.</translation>
     </message>
     <message>
       <source>This is a practice book; clients do not belong in it.</source>
-      <translation type="unfinished" />
+      <translation>Das ist ein Übungsbuch; Klienten gehören nicht hinein.</translation>
     </message>
     <message>
       <source>Open it with --practice.</source>
-      <translation type="unfinished" />
+      <translation>Mit --practice öffnen.</translation>
     </message>
     <message>
       <source>a test is running</source>
-      <translation type="unfinished" />
+      <translation>ein Test läuft</translation>
     </message>
     <message>
       <source>The recording is shorter than five whole seconds.</source>
-      <translation type="unfinished" />
+      <translation>Die Aufzeichnung ist kürzer als fünf volle Sekunden.</translation>
     </message>
     <message>
       <source>Keep the door shut until the recording ends, then repeat.</source>
-      <translation type="unfinished" />
+      <translation>Die Tür bis zum Ende der Aufzeichnung zulassen, dann wiederholen.</translation>
     </message>
     <message>
       <source>There is no pressure swing from the diaphragm.</source>
-      <translation type="unfinished" />
+      <translation>Von der Membran kommt keine Druckschwankung.</translation>
     </message>
     <message>
       <source>Is the chamber switched on, and are both pressures connected?</source>
-      <translation type="unfinished" />
+      <translation>Ist die Kammer eingeschaltet, und sind beide Drücke verbunden?</translation>
     </message>
     <message>
       <source>The pressures are too restless to read.</source>
-      <translation type="unfinished" />
+      <translation>Die Drücke sind zum Auslesen zu unruhig.</translation>
     </message>
     <message>
       <source>Nobody leans on the chamber, no draught, then repeat.</source>
-      <translation type="unfinished" />
+      <translation>Niemand lehnt sich an die Kammer, keine Zugluft; dann wiederholen.</translation>
     </message>
     <message>
       <source>Calibration cylinder {1} L is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Kalibrierzylinder {1} L liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>The range is 5 to 150 L. See the certificate.</source>
-      <translation type="unfinished" />
+      <translation>Der Bereich ist 5 bis 150 L. Siehe Zertifikat.</translation>
     </message>
     <message>
       <source>The cylinder makes no difference: it was in both recordings or in neither.</source>
-      <translation type="unfinished" />
+      <translation>Der Zylinder macht keinen Unterschied: Er war in beiden Aufzeichnungen oder in keiner.</translation>
     </message>
     <message>
       <source>Record the empty chamber first, then with the cylinder inside.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst die leere Kammer aufzeichnen, dann mit dem Zylinder.</translation>
     </message>
     <message>
       <source>The cylinder would fill more than the chamber.</source>
-      <translation type="unfinished" />
+      <translation>Der Zylinder würde mehr als die Kammer füllen.</translation>
     </message>
     <message>
       <source>Check the pressures of both chambers.</source>
-      <translation type="unfinished" />
+      <translation>Die Drücke beider Kammern prüfen.</translation>
     </message>
     <message>
       <source>Air escapes while calibrating: the door is not shut.</source>
-      <translation type="unfinished" />
+      <translation>Beim Kalibrieren entweicht Luft: Die Tür ist nicht zu.</translation>
     </message>
     <message>
       <source>Close the door without leaning on it, then calibrate again.</source>
-      <translation type="unfinished" />
+      <translation>Die Tür schließen, ohne sich anzulehnen, dann neu kalibrieren.</translation>
     </message>
     <message>
       <source>Too short: about three gentle puffs are needed.</source>
-      <translation type="unfinished" />
+      <translation>Zu kurz: Etwa drei sanfte Stöße werden gebraucht.</translation>
     </message>
     <message>
       <source>The airway pressure does not move: is the tube occluded?</source>
-      <translation type="unfinished" />
+      <translation>Der Atemwegsdruck bewegt sich nicht: Ist der Schlauch verschlossen?</translation>
     </message>
     <message>
       <source>Too strong ({1} cmH2O): puff gently, below 35.</source>
-      <translation type="unfinished" />
+      <translation>Zu stark ({1} cmH2O): sanft stoßen, unter 35.</translation>
     </message>
     <message>
       <source>The two pressures do not go together: cheeks held, lips closed, gentle puffs.</source>
-      <translation type="unfinished" />
+      <translation>Die beiden Drücke passen nicht zusammen: Wangen gehalten, Lippen geschlossen, sanfte Stöße.</translation>
     </message>
     <message>
       <source>Good: {1} L of thoracic gas.</source>
-      <translation type="unfinished" />
+      <translation>Gut: {1} L thorakales Gas.</translation>
     </message>
     <message>
       <source>{1} of at least 2 volume trials.</source>
-      <translation type="unfinished" />
+      <translation>{1} von mindestens 2 Volumenversuchen.</translation>
     </message>
     <message>
       <source>Trials {1} and {2} agree within {3} mL. Enough trials.</source>
-      <translation type="unfinished" />
+      <translation>Versuche {1} und {2} stimmen innerhalb {3} mL überein. Genug Versuche.</translation>
     </message>
     <message>
       <source>The closest two differ by {1} mL, more than {2}: one more trial.</source>
-      <translation type="unfinished" />
+      <translation>Die nächsten zwei unterscheiden sich um {1} mL, mehr als {2}: noch ein Versuch.</translation>
     </message>
     <message>
       <source>No two of {1} trials agree (the closest differ by {2} mL): recalibrate and start over.</source>
-      <translation type="unfinished" />
+      <translation>Keine zwei von {1} Versuchen stimmen überein (die nächsten unterscheiden sich um {2} mL): neu kalibrieren und von vorn beginnen.</translation>
     </message>
     <message>
       <source>The trials do not agree after recalibrating either: end the session and rebook; have the chamber looked at.</source>
-      <translation type="unfinished" />
+      <translation>Auch nach der Neukalibrierung stimmen die Versuche nicht überein: Sitzung beenden und neu buchen; die Kammer ansehen lassen.</translation>
     </message>
     <message>
       <source>Recording: sit still, hands in the lap, breathe quietly.</source>
-      <translation type="unfinished" />
+      <translation>Aufzeichnung: still sitzen, Hände im Schoß, ruhig atmen.</translation>
     </message>
     <message>
       <source>Steady: {1} L.</source>
-      <translation type="unfinished" />
+      <translation>Ruhig: {1} L.</translation>
     </message>
     <message>
       <source>The person moved: repeat this trial, hands in the lap.</source>
-      <translation type="unfinished" />
+      <translation>Die Person hat sich bewegt: diesen Versuch wiederholen, Hände im Schoß.</translation>
     </message>
     <message>
       <source>A cough or a laugh: wait until it has passed, then repeat.</source>
-      <translation type="unfinished" />
+      <translation>Husten oder Lachen: warten, bis es vorbei ist, dann wiederholen.</translation>
     </message>
     <message>
       <source>The door is not shut: close it without leaning on it, then repeat.</source>
-      <translation type="unfinished" />
+      <translation>Die Tür ist nicht zu: schließen, ohne sich anzulehnen, dann wiederholen.</translation>
     </message>
     <message>
       <source>The volume drifts by {1} mL over the trial: a draught or a change of temperature.</source>
-      <translation type="unfinished" />
+      <translation>Das Volumen driftet während des Versuchs um {1} mL: Zugluft oder Temperaturänderung.</translation>
     </message>
     <message>
       <source>The chamber warms up: the person is warm or damp. Dry, rest for ten minutes, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Die Kammer erwärmt sich: Die Person ist warm oder feucht. Trocknen, zehn Minuten ruhen, wiederholen.</translation>
     </message>
     <message>
       <source>Air is held in hair or clothing: cap pressed flat, close-fitting swimwear, then repeat.</source>
-      <translation type="unfinished" />
+      <translation>In Haar oder Kleidung ist Luft: Kappe flach gedrückt, enge Badekleidung, dann wiederholen.</translation>
     </message>
     <message>
       <source>The calibration cylinder seems to be still inside: the volume is about that much too large.</source>
-      <translation type="unfinished" />
+      <translation>Der Kalibrierzylinder scheint noch darin zu sein: Das Volumen ist um etwa so viel zu groß.</translation>
     </message>
     <message>
       <source>{1} L does not go with the mass: check mass and calibration.</source>
-      <translation type="unfinished" />
+      <translation>{1} L passt nicht zur Masse: Masse und Kalibrierung prüfen.</translation>
     </message>
     <message>
       <source>whole body</source>
-      <translation type="unfinished" />
+      <translation>ganzer Körper</translation>
     </message>
     <message>
       <source>right arm</source>
@@ -228,7 +228,7 @@
     </message>
     <message>
       <source>trunk</source>
-      <translation type="unfinished" />
+      <translation>Rumpf</translation>
     </message>
     <message>
       <source>right leg</source>
@@ -240,47 +240,47 @@
     </message>
     <message>
       <source>sex must be male or female, not "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Das Geschlecht muss male oder female sein, nicht „{1}“.</translation>
     </message>
     <message>
       <source>{1}: "{2}" is not a number.</source>
-      <translation type="unfinished" />
+      <translation>{1}: „{2}“ ist keine Zahl.</translation>
     </message>
     <message>
       <source>There is no equation called "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keine Gleichung namens „{1}“.</translation>
     </message>
     <message>
       <source>List them with: fusain-calc equations</source>
-      <translation type="unfinished" />
+      <translation>Auflisten mit: fusain-calc equations</translation>
     </message>
     <message>
       <source>It has no input called "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Sie hat keine Eingabe namens „{1}“.</translation>
     </message>
     <message>
       <source>The input "{1}" is missing.</source>
-      <translation type="unfinished" />
+      <translation>Die Eingabe „{1}“ fehlt.</translation>
     </message>
     <message>
       <source>Made for a body mass index of</source>
-      <translation type="unfinished" />
+      <translation>Gemacht für einen Body-Mass-Index von</translation>
     </message>
     <message>
       <source>Standard error in the people it was made from</source>
-      <translation type="unfinished" />
+      <translation>Standardfehler bei den Personen, aus denen sie entstand</translation>
     </message>
     <message>
       <source>Standard error in other people, which is used where it is larger</source>
-      <translation type="unfinished" />
+      <translation>Standardfehler bei anderen Personen, der verwendet wird, wo er größer ist</translation>
     </message>
     <message>
       <source>deuterium</source>
-      <translation type="unfinished" />
+      <translation>Deuterium</translation>
     </message>
     <message>
       <source>oxygen-18</source>
-      <translation type="unfinished" />
+      <translation>Sauerstoff-18</translation>
     </message>
     <message>
       <source>Four components, Wang 2002</source>
@@ -316,55 +316,55 @@
     </message>
     <message>
       <source>Ancestry is a poor proxy for hydration and bone mineral. Four-component work finds no certain difference in fat-free density between groups; prefer Siri or a model with measured water.</source>
-      <translation type="unfinished" />
+      <translation>Die Herkunft ist ein schlechter Stellvertreter für Wassergehalt und Knochenmineral. Vier-Komponenten-Studien finden keinen sicheren Gruppenunterschied der fettfreien Dichte; Siri oder ein Modell mit gemessenem Wasser vorziehen.</translation>
     </message>
     <message>
       <source>Bone density with the head is not scored in a child: the total without head is.</source>
-      <translation type="unfinished" />
+      <translation>Knochendichte mit Kopf wird bei einem Kind nicht bewertet; die gesamte ohne Kopf schon.</translation>
     </message>
     <message>
       <source>A {1}-score is what goes with this sex and age; the densitometer reported none.</source>
-      <translation type="unfinished" />
+      <translation>Zu diesem Geschlecht und Alter gehört ein {1}-Score; der DXA-Scanner gab keinen an.</translation>
     </message>
     <message>
       <source>Reported {1}-score of the whole body {2}: a measure of the skeleton's size and mineral, not a diagnosis. Bones are judged at spine and hip, by a physician.</source>
-      <translation type="unfinished" />
+      <translation>Angegebener {1}-Score des ganzen Körpers {2}: ein Maß für Größe und Mineral des Skeletts, keine Diagnose. Knochen werden an Wirbelsäule und Hüfte ärztlich beurteilt.</translation>
     </message>
     <message>
       <source>Reported Z-score {1} at the {2}: below the expected range for this age. A physician decides what it means.</source>
-      <translation type="unfinished" />
+      <translation>Angegebener Z-Score {1} an {2}: unter dem erwarteten Bereich für dieses Alter. Was das bedeutet, wird ärztlich entschieden.</translation>
     </message>
     <message>
       <source>Reported {1}-score {2} at the {3}; a physician decides what it means.</source>
-      <translation type="unfinished" />
+      <translation>Angegebener {1}-Score {2} an {3}; was das bedeutet, wird ärztlich entschieden.</translation>
     </message>
     <message>
       <source>head</source>
-      <translation type="unfinished" />
+      <translation>Kopf</translation>
     </message>
     <message>
       <source>total without head</source>
-      <translation type="unfinished" />
+      <translation>gesamt ohne Kopf</translation>
     </message>
     <message>
       <source>total</source>
-      <translation type="unfinished" />
+      <translation>gesamt</translation>
     </message>
     <message>
       <source>android</source>
-      <translation type="unfinished" />
+      <translation>android</translation>
     </message>
     <message>
       <source>gynoid</source>
-      <translation type="unfinished" />
+      <translation>gynoid</translation>
     </message>
     <message>
       <source>fat in the whole mass, bone included</source>
-      <translation type="unfinished" />
+      <translation>Fett in der ganzen Masse, mit Knochen</translation>
     </message>
     <message>
       <source>fat in the soft tissue, without bone</source>
-      <translation type="unfinished" />
+      <translation>Fett im Weichgewebe, ohne Knochen</translation>
     </message>
     <message>
       <source>fat</source>
@@ -380,75 +380,75 @@
     </message>
     <message>
       <source>The region "{1}" is missing.</source>
-      <translation type="unfinished" />
+      <translation>Die Region „{1}“ fehlt.</translation>
     </message>
     <message>
       <source>Give all six regions, or say which side of a half body was complete.</source>
-      <translation type="unfinished" />
+      <translation>Alle sechs Regionen angeben, oder welche Seite eines halben Körpers vollständig war.</translation>
     </message>
     <message>
       <source>{1}, {2}: there is no number, or one below zero.</source>
-      <translation type="unfinished" />
+      <translation>{1}, {2}: keine Zahl oder eine unter null.</translation>
     </message>
     <message>
       <source>Type it again from the densitometer's page.</source>
-      <translation type="unfinished" />
+      <translation>Von der Seite des DXA-Scanners neu eintippen.</translation>
     </message>
     <message>
       <source>The scan adds up to {1}, the scale reads {2} kg. Are these pounds?</source>
-      <translation type="unfinished" />
+      <translation>Der Scan ergibt {1}, die Waage zeigt {2} kg. Sind das Pfund?</translation>
     </message>
     <message>
       <source>Look at the unit of the densitometer's page.</source>
-      <translation type="unfinished" />
+      <translation>Die Einheit auf der Seite des DXA-Scanners ansehen.</translation>
     </message>
     <message>
       <source>The scan adds up to {1}, the scale reads {2} kg. Are these grams?</source>
-      <translation type="unfinished" />
+      <translation>Der Scan ergibt {1}, die Waage zeigt {2} kg. Sind das Gramm?</translation>
     </message>
     <message>
       <source>{1}: fat, lean and bone mineral add up to {2} kg, the page shows {3} kg.</source>
-      <translation type="unfinished" />
+      <translation>{1}: Fett, Magermasse und Knochenmineral ergeben {2} kg, die Seite zeigt {3} kg.</translation>
     </message>
     <message>
       <source>Compare this row with the page, digit by digit.</source>
-      <translation type="unfinished" />
+      <translation>Diese Zeile Ziffer für Ziffer mit der Seite vergleichen.</translation>
     </message>
     <message>
       <source>{1}, {2}: the regions add up to {3} kg, the page shows {4} kg.</source>
-      <translation type="unfinished" />
+      <translation>{1}, {2}: Die Regionen ergeben {3} kg, die Seite zeigt {4} kg.</translation>
     </message>
     <message>
       <source>Look for the region that was mistyped; android and gynoid do not count.</source>
-      <translation type="unfinished" />
+      <translation>Die falsch getippte Region suchen; android und gynoid zählen nicht.</translation>
     </message>
     <message>
       <source>{1}, {2}: {3} kg, more than the {4} kg of the region that contains it.</source>
-      <translation type="unfinished" />
+      <translation>{1}, {2}: {3} kg, mehr als die {4} kg der Region, die sie enthält.</translation>
     </message>
     <message>
       <source>Look at the region lines, and whether two rows were swapped.</source>
-      <translation type="unfinished" />
+      <translation>Die Regionslinien ansehen, und ob zwei Zeilen vertauscht wurden.</translation>
     </message>
     <message>
       <source>The scan adds up to {1} kg, {2} % against the scale ({3} kg).</source>
-      <translation type="unfinished" />
+      <translation>Der Scan ergibt {1} kg, {2} % gegen die Waage ({3} kg).</translation>
     </message>
     <message>
       <source>Is it this client? Was everything inside the field, and nothing on the table?</source>
-      <translation type="unfinished" />
+      <translation>Ist es dieser Klient? War alles im Feld und nichts auf dem Tisch?</translation>
     </message>
     <message>
       <source>{1} and {2} are the same in every digit: one was copied from the other.</source>
-      <translation type="unfinished" />
+      <translation>{1} und {2} sind in jeder Ziffer gleich: Eins wurde vom anderen kopiert.</translation>
     </message>
     <message>
       <source>Mark the scan as a half body, with the side that was complete.</source>
-      <translation type="unfinished" />
+      <translation>Den Scan als halben Körper markieren, mit der vollständigen Seite.</translation>
     </message>
     <message>
       <source>The {1} has {2} % less lean than the other side: is it cut off?</source>
-      <translation type="unfinished" />
+      <translation>{1} hat {2} % weniger Magermasse als die andere Seite: abgeschnitten?</translation>
     </message>
     <message>
       <source>The {1} has {2} % less lean than the other side.</source>
@@ -456,19 +456,19 @@
     </message>
     <message>
       <source>Scan again inside the field, or as a half body.</source>
-      <translation type="unfinished" />
+      <translation>Im Feld erneut scannen, oder als halben Körper.</translation>
     </message>
     <message>
       <source>Review the region lines of this limb; an old injury may explain it.</source>
-      <translation type="unfinished" />
+      <translation>Die Regionslinien dieses Körperteils durchsehen; eine alte Verletzung kann es erklären.</translation>
     </message>
     <message>
       <source>Bone mineral is {1} % of the fat-free mass; 3 to 7 % is usual.</source>
-      <translation type="unfinished" />
+      <translation>Knochenmineral ist {1} % der fettfreien Masse; üblich sind 3 bis 7 %.</translation>
     </message>
     <message>
       <source>Is it in kilograms? Is there metal, or contrast in the gut?</source>
-      <translation type="unfinished" />
+      <translation>Sind es Kilogramm? Ist Metall oder Kontrastmittel im Darm?</translation>
     </message>
     <message>
       <source>Mifflin and St Jeor 1990</source>
@@ -7533,1653 +7533,1655 @@ Wahr ist %3.</translation>
     </message>
     <message>
       <source>A check is done when it is made.</source>
-      <translation type="unfinished" />
+      <translation>Eine Prüfung ist erledigt, wenn sie gemacht ist.</translation>
     </message>
     <message>
       <source>Do the check in Quality; this line goes when it is done.</source>
-      <translation type="unfinished" />
+      <translation>Die Prüfung unter Qualität machen; diese Zeile verschwindet danach.</translation>
     </message>
     <message>
       <source>Read it again; nothing was kept.</source>
-      <translation type="unfinished" />
+      <translation>Erneut lesen; nichts wurde gespeichert.</translation>
     </message>
     <message>
       <source>This appointment has begun or is over; it stays where it is.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Termin hat begonnen oder ist vorbei; er bleibt, wo er ist.</translation>
     </message>
     <message>
       <source>This appointment has begun or is over; it is not cancelled.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Termin hat begonnen oder ist vorbei; er wird nicht abgesagt.</translation>
     </message>
     <message>
       <source>There is no room for these tests on this day.</source>
-      <translation type="unfinished" />
+      <translation>Für diese Tests ist an diesem Tag kein Platz.</translation>
     </message>
     <message>
       <source>Choose another day, or fewer methods.</source>
-      <translation type="unfinished" />
+      <translation>Einen anderen Tag oder weniger Methoden wählen.</translation>
     </message>
     <message>
       <source>from a calendar</source>
-      <translation type="unfinished" />
+      <translation>aus einem Kalender</translation>
     </message>
     <message>
       <source>to do %1 %2</source>
-      <translation type="unfinished" />
+      <translation>zu tun %1 %2</translation>
     </message>
     <message>
       <source>next %1 %2, %3</source>
-      <translation type="unfinished" />
+      <translation>als Nächstes %1 %2, %3</translation>
     </message>
     <message>
       <source>Nobody in the tank: %1</source>
-      <translation type="unfinished" />
+      <translation>Niemand ins Becken: %1</translation>
     </message>
     <message>
       <source>Log the water</source>
-      <translation type="unfinished" />
+      <translation>Wasser protokollieren</translation>
     </message>
     <message>
       <source>%1 cannot be tested at %2 yet.</source>
-      <translation type="unfinished" />
+      <translation>%1 kann um %2 noch nicht getestet werden.</translation>
     </message>
     <message>
       <source>Being measured: %1</source>
-      <translation type="unfinished" />
+      <translation>Wird gemessen: %1</translation>
     </message>
     <message>
       <source>Open the bench</source>
-      <translation type="unfinished" />
+      <translation>Messplatz öffnen</translation>
     </message>
     <message>
       <source>To sign: %1</source>
-      <translation type="unfinished" />
+      <translation>Zu unterschreiben: %1</translation>
     </message>
     <message>
       <source>Open the test</source>
-      <translation type="unfinished" />
+      <translation>Test öffnen</translation>
     </message>
     <message>
       <source>%1: the test of %2 is not signed.</source>
-      <translation type="unfinished" />
+      <translation>%1: der Test von %2 ist nicht unterschrieben.</translation>
     </message>
     <message>
       <source>Done</source>
-      <translation type="unfinished" />
+      <translation>Erledigt</translation>
     </message>
     <message>
       <source>Late: %1</source>
-      <translation type="unfinished" />
+      <translation>Verspätet: %1</translation>
     </message>
     <message>
       <source>Now: %1</source>
-      <translation type="unfinished" />
+      <translation>Jetzt: %1</translation>
     </message>
     <message>
       <source>in %1 min</source>
-      <translation type="unfinished" />
+      <translation>in %1 min</translation>
     </message>
     <message>
       <source>Start the test</source>
-      <translation type="unfinished" />
+      <translation>Test starten</translation>
     </message>
     <message>
       <source>Nobody is booked today.</source>
-      <translation type="unfinished" />
+      <translation>Heute ist niemand gebucht.</translation>
     </message>
     <message>
       <source>All of today is done.</source>
-      <translation type="unfinished" />
+      <translation>Heute ist alles erledigt.</translation>
     </message>
     <message>
       <source>Only a physiologist can change the limits of a check.</source>
-      <translation type="unfinished" />
+      <translation>Die Grenzen einer Prüfung ändert nur eine Physiologin oder ein Physiologe.</translation>
     </message>
     <message>
       <source>Ask the physiologist to take the bench.</source>
-      <translation type="unfinished" />
+      <translation>Bitten Sie die Physiologie an den Messplatz.</translation>
     </message>
     <message>
       <source>Load cell</source>
-      <translation type="unfinished" />
+      <translation>Wägezelle</translation>
     </message>
     <message>
       <source>Water</source>
-      <translation type="unfinished" />
+      <translation>Wasser</translation>
     </message>
     <message>
       <source>Spirometer</source>
-      <translation type="unfinished" />
+      <translation>Spirometer</translation>
     </message>
     <message>
       <source>Chamber</source>
-      <translation type="unfinished" />
+      <translation>Kammer</translation>
     </message>
     <message>
       <source>Chamber scale</source>
-      <translation type="unfinished" />
+      <translation>Kammerwaage</translation>
     </message>
     <message>
       <source>Analyzer</source>
-      <translation type="unfinished" />
+      <translation>Analysator</translation>
     </message>
     <message>
       <source>Scanner</source>
-      <translation type="unfinished" />
+      <translation>Scanner</translation>
     </message>
     <message>
       <source>"{1}" is not a way to reach an instrument.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist kein Weg zu einem Gerät.</translation>
     </message>
     <message>
       <source>Remove logo</source>
-      <translation type="unfinished" />
+      <translation>Logo entfernen</translation>
     </message>
     <message>
       <source>metric</source>
-      <translation type="unfinished" />
+      <translation>metrisch</translation>
     </message>
     <message>
       <source>US customary</source>
-      <translation type="unfinished" />
+      <translation>US-üblich</translation>
     </message>
     <message>
       <source>A4</source>
-      <translation type="unfinished" />
+      <translation>A4</translation>
     </message>
     <message>
       <source>US Letter</source>
-      <translation type="unfinished" />
+      <translation>US Letter</translation>
     </message>
     <message>
       <source>as the desktop</source>
-      <translation type="unfinished" />
+      <translation>wie der Desktop</translation>
     </message>
     <message>
       <source>Choose logo…</source>
-      <translation type="unfinished" />
+      <translation>Logo wählen…</translation>
     </message>
     <message>
       <source>Name of the lab</source>
-      <translation type="unfinished" />
+      <translation>Name des Labors</translation>
     </message>
     <message>
       <source>Address</source>
-      <translation type="unfinished" />
+      <translation>Adresse</translation>
     </message>
     <message>
       <source>Telephone</source>
-      <translation type="unfinished" />
+      <translation>Telefon</translation>
     </message>
     <message>
       <source>Logo</source>
-      <translation type="unfinished" />
+      <translation>Logo</translation>
     </message>
     <message>
       <source>Paper</source>
-      <translation type="unfinished" />
+      <translation>Papier</translation>
     </message>
     <message>
       <source>Language of new clients' pages</source>
-      <translation type="unfinished" />
+      <translation>Sprache der Seiten neuer Klienten</translation>
     </message>
     <message>
       <source>Language of this window, from the next start</source>
-      <translation type="unfinished" />
+      <translation>Sprache dieses Fensters, ab dem nächsten Start</translation>
     </message>
     <message>
       <source>Units of the lab</source>
-      <translation type="unfinished" />
+      <translation>Einheiten des Labors</translation>
     </message>
     <message>
       <source>Reference for % fat</source>
-      <translation type="unfinished" />
+      <translation>Referenz für % Fett</translation>
     </message>
     <message>
       <source>none</source>
-      <translation type="unfinished" />
+      <translation>keines</translation>
     </message>
     <message>
       <source>Choose logo</source>
-      <translation type="unfinished" />
+      <translation>Logo wählen</translation>
     </message>
     <message>
       <source>Pictures (*.png *.jpg *.jpeg)</source>
-      <translation type="unfinished" />
+      <translation>Bilder (*.png *.jpg *.jpeg)</translation>
     </message>
     <message>
       <source>This file is not a picture that can be read.</source>
-      <translation type="unfinished" />
+      <translation>Diese Datei ist kein lesbares Bild.</translation>
     </message>
     <message>
       <source>Use a PNG or JPEG file.</source>
-      <translation type="unfinished" />
+      <translation>Eine PNG- oder JPEG-Datei verwenden.</translation>
     </message>
     <message>
       <source>The lab needs a name.</source>
-      <translation type="unfinished" />
+      <translation>Das Labor braucht einen Namen.</translation>
     </message>
     <message>
       <source>network</source>
-      <translation type="unfinished" />
+      <translation>Netzwerk</translation>
     </message>
     <message>
       <source>serial port</source>
-      <translation type="unfinished" />
+      <translation>serielle Schnittstelle</translation>
     </message>
     <message>
       <source>%1: how its readings come</source>
-      <translation type="unfinished" />
+      <translation>%1: wie seine Werte kommen</translation>
     </message>
     <message>
       <source>host:port</source>
-      <translation type="unfinished" />
+      <translation>Rechner:Port</translation>
     </message>
     <message>
       <source>/dev/ttyUSB0:9600:none</source>
-      <translation type="unfinished" />
+      <translation>/dev/ttyUSB0:9600:none</translation>
     </message>
     <message>
       <source>Tick at least one method.</source>
-      <translation type="unfinished" />
+      <translation>Mindestens eine Methode ankreuzen.</translation>
     </message>
     <message>
       <source>fat percentage</source>
-      <translation type="unfinished" />
+      <translation>Fettanteil</translation>
     </message>
     <message>
       <source>fat mass index</source>
-      <translation type="unfinished" />
+      <translation>Fettmasse-Index</translation>
     </message>
     <message>
       <source>fat-free mass index</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie-Masse-Index</translation>
     </message>
     <message>
       <source>phase angle</source>
-      <translation type="unfinished" />
+      <translation>Phasenwinkel</translation>
     </message>
     <message>
       <source>index of the lean mass of the limbs</source>
-      <translation type="unfinished" />
+      <translation>Index der Magermasse der Gliedmaßen</translation>
     </message>
     <message>
       <source>lean mass of the limbs by body mass index</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen durch Body-Mass-Index</translation>
     </message>
     <message>
       <source>body mass index</source>
-      <translation type="unfinished" />
+      <translation>Body-Mass-Index</translation>
     </message>
     <message>
       <source>This set is not yet verified.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Satz ist noch nicht verifiziert.</translation>
     </message>
     <message>
       <source>Confirm it, and keep a copy as the lab's own.</source>
-      <translation type="unfinished" />
+      <translation>Bestätigen und eine Kopie als eigenen Satz behalten.</translation>
     </message>
     <message>
       <source>A shipped set stays as it is; edit a copy of it.</source>
-      <translation type="unfinished" />
+      <translation>Ein mitgelieferter Satz bleibt, wie er ist; eine Kopie davon bearbeiten.</translation>
     </message>
     <message>
       <source>No sex and age band of this lab has the {1} people that a reference needs; there are {2} people with this value in all.</source>
-      <translation type="unfinished" />
+      <translation>Kein Geschlecht und Altersbereich dieses Labors hat die {1} Personen, die eine Referenz braucht; insgesamt haben {2} Personen diesen Wert.</translation>
     </message>
     <message>
       <source>Choose another method or quantity, or wait until more have come.</source>
-      <translation type="unfinished" />
+      <translation>Eine andere Methode oder Größe wählen oder warten, bis mehr gekommen sind.</translation>
     </message>
     <message>
       <source>%1 imported</source>
-      <translation type="unfinished" />
+      <translation>%1 importiert</translation>
     </message>
     <message>
       <source>PRACTICE, not a client · %1</source>
-      <translation type="unfinished" />
+      <translation>ÜBUNG, kein Klient · %1</translation>
     </message>
     <message>
       <source>▲ %1 (record damaged)</source>
-      <translation type="unfinished" />
+      <translation>▲ %1 (Akte beschädigt)</translation>
     </message>
     <message>
       <source>A test of {1} is open on this instrument.</source>
-      <translation type="unfinished" />
+      <translation>Ein Test von {1} ist an diesem Gerät offen.</translation>
     </message>
     <message>
       <source>The appointment is on {1}, not today.</source>
-      <translation type="unfinished" />
+      <translation>Der Termin ist am {1}, nicht heute.</translation>
     </message>
     <message>
       <source>The appointment is at {1}. It is {2} now.</source>
-      <translation type="unfinished" />
+      <translation>Der Termin ist um {1}. Jetzt ist es {2}.</translation>
     </message>
     <message>
       <source>The height of this client is missing; the equations need it.</source>
-      <translation type="unfinished" />
+      <translation>Die Größe dieses Klienten fehlt; die Gleichungen brauchen sie.</translation>
     </message>
     <message>
       <source>Measure and enter it in the dossier.</source>
-      <translation type="unfinished" />
+      <translation>Messen und in der Akte eintragen.</translation>
     </message>
     <message>
       <source>The client is under 18 and the guardian's consent is not recorded.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient ist unter 18, und die Einwilligung der Sorgeberechtigten ist nicht festgehalten.</translation>
     </message>
     <message>
       <source>Record it in the dossier first.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst in der Akte festhalten.</translation>
     </message>
     <message>
       <source>Only the physiologist may start a test past a check.</source>
-      <translation type="unfinished" />
+      <translation>Nur die Physiologin oder der Physiologe darf einen Test trotz einer Prüfung starten.</translation>
     </message>
     <message>
       <source>Make the check, or ask the physiologist to take the bench.</source>
-      <translation type="unfinished" />
+      <translation>Die Prüfung machen oder die Physiologie an den Messplatz bitten.</translation>
     </message>
     <message>
       <source>No operator is chosen. This lab book has no staff yet.</source>
-      <translation type="unfinished" />
+      <translation>Keine Bedienperson gewählt. Dieses Laborbuch hat noch kein Personal.</translation>
     </message>
     <message>
       <source>Add staff under Settings (Alt+S), People.</source>
-      <translation type="unfinished" />
+      <translation>Personal unter Einstellungen (Alt+E), Personen, hinzufügen.</translation>
     </message>
     <message>
       <source>This client was in the tank today: hair and skin may be wet or warm, which makes the chamber read too lean.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Klient war heute im Becken: Haar und Haut können nass oder warm sein, wodurch die Kammer zu mager misst.</translation>
     </message>
     <message>
       <source>Dry well and wait; better, measure in the chamber before the tank.</source>
-      <translation type="unfinished" />
+      <translation>Gut trocknen und warten; besser vor dem Becken in der Kammer messen.</translation>
     </message>
     <message>
       <source>The test {1} is not in this lab book.</source>
-      <translation type="unfinished" />
+      <translation>Der Test {1} ist nicht in diesem Laborbuch.</translation>
     </message>
     <message>
       <source>The file cannot be read, or is larger than {1} MB.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei lässt sich nicht lesen oder ist größer als {1} MB.</translation>
     </message>
     <message>
       <source>The file could not be written: {1}</source>
-      <translation type="unfinished" />
+      <translation>Die Datei konnte nicht geschrieben werden: {1}</translation>
     </message>
     <message>
       <source>Make room on the disk, or choose another folder.</source>
-      <translation type="unfinished" />
+      <translation>Platz auf der Platte schaffen oder einen anderen Ordner wählen.</translation>
     </message>
     <message>
       <source>No test of that day is signed.</source>
-      <translation type="unfinished" />
+      <translation>Kein Test dieses Tages ist unterschrieben.</translation>
     </message>
     <message>
       <source>The tank water has not been logged today.</source>
-      <translation type="unfinished" />
+      <translation>Das Wasser im Becken wurde heute nicht protokolliert.</translation>
     </message>
     <message>
       <source>Nobody in the water. Measure chlorine, pH and temperature and log them under Day.</source>
-      <translation type="unfinished" />
+      <translation>Niemand ins Wasser. Chlor, pH und Temperatur messen und unter Tag protokollieren.</translation>
     </message>
     <message>
       <source>Nobody goes into the tank until a later reading of the water is good.</source>
-      <translation type="unfinished" />
+      <translation>Niemand geht ins Becken, bis eine spätere Messung des Wassers gut ist.</translation>
     </message>
     <message>
       <source>Error of the check</source>
-      <translation type="unfinished" />
+      <translation>Fehler der Prüfung</translation>
     </message>
     <message>
       <source>Guardian's consent is recorded (under 18)</source>
-      <translation type="unfinished" />
+      <translation>Einwilligung der Sorgeberechtigten ist festgehalten (unter 18)</translation>
     </message>
     <message>
       <source>The group of the published equations; talk it over with the client.</source>
-      <translation type="unfinished" />
+      <translation>Die Gruppe der veröffentlichten Gleichungen; mit dem Klienten besprechen.</translation>
     </message>
     <message>
       <source>Name</source>
-      <translation type="unfinished" />
+      <translation>Name</translation>
     </message>
     <message>
       <source>Code</source>
-      <translation type="unfinished" />
+      <translation>Code</translation>
     </message>
     <message>
       <source>Birth date</source>
-      <translation type="unfinished" />
+      <translation>Geburtsdatum</translation>
     </message>
     <message>
       <source>Equations for</source>
-      <translation type="unfinished" />
+      <translation>Gleichungen für</translation>
     </message>
     <message>
       <source>Height, %1</source>
-      <translation type="unfinished" />
+      <translation>Größe, %1</translation>
     </message>
     <message>
       <source>Units on pages</source>
-      <translation type="unfinished" />
+      <translation>Einheiten auf Seiten</translation>
     </message>
     <message>
       <source>Language of pages</source>
-      <translation type="unfinished" />
+      <translation>Sprache der Seiten</translation>
     </message>
     <message>
       <source>Save client</source>
-      <translation type="unfinished" />
+      <translation>Klienten speichern</translation>
     </message>
     <message>
       <source>"%1" is not a date. Type year, month and day: 1984-06-02.</source>
-      <translation type="unfinished" />
+      <translation>„%1“ ist kein Datum. Jahr, Monat und Tag tippen: 1984-06-02.</translation>
     </message>
     <message>
       <source>"%1" is not a height.</source>
-      <translation type="unfinished" />
+      <translation>„%1“ ist keine Größe.</translation>
     </message>
     <message>
       <source>Save again if that is right.</source>
-      <translation type="unfinished" />
+      <translation>Noch einmal speichern, wenn das richtig ist.</translation>
     </message>
     <message>
       <source>There is already %1, born %2. Save again if this is another client.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt schon %1, geboren %2. Noch einmal speichern, wenn das ein anderer Klient ist.</translation>
     </message>
     <message>
       <source>%1 changed</source>
-      <translation type="unfinished" />
+      <translation>%1 geändert</translation>
     </message>
     <message>
       <source>unit</source>
-      <translation type="unfinished" />
+      <translation>Einheit</translation>
     </message>
     <message>
       <source>SE</source>
-      <translation type="unfinished" />
+      <translation>SE</translation>
     </message>
     <message>
       <source>lung gas, L</source>
-      <translation type="unfinished" />
+      <translation>Lungengas, L</translation>
     </message>
     <message>
       <source>What if the residual volume, or the thoracic gas, were, litres</source>
-      <translation type="unfinished" />
+      <translation>Was wäre, wenn das Residualvolumen oder das thorakale Gas so viele Liter hätte</translation>
     </message>
     <message>
       <source>What if the conversion were</source>
-      <translation type="unfinished" />
+      <translation>Was wäre mit dieser Umrechnung</translation>
     </message>
     <message>
       <source>What if the policy were</source>
-      <translation type="unfinished" />
+      <translation>Was wäre mit dieser Regel</translation>
     </message>
     <message>
       <source>policy of the test</source>
-      <translation type="unfinished" />
+      <translation>Regel des Tests</translation>
     </message>
     <message>
       <source>Copy sheet as text</source>
-      <translation type="unfinished" />
+      <translation>Rechenblatt als Text kopieren</translation>
     </message>
     <message>
       <source>Findings</source>
-      <translation type="unfinished" />
+      <translation>Befunde</translation>
     </message>
     <message>
       <source>equation as chosen</source>
-      <translation type="unfinished" />
+      <translation>Gleichung wie gewählt</translation>
     </message>
     <message>
       <source>What if: %1 % instead of %2 %. Nothing stored changes.</source>
-      <translation type="unfinished" />
+      <translation>Was wäre wenn: %1 % statt %2 %. Nichts Gespeichertes ändert sich.</translation>
     </message>
     <message>
       <source>Build against the reference, for height (FMI and FFMI): %1.</source>
-      <translation type="unfinished" />
+      <translation>Körperbau gegen die Referenz, bezogen auf die Größe (FMI und FFMI): %1.</translation>
     </message>
     <message>
       <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5</source>
-      <translation type="unfinished" />
+      <translation>Am selben Tag mit %1: %2 % Fett. Unterschied %3; die beiden können sich um ± %4 unterscheiden (95 %). %5</translation>
     </message>
     <message>
       <source>Start past a check</source>
-      <translation type="unfinished" />
+      <translation>Trotz einer Prüfung starten</translation>
     </message>
     <message>
       <source>Why may the test start anyway? The reason goes on the record.</source>
-      <translation type="unfinished" />
+      <translation>Warum darf der Test trotzdem starten? Die Begründung kommt ins Protokoll.</translation>
     </message>
     <message>
       <source>Preparation not done: %1.</source>
-      <translation type="unfinished" />
+      <translation>Vorbereitung nicht erledigt: %1.</translation>
     </message>
     <message>
       <source>Start this test?</source>
-      <translation type="unfinished" />
+      <translation>Diesen Test starten?</translation>
     </message>
     <message>
       <source>Start anyway</source>
-      <translation type="unfinished" />
+      <translation>Trotzdem starten</translation>
     </message>
     <message>
       <source>Do not start</source>
-      <translation type="unfinished" />
+      <translation>Nicht starten</translation>
     </message>
     <message>
       <source>◇  to note</source>
-      <translation type="unfinished" />
+      <translation>◇  zu beachten</translation>
     </message>
     <message>
       <source>For the client: %1</source>
-      <translation type="unfinished" />
+      <translation>Für den Klienten: %1</translation>
     </message>
     <message>
       <source>Sheet for the pen</source>
-      <translation type="unfinished" />
+      <translation>Blatt für den Stift</translation>
     </message>
     <message>
       <source>Picture</source>
-      <translation type="unfinished" />
+      <translation>Bild</translation>
     </message>
     <message>
       <source>Talk</source>
-      <translation type="unfinished" />
+      <translation>Gespräch</translation>
     </message>
     <message>
       <source>P pen away, C clear</source>
-      <translation type="unfinished" />
+      <translation>P Stift weg, C löschen</translation>
     </message>
     <message>
       <source>P pen</source>
-      <translation type="unfinished" />
+      <translation>P Stift</translation>
     </message>
     <message>
       <source>K take along</source>
-      <translation type="unfinished" />
+      <translation>K mitgeben</translation>
     </message>
     <message>
       <source>S save</source>
-      <translation type="unfinished" />
+      <translation>S speichern</translation>
     </message>
     <message>
       <source>X leave out</source>
-      <translation type="unfinished" />
+      <translation>X auslassen</translation>
     </message>
     <message>
       <source>Tab notes</source>
-      <translation type="unfinished" />
+      <translation>Tab Notizen</translation>
     </message>
     <message>
       <source>Space next</source>
-      <translation type="unfinished" />
+      <translation>Leertaste weiter</translation>
     </message>
     <message>
       <source>Esc close</source>
-      <translation type="unfinished" />
+      <translation>Esc schließen</translation>
     </message>
     <message>
       <source>↑ ↓ other energy</source>
-      <translation type="unfinished" />
+      <translation>↑ ↓ andere Energie</translation>
     </message>
     <message>
       <source>Save what was talked over</source>
-      <translation type="unfinished" />
+      <translation>Besprochenes speichern</translation>
     </message>
     <message>
       <source>What was talked over</source>
-      <translation type="unfinished" />
+      <translation>Was besprochen wurde</translation>
     </message>
     <message>
       <source>The day by instruments</source>
-      <translation type="unfinished" />
+      <translation>Der Tag nach Geräten</translation>
     </message>
     <message>
       <source>in conflict or late</source>
-      <translation type="unfinished" />
+      <translation>im Konflikt oder verspätet</translation>
     </message>
     <message>
       <source>Chosen: %1</source>
-      <translation type="unfinished" />
+      <translation>Gewählt: %1</translation>
     </message>
     <message>
       <source>Nobody is booked.</source>
-      <translation type="unfinished" />
+      <translation>Niemand ist gebucht.</translation>
     </message>
     <message>
       <source>Nothing is shown yet.</source>
-      <translation type="unfinished" />
+      <translation>Noch wird nichts gezeigt.</translation>
     </message>
     <message>
       <source>Report preview</source>
-      <translation type="unfinished" />
+      <translation>Vorschau des Berichts</translation>
     </message>
     <message>
       <source>Whole page</source>
-      <translation type="unfinished" />
+      <translation>Ganze Seite</translation>
     </message>
     <message>
       <source>Page before</source>
-      <translation type="unfinished" />
+      <translation>Vorige Seite</translation>
     </message>
     <message>
       <source>Next page</source>
-      <translation type="unfinished" />
+      <translation>Nächste Seite</translation>
     </message>
     <message>
       <source>Page</source>
-      <translation type="unfinished" />
+      <translation>Seite</translation>
     </message>
     <message>
       <source>page %1 of %2</source>
-      <translation type="unfinished" />
+      <translation>Seite %1 von %2</translation>
     </message>
     <message>
       <source>Lab books (*.fusain)</source>
-      <translation type="unfinished" />
+      <translation>Laborbücher (*.fusain)</translation>
     </message>
     <message>
       <source>Recent</source>
-      <translation type="unfinished" />
+      <translation>Zuletzt</translation>
     </message>
     <message>
       <source>Open lab book…</source>
-      <translation type="unfinished" />
+      <translation>Laborbuch öffnen…</translation>
     </message>
     <message>
       <source>New lab book…</source>
-      <translation type="unfinished" />
+      <translation>Neues Laborbuch…</translation>
     </message>
     <message>
       <source>Restore a copy…</source>
-      <translation type="unfinished" />
+      <translation>Kopie wiederherstellen…</translation>
     </message>
     <message>
       <source>Open practice room</source>
-      <translation type="unfinished" />
+      <translation>Übungsraum öffnen</translation>
     </message>
     <message>
       <source>%1 (not connected)</source>
-      <translation type="unfinished" />
+      <translation>%1 (nicht verbunden)</translation>
     </message>
     <message>
       <source>No other lab book yet</source>
-      <translation type="unfinished" />
+      <translation>Noch kein anderes Laborbuch</translation>
     </message>
     <message>
       <source>Open lab book</source>
-      <translation type="unfinished" />
+      <translation>Laborbuch öffnen</translation>
     </message>
     <message>
       <source>Open %1?</source>
-      <translation type="unfinished" />
+      <translation>%1 öffnen?</translation>
     </message>
     <message>
       <source>It opens in a window of its own. Open tests in this lab book are kept either way.</source>
-      <translation type="unfinished" />
+      <translation>Es öffnet in einem eigenen Fenster. Offene Tests dieses Laborbuchs bleiben so oder so erhalten.</translation>
     </message>
     <message>
       <source>Stay in this window</source>
-      <translation type="unfinished" />
+      <translation>In diesem Fenster bleiben</translation>
     </message>
     <message>
       <source>Close this window</source>
-      <translation type="unfinished" />
+      <translation>Dieses Fenster schließen</translation>
     </message>
     <message>
       <source>New lab book</source>
-      <translation type="unfinished" />
+      <translation>Neues Laborbuch</translation>
     </message>
     <message>
       <source>There is already a file here.</source>
-      <translation type="unfinished" />
+      <translation>Hier ist schon eine Datei.</translation>
     </message>
     <message>
       <source>Choose a new name; nothing is ever overwritten.</source>
-      <translation type="unfinished" />
+      <translation>Einen neuen Namen wählen; nichts wird je überschrieben.</translation>
     </message>
     <message>
       <source>Choose a copy to restore</source>
-      <translation type="unfinished" />
+      <translation>Kopie zum Wiederherstellen wählen</translation>
     </message>
     <message>
       <source>Restore as a new lab book</source>
-      <translation type="unfinished" />
+      <translation>Als neues Laborbuch wiederherstellen</translation>
     </message>
     <message>
       <source>Checking the copy and restoring it</source>
-      <translation type="unfinished" />
+      <translation>Die Kopie wird geprüft und wiederhergestellt</translation>
     </message>
     <message>
       <source>Another window could not be started.</source>
-      <translation type="unfinished" />
+      <translation>Ein weiteres Fenster konnte nicht gestartet werden.</translation>
     </message>
     <message>
       <source>Start Fusain from the desktop and open the lab book there.</source>
-      <translation type="unfinished" />
+      <translation>Fusain vom Desktop starten und das Laborbuch dort öffnen.</translation>
     </message>
     <message>
       <source>Commands</source>
-      <translation type="unfinished" />
+      <translation>Befehle</translation>
     </message>
     <message>
       <source>What do you want to do?</source>
-      <translation type="unfinished" />
+      <translation>Was möchten Sie tun?</translation>
     </message>
     <message>
       <source>Search commands</source>
-      <translation type="unfinished" />
+      <translation>Befehle suchen</translation>
     </message>
     <message>
       <source>Enter runs the chosen command. Esc closes.</source>
-      <translation type="unfinished" />
+      <translation>Enter führt den gewählten Befehl aus. Esc schließt.</translation>
     </message>
     <message>
       <source>Not now: %1</source>
-      <translation type="unfinished" />
+      <translation>Jetzt nicht: %1</translation>
     </message>
     <message>
       <source>Staff</source>
-      <translation type="unfinished" />
+      <translation>Personal</translation>
     </message>
     <message>
       <source>Enter at least one physiologist. Add others later under Settings (Alt+S), People.</source>
-      <translation type="unfinished" />
+      <translation>Mindestens eine Physiologin oder einen Physiologen eintragen. Weitere später unter Einstellungen (Alt+E), Personen.</translation>
     </message>
     <message>
       <source>Physiologist</source>
-      <translation type="unfinished" />
+      <translation>Physiologie</translation>
     </message>
     <message>
       <source>Technician (optional)</source>
-      <translation type="unfinished" />
+      <translation>Technik (freiwillig)</translation>
     </message>
     <message>
       <source>At least one physiologist is needed.</source>
-      <translation type="unfinished" />
+      <translation>Mindestens eine Physiologin oder ein Physiologe wird gebraucht.</translation>
     </message>
     <message>
       <source>Reference objects and their certificates</source>
-      <translation type="unfinished" />
+      <translation>Referenzobjekte und ihre Zertifikate</translation>
     </message>
     <message>
       <source>Double-click a line to enter its certificate. You can add certificates later under Quality.</source>
-      <translation type="unfinished" />
+      <translation>Eine Zeile doppelt anklicken, um ihr Zertifikat einzutragen. Zertifikate lassen sich später unter Qualität ergänzen.</translation>
     </message>
     <message>
       <source>instrument</source>
-      <translation type="unfinished" />
+      <translation>Gerät</translation>
     </message>
     <message>
       <source>object</source>
-      <translation type="unfinished" />
+      <translation>Objekt</translation>
     </message>
     <message>
       <source>until</source>
-      <translation type="unfinished" />
+      <translation>bis</translation>
     </message>
     <message>
       <source>Reference objects</source>
-      <translation type="unfinished" />
+      <translation>Referenzobjekte</translation>
     </message>
     <message>
       <source>not on file</source>
-      <translation type="unfinished" />
+      <translation>nicht hinterlegt</translation>
     </message>
     <message>
       <source>Copies</source>
-      <translation type="unfinished" />
+      <translation>Kopien</translation>
     </message>
     <message>
       <source>A daily copy is kept beside the lab book. Choose a second folder on another disk or share in case this disk fails.</source>
-      <translation type="unfinished" />
+      <translation>Eine Tageskopie liegt neben dem Laborbuch. Einen zweiten Ordner auf einer anderen Platte oder Freigabe wählen, falls diese Platte ausfällt.</translation>
     </message>
     <message>
       <source>Choose…</source>
-      <translation type="unfinished" />
+      <translation>Wählen…</translation>
     </message>
     <message>
       <source>The lab book is %1.</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch ist %1.</translation>
     </message>
     <message>
       <source>Second folder (optional)</source>
-      <translation type="unfinished" />
+      <translation>Zweiter Ordner (freiwillig)</translation>
     </message>
     <message>
       <source>There is no such folder.</source>
-      <translation type="unfinished" />
+      <translation>Diesen Ordner gibt es nicht.</translation>
     </message>
     <message>
       <source>A new lab book</source>
-      <translation type="unfinished" />
+      <translation>Ein neues Laborbuch</translation>
     </message>
     <message>
       <source>Finish later</source>
-      <translation type="unfinished" />
+      <translation>Später abschließen</translation>
     </message>
     <message>
       <source>Your lab</source>
-      <translation type="unfinished" />
+      <translation>Ihr Labor</translation>
     </message>
     <message>
       <source>Shown on every page.</source>
-      <translation type="unfinished" />
+      <translation>Steht auf jeder Seite.</translation>
     </message>
     <message>
       <source>Only these methods are shown. Readings of an instrument that is not connected are typed.</source>
-      <translation type="unfinished" />
+      <translation>Nur diese Methoden werden gezeigt. Werte eines nicht verbundenen Geräts werden getippt.</translation>
     </message>
     <message>
       <source>The handbook is not installed.</source>
-      <translation type="unfinished" />
+      <translation>Das Handbuch ist nicht installiert.</translation>
     </message>
     <message>
       <source>Handbook</source>
-      <translation type="unfinished" />
+      <translation>Handbuch</translation>
     </message>
     <message>
       <source>Find in the handbook</source>
-      <translation type="unfinished" />
+      <translation>Im Handbuch suchen</translation>
     </message>
     <message>
       <source>place</source>
-      <translation type="unfinished" />
+      <translation>Ort</translation>
     </message>
     <message>
       <source>command</source>
-      <translation type="unfinished" />
+      <translation>Befehl</translation>
     </message>
     <message>
       <source>keys</source>
-      <translation type="unfinished" />
+      <translation>Tasten</translation>
     </message>
     <message>
       <source>Keys</source>
-      <translation type="unfinished" />
+      <translation>Tasten</translation>
     </message>
     <message>
       <source>New keys of the chosen command</source>
-      <translation type="unfinished" />
+      <translation>Neue Tasten des gewählten Befehls</translation>
     </message>
     <message>
       <source>Use these keys</source>
-      <translation type="unfinished" />
+      <translation>Diese Tasten verwenden</translation>
     </message>
     <message>
       <source>No keys</source>
-      <translation type="unfinished" />
+      <translation>Keine Tasten</translation>
     </message>
     <message>
       <source>Usual keys</source>
-      <translation type="unfinished" />
+      <translation>Übliche Tasten</translation>
     </message>
     <message>
       <source>Keys belong to the person at the bench. Choose a command, press the new keys in the field, then "Use these keys".</source>
-      <translation type="unfinished" />
+      <translation>Tasten gehören der Person am Messplatz. Einen Befehl wählen, die neuen Tasten im Feld drücken, dann „Diese Tasten verwenden“.</translation>
     </message>
     <message>
       <source>These keys belong to the place itself and stay as they are.</source>
-      <translation type="unfinished" />
+      <translation>Diese Tasten gehören zum Ort selbst und bleiben, wie sie sind.</translation>
     </message>
     <message>
       <source>%1 is already the key of "%2".</source>
-      <translation type="unfinished" />
+      <translation>%1 ist schon die Taste von „%2“.</translation>
     </message>
     <message>
       <source>Seen</source>
-      <translation type="unfinished" />
+      <translation>Gesehen</translation>
     </message>
     <message>
       <source>Save a copy…</source>
-      <translation type="unfinished" />
+      <translation>Kopie speichern…</translation>
     </message>
     <message>
       <source>Undo</source>
-      <translation type="unfinished" />
+      <translation>Rückgängig</translation>
     </message>
     <message>
       <source>Practice: simulated clients on simulated instruments. Nothing here belongs to a client.</source>
-      <translation type="unfinished" />
+      <translation>Übung: simulierte Klienten an simulierten Geräten. Nichts hier gehört einem Klienten.</translation>
     </message>
     <message>
       <source>The last session, opened %1, ended unexpectedly. Everything accepted is kept. An open test is listed under Day.</source>
-      <translation type="unfinished" />
+      <translation>Die letzte Sitzung, geöffnet %1, endete unerwartet. Alles Übernommene ist gespeichert. Ein offener Test steht unter Tag.</translation>
     </message>
     <message>
       <source>Protocols, policies and checks are read from %1 (FUSAIN_DATA), not from the installed files.</source>
-      <translation type="unfinished" />
+      <translation>Protokolle, Regeln und Prüfungen werden aus %1 gelesen (FUSAIN_DATA), nicht aus den installierten Dateien.</translation>
     </message>
     <message>
       <source>Other accounts on this computer could read this lab book. Now only your account can.</source>
-      <translation type="unfinished" />
+      <translation>Andere Konten auf diesem Rechner konnten dieses Laborbuch lesen. Jetzt nur noch Ihres.</translation>
     </message>
     <message>
       <source>Save as a new lab book</source>
-      <translation type="unfinished" />
+      <translation>Als neues Laborbuch speichern</translation>
     </message>
     <message>
       <source>rescued.fusain</source>
-      <translation type="unfinished" />
+      <translation>gerettet.fusain</translation>
     </message>
     <message>
       <source>Saved and verified: %1. Close this window and open that lab book.</source>
-      <translation type="unfinished" />
+      <translation>Gespeichert und geprüft: %1. Dieses Fenster schließen und jenes Laborbuch öffnen.</translation>
     </message>
     <message>
       <source>Saved: %1</source>
-      <translation type="unfinished" />
+      <translation>Gespeichert: %1</translation>
     </message>
     <message>
       <source>&amp;Day</source>
-      <translation type="unfinished" />
+      <translation>&amp;Tag</translation>
     </message>
     <message>
       <source>&amp;Clients</source>
-      <translation type="unfinished" />
+      <translation>&amp;Klienten</translation>
     </message>
     <message>
       <source>&amp;Bench</source>
-      <translation type="unfinished" />
+      <translation>&amp;Messplatz</translation>
     </message>
     <message>
       <source>&amp;Quality</source>
-      <translation type="unfinished" />
+      <translation>&amp;Qualität</translation>
     </message>
     <message>
       <source>&amp;Library</source>
-      <translation type="unfinished" />
+      <translation>&amp;Bibliothek</translation>
     </message>
     <message>
       <source>&amp;Settings</source>
-      <translation type="unfinished" />
+      <translation>&amp;Einstellungen</translation>
     </message>
     <message>
       <source>&amp;Practice</source>
-      <translation type="unfinished" />
+      <translation>&amp;Übung</translation>
     </message>
     <message>
       <source>Who is at the bench</source>
-      <translation type="unfinished" />
+      <translation>Wer am Messplatz ist</translation>
     </message>
     <message>
       <source>Lab books, help</source>
-      <translation type="unfinished" />
+      <translation>Laborbücher, Hilfe</translation>
     </message>
     <message>
       <source>Lab books, help, and about Fusain</source>
-      <translation type="unfinished" />
+      <translation>Laborbücher, Hilfe und über Fusain</translation>
     </message>
     <message>
       <source>At the bench</source>
-      <translation type="unfinished" />
+      <translation>Am Messplatz</translation>
     </message>
     <message>
       <source>About Fusain…</source>
-      <translation type="unfinished" />
+      <translation>Über Fusain…</translation>
     </message>
     <message>
       <source>Find a client, test or equation   Ctrl+F</source>
-      <translation type="unfinished" />
+      <translation>Klient, Test oder Gleichung finden   Strg+F</translation>
     </message>
     <message>
       <source>Find</source>
-      <translation type="unfinished" />
+      <translation>Finden</translation>
     </message>
     <message>
       <source>Window</source>
-      <translation type="unfinished" />
+      <translation>Fenster</translation>
     </message>
     <message>
       <source>Practice</source>
-      <translation type="unfinished" />
+      <translation>Übung</translation>
     </message>
     <message>
       <source>Find a client, test or equation</source>
-      <translation type="unfinished" />
+      <translation>Klient, Test oder Gleichung finden</translation>
     </message>
     <message>
       <source>Nothing to undo.</source>
-      <translation type="unfinished" />
+      <translation>Nichts rückgängig zu machen.</translation>
     </message>
     <message>
       <source>Redo</source>
-      <translation type="unfinished" />
+      <translation>Wiederholen</translation>
     </message>
     <message>
       <source>Nothing to redo.</source>
-      <translation type="unfinished" />
+      <translation>Nichts zu wiederholen.</translation>
     </message>
     <message>
       <source>Hide or show names</source>
-      <translation type="unfinished" />
+      <translation>Namen verbergen oder zeigen</translation>
     </message>
     <message>
       <source>Dark or light</source>
-      <translation type="unfinished" />
+      <translation>Dunkel oder hell</translation>
     </message>
     <message>
       <source>High or usual contrast</source>
-      <translation type="unfinished" />
+      <translation>Hoher oder üblicher Kontrast</translation>
     </message>
     <message>
       <source>Text size %1 % (from the next start)</source>
-      <translation type="unfinished" />
+      <translation>Textgröße %1 % (ab dem nächsten Start)</translation>
     </message>
     <message>
       <source>Commands…</source>
-      <translation type="unfinished" />
+      <translation>Befehle…</translation>
     </message>
     <message>
       <source>Keys…</source>
-      <translation type="unfinished" />
+      <translation>Tasten…</translation>
     </message>
     <message>
       <source>The next value of a figure</source>
-      <translation type="unfinished" />
+      <translation>Nächster Wert einer Abbildung</translation>
     </message>
     <message>
       <source>Left, Right, Home, End</source>
-      <translation type="unfinished" />
+      <translation>Links, Rechts, Pos1, Ende</translation>
     </message>
     <message>
       <source>All values of a figure as a table</source>
-      <translation type="unfinished" />
+      <translation>Alle Werte einer Abbildung als Tabelle</translation>
     </message>
     <message>
       <source>Stretch the time of a figure</source>
-      <translation type="unfinished" />
+      <translation>Zeit einer Abbildung strecken</translation>
     </message>
     <message>
       <source>+, −, Ctrl+wheel</source>
-      <translation type="unfinished" />
+      <translation>+, −, Strg+Mausrad</translation>
     </message>
     <message>
       <source>Copy the chosen rows of a table</source>
-      <translation type="unfinished" />
+      <translation>Gewählte Zeilen einer Tabelle kopieren</translation>
     </message>
     <message>
       <source>Ctrl+C</source>
-      <translation type="unfinished" />
+      <translation>Strg+C</translation>
     </message>
     <message>
       <source>Undone.</source>
-      <translation type="unfinished" />
+      <translation>Rückgängig gemacht.</translation>
     </message>
     <message>
       <source>Undone: %1.</source>
-      <translation type="unfinished" />
+      <translation>Rückgängig gemacht: %1.</translation>
     </message>
     <message>
       <source>Done: %1.  Undo: %2</source>
-      <translation type="unfinished" />
+      <translation>Erledigt: %1.  Rückgängig: %2</translation>
     </message>
     <message>
       <source>%1. Demo: nothing is saved when you close this window.</source>
-      <translation type="unfinished" />
+      <translation>%1. Demo: Beim Schließen des Fensters wird nichts gespeichert.</translation>
     </message>
     <message>
       <source>      names hidden (Ctrl+H)</source>
-      <translation type="unfinished" />
+      <translation>      Namen verborgen (Strg+H)</translation>
     </message>
     <message>
       <source>· No instrument is linked.</source>
-      <translation type="unfinished" />
+      <translation>· Kein Gerät ist verbunden.</translation>
     </message>
     <message>
       <source>● 1 instrument live</source>
-      <translation type="unfinished" />
+      <translation>● 1 Gerät verbunden</translation>
     </message>
     <message>
       <source>● %1 instruments live</source>
-      <translation type="unfinished" />
+      <translation>● %1 Geräte verbunden</translation>
     </message>
     <message>
       <source>About Fusain</source>
-      <translation type="unfinished" />
+      <translation>Über Fusain</translation>
     </message>
     <message>
       <source>Fusain %1, the workbench of a body-composition laboratory.</source>
-      <translation type="unfinished" />
+      <translation>Fusain %1, die Werkbank eines Labors für Körperzusammensetzung.</translation>
     </message>
     <message>
       <source>Free software under the GNU General Public License, version 3 or later, without any warranty. Fonts: Atkinson Hyperlegible and Noto Sans, SIL Open Font License 1.1. It is no medical device: who is tested, and what a result means, is for licensed practice and local rules to decide.
 
 The Library holds every equation with its source. The lab book is %1.</source>
-      <translation type="unfinished" />
+      <translation>Freie Software unter der GNU General Public License, Version 3 oder später, ohne jede Gewähr. Schriften: Atkinson Hyperlegible und Noto Sans, SIL Open Font License 1.1. Es ist kein Medizinprodukt: Wer getestet wird und was ein Ergebnis bedeutet, entscheiden zugelassene Fachleute und örtliche Regeln.
+
+Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</translation>
     </message>
     <message>
       <source>Work under way</source>
-      <translation type="unfinished" />
+      <translation>Laufende Arbeit</translation>
     </message>
     <message>
       <source>Cancel: %1</source>
-      <translation type="unfinished" />
+      <translation>Abbrechen: %1</translation>
     </message>
     <message>
       <source>Export it again as CSV in UTF-8.</source>
-      <translation type="unfinished" />
+      <translation>Erneut als CSV in UTF-8 exportieren.</translation>
     </message>
     <message>
       <source>Nothing was loaded.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde geladen.</translation>
     </message>
     <message>
       <source>The file is empty.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei ist leer.</translation>
     </message>
     <message>
       <source>The file is neither in UTF-8 nor in UTF-16 nor in Windows-1252.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei ist weder in UTF-8 noch in UTF-16 noch in Windows-1252.</translation>
     </message>
     <message>
       <source>A quote is opened and never closed: is the file cut off?</source>
-      <translation type="unfinished" />
+      <translation>Ein Anführungszeichen wird geöffnet und nie geschlossen: Ist die Datei abgeschnitten?</translation>
     </message>
     <message>
       <source>This row has {1} cells, the header {2}: is the file cut off?</source>
-      <translation type="unfinished" />
+      <translation>Diese Zeile hat {1} Zellen, der Kopf {2}: Ist die Datei abgeschnitten?</translation>
     </message>
     <message>
       <source>There are no rows under the header.</source>
-      <translation type="unfinished" />
+      <translation>Unter dem Kopf sind keine Zeilen.</translation>
     </message>
     <message>
       <source>Line {1} is longer than a megabyte: this is no table.</source>
-      <translation type="unfinished" />
+      <translation>Zeile {1} ist länger als ein Megabyte: Das ist keine Tabelle.</translation>
     </message>
     <message>
       <source>The column "{1}" is missing.</source>
-      <translation type="unfinished" />
+      <translation>Die Spalte „{1}“ fehlt.</translation>
     </message>
     <message>
       <source>See {1}.</source>
-      <translation type="unfinished" />
+      <translation>Siehe {1}.</translation>
     </message>
     <message>
       <source>"{1}" is not a name and a number.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist kein Name mit Zahl.</translation>
     </message>
     <message>
       <source>Type one value a line, as fat-percent, 24.1, %</source>
-      <translation type="unfinished" />
+      <translation>Einen Wert je Zeile tippen, wie fat-percent, 24.1, %</translation>
     </message>
     <message>
       <source>No value was given.</source>
-      <translation type="unfinished" />
+      <translation>Kein Wert angegeben.</translation>
     </message>
     <message>
       <source>Export it again: {1}.</source>
-      <translation type="unfinished" />
+      <translation>Erneut exportieren: {1}.</translation>
     </message>
     <message>
       <source>The file is in UTF-16; save it as UTF-8.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei ist in UTF-16; als UTF-8 speichern.</translation>
     </message>
     <message>
       <source>The first line must be {1}.</source>
-      <translation type="unfinished" />
+      <translation>Die erste Zeile muss {1} sein.</translation>
     </message>
     <message>
       <source>{1} must be a number.</source>
-      <translation type="unfinished" />
+      <translation>{1} muss eine Zahl sein.</translation>
     </message>
     <message>
       <source>The time must be a number and rise.</source>
-      <translation type="unfinished" />
+      <translation>Die Zeit muss eine Zahl sein und steigen.</translation>
     </message>
     <message>
       <source>More than two million samples: this is not one trial.</source>
-      <translation type="unfinished" />
+      <translation>Mehr als zwei Millionen Werte: Das ist nicht ein Versuch.</translation>
     </message>
     <message>
       <source>There are no samples in it.</source>
-      <translation type="unfinished" />
+      <translation>Es sind keine Werte darin.</translation>
     </message>
     <message>
       <source>See docs/formats/impedance-csv.md.</source>
-      <translation type="unfinished" />
+      <translation>Siehe docs/formats/impedance-csv.md.</translation>
     </message>
     <message>
       <source>{1} must be a number above zero.</source>
-      <translation type="unfinished" />
+      <translation>{1} muss eine Zahl über null sein.</translation>
     </message>
     <message>
       <source>Age, height or mass is missing or out of range.</source>
-      <translation type="unfinished" />
+      <translation>Alter, Größe oder Masse fehlt oder liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>There is no number.</source>
-      <translation type="unfinished" />
+      <translation>Hier ist keine Zahl.</translation>
     </message>
     <message>
       <source>Measure again, or leave the frequency out.</source>
-      <translation type="unfinished" />
+      <translation>Erneut messen oder die Frequenz weglassen.</translation>
     </message>
     <message>
       <source>The reactance is larger than the resistance: the two are swapped.</source>
-      <translation type="unfinished" />
+      <translation>Die Reaktanz ist größer als die Resistanz: Die beiden sind vertauscht.</translation>
     </message>
     <message>
       <source>Swap the columns.</source>
-      <translation type="unfinished" />
+      <translation>Die Spalten tauschen.</translation>
     </message>
     <message>
       <source>A reading needs resistance and reactance, or the magnitude.</source>
-      <translation type="unfinished" />
+      <translation>Ein Messwert braucht Resistanz und Reaktanz oder den Betrag.</translation>
     </message>
     <message>
       <source>Name both columns.</source>
-      <translation type="unfinished" />
+      <translation>Beide Spalten benennen.</translation>
     </message>
     <message>
       <source>"{1}" is not a date like 2026-03-12.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist kein Datum wie 2026-03-12.</translation>
     </message>
     <message>
       <source>"{1}" in the column "{2}" is not a number.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ in der Spalte „{2}“ ist keine Zahl.</translation>
     </message>
     <message>
       <source>The row names no client.</source>
-      <translation type="unfinished" />
+      <translation>Die Zeile nennt keinen Klienten.</translation>
     </message>
     <message>
       <source>Map the column with the client's code.</source>
-      <translation type="unfinished" />
+      <translation>Die Spalte mit dem Klientencode zuordnen.</translation>
     </message>
     <message>
       <source>The row has no reading.</source>
-      <translation type="unfinished" />
+      <translation>Die Zeile hat keinen Messwert.</translation>
     </message>
     <message>
       <source>The table needs the columns segment and khz.</source>
-      <translation type="unfinished" />
+      <translation>Die Tabelle braucht die Spalten segment und khz.</translation>
     </message>
     <message>
       <source>"{1}" at "{2}" kHz is not a segment and a frequency.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ bei „{2}“ kHz ist kein Segment mit Frequenz.</translation>
     </message>
     <message>
       <source>The frequencies of the {1} do not rise from one reading to the next.</source>
-      <translation type="unfinished" />
+      <translation>Die Frequenzen von {1} steigen nicht von Wert zu Wert.</translation>
     </message>
     <message>
       <source>Sort them; no frequency twice.</source>
-      <translation type="unfinished" />
+      <translation>Sortieren; keine Frequenz doppelt.</translation>
     </message>
     <message>
       <source>The workbook could not be made.</source>
-      <translation type="unfinished" />
+      <translation>Die Arbeitsmappe konnte nicht erstellt werden.</translation>
     </message>
     <message>
       <source>The workbook could not be written.</source>
-      <translation type="unfinished" />
+      <translation>Die Arbeitsmappe konnte nicht geschrieben werden.</translation>
     </message>
     <message>
       <source>This calendar is larger than 4 MB.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Kalender ist größer als 4 MB.</translation>
     </message>
     <message>
       <source>Export only the weeks that are wanted.</source>
-      <translation type="unfinished" />
+      <translation>Nur die gewünschten Wochen exportieren.</translation>
     </message>
     <message>
       <source>This is not a calendar in the iCalendar form.</source>
-      <translation type="unfinished" />
+      <translation>Das ist kein Kalender in iCalendar-Form.</translation>
     </message>
     <message>
       <source>Save it as .ics in the other program and try again.</source>
-      <translation type="unfinished" />
+      <translation>Im anderen Programm als .ics speichern und erneut versuchen.</translation>
     </message>
     <message>
       <source>One person a line, the repeats in its cells.</source>
-      <translation type="unfinished" />
+      <translation>Eine Person je Zeile, die Wiederholungen in ihren Zellen.</translation>
     </message>
     <message>
       <source>There are no people in it.</source>
-      <translation type="unfinished" />
+      <translation>Es sind keine Personen darin.</translation>
     </message>
     <message>
       <source>The height is missing or out of range.</source>
-      <translation type="unfinished" />
+      <translation>Die Größe fehlt oder liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>Fat, lean or bone mineral is missing or out of range.</source>
-      <translation type="unfinished" />
+      <translation>Fett, Magermasse oder Knochenmineral fehlt oder liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>Fat, lean and bone mineral add up to {1} kg, which is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Fett, Magermasse und Knochenmineral ergeben {1} kg; das liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>No column is named as "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Keine Spalte heißt „{1}“.</translation>
     </message>
     <message>
       <source>Say which column it is.</source>
-      <translation type="unfinished" />
+      <translation>Angeben, welche Spalte es ist.</translation>
     </message>
     <message>
       <source>The {1} is there twice.</source>
-      <translation type="unfinished" />
+      <translation>{1} kommt zweimal vor.</translation>
     </message>
     <message>
       <source>"{1}" is no number ({2}).</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist keine Zahl ({2}).</translation>
     </message>
     <message>
       <source>"{1}" is not a region of a scan.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist keine Region eines Scans.</translation>
     </message>
     <message>
       <source>Say which region it is.</source>
-      <translation type="unfinished" />
+      <translation>Angeben, welche Region es ist.</translation>
     </message>
     <message>
       <source>The unit of a scan is kg, g or lb, not "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Die Einheit eines Scans ist kg, g oder lb, nicht „{1}“.</translation>
     </message>
     <message>
       <source>"{1}" is neither a column nor a region of a scan.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist weder Spalte noch Region eines Scans.</translation>
     </message>
     <message>
       <source>A line is longer than 64 kB: this is not a table.</source>
-      <translation type="unfinished" />
+      <translation>Eine Zeile ist länger als 64 kB: Das ist keine Tabelle.</translation>
     </message>
     <message>
       <source>Check the file; rows end with a line feed.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei prüfen; Zeilen enden mit einem Zeilenvorschub.</translation>
     </message>
     <message>
       <source>The table is empty.</source>
-      <translation type="unfinished" />
+      <translation>Die Tabelle ist leer.</translation>
     </message>
     <message>
       <source>The first line names the columns.</source>
-      <translation type="unfinished" />
+      <translation>Die erste Zeile benennt die Spalten.</translation>
     </message>
     <message>
       <source>The file is in UTF-16.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei ist in UTF-16.</translation>
     </message>
     <message>
       <source>Save it as UTF-8.</source>
-      <translation type="unfinished" />
+      <translation>Als UTF-8 speichern.</translation>
     </message>
     <message>
       <source>Columns are separated by commas or semicolons; fusain-calc(1) lists them.</source>
-      <translation type="unfinished" />
+      <translation>Spalten werden durch Kommas oder Semikolons getrennt; fusain-calc(1) nennt sie.</translation>
     </message>
     <message>
       <source>"{1}" is not a number; the decimal mark is a point (a comma only between semicolons).</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist keine Zahl; das Dezimalzeichen ist ein Punkt (ein Komma nur zwischen Semikolons).</translation>
     </message>
     <message>
       <source>The row has {1} cells instead of {2}.</source>
-      <translation type="unfinished" />
+      <translation>Die Zeile hat {1} statt {2} Zellen.</translation>
     </message>
     <message>
       <source>The value is missing.</source>
-      <translation type="unfinished" />
+      <translation>Der Wert fehlt.</translation>
     </message>
     <message>
       <source>Height is 50 to 250 cm.</source>
-      <translation type="unfinished" />
+      <translation>Größe ist 50 bis 250 cm.</translation>
     </message>
     <message>
       <source>Dry mass is 10 to 300 kg.</source>
-      <translation type="unfinished" />
+      <translation>Masse an Land ist 10 bis 300 kg.</translation>
     </message>
     <message>
       <source>The underwater mass is not below the dry mass.</source>
-      <translation type="unfinished" />
+      <translation>Die Masse unter Wasser ist nicht kleiner als die an Land.</translation>
     </message>
     <message>
       <source>No conversion of the policy covers this age.</source>
-      <translation type="unfinished" />
+      <translation>Keine Umrechnung der Regel gilt für dieses Alter.</translation>
     </message>
     <message>
       <source>A malformed line: "{1}"</source>
-      <translation type="unfinished" />
+      <translation>Eine fehlerhafte Zeile: „{1}“</translation>
     </message>
     <message>
       <source>the floor scale reads high</source>
-      <translation type="unfinished" />
+      <translation>die Standwaage zeigt zu viel</translation>
     </message>
     <message>
       <source>the zero of the load cell drifts</source>
-      <translation type="unfinished" />
+      <translation>der Nullpunkt der Wägezelle driftet</translation>
     </message>
     <message>
       <source>something hangs on the chair that was not there at zero</source>
-      <translation type="unfinished" />
+      <translation>am Stuhl hängt etwas, das beim Nullstellen nicht da war</translation>
     </message>
     <message>
       <source>air is still leaving the lungs</source>
-      <translation type="unfinished" />
+      <translation>es entweicht noch Luft aus der Lunge</translation>
     </message>
     <message>
       <source>a hand or foot on the wall</source>
-      <translation type="unfinished" />
+      <translation>eine Hand oder ein Fuß an der Wand</translation>
     </message>
     <message>
       <source>restless water</source>
-      <translation type="unfinished" />
+      <translation>unruhiges Wasser</translation>
     </message>
     <message>
       <source>a tense person keeps air in</source>
-      <translation type="unfinished" />
+      <translation>eine angespannte Person hält Luft zurück</translation>
     </message>
     <message>
       <source>bubbles in suit and hair</source>
-      <translation type="unfinished" />
+      <translation>Blasen in Anzug und Haar</translation>
     </message>
     <message>
       <source>the calibration cylinder is still in the chamber</source>
-      <translation type="unfinished" />
+      <translation>der Kalibrierzylinder ist noch in der Kammer</translation>
     </message>
     <message>
       <source>a draught in the room</source>
-      <translation type="unfinished" />
+      <translation>Zugluft im Raum</translation>
     </message>
     <message>
       <source>the door of the chamber leaks</source>
-      <translation type="unfinished" />
+      <translation>die Kammertür ist undicht</translation>
     </message>
     <message>
       <source>loose hair or clothing holds air</source>
-      <translation type="unfinished" />
+      <translation>loses Haar oder lose Kleidung hält Luft</translation>
     </message>
     <message>
       <source>warm, damp skin</source>
-      <translation type="unfinished" />
+      <translation>warme, feuchte Haut</translation>
     </message>
     <message>
       <source>coughing</source>
-      <translation type="unfinished" />
+      <translation>Husten</translation>
     </message>
     <message>
       <source>the scale of the chamber reads high</source>
-      <translation type="unfinished" />
+      <translation>die Waage der Kammer zeigt zu viel</translation>
     </message>
     <message>
       <source>the person moves in the chamber</source>
-      <translation type="unfinished" />
+      <translation>die Person bewegt sich in der Kammer</translation>
     </message>
     <message>
       <source>socks between foot and contact</source>
-      <translation type="unfinished" />
+      <translation>Socken zwischen Fuß und Kontakt</translation>
     </message>
     <message>
       <source>the thumb is off its contact</source>
-      <translation type="unfinished" />
+      <translation>der Daumen ist nicht am Kontakt</translation>
     </message>
     <message>
       <source>two leads are crossed</source>
-      <translation type="unfinished" />
+      <translation>zwei Kabel sind vertauscht</translation>
     </message>
     <message>
       <source>the thighs touch</source>
-      <translation type="unfinished" />
+      <translation>die Oberschenkel berühren sich</translation>
     </message>
     <message>
       <source>talking during the sweep</source>
-      <translation type="unfinished" />
+      <translation>Sprechen während der Messung</translation>
     </message>
     <message>
       <source>the analyzer is still warming up</source>
-      <translation type="unfinished" />
+      <translation>der Analysator wärmt noch auf</translation>
     </message>
     <message>
       <source>the analyzer reads its test module wrong</source>
-      <translation type="unfinished" />
+      <translation>der Analysator misst sein Prüfmodul falsch</translation>
     </message>
     <message>
       <source>an arm is outside the field</source>
-      <translation type="unfinished" />
+      <translation>ein Arm liegt außerhalb des Feldes</translation>
     </message>
     <message>
       <source>the lines of the regions are wrong</source>
-      <translation type="unfinished" />
+      <translation>die Regionslinien sind falsch</translation>
     </message>
     <message>
       <source>metal in the field</source>
-      <translation type="unfinished" />
+      <translation>Metall im Feld</translation>
     </message>
     <message>
       <source>the person moves during the scan</source>
-      <translation type="unfinished" />
+      <translation>die Person bewegt sich während des Scans</translation>
     </message>
     <message>
       <source>the densitometer has drifted</source>
-      <translation type="unfinished" />
+      <translation>der DXA-Scanner ist gedriftet</translation>
     </message>
     <message>
       <source>The simulator knows no fault "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Der Simulator kennt keinen Fehler „{1}“.</translation>
     </message>
     <message>
       <source>No clean sweep of {1}.</source>
-      <translation type="unfinished" />
+      <translation>Keine saubere Messung von {1}.</translation>
     </message>
     <message>
       <source>No clean scan of {1}.</source>
-      <translation type="unfinished" />
+      <translation>Kein sauberer Scan von {1}.</translation>
     </message>
     <message>
       <source>The height was {1} cm before, and is {2} cm now.</source>
-      <translation type="unfinished" />
+      <translation>Die Größe war zuvor {1} cm und ist jetzt {2} cm.</translation>
     </message>
     <message>
       <source>{1} kg: {2} kg against {3} kg by another instrument today. Same person?</source>
-      <translation type="unfinished" />
+      <translation>{1} kg: {2} kg gegenüber {3} kg an einem anderen Gerät heute. Dieselbe Person?</translation>
     </message>
     <message>
       <source>{1} kg: {2} kg against {3} kg at the last visit. Same person?</source>
-      <translation type="unfinished" />
+      <translation>{1} kg: {2} kg gegenüber {3} kg beim letzten Besuch. Dieselbe Person?</translation>
     </message>
     <message>
       <source>Setting a trial aside needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Wer einen Versuch ausschließt, muss es begründen.</translation>
     </message>
     <message>
       <source>There is no trial {1}.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keinen Versuch {1}.</translation>
     </message>
     <message>
       <source>A reference mass for the scale is 1 to 200 kg.</source>
-      <translation type="unfinished" />
+      <translation>Eine Prüfmasse für die Waage ist 1 bis 200 kg.</translation>
     </message>
     <message>
       <source>Check the numbers.</source>
-      <translation type="unfinished" />
+      <translation>Die Zahlen prüfen.</translation>
     </message>
     <message>
       <source>A cylinder is 5 to 150 L, and its reading is close to that.</source>
-      <translation type="unfinished" />
+      <translation>Ein Zylinder ist 5 bis 150 L, und sein Messwert liegt nahe daran.</translation>
     </message>
     <message>
       <source>Type litres: the certificate's, then the chamber's.</source>
-      <translation type="unfinished" />
+      <translation>Liter tippen: die des Zertifikats, dann die der Kammer.</translation>
     </message>
     <message>
       <source>Recorded pressures need a calibration of this chamber and the mass.</source>
-      <translation type="unfinished" />
+      <translation>Aufgezeichnete Drücke brauchen eine Kalibrierung dieser Kammer und die Masse.</translation>
     </message>
     <message>
       <source>Repeat the trial.</source>
-      <translation type="unfinished" />
+      <translation>Versuch wiederholen.</translation>
     </message>
     <message>
       <source>The chamber was calibrated again after this volume was recorded.</source>
-      <translation type="unfinished" />
+      <translation>Die Kammer wurde nach dieser Volumenaufzeichnung neu kalibriert.</translation>
     </message>
     <message>
       <source>Start over with a new calibration.</source>
-      <translation type="unfinished" />
+      <translation>Mit einer neuen Kalibrierung von vorn beginnen.</translation>
     </message>
     <message>
       <source>End the test with a reason.</source>
-      <translation type="unfinished" />
+      <translation>Den Test mit Begründung beenden.</translation>
     </message>
     <message>
       <source>Raw volume {1} L is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Rohvolumen {1} L liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>It is a little below the mass in kilograms. Check the reading.</source>
-      <translation type="unfinished" />
+      <translation>Es ist etwas kleiner als die Masse in Kilogramm. Den Wert prüfen.</translation>
     </message>
     <message>
       <source>{1} L does not go with a mass of {2} kg: no living body has that density.</source>
-      <translation type="unfinished" />
+      <translation>{1} L passt nicht zu einer Masse von {2} kg: Kein lebender Körper hat diese Dichte.</translation>
     </message>
     <message>
       <source>Is the cylinder still inside? Check the reading and the mass.</source>
-      <translation type="unfinished" />
+      <translation>Ist der Zylinder noch darin? Wert und Masse prüfen.</translation>
     </message>
     <message>
       <source>Starting over needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Von vorn beginnen braucht eine Begründung.</translation>
     </message>
     <message>
       <source>Say why in one sentence.</source>
-      <translation type="unfinished" />
+      <translation>In einem Satz begründen.</translation>
     </message>
     <message>
       <source>The session has been started over before; the policy allows {1} sets.</source>
-      <translation type="unfinished" />
+      <translation>Die Sitzung wurde schon einmal neu begonnen; die Regel erlaubt {1} Reihen.</translation>
     </message>
     <message>
       <source>End the test with a reason and rebook.</source>
-      <translation type="unfinished" />
+      <translation>Den Test mit Begründung beenden und neu buchen.</translation>
     </message>
     <message>
       <source>Thoracic gas volume {1} L is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Thorakales Gasvolumen {1} L liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>The range is 0.5 to 8 L.</source>
-      <translation type="unfinished" />
+      <translation>Der Bereich ist 0,5 bis 8 L.</translation>
     </message>
     <message>
       <source>Measured thoracic gas needs its method.</source>
-      <translation type="unfinished" />
+      <translation>Gemessenes thorakales Gas braucht seine Methode.</translation>
     </message>
     <message>
       <source>For example panting, or plethysmography elsewhere.</source>
-      <translation type="unfinished" />
+      <translation>Zum Beispiel Hecheln, oder Plethysmographie anderswo.</translation>
     </message>
     <message>
       <source>Use the predicted volume, or one that was measured elsewhere.</source>
-      <translation type="unfinished" />
+      <translation>Das geschätzte Volumen verwenden oder ein anderswo gemessenes.</translation>
     </message>
     <message>
       <source>what if</source>
-      <translation type="unfinished" />
+      <translation>was wäre wenn</translation>
     </message>
     <message>
       <source>Height or age is outside the validated range of the thoracic-gas equation.</source>
@@ -9195,415 +9197,415 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>No equation predicts the thoracic gas of this child.</source>
-      <translation type="unfinished" />
+      <translation>Keine Gleichung schätzt das thorakale Gas dieses Kindes.</translation>
     </message>
     <message>
       <source>Measure it by panting, or record a measurement made elsewhere.</source>
-      <translation type="unfinished" />
+      <translation>Durch Hecheln messen oder eine andernorts gemachte Messung eintragen.</translation>
     </message>
     <message>
       <source>computed</source>
-      <translation type="unfinished" />
+      <translation>berechnet</translation>
     </message>
     <message>
       <source>raw volume</source>
-      <translation type="unfinished" />
+      <translation>Rohvolumen</translation>
     </message>
     <message>
       <source>mean of trials {1}</source>
-      <translation type="unfinished" />
+      <translation>Mittel der Versuche {1}</translation>
     </message>
     <message>
       <source>surface-area artefact</source>
-      <translation type="unfinished" />
+      <translation>Oberflächenartefakt</translation>
     </message>
     <message>
       <source>measured: {1}</source>
-      <translation type="unfinished" />
+      <translation>gemessen: {1}</translation>
     </message>
     <message>
       <source>predicted: {1}</source>
-      <translation type="unfinished" />
+      <translation>geschätzt: {1}</translation>
     </message>
     <message>
       <source>part of the thoracic gas that the chamber does not see</source>
-      <translation type="unfinished" />
+      <translation>Teil des thorakalen Gases, den die Kammer nicht sieht</translation>
     </message>
     <message>
       <source>body volume</source>
-      <translation type="unfinished" />
+      <translation>Körpervolumen</translation>
     </message>
     <message>
       <source>Warmed up</source>
-      <translation type="unfinished" />
+      <translation>Aufgewärmt</translation>
     </message>
     <message>
       <source>The chamber has been on for its warm-up time; door and windows of the room are shut.</source>
-      <translation type="unfinished" />
+      <translation>Die Kammer ist ihre Aufwärmzeit lang an; Tür und Fenster des Raums sind zu.</translation>
     </message>
     <message>
       <source>Scale check</source>
-      <translation type="unfinished" />
+      <translation>Waagenprüfung</translation>
     </message>
     <message>
       <source>Empty the scale, zero it, then put the reference masses on.</source>
-      <translation type="unfinished" />
+      <translation>Waage leeren, auf null stellen, dann die Prüfmassen auflegen.</translation>
     </message>
     <message>
       <source>First the empty chamber, then with the cylinder inside. Take the cylinder out again.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst die leere Kammer, dann mit dem Zylinder darin. Den Zylinder wieder herausnehmen.</translation>
     </message>
     <message>
       <source>Ask how the client prepared; look at swimwear, cap and jewellery.</source>
-      <translation type="unfinished" />
+      <translation>Fragen, wie der Klient sich vorbereitet hat; Badekleidung, Kappe und Schmuck ansehen.</translation>
     </message>
     <message>
       <source>In swimwear and cap, bladder emptied, on the chamber's scale.</source>
-      <translation type="unfinished" />
+      <translation>In Badekleidung und Kappe, Blase geleert, auf der Waage der Kammer.</translation>
     </message>
     <message>
       <source>Close the door without leaning on it. Sit still, hands in the lap, breathe quietly. Open the door between trials.</source>
-      <translation type="unfinished" />
+      <translation>Die Tür schließen, ohne sich anzulehnen. Still sitzen, Hände im Schoß, ruhig atmen. Zwischen den Versuchen die Tür öffnen.</translation>
     </message>
     <message>
       <source>Nose clip on, breathe through the tube; when it closes, three gentle puffs with the cheeks held.</source>
-      <translation type="unfinished" />
+      <translation>Nasenklammer auf, durch den Schlauch atmen; wenn er schließt, drei sanfte Stöße mit gehaltenen Wangen.</translation>
     </message>
     <message>
       <source>Read the result and its interval.</source>
-      <translation type="unfinished" />
+      <translation>Das Ergebnis und sein Intervall lesen.</translation>
     </message>
     <message>
       <source>Say what it means, in your own words.</source>
-      <translation type="unfinished" />
+      <translation>In eigenen Worten sagen, was es bedeutet.</translation>
     </message>
     <message>
       <source>Signing locks the readings.</source>
-      <translation type="unfinished" />
+      <translation>Unterschreiben sperrt die Messwerte.</translation>
     </message>
     <message>
       <source>Report</source>
-      <translation type="unfinished" />
+      <translation>Bericht</translation>
     </message>
     <message>
       <source>Preview, print or save the client copy and the lab copy.</source>
-      <translation type="unfinished" />
+      <translation>Klientenseite und Laborseite ansehen, drucken oder speichern.</translation>
     </message>
     <message>
       <source>After</source>
-      <translation type="unfinished" />
+      <translation>Danach</translation>
     </message>
     <message>
       <source>Wipe the seat, wash the cap, throw the tube's filter away.</source>
-      <translation type="unfinished" />
+      <translation>Sitz abwischen, Kappe waschen, Filter des Schlauchs wegwerfen.</translation>
     </message>
     <message>
       <source>{1} before {2}: {3}</source>
-      <translation type="unfinished" />
+      <translation>{1} vor {2}: {3}</translation>
     </message>
     <message>
       <source>{1} after {2} costs: {3}.</source>
-      <translation type="unfinished" />
+      <translation>{1} nach {2} kostet: {3}.</translation>
     </message>
     <message>
       <source>A quality check that is due.</source>
-      <translation type="unfinished" />
+      <translation>Eine fällige Qualitätsprüfung.</translation>
     </message>
     <message>
       <source>Disinfect the tank</source>
-      <translation type="unfinished" />
+      <translation>Becken desinfizieren</translation>
     </message>
     <message>
       <source>Never mix with acid or ammonia. Keep surfaces wet for the full contact time. Ventilate; wear gloves.</source>
-      <translation type="unfinished" />
+      <translation>Niemals mit Säure oder Ammoniak mischen. Flächen die volle Einwirkzeit nass halten. Lüften; Handschuhe tragen.</translation>
     </message>
     <message>
       <source>Rinse twice and drain</source>
-      <translation type="unfinished" />
+      <translation>Zweimal spülen und ablassen</translation>
     </message>
     <message>
       <source>Fill: hot water alone</source>
-      <translation type="unfinished" />
+      <translation>Füllen: nur warmes Wasser</translation>
     </message>
     <message>
       <source>{1} minutes at {2} L/min; nobody inside.</source>
-      <translation type="unfinished" />
+      <translation>{1} Minuten bei {2} L/min; niemand darin.</translation>
     </message>
     <message>
       <source>Fill: cold water alone</source>
-      <translation type="unfinished" />
+      <translation>Füllen: nur kaltes Wasser</translation>
     </message>
     <message>
       <source>{1} minutes; the full tank will have {2} °C.</source>
-      <translation type="unfinished" />
+      <translation>{1} Minuten; das volle Becken hat dann {2} °C.</translation>
     </message>
     <message>
       <source>Fill the tank</source>
-      <translation type="unfinished" />
+      <translation>Becken füllen</translation>
     </message>
     <message>
       <source>Stir, read the temperature, log chlorine and pH</source>
-      <translation type="unfinished" />
+      <translation>Rühren, Temperatur messen, Chlor und pH protokollieren</translation>
     </message>
     <message>
       <source>Let some out below the overflow</source>
-      <translation type="unfinished" />
+      <translation>Etwas ablassen, bis unter den Überlauf</translation>
     </message>
     <message>
       <source>Hang the chair, zero the load cell</source>
-      <translation type="unfinished" />
+      <translation>Stuhl einhängen, Wägezelle auf null stellen</translation>
     </message>
     <message>
       <source>Late, so that the cell does not creep under the weight.</source>
-      <translation type="unfinished" />
+      <translation>Spät, damit die Zelle unter dem Gewicht nicht kriecht.</translation>
     </message>
     <message>
       <source>Warm the tank: let some out, run in hot water, stir</source>
-      <translation type="unfinished" />
+      <translation>Becken erwärmen: etwas ablassen, warmes Wasser zulassen, rühren</translation>
     </message>
     <message>
       <source>{1} L out and in, {2} minutes; nobody inside. From {3} to {4} °C.</source>
-      <translation type="unfinished" />
+      <translation>{1} L hinaus und hinein, {2} Minuten; niemand darin. Von {3} auf {4} °C.</translation>
     </message>
     <message>
       <source>The tank will have {1} °C for this client, and there is no time to warm it.</source>
-      <translation type="unfinished" />
+      <translation>Das Becken hat bei diesem Klienten {1} °C, und zum Erwärmen ist keine Zeit.</translation>
     </message>
     <message>
       <source>Water log: chlorine, pH, temperature</source>
-      <translation type="unfinished" />
+      <translation>Wasserprotokoll: Chlor, pH, Temperatur</translation>
     </message>
     <message>
       <source>Take the chair off the load cell</source>
-      <translation type="unfinished" />
+      <translation>Stuhl von der Wägezelle nehmen</translation>
     </message>
     <message>
       <source>Drain, scrub, disinfect, rinse twice, leave to dry</source>
-      <translation type="unfinished" />
+      <translation>Ablassen, schrubben, desinfizieren, zweimal spülen, trocknen lassen</translation>
     </message>
     <message>
       <source>{1} is outside the opening hours.</source>
-      <translation type="unfinished" />
+      <translation>{1} liegt außerhalb der Öffnungszeiten.</translation>
     </message>
     <message>
       <source>Two clients on one instrument ({1}): it is free again {2} minutes later.</source>
-      <translation type="unfinished" />
+      <translation>Zwei Klienten an einem Gerät ({1}): {2} Minuten später ist es wieder frei.</translation>
     </message>
     <message>
       <source>One client in two places: {1} and {2}.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klient an zwei Orten: {1} und {2}.</translation>
     </message>
     <message>
       <source>when a usual change could be seen</source>
-      <translation type="unfinished" />
+      <translation>wenn eine übliche Änderung sichtbar wäre</translation>
     </message>
     <message>
       <source>2 to 4 weeks</source>
-      <translation type="unfinished" />
+      <translation>2 bis 4 Wochen</translation>
     </message>
     <message>
       <source>4 to 6 weeks</source>
-      <translation type="unfinished" />
+      <translation>4 bis 6 Wochen</translation>
     </message>
     <message>
       <source>8 weeks</source>
-      <translation type="unfinished" />
+      <translation>8 Wochen</translation>
     </message>
     <message>
       <source>12 weeks</source>
-      <translation type="unfinished" />
+      <translation>12 Wochen</translation>
     </message>
     <message>
       <source>By convention: {1}. It is not based on measurements.</source>
-      <translation type="unfinished" />
+      <translation>Nach Gewohnheit: {1}. Das beruht nicht auf Messungen.</translation>
     </message>
     <message>
       <source>The smallest change that two tests can show is {1} kg of fat; at {2} kg a week that takes {3} weeks.</source>
-      <translation type="unfinished" />
+      <translation>Die kleinste Änderung, die zwei Tests zeigen können, ist {1} kg Fett; bei {2} kg je Woche dauert das {3} Wochen.</translation>
     </message>
     <message>
       <source>The code "{1}" belongs to nobody of this team morning.</source>
-      <translation type="unfinished" />
+      <translation>Der Code „{1}“ gehört zu niemandem dieses Mannschaftsmorgens.</translation>
     </message>
     <message>
       <source>{1} has been measured already: whose turn is it?</source>
-      <translation type="unfinished" />
+      <translation>{1} ist schon gemessen: Wer ist an der Reihe?</translation>
     </message>
     <message>
       <source>Nothing was kept of this sweep.</source>
-      <translation type="unfinished" />
+      <translation>Von dieser Messung wurde nichts gespeichert.</translation>
     </message>
     <message>
       <source>Frequency {1} Hz is out of range (1 kHz–1 MHz).</source>
-      <translation type="unfinished" />
+      <translation>Frequenz {1} Hz liegt außerhalb des Bereichs (1 kHz–1 MHz).</translation>
     </message>
     <message>
       <source>Give frequencies in hertz.</source>
-      <translation type="unfinished" />
+      <translation>Frequenzen in Hertz angeben.</translation>
     </message>
     <message>
       <source>At {1} kHz there is no number.</source>
-      <translation type="unfinished" />
+      <translation>Bei {1} kHz ist keine Zahl.</translation>
     </message>
     <message>
       <source>{1} Ω at {2} kHz is out of range. Are these kilohms?</source>
-      <translation type="unfinished" />
+      <translation>{1} Ω bei {2} kHz liegt außerhalb des Bereichs. Sind das Kiloohm?</translation>
     </message>
     <message>
       <source>Give ohms; look at the unit of the export.</source>
-      <translation type="unfinished" />
+      <translation>Ohm angeben; die Einheit des Exports ansehen.</translation>
     </message>
     <message>
       <source>{1} Ω at {2} kHz is out of range. An electrode may be off.</source>
-      <translation type="unfinished" />
+      <translation>{1} Ω bei {2} kHz liegt außerhalb des Bereichs. Eine Elektrode kann ab sein.</translation>
     </message>
     <message>
       <source>Check that all electrodes touch.</source>
-      <translation type="unfinished" />
+      <translation>Prüfen, ob alle Elektroden anliegen.</translation>
     </message>
     <message>
       <source>Setting a sweep aside needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Wer eine Messung ausschließt, muss es begründen.</translation>
     </message>
     <message>
       <source>There is no sweep {1}.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keine Messung {1}.</translation>
     </message>
     <message>
       <source>The sweep has no reading, or a segment without any.</source>
-      <translation type="unfinished" />
+      <translation>Die Messung hat keinen Wert oder ein Segment ohne Wert.</translation>
     </message>
     <message>
       <source>Measure again, or leave the segment out.</source>
-      <translation type="unfinished" />
+      <translation>Erneut messen oder das Segment weglassen.</translation>
     </message>
     <message>
       <source>An analyzer has two, four or eight electrodes.</source>
-      <translation type="unfinished" />
+      <translation>Ein Analysator hat zwei, vier oder acht Elektroden.</translation>
     </message>
     <message>
       <source>The measured side is right or left.</source>
-      <translation type="unfinished" />
+      <translation>Die gemessene Seite ist rechts oder links.</translation>
     </message>
     <message>
       <source>A test module is 10 to 2000 Ω, and its reading is above zero.</source>
-      <translation type="unfinished" />
+      <translation>Ein Prüfmodul hat 10 bis 2000 Ω, und sein Messwert liegt über null.</translation>
     </message>
     <message>
       <source>Type ohms: as marked on the module, then as read.</source>
-      <translation type="unfinished" />
+      <translation>Ohm tippen: wie auf dem Modul, dann wie gemessen.</translation>
     </message>
     <message>
       <source>Say why it is this client, or correct it.</source>
-      <translation type="unfinished" />
+      <translation>Begründen, warum es dieser Klient ist, oder berichtigen.</translation>
     </message>
     <message>
       <source>The code "{1}" is not that of this client.</source>
-      <translation type="unfinished" />
+      <translation>Der Code „{1}“ ist nicht der dieses Klienten.</translation>
     </message>
     <message>
       <source>Whose turn is it? Open that client's test, or type the code again.</source>
-      <translation type="unfinished" />
+      <translation>Wer ist an der Reihe? Dessen Test öffnen oder den Code neu tippen.</translation>
     </message>
     <message>
       <source>Height {1} cm is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Größe {1} cm liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>The range is 50 to 230 cm. Check the unit.</source>
-      <translation type="unfinished" />
+      <translation>Der Bereich ist 50 bis 230 cm. Die Einheit prüfen.</translation>
     </message>
     <message>
       <source>The analyzer was set up or checked again after this sweep was recorded.</source>
-      <translation type="unfinished" />
+      <translation>Der Analysator wurde nach dieser Messung neu eingerichtet oder geprüft.</translation>
     </message>
     <message>
       <source>Using a sweep that should be repeated is the physiologist's decision.</source>
-      <translation type="unfinished" />
+      <translation>Ob eine zu wiederholende Messung verwendet wird, entscheidet die Physiologin oder der Physiologe.</translation>
     </message>
     <message>
       <source>Repeat it, or ask the physiologist.</source>
-      <translation type="unfinished" />
+      <translation>Wiederholen oder die Physiologie fragen.</translation>
     </message>
     <message>
       <source>Body mass {1} kg is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Körpermasse {1} kg liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>Map the column with the mass in kilograms.</source>
-      <translation type="unfinished" />
+      <translation>Die Spalte mit der Masse in Kilogramm zuordnen.</translation>
     </message>
     <message>
       <source>A reported value needs a name and a number.</source>
-      <translation type="unfinished" />
+      <translation>Ein angegebener Wert braucht Namen und Zahl.</translation>
     </message>
     <message>
       <source>The reported fat or fat-free mass does not go with this person's mass.</source>
-      <translation type="unfinished" />
+      <translation>Das angegebene Fett oder die fettfreie Masse passt nicht zur Masse dieser Person.</translation>
     </message>
     <message>
       <source>Check the units, and whose values these are.</source>
-      <translation type="unfinished" />
+      <translation>Die Einheiten prüfen, und wessen Werte das sind.</translation>
     </message>
     <message>
       <source>"{1}" is not a part of the body with its side.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist kein Körperteil mit Seite.</translation>
     </message>
     <message>
       <source>Length {1} cm is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Länge {1} cm liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>Type centimetres.</source>
-      <translation type="unfinished" />
+      <translation>Zentimeter tippen.</translation>
     </message>
     <message>
       <source>No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying.</source>
-      <translation type="unfinished" />
+      <translation>Keine Ganzkörpergleichung wird verwendet: Sie gelten für Gel-Elektroden an Hand- und Fußgelenk, liegend.</translation>
     </message>
     <message>
       <source>The whole body was not read; it is the sum of right arm, trunk and right leg.</source>
-      <translation type="unfinished" />
+      <translation>Der ganze Körper wurde nicht gemessen; er ist die Summe aus rechtem Arm, Rumpf und rechtem Bein.</translation>
     </message>
     <message>
       <source>Parts are missing on both sides: no whole-body equation is valid.</source>
-      <translation type="unfinished" />
+      <translation>Auf beiden Seiten fehlen Teile: Keine Ganzkörpergleichung gilt.</translation>
     </message>
     <message>
       <source>A part is missing on the measured side: measure the other side.</source>
-      <translation type="unfinished" />
+      <translation>Auf der gemessenen Seite fehlt ein Teil: die andere Seite messen.</translation>
     </message>
     <message>
       <source>The reading is outside the range of the lab's own electrode conversion.</source>
-      <translation type="unfinished" />
+      <translation>Der Messwert liegt außerhalb des Bereichs der eigenen Elektrodenumrechnung des Labors.</translation>
     </message>
     <message>
       <source>From standing contacts, {1} would be off by about {2} kg of fat-free mass.</source>
-      <translation type="unfinished" />
+      <translation>Aus Standkontakten läge {1} um etwa {2} kg fettfreie Masse daneben.</translation>
     </message>
     <message>
       <source>{1}: its published error is not known; {2} % is assumed.</source>
-      <translation type="unfinished" />
+      <translation>{1}: Der veröffentlichte Fehler ist nicht bekannt; {2} % wird angenommen.</translation>
     </message>
     <message>
       <source>"{1}" does not give fat-free mass from impedance.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ergibt keine fettfreie Masse aus Impedanz.</translation>
     </message>
     <message>
       <source>Choose another equation.</source>
-      <translation type="unfinished" />
+      <translation>Eine andere Gleichung wählen.</translation>
     </message>
     <message>
       <source>{1} does not cover a person of {2} years.</source>
-      <translation type="unfinished" />
+      <translation>{1} gilt nicht für eine Person von {2} Jahren.</translation>
     </message>
     <message>
       <source>No equation of this policy covers a person of {1} years; only the readings are given.</source>
-      <translation type="unfinished" />
+      <translation>Keine Gleichung dieser Regel gilt für eine Person von {1} Jahren; nur die Messwerte werden angegeben.</translation>
     </message>
     <message>
       <source>A part is missing: computed for a whole person of {1} kg, less the lean mass of the missing part.</source>
-      <translation type="unfinished" />
+      <translation>Ein Teil fehlt: berechnet für eine vollständige Person von {1} kg, abzüglich der Magermasse des fehlenden Teils.</translation>
     </message>
     <message>
       <source>Hydration of the fat-free mass is {1} (usual {2} to {3}). The equation assumes usual hydration: do not rely on % fat today.</source>
@@ -9611,415 +9613,415 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Body water is {1} L where height and mass let expect {2} L: check height, mass and identity.</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser ist {1} L, Größe und Masse lassen {2} L erwarten: Größe, Masse und Identität prüfen.</translation>
     </message>
     <message>
       <source>All values are as reported by the instrument: its equations and errors are not published.</source>
-      <translation type="unfinished" />
+      <translation>Alle Werte sind wie vom Gerät angegeben: Seine Gleichungen und Fehler sind nicht veröffentlicht.</translation>
     </message>
     <message>
       <source>Phase angle {1}° (95 % CI ± {2}) at 50 kHz.</source>
-      <translation type="unfinished" />
+      <translation>Phasenwinkel {1}° (95-%-KI ± {2}) bei 50 kHz.</translation>
     </message>
     <message>
       <source>Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside.</source>
-      <translation type="unfinished" />
+      <translation>Wasser nach {1}: {2} L außerhalb und {3} L innerhalb der Zellen; {4} davon außerhalb.</translation>
     </message>
     <message>
       <source>FFM by {1} equations: {2} to {3} kg, from the same reading.</source>
-      <translation type="unfinished" />
+      <translation>FFM nach {1} Gleichungen: {2} bis {3} kg, aus demselben Messwert.</translation>
     </message>
     <message>
       <source>fitted to the spectrum</source>
-      <translation type="unfinished" />
+      <translation>an das Spektrum angepasst</translation>
     </message>
     <message>
       <source>dossier</source>
-      <translation type="unfinished" />
+      <translation>Akte</translation>
     </message>
     <message>
       <source>whole body at 50 kHz, {1}</source>
-      <translation type="unfinished" />
+      <translation>Ganzkörper bei 50 kHz, {1}</translation>
     </message>
     <message>
       <source>resistance, as gel electrodes would read</source>
-      <translation type="unfinished" />
+      <translation>Resistanz, wie Gel-Elektroden sie messen würden</translation>
     </message>
     <message>
       <source>this lab's own paired regression</source>
-      <translation type="unfinished" />
+      <translation>eigene gepaarte Regression dieses Labors</translation>
     </message>
     <message>
       <source>impedance ratio, high over low frequency</source>
-      <translation type="unfinished" />
+      <translation>Impedanzverhältnis, hohe durch niedrige Frequenz</translation>
     </message>
     <message>
       <source>resistance index</source>
-      <translation type="unfinished" />
+      <translation>Resistanzindex</translation>
     </message>
     <message>
       <source>{1}, chosen by the policy; applies to this person: yes</source>
-      <translation type="unfinished" />
+      <translation>{1}, von der Regel gewählt; gilt für diese Person: ja</translation>
     </message>
     <message>
       <source>{1}, chosen by the policy; applies to this person: partly (body mass index)</source>
-      <translation type="unfinished" />
+      <translation>{1}, von der Regel gewählt; gilt für diese Person: teilweise (Body-Mass-Index)</translation>
     </message>
     <message>
       <source>{1}, chosen by the policy; applies to this person: no (age or sex)</source>
-      <translation type="unfinished" />
+      <translation>{1}, von der Regel gewählt; gilt für diese Person: nein (Alter oder Geschlecht)</translation>
     </message>
     <message>
       <source>{1}, for comparison; applies to this person: yes</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich; gilt für diese Person: ja</translation>
     </message>
     <message>
       <source>{1}, for comparison; applies to this person: partly (body mass index)</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich; gilt für diese Person: teilweise (Body-Mass-Index)</translation>
     </message>
     <message>
       <source>{1}, for comparison; applies to this person: no (age or sex)</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich; gilt für diese Person: nein (Alter oder Geschlecht)</translation>
     </message>
     <message>
       <source>{1}, for comparison, not yet verified; applies to this person: yes</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich, noch nicht verifiziert; gilt für diese Person: ja</translation>
     </message>
     <message>
       <source>{1}, for comparison, not yet verified; applies to this person: partly (body mass index)</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich, noch nicht verifiziert; gilt für diese Person: teilweise (Body-Mass-Index)</translation>
     </message>
     <message>
       <source>{1}, for comparison, not yet verified; applies to this person: no (age or sex)</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich, noch nicht verifiziert; gilt für diese Person: nein (Alter oder Geschlecht)</translation>
     </message>
     <message>
       <source>as reported by the instrument</source>
-      <translation type="unfinished" />
+      <translation>wie vom Gerät angegeben</translation>
     </message>
     <message>
       <source>hydration of the fat-free mass</source>
-      <translation type="unfinished" />
+      <translation>Wassergehalt der fettfreien Masse</translation>
     </message>
     <message>
       <source>resistance at zero frequency</source>
-      <translation type="unfinished" />
+      <translation>Widerstand bei Frequenz null</translation>
     </message>
     <message>
       <source>resistance at infinite frequency</source>
-      <translation type="unfinished" />
+      <translation>Widerstand bei unendlicher Frequenz</translation>
     </message>
     <message>
       <source>resistance of the cells</source>
-      <translation type="unfinished" />
+      <translation>Widerstand der Zellen</translation>
     </message>
     <message>
       <source>exponent and characteristic frequency</source>
-      <translation type="unfinished" />
+      <translation>Exponent und charakteristische Frequenz</translation>
     </message>
     <message>
       <source>{1}, chosen by the policy</source>
-      <translation type="unfinished" />
+      <translation>{1}, von der Regel gewählt</translation>
     </message>
     <message>
       <source>{1}, for comparison; not yet verified</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich; noch nicht verifiziert</translation>
     </message>
     <message>
       <source>{1}, for comparison</source>
-      <translation type="unfinished" />
+      <translation>{1}, zum Vergleich</translation>
     </message>
     <message>
       <source>water inside the cells</source>
-      <translation type="unfinished" />
+      <translation>intrazelluläres Wasser</translation>
     </message>
     <message>
       <source>lean, open cylinder, calibrated in this lab</source>
-      <translation type="unfinished" />
+      <translation>Magermasse, offener Zylinder, in diesem Labor kalibriert</translation>
     </message>
     <message>
       <source>lean, open cylinder, uncalibrated estimate</source>
-      <translation type="unfinished" />
+      <translation>Magermasse, offener Zylinder, unkalibrierte Schätzung</translation>
     </message>
     <message>
       <source>The analyzer has been on for a quarter of an hour; the room is between 22 and 26 °C.</source>
-      <translation type="unfinished" />
+      <translation>Der Analysator ist seit einer Viertelstunde an; der Raum hat 22 bis 26 °C.</translation>
     </message>
     <message>
       <source>Test module</source>
-      <translation type="unfinished" />
+      <translation>Prüfmodul</translation>
     </message>
     <message>
       <source>Connect the test module in place of the person and read it.</source>
-      <translation type="unfinished" />
+      <translation>Das Prüfmodul anstelle der Person anschließen und messen.</translation>
     </message>
     <message>
       <source>Who is here</source>
-      <translation type="unfinished" />
+      <translation>Identität</translation>
     </message>
     <message>
       <source>Type or scan the client's code; measure the height again or confirm it.</source>
-      <translation type="unfinished" />
+      <translation>Den Klientencode tippen oder scannen; die Größe neu messen oder bestätigen.</translation>
     </message>
     <message>
       <source>Ask about implanted devices before anything is connected.</source>
-      <translation type="unfinished" />
+      <translation>Nach implantierten Geräten fragen, bevor etwas angeschlossen wird.</translation>
     </message>
     <message>
       <source>Ask how the client prepared, with times.</source>
-      <translation type="unfinished" />
+      <translation>Fragen, wie der Klient sich vorbereitet hat, mit Zeiten.</translation>
     </message>
     <message>
       <source>In light clothing, bladder emptied, on the scale.</source>
-      <translation type="unfinished" />
+      <translation>In leichter Kleidung, Blase geleert, auf der Waage.</translation>
     </message>
     <message>
       <source>Clean the electrodes; wipe hands and feet, moisten dry or callused skin.</source>
-      <translation type="unfinished" />
+      <translation>Elektroden reinigen; Hände und Füße abwischen, trockene oder verhornte Haut anfeuchten.</translation>
     </message>
     <message>
       <source>Posture</source>
-      <translation type="unfinished" />
+      <translation>Haltung</translation>
     </message>
     <message>
       <source>Arms away from the trunk, thighs apart, quiet: no talking until the sweep is done.</source>
-      <translation type="unfinished" />
+      <translation>Arme vom Rumpf weg, Oberschenkel getrennt, ruhig: nicht sprechen, bis die Messung fertig ist.</translation>
     </message>
     <message>
       <source>Sweep</source>
-      <translation type="unfinished" />
+      <translation>Messung</translation>
     </message>
     <message>
       <source>Start the sweep. Keep still and silent, breathe quietly.</source>
-      <translation type="unfinished" />
+      <translation>Die Messung starten. Still halten, nicht sprechen, ruhig atmen.</translation>
     </message>
     <message>
       <source>Read the result, its interval and what the signal said.</source>
-      <translation type="unfinished" />
+      <translation>Das Ergebnis, sein Intervall und das Signal lesen.</translation>
     </message>
     <message>
       <source>Wipe the electrodes for the next person.</source>
-      <translation type="unfinished" />
+      <translation>Die Elektroden für die nächste Person abwischen.</translation>
     </message>
     <message>
       <source>Body water from impedance: {1} L (SE {2}, the spread between people included).</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser aus Impedanz: {1} L (SE {2}, mit der Streuung zwischen Personen).</translation>
     </message>
     <message>
       <source>Body water by dilution of oxygen-18: {1} L (SE {2}).</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser durch Verdünnung von Sauerstoff-18: {1} L (SE {2}).</translation>
     </message>
     <message>
       <source>Body water by dilution of deuterium: {1} L (SE {2}).</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser durch Verdünnung von Deuterium: {1} L (SE {2}).</translation>
     </message>
     <message>
       <source>Body water by dilution: {1} L (SE {2}).</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser durch Verdünnung: {1} L (SE {2}).</translation>
     </message>
     <message>
       <source>Volume from the {1} test: {2} L (SE {3}).</source>
-      <translation type="unfinished" />
+      <translation>Volumen aus dem Test mit {1}: {2} L (SE {3}).</translation>
     </message>
     <message>
       <source>Bone mineral from the densitometer: {1} kg (SE {2}).</source>
-      <translation type="unfinished" />
+      <translation>Knochenmineral vom DXA-Scanner: {1} kg (SE {2}).</translation>
     </message>
     <message>
       <source>Were the spread of body water between people {1} L, the 95 % CI of "{2}" would reach {3} % to each side instead of {4} %.</source>
-      <translation type="unfinished" />
+      <translation>Wäre die Streuung des Körperwassers zwischen Personen {1} L, reichte das 95-%-KI von „{2}“ um {3} % zu jeder Seite statt um {4} %.</translation>
     </message>
     <message>
       <source>{1} % fat; the chosen reference does not cover this person.</source>
-      <translation type="unfinished" />
+      <translation>{1} % Fett; die gewählte Referenz gilt nicht für diese Person.</translation>
     </message>
     <message>
       <source>The 95 % CI is ± {1} % fat. Most of its variance ({2} %) comes from: {3}.</source>
-      <translation type="unfinished" />
+      <translation>Das 95-%-KI ist ± {1} % Fett. Der größte Teil seiner Varianz ({2} %) kommt von: {3}.</translation>
     </message>
     <message>
       <source>In {1} days at most about {2} kg of fat can come or go: water, food or the preparation explain most of the {3} kg; body mass changed by {4} kg.</source>
-      <translation type="unfinished" />
+      <translation>In {1} Tagen können höchstens etwa {2} kg Fett kommen oder gehen: Wasser, Essen oder die Vorbereitung erklären den größten Teil der {3} kg; die Körpermasse änderte sich um {4} kg.</translation>
     </message>
     <message>
       <source>Deviation: "{1}" Continued because: {2}.</source>
-      <translation type="unfinished" />
+      <translation>Abweichung: „{1}“ Fortgesetzt, weil: {2}.</translation>
     </message>
     <message>
       <source>both low</source>
-      <translation type="unfinished" />
+      <translation>beide niedrig</translation>
     </message>
     <message>
       <source>both high</source>
-      <translation type="unfinished" />
+      <translation>beide hoch</translation>
     </message>
     <message>
       <source>fat-led</source>
-      <translation type="unfinished" />
+      <translation>vorwiegend Fett</translation>
     </message>
     <message>
       <source>mostly muscle</source>
-      <translation type="unfinished" />
+      <translation>vorwiegend Muskel</translation>
     </message>
     <message>
       <source>even</source>
-      <translation type="unfinished" />
+      <translation>ausgeglichen</translation>
     </message>
     <message>
       <source>not covered by the reference</source>
-      <translation type="unfinished" />
+      <translation>von der Referenz nicht abgedeckt</translation>
     </message>
     <message>
       <source>A dietitian makes such a plan, with a physician where needed.</source>
-      <translation type="unfinished" />
+      <translation>Einen solchen Plan macht eine Ernährungsfachkraft, wo nötig mit ärztlicher Begleitung.</translation>
     </message>
     <message>
       <source>Under 18: no target for weight or fat, no deficit. Bodies grow.</source>
-      <translation type="unfinished" />
+      <translation>Unter 18: kein Ziel für Gewicht oder Fett, kein Defizit. Der Körper wächst.</translation>
     </message>
     <message>
       <source>Talk of growth, strength and health, with a guardian; a paediatrician where there is worry.</source>
-      <translation type="unfinished" />
+      <translation>Über Wachstum, Kraft und Gesundheit sprechen, mit Sorgeberechtigten; bei Sorge die Kinderärztin oder den Kinderarzt.</translation>
     </message>
     <message>
       <source>The body mass index is {1}, below 18.5: no plan to lose.</source>
-      <translation type="unfinished" />
+      <translation>Der Body-Mass-Index ist {1}, unter 18,5: kein Plan zum Abnehmen.</translation>
     </message>
     <message>
       <source>Body fat is below the reference range: eating enough is what matters, not less.</source>
-      <translation type="unfinished" />
+      <translation>Das Körperfett liegt unter dem Referenzbereich: Genug zu essen zählt, nicht weniger.</translation>
     </message>
     <message>
       <source>Little lean on arms and legs: losing weight costs more of it.</source>
-      <translation type="unfinished" />
+      <translation>Wenig Magermasse an Armen und Beinen: Abnehmen kostet noch mehr davon.</translation>
     </message>
     <message>
       <source>Strength is tested first; a physician and a dietitian decide.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst wird die Kraft geprüft; ärztliche und Ernährungsfachkräfte entscheiden.</translation>
     </message>
     <message>
       <source>No plan to lose before the health questions are asked: {1} are open.</source>
-      <translation type="unfinished" />
+      <translation>Kein Plan zum Abnehmen, bevor die Gesundheitsfragen gestellt sind: {1} sind offen.</translation>
     </message>
     <message>
       <source>Ask them kindly and alone. Nobody has to answer; then there are no numbers here.</source>
-      <translation type="unfinished" />
+      <translation>Freundlich und allein fragen. Niemand muss antworten; dann gibt es hier keine Zahlen.</translation>
     </message>
     <message>
       <source>{1} % is not above the essential fat of {2} %: that is a floor, not a goal.</source>
-      <translation type="unfinished" />
+      <translation>{1} % liegt nicht über dem lebensnotwendigen Fett von {2} %: Das ist eine Untergrenze, kein Ziel.</translation>
     </message>
     <message>
       <source>{1} % is below {2} %: no numbers for a target so low.</source>
-      <translation type="unfinished" />
+      <translation>{1} % liegt unter {2} %: keine Zahlen für ein so niedriges Ziel.</translation>
     </message>
     <message>
       <source>The target would lead to a body mass index below 18.5.</source>
-      <translation type="unfinished" />
+      <translation>Das Ziel würde zu einem Body-Mass-Index unter 18,5 führen.</translation>
     </message>
     <message>
       <source>{1} kcal a day is less than the body needs at rest ({2} kcal).</source>
-      <translation type="unfinished" />
+      <translation>{1} kcal am Tag ist weniger, als der Körper in Ruhe braucht ({2} kcal).</translation>
     </message>
     <message>
       <source>Energy availability would be {1} kcal per kg of fat-free mass a day, below {2}: hormones and bones suffer when it lasts. There is no limit that holds for everybody.</source>
-      <translation type="unfinished" />
+      <translation>Die Energieverfügbarkeit wäre {1} kcal je kg fettfreier Masse am Tag, unter {2}: Hormone und Knochen leiden, wenn es anhält. Es gibt keine Grenze, die für alle gilt.</translation>
     </message>
     <message>
       <source>From week {1} on the body mass index would be below 18.5.</source>
-      <translation type="unfinished" />
+      <translation>Ab Woche {1} läge der Body-Mass-Index unter 18,5.</translation>
     </message>
     <message>
       <source>From week {1} on body fat would be below {2} %.</source>
-      <translation type="unfinished" />
+      <translation>Ab Woche {1} läge das Körperfett unter {2} %.</translation>
     </message>
     <message>
       <source>From week {1} on energy availability would be below {2} kcal per kg.</source>
-      <translation type="unfinished" />
+      <translation>Ab Woche {1} läge die Energieverfügbarkeit unter {2} kcal je kg.</translation>
     </message>
     <message>
       <source>Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis.</source>
-      <translation type="unfinished" />
+      <translation>Energieverfügbarkeit {1} kcal je kg fettfreier Masse am Tag ({2} bis {3} gilt als vermindert). Angegebene Zufuhr ist meist 10 bis 30 % zu niedrig: ein Warnzeichen, keine Diagnose.</translation>
     </message>
     <message>
       <source>More than 1 % of the mass a week: lean is lost as well. Slower is usually better.</source>
-      <translation type="unfinished" />
+      <translation>Mehr als 1 % der Masse je Woche: Auch Magermasse geht verloren. Langsamer ist meist besser.</translation>
     </message>
     <message>
       <source>Energy expenditure of one person may differ by ± {1} % (95 %). Follow the scale for two weeks and correct.</source>
-      <translation type="unfinished" />
+      <translation>Der Energieverbrauch einer Person kann um ± {1} % abweichen (95 %). Zwei Wochen die Waage verfolgen und anpassen.</translation>
     </message>
     <message>
       <source>convention</source>
-      <translation type="unfinished" />
+      <translation>Gewohnheit</translation>
     </message>
     <message>
       <source>500 kcal a day less</source>
-      <translation type="unfinished" />
+      <translation>500 kcal am Tag weniger</translation>
     </message>
     <message>
       <source>The same for everybody: a lot for a small person. Loss slows down over the weeks.</source>
-      <translation type="unfinished" />
+      <translation>Für alle gleich: viel für eine kleine Person. Der Verlust wird über die Wochen langsamer.</translation>
     </message>
     <message>
       <source>250 kcal eaten less, 250 moved more</source>
-      <translation type="unfinished" />
+      <translation>250 kcal weniger gegessen, 250 mehr bewegt</translation>
     </message>
     <message>
       <source>Some of the movement is often made up for by resting or eating more.</source>
-      <translation type="unfinished" />
+      <translation>Ein Teil der Bewegung wird oft durch Ruhen oder mehr Essen ausgeglichen.</translation>
     </message>
     <message>
       <source>10 % below expenditure</source>
-      <translation type="unfinished" />
+      <translation>10 % unter dem Verbrauch</translation>
     </message>
     <message>
       <source>Slow; a single test sees it late.</source>
-      <translation type="unfinished" />
+      <translation>Langsam; ein einzelner Test sieht es spät.</translation>
     </message>
     <message>
       <source>20 % below expenditure</source>
-      <translation type="unfinished" />
+      <translation>20 % unter dem Verbrauch</translation>
     </message>
     <message>
       <source>Expenditure itself is known to about 15 % only.</source>
-      <translation type="unfinished" />
+      <translation>Der Verbrauch selbst ist nur auf etwa 15 % bekannt.</translation>
     </message>
     <message>
       <source>As much as the body spends at rest</source>
-      <translation type="unfinished" />
+      <translation>So viel, wie der Körper in Ruhe verbraucht</translation>
     </message>
     <message>
       <source>The lowest intake that a plan may use. It is not a goal.</source>
-      <translation type="unfinished" />
+      <translation>Die niedrigste Zufuhr, die ein Plan verwenden darf. Sie ist kein Ziel.</translation>
     </message>
     <message>
       <source>10 % above expenditure, to gain</source>
-      <translation type="unfinished" />
+      <translation>10 % über dem Verbrauch, zum Zunehmen</translation>
     </message>
     <message>
       <source>How much of it becomes muscle hangs on the training; the model does not know that.</source>
-      <translation type="unfinished" />
+      <translation>Wie viel davon Muskel wird, hängt vom Training ab; das Modell weiß das nicht.</translation>
     </message>
     <message>
       <source>{1} hours later in the day than at the earlier test: fluid and food differ.</source>
-      <translation type="unfinished" />
+      <translation>{1} Stunden später am Tag als beim früheren Test: Flüssigkeit und Essen unterscheiden sich.</translation>
     </message>
     <message>
       <source>{1} hours earlier in the day than at the earlier test: fluid and food differ.</source>
-      <translation type="unfinished" />
+      <translation>{1} Stunden früher am Tag als beim früheren Test: Flüssigkeit und Essen unterscheiden sich.</translation>
     </message>
     <message>
       <source>Differs from the last test: "{1}" The change is less certain ({2}).</source>
-      <translation type="unfinished" />
+      <translation>Anders als beim letzten Test: „{1}“ Die Änderung ist weniger sicher ({2}).</translation>
     </message>
     <message>
       <source>Differs from the last test: "{1}" Fat may read higher than at that test ({2}).</source>
-      <translation type="unfinished" />
+      <translation>Anders als beim letzten Test: „{1}“ Das Fett kann höher erscheinen als bei jenem Test ({2}).</translation>
     </message>
     <message>
       <source>Differs from the last test: "{1}" Fat may read lower than at that test ({2}).</source>
-      <translation type="unfinished" />
+      <translation>Anders als beim letzten Test: „{1}“ Das Fett kann niedriger erscheinen als bei jenem Test ({2}).</translation>
     </message>
     <message>
       <source>body mass</source>
@@ -10027,7 +10029,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>appendicular lean mass</source>
-      <translation type="unfinished" />
+      <translation>appendikuläre Magermasse</translation>
     </message>
     <message>
       <source>limb lean over height²</source>
@@ -10039,111 +10041,111 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fat of the trunk</source>
-      <translation type="unfinished" />
+      <translation>Fett des Rumpfs</translation>
     </message>
     <message>
       <source>visceral fat, as reported</source>
-      <translation type="unfinished" />
+      <translation>Viszeralfett, wie angegeben</translation>
     </message>
     <message>
       <source>lean of the right arm</source>
-      <translation type="unfinished" />
+      <translation>Magermasse des rechten Arms</translation>
     </message>
     <message>
       <source>lean of the left arm</source>
-      <translation type="unfinished" />
+      <translation>Magermasse des linken Arms</translation>
     </message>
     <message>
       <source>lean of the right leg</source>
-      <translation type="unfinished" />
+      <translation>Magermasse des rechten Beins</translation>
     </message>
     <message>
       <source>lean of the left leg</source>
-      <translation type="unfinished" />
+      <translation>Magermasse des linken Beins</translation>
     </message>
     <message>
       <source>lean of the trunk</source>
-      <translation type="unfinished" />
+      <translation>Magermasse des Rumpfs</translation>
     </message>
     <message>
       <source>fat of the right arm</source>
-      <translation type="unfinished" />
+      <translation>Fett des rechten Arms</translation>
     </message>
     <message>
       <source>fat of the left arm</source>
-      <translation type="unfinished" />
+      <translation>Fett des linken Arms</translation>
     </message>
     <message>
       <source>fat of the right leg</source>
-      <translation type="unfinished" />
+      <translation>Fett des rechten Beins</translation>
     </message>
     <message>
       <source>fat of the left leg</source>
-      <translation type="unfinished" />
+      <translation>Fett des linken Beins</translation>
     </message>
     <message>
       <source>not comparable: another method</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar: andere Methode</translation>
     </message>
     <message>
       <source>not comparable: then {1}, now {2}</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar: damals {1}, jetzt {2}</translation>
     </message>
     <message>
       <source>not comparable: another equation</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar: andere Gleichung</translation>
     </message>
     <message>
       <source>not comparable: {1} hours apart in the day</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar: {1} Stunden Unterschied in der Tageszeit</translation>
     </message>
     <message>
       <source>not comparable: prepared differently ("{1}")</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar: anders vorbereitet („{1}“)</translation>
     </message>
     <message>
       <source>not comparable: one of the tests does not give it</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar: einer der Tests gibt es nicht her</translation>
     </message>
     <message>
       <source>exceeds the LSC ({1} {2})</source>
-      <translation type="unfinished" />
+      <translation>überschreitet die LSC ({1} {2})</translation>
     </message>
     <message>
       <source>within measurement error (LSC {1} {2})</source>
-      <translation type="unfinished" />
+      <translation>innerhalb des Messfehlers (LSC {1} {2})</translation>
     </message>
     <message>
       <source>not comparable: {1} % is outside the range of the cross-calibration</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar: {1} % liegt außerhalb des Bereichs der Kreuzkalibrierung</translation>
     </message>
     <message>
       <source>exceeds the LSC, converted from another method: then {1} % by the new one</source>
-      <translation type="unfinished" />
+      <translation>überschreitet die LSC, aus einer anderen Methode umgerechnet: damals {1} % nach der neuen</translation>
     </message>
     <message>
       <source>within measurement error, converted from another method: then {1} % by the new one</source>
-      <translation type="unfinished" />
+      <translation>innerhalb des Messfehlers, aus einer anderen Methode umgerechnet: damals {1} % nach der neuen</translation>
     </message>
     <message>
       <source>The mass hardly changes from week to week.</source>
-      <translation type="unfinished" />
+      <translation>Die Masse ändert sich von Woche zu Woche kaum.</translation>
     </message>
     <message>
       <source>{1} kg gained a week ({2} % of the mass).</source>
-      <translation type="unfinished" />
+      <translation>{1} kg Zunahme je Woche ({2} % der Masse).</translation>
     </message>
     <message>
       <source>{1} kg lost a week ({2} % of the mass): faster than any usual limit; a physician should know.</source>
-      <translation type="unfinished" />
+      <translation>{1} kg Verlust je Woche ({2} % der Masse): schneller als jede übliche Grenze; ärztlichen Rat einholen.</translation>
     </message>
     <message>
       <source>{1} kg lost a week ({2} % of the mass): faster than the usual 0.5 to 1 % a week; lean is lost as well.</source>
-      <translation type="unfinished" />
+      <translation>{1} kg Verlust je Woche ({2} % der Masse): schneller als die üblichen 0,5 bis 1 % je Woche; auch Magermasse geht verloren.</translation>
     </message>
     <message>
       <source>{1} kg lost a week ({2} % of the mass): within the usual range of up to 1 % a week.</source>
-      <translation type="unfinished" />
+      <translation>{1} kg Verlust je Woche ({2} % der Masse): im üblichen Bereich bis 1 % je Woche.</translation>
     </message>
     <message>
       <source>water</source>
@@ -10155,315 +10157,315 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Most likely the impedance equation, whose error for one person is kilograms; fluid moves the two methods in different directions.</source>
-      <translation type="unfinished" />
+      <translation>Am ehesten die Impedanzgleichung, deren Fehler bei einer Person Kilogramm beträgt; Flüssigkeit verschiebt die beiden Methoden in verschiedene Richtungen.</translation>
     </message>
     <message>
       <source>Most likely the densitometer's own calibration of fat and lean, which differs from make to make and person to person.</source>
-      <translation type="unfinished" />
+      <translation>Am ehesten die Fett-Mager-Kalibrierung des DXA-Scanners, die je nach Bauart und Person verschieden ist.</translation>
     </message>
     <message>
       <source>Most likely the thoracic gas in the chamber, which was predicted: measure it.</source>
-      <translation type="unfinished" />
+      <translation>Am ehesten das thorakale Gas in der Kammer, das geschätzt wurde: messen.</translation>
     </message>
     <message>
       <source>Most likely the residual volume in the tank, which was predicted: measure it.</source>
-      <translation type="unfinished" />
+      <translation>Am ehesten das Residualvolumen im Becken, das geschätzt wurde: messen.</translation>
     </message>
     <message>
       <source>A deviation could explain it: "{1}"</source>
-      <translation type="unfinished" />
+      <translation>Eine Abweichung könnte es erklären: „{1}“</translation>
     </message>
     <message>
       <source>Both lung volumes were measured and the preparation was as asked: think of trapped air in the tank, or of clothing and hair in the chamber.</source>
-      <translation type="unfinished" />
+      <translation>Beide Lungenvolumina wurden gemessen, und die Vorbereitung war wie verlangt: an Luftblasen im Becken oder an Kleidung und Haar in der Kammer denken.</translation>
     </message>
     <message>
       <source>below the reference range</source>
-      <translation type="unfinished" />
+      <translation>unter dem Referenzbereich</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): below the reference range of {6} to {7} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): unter dem Referenzbereich von {6} bis {7} ({8}).</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): below the reference limit of {6} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): unter der Referenzgrenze von {6} ({8}).</translation>
     </message>
     <message>
       <source>close to the lower limit</source>
-      <translation type="unfinished" />
+      <translation>nahe der unteren Grenze</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6}; reference range to {7} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nahe der unteren Grenze von {6}; Referenzbereich bis {7} ({8}).</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nahe der unteren Grenze von {6} ({8}).</translation>
     </message>
     <message>
       <source>within the reference range</source>
-      <translation type="unfinished" />
+      <translation>im Referenzbereich</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): within the reference range of {6} to {7} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): im Referenzbereich von {6} bis {7} ({8}).</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): not below the reference limit of {6} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nicht unter der Referenzgrenze von {6} ({8}).</translation>
     </message>
     <message>
       <source>close to the upper limit</source>
-      <translation type="unfinished" />
+      <translation>nahe der oberen Grenze</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): close to the upper limit of {7}; reference range from {6} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nahe der oberen Grenze von {7}; Referenzbereich ab {6} ({8}).</translation>
     </message>
     <message>
       <source>above the reference range</source>
-      <translation type="unfinished" />
+      <translation>über dem Referenzbereich</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): above the reference range of {6} to {7} ({8}).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): über dem Referenzbereich von {6} bis {7} ({8}).</translation>
     </message>
     <message>
       <source>notable difference</source>
-      <translation type="unfinished" />
+      <translation>beachtlicher Unterschied</translation>
     </message>
     <message>
       <source>difference below the lab's threshold</source>
-      <translation type="unfinished" />
+      <translation>Unterschied unter der Schwelle des Labors</translation>
     </message>
     <message>
       <source>{1} {2} {3} since {4}: exceeds the LSC of {5} {3}.</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} seit {4}: überschreitet die LSC von {5} {3}.</translation>
     </message>
     <message>
       <source>{1} {2} {3} since {4}: within measurement error, LSC {5} {3} (probability of this direction {6} %).</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} {3} seit {4}: innerhalb des Messfehlers, LSC {5} {3} (Wahrscheinlichkeit dieser Richtung {6} %).</translation>
     </message>
     <message>
       <source>Arm lean mass</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Arme</translation>
     </message>
     <message>
       <source>Leg lean mass</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Beine</translation>
     </message>
     <message>
       <source>{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg) and the lab's threshold ({4} kg).</source>
-      <translation type="unfinished" />
+      <translation>{1}, rechts − links: {2} kg ({5} %). Überschreitet den Messfehler (± {3} kg) und die Schwelle des Labors ({4} kg).</translation>
     </message>
     <message>
       <source>{1}, right − left: {2} kg ({5} %). Exceeds the measurement error (± {3} kg), not the lab's threshold ({4} kg).</source>
-      <translation type="unfinished" />
+      <translation>{1}, rechts − links: {2} kg ({5} %). Überschreitet den Messfehler (± {3} kg), nicht die Schwelle des Labors ({4} kg).</translation>
     </message>
     <message>
       <source>{1}: no left–right difference beyond the measurement error of ± {3} kg.</source>
-      <translation type="unfinished" />
+      <translation>{1}: kein Seitenunterschied jenseits des Messfehlers von ± {3} kg.</translation>
     </message>
     <message>
       <source>The conversion {1} does not cover a person of {2} years.</source>
-      <translation type="unfinished" />
+      <translation>Die Umrechnung {1} gilt nicht für eine Person von {2} Jahren.</translation>
     </message>
     <message>
       <source>Choose another conversion in the policy.</source>
-      <translation type="unfinished" />
+      <translation>In der Regel eine andere Umrechnung wählen.</translation>
     </message>
     <message>
       <source>Body density {1} kg/L is out of range (0.93–1.10). A reading must be wrong.</source>
-      <translation type="unfinished" />
+      <translation>Körperdichte {1} kg/L liegt außerhalb des Bereichs (0,93–1,10). Ein Messwert muss falsch sein.</translation>
     </message>
     <message>
       <source>body density</source>
-      <translation type="unfinished" />
+      <translation>Körperdichte</translation>
     </message>
     <message>
       <source>spread of fat-free density between people</source>
-      <translation type="unfinished" />
+      <translation>Streuung der fettfreien Dichte zwischen Personen</translation>
     </message>
     <message>
       <source>part of the standard error of %fat</source>
-      <translation type="unfinished" />
+      <translation>Anteil am Standardfehler von % Fett</translation>
     </message>
     <message>
       <source>Everything accepted so far is kept.</source>
-      <translation type="unfinished" />
+      <translation>Alles bisher Übernommene ist gespeichert.</translation>
     </message>
     <message>
       <source>This test is signed; its readings are locked.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Test ist unterschrieben; seine Messwerte sind gesperrt.</translation>
     </message>
     <message>
       <source>Amend it, with a reason: both versions are kept.</source>
-      <translation type="unfinished" />
+      <translation>Mit Begründung berichtigen: Beide Versionen bleiben erhalten.</translation>
     </message>
     <message>
       <source>This test was ended without a result.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Test wurde ohne Ergebnis beendet.</translation>
     </message>
     <message>
       <source>Start a new one.</source>
-      <translation type="unfinished" />
+      <translation>Einen neuen starten.</translation>
     </message>
     <message>
       <source>It is not known for which test this reading was recorded.</source>
-      <translation type="unfinished" />
+      <translation>Es ist nicht bekannt, für welchen Test dieser Wert aufgezeichnet wurde.</translation>
     </message>
     <message>
       <source>Record it again in this client's test.</source>
-      <translation type="unfinished" />
+      <translation>Im Test dieses Klienten erneut aufzeichnen.</translation>
     </message>
     <message>
       <source>This reading was recorded for another test. It is not taken here.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Wert wurde für einen anderen Test aufgezeichnet. Er wird hier nicht übernommen.</translation>
     </message>
     <message>
       <source>Record it again with this client.</source>
-      <translation type="unfinished" />
+      <translation>Mit diesem Klienten erneut aufzeichnen.</translation>
     </message>
     <message>
       <source>Record it again.</source>
-      <translation type="unfinished" />
+      <translation>Erneut aufzeichnen.</translation>
     </message>
     <message>
       <source>The range is {1} to {2} kg. Check the unit and what is on the scale.</source>
-      <translation type="unfinished" />
+      <translation>Der Bereich ist {1} bis {2} kg. Die Einheit prüfen, und was auf der Waage ist.</translation>
     </message>
     <message>
       <source>Not with this answer: "{1}"</source>
-      <translation type="unfinished" />
+      <translation>Nicht mit dieser Antwort: „{1}“</translation>
     </message>
     <message>
       <source>First finish the step "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Zuerst den Schritt „{1}“ abschließen.</translation>
     </message>
     <message>
       <source>Going past a failed check is the physiologist's decision.</source>
-      <translation type="unfinished" />
+      <translation>Eine nicht bestandene Prüfung zu übergehen, entscheidet die Physiologin oder der Physiologe.</translation>
     </message>
     <message>
       <source>Repeat the check, or ask the physiologist.</source>
-      <translation type="unfinished" />
+      <translation>Die Prüfung wiederholen oder die Physiologie fragen.</translation>
     </message>
     <message>
       <source>Going past this step needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Diesen Schritt zu übergehen, braucht eine Begründung.</translation>
     </message>
     <message>
       <source>There is no result to confirm yet.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt noch kein Ergebnis zu bestätigen.</translation>
     </message>
     <message>
       <source>Take the readings that are missing.</source>
-      <translation type="unfinished" />
+      <translation>Die fehlenden Messwerte nehmen.</translation>
     </message>
     <message>
       <source>This step needs its own answer.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Schritt braucht eine eigene Antwort.</translation>
     </message>
     <message>
       <source>The protocol has no question "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Das Protokoll hat keine Frage „{1}“.</translation>
     </message>
     <message>
       <source>There is no time to wait for here.</source>
-      <translation type="unfinished" />
+      <translation>Hier gibt es keine Wartezeit.</translation>
     </message>
     <message>
       <source>No answer here needs a decision.</source>
-      <translation type="unfinished" />
+      <translation>Keine Antwort braucht hier eine Entscheidung.</translation>
     </message>
     <message>
       <source>Going on past a deviation needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Trotz Abweichung fortzusetzen, braucht eine Begründung.</translation>
     </message>
     <message>
       <source>This answer blocks the test; only the physiologist can decide otherwise.</source>
-      <translation type="unfinished" />
+      <translation>Diese Antwort sperrt den Test; nur die Physiologin oder der Physiologe kann anders entscheiden.</translation>
     </message>
     <message>
       <source>Ask the physiologist to take the bench, or end the test.</source>
-      <translation type="unfinished" />
+      <translation>Die Physiologie an den Messplatz bitten oder den Test beenden.</translation>
     </message>
     <message>
       <source>The interpretation is empty.</source>
-      <translation type="unfinished" />
+      <translation>Die Beurteilung ist leer.</translation>
     </message>
     <message>
       <source>Take over the suggested sentences, or write your own.</source>
-      <translation type="unfinished" />
+      <translation>Die vorgeschlagenen Sätze verwenden oder eigene schreiben.</translation>
     </message>
     <message>
       <source>Ending a test needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Einen Test zu beenden, braucht eine Begründung.</translation>
     </message>
     <message>
       <source>There is no result to sign.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt kein Ergebnis zu unterschreiben.</translation>
     </message>
     <message>
       <source>Take the readings that are missing, or end the test with a reason.</source>
-      <translation type="unfinished" />
+      <translation>Die fehlenden Messwerte nehmen oder den Test mit Begründung beenden.</translation>
     </message>
     <message>
       <source>The technician's name is missing.</source>
-      <translation type="unfinished" />
+      <translation>Der Name der durchführenden Person fehlt.</translation>
     </message>
     <message>
       <source>Choose who ran the test.</source>
-      <translation type="unfinished" />
+      <translation>Wählen, wer den Test durchgeführt hat.</translation>
     </message>
     <message>
       <source>This lab's policy asks for the physiologist's name too.</source>
-      <translation type="unfinished" />
+      <translation>Die Regel dieses Labors verlangt auch den Namen der Physiologie.</translation>
     </message>
     <message>
       <source>Choose the physiologist who answers for this result.</source>
-      <translation type="unfinished" />
+      <translation>Wählen, wer für dieses Ergebnis einsteht.</translation>
     </message>
     <message>
       <source>Only a signed test is amended.</source>
-      <translation type="unfinished" />
+      <translation>Nur ein unterschriebener Test wird berichtigt.</translation>
     </message>
     <message>
       <source>Change it directly.</source>
-      <translation type="unfinished" />
+      <translation>Direkt ändern.</translation>
     </message>
     <message>
       <source>An amendment needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Eine Berichtigung braucht eine Begründung.</translation>
     </message>
     <message>
       <source>There is nothing to take back.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt nichts zurückzunehmen.</translation>
     </message>
     <message>
       <source>Below the lowest percentile ({1}) of {2}.</source>
-      <translation type="unfinished" />
+      <translation>Unter dem niedrigsten Perzentil ({1}) von {2}.</translation>
     </message>
     <message>
       <source>Above the highest percentile ({1}) of {2}.</source>
-      <translation type="unfinished" />
+      <translation>Über dem höchsten Perzentil ({1}) von {2}.</translation>
     </message>
     <message>
       <source>{1} % of the people of {2} have a lower value (z-score {3}).</source>
-      <translation type="unfinished" />
+      <translation>{1} % der Personen von {2} haben einen niedrigeren Wert (z-Wert {3}).</translation>
     </message>
     <message>
       <source>{1} % of the people of {2} have a lower value.</source>
-      <translation type="unfinished" />
+      <translation>{1} % der Personen von {2} haben einen niedrigeren Wert.</translation>
     </message>
     <message>
       <source>The result needs one more reading: {1}.</source>
-      <translation type="unfinished" />
+      <translation>Das Ergebnis braucht noch einen Messwert: {1}.</translation>
     </message>
     <message>
       <source>Take the reading, then come back.</source>
-      <translation type="unfinished" />
+      <translation>Den Messwert nehmen, dann zurückkommen.</translation>
     </message>
     <message>
       <source>{1} % fat is outside what this method can be trusted with.</source>
@@ -10471,95 +10473,95 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>No test may start: the last check "{1}" of {2} failed.</source>
-      <translation type="unfinished" />
+      <translation>Kein Test darf starten: Die letzte Prüfung „{1}“ von {2} wurde nicht bestanden.</translation>
     </message>
     <message>
       <source>No test may start: the certificate of "{1}" ran out on {2}.</source>
-      <translation type="unfinished" />
+      <translation>Kein Test darf starten: Das Zertifikat von „{1}“ ist am {2} abgelaufen.</translation>
     </message>
     <message>
       <source>Enter the new certificate in Quality (Alt+Q), Reference object; the physiologist may override with a reason.</source>
-      <translation type="unfinished" />
+      <translation>Das neue Zertifikat unter Qualität (Alt+Q), Referenzobjekt, eintragen; die Physiologie kann mit Begründung übergehen.</translation>
     </message>
     <message>
       <source>No test may start: the check "{1}" of {2} is due.</source>
-      <translation type="unfinished" />
+      <translation>Kein Test darf starten: Die Prüfung „{1}“ von {2} ist fällig.</translation>
     </message>
     <message>
       <source>Make the check in Quality (Alt+Q); the physiologist may override with a reason.</source>
-      <translation type="unfinished" />
+      <translation>Die Prüfung unter Qualität (Alt+Q) machen; die Physiologie kann mit Begründung übergehen.</translation>
     </message>
     <message>
       <source>Setting a scan aside needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Wer einen Scan ausschließt, muss es begründen.</translation>
     </message>
     <message>
       <source>There is no scan {1}.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keinen Scan {1}.</translation>
     </message>
     <message>
       <source>Do not scan. {1} kg is above the table limit of {2} kg.</source>
-      <translation type="unfinished" />
+      <translation>Nicht scannen. {1} kg liegt über der Tischgrenze von {2} kg.</translation>
     </message>
     <message>
       <source>The densitometer needs a name.</source>
-      <translation type="unfinished" />
+      <translation>Der DXA-Scanner braucht einen Namen.</translation>
     </message>
     <message>
       <source>The fat of a phantom is 1 to 99 %.</source>
-      <translation type="unfinished" />
+      <translation>Das Fett eines Phantoms ist 1 bis 99 %.</translation>
     </message>
     <message>
       <source>Type percent: as on the certificate, then as read.</source>
-      <translation type="unfinished" />
+      <translation>Prozent tippen: wie im Zertifikat, dann wie gemessen.</translation>
     </message>
     <message>
       <source>{1} scans in a year is out of range.</source>
-      <translation type="unfinished" />
+      <translation>{1} Scans in einem Jahr liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>With this scan {1} µSv in twelve months, more than this lab's {2} µSv.</source>
-      <translation type="unfinished" />
+      <translation>Mit diesem Scan {1} µSv in zwölf Monaten, mehr als die {2} µSv dieses Labors.</translation>
     </message>
     <message>
       <source>The physiologist or the licensed operator decides, and says why.</source>
-      <translation type="unfinished" />
+      <translation>Die Physiologie oder die zugelassene Bedienperson entscheidet und begründet es.</translation>
     </message>
     <message>
       <source>A scan from a file is taken with the label of its file.</source>
-      <translation type="unfinished" />
+      <translation>Ein Scan aus einer Datei wird mit der Beschriftung seiner Datei genommen.</translation>
     </message>
     <message>
       <source>The scan is of "{1}", not of this client ("{2}").</source>
-      <translation type="unfinished" />
+      <translation>Der Scan ist von „{1}“, nicht von diesem Klienten („{2}“).</translation>
     </message>
     <message>
       <source>Only a physiologist can reassign a scan.</source>
-      <translation type="unfinished" />
+      <translation>Nur eine Physiologin oder ein Physiologe kann einen Scan zuordnen.</translation>
     </message>
     <message>
       <source>Whose scan is it? Open that client's test.</source>
-      <translation type="unfinished" />
+      <translation>Wessen Scan ist es? Dessen Test öffnen.</translation>
     </message>
     <message>
       <source>The complete side of a half body is right or left.</source>
-      <translation type="unfinished" />
+      <translation>Die vollständige Seite eines halben Körpers ist rechts oder links.</translation>
     </message>
     <message>
       <source>Using a scan that should be repeated is the physiologist's decision.</source>
-      <translation type="unfinished" />
+      <translation>Ob ein zu wiederholender Scan verwendet wird, entscheidet die Physiologin oder der Physiologe.</translation>
     </message>
     <message>
       <source>Correct or repeat it, or ask the physiologist.</source>
-      <translation type="unfinished" />
+      <translation>Berichtigen oder wiederholen, oder die Physiologie fragen.</translation>
     </message>
     <message>
       <source>Visceral fat {1} kg is out of range. Is this in grams?</source>
-      <translation type="unfinished" />
+      <translation>Viszeralfett {1} kg liegt außerhalb des Bereichs. Sind das Gramm?</translation>
     </message>
     <message>
       <source>Bone score {1} is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Knochen-Score {1} liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>Half-body scan, mirrored: the uncertainty is about 1 % of mass and 1 point of % fat larger; no left–right comparison.</source>
@@ -10567,7 +10569,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Noted at the scan: {1}. Bone mineral and soft tissue of that region are not to be trusted.</source>
-      <translation type="unfinished" />
+      <translation>Beim Scan bemerkt: {1}. Knochenmineral und Weichgewebe dieser Region sind nicht verlässlich.</translation>
     </message>
     <message>
       <source>A child: bone is read without the head; references for adults are left out.</source>
@@ -10575,219 +10577,219 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>scan</source>
-      <translation type="unfinished" />
+      <translation>Scan</translation>
     </message>
     <message>
       <source>Scan total: fat {1} + lean {2} + bone mineral {3} kg; scale {4} kg.</source>
-      <translation type="unfinished" />
+      <translation>Scan gesamt: Fett {1} + Magermasse {2} + Knochenmineral {3} kg; Waage {4} kg.</translation>
     </message>
     <message>
       <source>Android/gynoid fat ratio {1}; trunk/limb fat mass ratio {2}.</source>
-      <translation type="unfinished" />
+      <translation>Android-/Gynoid-Fettverhältnis {1}; Verhältnis der Fettmasse Rumpf/Gliedmaßen {2}.</translation>
     </message>
     <message>
       <source>Visceral fat, as reported by the scanner: {1} kg ({2} L). Comparable only on the same scanner.</source>
-      <translation type="unfinished" />
+      <translation>Viszeralfett, wie vom Scanner angegeben: {1} kg ({2} L). Nur auf demselben Scanner vergleichbar.</translation>
     </message>
     <message>
       <source>X-rays: {1} µSv for this scan, {2} µSv in twelve months: as much as {3} days of the natural background.</source>
-      <translation type="unfinished" />
+      <translation>Röntgen: {1} µSv für diesen Scan, {2} µSv in zwölf Monaten: so viel wie {3} Tage natürliche Strahlung.</translation>
     </message>
     <message>
       <source>from the scan</source>
-      <translation type="unfinished" />
+      <translation>vom Scan</translation>
     </message>
     <message>
       <source>mass on the scale</source>
-      <translation type="unfinished" />
+      <translation>Masse auf der Waage</translation>
     </message>
     <message>
       <source>lean soft tissue</source>
-      <translation type="unfinished" />
+      <translation>Mageres Weichgewebe</translation>
     </message>
     <message>
       <source>lean index</source>
-      <translation type="unfinished" />
+      <translation>Mager-Index</translation>
     </message>
     <message>
       <source>limb lean by height</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen nach Größe</translation>
     </message>
     <message>
       <source>limb lean by body mass index</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen nach Body-Mass-Index</translation>
     </message>
     <message>
       <source>android over gynoid, percentages</source>
-      <translation type="unfinished" />
+      <translation>Android zu Gynoid, Fettanteile</translation>
     </message>
     <message>
       <source>fat of the trunk over fat of the limbs</source>
-      <translation type="unfinished" />
+      <translation>Fett des Rumpfs zu Fett der Gliedmaßen</translation>
     </message>
     <message>
       <source>bone mineral index</source>
-      <translation type="unfinished" />
+      <translation>Knochenmineral-Index</translation>
     </message>
     <message>
       <source>visceral fat, volume from the reported mass</source>
-      <translation type="unfinished" />
+      <translation>Viszeralfett, Volumen aus der angegebenen Masse</translation>
     </message>
     <message>
       <source>fat {1}, lean {2}, bone mineral {3} kg</source>
-      <translation type="unfinished" />
+      <translation>Fett {1}, Magermasse {2}, Knochenmineral {3} kg</translation>
     </message>
     <message>
       <source>Phantom</source>
-      <translation type="unfinished" />
+      <translation>Phantom</translation>
     </message>
     <message>
       <source>Scan the soft-tissue phantom of the day and type what the densitometer found.</source>
-      <translation type="unfinished" />
+      <translation>Das Weichgewebephantom des Tages scannen und eintippen, was der DXA-Scanner gefunden hat.</translation>
     </message>
     <message>
       <source>Before any X-ray: pregnancy, contrast, nuclear medicine, metal. The licensed operator decides.</source>
-      <translation type="unfinished" />
+      <translation>Vor jeder Röntgenaufnahme: Schwangerschaft, Kontrastmittel, Nuklearmedizin, Metall. Die zugelassene Bedienperson entscheidet.</translation>
     </message>
     <message>
       <source>In light clothing without metal, bladder emptied, on the scale.</source>
-      <translation type="unfinished" />
+      <translation>In leichter Kleidung ohne Metall, Blase geleert, auf der Waage.</translation>
     </message>
     <message>
       <source>Dose</source>
-      <translation type="unfinished" />
+      <translation>Dosis</translation>
     </message>
     <message>
       <source>How many such scans in the last twelve months, here and elsewhere?</source>
-      <translation type="unfinished" />
+      <translation>Wie viele solche Scans in den letzten zwölf Monaten, hier und anderswo?</translation>
     </message>
     <message>
       <source>Positioning</source>
-      <translation type="unfinished" />
+      <translation>Lagerung</translation>
     </message>
     <message>
       <source>On the back in the middle of the table, hands and feet the same way every time.</source>
-      <translation type="unfinished" />
+      <translation>Auf dem Rücken in der Tischmitte, Hände und Füße jedes Mal gleich.</translation>
     </message>
     <message>
       <source>Scan</source>
-      <translation type="unfinished" />
+      <translation>Scan</translation>
     </message>
     <message>
       <source>Lie still and breathe quietly until the arm has come to rest.</source>
-      <translation type="unfinished" />
+      <translation>Still liegen und ruhig atmen, bis der Arm stillsteht.</translation>
     </message>
     <message>
       <source>Region lines</source>
-      <translation type="unfinished" />
+      <translation>Regionslinien</translation>
     </message>
     <message>
       <source>Look at every line: chin, shoulders, spine, hips, between the legs.</source>
-      <translation type="unfinished" />
+      <translation>Jede Linie ansehen: Kinn, Schultern, Wirbelsäule, Hüften, zwischen den Beinen.</translation>
     </message>
     <message>
       <source>Read the result, its interval and what the rules said of the scan.</source>
-      <translation type="unfinished" />
+      <translation>Das Ergebnis, sein Intervall und die Regeln zum Scan lesen.</translation>
     </message>
     <message>
       <source>Wipe the table for the next person.</source>
-      <translation type="unfinished" />
+      <translation>Den Tisch für die nächste Person abwischen.</translation>
     </message>
     <message>
       <source>A reference mass is 0.5 to 50 kg, and chair and belt are below 60 kg.</source>
-      <translation type="unfinished" />
+      <translation>Eine Prüfmasse ist 0,5 bis 50 kg, Stuhl und Gurt wiegen unter 60 kg.</translation>
     </message>
     <message>
       <source>Water at {1} °C: no test below 20 or above 40 °C.</source>
-      <translation type="unfinished" />
+      <translation>Wasser mit {1} °C: kein Test unter 20 oder über 40 °C.</translation>
     </message>
     <message>
       <source>Check the thermometer and its unit, or warm or cool the water.</source>
-      <translation type="unfinished" />
+      <translation>Thermometer und Einheit prüfen, oder das Wasser erwärmen oder kühlen.</translation>
     </message>
     <message>
       <source>Dry mass {1} kg is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Masse an Land {1} kg liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>The range is 10 to 300 kg. Check the unit: pounds are converted only in US units.</source>
-      <translation type="unfinished" />
+      <translation>Der Bereich ist 10 bis 300 kg. Die Einheit prüfen: Pfund werden nur bei US-Einheiten umgerechnet.</translation>
     </message>
     <message>
       <source>Room temperature is 10 to 45 °C, air pressure 500 to 820 mmHg.</source>
-      <translation type="unfinished" />
+      <translation>Raumtemperatur ist 10 bis 45 °C, Luftdruck 500 bis 820 mmHg.</translation>
     </message>
     <message>
       <source>Check the units: 760 mmHg is 1013 hPa.</source>
-      <translation type="unfinished" />
+      <translation>Die Einheiten prüfen: 760 mmHg sind 1013 hPa.</translation>
     </message>
     <message>
       <source>Eight efforts are the most for one session.</source>
-      <translation type="unfinished" />
+      <translation>Acht Versuche sind das Höchste für eine Sitzung.</translation>
     </message>
     <message>
       <source>Use the largest, or rebook.</source>
-      <translation type="unfinished" />
+      <translation>Den größten verwenden oder neu buchen.</translation>
     </message>
     <message>
       <source>Vital capacity {1} L is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Vitalkapazität {1} L liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>The range is 0.5 to 10 L.</source>
-      <translation type="unfinished" />
+      <translation>Der Bereich ist 0,5 bis 10 L.</translation>
     </message>
     <message>
       <source>Residual volume {1} L is out of range.</source>
-      <translation type="unfinished" />
+      <translation>Residualvolumen {1} L liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
       <source>The range is 0.2 to 5 L.</source>
-      <translation type="unfinished" />
+      <translation>Der Bereich ist 0,2 bis 5 L.</translation>
     </message>
     <message>
       <source>A measured residual volume needs its method.</source>
-      <translation type="unfinished" />
+      <translation>Ein gemessenes Residualvolumen braucht seine Methode.</translation>
     </message>
     <message>
       <source>For example oxygen dilution, helium or plethysmography.</source>
-      <translation type="unfinished" />
+      <translation>Zum Beispiel Sauerstoffverdünnung, Helium oder Plethysmographie.</translation>
     </message>
     <message>
       <source>The load cell was checked again after this trial was recorded.</source>
-      <translation type="unfinished" />
+      <translation>Die Wägezelle wurde nach diesem Versuch erneut geprüft.</translation>
     </message>
     <message>
       <source>{1} trials are the most for one session.</source>
-      <translation type="unfinished" />
+      <translation>{1} Versuche sind das Höchste für eine Sitzung.</translation>
     </message>
     <message>
       <source>Use what there is, or rebook.</source>
-      <translation type="unfinished" />
+      <translation>Die vorhandenen verwenden oder neu buchen.</translation>
     </message>
     <message>
       <source>{1} kg under water is not below the dry mass of {2} kg.</source>
-      <translation type="unfinished" />
+      <translation>{1} kg unter Wasser ist nicht kleiner als die Masse an Land von {2} kg.</translation>
     </message>
     <message>
       <source>Check the reading, the tare and the units.</source>
-      <translation type="unfinished" />
+      <translation>Messwert, Tara und Einheiten prüfen.</translation>
     </message>
     <message>
       <source>Underwater mass {1} kg is out of range (−10 to 12 kg).</source>
-      <translation type="unfinished" />
+      <translation>Masse unter Wasser {1} kg liegt außerhalb des Bereichs (−10 bis 12 kg).</translation>
     </message>
     <message>
       <source>Check the reading, the tare and the belt.</source>
-      <translation type="unfinished" />
+      <translation>Messwert, Tara und Gurt prüfen.</translation>
     </message>
     <message>
       <source>Exclude another one first.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst einen anderen ausschließen.</translation>
     </message>
     <message>
       <source>Water at {1} °C, outside the comfort range of {2} to {3} °C.</source>
-      <translation type="unfinished" />
+      <translation>Wasser mit {1} °C, außerhalb des Wohlfühlbereichs von {2} bis {3} °C.</translation>
     </message>
     <message>
       <source>Height or age is outside the validated range of the residual-volume equation.</source>
@@ -10811,163 +10813,163 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>No equation for adults may predict the residual volume of a child.</source>
-      <translation type="unfinished" />
+      <translation>Keine Gleichung für Erwachsene darf das Residualvolumen eines Kindes schätzen.</translation>
     </message>
     <message>
       <source>Measure it, or record the value and method of a measurement elsewhere.</source>
-      <translation type="unfinished" />
+      <translation>Messen, oder Wert und Methode einer andernorts gemachten Messung eintragen.</translation>
     </message>
     <message>
       <source>"{1}" is not a residual volume prediction of the catalogue.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist keine Schätzung des Residualvolumens aus dem Katalog.</translation>
     </message>
     <message>
       <source>net underwater mass</source>
-      <translation type="unfinished" />
+      <translation>Nettomasse unter Wasser</translation>
     </message>
     <message>
       <source>{1}; trials {2}</source>
-      <translation type="unfinished" />
+      <translation>{1}; Versuche {2}</translation>
     </message>
     <message>
       <source>water density</source>
-      <translation type="unfinished" />
+      <translation>Wasserdichte</translation>
     </message>
     <message>
       <source>gas in the gut</source>
-      <translation type="unfinished" />
+      <translation>Gas im Darm</translation>
     </message>
     <message>
       <source>Tank ready</source>
-      <translation type="unfinished" />
+      <translation>Becken bereit</translation>
     </message>
     <message>
       <source>Disinfected for the full contact time and rinsed, filled to below the overflow, water warm. An attendant within reach, a second person on call.</source>
-      <translation type="unfinished" />
+      <translation>Die volle Einwirkzeit desinfiziert und gespült, bis unter den Überlauf gefüllt, Wasser warm. Eine Aufsicht in Reichweite, eine zweite Person auf Abruf.</translation>
     </message>
     <message>
       <source>Load cell check</source>
-      <translation type="unfinished" />
+      <translation>Prüfung der Wägezelle</translation>
     </message>
     <message>
       <source>Hang the chair and the belt in the water, zero, then hang the reference mass.</source>
-      <translation type="unfinished" />
+      <translation>Stuhl und Gurt ins Wasser hängen, auf null stellen, dann die Prüfmasse anhängen.</translation>
     </message>
     <message>
       <source>Read the thermometer in the tank.</source>
-      <translation type="unfinished" />
+      <translation>Das Thermometer im Becken ablesen.</translation>
     </message>
     <message>
       <source>Ask each question before the client goes near the water.</source>
-      <translation type="unfinished" />
+      <translation>Jede Frage stellen, bevor der Klient ans Wasser geht.</translation>
     </message>
     <message>
       <source>Swimwear, bladder emptied, dry, on the floor scale.</source>
-      <translation type="unfinished" />
+      <translation>Badekleidung, Blase geleert, trocken, auf der Standwaage.</translation>
     </message>
     <message>
       <source>Vital capacity</source>
-      <translation type="unfinished" />
+      <translation>Vitalkapazität</translation>
     </message>
     <message>
       <source>Breathe in fully, then out as far as it goes. Three good ones, the two largest within 150 mL.</source>
-      <translation type="unfinished" />
+      <translation>Ganz einatmen, dann so weit wie möglich ausatmen. Drei gute, die zwei größten innerhalb 150 mL.</translation>
     </message>
     <message>
       <source>Rehearsal</source>
-      <translation type="unfinished" />
+      <translation>Einübung</translation>
     </message>
     <message>
       <source>Enter carefully, wet hair and suit, press the air out, belt on, sit back, touch nothing but the chair.</source>
-      <translation type="unfinished" />
+      <translation>Vorsichtig hinein, Haar und Anzug nass, Luft ausdrücken, Gurt an, zurücksetzen, nichts als den Stuhl berühren.</translation>
     </message>
     <message>
       <source>Breathe out fully, lean forward, keep still, count to six.</source>
-      <translation type="unfinished" />
+      <translation>Ganz ausatmen, vorbeugen, still halten, bis sechs zählen.</translation>
     </message>
     <message>
       <source>Out safely</source>
-      <translation type="unfinished" />
+      <translation>Sicher heraus</translation>
     </message>
     <message>
       <source>Belt off, one hand on the rail, you in front of the client.</source>
-      <translation type="unfinished" />
+      <translation>Gurt ab, eine Hand am Geländer, Sie vor dem Klienten.</translation>
     </message>
     <message>
       <source>Drain the tank and take the chair off the load cell.</source>
-      <translation type="unfinished" />
+      <translation>Das Becken leeren und den Stuhl von der Wägezelle nehmen.</translation>
     </message>
     <message>
       <source>"{1}" is not a known method.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist keine bekannte Methode.</translation>
     </message>
     <message>
       <source>This document cannot be used: {1}.</source>
-      <translation type="unfinished" />
+      <translation>Dieses Dokument kann nicht verwendet werden: {1}.</translation>
     </message>
     <message>
       <source>Nothing was changed.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde geändert.</translation>
     </message>
     <message>
       <source>Correct the file, or restore it from a copy.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei berichtigen oder aus einer Kopie wiederherstellen.</translation>
     </message>
     <message>
       <source>This document cannot be used: it is nested more than {1} deep.</source>
-      <translation type="unfinished" />
+      <translation>Dieses Dokument kann nicht verwendet werden: Es ist tiefer als {1} verschachtelt.</translation>
     </message>
     <message>
       <source>Is it the right file?</source>
-      <translation type="unfinished" />
+      <translation>Ist es die richtige Datei?</translation>
     </message>
     <message>
       <source>This text is too long: {1} characters, at most {2}.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Text ist zu lang: {1} Zeichen, höchstens {2}.</translation>
     </message>
     <message>
       <source>Shorten it.</source>
-      <translation type="unfinished" />
+      <translation>Kürzen.</translation>
     </message>
     <message>
       <source>There is a character in it that cannot be shown.</source>
-      <translation type="unfinished" />
+      <translation>Darin ist ein Zeichen, das nicht gezeigt werden kann.</translation>
     </message>
     <message>
       <source>Type it again.</source>
-      <translation type="unfinished" />
+      <translation>Erneut tippen.</translation>
     </message>
     <message>
       <source>A client needs a name.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klient braucht einen Namen.</translation>
     </message>
     <message>
       <source>Type the name.</source>
-      <translation type="unfinished" />
+      <translation>Den Namen tippen.</translation>
     </message>
     <message>
       <source>The birth date is in the future.</source>
-      <translation type="unfinished" />
+      <translation>Das Geburtsdatum liegt in der Zukunft.</translation>
     </message>
     <message>
       <source>Check day, month and year.</source>
-      <translation type="unfinished" />
+      <translation>Tag, Monat und Jahr prüfen.</translation>
     </message>
     <message>
       <source>The birth date gives an age of {1} years.</source>
-      <translation type="unfinished" />
+      <translation>Das Geburtsdatum ergibt ein Alter von {1} Jahren.</translation>
     </message>
     <message>
       <source>Check the year.</source>
-      <translation type="unfinished" />
+      <translation>Das Jahr prüfen.</translation>
     </message>
     <message>
       <source>Type centimetres: {1} m is {2} cm.</source>
-      <translation type="unfinished" />
+      <translation>Zentimeter tippen: {1} m sind {2} cm.</translation>
     </message>
     <message>
       <source>Is it in inches? Height is between 50 and 250 cm.</source>
-      <translation type="unfinished" />
+      <translation>Sind es Zoll? Die Größe liegt zwischen 50 und 250 cm.</translation>
     </message>
     <message>
       <source>air displacement</source>
@@ -10975,7 +10977,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Volume trials need a tolerance above zero, at least two trials and one set.</source>
-      <translation type="unfinished" />
+      <translation>Volumenversuche brauchen eine Toleranz über null, mindestens zwei Versuche und eine Reihe.</translation>
     </message>
     <message>
       <source>impedance</source>
@@ -10983,227 +10985,227 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>"{1}" is not an equation of grade A for {2}.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist keine Gleichung des Grads A für {2}.</translation>
     </message>
     <message>
       <source>"{1}" is not for children.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ gilt nicht für Kinder.</translation>
     </message>
     <message>
       <source>Errors and tolerances of impedance are above zero.</source>
-      <translation type="unfinished" />
+      <translation>Fehler und Toleranzen der Impedanz liegen über null.</translation>
     </message>
     <message>
       <source>Dose {1} g is out of range (above 0, up to 200 g).</source>
-      <translation type="unfinished" />
+      <translation>Dosis {1} g liegt außerhalb des Bereichs (über 0, bis 200 g).</translation>
     </message>
     <message>
       <source>Type the grams of pure tracer water.</source>
-      <translation type="unfinished" />
+      <translation>Die Gramm reines Tracerwasser tippen.</translation>
     </message>
     <message>
       <source>The enrichment after the dose must be above the one before.</source>
-      <translation type="unfinished" />
+      <translation>Die Anreicherung nach der Dosis muss über der davor liegen.</translation>
     </message>
     <message>
       <source>Check the two samples.</source>
-      <translation type="unfinished" />
+      <translation>Die beiden Proben prüfen.</translation>
     </message>
     <message>
       <source>Body water {1} L is out of range ({2}–{3} L).</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser {1} L liegt außerhalb des Bereichs ({2}–{3} L).</translation>
     </message>
     <message>
       <source>Check dose, enrichments and their unit.</source>
-      <translation type="unfinished" />
+      <translation>Dosis, Anreicherungen und ihre Einheit prüfen.</translation>
     </message>
     <message>
       <source>A cross-calibration needs {1} people measured by both; there are {2}.</source>
-      <translation type="unfinished" />
+      <translation>Eine Kreuzkalibrierung braucht {1} mit beiden gemessene Personen; es sind {2}.</translation>
     </message>
     <message>
       <source>Measure more people by both methods on one day, over the whole range.</source>
-      <translation type="unfinished" />
+      <translation>Mehr Personen an einem Tag mit beiden Methoden messen, über den ganzen Bereich.</translation>
     </message>
     <message>
       <source>The reference object needs a name.</source>
-      <translation type="unfinished" />
+      <translation>Das Referenzobjekt braucht einen Namen.</translation>
     </message>
     <message>
       <source>The certified value must be a number and its uncertainty 0 or more.</source>
-      <translation type="unfinished" />
+      <translation>Der zertifizierte Wert muss eine Zahl sein und seine Unsicherheit 0 oder mehr.</translation>
     </message>
     <message>
       <source>Look at the certificate.</source>
-      <translation type="unfinished" />
+      <translation>Das Zertifikat ansehen.</translation>
     </message>
     <message>
       <source>A check needs a limit for the mean or for each reading.</source>
-      <translation type="unfinished" />
+      <translation>Eine Prüfung braucht eine Grenze für den Mittelwert oder für jeden Messwert.</translation>
     </message>
     <message>
       <source>A limit must be above 0.</source>
-      <translation type="unfinished" />
+      <translation>Eine Grenze muss über 0 liegen.</translation>
     </message>
     <message>
       <source>The number of readings must be 1 to {1}.</source>
-      <translation type="unfinished" />
+      <translation>Die Zahl der Messwerte muss 1 bis {1} sein.</translation>
     </message>
     <message>
       <source>A check must be valid for more than 0 hours.</source>
-      <translation type="unfinished" />
+      <translation>Eine Prüfung muss länger als 0 Stunden gelten.</translation>
     </message>
     <message>
       <source>Own limits need a reason or a source.</source>
-      <translation type="unfinished" />
+      <translation>Eigene Grenzen brauchen eine Begründung oder eine Quelle.</translation>
     </message>
     <message>
       <source>Type hours like 06:00-12:00, 13:00-18:00.</source>
-      <translation type="unfinished" />
+      <translation>Stunden wie 06:00-12:00, 13:00-18:00 tippen.</translation>
     </message>
     <message>
       <source>These opening hours cannot be: {1}.</source>
-      <translation type="unfinished" />
+      <translation>Diese Öffnungszeiten sind nicht möglich: {1}.</translation>
     </message>
     <message>
       <source>A standard deviation is above 0.</source>
-      <translation type="unfinished" />
+      <translation>Eine Standardabweichung liegt über 0.</translation>
     </message>
     <message>
       <source>M and S are above 0.</source>
-      <translation type="unfinished" />
+      <translation>M und S liegen über 0.</translation>
     </message>
     <message>
       <source>A table of percentiles has at least two.</source>
-      <translation type="unfinished" />
+      <translation>Eine Perzentiltabelle hat mindestens zwei.</translation>
     </message>
     <message>
       <source>Percentiles are 0 to 100.</source>
-      <translation type="unfinished" />
+      <translation>Perzentile sind 0 bis 100.</translation>
     </message>
     <message>
       <source>Percentiles and their values both rise from one to the next.</source>
-      <translation type="unfinished" />
+      <translation>Perzentile und ihre Werte steigen beide von einem zum nächsten.</translation>
     </message>
     <message>
       <source>Ages rise, from 0 to 130 years.</source>
-      <translation type="unfinished" />
+      <translation>Alter steigen, von 0 bis 130 Jahre.</translation>
     </message>
     <message>
       <source>The lower end of the range is below the upper one.</source>
-      <translation type="unfinished" />
+      <translation>Das untere Ende des Bereichs liegt unter dem oberen.</translation>
     </message>
     <message>
       <source>A reference set names its quantity, title, population, source, grade and what its band means.</source>
-      <translation type="unfinished" />
+      <translation>Ein Referenzsatz nennt Größe, Titel, Bevölkerung, Quelle, Grad und die Bedeutung seines Bereichs.</translation>
     </message>
     <message>
       <source>A reference set has at least one row.</source>
-      <translation type="unfinished" />
+      <translation>Ein Referenzsatz hat mindestens eine Zeile.</translation>
     </message>
     <message>
       <source>Two rows are for the same sex and age.</source>
-      <translation type="unfinished" />
+      <translation>Zwei Zeilen gelten für dasselbe Geschlecht und Alter.</translation>
     </message>
     <message>
       <source>Step "{2}": {1}</source>
-      <translation type="unfinished" />
+      <translation>Schritt „{2}“: {1}</translation>
     </message>
     <message>
       <source>Calibrated again, second set of trials: {1}</source>
-      <translation type="unfinished" />
+      <translation>Neu kalibriert, zweite Versuchsreihe: {1}</translation>
     </message>
     <message>
       <source>Imported from {1}. Screening and readiness were not asked here.</source>
-      <translation type="unfinished" />
+      <translation>Importiert aus {1}. Vorabfragen und Vorbereitung wurden hier nicht gefragt.</translation>
     </message>
     <message>
       <source>A reading that should be repeated was used: {1}</source>
-      <translation type="unfinished" />
+      <translation>Ein Messwert, der wiederholt werden sollte, wurde verwendet: {1}</translation>
     </message>
     <message>
       <source>Above the lab's yearly dose: {1}</source>
-      <translation type="unfinished" />
+      <translation>Über der Jahresdosis des Labors: {1}</translation>
     </message>
     <message>
       <source>Started although an instrument check was due: {1}</source>
-      <translation type="unfinished" />
+      <translation>Gestartet, obwohl eine Geräteprüfung fällig war: {1}</translation>
     </message>
     <message>
       <source>In the tank earlier today: hair and skin may be wet or warm.</source>
-      <translation type="unfinished" />
+      <translation>Heute schon im Becken: Haar und Haut können nass oder warm sein.</translation>
     </message>
     <message>
       <source>Identity was questioned and confirmed: {1}</source>
-      <translation type="unfinished" />
+      <translation>Die Identität wurde bezweifelt und bestätigt: {1}</translation>
     </message>
     <message>
       <source>The group was asked together at {1}.</source>
-      <translation type="unfinished" />
+      <translation>Die Gruppe wurde um {1} gemeinsam gefragt.</translation>
     </message>
     <message>
       <source>Called again later: {1}</source>
-      <translation type="unfinished" />
+      <translation>Später erneut gerufen: {1}</translation>
     </message>
     <message>
       <source>A scan was not used: {1}</source>
-      <translation type="unfinished" />
+      <translation>Ein Scan wurde nicht verwendet: {1}</translation>
     </message>
     <message>
       <source>The scan was labelled "{2}" and was taken for this client: {1}</source>
-      <translation type="unfinished" />
+      <translation>Der Scan trug „{2}“ und wurde für diesen Klienten übernommen: {1}</translation>
     </message>
     <message>
       <source>Handed over for signing by {1}.</source>
-      <translation type="unfinished" />
+      <translation>Zur Unterschrift übergeben von {1}.</translation>
     </message>
     <message>
       <source>In the tank although its water was not cleared: {1}</source>
-      <translation type="unfinished" />
+      <translation>Im Becken, obwohl das Wasser nicht freigegeben war: {1}</translation>
     </message>
     <message>
       <source>Correct the policy, or use another one.</source>
-      <translation type="unfinished" />
+      <translation>Die Regel berichtigen oder eine andere verwenden.</translation>
     </message>
     <message>
       <source>"{1}" is not a conversion of density to fat.</source>
-      <translation type="unfinished" />
+      <translation>„{1}“ ist keine Umrechnung von Dichte zu Fett.</translation>
     </message>
     <message>
       <source>at least {1} {2} ago</source>
-      <translation type="unfinished" />
+      <translation>vor mindestens {1} {2}</translation>
     </message>
     <message>
       <source>at most {1} {2} ago</source>
-      <translation type="unfinished" />
+      <translation>vor höchstens {1} {2}</translation>
     </message>
     <message>
       <source>at least {1} {2}</source>
-      <translation type="unfinished" />
+      <translation>mindestens {1} {2}</translation>
     </message>
     <message>
       <source>at most {1} {2}</source>
-      <translation type="unfinished" />
+      <translation>höchstens {1} {2}</translation>
     </message>
     <message>
       <source>(not yet verified)</source>
-      <translation type="unfinished" />
+      <translation>(noch nicht verifiziert)</translation>
     </message>
     <message>
-      <source>— the limit is an lab-adjustable default: set your own</source>
+      <source>— lab-adjustable default</source>
       <translation type="unfinished" />
     </message>
     <message>
       <source>makes the fat estimate too high</source>
-      <translation type="unfinished" />
+      <translation>lässt das Fett zu hoch erscheinen</translation>
     </message>
     <message>
       <source>makes the fat estimate too low</source>
-      <translation type="unfinished" />
+      <translation>lässt das Fett zu niedrig erscheinen</translation>
     </message>
     <message>
       <source>makes the reading less certain</source>
-      <translation type="unfinished" />
+      <translation>macht den Messwert weniger sicher</translation>
     </message>
     <message>
       <source>safety</source>
@@ -11211,35 +11213,35 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>continue</source>
-      <translation type="unfinished" />
+      <translation>fortsetzen</translation>
     </message>
     <message>
       <source>note it</source>
-      <translation type="unfinished" />
+      <translation>vermerken</translation>
     </message>
     <message>
       <source>wait</source>
-      <translation type="unfinished" />
+      <translation>warten</translation>
     </message>
     <message>
       <source>rebook</source>
-      <translation type="unfinished" />
+      <translation>neu buchen</translation>
     </message>
     <message>
       <source>blocked: the physiologist decides</source>
-      <translation type="unfinished" />
+      <translation>gesperrt: die Physiologie entscheidet</translation>
     </message>
     <message>
       <source>a prompt at each step</source>
-      <translation type="unfinished" />
+      <translation>ein Hinweis bei jedem Schritt</translation>
     </message>
     <message>
       <source>a hint when asked</source>
-      <translation type="unfinished" />
+      <translation>ein Hinweis auf Wunsch</translation>
     </message>
     <message>
       <source>no help</source>
-      <translation type="unfinished" />
+      <translation>keine Hilfe</translation>
     </message>
     <message>
       <source>densitometer</source>
@@ -11247,11 +11249,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Errors of a scan are above zero and below one half.</source>
-      <translation type="unfinished" />
+      <translation>Fehler eines Scans liegen über null und unter einhalb.</translation>
     </message>
     <message>
       <source>Tolerances, doses and limits of a scan must be above zero, and the table limit above 50 kg.</source>
-      <translation type="unfinished" />
+      <translation>Toleranzen, Dosen und Grenzen eines Scans müssen über null liegen, die Tischgrenze über 50 kg.</translation>
     </message>
     <message>
       <source>underwater weighing</source>
@@ -11259,35 +11261,35 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>mean of the three heaviest</source>
-      <translation type="unfinished" />
+      <translation>Mittel der drei schwersten</translation>
     </message>
     <message>
       <source>heaviest repeated reading</source>
-      <translation type="unfinished" />
+      <translation>schwerster wiederholter Wert</translation>
     </message>
     <message>
       <source>single heaviest</source>
-      <translation type="unfinished" />
+      <translation>einzelner schwerster</translation>
     </message>
     <message>
       <source>mean of the last three</source>
-      <translation type="unfinished" />
+      <translation>Mittel der letzten drei</translation>
     </message>
     <message>
       <source>Trials need a tolerance above zero, at least three and at most ten trials.</source>
-      <translation type="unfinished" />
+      <translation>Versuche brauchen eine Toleranz über null, mindestens drei und höchstens zehn.</translation>
     </message>
     <message>
       <source>The report could not be written: {1}</source>
-      <translation type="unfinished" />
+      <translation>Der Bericht konnte nicht geschrieben werden: {1}</translation>
     </message>
     <message>
       <source>Choose another folder or make room, then save again.</source>
-      <translation type="unfinished" />
+      <translation>Einen anderen Ordner wählen oder Platz schaffen, dann erneut speichern.</translation>
     </message>
     <message>
       <source>The test itself is kept.</source>
-      <translation type="unfinished" />
+      <translation>Der Test selbst ist gespeichert.</translation>
     </message>
     <message>
       <source>You were weighed, and the chamber measured %1 times how much air you displace: that is your volume. Fat takes more room for its weight than the rest, so weight and volume together show how much of you is fat.</source>
@@ -11295,119 +11297,119 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Scale at %1: %2 kg read %3 kg.</source>
-      <translation type="unfinished" />
+      <translation>Waage um %1: %2 kg, angezeigt %3 kg.</translation>
     </message>
     <message>
       <source>Calibrated at %1 with the cylinder of %2 L; empty ratio %3, with cylinder %4.</source>
-      <translation type="unfinished" />
+      <translation>Kalibriert um %1 mit dem Zylinder von %2 L; Verhältnis leer %3, mit Zylinder %4.</translation>
     </message>
     <message>
       <source>At %1 the chamber read %2 L for the cylinder of %3 L.</source>
-      <translation type="unfinished" />
+      <translation>Um %1 maß die Kammer %2 L für den Zylinder von %3 L.</translation>
     </message>
     <message>
       <source>set</source>
-      <translation type="unfinished" />
+      <translation>Reihe</translation>
     </message>
     <message>
       <source>raw volume, L</source>
-      <translation type="unfinished" />
+      <translation>Rohvolumen, L</translation>
     </message>
     <message>
       <source>± within, L</source>
-      <translation type="unfinished" />
+      <translation>± darin, L</translation>
     </message>
     <message>
       <source>used, or why not</source>
-      <translation type="unfinished" />
+      <translation>verwendet, oder warum nicht</translation>
     </message>
     <message>
       <source>trial %1, L</source>
-      <translation type="unfinished" />
+      <translation>Versuch %1, L</translation>
     </message>
     <message>
       <source>Body volume: %1. Surface area: %2.</source>
-      <translation type="unfinished" />
+      <translation>Körpervolumen: %1. Oberfläche: %2.</translation>
     </message>
     <message>
       <source>Thoracic gas measured: %1.</source>
-      <translation type="unfinished" />
+      <translation>Thorakales Gas gemessen: %1.</translation>
     </message>
     <message>
       <source>Thoracic gas predicted: %1.</source>
-      <translation type="unfinished" />
+      <translation>Thorakales Gas geschätzt: %1.</translation>
     </message>
     <message>
       <source>Computed by %1.</source>
-      <translation type="unfinished" />
+      <translation>Berechnet von %1.</translation>
     </message>
     <message>
       <source>%1: pressure swings by ± %2 Pa</source>
-      <translation type="unfinished" />
+      <translation>%1: Druckschwankung ± %2 Pa</translation>
     </message>
     <message>
       <source>empty chamber</source>
-      <translation type="unfinished" />
+      <translation>leere Kammer</translation>
     </message>
     <message>
       <source>with the cylinder</source>
-      <translation type="unfinished" />
+      <translation>mit dem Zylinder</translation>
     </message>
     <message>
       <source>%1 s: %2 L</source>
-      <translation type="unfinished" />
+      <translation>%1 s: %2 L</translation>
     </message>
     <message>
       <source>%1 minus %2, %3</source>
-      <translation type="unfinished" />
+      <translation>%1 minus %2, %3</translation>
     </message>
     <message>
       <source>mean of both, %1</source>
-      <translation type="unfinished" />
+      <translation>Mittel beider, %1</translation>
     </message>
     <message>
       <source>%1: %2 %3 (95 % CI %4 to %5)</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 %3 (95-%-KI %4 bis %5)</translation>
     </message>
     <message>
       <source>upper limit</source>
-      <translation type="unfinished" />
+      <translation>obere Grenze</translation>
     </message>
     <message>
       <source>mean difference</source>
-      <translation type="unfinished" />
+      <translation>mittlerer Unterschied</translation>
     </message>
     <message>
       <source>lower limit</source>
-      <translation type="unfinished" />
+      <translation>untere Grenze</translation>
     </message>
     <message>
       <source>mean %1, difference %2 %3</source>
-      <translation type="unfinished" />
+      <translation>Mittel %1, Unterschied %2 %3</translation>
     </message>
     <message>
       <source>not comparable; the preparation alone reads higher</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar; die Vorbereitung allein erhöht den Wert</translation>
     </message>
     <message>
       <source>not comparable; the preparation alone reads lower</source>
-      <translation type="unfinished" />
+      <translation>nicht vergleichbar; die Vorbereitung allein senkt den Wert</translation>
     </message>
     <message>
       <source>limit of the error: ± %1</source>
-      <translation type="unfinished" />
+      <translation>Fehlergrenze: ± %1</translation>
     </message>
     <message>
       <source>earlier check: %1</source>
-      <translation type="unfinished" />
+      <translation>frühere Prüfung: %1</translation>
     </message>
     <message>
       <source>reading %1: %2, within the limit</source>
-      <translation type="unfinished" />
+      <translation>Messwert %1: %2, innerhalb der Grenze</translation>
     </message>
     <message>
       <source>reading %1: %2, beyond the limit</source>
-      <translation type="unfinished" />
+      <translation>Messwert %1: %2, jenseits der Grenze</translation>
     </message>
     <message>
       <source>Body mass over the weeks, kg</source>
@@ -11423,15 +11425,15 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>dynamic model</source>
-      <translation type="unfinished" />
+      <translation>dynamisches Modell</translation>
     </message>
     <message>
       <source>static 7700 kcal/kg</source>
-      <translation type="unfinished" />
+      <translation>statisch 7700 kcal/kg</translation>
     </message>
     <message>
       <source>%1, %2; %3 people, median %4</source>
-      <translation type="unfinished" />
+      <translation>%1, %2; %3 Personen, Median %4</translation>
     </message>
     <message>
       <source>notable</source>
@@ -11447,19 +11449,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>%1: %2 kg%3, %4</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 kg%3, %4</translation>
     </message>
     <message>
       <source>%1, right</source>
-      <translation type="unfinished" />
+      <translation>%1, rechts</translation>
     </message>
     <message>
       <source>%1, left</source>
-      <translation type="unfinished" />
+      <translation>%1, links</translation>
     </message>
     <message>
       <source> ± %1 (95 % CI)</source>
-      <translation type="unfinished" />
+      <translation> ± %1 (95-%-KI)</translation>
     </message>
     <message>
       <source>right − left %1 kg</source>
@@ -11467,7 +11469,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg: %5</source>
-      <translation type="unfinished" />
+      <translation>%1, rechts − links: %2 kg, Messfehler ± %3 kg (95 %), Schwelle %4 kg: %5</translation>
     </message>
     <message>
       <source>client's right</source>
@@ -11483,107 +11485,107 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>goals met, attempt by attempt: nothing yet</source>
-      <translation type="unfinished" />
+      <translation>erreichte Ziele, Versuch für Versuch: noch nichts</translation>
     </message>
     <message>
       <source>%1: %2 % of the goals, with help</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 % der Ziele, mit Hilfe</translation>
     </message>
     <message>
       <source>%1: %2 % of the goals</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 % der Ziele</translation>
     </message>
     <message>
       <source>goals met; hollow: with help</source>
-      <translation type="unfinished" />
+      <translation>erreichte Ziele; hohl: mit Hilfe</translation>
     </message>
     <message>
       <source>%1 %2: %3 to %4 %5</source>
-      <translation type="unfinished" />
+      <translation>%1 %2: %3 bis %4 %5</translation>
     </message>
     <message>
       <source>%1 %2: from %3 %4</source>
-      <translation type="unfinished" />
+      <translation>%1 %2: ab %3 %4</translation>
     </message>
     <message>
       <source>a client of %1 years: %2 %3</source>
-      <translation type="unfinished" />
+      <translation>ein Klient von %1 Jahren: %2 %3</translation>
     </message>
     <message>
       <source>Women, %1</source>
-      <translation type="unfinished" />
+      <translation>Frauen, %1</translation>
     </message>
     <message>
       <source>Men, %1</source>
-      <translation type="unfinished" />
+      <translation>Männer, %1</translation>
     </message>
     <message>
       <source>%1; %2 of our clients</source>
-      <translation type="unfinished" />
+      <translation>%1; %2 unserer Klienten</translation>
     </message>
     <message>
       <source>minute %1, recording: %2</source>
-      <translation type="unfinished" />
+      <translation>Minute %1, Aufzeichnung: %2</translation>
     </message>
     <message>
       <source>minute %1, recording: nothing wrong</source>
-      <translation type="unfinished" />
+      <translation>Minute %1, Aufzeichnung: nichts falsch</translation>
     </message>
     <message>
       <source>minute %1: %2, right</source>
-      <translation type="unfinished" />
+      <translation>Minute %1: %2, richtig</translation>
     </message>
     <message>
       <source>minute %1: %2, not right</source>
-      <translation type="unfinished" />
+      <translation>Minute %1: %2, nicht richtig</translation>
     </message>
     <message>
       <source>0 min</source>
-      <translation type="unfinished" />
+      <translation>0 min</translation>
     </message>
     <message>
       <source>%1: no value</source>
-      <translation type="unfinished" />
+      <translation>%1: kein Wert</translation>
     </message>
     <message>
       <source>%1, before: %2</source>
-      <translation type="unfinished" />
+      <translation>%1, davor: %2</translation>
     </message>
     <message>
       <source>Reference %1 to %2 %3, %4</source>
-      <translation type="unfinished" />
+      <translation>Referenz %1 bis %2 %3, %4</translation>
     </message>
     <message>
       <source>empty</source>
-      <translation type="unfinished" />
+      <translation>leer</translation>
     </message>
     <message>
       <source>steady</source>
-      <translation type="unfinished" />
+      <translation>ruhig</translation>
     </message>
     <message>
       <source>settling</source>
-      <translation type="unfinished" />
+      <translation>beruhigt sich</translation>
     </message>
     <message>
       <source>last visit %1: %2 %3</source>
-      <translation type="unfinished" />
+      <translation>letzter Besuch %1: %2 %3</translation>
     </message>
     <message>
       <source>%1: %2 (95 % CI)</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 (95-%-KI)</translation>
     </message>
     <message>
       <source>failed</source>
-      <translation type="unfinished" />
+      <translation>nicht bestanden</translation>
     </message>
     <message>
       <source>%1, %2: %3 ± %4 %5 (95 %, from visit to visit)</source>
-      <translation type="unfinished" />
+      <translation>%1, %2: %3 ± %4 %5 (95 %, von Besuch zu Besuch)</translation>
     </message>
     <message>
       <source>%1: %2 kg, LSC %3 kg</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 kg, LSC %3 kg</translation>
     </message>
     <message>
       <source>  (noise)</source>
@@ -11595,75 +11597,75 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>The arc appears here with the first readings.</source>
-      <translation type="unfinished" />
+      <translation>Die Ortskurve erscheint hier mit den ersten Werten.</translation>
     </message>
     <message>
       <source>Magnitudes only: the arc is fitted, but there are no reactances to draw.</source>
-      <translation type="unfinished" />
+      <translation>Nur Beträge: Die Ortskurve ist angepasst, aber es gibt keine Reaktanzen zu zeichnen.</translation>
     </message>
     <message>
       <source>resistance R, Ω</source>
-      <translation type="unfinished" />
+      <translation>Resistanz R, Ω</translation>
     </message>
     <message>
       <source>reactance Xc, Ω</source>
-      <translation type="unfinished" />
+      <translation>Reaktanz Xc, Ω</translation>
     </message>
     <message>
       <source>%1 kHz: R %2 Ω, Xc %3 Ω, off the arc</source>
-      <translation type="unfinished" />
+      <translation>%1 kHz: R %2 Ω, Xc %3 Ω, nicht auf der Kurve</translation>
     </message>
     <message>
       <source>%1 kHz: R %2 Ω, Xc %3 Ω</source>
-      <translation type="unfinished" />
+      <translation>%1 kHz: R %2 Ω, Xc %3 Ω</translation>
     </message>
     <message>
       <source>R/H, Ω/m</source>
-      <translation type="unfinished" />
+      <translation>R/H, Ω/m</translation>
     </message>
     <message>
       <source>Xc/H, Ω/m</source>
-      <translation type="unfinished" />
+      <translation>Xc/H, Ω/m</translation>
     </message>
     <message>
       <source>← more fluid</source>
-      <translation type="unfinished" />
+      <translation>← mehr Flüssigkeit</translation>
     </message>
     <message>
       <source>less fluid →</source>
-      <translation type="unfinished" />
+      <translation>weniger Flüssigkeit →</translation>
     </message>
     <message>
       <source>↖ more cell mass</source>
-      <translation type="unfinished" />
+      <translation>↖ mehr Zellmasse</translation>
     </message>
     <message>
       <source>less cell mass ↘</source>
-      <translation type="unfinished" />
+      <translation>weniger Zellmasse ↘</translation>
     </message>
     <message>
       <source>%1, n = %2</source>
-      <translation type="unfinished" />
+      <translation>%1, n = %2</translation>
     </message>
     <message>
       <source>%1, n = %2; the correlation not yet verified</source>
-      <translation type="unfinished" />
+      <translation>%1, n = %2; Korrelation noch nicht verifiziert</translation>
     </message>
     <message>
       <source>Arc</source>
-      <translation type="unfinished" />
+      <translation>Ortskurve</translation>
     </message>
     <message>
       <source>Fat mass index</source>
-      <translation type="unfinished" />
+      <translation>Fettmasse-Index</translation>
     </message>
     <message>
       <source>Lean mass of the limbs, index</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen, Index</translation>
     </message>
     <message>
       <source>Indices</source>
-      <translation type="unfinished" />
+      <translation>Indizes</translation>
     </message>
     <message>
       <source>%1 % of the reference</source>
@@ -11719,75 +11721,75 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>The 95 % CI is how far the value may be from the truth for this person; most of it is the equation. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of readings in one session.</source>
-      <translation type="unfinished" />
+      <translation>Das 95-%-KI zeigt, wie weit der Wert bei dieser Person von der Wahrheit abweichen kann; das meiste davon ist die Gleichung. Die LSC (kleinste nachweisbare Änderung, 95 %) ist die kleinste Änderung, die zwei Besuche zeigen können. Die Wiederholbarkeits-SD ist die von Messungen in einer Sitzung.</translation>
     </message>
     <message>
       <source>Checks and preparation</source>
-      <translation type="unfinished" />
+      <translation>Prüfungen und Vorbereitung</translation>
     </message>
     <message>
       <source>Test module at %1: %2 Ω read %3 Ω.</source>
-      <translation type="unfinished" />
+      <translation>Prüfmodul um %1: %2 Ω, gemessen %3 Ω.</translation>
     </message>
     <message>
       <source>%1 %2, %3 electrodes, %4, %5 side.</source>
-      <translation type="unfinished" />
+      <translation>%1 %2, %3 Elektroden, %4, Seite %5.</translation>
     </message>
     <message>
       <source>Identity confirmed although: %1</source>
-      <translation type="unfinished" />
+      <translation>Identität bestätigt, obwohl: %1</translation>
     </message>
     <message>
       <source>Reason: %1</source>
-      <translation type="unfinished" />
+      <translation>Grund: %1</translation>
     </message>
     <message>
       <source>Sweeps</source>
-      <translation type="unfinished" />
+      <translation>Messungen</translation>
     </message>
     <message>
       <source>Sweep %1 at %2%3.</source>
-      <translation type="unfinished" />
+      <translation>Messung %1 um %2%3.</translation>
     </message>
     <message>
       <source>, used</source>
-      <translation type="unfinished" />
+      <translation>, verwendet</translation>
     </message>
     <message>
       <source>, not used</source>
-      <translation type="unfinished" />
+      <translation>, nicht verwendet</translation>
     </message>
     <message>
       <source>Sweep %1 at %2 excluded: %3.</source>
-      <translation type="unfinished" />
+      <translation>Messung %1 um %2 ausgeschlossen: %3.</translation>
     </message>
     <message>
       <source>at 50 kHz</source>
-      <translation type="unfinished" />
+      <translation>bei 50 kHz</translation>
     </message>
     <message>
       <source>R, Ω</source>
-      <translation type="unfinished" />
+      <translation>R, Ω</translation>
     </message>
     <message>
       <source>Xc, Ω</source>
-      <translation type="unfinished" />
+      <translation>Xc, Ω</translation>
     </message>
     <message>
       <source>frequencies</source>
-      <translation type="unfinished" />
+      <translation>Frequenzen</translation>
     </message>
     <message>
       <source>%1 from %2 to %3 kHz</source>
-      <translation type="unfinished" />
+      <translation>%1 von %2 bis %3 kHz</translation>
     </message>
     <message>
       <source>Signal: %1</source>
-      <translation type="unfinished" />
+      <translation>Signal: %1</translation>
     </message>
     <message>
       <source>Water from the arc: %1.</source>
-      <translation type="unfinished" />
+      <translation>Wasser aus der Ortskurve: %1.</translation>
     </message>
     <message>
       <source>These values are as the instrument reported them; how it works them out is not published.</source>
@@ -11819,43 +11821,43 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Vector</source>
-      <translation type="unfinished" />
+      <translation>Vektor</translation>
     </message>
     <message>
       <source>Own</source>
-      <translation type="unfinished" />
+      <translation>Eigene</translation>
     </message>
     <message>
       <source>Phase angle at 50 kHz</source>
-      <translation type="unfinished" />
+      <translation>Phasenwinkel bei 50 kHz</translation>
     </message>
     <message>
       <source>Since the last test the vector: {1}.</source>
-      <translation type="unfinished" />
+      <translation>Seit dem letzten Test ist der Vektor: {1}.</translation>
     </message>
     <message>
       <source>The 95 % CI is how far the value may be from the truth for this person, the spread of fat-free density between people included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of readings in one session.</source>
-      <translation type="unfinished" />
+      <translation>Das 95-%-KI zeigt, wie weit der Wert bei dieser Person von der Wahrheit abweichen kann, mit der Streuung der fettfreien Dichte zwischen Personen. Die LSC (kleinste nachweisbare Änderung, 95 %) ist die kleinste Änderung, die zwei Besuche zeigen können. Die Wiederholbarkeits-SD ist die von Messungen in einer Sitzung.</translation>
     </message>
     <message>
       <source>Checks, lungs and preparation</source>
-      <translation type="unfinished" />
+      <translation>Prüfungen, Lunge und Vorbereitung</translation>
     </message>
     <message>
       <source>said to the list as a whole</source>
-      <translation type="unfinished" />
+      <translation>zur ganzen Liste gesagt</translation>
     </message>
     <message>
       <source>said together with the group</source>
-      <translation type="unfinished" />
+      <translation>gemeinsam mit der Gruppe gesagt</translation>
     </message>
     <message>
       <source>%1 h before</source>
-      <translation type="unfinished" />
+      <translation>%1 h davor</translation>
     </message>
     <message>
       <source>unknown</source>
-      <translation type="unfinished" />
+      <translation>unbekannt</translation>
     </message>
     <message>
       <source>right and left differ; we will look at that together</source>
@@ -12123,63 +12125,63 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>%1 · group</source>
-      <translation type="unfinished" />
+      <translation>%1 · Gruppe</translation>
     </message>
     <message>
       <source>Without names. Nobody is ranked: a body is not a result, and the numbers of one person are that person's own.</source>
-      <translation type="unfinished" />
+      <translation>Ohne Namen. Niemand wird gereiht: Ein Körper ist keine Leistung, und die Zahlen einer Person gehören ihr.</translation>
     </message>
     <message>
       <source>n = %1. Median %2 %5, range %3 to %4 %5.</source>
-      <translation type="unfinished" />
+      <translation>n = %1. Median %2 %5, Spannweite %3 bis %4 %5.</translation>
     </message>
     <message>
       <source>Lab copy: %1</source>
-      <translation type="unfinished" />
+      <translation>Laborseite: %1</translation>
     </message>
     <message>
       <source>%1 · %2, %3 y, %4 cm · %5 %6 · test %7, version %8</source>
-      <translation type="unfinished" />
+      <translation>%1 · %2, %3 J., %4 cm · %5 %6 · Test %7, Version %8</translation>
     </message>
     <message>
       <source>Amended: %1. The earlier version is kept.</source>
-      <translation type="unfinished" />
+      <translation>Berichtigt: %1. Die frühere Version bleibt erhalten.</translation>
     </message>
     <message>
       <source>Not signed: a draft.</source>
-      <translation type="unfinished" />
+      <translation>Nicht unterschrieben: ein Entwurf.</translation>
     </message>
     <message>
       <source>Results</source>
-      <translation type="unfinished" />
+      <translation>Ergebnisse</translation>
     </message>
     <message>
       <source>95 % CI ±</source>
-      <translation type="unfinished" />
+      <translation>95-%-KI ±</translation>
     </message>
     <message>
       <source>LSC</source>
-      <translation type="unfinished" />
+      <translation>LSC</translation>
     </message>
     <message>
       <source>repeatability SD</source>
-      <translation type="unfinished" />
+      <translation>Wiederholbarkeits-SD</translation>
     </message>
     <message>
       <source>Where the uncertainty comes from (%fat)</source>
-      <translation type="unfinished" />
+      <translation>Woher die Unsicherheit kommt (% Fett)</translation>
     </message>
     <message>
       <source>SE %1</source>
-      <translation type="unfinished" />
+      <translation>SE %1</translation>
     </message>
     <message>
       <source>Other method on the same day</source>
-      <translation type="unfinished" />
+      <translation>Andere Methode am selben Tag</translation>
     </message>
     <message>
       <source>%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 % Fett. Unterschied %3 Punkte; die beiden können sich um %4 unterscheiden (95 %): %5. %6</translation>
     </message>
     <message>
       <source>further apart than expected</source>
@@ -12187,55 +12189,55 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Accepted by %1: %2.</source>
-      <translation type="unfinished" />
+      <translation>Akzeptiert von %1: %2.</translation>
     </message>
     <message>
       <source>%1 of %2 screening and readiness questions were answered as the protocol asks.</source>
-      <translation type="unfinished" />
+      <translation>%1 von %2 Fragen wurden so beantwortet, wie das Protokoll verlangt.</translation>
     </message>
     <message>
       <source>Of these, %1 were said in one go to a list that was read out, and %2 together with a group; they carry no time or figure of their own.</source>
-      <translation type="unfinished" />
+      <translation>Davon wurden %1 auf einmal zu einer vorgelesenen Liste gesagt und %2 gemeinsam mit einer Gruppe; sie tragen keine eigene Zeit oder Zahl.</translation>
     </message>
     <message>
       <source>Note: %1</source>
-      <translation type="unfinished" />
+      <translation>Bemerkung: %1</translation>
     </message>
     <message>
       <source>Flag: %1</source>
-      <translation type="unfinished" />
+      <translation>Vermerk: %1</translation>
     </message>
     <message>
       <source>Policies and sources</source>
-      <translation type="unfinished" />
+      <translation>Regeln und Quellen</translation>
     </message>
     <message>
       <source>Trials: %1 (%2).</source>
-      <translation type="unfinished" />
+      <translation>Versuche: %1 (%2).</translation>
     </message>
     <message>
       <source>Conversion: %1.</source>
-      <translation type="unfinished" />
+      <translation>Umrechnung: %1.</translation>
     </message>
     <message>
       <source>Reference: %1; %2; %3.</source>
-      <translation type="unfinished" />
+      <translation>Referenz: %1; %2; %3.</translation>
     </message>
     <message>
       <source>Signed</source>
-      <translation type="unfinished" />
+      <translation>Unterschrieben</translation>
     </message>
     <message>
       <source>%1 and %2, %3</source>
-      <translation type="unfinished" />
+      <translation>%1 und %2, %3</translation>
     </message>
     <message>
       <source>no physiologist</source>
-      <translation type="unfinished" />
+      <translation>keine Physiologie</translation>
     </message>
     <message>
       <source>%1 · lab copy</source>
-      <translation type="unfinished" />
+      <translation>%1 · Laborseite</translation>
     </message>
     <message>
       <source>an hour before</source>
@@ -12247,7 +12249,10 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message numerus="yes">
       <source>%n day(s) before</source>
-      <translation type="unfinished" />
+      <translation>
+        <numerusform>%n Tag davor</numerusform>
+        <numerusform>%n Tage davor</numerusform>
+      </translation>
     </message>
     <message>
       <source>%1 the day before</source>
@@ -12319,71 +12324,71 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Reference: %1, %2 ± %3 %4</source>
-      <translation type="unfinished" />
+      <translation>Referenz: %1, %2 ± %3 %4</translation>
     </message>
     <message>
       <source>, certificate until %1</source>
-      <translation type="unfinished" />
+      <translation>, Zertifikat bis %1</translation>
     </message>
     <message>
       <source>Limits: %1</source>
-      <translation type="unfinished" />
+      <translation>Grenzen: %1</translation>
     </message>
     <message>
       <source>%1 · quality report</source>
-      <translation type="unfinished" />
+      <translation>%1 · Qualitätsbericht</translation>
     </message>
     <message>
       <source>Quality report: %1</source>
-      <translation type="unfinished" />
+      <translation>Qualitätsbericht: %1</translation>
     </message>
     <message>
       <source>%1 to %2, %3 entries</source>
-      <translation type="unfinished" />
+      <translation>%1 bis %2, %3 Einträge</translation>
     </message>
     <message>
       <source>Not made in this period.</source>
-      <translation type="unfinished" />
+      <translation>In diesem Zeitraum nicht gemacht.</translation>
     </message>
     <message>
       <source>passed</source>
-      <translation type="unfinished" />
+      <translation>bestanden</translation>
     </message>
     <message>
       <source>Service on %1 by %2: %3</source>
-      <translation type="unfinished" />
+      <translation>Wartung am %1 von %2: %3</translation>
     </message>
     <message>
       <source>%1: %2 h before</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 h davor</translation>
     </message>
     <message>
       <source>the lab's only one</source>
-      <translation type="unfinished" />
+      <translation>der einzige des Labors</translation>
     </message>
     <message>
       <source>hour</source>
-      <translation type="unfinished" />
+      <translation>Stunde</translation>
     </message>
     <message>
       <source>prepared</source>
-      <translation type="unfinished" />
+      <translation>Vorbereitung</translation>
     </message>
     <message>
       <source>± is the 95 % range of one visit about the same person's other visits. The smallest change that two visits can show is about 1.4 times that.</source>
-      <translation type="unfinished" />
+      <translation>± ist der 95-%-Bereich eines Besuchs um die anderen Besuche derselben Person. Die kleinste Änderung, die zwei Besuche zeigen können, ist etwa das 1,4-Fache davon.</translation>
     </message>
     <message>
       <source>SE %1 %</source>
-      <translation type="unfinished" />
+      <translation>SE %1 %</translation>
     </message>
     <message>
       <source>Errors</source>
-      <translation type="unfinished" />
+      <translation>Fehler</translation>
     </message>
     <message>
       <source>Where the uncertainty of the fat percentage comes from</source>
-      <translation type="unfinished" />
+      <translation>Woher die Unsicherheit des Fettanteils kommt</translation>
     </message>
     <message>
       <source>Hatched: %1, %2</source>
@@ -12471,7 +12476,10 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message numerus="yes">
       <source>After %n week(s) you would most likely weigh %1 to %2.</source>
-      <translation type="unfinished" />
+      <translation>
+        <numerusform>Nach %n Woche würden Sie am ehesten %1 bis %2 wiegen.</numerusform>
+        <numerusform>Nach %n Wochen würden Sie am ehesten %1 bis %2 wiegen.</numerusform>
+      </translation>
     </message>
     <message>
       <source>With %1 to %2 kcal a day and the way of life that you described. People differ; we follow how it goes. Talk it over with your doctor or dietitian before you begin.</source>
@@ -12507,7 +12515,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Combined estimate, beside the methods and never instead of them. Weights: %1.</source>
-      <translation type="unfinished" />
+      <translation>Gemeinsame Schätzung, neben den Methoden und nie an ihrer Stelle. Gewichte: %1.</translation>
     </message>
     <message>
       <source>What changed</source>
@@ -12523,31 +12531,31 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Lab copy: the visit on %1</source>
-      <translation type="unfinished" />
+      <translation>Laborseite: der Besuch vom %1</translation>
     </message>
     <message>
       <source>Methods side by side, fat with all of its errors</source>
-      <translation type="unfinished" />
+      <translation>Methoden nebeneinander, Fett mit allen Fehlern</translation>
     </message>
     <message>
       <source>Key points, as suggested</source>
-      <translation type="unfinished" />
+      <translation>Hauptpunkte, wie vorgeschlagen</translation>
     </message>
     <message>
       <source>% fat of soft tissue</source>
-      <translation type="unfinished" />
+      <translation>% Fett des Weichgewebes</translation>
     </message>
     <message>
       <source>since %1</source>
-      <translation type="unfinished" />
+      <translation>seit %1</translation>
     </message>
     <message>
       <source>Percentage: %1.</source>
-      <translation type="unfinished" />
+      <translation>Anteil: %1.</translation>
     </message>
     <message>
       <source>A filled spindle is a change beyond the error of two scans.</source>
-      <translation type="unfinished" />
+      <translation>Eine gefüllte Spindel ist eine Änderung jenseits des Fehlers zweier Scans.</translation>
     </message>
     <message>
       <source>Lean soft tissue, kg</source>
@@ -12559,15 +12567,15 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Lean of arms and legs over height squared</source>
-      <translation type="unfinished" />
+      <translation>Magermasse von Armen und Beinen durch Größe im Quadrat</translation>
     </message>
     <message>
       <source>Lean of arms and legs over body mass index</source>
-      <translation type="unfinished" />
+      <translation>Magermasse von Armen und Beinen durch Body-Mass-Index</translation>
     </message>
     <message>
       <source>Android/gynoid fat ratio</source>
-      <translation type="unfinished" />
+      <translation>Android-/Gynoid-Fettverhältnis</translation>
     </message>
     <message>
       <source>You were weighed, while a very weak X-ray beam passed over you on a table. Fat, lean and bone hold it back differently: that shows how much of each there is, and where.</source>
@@ -12575,35 +12583,35 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>The 95 % CI is how far the value may be from the truth for this person, the densitometer's own bias for one person included. The LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is that of a scan taken again.</source>
-      <translation type="unfinished" />
+      <translation>Das 95-%-KI zeigt, wie weit der Wert bei dieser Person von der Wahrheit abweichen kann, mit der Abweichung des DXA-Scanners bei einer Person. Die LSC (kleinste nachweisbare Änderung, 95 %) ist die kleinste Änderung, die zwei Besuche zeigen können. Die Wiederholbarkeits-SD ist die eines wiederholten Scans.</translation>
     </message>
     <message>
       <source>Soft-tissue phantom at %1: %2 % fat read %3 %.</source>
-      <translation type="unfinished" />
+      <translation>Weichgewebephantom um %1: %2 % Fett, gemessen %3 %.</translation>
     </message>
     <message>
       <source>X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.</source>
-      <translation type="unfinished" />
+      <translation>Röntgen: dieser Scan %1 µSv; in zwölf Monaten %2 hier und %3 anderswo, mit diesem %4 µSv.</translation>
     </message>
     <message>
       <source>Scans</source>
-      <translation type="unfinished" />
+      <translation>Scans</translation>
     </message>
     <message>
       <source>Scan %1 at %2 (%3)%4.</source>
-      <translation type="unfinished" />
+      <translation>Scan %1 um %2 (%3)%4.</translation>
     </message>
     <message>
       <source>Scan %1 at %2 excluded: %3.</source>
-      <translation type="unfinished" />
+      <translation>Scan %1 um %2 ausgeschlossen: %3.</translation>
     </message>
     <message>
       <source>Rule: %1</source>
-      <translation type="unfinished" />
+      <translation>Regel: %1</translation>
     </message>
     <message>
       <source>Fat, lean and bone mineral as the densitometer gives them; its own equations are not published. Indices: sources on the worked sheet. Computed by %1.</source>
-      <translation type="unfinished" />
+      <translation>Fett, Magermasse und Knochenmineral wie vom DXA-Scanner; seine eigenen Gleichungen sind nicht veröffentlicht. Indizes: Quellen auf dem Rechenblatt. Berechnet von %1.</translation>
     </message>
     <message>
       <source>Muscle of your arms</source>
@@ -12619,7 +12627,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>about as much as natural radiation in %1 d</source>
-      <translation type="unfinished" />
+      <translation>etwa so viel wie die natürliche Strahlung in %1 Tagen</translation>
     </message>
     <message>
       <source>To scale in kg, as the scan divides the body. ≈: no measurable change.</source>
@@ -12631,27 +12639,27 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Regions</source>
-      <translation type="unfinished" />
+      <translation>Regionen</translation>
     </message>
     <message>
       <source>Changes</source>
-      <translation type="unfinished" />
+      <translation>Änderungen</translation>
     </message>
     <message>
       <source>fat %1 kg, lean %2 kg, bone %3 kg, %4 %</source>
-      <translation type="unfinished" />
+      <translation>Fett %1 kg, Magermasse %2 kg, Knochen %3 kg, %4 %</translation>
     </message>
     <message>
       <source>change of %1 %2 kg, LSC %3 kg</source>
-      <translation type="unfinished" />
+      <translation>Änderung von %1 %2 kg, LSC %3 kg</translation>
     </message>
     <message>
       <source>effort %1: %2 L BTPS</source>
-      <translation type="unfinished" />
+      <translation>Versuch %1: %2 L BTPS</translation>
     </message>
     <message>
       <source>effort %1: %2 L BTPS, not acceptable</source>
-      <translation type="unfinished" />
+      <translation>Versuch %1: %2 L BTPS, nicht annehmbar</translation>
     </message>
     <message>
       <source>You were weighed on land and %1 times under water after breathing out. Fat is lighter than water and the rest is heavier, so the two weights together show how much of you is fat.</source>
@@ -12659,439 +12667,439 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Load cell at %1: reference %2 kg read %3 kg; chair and belt %4 kg.</source>
-      <translation type="unfinished" />
+      <translation>Wägezelle um %1: Prüfmasse %2 kg, angezeigt %3 kg; Stuhl und Gurt %4 kg.</translation>
     </message>
     <message>
       <source> (not acceptable)</source>
-      <translation type="unfinished" />
+      <translation> (nicht annehmbar)</translation>
     </message>
     <message>
       <source>Vital capacity, L BTPS: %1.</source>
-      <translation type="unfinished" />
+      <translation>Vitalkapazität, L BTPS: %1.</translation>
     </message>
     <message>
       <source>gross, kg</source>
-      <translation type="unfinished" />
+      <translation>brutto, kg</translation>
     </message>
     <message>
       <source>net, kg</source>
-      <translation type="unfinished" />
+      <translation>netto, kg</translation>
     </message>
     <message>
       <source>trial %1, kg</source>
-      <translation type="unfinished" />
+      <translation>Versuch %1, kg</translation>
     </message>
     <message>
       <source>Body density: %1. Water density: %2.</source>
-      <translation type="unfinished" />
+      <translation>Körperdichte: %1. Wasserdichte: %2.</translation>
     </message>
     <message>
       <source>Residual volume measured: %1.</source>
-      <translation type="unfinished" />
+      <translation>Residualvolumen gemessen: %1.</translation>
     </message>
     <message>
       <source>Residual volume predicted: %1.</source>
-      <translation type="unfinished" />
+      <translation>Residualvolumen geschätzt: %1.</translation>
     </message>
     <message>
       <source>Steady reading: %1 kg</source>
-      <translation type="unfinished" />
+      <translation>Ruhiger Wert: %1 kg</translation>
     </message>
     <message>
       <source>%1 s: %2 kg</source>
-      <translation type="unfinished" />
+      <translation>%1 s: %2 kg</translation>
     </message>
     <message>
       <source>Everything stays as it is.</source>
-      <translation type="unfinished" />
+      <translation>Alles bleibt, wie es ist.</translation>
     </message>
     <message>
       <source>This belongs to a test or a check. Undo it there.</source>
-      <translation type="unfinished" />
+      <translation>Das gehört zu einem Test oder einer Prüfung. Dort rückgängig machen.</translation>
     </message>
     <message>
       <source>It was changed again after that.</source>
-      <translation type="unfinished" />
+      <translation>Es wurde danach erneut geändert.</translation>
     </message>
     <message>
       <source>A new person stays in the lab book.</source>
-      <translation type="unfinished" />
+      <translation>Eine neue Person bleibt im Laborbuch.</translation>
     </message>
     <message>
       <source>This file is not a lab book, or is damaged.</source>
-      <translation type="unfinished" />
+      <translation>Diese Datei ist kein Laborbuch oder ist beschädigt.</translation>
     </message>
     <message>
       <source>Choose another file, or restore the newest daily copy.</source>
-      <translation type="unfinished" />
+      <translation>Eine andere Datei wählen oder die neueste Tageskopie wiederherstellen.</translation>
     </message>
     <message>
       <source>The lab book cannot be opened.</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch lässt sich nicht öffnen.</translation>
     </message>
     <message>
       <source>Check that the folder exists and may be written.</source>
-      <translation type="unfinished" />
+      <translation>Prüfen, ob der Ordner existiert und beschrieben werden darf.</translation>
     </message>
     <message>
       <source>There is no such file.</source>
-      <translation type="unfinished" />
+      <translation>Diese Datei gibt es nicht.</translation>
     </message>
     <message>
       <source>This lab book was written by a newer Fusain (schema {1}; this one knows {2}).</source>
-      <translation type="unfinished" />
+      <translation>Dieses Laborbuch wurde von einem neueren Fusain geschrieben (Schema {1}; dieses kennt {2}).</translation>
     </message>
     <message>
       <source>Install the newer Fusain on this machine.</source>
-      <translation type="unfinished" />
+      <translation>Das neuere Fusain auf diesem Rechner installieren.</translation>
     </message>
     <message>
       <source>The computer's clock says {1}, but the lab book was last written at {2}.</source>
-      <translation type="unfinished" />
+      <translation>Die Uhr des Rechners zeigt {1}, aber das Laborbuch wurde zuletzt um {2} geschrieben.</translation>
     </message>
     <message>
       <source>The order of the record is kept by its numbering, not by the clock.</source>
-      <translation type="unfinished" />
+      <translation>Die Reihenfolge der Akte folgt ihrer Nummerierung, nicht der Uhr.</translation>
     </message>
     <message>
       <source>Set the clock before the next test.</source>
-      <translation type="unfinished" />
+      <translation>Die Uhr vor dem nächsten Test stellen.</translation>
     </message>
     <message>
       <source>A recording that this record names is not in the lab book.</source>
-      <translation type="unfinished" />
+      <translation>Eine Aufzeichnung, die diese Akte nennt, ist nicht im Laborbuch.</translation>
     </message>
     <message>
       <source>Nothing was kept.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde gespeichert.</translation>
     </message>
     <message>
       <source>The lab book is not where it was opened: the file was removed or replaced, or its disk is gone.</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch ist nicht mehr dort, wo es geöffnet wurde: Die Datei wurde entfernt oder ersetzt, oder ihre Platte fehlt.</translation>
     </message>
     <message>
       <source>Nothing more is accepted. Everything accepted so far is still in this window.</source>
-      <translation type="unfinished" />
+      <translation>Nichts Weiteres wird angenommen. Alles bisher Übernommene ist noch in diesem Fenster.</translation>
     </message>
     <message>
       <source>Save it as a new lab book, then look for this one.</source>
-      <translation type="unfinished" />
+      <translation>Als neues Laborbuch speichern, dann nach diesem suchen.</translation>
     </message>
     <message>
       <source>Another program has written to this lab book.</source>
-      <translation type="unfinished" />
+      <translation>Ein anderes Programm hat in dieses Laborbuch geschrieben.</translation>
     </message>
     <message>
       <source>Nothing more is accepted here. Both records are kept.</source>
-      <translation type="unfinished" />
+      <translation>Hier wird nichts Weiteres angenommen. Beide Aufzeichnungen bleiben erhalten.</translation>
     </message>
     <message>
       <source>Close this window, verify the lab book, and open it again.</source>
-      <translation type="unfinished" />
+      <translation>Dieses Fenster schließen, das Laborbuch prüfen und neu öffnen.</translation>
     </message>
     <message>
       <source>This client's record is damaged. Saving would lose what is left of it.</source>
-      <translation type="unfinished" />
+      <translation>Die Akte dieses Klienten ist beschädigt. Speichern würde zerstören, was davon übrig ist.</translation>
     </message>
     <message>
       <source>Restore a copy of the lab book from before the damage.</source>
-      <translation type="unfinished" />
+      <translation>Eine Kopie des Laborbuchs von vor dem Schaden wiederherstellen.</translation>
     </message>
     <message>
       <source>No copy was made.</source>
-      <translation type="unfinished" />
+      <translation>Es wurde keine Kopie gemacht.</translation>
     </message>
     <message>
       <source>The lab book is damaged. No copy of it replaces a good one.</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch ist beschädigt. Keine Kopie davon ersetzt eine gute.</translation>
     </message>
     <message>
       <source>The copy did not pass its check and was deleted.</source>
-      <translation type="unfinished" />
+      <translation>Die Kopie bestand ihre Prüfung nicht und wurde gelöscht.</translation>
     </message>
     <message>
       <source>See Settings, Lab book and copies, for what is damaged.</source>
-      <translation type="unfinished" />
+      <translation>Was beschädigt ist, steht unter Einstellungen, Laborbuch und Kopien.</translation>
     </message>
     <message>
       <source>Check the disk, then back up again.</source>
-      <translation type="unfinished" />
+      <translation>Die Platte prüfen, dann erneut sichern.</translation>
     </message>
     <message>
       <source>The lab book itself is unchanged.</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch selbst ist unverändert.</translation>
     </message>
     <message>
       <source>The folder for daily copies cannot be made.</source>
-      <translation type="unfinished" />
+      <translation>Der Ordner für Tageskopien lässt sich nicht anlegen.</translation>
     </message>
     <message>
       <source>Check that its disk is connected and may be written.</source>
-      <translation type="unfinished" />
+      <translation>Prüfen, ob seine Platte verbunden ist und beschrieben werden darf.</translation>
     </message>
     <message>
       <source>There is already a file at the place to restore to.</source>
-      <translation type="unfinished" />
+      <translation>Am Ziel der Wiederherstellung ist schon eine Datei.</translation>
     </message>
     <message>
       <source>This copy is damaged: {1}</source>
-      <translation type="unfinished" />
+      <translation>Diese Kopie ist beschädigt: {1}</translation>
     </message>
     <message>
       <source>Try an older copy.</source>
-      <translation type="unfinished" />
+      <translation>Eine ältere Kopie versuchen.</translation>
     </message>
     <message>
       <source>▲ This entry is damaged and cannot be read.</source>
-      <translation type="unfinished" />
+      <translation>▲ Dieser Eintrag ist beschädigt und nicht lesbar.</translation>
     </message>
     <message>
       <source>Nothing was created or changed.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde angelegt oder geändert.</translation>
     </message>
     <message>
       <source>This lab book is open in another window.</source>
-      <translation type="unfinished" />
+      <translation>Dieses Laborbuch ist in einem anderen Fenster offen.</translation>
     </message>
     <message>
       <source>This lab book is open on {1} (process {2}) since {3}.</source>
-      <translation type="unfinished" />
+      <translation>Dieses Laborbuch ist auf {1} (Prozess {2}) seit {3} offen.</translation>
     </message>
     <message>
       <source>This is a folder or a device, not a file.</source>
-      <translation type="unfinished" />
+      <translation>Das ist ein Ordner oder ein Gerät, keine Datei.</translation>
     </message>
     <message>
       <source>Choose a lab book.</source>
-      <translation type="unfinished" />
+      <translation>Ein Laborbuch wählen.</translation>
     </message>
     <message>
       <source>This lab book has a second name (a hard link). Two windows could write to it.</source>
-      <translation type="unfinished" />
+      <translation>Dieses Laborbuch hat einen zweiten Namen (Hardlink). Zwei Fenster könnten hineinschreiben.</translation>
     </message>
     <message>
       <source>Remove the other name, or open a copy.</source>
-      <translation type="unfinished" />
+      <translation>Den anderen Namen entfernen oder eine Kopie öffnen.</translation>
     </message>
     <message>
       <source>This lab book is empty (0 bytes). The file is damaged.</source>
-      <translation type="unfinished" />
+      <translation>Dieses Laborbuch ist leer (0 Bytes). Die Datei ist beschädigt.</translation>
     </message>
     <message>
       <source>Restore the newest daily copy.</source>
-      <translation type="unfinished" />
+      <translation>Die neueste Tageskopie wiederherstellen.</translation>
     </message>
     <message>
       <source>Close it there. If that computer was switched off, wait a minute, then try again.</source>
-      <translation type="unfinished" />
+      <translation>Dort schließen. Wurde jener Rechner ausgeschaltet, eine Minute warten und erneut versuchen.</translation>
     </message>
     <message>
       <source>The folder of this lab book is not there: is its disk or share connected?</source>
-      <translation type="unfinished" />
+      <translation>Der Ordner dieses Laborbuchs fehlt: Ist seine Platte oder Freigabe verbunden?</translation>
     </message>
     <message>
       <source>Connect it, then start again.</source>
-      <translation type="unfinished" />
+      <translation>Verbinden, dann neu starten.</translation>
     </message>
     <message>
       <source>There is no lab book here.</source>
-      <translation type="unfinished" />
+      <translation>Hier ist kein Laborbuch.</translation>
     </message>
     <message>
       <source>Is its disk or share connected? Otherwise create a new one, or restore a copy.</source>
-      <translation type="unfinished" />
+      <translation>Ist seine Platte oder Freigabe verbunden? Sonst ein neues anlegen oder eine Kopie wiederherstellen.</translation>
     </message>
     <message>
       <source>Your account cannot read this lab book.</source>
-      <translation type="unfinished" />
+      <translation>Ihr Konto kann dieses Laborbuch nicht lesen.</translation>
     </message>
     <message>
       <source>Ask your system administrator.</source>
-      <translation type="unfinished" />
+      <translation>Die Systemverwaltung fragen.</translation>
     </message>
     <message>
       <source>A file cannot be created here.</source>
-      <translation type="unfinished" />
+      <translation>Hier kann keine Datei angelegt werden.</translation>
     </message>
     <message>
       <source>Check that the folder exists and that you may write to it.</source>
-      <translation type="unfinished" />
+      <translation>Prüfen, ob der Ordner existiert und Sie hineinschreiben dürfen.</translation>
     </message>
     <message>
       <source>The file could not be renamed into its folder.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei konnte nicht in ihren Ordner umbenannt werden.</translation>
     </message>
     <message>
       <source>Choose another folder or name.</source>
-      <translation type="unfinished" />
+      <translation>Einen anderen Ordner oder Namen wählen.</translation>
     </message>
     <message>
       <source>Everything accepted before is kept.</source>
-      <translation type="unfinished" />
+      <translation>Alles zuvor Übernommene ist gespeichert.</translation>
     </message>
     <message>
       <source>The disk is full or cannot be written.</source>
-      <translation type="unfinished" />
+      <translation>Die Platte ist voll oder nicht beschreibbar.</translation>
     </message>
     <message>
       <source>Make room on the disk, then repeat the last step.</source>
-      <translation type="unfinished" />
+      <translation>Platz schaffen, dann den letzten Schritt wiederholen.</translation>
     </message>
     <message>
       <source>The lab book cannot be written: the file or its folder is read-only.</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch ist nicht beschreibbar: Datei oder Ordner ist schreibgeschützt.</translation>
     </message>
     <message>
       <source>Allow writing to the folder, or open a copy elsewhere.</source>
-      <translation type="unfinished" />
+      <translation>Schreiben in den Ordner erlauben oder anderswo eine Kopie öffnen.</translation>
     </message>
     <message>
       <source>This file is damaged, or is not a lab book.</source>
-      <translation type="unfinished" />
+      <translation>Diese Datei ist beschädigt oder kein Laborbuch.</translation>
     </message>
     <message>
       <source>Restore the newest daily copy beside it; nothing in this file was changed.</source>
-      <translation type="unfinished" />
+      <translation>Die neueste Tageskopie daneben wiederherstellen; in dieser Datei wurde nichts geändert.</translation>
     </message>
     <message>
       <source>Another program is writing to the lab book.</source>
-      <translation type="unfinished" />
+      <translation>Ein anderes Programm schreibt in das Laborbuch.</translation>
     </message>
     <message>
       <source>Close it, then repeat the last step.</source>
-      <translation type="unfinished" />
+      <translation>Es schließen, dann den letzten Schritt wiederholen.</translation>
     </message>
     <message>
       <source>The lab book could not be read or written: {1}</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch konnte nicht gelesen oder geschrieben werden: {1}</translation>
     </message>
     <message>
       <source>Check the file, or restore a copy.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei prüfen oder eine Kopie wiederherstellen.</translation>
     </message>
     <message>
       <source>colleague</source>
-      <translation type="unfinished" />
+      <translation>Kollege</translation>
     </message>
     <message>
       <source>appointment</source>
-      <translation type="unfinished" />
+      <translation>Termin</translation>
     </message>
     <message>
       <source>raw record</source>
-      <translation type="unfinished" />
+      <translation>Rohdaten</translation>
     </message>
     <message>
       <source>result</source>
-      <translation type="unfinished" />
+      <translation>Ergebnis</translation>
     </message>
     <message>
       <source>precision study</source>
-      <translation type="unfinished" />
+      <translation>Präzisionsstudie</translation>
     </message>
     <message>
       <source>setting</source>
-      <translation type="unfinished" />
+      <translation>Einstellung</translation>
     </message>
     <message>
       <source>recording</source>
-      <translation type="unfinished" />
+      <translation>Aufzeichnung</translation>
     </message>
     <message>
       <source>The {1} {2} was written, and is not in the book.</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} wurde geschrieben und ist nicht im Buch.</translation>
     </message>
     <message>
       <source>The {1} {2} is not as it was written.</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} ist nicht, wie geschrieben.</translation>
     </message>
     <message>
       <source>The {1} {2} is in the book, but no event wrote it.</source>
-      <translation type="unfinished" />
+      <translation>{1} {2} ist im Buch, aber kein Ereignis hat es geschrieben.</translation>
     </message>
     <message>
       <source>Event {1} of the journal is missing.</source>
-      <translation type="unfinished" />
+      <translation>Ereignis {1} des Journals fehlt.</translation>
     </message>
     <message>
       <source>Event {1} of the journal was changed after it was written.</source>
-      <translation type="unfinished" />
+      <translation>Ereignis {1} des Journals wurde nach dem Schreiben geändert.</translation>
     </message>
     <message>
       <source>The file is damaged: {1}</source>
-      <translation type="unfinished" />
+      <translation>Die Datei ist beschädigt: {1}</translation>
     </message>
     <message>
       <source>The journal does not end where the book says: events are missing at its end.</source>
-      <translation type="unfinished" />
+      <translation>Das Journal endet nicht, wo das Buch es sagt: An seinem Ende fehlen Ereignisse.</translation>
     </message>
     <message>
       <source>What the book says of itself was changed.</source>
-      <translation type="unfinished" />
+      <translation>Was das Buch über sich sagt, wurde geändert.</translation>
     </message>
     <message>
       <source>A table of the book was added, changed or removed.</source>
-      <translation type="unfinished" />
+      <translation>Eine Tabelle des Buchs wurde hinzugefügt, geändert oder entfernt.</translation>
     </message>
     <message>
       <source>Event {1} of the journal cannot be applied: {2}</source>
-      <translation type="unfinished" />
+      <translation>Ereignis {1} des Journals lässt sich nicht anwenden: {2}</translation>
     </message>
     <message>
       <source>The lab book knows no client "{1}".</source>
-      <translation type="unfinished" />
+      <translation>Das Laborbuch kennt keinen Klienten „{1}“.</translation>
     </message>
     <message>
       <source>A record is put in once; nothing was changed.</source>
-      <translation type="unfinished" />
+      <translation>Eine Akte wird nur einmal importiert; nichts wurde geändert.</translation>
     </message>
     <message>
       <source>The client "{1}" is in this lab book already.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient „{1}“ ist schon in diesem Laborbuch.</translation>
     </message>
     <message>
       <source>The code "{1}" belongs to another client here.</source>
-      <translation type="unfinished" />
+      <translation>Der Code „{1}“ gehört hier einem anderen Klienten.</translation>
     </message>
     <message>
       <source>The test "{1}" is in this lab book already.</source>
-      <translation type="unfinished" />
+      <translation>Der Test „{1}“ ist schon in diesem Laborbuch.</translation>
     </message>
     <message>
       <source>No data files were found.</source>
-      <translation type="unfinished" />
+      <translation>Keine Datendateien gefunden.</translation>
     </message>
     <message>
       <source>Install Fusain again, or set FUSAIN_DATA.</source>
-      <translation type="unfinished" />
+      <translation>Fusain neu installieren oder FUSAIN_DATA setzen.</translation>
     </message>
     <message>
       <source>The file is larger than 64 MB; a record never is.</source>
-      <translation type="unfinished" />
+      <translation>Die Datei ist größer als 64 MB; eine Akte ist das nie.</translation>
     </message>
     <message>
       <source>There is no policy or no protocol for {1}.</source>
-      <translation type="unfinished" />
+      <translation>Es gibt keine Regel oder kein Protokoll für {1}.</translation>
     </message>
     <message>
       <source>Nothing was taken back.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde zurückgenommen.</translation>
     </message>
     <message>
       <source>This import was taken back already.</source>
-      <translation type="unfinished" />
+      <translation>Dieser Import wurde schon zurückgenommen.</translation>
     </message>
     <message>
       <source>The test {1} of this import was worked on since.</source>
-      <translation type="unfinished" />
+      <translation>Am Test {1} dieses Imports wurde seither gearbeitet.</translation>
     </message>
     <message>
       <source>Refuse or amend single tests on the bench instead.</source>
-      <translation type="unfinished" />
+      <translation>Stattdessen einzelne Tests am Messplatz ablehnen oder berichtigen.</translation>
     </message>
     <message>
       <source>The client {1} of this import has been here since, or was changed.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient {1} dieses Imports war seither hier oder wurde geändert.</translation>
     </message>
     <message>
       <source>You have lost about {1} kg of fat since the last test, more than the test could mistake.</source>
@@ -13099,7 +13107,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fat mass down {1} kg, limit {2} kg</source>
-      <translation type="unfinished" />
+      <translation>Fettmasse um {1} kg gesunken, Grenze {2} kg</translation>
     </message>
     <message>
       <source>Your fat has grown by about {1} kg since the last test. We will look together at what changed.</source>
@@ -13107,7 +13115,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fat mass up {1} kg, limit {2} kg</source>
-      <translation type="unfinished" />
+      <translation>Fettmasse um {1} kg gestiegen, Grenze {2} kg</translation>
     </message>
     <message>
       <source>You have gained about {1} kg of muscle and other lean tissue.</source>
@@ -13115,7 +13123,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fat-free mass up {1} kg, limit {2} kg</source>
-      <translation type="unfinished" />
+      <translation>fettfreie Masse um {1} kg gestiegen, Grenze {2} kg</translation>
     </message>
     <message>
       <source>Since your first test you have lost about {1} kg of fat: a change that is real.</source>
@@ -13123,7 +13131,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fat mass down {1} kg since the first test, limit {2} kg</source>
-      <translation type="unfinished" />
+      <translation>Fettmasse seit dem ersten Test um {1} kg gesunken, Grenze {2} kg</translation>
     </message>
     <message>
       <source>Since your first test you have gained about {1} kg of muscle and other lean tissue.</source>
@@ -13131,7 +13139,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fat-free mass up {1} kg since the first test, limit {2} kg</source>
-      <translation type="unfinished" />
+      <translation>fettfreie Masse seit dem ersten Test um {1} kg gestiegen, Grenze {2} kg</translation>
     </message>
     <message>
       <source>Of the {2} kg that you lost, about {1} % was not fat. Going slower, with enough protein and some strength work, keeps more muscle.</source>
@@ -13139,7 +13147,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>{1} % of the loss of {2} kg is fat-free</source>
-      <translation type="unfinished" />
+      <translation>{1} % des Verlusts von {2} kg ist fettfrei</translation>
     </message>
     <message>
       <source>You are losing weight quickly. A slower pace is easier on your body; please talk to us before you continue.</source>
@@ -13147,7 +13155,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>{1} % of the mass a week, more than 1 %</source>
-      <translation type="unfinished" />
+      <translation>{1} % der Masse je Woche, mehr als 1 %</translation>
     </message>
     <message>
       <source>Since the last test nothing has changed beyond what the test can tell.</source>
@@ -13155,7 +13163,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fat mass changed {1} kg, limit {2} kg</source>
-      <translation type="unfinished" />
+      <translation>Fettmasse um {1} kg geändert, Grenze {2} kg</translation>
     </message>
     <message>
       <source>Your body fat is within the reference range for your sex and age.</source>
@@ -13187,7 +13195,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>body mass index {1}</source>
-      <translation type="unfinished" />
+      <translation>Body-Mass-Index {1}</translation>
     </message>
     <message>
       <source>There is little muscle on your arms and legs. Testing your strength is the next step, and your doctor decides what it means.</source>
@@ -13195,7 +13203,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>limb lean {1} kg/m², below {2}</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen {1} kg/m², unter {2}</translation>
     </message>
     <message>
       <source>One of your arms has less muscle than the other. Exercises for that side can even it out.</source>
@@ -13203,7 +13211,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>arms differ by {1} kg</source>
-      <translation type="unfinished" />
+      <translation>Arme unterscheiden sich um {1} kg</translation>
     </message>
     <message>
       <source>One of your legs has less muscle than the other. Exercises for that side can even it out.</source>
@@ -13211,7 +13219,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>legs differ by {1} kg</source>
-      <translation type="unfinished" />
+      <translation>Beine unterscheiden sich um {1} kg</translation>
     </message>
     <message>
       <source>You were not quite prepared as asked. Next time, please follow the sheet that we send you: it makes the result surer.</source>
@@ -13219,7 +13227,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>{1} answers not as asked</source>
-      <translation type="unfinished" />
+      <translation>{1} Antworten nicht wie verlangt</translation>
     </message>
     <message>
       <source>The machine has changed since your last test, so today is a new beginning. Later tests are compared with today.</source>
@@ -13227,7 +13235,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>another setting than at the last test</source>
-      <translation type="unfinished" />
+      <translation>andere Einstellung als beim letzten Test</translation>
     </message>
     <message>
       <source>You were not prepared in the same way as last time, so the two tests are not compared. Next time, please follow the sheet that we send you.</source>
@@ -13235,7 +13243,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>not prepared like the last test</source>
-      <translation type="unfinished" />
+      <translation>nicht vorbereitet wie beim letzten Test</translation>
     </message>
     <message>
       <source>This is your starting point. A next test shows how your body changes.</source>
@@ -13243,1451 +13251,1451 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>no earlier test to compare with</source>
-      <translation type="unfinished" />
+      <translation>kein früherer Test zum Vergleich</translation>
     </message>
     <message>
       <source>For the analyzer a client rests lying down; moving to the scanner afterwards disturbs little.</source>
-      <translation type="unfinished" />
+      <translation>Für den Analysator ruht der Klient liegend; der Wechsel zum Scanner danach stört wenig.</translation>
     </message>
     <message>
       <source>Impedance comes before anything that warms.</source>
-      <translation type="unfinished" />
+      <translation>Impedanz kommt vor allem, was wärmt.</translation>
     </message>
     <message>
       <source>Impedance comes before anything that wets.</source>
-      <translation type="unfinished" />
+      <translation>Impedanz kommt vor allem, was nass macht.</translation>
     </message>
     <message>
       <source>The scan wants the person fasted and dry, as on arrival.</source>
-      <translation type="unfinished" />
+      <translation>Für den Scan soll die Person nüchtern und trocken sein, wie bei der Ankunft.</translation>
     </message>
     <message>
       <source>The scan wants dry hair and clothes.</source>
-      <translation type="unfinished" />
+      <translation>Für den Scan sollen Haar und Kleidung trocken sein.</translation>
     </message>
     <message>
       <source>In the chamber hair and skin must be dry, and forced breathing is tiring.</source>
-      <translation type="unfinished" />
+      <translation>In der Kammer müssen Haar und Haut trocken sein, und starkes Atmen ermüdet.</translation>
     </message>
     <message>
       <source>Switch on the analyzer and let it warm up</source>
-      <translation type="unfinished" />
+      <translation>Analysator einschalten und aufwärmen lassen</translation>
     </message>
     <message>
       <source>Switch on the chamber and let it warm up</source>
-      <translation type="unfinished" />
+      <translation>Kammer einschalten und aufwärmen lassen</translation>
     </message>
     <message>
       <source>Switch on the densitometer</source>
-      <translation type="unfinished" />
+      <translation>DXA-Scanner einschalten</translation>
     </message>
     <message>
       <source>Switch on scale and load cell</source>
-      <translation type="unfinished" />
+      <translation>Waage und Wägezelle einschalten</translation>
     </message>
     <message>
       <source>Two volumes within 150 mL, then Siri</source>
-      <translation type="unfinished" />
+      <translation>Zwei Volumina innerhalb 150 mL, dann Siri</translation>
     </message>
     <message>
       <source>Two volumes within 150 mL, then Brozek</source>
-      <translation type="unfinished" />
+      <translation>Zwei Volumina innerhalb 150 mL, dann Brozek</translation>
     </message>
     <message>
       <source>Fat in the whole mass; limbs compared in kilograms</source>
-      <translation type="unfinished" />
+      <translation>Fett in der ganzen Masse; Gliedmaßen in Kilogramm verglichen</translation>
     </message>
     <message>
       <source>Fat in the whole mass; limbs compared in percent</source>
-      <translation type="unfinished" />
+      <translation>Fett in der ganzen Masse; Gliedmaßen in Prozent verglichen</translation>
     </message>
     <message>
       <source>Fat in the soft tissue; limbs compared in pounds</source>
-      <translation type="unfinished" />
+      <translation>Fett im Weichgewebe; Gliedmaßen in Pfund verglichen</translation>
     </message>
     <message>
       <source>lb</source>
-      <translation type="unfinished" />
+      <translation>lb</translation>
     </message>
     <message>
       <source>Mean of the three heaviest within 0.1 kg</source>
-      <translation type="unfinished" />
+      <translation>Mittel der drei schwersten innerhalb 0,1 kg</translation>
     </message>
     <message>
       <source>Heaviest repeated reading</source>
-      <translation type="unfinished" />
+      <translation>Schwerster wiederholter Wert</translation>
     </message>
     <message>
       <source>Single heaviest</source>
-      <translation type="unfinished" />
+      <translation>Einzelner schwerster</translation>
     </message>
     <message>
       <source>Mean of the last three</source>
-      <translation type="unfinished" />
+      <translation>Mittel der letzten drei</translation>
     </message>
     <message>
       <source>Three heaviest, European residual volume, Brozek</source>
-      <translation type="unfinished" />
+      <translation>Drei schwerste, europäisches Residualvolumen, Brozek</translation>
     </message>
     <message>
       <source>Lying, gel electrodes; Kyle for fat-free mass, Moissl for water</source>
-      <translation type="unfinished" />
+      <translation>Liegend, Gel-Elektroden; Kyle für fettfreie Masse, Moissl für Wasser</translation>
     </message>
     <message>
       <source>Lying, gel electrodes; Sun for fat-free mass, De Lorenzo for water</source>
-      <translation type="unfinished" />
+      <translation>Liegend, Gel-Elektroden; Sun für fettfreie Masse, De Lorenzo für Wasser</translation>
     </message>
     <message>
       <source>Standing, hand and foot contacts; no whole-body equation without the lab's own conversion</source>
-      <translation type="unfinished" />
+      <translation>Stehend, Hand- und Fußkontakte; keine Ganzkörpergleichung ohne eigene Umrechnung des Labors</translation>
     </message>
     <message>
       <source>Give time: say what comes, how long it takes and how to stop</source>
-      <translation type="unfinished" />
+      <translation>Zeit geben: sagen, was kommt, wie lange es dauert und wie man anhält</translation>
     </message>
     <message>
       <source>"I am fine, thank you."</source>
-      <translation type="unfinished" />
+      <translation>„Mir geht es gut, danke.“</translation>
     </message>
     <message>
       <source>Ask for name and birth date</source>
-      <translation type="unfinished" />
+      <translation>Nach Name und Geburtsdatum fragen</translation>
     </message>
     <message>
       <source>"{name}, born on {born}."</source>
-      <translation type="unfinished" />
+      <translation>„{name}, geboren am {born}.“</translation>
     </message>
     <message>
       <source>Coach the breathing out: all of it, then still</source>
-      <translation type="unfinished" />
+      <translation>Beim Ausatmen anleiten: alles heraus, dann still</translation>
     </message>
     <message>
       <source>"I am as empty as I can be."</source>
-      <translation type="unfinished" />
+      <translation>„Leerer kann ich nicht sein.“</translation>
     </message>
     <message>
       <source>Ask for hands and feet clear of the walls</source>
-      <translation type="unfinished" />
+      <translation>Hände und Füße von den Wänden weg erbitten</translation>
     </message>
     <message>
       <source>Hands and feet are clear already.</source>
-      <translation type="unfinished" />
+      <translation>Hände und Füße sind schon frei.</translation>
     </message>
     <message>
       <source>Let the water calm, and ask for a slow dip</source>
-      <translation type="unfinished" />
+      <translation>Das Wasser beruhigen lassen und um langsames Eintauchen bitten</translation>
     </message>
     <message>
       <source>The water is still already.</source>
-      <translation type="unfinished" />
+      <translation>Das Wasser ist schon ruhig.</translation>
     </message>
     <message>
       <source>Look at what hangs on the load cell</source>
-      <translation type="unfinished" />
+      <translation>Ansehen, was an der Wägezelle hängt</translation>
     </message>
     <message>
       <source>Chair and belt, as at zero.</source>
-      <translation type="unfinished" />
+      <translation>Stuhl und Gurt, wie beim Nullstellen.</translation>
     </message>
     <message>
       <source>See to the load cell: dry it, let it settle, zero it</source>
-      <translation type="unfinished" />
+      <translation>Nach der Wägezelle sehen: trocknen, ruhen lassen, auf null stellen</translation>
     </message>
     <message>
       <source>The zero is stable.</source>
-      <translation type="unfinished" />
+      <translation>Der Nullpunkt ist stabil.</translation>
     </message>
     <message>
       <source>Rub suit and hair free of air under water</source>
-      <translation type="unfinished" />
+      <translation>Anzug und Haar unter Wasser luftfrei reiben</translation>
     </message>
     <message>
       <source>There is no air in suit and hair.</source>
-      <translation type="unfinished" />
+      <translation>In Anzug und Haar ist keine Luft.</translation>
     </message>
     <message>
       <source>Check the floor scale with its reference mass</source>
-      <translation type="unfinished" />
+      <translation>Die Standwaage mit ihrer Prüfmasse prüfen</translation>
     </message>
     <message>
       <source>The scale reads true.</source>
-      <translation type="unfinished" />
+      <translation>Die Waage zeigt richtig.</translation>
     </message>
     <message>
       <source>Look into the chamber and take out what does not belong there</source>
-      <translation type="unfinished" />
+      <translation>In die Kammer sehen und herausnehmen, was nicht hineingehört</translation>
     </message>
     <message>
       <source>Nothing but the seat.</source>
-      <translation type="unfinished" />
+      <translation>Nichts als der Sitz.</translation>
     </message>
     <message>
       <source>A cap on, the hair under it</source>
-      <translation type="unfinished" />
+      <translation>Kappe auf, Haar darunter</translation>
     </message>
     <message>
       <source>The cap sits tight.</source>
-      <translation type="unfinished" />
+      <translation>Die Kappe sitzt eng.</translation>
     </message>
     <message>
       <source>Dry off and cool down for a quarter of an hour</source>
-      <translation type="unfinished" />
+      <translation>Eine Viertelstunde trocknen und abkühlen</translation>
     </message>
     <message>
       <source>The skin is dry and cool.</source>
-      <translation type="unfinished" />
+      <translation>Die Haut ist trocken und kühl.</translation>
     </message>
     <message>
       <source>Close the doors and windows of the room</source>
-      <translation type="unfinished" />
+      <translation>Türen und Fenster des Raums schließen</translation>
     </message>
     <message>
       <source>Everything is closed.</source>
-      <translation type="unfinished" />
+      <translation>Alles ist zu.</translation>
     </message>
     <message>
       <source>Close the door of the chamber again</source>
-      <translation type="unfinished" />
+      <translation>Die Kammertür noch einmal schließen</translation>
     </message>
     <message>
       <source>The latch holds.</source>
-      <translation type="unfinished" />
+      <translation>Der Riegel hält.</translation>
     </message>
     <message>
       <source>Let the client cough; nothing to drink before the trial</source>
-      <translation type="unfinished" />
+      <translation>Den Klienten husten lassen; vor dem Versuch nichts trinken</translation>
     </message>
     <message>
       <source>There is no cough.</source>
-      <translation type="unfinished" />
+      <translation>Kein Husten.</translation>
     </message>
     <message>
       <source>Socks off, soles wiped</source>
-      <translation type="unfinished" />
+      <translation>Socken aus, Sohlen abgewischt</translation>
     </message>
     <message>
       <source>The feet are bare.</source>
-      <translation type="unfinished" />
+      <translation>Die Füße sind bloß.</translation>
     </message>
     <message>
       <source>Look at every contact: thumbs, fingers, heels, balls of the feet</source>
-      <translation type="unfinished" />
+      <translation>Jeden Kontakt ansehen: Daumen, Finger, Fersen, Ballen</translation>
     </message>
     <message>
       <source>Every contact sits.</source>
-      <translation type="unfinished" />
+      <translation>Jeder Kontakt sitzt.</translation>
     </message>
     <message>
       <source>Follow each lead from its plug to the skin</source>
-      <translation type="unfinished" />
+      <translation>Jedes Kabel vom Stecker bis zur Haut verfolgen</translation>
     </message>
     <message>
       <source>Each lead is where it belongs.</source>
-      <translation type="unfinished" />
+      <translation>Jedes Kabel ist an seinem Platz.</translation>
     </message>
     <message>
       <source>A dry towel between the thighs</source>
-      <translation type="unfinished" />
+      <translation>Ein trockenes Handtuch zwischen die Oberschenkel</translation>
     </message>
     <message>
       <source>The thighs do not touch.</source>
-      <translation type="unfinished" />
+      <translation>Die Oberschenkel berühren sich nicht.</translation>
     </message>
     <message>
       <source>Ask for quiet until the sweep is done</source>
-      <translation type="unfinished" />
+      <translation>Um Ruhe bitten, bis die Messung fertig ist</translation>
     </message>
     <message>
       <source>Nobody says anything.</source>
-      <translation type="unfinished" />
+      <translation>Niemand sagt etwas.</translation>
     </message>
     <message>
       <source>Let the analyzer warm up</source>
-      <translation type="unfinished" />
+      <translation>Den Analysator aufwärmen lassen</translation>
     </message>
     <message>
       <source>It is warm already.</source>
-      <translation type="unfinished" />
+      <translation>Er ist schon warm.</translation>
     </message>
     <message>
       <source>Lay the whole body inside the field</source>
-      <translation type="unfinished" />
+      <translation>Den ganzen Körper ins Feld legen</translation>
     </message>
     <message>
       <source>Everything is inside.</source>
-      <translation type="unfinished" />
+      <translation>Alles ist im Feld.</translation>
     </message>
     <message>
       <source>Review the lines of the regions and have the scan analysed again</source>
-      <translation type="unfinished" />
+      <translation>Die Regionslinien durchsehen und den Scan neu auswerten lassen</translation>
     </message>
     <message>
       <source>Every line is where it belongs.</source>
-      <translation type="unfinished" />
+      <translation>Jede Linie ist an ihrem Platz.</translation>
     </message>
     <message>
       <source>Look for metal: belt, pockets, hair, jewellery</source>
-      <translation type="unfinished" />
+      <translation>Nach Metall sehen: Gürtel, Taschen, Haar, Schmuck</translation>
     </message>
     <message>
       <source>No metal.</source>
-      <translation type="unfinished" />
+      <translation>Kein Metall.</translation>
     </message>
     <message>
       <source>Level the scale and check it with its reference mass</source>
-      <translation type="unfinished" />
+      <translation>Die Waage ausrichten und mit ihrer Prüfmasse prüfen</translation>
     </message>
     <message>
       <source>It is level and reads correctly.</source>
-      <translation type="unfinished" />
+      <translation>Sie steht eben und zeigt richtig.</translation>
     </message>
     <message>
       <source>Take the instrument out of use and report it</source>
-      <translation type="unfinished" />
+      <translation>Das Gerät außer Betrieb nehmen und melden</translation>
     </message>
     <message>
       <source>The service finds nothing.</source>
-      <translation type="unfinished" />
+      <translation>Die Wartung findet nichts.</translation>
     </message>
     <message>
       <source>A still, quiet reading</source>
-      <translation type="unfinished" />
+      <translation>Ein ruhiger, stiller Messwert</translation>
     </message>
     <message>
       <source>Stands barefoot, relaxed, prepared as asked.</source>
-      <translation type="unfinished" />
+      <translation>Steht barfuß, entspannt, vorbereitet wie verlangt.</translation>
     </message>
     <message>
       <source>Beatrix Lorne</source>
-      <translation type="unfinished" />
+      <translation>Beatrix Lorne</translation>
     </message>
     <message>
       <source>Read what the findings under the arc say before you accept.</source>
-      <translation type="unfinished" />
+      <translation>Vor dem Übernehmen lesen, was die Befunde unter der Ortskurve sagen.</translation>
     </message>
     <message>
       <source>The test was brought to its end and signed.</source>
-      <translation type="unfinished" />
+      <translation>Der Test wurde zu Ende gebracht und unterschrieben.</translation>
     </message>
     <message>
       <source>the run sheet to its end</source>
-      <translation type="unfinished" />
+      <translation>den Ablauf bis zum Ende</translation>
     </message>
     <message>
       <source>Nothing was thrown away or mended that was in order.</source>
-      <translation type="unfinished" />
+      <translation>Nichts wurde verworfen oder geändert, was in Ordnung war.</translation>
     </message>
     <message>
       <source>trusting a reading that the rules take</source>
-      <translation type="unfinished" />
+      <translation>einem Messwert vertrauen, den die Regeln annehmen</translation>
     </message>
     <message>
       <source>A card in the wallet</source>
-      <translation type="unfinished" />
+      <translation>Ein Ausweis in der Brieftasche</translation>
     </message>
     <message>
       <source>Friendly, quick, "all as usual".</source>
-      <translation type="unfinished" />
+      <translation>Freundlich, schnell, „alles wie immer“.</translation>
     </message>
     <message>
       <source>Heiko Abernethy</source>
-      <translation type="unfinished" />
+      <translation>Heiko Abernethy</translation>
     </message>
     <message>
       <source>Ask for implants by name: pacemaker, defibrillator, stimulator, pump.</source>
-      <translation type="unfinished" />
+      <translation>Implantate beim Namen erfragen: Schrittmacher, Defibrillator, Stimulator, Pumpe.</translation>
     </message>
     <message>
       <source>The implant was written down.</source>
-      <translation type="unfinished" />
+      <translation>Das Implantat wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>asking for implants by name</source>
-      <translation type="unfinished" />
+      <translation>Implantate beim Namen erfragen</translation>
     </message>
     <message>
       <source>No current was sent past a pacemaker.</source>
-      <translation type="unfinished" />
+      <translation>Durch niemanden mit Schrittmacher floss Strom.</translation>
     </message>
     <message>
       <source>The test continued despite a pacemaker.</source>
-      <translation type="unfinished" />
+      <translation>Der Test lief trotz Schrittmacher weiter.</translation>
     </message>
     <message>
       <source>Mentioned late</source>
-      <translation type="unfinished" />
+      <translation>Spät erwähnt</translation>
     </message>
     <message>
       <source>Says no to everything on the list, without looking up.</source>
-      <translation type="unfinished" />
+      <translation>Sagt zu allem auf der Liste nein, ohne aufzusehen.</translation>
     </message>
     <message>
       <source>Gudmund Farraday</source>
-      <translation type="unfinished" />
+      <translation>Gudmund Farraday</translation>
     </message>
     <message>
       <source>It will not upset the little box under my collarbone, will it? They changed its battery in spring.</source>
-      <translation type="unfinished" />
+      <translation>Das stört doch das kleine Kästchen unter meinem Schlüsselbein nicht? Im Frühjahr wurde die Batterie gewechselt.</translation>
     </message>
     <message>
       <source>A no on paper is not the end of the question.</source>
-      <translation type="unfinished" />
+      <translation>Ein Nein auf dem Papier beantwortet die Frage noch nicht. Nachfragen.</translation>
     </message>
     <message>
       <source>The questions were asked before the electrodes.</source>
-      <translation type="unfinished" />
+      <translation>Die Fragen wurden vor den Elektroden gestellt.</translation>
     </message>
     <message>
       <source>the whole list, every time</source>
-      <translation type="unfinished" />
+      <translation>die ganze Liste, jedes Mal</translation>
     </message>
     <message>
       <source>The test ended as soon as the implant was mentioned.</source>
-      <translation type="unfinished" />
+      <translation>Der Test endete, sobald das Implantat erwähnt wurde.</translation>
     </message>
     <message>
       <source>listening until the last electrode</source>
-      <translation type="unfinished" />
+      <translation>bis zur letzten Elektrode zuhören</translation>
     </message>
     <message>
       <source>Almost the same name</source>
-      <translation type="unfinished" />
+      <translation>Fast derselbe Name</translation>
     </message>
     <message>
       <source>Was sitting in the corridor when you called the name; looks a little surprised.</source>
-      <translation type="unfinished" />
+      <translation>Saß im Flur, als Sie den Namen riefen; sieht etwas überrascht aus.</translation>
     </message>
     <message>
       <source>Runa Oksavik</source>
-      <translation type="unfinished" />
+      <translation>Runa Oksavik</translation>
     </message>
     <message>
       <source>Runa Oksvik</source>
-      <translation type="unfinished" />
+      <translation>Runa Oksvik</translation>
     </message>
     <message>
       <source>Good morning. I thought my turn was later.</source>
-      <translation type="unfinished" />
+      <translation>Guten Morgen. Ich dachte, ich wäre später dran.</translation>
     </message>
     <message>
       <source>Does the record fit the client in front of you? Ask.</source>
-      <translation type="unfinished" />
+      <translation>Passt die Akte zu dem Klienten vor Ihnen? Fragen.</translation>
     </message>
     <message>
       <source>Name and birth date were asked.</source>
-      <translation type="unfinished" />
+      <translation>Name und Geburtsdatum wurden erfragt.</translation>
     </message>
     <message>
       <source>asking for name and birth date, every time</source>
-      <translation type="unfinished" />
+      <translation>Name und Geburtsdatum erfragen, jedes Mal</translation>
     </message>
     <message>
       <source>The test in the wrong record was ended.</source>
-      <translation type="unfinished" />
+      <translation>Der Test in der falschen Akte wurde beendet.</translation>
     </message>
     <message>
       <source>ending a test that was opened for another client</source>
-      <translation type="unfinished" />
+      <translation>einen Test beenden, der für einen anderen Klienten geöffnet wurde</translation>
     </message>
     <message>
       <source>Socks on</source>
-      <translation type="unfinished" />
+      <translation>Socken an</translation>
     </message>
     <message>
       <source>Cold feet.</source>
-      <translation type="unfinished" />
+      <translation>Kalte Füße.</translation>
     </message>
     <message>
       <source>Tilda Marchetti-Roe</source>
-      <translation type="unfinished" />
+      <translation>Tilda Marchetti-Roe</translation>
     </message>
     <message>
       <source>Both legs are noisy at low frequency. What do both have in common?</source>
-      <translation type="unfinished" />
+      <translation>Beide Beine rauschen bei niedriger Frequenz. Was haben beide gemeinsam?</translation>
     </message>
     <message>
       <source>The socks came off.</source>
-      <translation type="unfinished" />
+      <translation>Die Socken kamen herunter.</translation>
     </message>
     <message>
       <source>bare, wiped skin</source>
-      <translation type="unfinished" />
+      <translation>bloße, abgewischte Haut</translation>
     </message>
     <message>
       <source>Every faulty reading was excluded.</source>
-      <translation type="unfinished" />
+      <translation>Jeder fehlerhafte Messwert wurde ausgeschlossen.</translation>
     </message>
     <message>
       <source>A faulty reading was left in the result.</source>
-      <translation type="unfinished" />
+      <translation>Ein fehlerhafter Messwert blieb im Ergebnis.</translation>
     </message>
     <message>
       <source>setting aside what was taken before the reason was found</source>
-      <translation type="unfinished" />
+      <translation>ausschließen, was vor dem Finden der Ursache gemessen wurde</translation>
     </message>
     <message>
       <source>One thumb</source>
-      <translation type="unfinished" />
+      <translation>Ein Daumen</translation>
     </message>
     <message>
       <source>Grips the handle with four fingers.</source>
-      <translation type="unfinished" />
+      <translation>Fasst den Griff mit vier Fingern.</translation>
     </message>
     <message>
       <source>Osric Delafield</source>
-      <translation type="unfinished" />
+      <translation>Osric Delafield</translation>
     </message>
     <message>
       <source>One limb is noisy at low frequency. Follow it to its contact.</source>
-      <translation type="unfinished" />
+      <translation>Ein Körperteil rauscht bei niedriger Frequenz. Bis zu seinem Kontakt verfolgen.</translation>
     </message>
     <message>
       <source>The hand contact was corrected.</source>
-      <translation type="unfinished" />
+      <translation>Der Handkontakt wurde berichtigt.</translation>
     </message>
     <message>
       <source>a look at every contact</source>
-      <translation type="unfinished" />
+      <translation>ein Blick auf jeden Kontakt</translation>
     </message>
     <message>
       <source>Crossed leads</source>
-      <translation type="unfinished" />
+      <translation>Vertauschte Kabel</translation>
     </message>
     <message>
       <source>The cables were tidied yesterday.</source>
-      <translation type="unfinished" />
+      <translation>Die Kabel wurden gestern aufgeräumt.</translation>
     </message>
     <message>
       <source>Leopold Sturrock</source>
-      <translation type="unfinished" />
+      <translation>Leopold Sturrock</translation>
     </message>
     <message>
       <source>A resistance below zero is no body.</source>
-      <translation type="unfinished" />
+      <translation>Eine Resistanz unter null hat kein Körper. Die Kabel prüfen.</translation>
     </message>
     <message>
       <source>Each lead was followed to its place.</source>
-      <translation type="unfinished" />
+      <translation>Jedes Kabel wurde bis zu seinem Platz verfolgt.</translation>
     </message>
     <message>
       <source>following each lead with the finger</source>
-      <translation type="unfinished" />
+      <translation>jedem Kabel mit dem Finger folgen</translation>
     </message>
     <message>
       <source>Thighs that touch</source>
-      <translation type="unfinished" />
+      <translation>Oberschenkel, die sich berühren</translation>
     </message>
     <message>
       <source>Stands comfortably, legs together.</source>
-      <translation type="unfinished" />
+      <translation>Steht bequem, Beine zusammen.</translation>
     </message>
     <message>
       <source>Amalia Kirkbride</source>
-      <translation type="unfinished" />
+      <translation>Amalia Kirkbride</translation>
     </message>
     <message>
       <source>Both legs at half of what is usual: the current takes a short cut.</source>
-      <translation type="unfinished" />
+      <translation>Beide Beine auf halbem üblichem Wert: Der Strom nimmt eine Abkürzung.</translation>
     </message>
     <message>
       <source>A towel was put between the thighs.</source>
-      <translation type="unfinished" />
+      <translation>Ein Handtuch kam zwischen die Oberschenkel.</translation>
     </message>
     <message>
       <source>looking at the thighs before the sweep</source>
-      <translation type="unfinished" />
+      <translation>vor der Messung auf die Oberschenkel sehen</translation>
     </message>
     <message>
       <source>A good story</source>
-      <translation type="unfinished" />
+      <translation>Eine gute Geschichte</translation>
     </message>
     <message>
       <source>Has much to tell, and tells it.</source>
-      <translation type="unfinished" />
+      <translation>Hat viel zu erzählen und tut es.</translation>
     </message>
     <message>
       <source>Percival Anstey</source>
-      <translation type="unfinished" />
+      <translation>Percival Anstey</translation>
     </message>
     <message>
       <source>Only the trunk is restless. What moves it?</source>
-      <translation type="unfinished" />
+      <translation>Nur der Rumpf ist unruhig. Was bewegt ihn?</translation>
     </message>
     <message>
       <source>The client was asked to be quiet until the sweep was done.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient wurde gebeten, bis zum Ende der Messung still zu sein.</translation>
     </message>
     <message>
       <source>asking for quiet before each sweep</source>
-      <translation type="unfinished" />
+      <translation>vor jeder Messung um Ruhe bitten</translation>
     </message>
     <message>
       <source>A run and a coffee</source>
-      <translation type="unfinished" />
+      <translation>Ein Lauf und ein Kaffee</translation>
     </message>
     <message>
       <source>Came by bicycle, with a cup in the hand.</source>
-      <translation type="unfinished" />
+      <translation>Kam mit dem Rad, einen Becher in der Hand.</translation>
     </message>
     <message>
       <source>Casimir Wroth</source>
-      <translation type="unfinished" />
+      <translation>Casimir Wroth</translation>
     </message>
     <message>
       <source>Every question, with hours. The cup is a hint.</source>
-      <translation type="unfinished" />
+      <translation>Jede Frage, mit Stunden. Der Becher ist ein Hinweis.</translation>
     </message>
     <message>
       <source>The exercise was written down.</source>
-      <translation type="unfinished" />
+      <translation>Die Bewegung wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>asking for hours</source>
-      <translation type="unfinished" />
+      <translation>nach Stunden fragen</translation>
     </message>
     <message>
       <source>The coffee was written down.</source>
-      <translation type="unfinished" />
+      <translation>Der Kaffee wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>An odd change</source>
-      <translation type="unfinished" />
+      <translation>Eine seltsame Änderung</translation>
     </message>
     <message>
       <source>Was here eight weeks ago. Has drunk a lot this morning: it is hot outside.</source>
-      <translation type="unfinished" />
+      <translation>War vor acht Wochen hier. Hat heute Morgen viel getrunken: Draußen ist es heiß.</translation>
     </message>
     <message>
       <source>Jorun Castleton</source>
-      <translation type="unfinished" />
+      <translation>Jorun Castleton</translation>
     </message>
     <message>
       <source>What is different from last time? The panel shows the answer of then.</source>
-      <translation type="unfinished" />
+      <translation>Was ist anders als letztes Mal? Die Frage zeigt die Antwort von damals.</translation>
     </message>
     <message>
       <source>A change has to be larger than the error of both tests, and the conditions have to be the same.</source>
-      <translation type="unfinished" />
+      <translation>Eine Änderung muss größer sein als der Fehler beider Tests, und die Bedingungen müssen gleich sein.</translation>
     </message>
     <message>
       <source>The drink was written down: it explains an odd change.</source>
-      <translation type="unfinished" />
+      <translation>Das Trinken wurde aufgeschrieben: Es erklärt eine seltsame Änderung.</translation>
     </message>
     <message>
       <source>comparing the conditions before the numbers</source>
-      <translation type="unfinished" />
+      <translation>erst die Bedingungen vergleichen, dann die Zahlen</translation>
     </message>
     <message>
       <source>Five hundred ohms</source>
-      <translation type="unfinished" />
+      <translation>Fünfhundert Ohm</translation>
     </message>
     <message>
       <source>The resistor of the morning does not read as it should.</source>
-      <translation type="unfinished" />
+      <translation>Der Widerstand des Morgens misst nicht, wie er soll.</translation>
     </message>
     <message>
       <source>Sunniva Tarrant</source>
-      <translation type="unfinished" />
+      <translation>Sunniva Tarrant</translation>
     </message>
     <message>
       <source>Once more with clean plugs; if it stays, it is the analyzer.</source>
-      <translation type="unfinished" />
+      <translation>Noch einmal mit sauberen Steckern; bleibt es, ist es der Analysator.</translation>
     </message>
     <message>
       <source>The analyzer was taken out of use and reported.</source>
-      <translation type="unfinished" />
+      <translation>Der Analysator wurde außer Betrieb genommen und gemeldet.</translation>
     </message>
     <message>
       <source>the test module before the first client</source>
-      <translation type="unfinished" />
+      <translation>das Prüfmodul vor dem ersten Klienten</translation>
     </message>
     <message>
       <source>Nobody was measured on an analyzer that misreads its module.</source>
-      <translation type="unfinished" />
+      <translation>Niemand wurde an einem Analysator gemessen, der sein Modul falsch misst.</translation>
     </message>
     <message>
       <source>A client was measured on an analyzer that misreads its module.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klient wurde an einem Analysator gemessen, der sein Modul falsch misst.</translation>
     </message>
     <message>
       <source>ending before the sweep</source>
-      <translation type="unfinished" />
+      <translation>vor der Messung beenden</translation>
     </message>
     <message>
       <source>A heavy morning</source>
-      <translation type="unfinished" />
+      <translation>Ein schwerer Morgen</translation>
     </message>
     <message>
       <source>The scale was moved to clean under it.</source>
-      <translation type="unfinished" />
+      <translation>Die Waage wurde zum Putzen verschoben.</translation>
     </message>
     <message>
       <source>Ingram Colefax</source>
-      <translation type="unfinished" />
+      <translation>Ingram Colefax</translation>
     </message>
     <message>
       <source>Twenty kilograms are twenty kilograms. What has changed under the scale?</source>
-      <translation type="unfinished" />
+      <translation>Die Prüfmasse hat 20 kg. Was hat sich unter der Waage geändert?</translation>
     </message>
     <message>
       <source>The scale was levelled and checked again.</source>
-      <translation type="unfinished" />
+      <translation>Die Waage wurde ausgerichtet und erneut geprüft.</translation>
     </message>
     <message>
       <source>the reference mass before the first client</source>
-      <translation type="unfinished" />
+      <translation>die Prüfmasse vor dem ersten Klienten</translation>
     </message>
     <message>
       <source>Two volumes that agree</source>
-      <translation type="unfinished" />
+      <translation>Zwei Volumina, die übereinstimmen</translation>
     </message>
     <message>
       <source>A dancer in tight swimwear and cap. Everything is as it should be.</source>
-      <translation type="unfinished" />
+      <translation>Eine Tänzerin in enger Badekleidung und Kappe. Alles ist, wie es sein soll.</translation>
     </message>
     <message>
       <source>Mariel Dunstan</source>
-      <translation type="unfinished" />
+      <translation>Mariel Dunstan</translation>
     </message>
     <message>
       <source>Two volumes within the limit are enough; a third only when they are not.</source>
-      <translation type="unfinished" />
+      <translation>Zwei Volumina innerhalb der Grenze genügen; ein drittes nur, wenn sie es nicht sind.</translation>
     </message>
     <message>
       <source>Something left inside</source>
-      <translation type="unfinished" />
+      <translation>Etwas blieb darin</translation>
     </message>
     <message>
       <source>It was calibrated in a hurry. Look into the chamber.</source>
-      <translation type="unfinished" />
+      <translation>Es wurde in Eile kalibriert. In die Kammer sehen.</translation>
     </message>
     <message>
       <source>Tobiah Crane</source>
-      <translation type="unfinished" />
+      <translation>Tobiah Crane</translation>
     </message>
     <message>
       <source>Is the volume possible for this mass? What else is in there?</source>
-      <translation type="unfinished" />
+      <translation>Ist das Volumen bei dieser Masse möglich? Was ist noch darin?</translation>
     </message>
     <message>
       <source>The cylinder was found and taken out.</source>
-      <translation type="unfinished" />
+      <translation>Der Zylinder wurde gefunden und herausgenommen.</translation>
     </message>
     <message>
       <source>looking before closing</source>
-      <translation type="unfinished" />
+      <translation>hineinsehen, bevor man schließt</translation>
     </message>
     <message>
       <source>No cap</source>
-      <translation type="unfinished" />
+      <translation>Keine Kappe</translation>
     </message>
     <message>
       <source>Thick hair, loose over the shoulders.</source>
-      <translation type="unfinished" />
+      <translation>Dichtes Haar, offen über den Schultern.</translation>
     </message>
     <message>
       <source>Wilma Aspinall</source>
-      <translation type="unfinished" />
+      <translation>Wilma Aspinall</translation>
     </message>
     <message>
       <source>Look at the head, not only at the list.</source>
-      <translation type="unfinished" />
+      <translation>Auf den Kopf sehen, nicht nur auf die Liste.</translation>
     </message>
     <message>
       <source>The missing cap was written down.</source>
-      <translation type="unfinished" />
+      <translation>Die fehlende Kappe wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>the look before the door</source>
-      <translation type="unfinished" />
+      <translation>der Blick vor der Tür</translation>
     </message>
     <message>
       <source>A cap was found, with the hair under it.</source>
-      <translation type="unfinished" />
+      <translation>Eine Kappe wurde gefunden, das Haar darunter.</translation>
     </message>
     <message>
       <source>Straight from the shower</source>
-      <translation type="unfinished" />
+      <translation>Direkt aus der Dusche</translation>
     </message>
     <message>
       <source>Rosy cheeks and damp hair.</source>
-      <translation type="unfinished" />
+      <translation>Rote Wangen und feuchtes Haar.</translation>
     </message>
     <message>
       <source>Joost Ravensworth</source>
-      <translation type="unfinished" />
+      <translation>Joost Ravensworth</translation>
     </message>
     <message>
       <source>Warm, damp air in a closed chamber grows while you measure.</source>
-      <translation type="unfinished" />
+      <translation>Warme, feuchte Luft in einer geschlossenen Kammer dehnt sich aus, während Sie messen.</translation>
     </message>
     <message>
       <source>Damp skin was written down.</source>
-      <translation type="unfinished" />
+      <translation>Feuchte Haut wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>asking when the last shower was</source>
-      <translation type="unfinished" />
+      <translation>fragen, wann die letzte Dusche war</translation>
     </message>
     <message>
       <source>The client dried off and cooled down before the volumes.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient trocknete und kühlte vor den Volumina ab.</translation>
     </message>
     <message>
       <source>drying and waiting</source>
-      <translation type="unfinished" />
+      <translation>trocknen und warten</translation>
     </message>
     <message>
       <source>The door to the corridor</source>
-      <translation type="unfinished" />
+      <translation>Die Tür zum Flur</translation>
     </message>
     <message>
       <source>Somebody keeps coming in.</source>
-      <translation type="unfinished" />
+      <translation>Immer wieder kommt jemand herein.</translation>
     </message>
     <message>
       <source>Pernilla Osgood</source>
-      <translation type="unfinished" />
+      <translation>Pernilla Osgood</translation>
     </message>
     <message>
       <source>The line tilts: the air about the chamber changes while you measure.</source>
-      <translation type="unfinished" />
+      <translation>Die Linie kippt: Die Luft um die Kammer ändert sich, während Sie messen.</translation>
     </message>
     <message>
       <source>The room was closed.</source>
-      <translation type="unfinished" />
+      <translation>Der Raum wurde geschlossen.</translation>
     </message>
     <message>
       <source>quiet around the chamber</source>
-      <translation type="unfinished" />
+      <translation>Ruhe um die Kammer</translation>
     </message>
     <message>
       <source>Not quite shut</source>
-      <translation type="unfinished" />
+      <translation>Nicht ganz zu</translation>
     </message>
     <message>
       <source>The latch has a will of its own.</source>
-      <translation type="unfinished" />
+      <translation>Der Riegel klemmt manchmal.</translation>
     </message>
     <message>
       <source>Ansgar Thistlewood</source>
-      <translation type="unfinished" />
+      <translation>Ansgar Thistlewood</translation>
     </message>
     <message>
       <source>The pressure gets out of step. Where does it go?</source>
-      <translation type="unfinished" />
+      <translation>Der Druck gerät aus dem Takt. Wohin geht er?</translation>
     </message>
     <message>
       <source>The door of the chamber was closed properly.</source>
-      <translation type="unfinished" />
+      <translation>Die Kammertür wurde richtig geschlossen.</translation>
     </message>
     <message>
       <source>pulling at the door once it is shut</source>
-      <translation type="unfinished" />
+      <translation>an der geschlossenen Tür ziehen</translation>
     </message>
     <message>
       <source>An itch</source>
-      <translation type="unfinished" />
+      <translation>Ein Juckreiz</translation>
     </message>
     <message>
       <source>Sits down, gets up again, sits down.</source>
-      <translation type="unfinished" />
+      <translation>Setzt sich, steht auf, setzt sich.</translation>
     </message>
     <message>
       <source>Klara Venning</source>
-      <translation type="unfinished" />
+      <translation>Klara Venning</translation>
     </message>
     <message>
       <source>The line trembles. Who does that, and why?</source>
-      <translation type="unfinished" />
+      <translation>Die Linie zittert. Wer tut das, und warum?</translation>
     </message>
     <message>
       <source>The client was given a moment, and told what will be felt and for how long.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient bekam einen Moment und erfuhr, was zu spüren ist und wie lange.</translation>
     </message>
     <message>
       <source>saying beforehand how long it takes</source>
-      <translation type="unfinished" />
+      <translation>vorher sagen, wie lange es dauert</translation>
     </message>
     <message>
       <source>Small rooms</source>
-      <translation type="unfinished" />
+      <translation>Kleine Räume</translation>
     </message>
     <message>
       <source>Asks twice how the door opens.</source>
-      <translation type="unfinished" />
+      <translation>Fragt zweimal, wie die Tür aufgeht.</translation>
     </message>
     <message>
       <source>Edvard Pinkney</source>
-      <translation type="unfinished" />
+      <translation>Edvard Pinkney</translation>
     </message>
     <message>
       <source>The door opens from the inside as well, does it? Every time?</source>
-      <translation type="unfinished" />
+      <translation>Die Tür geht doch auch von innen auf? Jedes Mal?</translation>
     </message>
     <message>
       <source>Ask about closed rooms before you show the chamber.</source>
-      <translation type="unfinished" />
+      <translation>Nach engen Räumen fragen, bevor Sie die Kammer zeigen.</translation>
     </message>
     <message>
       <source>Fear of closed rooms was asked and written down.</source>
-      <translation type="unfinished" />
+      <translation>Angst vor engen Räumen wurde erfragt und aufgeschrieben.</translation>
     </message>
     <message>
       <source>showing the release before closing</source>
-      <translation type="unfinished" />
+      <translation>die Öffnung zeigen, bevor man schließt</translation>
     </message>
     <message>
       <source>A scan by the book</source>
-      <translation type="unfinished" />
+      <translation>Ein Scan nach Vorschrift</translation>
     </message>
     <message>
       <source>Light clothes, no metal, prepared as asked.</source>
-      <translation type="unfinished" />
+      <translation>Leichte Kleidung, kein Metall, vorbereitet wie verlangt.</translation>
     </message>
     <message>
       <source>Matteus Ellery</source>
-      <translation type="unfinished" />
+      <translation>Matteus Ellery</translation>
     </message>
     <message>
       <source>Wait for the file; the findings stand beside it.</source>
-      <translation type="unfinished" />
+      <translation>Auf die Datei warten; die Befunde stehen daneben.</translation>
     </message>
     <message>
       <source>Not sure</source>
-      <translation type="unfinished" />
+      <translation>Nicht sicher</translation>
     </message>
     <message>
       <source>Hesitates at one question.</source>
-      <translation type="unfinished" />
+      <translation>Zögert bei einer Frage.</translation>
     </message>
     <message>
       <source>Svea Longstaff</source>
-      <translation type="unfinished" />
+      <translation>Svea Longstaff</translation>
     </message>
     <message>
       <source>Ask alone, and wait for the answer. Not sure is not a no.</source>
-      <translation type="unfinished" />
+      <translation>Allein fragen und die Antwort abwarten. Nicht sicher heißt nicht nein.</translation>
     </message>
     <message>
       <source>The doubt was written down.</source>
-      <translation type="unfinished" />
+      <translation>Der Zweifel wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>asking alone, and waiting for the answer</source>
-      <translation type="unfinished" />
+      <translation>allein fragen und die Antwort abwarten</translation>
     </message>
     <message>
       <source>No X-rays where pregnancy was not excluded.</source>
-      <translation type="unfinished" />
+      <translation>Keine Röntgenstrahlen, wo eine Schwangerschaft nicht ausgeschlossen war.</translation>
     </message>
     <message>
       <source>The client was scanned although pregnancy was not excluded.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient wurde gescannt, obwohl eine Schwangerschaft nicht ausgeschlossen war.</translation>
     </message>
     <message>
       <source>A wide frame</source>
-      <translation type="unfinished" />
+      <translation>Ein breiter Körper</translation>
     </message>
     <message>
       <source>Broad shoulders: look at the position of the arms.</source>
-      <translation type="unfinished" />
+      <translation>Breite Schultern: auf die Lage der Arme sehen.</translation>
     </message>
     <message>
       <source>Gideon Hartsfield</source>
-      <translation type="unfinished" />
+      <translation>Gideon Hartsfield</translation>
     </message>
     <message>
       <source>Compare left with right. Where is the rest of it?</source>
-      <translation type="unfinished" />
+      <translation>Links mit rechts vergleichen. Wo ist der Rest?</translation>
     </message>
     <message>
       <source>The arm was laid inside the field.</source>
-      <translation type="unfinished" />
+      <translation>Der Arm wurde ins Feld gelegt.</translation>
     </message>
     <message>
       <source>positioning, or a half-body scan</source>
-      <translation type="unfinished" />
+      <translation>Lagerung, oder ein Halbkörperscan</translation>
     </message>
     <message>
       <source>Lines in the wrong place</source>
-      <translation type="unfinished" />
+      <translation>Linien am falschen Platz</translation>
     </message>
     <message>
       <source>The scan looks fine at first sight.</source>
-      <translation type="unfinished" />
+      <translation>Der Scan sieht auf den ersten Blick gut aus.</translation>
     </message>
     <message>
       <source>Elspeth Marlowe-Quist</source>
-      <translation type="unfinished" />
+      <translation>Elspeth Marlowe-Quist</translation>
     </message>
     <message>
       <source>Arms differ by a third. Is that the client or the line at the shoulder?</source>
-      <translation type="unfinished" />
+      <translation>Die Arme unterscheiden sich um ein Drittel. Ist das der Klient oder die Linie an der Schulter?</translation>
     </message>
     <message>
       <source>The lines of the regions were drawn again.</source>
-      <translation type="unfinished" />
+      <translation>Die Regionslinien wurden neu gezogen.</translation>
     </message>
     <message>
       <source>reviewing every line</source>
-      <translation type="unfinished" />
+      <translation>jede Linie durchsehen</translation>
     </message>
     <message>
       <source>A buckle</source>
-      <translation type="unfinished" />
+      <translation>Eine Schnalle</translation>
     </message>
     <message>
       <source>Trousers with a good belt.</source>
-      <translation type="unfinished" />
+      <translation>Hose mit einem guten Gürtel.</translation>
     </message>
     <message>
       <source>Roderick Sandoval-Finch</source>
-      <translation type="unfinished" />
+      <translation>Roderick Sandoval-Finch</translation>
     </message>
     <message>
       <source>Bone mineral of the trunk is out of proportion.</source>
-      <translation type="unfinished" />
+      <translation>Das Knochenmineral des Rumpfs passt nicht zum Rest.</translation>
     </message>
     <message>
       <source>Metal was looked for and taken off.</source>
-      <translation type="unfinished" />
+      <translation>Nach Metall wurde gesehen, und es wurde abgelegt.</translation>
     </message>
     <message>
       <source>asking the client to check pockets and belt before lying down</source>
-      <translation type="unfinished" />
+      <translation>den Klienten vor dem Hinlegen nach Taschen und Gürtel fragen</translation>
     </message>
     <message>
       <source>A week on the way up</source>
-      <translation type="unfinished" />
+      <translation>Eine Woche aufwärts</translation>
     </message>
     <message>
       <source>The phantom was inside its limit every morning. Look at the week.</source>
-      <translation type="unfinished" />
+      <translation>Das Phantom lag jeden Morgen in seiner Grenze. Die Woche ansehen.</translation>
     </message>
     <message>
       <source>Yannick Bellweather</source>
-      <translation type="unfinished" />
+      <translation>Yannick Bellweather</translation>
     </message>
     <message>
       <source>Quality shows the week. Is today an accident or the end of a line?</source>
-      <translation type="unfinished" />
+      <translation>Unter Qualität steht die Woche. Ist heute ein Ausrutscher oder das Ende einer Linie?</translation>
     </message>
     <message>
       <source>The densitometer was reported, not used.</source>
-      <translation type="unfinished" />
+      <translation>Der DXA-Scanner wurde gemeldet, nicht benutzt.</translation>
     </message>
     <message>
       <source>looking at the chart, not only at today</source>
-      <translation type="unfinished" />
+      <translation>die Regelkarte ansehen, nicht nur heute</translation>
     </message>
     <message>
       <source>Nobody was scanned on a densitometer out of its limit.</source>
-      <translation type="unfinished" />
+      <translation>Niemand wurde mit einem DXA-Scanner außerhalb seiner Grenze gescannt.</translation>
     </message>
     <message>
       <source>A client was scanned on a densitometer out of its limit.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klient wurde mit einem DXA-Scanner außerhalb seiner Grenze gescannt.</translation>
     </message>
     <message>
       <source>ending before the scan</source>
-      <translation type="unfinished" />
+      <translation>vor dem Scan beenden</translation>
     </message>
     <message>
       <source>A hospital visit</source>
-      <translation type="unfinished" />
+      <translation>Ein Krankenhausbesuch</translation>
     </message>
     <message>
       <source>Had "some pictures taken" last week.</source>
-      <translation type="unfinished" />
+      <translation>Ließ letzte Woche „einige Bilder machen“.</translation>
     </message>
     <message>
       <source>Dorian Featherstone</source>
-      <translation type="unfinished" />
+      <translation>Dorian Featherstone</translation>
     </message>
     <message>
       <source>Pictures are not all alike: ask for contrast and for nuclear tests by name.</source>
-      <translation type="unfinished" />
+      <translation>Bilder sind nicht alle gleich: nach Kontrastmittel und Nuklearmedizin beim Namen fragen.</translation>
     </message>
     <message>
       <source>The contrast was written down.</source>
-      <translation type="unfinished" />
+      <translation>Das Kontrastmittel wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>asking for contrast by name</source>
-      <translation type="unfinished" />
+      <translation>Kontrastmittel beim Namen erfragen</translation>
     </message>
     <message>
       <source>Seven long minutes</source>
-      <translation type="unfinished" />
+      <translation>Sieben lange Minuten</translation>
     </message>
     <message>
       <source>Cannot find a place for the feet.</source>
-      <translation type="unfinished" />
+      <translation>Findet keinen Platz für die Füße.</translation>
     </message>
     <message>
       <source>Liesel Arkwright</source>
-      <translation type="unfinished" />
+      <translation>Liesel Arkwright</translation>
     </message>
     <message>
       <source>Ask for stillness before it starts, not while it runs.</source>
-      <translation type="unfinished" />
+      <translation>Um Stillhalten bitten, bevor es beginnt, nicht währenddessen.</translation>
     </message>
     <message>
       <source>The client was told how long it takes and what to look at.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient erfuhr, wie lange es dauert und wohin er schauen soll.</translation>
     </message>
     <message>
       <source>a word before the arm moves</source>
-      <translation type="unfinished" />
+      <translation>ein Wort, bevor der Arm sich bewegt</translation>
     </message>
     <message>
       <source>A calm first test</source>
-      <translation type="unfinished" />
+      <translation>Ein ruhiger erster Test</translation>
     </message>
     <message>
       <source>A rower who has been here before. Everything goes well: bring the test to its end.</source>
-      <translation type="unfinished" />
+      <translation>Ein Ruderer, der schon hier war. Alles läuft gut: den Test zu Ende bringen.</translation>
     </message>
     <message>
       <source>Aurel Brannigan</source>
-      <translation type="unfinished" />
+      <translation>Aurel Brannigan</translation>
     </message>
     <message>
       <source>Zero with the chair and the belt in the water, then hang the reference mass.</source>
-      <translation type="unfinished" />
+      <translation>Mit Stuhl und Gurt im Wasser auf null stellen, dann die Prüfmasse anhängen.</translation>
     </message>
     <message>
       <source>Accept what is read; the verdict line says when there are enough.</source>
-      <translation type="unfinished" />
+      <translation>Übernehmen, was gemessen wird; die Urteilszeile sagt, wann es genug sind.</translation>
     </message>
     <message>
       <source>Not quite empty</source>
-      <translation type="unfinished" />
+      <translation>Nicht ganz leer</translation>
     </message>
     <message>
       <source>A client who stops breathing out a little early.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klient, der das Ausatmen etwas früh beendet.</translation>
     </message>
     <message>
       <source>Solvei Marchbank</source>
-      <translation type="unfinished" />
+      <translation>Solvei Marchbank</translation>
     </message>
     <message>
       <source>The line climbs as long as the client breathes out. What would you say to a client who stops too early?</source>
-      <translation type="unfinished" />
+      <translation>Die Linie steigt, solange der Klient ausatmet. Was würden Sie einem Klienten sagen, der zu früh aufhört?</translation>
     </message>
     <message>
       <source>The client was coached until all the air was out.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient wurde angeleitet, bis alle Luft heraus war.</translation>
     </message>
     <message>
       <source>coaching the breathing out: all of it, then still until the signal</source>
-      <translation type="unfinished" />
+      <translation>beim Ausatmen anleiten: alles heraus, dann still bis zum Zeichen</translation>
     </message>
     <message>
       <source>Feet on the wall</source>
-      <translation type="unfinished" />
+      <translation>Füße an der Wand</translation>
     </message>
     <message>
       <source>The tank is narrow; watch the trace.</source>
-      <translation type="unfinished" />
+      <translation>Das Becken ist eng; die Aufzeichnung beobachten.</translation>
     </message>
     <message>
       <source>Ludo Trevanion</source>
-      <translation type="unfinished" />
+      <translation>Ludo Trevanion</translation>
     </message>
     <message>
       <source>A step in the line that no breath explains: something else carries part of the body.</source>
-      <translation type="unfinished" />
+      <translation>Eine Stufe, die kein Atemzug erklärt: Etwas anderes trägt einen Teil des Körpers.</translation>
     </message>
     <message>
       <source>The client was asked to keep clear of the walls.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient wurde gebeten, Abstand von den Wänden zu halten.</translation>
     </message>
     <message>
       <source>reading the trace for steps and wandering</source>
-      <translation type="unfinished" />
+      <translation>die Aufzeichnung auf Stufen und Wandern lesen</translation>
     </message>
     <message>
       <source>Restless water</source>
-      <translation type="unfinished" />
+      <translation>Unruhiges Wasser</translation>
     </message>
     <message>
       <source>The client lets go of the rail with a splash.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient lässt das Geländer mit einem Platschen los.</translation>
     </message>
     <message>
       <source>Ottilie Farrow</source>
-      <translation type="unfinished" />
+      <translation>Ottilie Farrow</translation>
     </message>
     <message>
       <source>Look at how wide the line is. What is it that moves?</source>
-      <translation type="unfinished" />
+      <translation>Auf die Breite der Linie sehen. Was bewegt sich?</translation>
     </message>
     <message>
       <source>The water was left to calm, and the dip was slow.</source>
-      <translation type="unfinished" />
+      <translation>Das Wasser durfte sich beruhigen, und das Eintauchen war langsam.</translation>
     </message>
     <message>
       <source>waiting for quiet water</source>
-      <translation type="unfinished" />
+      <translation>auf ruhiges Wasser warten</translation>
     </message>
     <message>
       <source>Afraid of the water</source>
-      <translation type="unfinished" />
+      <translation>Angst vor dem Wasser</translation>
     </message>
     <message>
       <source>Quiet, pale, says "I will manage". Ask, and listen.</source>
-      <translation type="unfinished" />
+      <translation>Still, blass, sagt „das schaffe ich“. Fragen und zuhören.</translation>
     </message>
     <message>
       <source>Imke Rosethorn</source>
-      <translation type="unfinished" />
+      <translation>Imke Rosethorn</translation>
     </message>
     <message>
       <source>Who manages is not the same as who is well. Write down what is really said.</source>
-      <translation type="unfinished" />
+      <translation>Wer es schafft, dem geht es nicht unbedingt gut. Aufschreiben, was wirklich gesagt wird.</translation>
     </message>
     <message>
       <source>The fear was asked for and written down.</source>
-      <translation type="unfinished" />
+      <translation>Die Angst wurde erfragt und aufgeschrieben.</translation>
     </message>
     <message>
       <source>screening with open questions</source>
-      <translation type="unfinished" />
+      <translation>Vorabfragen mit offenen Fragen</translation>
     </message>
     <message>
       <source>A client afraid of water was not pressed to dive.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klient mit Angst vor Wasser wurde nicht zum Tauchen gedrängt.</translation>
     </message>
     <message>
       <source>A faint last winter</source>
-      <translation type="unfinished" />
+      <translation>Eine Ohnmacht im letzten Winter</translation>
     </message>
     <message>
       <source>Cheerful, in a hurry to get into the water.</source>
-      <translation type="unfinished" />
+      <translation>Fröhlich, hat es eilig, ins Wasser zu kommen.</translation>
     </message>
     <message>
       <source>Bastian Okell</source>
-      <translation type="unfinished" />
+      <translation>Bastian Okell</translation>
     </message>
     <message>
       <source>Read the question to its end, and the action beside it.</source>
-      <translation type="unfinished" />
+      <translation>Die Frage zu Ende lesen und die Handlung daneben.</translation>
     </message>
     <message>
       <source>The faint was written down.</source>
-      <translation type="unfinished" />
+      <translation>Die Ohnmacht wurde aufgeschrieben.</translation>
     </message>
     <message>
       <source>screening</source>
-      <translation type="unfinished" />
+      <translation>Vorabfragen</translation>
     </message>
     <message>
       <source>Nobody who fainted within a year went under water.</source>
-      <translation type="unfinished" />
+      <translation>Niemand, der innerhalb eines Jahres ohnmächtig war, ging unter Wasser.</translation>
     </message>
     <message>
       <source>A client who fainted within a year went under water, or the test was left open.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klient, der innerhalb eines Jahres ohnmächtig war, ging unter Wasser, oder der Test blieb offen.</translation>
     </message>
     <message>
       <source>Breakfast after all</source>
-      <translation type="unfinished" />
+      <translation>Doch gefrühstückt</translation>
     </message>
     <message>
       <source>Hungry people come from breakfast.</source>
-      <translation type="unfinished" />
+      <translation>Hungrige Leute kommen vom Frühstück.</translation>
     </message>
     <message>
       <source>Fenna Calderwood</source>
-      <translation type="unfinished" />
+      <translation>Fenna Calderwood</translation>
     </message>
     <message>
       <source>Ask for the clock time of the last bite.</source>
-      <translation type="unfinished" />
+      <translation>Nach der Uhrzeit des letzten Bissens fragen.</translation>
     </message>
     <message>
       <source>The meal was written down with its hours.</source>
-      <translation type="unfinished" />
+      <translation>Die Mahlzeit wurde mit ihren Stunden aufgeschrieben.</translation>
     </message>
     <message>
       <source>asking for clock times</source>
-      <translation type="unfinished" />
+      <translation>nach Uhrzeiten fragen</translation>
     </message>
     <message>
       <source>A wandering zero</source>
-      <translation type="unfinished" />
+      <translation>Ein wandernder Nullpunkt</translation>
     </message>
     <message>
       <source>The chair was hung early and the cell creeps.</source>
-      <translation type="unfinished" />
+      <translation>Der Stuhl wurde früh eingehängt, und die Zelle kriecht.</translation>
     </message>
     <message>
       <source>Corin Haldane</source>
-      <translation type="unfinished" />
+      <translation>Corin Haldane</translation>
     </message>
     <message>
       <source>Look at what the load cell shows while nobody is under water.</source>
-      <translation type="unfinished" />
+      <translation>Ansehen, was die Wägezelle zeigt, während niemand unter Wasser ist.</translation>
     </message>
     <message>
       <source>The drift of the load cell was noticed and seen to.</source>
-      <translation type="unfinished" />
+      <translation>Die Drift der Wägezelle wurde bemerkt und behoben.</translation>
     </message>
     <message>
       <source>hanging the chair late; looking at the zero between trials</source>
-      <translation type="unfinished" />
+      <translation>den Stuhl spät einhängen; zwischen Versuchen auf den Nullpunkt sehen</translation>
     </message>
     <message>
       <source>Too lean to be true</source>
-      <translation type="unfinished" />
+      <translation>Zu mager, um wahr zu sein</translation>
     </message>
     <message>
       <source>An office worker, softly built, wears what was at hand. Does the number fit the person?</source>
-      <translation type="unfinished" />
+      <translation>Ein Büromensch, weich gebaut, trägt, was zur Hand war. Passt die Zahl zur Person?</translation>
     </message>
     <message>
       <source>Raimund Pellicott</source>
-      <translation type="unfinished" />
+      <translation>Raimund Pellicott</translation>
     </message>
     <message>
       <source>Good that you gave me the heavy belt, I never sink by myself.</source>
-      <translation type="unfinished" />
+      <translation>Gut, dass Sie mir den schweren Gurt gegeben haben, von allein sinke ich nie.</translation>
     </message>
     <message>
       <source>What hung on the load cell when it was zeroed? What hangs there now?</source>
-      <translation type="unfinished" />
+      <translation>Was hing an der Wägezelle, als sie auf null gestellt wurde? Was hängt jetzt daran?</translation>
     </message>
     <message>
       <source>What hung on the chair was looked at, and taken off.</source>
-      <translation type="unfinished" />
+      <translation>Was am Stuhl hing, wurde angesehen und abgenommen.</translation>
     </message>
     <message>
       <source>asking whether the number fits the person</source>
-      <translation type="unfinished" />
+      <translation>fragen, ob die Zahl zur Person passt</translation>
     </message>
     <message>
       <source>Shoulders at the ears</source>
-      <translation type="unfinished" />
+      <translation>Schultern an den Ohren</translation>
     </message>
     <message>
       <source>Wants to do it well, and cannot let go of the breath.</source>
-      <translation type="unfinished" />
+      <translation>Will es gut machen und kann den Atem nicht loslassen.</translation>
     </message>
     <message>
       <source>Nadja Wilkersham</source>
-      <translation type="unfinished" />
+      <translation>Nadja Wilkersham</translation>
     </message>
     <message>
       <source>And if I need air in the middle of it? You would see that, would you?</source>
-      <translation type="unfinished" />
+      <translation>Und wenn ich mittendrin Luft brauche? Das sehen Sie doch?</translation>
     </message>
     <message>
       <source>A frightened client keeps air in. What would you want to be told?</source>
-      <translation type="unfinished" />
+      <translation>Ein ängstlicher Klient behält Luft. Was würden Sie selbst hören wollen?</translation>
     </message>
     <message>
       <source>The line is steady, and yet the trials keep getting heavier. What is still inside?</source>
-      <translation type="unfinished" />
+      <translation>Die Linie ist ruhig, und doch werden die Versuche immer schwerer. Was ist noch darin?</translation>
     </message>
     <message>
       <source>The client was given time and shown how to stop at any moment.</source>
-      <translation type="unfinished" />
+      <translation>Der Klient bekam Zeit, und ihm wurde gezeigt, wie er jederzeit anhalten kann.</translation>
     </message>
     <message>
       <source>showing how to stop, before asking for more</source>
-      <translation type="unfinished" />
+      <translation>zeigen, wie man anhält, bevor man mehr verlangt</translation>
     </message>
     <message>
       <source>A new swimsuit</source>
-      <translation type="unfinished" />
+      <translation>Ein neuer Badeanzug</translation>
     </message>
     <message>
       <source>A thick suit with a frill, and hair that was never under water.</source>
-      <translation type="unfinished" />
+      <translation>Ein dicker Anzug mit Rüschen, und Haar, das nie unter Wasser war.</translation>
     </message>
     <message>
       <source>Florine Pembridge</source>
-      <translation type="unfinished" />
+      <translation>Florine Pembridge</translation>
     </message>
     <message>
       <source>A steady line may still carry bubbles. Look at the suit and the hair.</source>
-      <translation type="unfinished" />
+      <translation>Auch eine ruhige Linie kann Blasen tragen. Auf Anzug und Haar sehen.</translation>
     </message>
     <message>
       <source>Suit and hair were rubbed free of air under water.</source>
-      <translation type="unfinished" />
+      <translation>Anzug und Haar wurden unter Wasser luftfrei gerieben.</translation>
     </message>
     <message>
       <source>rubbing off the bubbles before the first trial</source>
-      <translation type="unfinished" />
+      <translation>die Blasen vor dem ersten Versuch abreiben</translation>
     </message>
     <message>
       <source>Half a year of work</source>
-      <translation type="unfinished" />
+      <translation>Ein halbes Jahr Arbeit</translation>
     </message>
     <message>
       <source>Wanted to lose fat, and trained for it.</source>
-      <translation type="unfinished" />
+      <translation>Wollte Fett verlieren und hat dafür trainiert.</translation>
     </message>
     <message>
       <source>Four weeks</source>
-      <translation type="unfinished" />
+      <translation>Vier Wochen</translation>
     </message>
     <message>
       <source>Back after four weeks, eager to see something.</source>
-      <translation type="unfinished" />
+      <translation>Nach vier Wochen wieder da, möchte gern etwas sehen.</translation>
     </message>
     <message>
       <source>In the tank, then in the light</source>
-      <translation type="unfinished" />
+      <translation>Erst im Becken, dann am Scanner</translation>
     </message>
     <message>
       <source>In spring under water, in autumn on the densitometer.</source>
-      <translation type="unfinished" />
+      <translation>Im Frühjahr unter Wasser, im Herbst auf dem DXA-Scanner.</translation>
     </message>
     <message>
       <source>Morning and evening</source>
-      <translation type="unfinished" />
+      <translation>Morgen und Abend</translation>
     </message>
     <message>
       <source>The last test was after a day of meals and training.</source>
-      <translation type="unfinished" />
+      <translation>Der letzte Test war nach einem Tag mit Mahlzeiten und Training.</translation>
     </message>
     <message>
       <source>New software</source>
-      <translation type="unfinished" />
+      <translation>Neue Software</translation>
     </message>
     <message>
       <source>The densitometer got new software between the two scans.</source>
-      <translation type="unfinished" />
+      <translation>Der DXA-Scanner bekam zwischen den beiden Scans neue Software.</translation>
     </message>
     <message>
       <source>Heavier, and how</source>
-      <translation type="unfinished" />
+      <translation>Schwerer, und wie</translation>
     </message>
     <message>
       <source>Lifted weights all winter and is four kilograms heavier.</source>
-      <translation type="unfinished" />
+      <translation>Hat den ganzen Winter Gewichte gehoben und ist vier Kilogramm schwerer.</translation>
     </message>
     <message>
       <source>Twice in the chamber</source>
-      <translation type="unfinished" />
+      <translation>Zweimal in der Kammer</translation>
     </message>
     <message>
       <source>Says the trousers sit differently.</source>
-      <translation type="unfinished" />
+      <translation>Sagt, die Hose sitze anders.</translation>
     </message>
     <message>
       <source>A little every week</source>
-      <translation type="unfinished" />
+      <translation>Jede Woche ein wenig</translation>
     </message>
     <message>
       <source>Eats a little less, eight weeks long.</source>
-      <translation type="unfinished" />
+      <translation>Isst acht Wochen lang etwas weniger.</translation>
     </message>
     <message>
       <source>Eat nothing after {1}.</source>
@@ -15067,7 +15075,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Air displacement</source>
-      <translation type="unfinished" />
+      <translation>Luftverdrängung</translation>
     </message>
     <message>
       <source>Afraid of small closed spaces?</source>
@@ -15075,71 +15083,71 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>panic; show the release handle, trial with open door</source>
-      <translation type="unfinished" />
+      <translation>Panik; den Öffnungsgriff zeigen, Probe mit offener Tür</translation>
     </message>
     <message>
       <source>Oxygen, an infusion, or a device that cannot come off?</source>
-      <translation type="unfinished" />
+      <translation>Sauerstoff, eine Infusion oder ein Gerät, das nicht abgelegt werden kann?</translation>
     </message>
     <message>
       <source>closed room; cables and tubes cannot pass the door</source>
-      <translation type="unfinished" />
+      <translation>geschlossener Raum; Kabel und Schläuche passen nicht durch die Tür</translation>
     </message>
     <message>
       <source>Climbs in, sits and gets out quickly without help?</source>
-      <translation type="unfinished" />
+      <translation>Steigt hinein, sitzt und kommt schnell ohne Hilfe heraus?</translation>
     </message>
     <message>
       <source>the client must be able to leave at once</source>
-      <translation type="unfinished" />
+      <translation>der Klient muss sofort gehen können</translation>
     </message>
     <message>
       <source>Within the mass limit printed on the chamber, and at ease in the seat with the door shut?</source>
-      <translation type="unfinished" />
+      <translation>Innerhalb der auf der Kammer angegebenen Massengrenze und bei geschlossener Tür entspannt im Sitz?</translation>
     </message>
     <message>
       <source>load and room</source>
-      <translation type="unfinished" />
+      <translation>Last und Platz</translation>
     </message>
     <message>
       <source>Pregnant or less than 12 weeks after birth?</source>
-      <translation type="unfinished" />
+      <translation>Schwanger oder weniger als 12 Wochen nach der Geburt?</translation>
     </message>
     <message>
       <source>unsure</source>
-      <translation type="unfinished" />
+      <translation>unsicher</translation>
     </message>
     <message>
       <source>several %fat: hydration of FFM rises, two-component constants fail</source>
-      <translation type="unfinished" />
+      <translation>mehrere % Fett: Der Wassergehalt der FFM steigt, Zwei-Komponenten-Konstanten gelten nicht</translation>
     </message>
     <message>
       <source>retained water</source>
-      <translation type="unfinished" />
+      <translation>eingelagertes Wasser</translation>
     </message>
     <message>
       <source>Fever, vomiting or acute illness now?</source>
-      <translation type="unfinished" />
+      <translation>Jetzt Fieber, Erbrechen oder akute Krankheit?</translation>
     </message>
     <message>
       <source>fluid shifts</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeitsverschiebungen</translation>
     </message>
     <message>
       <source>validity and infection control</source>
-      <translation type="unfinished" />
+      <translation>Gültigkeit und Infektionsschutz</translation>
     </message>
     <message>
       <source>Surgery in the last 4 weeks?</source>
-      <translation type="unfinished" />
+      <translation>Operation in den letzten 4 Wochen?</translation>
     </message>
     <message>
       <source>fluid shifts; wound and pressure risk</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeitsverschiebung; Wund- und Druckrisiko</translation>
     </message>
     <message>
       <source>healing</source>
-      <translation type="unfinished" />
+      <translation>Heilung</translation>
     </message>
     <message>
       <source>Any heart problem in the last month? (Heart attack in the last week, unstable heart failure, significant arrhythmia, severe high or very low blood pressure.)</source>
@@ -15147,11 +15155,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>safety (relative contraindication)</source>
-      <translation type="unfinished" />
+      <translation>Sicherheit (relative Kontraindikation)</translation>
     </message>
     <message>
       <source>cardiac load, blood pressure. The thoracic gas volume is then predicted, not measured</source>
-      <translation type="unfinished" />
+      <translation>Herzbelastung, Blutdruck. Das thorakale Gasvolumen wird dann geschätzt, nicht gemessen</translation>
     </message>
     <message>
       <source>Any trouble with the blood vessels of the lungs? (Uncontrolled pulmonary hypertension, acute cor pulmonale, clinically unstable pulmonary embolism.)</source>
@@ -15159,7 +15167,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>load on the right heart. The thoracic gas volume is then predicted, not measured</source>
-      <translation type="unfinished" />
+      <translation>Belastung des rechten Herzens. Das thorakale Gasvolumen wird dann geschätzt, nicht gemessen</translation>
     </message>
     <message>
       <source>Ever fainted when coughing or when breathing out hard? (Syncope with cough or forced expiration.)</source>
@@ -15167,43 +15175,43 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>fainting during the forced breath. The thoracic gas volume is then predicted, not measured</source>
-      <translation type="unfinished" />
+      <translation>Ohnmacht beim Pressen. Das thorakale Gasvolumen wird dann geschätzt, nicht gemessen</translation>
     </message>
     <message>
       <source>Cerebral aneurysm, brain surgery in the last 4 weeks, concussion with continuing symptoms, or eye surgery in the last week?</source>
-      <translation type="unfinished" />
+      <translation>Hirnaneurysma, Hirnoperation in den letzten 4 Wochen, Gehirnerschütterung mit anhaltenden Beschwerden oder Augenoperation in der letzten Woche?</translation>
     </message>
     <message>
       <source>intracranial and eye pressure. The thoracic gas volume is then predicted, not measured</source>
-      <translation type="unfinished" />
+      <translation>Hirn- und Augendruck. Das thorakale Gasvolumen wird dann geschätzt, nicht gemessen</translation>
     </message>
     <message>
       <source>Sinus or middle-ear surgery or infection in the last week?</source>
-      <translation type="unfinished" />
+      <translation>Operation oder Infektion der Nebenhöhlen oder des Mittelohrs in der letzten Woche?</translation>
     </message>
     <message>
       <source>sinus and ear pressure. The thoracic gas volume is then predicted, not measured</source>
-      <translation type="unfinished" />
+      <translation>Druck in Nebenhöhlen und Ohr. Das thorakale Gasvolumen wird dann geschätzt, nicht gemessen</translation>
     </message>
     <message>
       <source>Pneumothorax, chest or abdominal surgery in the last 4 weeks, or late pregnancy?</source>
-      <translation type="unfinished" />
+      <translation>Pneumothorax, Brust- oder Bauchoperation in den letzten 4 Wochen oder späte Schwangerschaft?</translation>
     </message>
     <message>
       <source>chest and abdominal pressure. The thoracic gas volume is then predicted, not measured</source>
-      <translation type="unfinished" />
+      <translation>Druck in Brust und Bauch. Das thorakale Gasvolumen wird dann geschätzt, nicht gemessen</translation>
     </message>
     <message>
       <source>Infectious chest or other contagious illness, coughing blood, heavy secretions, mouth sores or bleeding?</source>
-      <translation type="unfinished" />
+      <translation>Ansteckende Atemwegs- oder andere Krankheit, Bluthusten, starker Auswurf, wunde Stellen oder Blutung im Mund?</translation>
     </message>
     <message>
       <source>infection control</source>
-      <translation type="unfinished" />
+      <translation>Infektionsschutz</translation>
     </message>
     <message>
       <source>transmission. The thoracic gas volume is then predicted, not measured</source>
-      <translation type="unfinished" />
+      <translation>Übertragung. Das thorakale Gasvolumen wird dann geschätzt, nicht gemessen</translation>
     </message>
     <message>
       <source>When did you last eat or drink?</source>
@@ -15211,15 +15219,15 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>h</source>
-      <translation type="unfinished" />
+      <translation>h</translation>
     </message>
     <message>
       <source>+0.22 %fat per 0.5 kg, +0.44 per 1 L (man)</source>
-      <translation type="unfinished" />
+      <translation>+0,22 % Fett je 0,5 kg, +0,44 je 1 L (Mann)</translation>
     </message>
     <message>
       <source>water-dense mass in a two-component model</source>
-      <translation type="unfinished" />
+      <translation>Masse von Wasserdichte in einem Zwei-Komponenten-Modell</translation>
     </message>
     <message>
       <source>Time since fizzy drinks or gas-forming food</source>
@@ -15227,11 +15235,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>-0.28 %fat per 100 mL gas, opposite to the tank</source>
-      <translation type="unfinished" />
+      <translation>-0,28 % Fett je 100 mL Gas, umgekehrt zum Becken</translation>
     </message>
     <message>
       <source>gut gas compresses isothermally</source>
-      <translation type="unfinished" />
+      <translation>Darmgas wird isotherm komprimiert</translation>
     </message>
     <message>
       <source>When did you last exercise?</source>
@@ -15239,11 +15247,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>about -1 to -2 %fat</source>
-      <translation type="unfinished" />
+      <translation>etwa -1 bis -2 % Fett</translation>
     </message>
     <message>
       <source>warm, moist air next to skin; raised breathing</source>
-      <translation type="unfinished" />
+      <translation>warme, feuchte Luft an der Haut; gesteigerte Atmung</translation>
     </message>
     <message>
       <source>Time since sauna, bath or shower</source>
@@ -15251,11 +15259,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>about -1.8 %fat when warm and moist</source>
-      <translation type="unfinished" />
+      <translation>etwa -1,8 % Fett, wenn warm und feucht</translation>
     </message>
     <message>
       <source>as exercise</source>
-      <translation type="unfinished" />
+      <translation>wie Bewegung</translation>
     </message>
     <message>
       <source>Skin, hair and swimwear fully dry?</source>
@@ -15263,7 +15271,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>moist air is nearly isothermal</source>
-      <translation type="unfinished" />
+      <translation>feuchte Luft ist fast isotherm</translation>
     </message>
     <message>
       <source>Wearing only tight swimwear or equivalent?</source>
@@ -15271,11 +15279,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>gym clothes about -3, loose gown about -5 to -9 %fat</source>
-      <translation type="unfinished" />
+      <translation>Sportkleidung etwa -3, weites Hemd etwa -5 bis -9 % Fett</translation>
     </message>
     <message>
       <source>trapped isothermal air</source>
-      <translation type="unfinished" />
+      <translation>eingeschlossene isotherme Luft</translation>
     </message>
     <message>
       <source>Hair fully under a tight cap, air pressed out?</source>
@@ -15283,11 +15291,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>about -2.3 %fat with no cap</source>
-      <translation type="unfinished" />
+      <translation>etwa -2,3 % Fett ohne Kappe</translation>
     </message>
     <message>
       <source>isothermal air in hair</source>
-      <translation type="unfinished" />
+      <translation>isotherme Luft im Haar</translation>
     </message>
     <message>
       <source>Full beard?</source>
@@ -15295,7 +15303,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>about -1.0 %fat</source>
-      <translation type="unfinished" />
+      <translation>etwa -1,0 % Fett</translation>
     </message>
     <message>
       <source>Glasses, jewellery, watch, keys removed?</source>
@@ -15303,11 +15311,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>-0.29 %fat per 50 g metal</source>
-      <translation type="unfinished" />
+      <translation>-0,29 % Fett je 50 g Metall</translation>
     </message>
     <message>
       <source>dense mass</source>
-      <translation type="unfinished" />
+      <translation>dichte Masse</translation>
     </message>
     <message>
       <source>Time since bladder was emptied</source>
@@ -15315,15 +15323,15 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>min</source>
-      <translation type="unfinished" />
+      <translation>min</translation>
     </message>
     <message>
       <source>+0.13 %fat per 0.3 L</source>
-      <translation type="unfinished" />
+      <translation>+0,13 % Fett je 0,3 L</translation>
     </message>
     <message>
       <source>water-dense mass</source>
-      <translation type="unfinished" />
+      <translation>Masse von Wasserdichte</translation>
     </message>
     <message>
       <source>Room 21-27 C, stable, doors and ventilation quiet?</source>
@@ -15331,11 +15339,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>not published; fails calibration</source>
-      <translation type="unfinished" />
+      <translation>nicht veröffentlicht; die Kalibrierung scheitert</translation>
     </message>
     <message>
       <source>pressure and temperature drift</source>
-      <translation type="unfinished" />
+      <translation>Drift von Druck und Temperatur</translation>
     </message>
     <message>
       <source>Is this a time of noticeable menstrual water gain?</source>
@@ -15343,7 +15351,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.33 %fat per kg (woman)</source>
-      <translation type="unfinished" />
+      <translation>+0,33 % Fett je kg (Frau)</translation>
     </message>
     <message>
       <source>Weeks on an unchanged creatine habit (including none)</source>
@@ -15351,11 +15359,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.65 %fat per 1.5 kg water, while true %fat falls 0.36</source>
-      <translation type="unfinished" />
+      <translation>+0,65 % Fett je 1,5 kg Wasser, während der wahre Fettanteil um 0,36 fällt</translation>
     </message>
     <message>
       <source>cell water in a two-component model</source>
-      <translation type="unfinished" />
+      <translation>Zellwasser in einem Zwei-Komponenten-Modell</translation>
     </message>
     <message>
       <source>Within 2 h of the clock time of the earlier test?</source>
@@ -15363,43 +15371,43 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>under 0.5 %fat</source>
-      <translation type="unfinished" />
+      <translation>unter 0,5 % Fett</translation>
     </message>
     <message>
       <source>meals, warmth</source>
-      <translation type="unfinished" />
+      <translation>Mahlzeiten, Wärme</translation>
     </message>
     <message>
       <source>Time since a flight or a journey of more than 4 hours</source>
-      <translation type="unfinished" />
+      <translation>Zeit seit einem Flug oder einer Reise von mehr als 4 Stunden</translation>
     </message>
     <message>
       <source>not published</source>
-      <translation type="unfinished" />
+      <translation>nicht veröffentlicht</translation>
     </message>
     <message>
       <source>fluid pools in the legs</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeit sammelt sich in den Beinen</translation>
     </message>
     <message>
       <source>Thirsty or dried out, with dark urine?</source>
-      <translation type="unfinished" />
+      <translation>Durstig oder ausgetrocknet, mit dunklem Urin?</translation>
     </message>
     <message>
       <source>-0.44 %fat per 1 L missing</source>
-      <translation type="unfinished" />
+      <translation>-0,44 % Fett je fehlendem Liter</translation>
     </message>
     <message>
       <source>water is missing; some labs give half a litre and wait 45 minutes, which is no correction</source>
-      <translation type="unfinished" />
+      <translation>Wasser fehlt; manche Labore geben einen halben Liter und warten 45 Minuten, was keine Korrektur ist</translation>
     </message>
     <message>
       <source>A night with much alcohol or very salty food?</source>
-      <translation type="unfinished" />
+      <translation>Eine Nacht mit viel Alkohol oder sehr salzigem Essen?</translation>
     </message>
     <message>
       <source>water has moved</source>
-      <translation type="unfinished" />
+      <translation>Wasser hat sich verschoben</translation>
     </message>
     <message>
       <source>Show how the door opens and let the client try it before the first trial. Agree a stop signal.</source>
@@ -15407,135 +15415,135 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Stop at once when the client asks, knocks or looks unwell. Open the door between trials.</source>
-      <translation type="unfinished" />
+      <translation>Sofort aufhören, wenn der Klient darum bittet, klopft oder unwohl aussieht. Zwischen den Versuchen die Tür öffnen.</translation>
     </message>
     <message>
       <source>Agree the panic plan: the client says stop or knocks, you open at once, sit them down outside, and do not try again that day unless they ask.</source>
-      <translation type="unfinished" />
+      <translation>Den Notfallplan absprechen: Der Klient sagt Stopp oder klopft, Sie öffnen sofort, setzen ihn draußen hin und versuchen es an diesem Tag nicht noch einmal, außer er bittet darum.</translation>
     </message>
     <message>
       <source>Nobody with a fear of closed spaces has to go in: try with the door open first.</source>
-      <translation type="unfinished" />
+      <translation>Niemand mit Angst vor engen Räumen muss hinein: zuerst mit offener Tür versuchen.</translation>
     </message>
     <message>
       <source>Local rules and licensed practice decide; this list only reminds.</source>
-      <translation type="unfinished" />
+      <translation>Örtliche Regeln und zugelassene Fachleute entscheiden; diese Liste erinnert nur.</translation>
     </message>
     <message>
       <source>Sit upright, hands in the lap, feet flat.</source>
-      <translation type="unfinished" />
+      <translation>Aufrecht sitzen, Hände im Schoß, Füße flach.</translation>
     </message>
     <message>
       <source>Breathe quietly; no talking, no laughing, no coughing.</source>
-      <translation type="unfinished" />
+      <translation>Ruhig atmen; nicht sprechen, lachen oder husten.</translation>
     </message>
     <message>
       <source>For the gas measurement: nose clip on, lips round the tube, cheeks held; when it closes, three gentle puffs.</source>
-      <translation type="unfinished" />
+      <translation>Für die Gasmessung: Nasenklammer auf, Lippen um den Schlauch, Wangen gehalten; wenn er schließt, drei sanfte Stöße.</translation>
     </message>
     <message>
       <source>You can stop at any time: say so, knock or wave, and I open the door at once.</source>
-      <translation type="unfinished" />
+      <translation>Sie können jederzeit aufhören: sagen Sie es, klopfen oder winken Sie, und ich öffne sofort die Tür.</translation>
     </message>
     <message>
       <source>Stand still for a moment. We only need the number.</source>
-      <translation type="unfinished" />
+      <translation>Stehen Sie einen Moment still. Wir brauchen nur die Zahl.</translation>
     </message>
     <message>
       <source>You will hear a soft hum and may feel your ears a little. That is all.</source>
-      <translation type="unfinished" />
+      <translation>Sie hören ein leises Summen und spüren vielleicht die Ohren ein wenig. Das ist alles.</translation>
     </message>
     <message>
       <source>I am right here. Sit comfortably, hands in your lap, and breathe as you always do.</source>
-      <translation type="unfinished" />
+      <translation>Ich bin gleich hier. Sitzen Sie bequem, Hände im Schoß, und atmen Sie wie immer.</translation>
     </message>
     <message>
       <source>I will open the door between the trials.</source>
-      <translation type="unfinished" />
+      <translation>Zwischen den Versuchen öffne ich die Tür.</translation>
     </message>
     <message>
       <source>Breathe quietly through the tube. It will close for two seconds: then puff gently three times, as if fogging a mirror.</source>
-      <translation type="unfinished" />
+      <translation>Atmen Sie ruhig durch den Schlauch. Er schließt für zwei Sekunden: Dann stoßen Sie dreimal sanft, als würden Sie einen Spiegel anhauchen.</translation>
     </message>
     <message>
       <source>If you do not like it, let go of the tube at any time.</source>
-      <translation type="unfinished" />
+      <translation>Wenn es Ihnen nicht gefällt, lassen Sie den Schlauch jederzeit los.</translation>
     </message>
     <message>
       <source>Densitometer</source>
-      <translation type="unfinished" />
+      <translation>DXA</translation>
     </message>
     <message>
       <source>Pregnant or possibly pregnant?</source>
-      <translation type="unfinished" />
+      <translation>Schwanger oder möglicherweise schwanger?</translation>
     </message>
     <message>
       <source>ionising radiation; a licensed operator decides by local rules</source>
-      <translation type="unfinished" />
+      <translation>ionisierende Strahlung; eine zugelassene Bedienperson entscheidet nach örtlichen Regeln</translation>
     </message>
     <message>
       <source>Is a period late, or did the last one begin more than 28 days ago?</source>
-      <translation type="unfinished" />
+      <translation>Ist eine Periode überfällig, oder begann die letzte vor mehr als 28 Tagen?</translation>
     </message>
     <message>
       <source>pregnancy not excluded; local rules (10 or 28 days) decide, and who has no periods speaks with the licensed operator</source>
-      <translation type="unfinished" />
+      <translation>Schwangerschaft nicht ausgeschlossen; örtliche Regeln (10 oder 28 Tage) entscheiden, und wer keine Periode hat, spricht mit der zugelassenen Bedienperson</translation>
     </message>
     <message>
       <source>Under 18: justified in writing by a physician, with the guardian's consent?</source>
-      <translation type="unfinished" />
+      <translation>Unter 18: ärztlich schriftlich gerechtfertigt, mit Einwilligung der Sorgeberechtigten?</translation>
     </message>
     <message>
       <source>a child's scan needs its own justification, and a repeat scan a new one</source>
-      <translation type="unfinished" />
+      <translation>der Scan eines Kindes braucht eine eigene Rechtfertigung, ein wiederholter eine neue</translation>
     </message>
     <message>
       <source>Glucose sensor, insulin pump or hearing device on the body?</source>
-      <translation type="unfinished" />
+      <translation>Glukosesensor, Insulinpumpe oder Hörgerät am Körper?</translation>
     </message>
     <message>
       <source>local error</source>
-      <translation type="unfinished" />
+      <translation>örtlicher Fehler</translation>
     </message>
     <message>
       <source>many makers want it off during X-rays; never without the client's physician</source>
-      <translation type="unfinished" />
+      <translation>viele Hersteller wollen es bei Röntgen abgelegt; nie ohne die behandelnde Ärztin oder den Arzt</translation>
     </message>
     <message>
       <source>Days since barium, oral or iodine contrast</source>
-      <translation type="unfinished" />
+      <translation>Tage seit Barium, oralem oder jodhaltigem Kontrastmittel</translation>
     </message>
     <message>
       <source>days</source>
-      <translation type="unfinished" />
+      <translation>Tage</translation>
     </message>
     <message>
       <source>large: read as bone</source>
-      <translation type="unfinished" />
+      <translation>groß: wird als Knochen gelesen</translation>
     </message>
     <message>
       <source>attenuation</source>
-      <translation type="unfinished" />
+      <translation>Abschwächung</translation>
     </message>
     <message>
       <source>Days since a nuclear-medicine test (Tc-99m; longer nuclides see table)</source>
-      <translation type="unfinished" />
+      <translation>Tage seit einer nuklearmedizinischen Untersuchung (Tc-99m; längere Nuklide siehe Tabelle)</translation>
     </message>
     <message>
       <source>counts add to detector</source>
-      <translation type="unfinished" />
+      <translation>zusätzliche Zählungen im Detektor</translation>
     </message>
     <message>
       <source>10 half-lives</source>
-      <translation type="unfinished" />
+      <translation>10 Halbwertszeiten</translation>
     </message>
     <message>
       <source>Body mass within the table limit printed on the machine?</source>
-      <translation type="unfinished" />
+      <translation>Körpermasse innerhalb der auf dem Gerät angegebenen Tischgrenze?</translation>
     </message>
     <message>
       <source>load limit</source>
-      <translation type="unfinished" />
+      <translation>Lastgrenze</translation>
     </message>
     <message>
       <source>Metal implant, artificial joint, cast, or breast or gluteal implant?</source>
@@ -15543,27 +15551,27 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>local bone and lean error</source>
-      <translation type="unfinished" />
+      <translation>örtlicher Fehler von Knochen und Magermasse</translation>
     </message>
     <message>
       <source>attenuation; exclude or mirror the limb</source>
-      <translation type="unfinished" />
+      <translation>Abschwächung; das Körperteil ausschließen oder spiegeln</translation>
     </message>
     <message>
       <source>-0.12 %fat per 0.5 kg, -0.24 per 1 L (man), all as trunk lean</source>
-      <translation type="unfinished" />
+      <translation>-0,12 % Fett je 0,5 kg, -0,24 je 1 L (Mann), alles als Magermasse des Rumpfs</translation>
     </message>
     <message>
       <source>food and water are read as lean</source>
-      <translation type="unfinished" />
+      <translation>Essen und Wasser werden als Magermasse gelesen</translation>
     </message>
     <message>
       <source>-0.07 %fat per 0.3 L</source>
-      <translation type="unfinished" />
+      <translation>-0,07 % Fett je 0,3 L</translation>
     </message>
     <message>
       <source>urine is read as lean</source>
-      <translation type="unfinished" />
+      <translation>Urin wird als Magermasse gelesen</translation>
     </message>
     <message>
       <source>When did you last train or work hard?</source>
@@ -15571,11 +15579,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.25 %fat per kg sweat; limb blood shift changes regional lean 1-2 %</source>
-      <translation type="unfinished" />
+      <translation>+0,25 % Fett je kg Schweiß; Blutverschiebung in die Gliedmaßen ändert die regionale Magermasse um 1-2 %</translation>
     </message>
     <message>
       <source>fluid loss and redistribution</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeitsverlust und -umverteilung</translation>
     </message>
     <message>
       <source>Urine specific gravity</source>
@@ -15583,19 +15591,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.50 %fat per 2 kg lost (man)</source>
-      <translation type="unfinished" />
+      <translation>+0,50 % Fett je 2 kg Verlust (Mann)</translation>
     </message>
     <message>
       <source>lean loses water, fat kg about unchanged</source>
-      <translation type="unfinished" />
+      <translation>Magermasse verliert Wasser, Fett in kg etwa unverändert</translation>
     </message>
     <message>
       <source>-0.36 %fat per 1.5 kg; lean about +1 %</source>
-      <translation type="unfinished" />
+      <translation>-0,36 % Fett je 1,5 kg; Magermasse etwa +1 %</translation>
     </message>
     <message>
       <source>cell water is lean</source>
-      <translation type="unfinished" />
+      <translation>Zellwasser ist Magermasse</translation>
     </message>
     <message>
       <source>Carbohydrate loading or a very-low-carbohydrate diet in the last 3 days?</source>
@@ -15603,11 +15611,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>loading: lean about +1 to +2 %; depletion opposite</source>
-      <translation type="unfinished" />
+      <translation>Laden: Magermasse etwa +1 bis +2 %; Entleeren umgekehrt</translation>
     </message>
     <message>
       <source>glycogen with water</source>
-      <translation type="unfinished" />
+      <translation>Glykogen mit Wasser</translation>
     </message>
     <message>
       <source>Light clothing with no metal, zip, underwire, heavy print?</source>
@@ -15619,11 +15627,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>-0.46 %fat per kg (woman)</source>
-      <translation type="unfinished" />
+      <translation>-0,46 % Fett je kg (Frau)</translation>
     </message>
     <message>
       <source>water is read as lean</source>
-      <translation type="unfinished" />
+      <translation>Wasser wird als Magermasse gelesen</translation>
     </message>
     <message>
       <source>When did you last drink alcohol?</source>
@@ -15631,7 +15639,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>dehydration</source>
-      <translation type="unfinished" />
+      <translation>Austrocknung</translation>
     </message>
     <message>
       <source>Morning, fasted, same clock time as the earlier test?</source>
@@ -15639,211 +15647,211 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>a day of eating and moving: lean up, often above the least change that counts</source>
-      <translation type="unfinished" />
+      <translation>ein Tag mit Essen und Bewegung: Magermasse höher, oft über der kleinsten zählenden Änderung</translation>
     </message>
     <message>
       <source>food and fluid add up</source>
-      <translation type="unfinished" />
+      <translation>Essen und Flüssigkeit summieren sich</translation>
     </message>
     <message>
       <source>limb lean up to 1-2 %</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen bis 1-2 %</translation>
     </message>
     <message>
       <source>+0.25 %fat per kg of water missing</source>
-      <translation type="unfinished" />
+      <translation>+0,25 % Fett je kg fehlendem Wasser</translation>
     </message>
     <message>
       <source>X-rays: only as often as the answer is worth it; the dose is small and adds up.</source>
-      <translation type="unfinished" />
+      <translation>Röntgen nur so oft, wie die Antwort es wert ist; die Dosis ist klein und summiert sich.</translation>
     </message>
     <message>
       <source>Pregnant, or not sure: no scan. The licensed operator and local rules decide.</source>
-      <translation type="unfinished" />
+      <translation>Schwanger oder nicht sicher: kein Scan. Die zugelassene Bedienperson und örtliche Regeln entscheiden.</translation>
     </message>
     <message>
       <source>Nobody else in the room stays within a metre of the table while it scans.</source>
-      <translation type="unfinished" />
+      <translation>Niemand sonst im Raum bleibt während des Scans näher als einen Meter am Tisch.</translation>
     </message>
     <message>
       <source>Help up slowly: some people are dizzy after lying.</source>
-      <translation type="unfinished" />
+      <translation>Langsam aufhelfen: Manchen ist nach dem Liegen schwindlig.</translation>
     </message>
     <message>
       <source>Lie in the middle of the table, head straight, the top of the head inside the line.</source>
-      <translation type="unfinished" />
+      <translation>In der Tischmitte liegen, Kopf gerade, Scheitel innerhalb der Linie.</translation>
     </message>
     <message>
       <source>Palms down and away from the thighs, fingers together, thumbs touching nothing.</source>
-      <translation type="unfinished" />
+      <translation>Handflächen nach unten, weg von den Oberschenkeln, Finger zusammen, Daumen frei.</translation>
     </message>
     <message>
       <source>Feet together with the strap, toes up.</source>
-      <translation type="unfinished" />
+      <translation>Füße mit dem Band zusammen, Zehen nach oben.</translation>
     </message>
     <message>
       <source>Still from the first move of the arm to the last; breathing quietly is fine.</source>
-      <translation type="unfinished" />
+      <translation>Still von der ersten bis zur letzten Bewegung des Arms; ruhig atmen ist in Ordnung.</translation>
     </message>
     <message>
       <source>I will put a strap round your feet so that you can let them rest.</source>
-      <translation type="unfinished" />
+      <translation>Ich lege ein Band um Ihre Füße, damit Sie sie ruhen lassen können.</translation>
     </message>
     <message>
       <source>Your hands stay where I put them.</source>
-      <translation type="unfinished" />
+      <translation>Ihre Hände bleiben, wo ich sie hinlege.</translation>
     </message>
     <message>
       <source>The arm will move over you for a few minutes. You feel nothing.</source>
-      <translation type="unfinished" />
+      <translation>Der Arm bewegt sich einige Minuten über Sie. Sie spüren nichts.</translation>
     </message>
     <message>
       <source>Please lie still and do not talk; breathe quietly.</source>
-      <translation type="unfinished" />
+      <translation>Bitte liegen Sie still und sprechen Sie nicht; atmen Sie ruhig.</translation>
     </message>
     <message>
       <source>Have you had scans like this anywhere else in the last year?</source>
-      <translation type="unfinished" />
+      <translation>Hatten Sie solche Scans im letzten Jahr anderswo?</translation>
     </message>
     <message>
       <source>Underwater weighing</source>
-      <translation type="unfinished" />
+      <translation>Unterwasserwägung</translation>
     </message>
     <message>
       <source>Epilepsy, or any seizure or faint in the last 12 months?</source>
-      <translation type="unfinished" />
+      <translation>Epilepsie, oder ein Anfall oder eine Ohnmacht in den letzten 12 Monaten?</translation>
     </message>
     <message>
       <source>drowning risk</source>
-      <translation type="unfinished" />
+      <translation>Ertrinkungsgefahr</translation>
     </message>
     <message>
       <source>Unstable heart disease, arrhythmia or uncontrolled blood pressure?</source>
-      <translation type="unfinished" />
+      <translation>Instabile Herzkrankheit, Rhythmusstörung oder nicht eingestellter Blutdruck?</translation>
     </message>
     <message>
       <source>immersion and breath-hold load</source>
-      <translation type="unfinished" />
+      <translation>Belastung durch Eintauchen und Luftanhalten</translation>
     </message>
     <message>
       <source>Asthma, COPD or another lung illness that is not well controlled, or a reliever needed in the last 24 h?</source>
-      <translation type="unfinished" />
+      <translation>Asthma, COPD oder eine andere nicht gut eingestellte Lungenkrankheit, oder Notfallspray in den letzten 24 h?</translation>
     </message>
     <message>
       <source>breath-hold with empty lungs</source>
-      <translation type="unfinished" />
+      <translation>Luftanhalten mit leerer Lunge</translation>
     </message>
     <message>
       <source>Insulin, or low blood sugar when not eating?</source>
-      <translation type="unfinished" />
+      <translation>Insulin, oder Unterzucker ohne Essen?</translation>
     </message>
     <message>
       <source>fasted in warm water: low sugar, fainting</source>
-      <translation type="unfinished" />
+      <translation>nüchtern in warmem Wasser: Unterzucker, Ohnmacht</translation>
     </message>
     <message>
       <source>Insulin pump, glucose sensor or another device on the body?</source>
-      <translation type="unfinished" />
+      <translation>Insulinpumpe, Glukosesensor oder ein anderes Gerät am Körper?</translation>
     </message>
     <message>
       <source>only as wet as its maker allows; never take it off without the client's physician</source>
-      <translation type="unfinished" />
+      <translation>nur so nass, wie der Hersteller erlaubt; nie ohne die behandelnde Ärztin oder den Arzt ablegen</translation>
     </message>
     <message>
       <source>At ease in water, and in and out by the ladder without help?</source>
-      <translation type="unfinished" />
+      <translation>Im Wasser entspannt, und über die Leiter ohne Hilfe hinein und heraus?</translation>
     </message>
     <message>
       <source>who cannot swim or needs a hoist needs another method, or the lab's own procedure with two people</source>
-      <translation type="unfinished" />
+      <translation>wer nicht schwimmen kann oder eine Hebehilfe braucht, braucht eine andere Methode oder das eigene Verfahren des Labors mit zwei Personen</translation>
     </message>
     <message>
       <source>Ear tubes (grommets), or an ear that must stay dry?</source>
-      <translation type="unfinished" />
+      <translation>Paukenröhrchen, oder ein Ohr, das trocken bleiben muss?</translation>
     </message>
     <message>
       <source>water in the middle ear</source>
-      <translation type="unfinished" />
+      <translation>Wasser im Mittelohr</translation>
     </message>
     <message>
       <source>Allergy to chlorine, or a skin disease that pool water makes worse?</source>
-      <translation type="unfinished" />
+      <translation>Chlorallergie, oder eine Hautkrankheit, die Beckenwasser verschlimmert?</translation>
     </message>
     <message>
       <source>irritation of skin and lungs</source>
-      <translation type="unfinished" />
+      <translation>Reizung von Haut und Lunge</translation>
     </message>
     <message>
       <source>Trouble holding urine or stool in water?</source>
-      <translation type="unfinished" />
+      <translation>Schwierigkeiten, im Wasser Urin oder Stuhl zu halten?</translation>
     </message>
     <message>
       <source>contamination; offer another method, kindly</source>
-      <translation type="unfinished" />
+      <translation>Verunreinigung; freundlich eine andere Methode anbieten</translation>
     </message>
     <message>
       <source>Open wound, skin infection, perforated eardrum or fresh tattoo?</source>
-      <translation type="unfinished" />
+      <translation>Offene Wunde, Hautinfektion, Loch im Trommelfell oder frische Tätowierung?</translation>
     </message>
     <message>
       <source>infection</source>
-      <translation type="unfinished" />
+      <translation>Infektion</translation>
     </message>
     <message>
       <source>Time since last diarrhoea</source>
-      <translation type="unfinished" />
+      <translation>Zeit seit dem letzten Durchfall</translation>
     </message>
     <message>
       <source>infection control (2 weeks after cryptosporidium)</source>
-      <translation type="unfinished" />
+      <translation>Infektionsschutz (2 Wochen nach Kryptosporidien)</translation>
     </message>
     <message>
       <source>faecal contamination</source>
-      <translation type="unfinished" />
+      <translation>fäkale Verunreinigung</translation>
     </message>
     <message>
       <source>Are you comfortable holding your head under water, lungs empty and still, for a count of six?</source>
-      <translation type="unfinished" />
+      <translation>Ist es für Sie in Ordnung, den Kopf unter Wasser zu halten, mit leerer Lunge und still, während man bis sechs zählt?</translation>
     </message>
     <message>
       <source>incomplete breath-out</source>
-      <translation type="unfinished" />
+      <translation>unvollständiges Ausatmen</translation>
     </message>
     <message>
       <source>fear; offer a head-out or other method</source>
-      <translation type="unfinished" />
+      <translation>Angst; eine Methode mit dem Kopf über Wasser oder eine andere anbieten</translation>
     </message>
     <message>
       <source>cardiac load, blood pressure</source>
-      <translation type="unfinished" />
+      <translation>Herzbelastung, Blutdruck</translation>
     </message>
     <message>
       <source>load on the right heart</source>
-      <translation type="unfinished" />
+      <translation>Belastung des rechten Herzens</translation>
     </message>
     <message>
       <source>fainting during the forced breath</source>
-      <translation type="unfinished" />
+      <translation>Ohnmacht beim Pressen</translation>
     </message>
     <message>
       <source>intracranial and eye pressure</source>
-      <translation type="unfinished" />
+      <translation>Hirn- und Augendruck</translation>
     </message>
     <message>
       <source>sinus and ear pressure</source>
-      <translation type="unfinished" />
+      <translation>Druck in Nebenhöhlen und Ohr</translation>
     </message>
     <message>
       <source>chest and abdominal pressure</source>
-      <translation type="unfinished" />
+      <translation>Druck in Brust und Bauch</translation>
     </message>
     <message>
       <source>transmission</source>
-      <translation type="unfinished" />
+      <translation>Übertragung</translation>
     </message>
     <message>
       <source>healing; chest, abdomen, brain 4 weeks for forced breathing</source>
-      <translation type="unfinished" />
+      <translation>Heilung; Brust, Bauch, Gehirn 4 Wochen bei starkem Atmen</translation>
     </message>
     <message>
       <source>When did you last eat?</source>
@@ -15851,27 +15859,27 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.7 %fat per 100 mL gut gas; +0.22 per 0.5 kg food</source>
-      <translation type="unfinished" />
+      <translation>+0,7 % Fett je 100 mL Darmgas; +0,22 je 0,5 kg Essen</translation>
     </message>
     <message>
       <source>gas buoyancy, water-dense mass</source>
-      <translation type="unfinished" />
+      <translation>Auftrieb durch Gas, Masse von Wasserdichte</translation>
     </message>
     <message>
       <source>+0.7 %fat per 100 mL gut gas</source>
-      <translation type="unfinished" />
+      <translation>+0,7 % Fett je 100 mL Darmgas</translation>
     </message>
     <message>
       <source>gas buoyancy</source>
-      <translation type="unfinished" />
+      <translation>Auftrieb durch Gas</translation>
     </message>
     <message>
       <source>dehydration, small; mainly safety</source>
-      <translation type="unfinished" />
+      <translation>Austrocknung, klein; vor allem Sicherheit</translation>
     </message>
     <message>
       <source>judgement in water</source>
-      <translation type="unfinished" />
+      <translation>Urteilsvermögen im Wasser</translation>
     </message>
     <message>
       <source>Time since bladder and, if possible, bowels were emptied</source>
@@ -15883,11 +15891,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.7 %fat per 100 mL trapped air</source>
-      <translation type="unfinished" />
+      <translation>+0,7 % Fett je 100 mL eingeschlossener Luft</translation>
     </message>
     <message>
       <source>buoyancy</source>
-      <translation type="unfinished" />
+      <translation>Auftrieb</translation>
     </message>
     <message>
       <source>Hair wetted, no air-trapping cap?</source>
@@ -15899,7 +15907,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>-0.58 %fat per 100 g steel</source>
-      <translation type="unfinished" />
+      <translation>-0,58 % Fett je 100 g Stahl</translation>
     </message>
     <message>
       <source>Showered, no oil or lotion?</source>
@@ -15907,19 +15915,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>small</source>
-      <translation type="unfinished" />
+      <translation>klein</translation>
     </message>
     <message>
       <source>bubbles cling; water quality</source>
-      <translation type="unfinished" />
+      <translation>Blasen haften; Wasserqualität</translation>
     </message>
     <message>
       <source>up to about +2.8 %fat in marked retainers; +0.33 per kg by arithmetic</source>
-      <translation type="unfinished" />
+      <translation>bis etwa +2,8 % Fett bei starker Einlagerung; rechnerisch +0,33 je kg</translation>
     </message>
     <message>
       <source>+0.65 %fat per 1.5 kg water</source>
-      <translation type="unfinished" />
+      <translation>+0,65 % Fett je 1,5 kg Wasser</translation>
     </message>
     <message>
       <source>When did you last smoke, vape or use a water pipe?</source>
@@ -15927,7 +15935,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>bronchoconstriction</source>
-      <translation type="unfinished" />
+      <translation>Verengung der Bronchien</translation>
     </message>
     <message>
       <source>When did you last take alcohol or another intoxicant?</source>
@@ -15935,11 +15943,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>FVC 100 mL low: RV taken as 24 % (M) or 28 % (F) of FVC is 24-28 mL low, +0.17 to +0.23 %fat in the tank; nil when RV is measured</source>
-      <translation type="unfinished" />
+      <translation>FVC 100 mL zu niedrig: RV als 24 % (M) oder 28 % (F) der FVC ist 24-28 mL zu niedrig, +0,17 bis +0,23 % Fett im Becken; keine Wirkung, wenn RV gemessen ist</translation>
     </message>
     <message>
       <source>coordination and effort</source>
-      <translation type="unfinished" />
+      <translation>Koordination und Anstrengung</translation>
     </message>
     <message>
       <source>When did you last exercise hard?</source>
@@ -15947,7 +15955,7 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>bronchoconstriction, fatigue</source>
-      <translation type="unfinished" />
+      <translation>Verengung der Bronchien, Ermüdung</translation>
     </message>
     <message>
       <source>Clothing loose around chest and belly?</source>
@@ -15955,11 +15963,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>low FVC, see sp_intox</source>
-      <translation type="unfinished" />
+      <translation>niedrige FVC, siehe sp_intox</translation>
     </message>
     <message>
       <source>restricts the chest</source>
-      <translation type="unfinished" />
+      <translation>engt die Brust ein</translation>
     </message>
     <message>
       <source>When did you last eat a large meal?</source>
@@ -15967,31 +15975,31 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>small fall of FVC</source>
-      <translation type="unfinished" />
+      <translation>kleine Abnahme der FVC</translation>
     </message>
     <message>
       <source>diaphragm</source>
-      <translation type="unfinished" />
+      <translation>Zwerchfell</translation>
     </message>
     <message>
       <source>Attendant trained in resuscitation within arm's reach, and a second person on call today?</source>
-      <translation type="unfinished" />
+      <translation>Heute eine in Wiederbelebung ausgebildete Aufsicht in Reichweite und eine zweite Person auf Abruf?</translation>
     </message>
     <message>
       <source>nobody is alone in the water</source>
-      <translation type="unfinished" />
+      <translation>niemand ist allein im Wasser</translation>
     </message>
     <message>
       <source>The ladder is slippery: one hand on the rail, you in front of the client.</source>
-      <translation type="unfinished" />
+      <translation>Die Leiter ist rutschig: eine Hand am Geländer, Sie vor dem Klienten.</translation>
     </message>
     <message>
       <source>Never leave the client alone in or near the water.</source>
-      <translation type="unfinished" />
+      <translation>Den Klienten nie allein im oder am Wasser lassen.</translation>
     </message>
     <message>
       <source>An attendant trained in resuscitation stays within arm's reach; a second person is on call.</source>
-      <translation type="unfinished" />
+      <translation>Eine in Wiederbelebung ausgebildete Aufsicht bleibt in Reichweite; eine zweite Person ist auf Abruf.</translation>
     </message>
     <message>
       <source>Agree the signal: one knock on the chair means come up now. The client may surface at any time.</source>
@@ -15999,63 +16007,63 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>No hyperventilation before submersion: blackout risk. It grows with repeated dives: rest between them, and stop after ten.</source>
-      <translation type="unfinished" />
+      <translation>Vor dem Untertauchen nicht hyperventilieren: Gefahr der Bewusstlosigkeit. Sie wächst mit jedem Tauchgang: dazwischen ruhen und nach zehn aufhören.</translation>
     </message>
     <message>
       <source>Stop at once for distress, dizziness or shivering.</source>
-      <translation type="unfinished" />
+      <translation>Sofort aufhören bei Not, Schwindel oder Frösteln.</translation>
     </message>
     <message>
       <source>Local pool rules and licensed practice decide; this list only reminds.</source>
-      <translation type="unfinished" />
+      <translation>Örtliche Badregeln und zugelassene Fachleute entscheiden; diese Liste erinnert nur.</translation>
     </message>
     <message>
       <source>Enter carefully, rail in hand.</source>
-      <translation type="unfinished" />
+      <translation>Vorsichtig hinein, Geländer in der Hand.</translation>
     </message>
     <message>
       <source>Wet the hair and the suit; press the trapped air out.</source>
-      <translation type="unfinished" />
+      <translation>Haar und Anzug nass machen; eingeschlossene Luft ausdrücken.</translation>
     </message>
     <message>
       <source>Belt on, sit back, feet on the bar, hands beside the thighs.</source>
-      <translation type="unfinished" />
+      <translation>Gurt an, zurücksetzen, Füße auf die Stange, Hände neben die Oberschenkel.</translation>
     </message>
     <message>
       <source>Touch nothing but the chair.</source>
-      <translation type="unfinished" />
+      <translation>Nichts als den Stuhl berühren.</translation>
     </message>
     <message>
       <source>Breathe all the way out, lean forward under water, keep still and count to six.</source>
-      <translation type="unfinished" />
+      <translation>Ganz ausatmen, unter Wasser vorbeugen, still halten und bis sechs zählen.</translation>
     </message>
     <message>
       <source>Nothing happens without you. You can come up at any time.</source>
-      <translation type="unfinished" />
+      <translation>Nichts geschieht ohne Sie. Sie können jederzeit auftauchen.</translation>
     </message>
     <message>
       <source>I stay beside you the whole time.</source>
-      <translation type="unfinished" />
+      <translation>Ich bleibe die ganze Zeit neben Ihnen.</translation>
     </message>
     <message>
       <source>Breathe all the way out, lean forward under the water and stay still. When you hear one knock, come up.</source>
-      <translation type="unfinished" />
+      <translation>Atmen Sie ganz aus, beugen Sie sich unter Wasser vor und bleiben Sie still. Wenn Sie einmal Klopfen hören, tauchen Sie auf.</translation>
     </message>
     <message>
       <source>One knock means come up. Come up whenever you like.</source>
-      <translation type="unfinished" />
+      <translation>Einmal Klopfen heißt auftauchen. Tauchen Sie auf, wann immer Sie wollen.</translation>
     </message>
     <message>
       <source>A deep breath in, then blow and keep on blowing until nothing more comes.</source>
-      <translation type="unfinished" />
+      <translation>Tief einatmen, dann blasen und weiterblasen, bis nichts mehr kommt.</translation>
     </message>
     <message>
       <source>Impedance</source>
-      <translation type="unfinished" />
+      <translation>Impedanz</translation>
     </message>
     <message>
       <source>Pacemaker, defibrillator, neurostimulator, pump or other active implant?</source>
-      <translation type="unfinished" />
+      <translation>Schrittmacher, Defibrillator, Neurostimulator, Pumpe oder anderes aktives Implantat?</translation>
     </message>
     <message>
       <source>Do not connect: the current may interfere with the device.</source>
@@ -16063,39 +16071,39 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Glucose sensor, insulin pump or another device worn on the body?</source>
-      <translation type="unfinished" />
+      <translation>Glukosesensor, Insulinpumpe oder ein anderes am Körper getragenes Gerät?</translation>
     </message>
     <message>
       <source>only as its maker allows; never take it off without the client's physician</source>
-      <translation type="unfinished" />
+      <translation>nur, wie der Hersteller erlaubt; nie ohne die behandelnde Ärztin oder den Arzt ablegen</translation>
     </message>
     <message>
       <source>Allergy to plasters or electrode gel?</source>
-      <translation type="unfinished" />
+      <translation>Allergie gegen Pflaster oder Elektrodengel?</translation>
     </message>
     <message>
       <source>skin; use another electrode or site</source>
-      <translation type="unfinished" />
+      <translation>Haut; eine andere Elektrode oder Stelle verwenden</translation>
     </message>
     <message>
       <source>Tremor, or unable to keep still for a minute?</source>
-      <translation type="unfinished" />
+      <translation>Zittern, oder nicht eine Minute still halten können?</translation>
     </message>
     <message>
       <source>the reading wanders</source>
-      <translation type="unfinished" />
+      <translation>der Messwert wandert</translation>
     </message>
     <message>
       <source>Pregnant?</source>
-      <translation type="unfinished" />
+      <translation>Schwanger?</translation>
     </message>
     <message>
       <source>no known harm, but no equation is valid; local rules decide</source>
-      <translation type="unfinished" />
+      <translation>kein bekannter Schaden, aber keine Gleichung gilt; örtliche Regeln entscheiden</translation>
     </message>
     <message>
       <source>no harm known; not valid</source>
-      <translation type="unfinished" />
+      <translation>kein bekannter Schaden; nicht gültig</translation>
     </message>
     <message>
       <source>Intravenous fluid or dialysis in the last 24 h, or oedema?</source>
@@ -16103,11 +16111,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>1 L in ECW: R0 about -8 %</source>
-      <translation type="unfinished" />
+      <translation>1 L im EZW: R0 etwa -8 %</translation>
     </message>
     <message>
       <source>fluid read as FFM</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeit wird als FFM gelesen</translation>
     </message>
     <message>
       <source>Metal plate, artificial joint or amputation on the measured side?</source>
@@ -16115,19 +16123,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>several % of that limb's R</source>
-      <translation type="unfinished" />
+      <translation>mehrere % des R dieses Körperteils</translation>
     </message>
     <message>
       <source>metal shortens the resistive path</source>
-      <translation type="unfinished" />
+      <translation>Metall verkürzt den Widerstandsweg</translation>
     </message>
     <message>
       <source>R falls 4-15 ohm 1-4 h after a meal: about -0.4 to -1.4 %fat (man), adding up over the day; in the first 30 min the eaten mass alone gives +0.4 %fat per 0.5 kg</source>
-      <translation type="unfinished" />
+      <translation>R fällt 1-4 h nach einer Mahlzeit um 4-15 Ohm: etwa -0,4 bis -1,4 % Fett (Mann), über den Tag summiert; in den ersten 30 min macht allein die gegessene Masse +0,4 % Fett je 0,5 kg</translation>
     </message>
     <message>
       <source>electrolytes and splanchnic blood flow lower R; food mass read as fat</source>
-      <translation type="unfinished" />
+      <translation>Elektrolyte und Darmdurchblutung senken R; Nahrungsmasse wird als Fett gelesen</translation>
     </message>
     <message>
       <source>When did you last drink more than a glass (250 mL)?</source>
@@ -16135,19 +16143,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.4 %fat per 0.5 L at constant R</source>
-      <translation type="unfinished" />
+      <translation>+0,4 % Fett je 0,5 L bei gleichem R</translation>
     </message>
     <message>
       <source>fluid sits in the trunk: mass up, R unchanged</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeit sitzt im Rumpf: Masse höher, R unverändert</translation>
     </message>
     <message>
       <source>not published acutely; schools ask 8, 24 or 48 h</source>
-      <translation type="unfinished" />
+      <translation>akut nicht veröffentlicht; Schulen verlangen 8, 24 oder 48 h</translation>
     </message>
     <message>
       <source>diuresis raises R</source>
-      <translation type="unfinished" />
+      <translation>Harntreibung erhöht R</translation>
     </message>
     <message>
       <source>When did you last have caffeine?</source>
@@ -16155,19 +16163,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>none measurable up to 5 mg/kg/day</source>
-      <translation type="unfinished" />
+      <translation>bis 5 mg/kg/Tag nicht messbar</translation>
     </message>
     <message>
       <source>diuresis in non-users; counts as fluid</source>
-      <translation type="unfinished" />
+      <translation>Harntreibung bei Ungewohnten; zählt als Flüssigkeit</translation>
     </message>
     <message>
       <source>R -3 to -9 %: about -1.4 to -4.2 %fat (man); later, cooled and dry, the sign reverses</source>
-      <translation type="unfinished" />
+      <translation>R -3 bis -9 %: etwa -1,4 bis -4,2 % Fett (Mann); später, abgekühlt und trocken, kehrt sich das Vorzeichen um</translation>
     </message>
     <message>
       <source>warm, perfused skin and muscle conduct better</source>
-      <translation type="unfinished" />
+      <translation>warme, durchblutete Haut und Muskeln leiten besser</translation>
     </message>
     <message>
       <source>When did you last use a sauna, hot bath or hot shower?</source>
@@ -16175,19 +16183,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>about -0.5 %fat per 1 % fall of R</source>
-      <translation type="unfinished" />
+      <translation>etwa -0,5 % Fett je 1 % Abfall von R</translation>
     </message>
     <message>
       <source>vasodilated warm limbs lower R</source>
-      <translation type="unfinished" />
+      <translation>weitgestellte warme Gliedmaßen senken R</translation>
     </message>
     <message>
       <source>+0.26 %fat per 0.3 L</source>
-      <translation type="unfinished" />
+      <translation>+0,26 % Fett je 0,3 L</translation>
     </message>
     <message>
       <source>mass up, R unchanged</source>
-      <translation type="unfinished" />
+      <translation>Masse höher, R unverändert</translation>
     </message>
     <message>
       <source>How long has the person been standing or walking about?</source>
@@ -16195,11 +16203,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>not well published; under 1 %fat</source>
-      <translation type="unfinished" />
+      <translation>wenig veröffentlicht; unter 1 % Fett</translation>
     </message>
     <message>
       <source>coming from lying, fluid has not yet returned to the legs</source>
-      <translation type="unfinished" />
+      <translation>nach dem Liegen ist die Flüssigkeit noch nicht in die Beine zurückgekehrt</translation>
     </message>
     <message>
       <source>How long has the person been lying down?</source>
@@ -16207,11 +16215,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>R 1-1.5 % too low: about -0.5 to -0.7 %fat</source>
-      <translation type="unfinished" />
+      <translation>R 1-1,5 % zu niedrig: etwa -0,5 bis -0,7 % Fett</translation>
     </message>
     <message>
       <source>fluid still pooled in the legs</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeit noch in den Beinen</translation>
     </message>
     <message>
       <source>Room temperature (not below 22 °C)</source>
@@ -16219,15 +16227,15 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>C</source>
-      <translation type="unfinished" />
+      <translation>C</translation>
     </message>
     <message>
       <source>about 35 ohm (7 %) between 35 and 14 C ambient, FFM about -2.2 kg in the cold</source>
-      <translation type="unfinished" />
+      <translation>etwa 35 Ohm (7 %) zwischen 35 und 14 C Umgebung, FFM in der Kälte etwa -2,2 kg</translation>
     </message>
     <message>
       <source>cold skin raises R</source>
-      <translation type="unfinished" />
+      <translation>kalte Haut erhöht R</translation>
     </message>
     <message>
       <source>Room temperature (not above 26 °C)</source>
@@ -16235,11 +16243,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>as imp_cold, opposite sign</source>
-      <translation type="unfinished" />
+      <translation>wie imp_cold, umgekehrtes Vorzeichen</translation>
     </message>
     <message>
       <source>warm skin lowers R</source>
-      <translation type="unfinished" />
+      <translation>warme Haut senkt R</translation>
     </message>
     <message>
       <source>Gap between current and voltage electrodes</source>
@@ -16247,11 +16255,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>1 cm proximal shift: R about -2 %, -0.9 %fat</source>
-      <translation type="unfinished" />
+      <translation>1 cm rumpfwärts verschoben: R etwa -2 %, -0,9 % Fett</translation>
     </message>
     <message>
       <source>electrode interaction, shortened path</source>
-      <translation type="unfinished" />
+      <translation>Wechselwirkung der Elektroden, verkürzter Weg</translation>
     </message>
     <message>
       <source>Unsubtracted clothing mass</source>
@@ -16259,11 +16267,11 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>+0.42 %fat per 0.5 kg</source>
-      <translation type="unfinished" />
+      <translation>+0,42 % Fett je 0,5 kg</translation>
     </message>
     <message>
       <source>mass read as fat</source>
-      <translation type="unfinished" />
+      <translation>Masse wird als Fett gelesen</translation>
     </message>
     <message>
       <source>Large metal items taken off?</source>
@@ -16271,27 +16279,27 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>negligible</source>
-      <translation type="unfinished" />
+      <translation>vernachlässigbar</translation>
     </message>
     <message>
       <source>alternative current path</source>
-      <translation type="unfinished" />
+      <translation>anderer Stromweg</translation>
     </message>
     <message>
       <source>fat kg about -0.3 to +1 (R -5 to -10 ohm, mass +0.2 to +1 kg act against each other)</source>
-      <translation type="unfinished" />
+      <translation>Fett in kg etwa -0,3 bis +1 (R -5 bis -10 Ohm, Masse +0,2 bis +1 kg wirken gegeneinander)</translation>
     </message>
     <message>
       <source>fluid retention</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeitseinlagerung</translation>
     </message>
     <message>
       <source>TBW +1 to +2 kg in 5-7 days read as FFM</source>
-      <translation type="unfinished" />
+      <translation>TBW +1 bis +2 kg in 5-7 Tagen wird als FFM gelesen</translation>
     </message>
     <message>
       <source>intracellular water</source>
-      <translation type="unfinished" />
+      <translation>intrazelluläres Wasser</translation>
     </message>
     <message>
       <source>Time since a diuretic that is not taken daily</source>
@@ -16299,155 +16307,155 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>loss of extracellular water raises R</source>
-      <translation type="unfinished" />
+      <translation>Verlust von extrazellulärem Wasser erhöht R</translation>
     </message>
     <message>
       <source>later in the day after meals about -1 to -2 %fat</source>
-      <translation type="unfinished" />
+      <translation>später am Tag nach Mahlzeiten etwa -1 bis -2 % Fett</translation>
     </message>
     <message>
       <source>meals, standing, warmth add up</source>
-      <translation type="unfinished" />
+      <translation>Mahlzeiten, Stehen, Wärme summieren sich</translation>
     </message>
     <message>
       <source>fluid in the legs lowers their R; not published</source>
-      <translation type="unfinished" />
+      <translation>Flüssigkeit in den Beinen senkt deren R; nicht veröffentlicht</translation>
     </message>
     <message>
       <source>about +0.5 %fat per 1 % rise of R</source>
-      <translation type="unfinished" />
+      <translation>etwa +0,5 % Fett je 1 % Anstieg von R</translation>
     </message>
     <message>
       <source>Time since coming in from the cold</source>
-      <translation type="unfinished" />
+      <translation>Zeit seit dem Hereinkommen aus der Kälte</translation>
     </message>
     <message>
       <source>as for a cold room</source>
-      <translation type="unfinished" />
+      <translation>wie bei kaltem Raum</translation>
     </message>
     <message>
       <source>Never connect a person with a pacemaker, a defibrillator, a neurostimulator or another active implant.</source>
-      <translation type="unfinished" />
+      <translation>Niemals eine Person mit Schrittmacher, Defibrillator, Neurostimulator oder anderem aktivem Implantat anschließen.</translation>
     </message>
     <message>
       <source>Leave wounds and broken skin out; move the electrode or use the other side.</source>
-      <translation type="unfinished" />
+      <translation>Wunden und verletzte Haut auslassen; die Elektrode versetzen oder die andere Seite nehmen.</translation>
     </message>
     <message>
       <source>In pregnancy no harm is known, but no result is valid: your local rules decide.</source>
-      <translation type="unfinished" />
+      <translation>In der Schwangerschaft ist kein Schaden bekannt, aber kein Ergebnis gültig: Ihre örtlichen Regeln entscheiden.</translation>
     </message>
     <message>
       <source>I ask everybody about devices in the body before anything is connected.</source>
-      <translation type="unfinished" />
+      <translation>Ich frage alle nach Geräten im Körper, bevor etwas angeschlossen wird.</translation>
     </message>
     <message>
       <source>The electrodes feel cool. You will not feel the current.</source>
-      <translation type="unfinished" />
+      <translation>Die Elektroden fühlen sich kühl an. Den Strom spüren Sie nicht.</translation>
     </message>
     <message>
       <source>Arms a little away from your body, feet apart. Then just stay as you are.</source>
-      <translation type="unfinished" />
+      <translation>Arme etwas vom Körper weg, Füße auseinander. Bleiben Sie dann einfach so.</translation>
     </message>
     <message>
       <source>It takes about a minute. You will feel nothing. Breathe as you like, but please do not talk.</source>
-      <translation type="unfinished" />
+      <translation>Es dauert etwa eine Minute. Sie spüren nichts. Atmen Sie, wie Sie mögen, aber sprechen Sie bitte nicht.</translation>
     </message>
     <message>
       <source>Floor scale</source>
-      <translation type="unfinished" />
+      <translation>Standwaage</translation>
     </message>
     <message>
       <source>Reference mass</source>
-      <translation type="unfinished" />
+      <translation>Prüfmasse</translation>
     </message>
     <message>
       <source>two 10 kg masses, class M1</source>
-      <translation type="unfinished" />
+      <translation>zwei 10-kg-Gewichte, Klasse M1</translation>
     </message>
     <message>
       <source>Tank load cell</source>
-      <translation type="unfinished" />
+      <translation>Wägezelle des Beckens</translation>
     </message>
     <message>
       <source>Reference mass on the chair</source>
-      <translation type="unfinished" />
+      <translation>Prüfmasse am Stuhl</translation>
     </message>
     <message>
       <source>5 kg mass, class M1</source>
-      <translation type="unfinished" />
+      <translation>5-kg-Gewicht, Klasse M1</translation>
     </message>
     <message>
       <source>Tank thermometer</source>
-      <translation type="unfinished" />
+      <translation>Thermometer des Beckens</translation>
     </message>
     <message>
       <source>Against the reference thermometer</source>
-      <translation type="unfinished" />
+      <translation>Gegen das Referenzthermometer</translation>
     </message>
     <message>
       <source>reference thermometer</source>
-      <translation type="unfinished" />
+      <translation>Referenzthermometer</translation>
     </message>
     <message>
       <source>3-L syringe at three flows</source>
-      <translation type="unfinished" />
+      <translation>3-L-Spritze bei drei Flüssen</translation>
     </message>
     <message>
       <source>3-L calibration syringe</source>
-      <translation type="unfinished" />
+      <translation>3-L-Kalibrierspritze</translation>
     </message>
     <message>
       <source>Air chamber</source>
-      <translation type="unfinished" />
+      <translation>Luftkammer</translation>
     </message>
     <message>
       <source>Cylinder volume, five times</source>
-      <translation type="unfinished" />
+      <translation>Zylindervolumen, fünfmal</translation>
     </message>
     <message>
       <source>calibration cylinder</source>
-      <translation type="unfinished" />
+      <translation>Kalibrierzylinder</translation>
     </message>
     <message>
       <source>Impedance analyzer</source>
-      <translation type="unfinished" />
+      <translation>Impedanzanalysator</translation>
     </message>
     <message>
       <source>500 Ω resistor</source>
-      <translation type="unfinished" />
+      <translation>500-Ω-Widerstand</translation>
     </message>
     <message>
       <source>precision resistor, 0.1 %</source>
-      <translation type="unfinished" />
+      <translation>Präzisionswiderstand, 0,1 %</translation>
     </message>
     <message>
       <source>RC module at 50 kHz</source>
-      <translation type="unfinished" />
+      <translation>RC-Modul bei 50 kHz</translation>
     </message>
     <message>
       <source>RC module 549 Ω, 1910 Ω, 1.5 nF</source>
-      <translation type="unfinished" />
+      <translation>RC-Modul 549 Ω, 1910 Ω, 1,5 nF</translation>
     </message>
     <message>
       <source>Soft-tissue phantom</source>
-      <translation type="unfinished" />
+      <translation>Weichgewebephantom</translation>
     </message>
     <message>
       <source>soft-tissue phantom, fat of the lab's baseline</source>
-      <translation type="unfinished" />
+      <translation>Weichgewebephantom, Fett der Labor-Grundlinie</translation>
     </message>
     <message>
       <source>Spine phantom</source>
-      <translation type="unfinished" />
+      <translation>Wirbelsäulenphantom</translation>
     </message>
     <message>
       <source>g/cm²</source>
-      <translation type="unfinished" />
+      <translation>g/cm²</translation>
     </message>
     <message>
       <source>spine phantom</source>
-      <translation type="unfinished" />
+      <translation>Wirbelsäulenphantom</translation>
     </message>
     <message>
       <source>Gallagher 2000, widest of its three columns</source>
@@ -16463,19 +16471,19 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>below</source>
-      <translation type="unfinished" />
+      <translation>darunter</translation>
     </message>
     <message>
       <source>band</source>
-      <translation type="unfinished" />
+      <translation>Bereich</translation>
     </message>
     <message>
       <source>above</source>
-      <translation type="unfinished" />
+      <translation>darüber</translation>
     </message>
     <message>
       <source>far above</source>
-      <translation type="unfinished" />
+      <translation>weit darüber</translation>
     </message>
     <message>
       <source>Gallagher 2000, column "White"</source>
@@ -16495,311 +16503,311 @@ The Library holds every equation with its source. The lab book is %1.</source>
     </message>
     <message>
       <source>Lohman, Houtkooper and Going 1997</source>
-      <translation type="unfinished" />
+      <translation>Lohman, Houtkooper und Going 1997</translation>
     </message>
     <message>
       <source>adults and children from 6 y, United States</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene und Kinder ab 6 J., Vereinigte Staaten</translation>
     </message>
     <message>
       <source>adults: from the low to the upper standard; children: the middle range</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene: vom unteren bis zum oberen Standard; Kinder: der mittlere Bereich</translation>
     </message>
     <message>
       <source>kg/m2</source>
-      <translation type="unfinished" />
+      <translation>kg/m2</translation>
     </message>
     <message>
       <source>Kelly 2009</source>
-      <translation type="unfinished" />
+      <translation>Kelly 2009</translation>
     </message>
     <message>
       <source>United States adults, X-ray absorptiometry</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene der Vereinigten Staaten, DXA</translation>
     </message>
     <message>
       <source>the class between mild deficit and excess</source>
-      <translation type="unfinished" />
+      <translation>die Klasse zwischen leichtem Mangel und Überschuss</translation>
     </message>
     <message>
       <source>Kyle 2003</source>
-      <translation type="unfinished" />
+      <translation>Kyle 2003</translation>
     </message>
     <message>
       <source>Swiss adults 18-98 y, impedance</source>
-      <translation type="unfinished" />
+      <translation>Schweizer Erwachsene 18-98 J., Impedanz</translation>
     </message>
     <message>
       <source>values that go with a body mass index of 18.5 to 25</source>
-      <translation type="unfinished" />
+      <translation>Werte, die zu einem Body-Mass-Index von 18,5 bis 25 gehören</translation>
     </message>
     <message>
       <source>Clinic percentiles, skinfold type</source>
-      <translation type="unfinished" />
+      <translation>Klinikperzentile, Hautfaltenart</translation>
     </message>
     <message>
       <source>affluent, mostly white people of one preventive clinic, about 39 600 men and 17 100 women; not a population reference</source>
-      <translation type="unfinished" />
+      <translation>wohlhabende, meist weiße Personen einer Präventionsklinik, etwa 39 600 Männer und 17 100 Frauen; keine Bevölkerungsreferenz</translation>
     </message>
     <message>
       <source>the middle 60 % of that sex and age</source>
-      <translation type="unfinished" />
+      <translation>die mittleren 60 % dieses Geschlechts und Alters</translation>
     </message>
     <message>
       <source>kg/m²</source>
-      <translation type="unfinished" />
+      <translation>kg/m²</translation>
     </message>
     <message>
       <source>WHO 2000</source>
-      <translation type="unfinished" />
+      <translation>WHO 2000</translation>
     </message>
     <message>
       <source>18.5 to 25 kg/m²</source>
-      <translation type="unfinished" />
+      <translation>18,5 bis 25 kg/m²</translation>
     </message>
     <message>
       <source>Asian adults, WHO 2004</source>
-      <translation type="unfinished" />
+      <translation>Asiatische Erwachsene, WHO 2004</translation>
     </message>
     <message>
       <source>Asian adults; points for action, chosen by country</source>
-      <translation type="unfinished" />
+      <translation>asiatische Erwachsene; Handlungsschwellen, vom Land gewählt</translation>
     </message>
     <message>
       <source>from the lower limit to the first point for action</source>
-      <translation type="unfinished" />
+      <translation>von der unteren Grenze bis zur ersten Handlungsschwelle</translation>
     </message>
     <message>
       <source>Low fat-free mass, GLIM 2019</source>
-      <translation type="unfinished" />
+      <translation>Niedrige fettfreie Masse, GLIM 2019</translation>
     </message>
     <message>
       <source>adults, by a validated method</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene, mit einer validierten Methode</translation>
     </message>
     <message>
       <source>from the lower limit up; below it is one sign of malnutrition, which a clinician judges</source>
-      <translation type="unfinished" />
+      <translation>ab der unteren Grenze; darunter ist es ein Zeichen von Mangelernährung, das klinisch beurteilt wird</translation>
     </message>
     <message>
       <source>low</source>
-      <translation type="unfinished" />
+      <translation>niedrig</translation>
     </message>
     <message>
       <source>not low</source>
-      <translation type="unfinished" />
+      <translation>nicht niedrig</translation>
     </message>
     <message>
       <source>Barbosa-Silva 2005</source>
-      <translation type="unfinished" />
+      <translation>Barbosa-Silva 2005</translation>
     </message>
     <message>
       <source>healthy people in the USA, n = 1967, lying, gel electrodes; reads about 1° above European data</source>
-      <translation type="unfinished" />
+      <translation>Gesunde in den USA, n = 1967, liegend, Gel-Elektroden; etwa 1° über europäischen Daten</translation>
     </message>
     <message>
       <source>the middle 90 %: mean ± 1.645 SD of that sex and age</source>
-      <translation type="unfinished" />
+      <translation>die mittleren 90 %: Mittelwert ± 1,645 SD dieses Geschlechts und Alters</translation>
     </message>
     <message>
       <source>European consensus 2019</source>
-      <translation type="unfinished" />
+      <translation>Europäischer Konsens 2019</translation>
     </message>
     <message>
       <source>adults; made for older people, without an age limit</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene; für Ältere gemacht, ohne Altersgrenze</translation>
     </message>
     <message>
       <source>from the lower limit up; below it limb muscle is low and strength is tested</source>
-      <translation type="unfinished" />
+      <translation>ab der unteren Grenze; darunter ist die Muskelmasse der Gliedmaßen niedrig, und die Kraft wird geprüft</translation>
     </message>
     <message>
       <source>Asian consensus 2019, impedance</source>
-      <translation type="unfinished" />
+      <translation>Asiatischer Konsens 2019, Impedanz</translation>
     </message>
     <message>
       <source>older Asian adults</source>
-      <translation type="unfinished" />
+      <translation>ältere asiatische Erwachsene</translation>
     </message>
     <message>
       <source>from the lower limit up, for impedance</source>
-      <translation type="unfinished" />
+      <translation>ab der unteren Grenze, für Impedanz</translation>
     </message>
     <message>
       <source>Asian consensus 2019, densitometer</source>
-      <translation type="unfinished" />
+      <translation>Asiatischer Konsens 2019, DXA</translation>
     </message>
     <message>
       <source>from the lower limit up, for densitometers</source>
-      <translation type="unfinished" />
+      <translation>ab der unteren Grenze, für DXA</translation>
     </message>
     <message>
       <source>m²</source>
-      <translation type="unfinished" />
+      <translation>m²</translation>
     </message>
     <message>
       <source>Limb lean by body mass index, 2014</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen durch Body-Mass-Index, 2014</translation>
     </message>
     <message>
       <source>people from 60 years, densitometer</source>
-      <translation type="unfinished" />
+      <translation>Personen ab 60 Jahren, DXA</translation>
     </message>
     <message>
       <source>from the lower limit up; below it strength is tested</source>
-      <translation type="unfinished" />
+      <translation>ab der unteren Grenze; darunter wird die Kraft geprüft</translation>
     </message>
     <message>
       <source>Health questions before a plan</source>
-      <translation type="unfinished" />
+      <translation>Gesundheitsfragen vor einem Plan</translation>
     </message>
     <message>
       <source>Do you make yourself sick because you feel uncomfortably full?</source>
-      <translation type="unfinished" />
+      <translation>Übergeben Sie sich, wenn Sie sich unangenehm voll fühlen?</translation>
     </message>
     <message>
       <source>Signs or a history of disordered eating: no targets, no deficits, no ranks.</source>
-      <translation type="unfinished" />
+      <translation>Zeichen oder Vorgeschichte einer Essstörung: keine Ziele, keine Defizite, keine Ränge.</translation>
     </message>
     <message>
       <source>Offer a clinician who knows eating disorders. No numbers are given.</source>
-      <translation type="unfinished" />
+      <translation>Eine Fachperson anbieten, die sich mit Essstörungen auskennt. Es werden keine Zahlen gezeigt.</translation>
     </message>
     <message>
       <source>Do you worry that you have lost control over how much you eat?</source>
-      <translation type="unfinished" />
+      <translation>Machen Sie sich Sorgen, weil Sie manchmal nicht kontrollieren können, wie viel Sie essen?</translation>
     </message>
     <message>
       <source>Have you recently lost more than one stone (6 kg) in a three-month period?</source>
-      <translation type="unfinished" />
+      <translation>Haben Sie in letzter Zeit mehr als 6 kg in drei Monaten abgenommen?</translation>
     </message>
     <message>
       <source>Do you believe yourself to be fat when others say you are thin?</source>
-      <translation type="unfinished" />
+      <translation>Finden Sie sich zu dick, während andere Sie zu dünn finden?</translation>
     </message>
     <message>
       <source>Would you say that food dominates your life?</source>
-      <translation type="unfinished" />
+      <translation>Würden Sie sagen, dass Essen Ihr Leben sehr beeinflusst?</translation>
     </message>
     <message>
       <source>Have you ever had an eating disorder, or been treated for one?</source>
-      <translation type="unfinished" />
+      <translation>Hatten Sie je eine Essstörung, oder wurden Sie deswegen behandelt?</translation>
     </message>
     <message>
       <source>Are you pregnant, or could you be?</source>
-      <translation type="unfinished" />
+      <translation>Sind Sie schwanger, oder könnten Sie es sein?</translation>
     </message>
     <message>
       <source>Pregnant: no weight plan.</source>
-      <translation type="unfinished" />
+      <translation>Schwanger: kein Gewichtsplan.</translation>
     </message>
     <message>
       <source>The midwife or the obstetrician advises.</source>
-      <translation type="unfinished" />
+      <translation>Hebamme oder Frauenärztin oder -arzt beraten.</translation>
     </message>
     <message>
       <source>Are you breast-feeding?</source>
-      <translation type="unfinished" />
+      <translation>Stillen Sie?</translation>
     </message>
     <message>
       <source>Breast-feeding: no plan to lose by numbers.</source>
-      <translation type="unfinished" />
+      <translation>Stillzeit: kein Plan zum Abnehmen nach Zahlen.</translation>
     </message>
     <message>
       <source>The midwife or a dietitian advises.</source>
-      <translation type="unfinished" />
+      <translation>Hebamme oder Ernährungsfachkraft beraten.</translation>
     </message>
     <message>
       <source>Do you use insulin, or diabetes tablets that can lower your sugar too far (sulfonylureas)?</source>
-      <translation type="unfinished" />
+      <translation>Verwenden Sie Insulin oder Diabetestabletten, die den Zucker zu stark senken können (Sulfonylharnstoffe)?</translation>
     </message>
     <message>
       <source>Insulin or a sulfonylurea: eating less changes the dose, and low sugar is dangerous.</source>
-      <translation type="unfinished" />
+      <translation>Insulin oder Sulfonylharnstoff: Weniger Essen ändert die Dosis, und Unterzucker ist gefährlich.</translation>
     </message>
     <message>
       <source>The physician who prescribes it plans this, with a dietitian.</source>
-      <translation type="unfinished" />
+      <translation>Die verschreibende Ärztin oder der Arzt plant das mit einer Ernährungsfachkraft.</translation>
     </message>
     <message>
       <source>Do you use a medicine of the GLP-1 kind for diabetes or weight?</source>
-      <translation type="unfinished" />
+      <translation>Verwenden Sie ein GLP-1-Medikament gegen Diabetes oder für das Gewicht?</translation>
     </message>
     <message>
       <source>A GLP-1 medicine already changes what is eaten and lost.</source>
-      <translation type="unfinished" />
+      <translation>Ein GLP-1-Medikament ändert schon, was gegessen und verloren wird.</translation>
     </message>
     <message>
       <source>Do you have heart failure or kidney failure, or are you on dialysis?</source>
-      <translation type="unfinished" />
+      <translation>Haben Sie Herz- oder Nierenversagen, oder sind Sie an der Dialyse?</translation>
     </message>
     <message>
       <source>Heart or kidney failure: weight follows water, and food is part of the treatment.</source>
-      <translation type="unfinished" />
+      <translation>Herz- oder Nierenversagen: Das Gewicht folgt dem Wasser, und Essen ist Teil der Behandlung.</translation>
     </message>
     <message>
       <source>The physician decides; a dietitian of the clinic makes the plan.</source>
-      <translation type="unfinished" />
+      <translation>Die Ärztin oder der Arzt entscheidet; eine Ernährungsfachkraft der Klinik macht den Plan.</translation>
     </message>
     <message>
       <source>Do you have any other kidney disease?</source>
-      <translation type="unfinished" />
+      <translation>Haben Sie eine andere Nierenkrankheit?</translation>
     </message>
     <message>
       <source>Kidney disease: no protein target without a clinician.</source>
-      <translation type="unfinished" />
+      <translation>Nierenkrankheit: kein Proteinziel ohne Fachperson.</translation>
     </message>
     <message>
       <source>A physician or dietitian sets the protein.</source>
-      <translation type="unfinished" />
+      <translation>Ärztin, Arzt oder Ernährungsfachkraft legt das Protein fest.</translation>
     </message>
     <message>
       <source>Have you had an operation on stomach or bowel to lose weight?</source>
-      <translation type="unfinished" />
+      <translation>Wurden Sie zum Abnehmen an Magen oder Darm operiert?</translation>
     </message>
     <message>
       <source>After weight-loss surgery a plan by numbers does not fit.</source>
-      <translation type="unfinished" />
+      <translation>Nach einer Operation zum Abnehmen passt ein Plan nach Zahlen nicht.</translation>
     </message>
     <message>
       <source>The surgical team and its dietitian make the plan.</source>
-      <translation type="unfinished" />
+      <translation>Das Operationsteam und seine Ernährungsfachkraft machen den Plan.</translation>
     </message>
     <message>
       <source>Have you lost weight in the last six months without trying?</source>
-      <translation type="unfinished" />
+      <translation>Haben Sie in den letzten sechs Monaten ungewollt abgenommen?</translation>
     </message>
     <message>
       <source>Weight lost without trying: its cause comes first.</source>
-      <translation type="unfinished" />
+      <translation>Ungewollter Gewichtsverlust: Zuerst wird die Ursache gesucht.</translation>
     </message>
     <message>
       <source>A physician should see this before anything is changed.</source>
-      <translation type="unfinished" />
+      <translation>Das sollte ärztlich angesehen werden, bevor etwas geändert wird.</translation>
     </message>
     <message>
       <source>Are you being treated for cancer?</source>
-      <translation type="unfinished" />
+      <translation>Werden Sie gegen Krebs behandelt?</translation>
     </message>
     <message>
       <source>During treatment for cancer keeping weight matters more than losing it.</source>
-      <translation type="unfinished" />
+      <translation>Während einer Krebsbehandlung ist Gewicht halten wichtiger als abnehmen.</translation>
     </message>
     <message>
       <source>The treating physician and a dietitian advise.</source>
-      <translation type="unfinished" />
+      <translation>Behandelnde Ärztin oder Arzt und Ernährungsfachkraft beraten.</translation>
     </message>
     <message>
       <source>Have you fallen, or become slower or weaker, in the last year?</source>
-      <translation type="unfinished" />
+      <translation>Sind Sie im letzten Jahr gestürzt oder langsamer oder schwächer geworden?</translation>
     </message>
     <message>
       <source>Signs of frailty: losing weight costs muscle.</source>
-      <translation type="unfinished" />
+      <translation>Zeichen von Gebrechlichkeit: Abnehmen kostet Muskeln.</translation>
     </message>
     <message>
       <source>A physician first; strength and enough protein come before any loss.</source>
-      <translation type="unfinished" />
+      <translation>Zuerst zur Ärztin oder zum Arzt; Kraft und genug Protein kommen vor jedem Abnehmen.</translation>
     </message>
   </context>
 </TS>

@@ -33,7 +33,7 @@ template <class Number>
 
 /// Thoracic gas, children: M 0.00056H² − 0.12442H + 8.15194, F 0.00044H² − 0.09220H + 6.00305 (H cm).
 /// @param height at least 1.11 m (boys), 1.05 m (girls): the curves turn upward below
-/// @param age 6 … 17 y  @return litres; scatter 0.3 L is an lab-adjustable default
+/// @param age 6 … 17 y  @return litres; scatter 0.3 L is a lab-adjustable default
 /// @par Source Fields DA, Hull HR, Cheline AJ, Yao M, Higgins PB (2004), Obes Res 12:1797-1804.
 [[nodiscard]] lung::PredictedVolume thoracicGasFields2004(Sex sex, Metres height, Years age);
 

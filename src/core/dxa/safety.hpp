@@ -13,7 +13,7 @@ inline constexpr Years peakBoneAge{20.0};
 /// From here on a man's bone is compared with young adults (T); a woman's after the menopause.
 /// @par Source as above.
 inline constexpr Years manBoneScoreAge{50.0};
-/// From here on a woman is asked about the menopause: an lab-adjustable default.
+/// From here on a woman is asked about the menopause: a lab-adjustable default.
 inline constexpr Years menopauseAskedAge{40.0};
 
 /// Effective dose in days of natural background, 2.4 mSv a year.

@@ -25,7 +25,7 @@ struct PredictedVolume {
 /// Residual volume as a fraction of vital capacity: 0.24 in men, 0.28 in women.
 /// @param vitalCapacity L BTPS, 1 … 9
 /// @param age used for validity only: 18 … 34 y (the fraction falls with age although residual volume rises)
-/// @return L; the published scatter is not certain, so 0.30 L is used: an lab-adjustable default
+/// @return L; the published scatter is not certain, so 0.30 L is used: a lab-adjustable default
 /// @par Source Wilmore JH (1969), Med Sci Sports 1:87-90.
 [[nodiscard]] PredictedVolume residualVolumeWilmore1969(Sex sex, Litres vitalCapacity, Years age);
 

@@ -31,7 +31,7 @@ struct Rule {
     std::string effectSize;
     std::string reason;
     std::string source;
-    std::string grade; ///< C: an lab-adjustable default
+    std::string grade; ///< C: a lab-adjustable default
     Action actionIfBroken = Action::Note;
     std::string bars; ///< id of the step that a broken answer keeps from being measured here; empty: of none
     bool mayAskGroup = false; ///< nothing private, and true for the rest of the morning once it is true

@@ -15,7 +15,7 @@ namespace fusain {
                                                const std::function<bool(Instant, Instant)>& sameDay);
 
 /// Why a height may be another person's, in another unit or a slip of the hand: an adult's differs by more than
-/// 2 cm from the one of before, an lab-adjustable default. Children grow: nothing for them.
+/// 2 cm from the one of before, a lab-adjustable default. Children grow: nothing for them.
 [[nodiscard]] std::optional<Message> heightDoubt(Metres before, Metres now, Years age);
 
 } // namespace fusain

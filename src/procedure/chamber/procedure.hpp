@@ -59,7 +59,7 @@ private:
     using MethodProcedure::MethodProcedure;
 };
 
-/// Largest error of a cylinder read by a chamber that calibrates itself: an lab-adjustable default.
+/// Largest error of a cylinder read by a chamber that calibrates itself: a lab-adjustable default.
 inline constexpr double cylinderTolerance = 0.100; // L
 
 } // namespace fusain

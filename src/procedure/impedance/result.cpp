@@ -15,7 +15,7 @@ namespace {
 using namespace impedance;
 
 // For equations whose published error is not known to us: nothing may look surer than those whose error is.
-constexpr double assumedEquationError = 0.06; // relative, an lab-adjustable default
+constexpr double assumedEquationError = 0.06; // relative, a lab-adjustable default
 constexpr double watsonLimit = 7.0;           // L, between measured and expected body water
 const Message geometryReason{
     FUSAIN_TEXT("No whole-body equation is used: they were made for gel electrodes at wrist and ankle, lying."),

@@ -32,7 +32,7 @@ computeHydrostatic(const HydrostaticTest& test, const HydrostaticPolicy& policy,
 
 /// Standard error of the mean underwater mass from the scatter between the trials used.
 /// @param used net masses that the rule takes, kg; @param floor least standard deviation assumed, kg
-/// A single reading carries 0.05 kg, the usual scatter of one reading: an lab-adjustable default.
+/// A single reading carries 0.05 kg, the usual scatter of one reading: a lab-adjustable default.
 [[nodiscard]] double betweenTrialsError(std::span<const double> used, double floor);
 
 /// Residual volume by a catalogue prediction. @param vitalCapacity L BTPS, needed by the fraction of vital

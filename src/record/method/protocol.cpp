@@ -126,7 +126,7 @@ Message wantedText(const Rule& rule) {
 std::string_view gradeText(std::string_view grade) {
     if (grade == "B")
         return FUSAIN_TEXT("(not yet verified)");
-    return grade == "C" ? FUSAIN_TEXT("— the limit is an lab-adjustable default: set your own") : "";
+    return grade == "C" ? FUSAIN_TEXT("— lab-adjustable default") : "";
 }
 
 std::string_view effectText(Effect effect) {

@@ -13,7 +13,7 @@ struct DxaPolicy : MethodPolicy {
     dxa::ScanPrecision precision;
     dxa::ScanLimits limits;
     dxa::BalanceThreshold balance;
-    Percent phantomTolerance{0.5}; ///< an lab-adjustable default: about three of its deviations
+    Percent phantomTolerance{0.5}; ///< a lab-adjustable default: about three of its deviations
     Microsieverts dosePerScan{5.0};
     Microsieverts yearlyDose{50.0};         ///< above it the licensed operator decides; an engineering choice
     Microsieverts yearlyDoseOfMinors{20.0}; ///< the same below 18 years

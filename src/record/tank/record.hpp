@@ -33,7 +33,7 @@ struct WeighingTrial : NumberedReading {
     [[nodiscard]] Kilograms net() const { return gross - tare; }
 };
 
-/// Largest disagreement of the load cell with its reference mass, kg: an lab-adjustable default,
+/// Largest disagreement of the load cell with its reference mass, kg: a lab-adjustable default,
 /// worth 0.14 %fat in a 70 kg person.
 inline constexpr double loadCellTolerance = 0.02;
 

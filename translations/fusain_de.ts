@@ -472,247 +472,247 @@
     </message>
     <message>
       <source>Mifflin and St Jeor 1990</source>
-      <translation type="unfinished" />
+      <translation>Mifflin und St Jeor 1990</translation>
     </message>
     <message>
       <source>Cunningham 1991</source>
-      <translation type="unfinished" />
+      <translation>Cunningham 1991</translation>
     </message>
     <message>
       <source>Cunningham 1980</source>
-      <translation type="unfinished" />
+      <translation>Cunningham 1980</translation>
     </message>
     <message>
       <source>ten Haaf and Weijs 2014, fat-free mass</source>
-      <translation type="unfinished" />
+      <translation>ten Haaf und Weijs 2014, fettfreie Masse</translation>
     </message>
     <message>
       <source>ten Haaf and Weijs 2014, mass</source>
-      <translation type="unfinished" />
+      <translation>ten Haaf und Weijs 2014, Masse</translation>
     </message>
     <message>
       <source>Harris and Benedict 1919</source>
-      <translation type="unfinished" />
+      <translation>Harris und Benedict 1919</translation>
     </message>
     <message>
       <source>Roza and Shizgal 1984</source>
-      <translation type="unfinished" />
+      <translation>Roza und Shizgal 1984</translation>
     </message>
     <message>
       <source>Owen 1986 and 1987</source>
-      <translation type="unfinished" />
+      <translation>Owen 1986 und 1987</translation>
     </message>
     <message>
       <source>Müller 2004</source>
-      <translation type="unfinished" />
+      <translation>Müller 2004</translation>
     </message>
     <message>
       <source>Schofield 1985</source>
-      <translation type="unfinished" />
+      <translation>Schofield 1985</translation>
     </message>
     <message>
       <source>Henry 2005</source>
-      <translation type="unfinished" />
+      <translation>Henry 2005</translation>
     </message>
     <message>
       <source>De Lorenzo 1999, male athletes</source>
-      <translation type="unfinished" />
+      <translation>De Lorenzo 1999, männliche Sportler</translation>
     </message>
     <message>
       <source>below a light way of life</source>
-      <translation type="unfinished" />
+      <translation>unter einer leichten Lebensweise</translation>
     </message>
     <message>
       <source>sedentary or light</source>
-      <translation type="unfinished" />
+      <translation>sitzend oder leicht</translation>
     </message>
     <message>
       <source>active or moderately active</source>
-      <translation type="unfinished" />
+      <translation>aktiv oder mäßig aktiv</translation>
     </message>
     <message>
       <source>vigorous</source>
-      <translation type="unfinished" />
+      <translation>sehr aktiv</translation>
     </message>
     <message>
       <source>hard to keep up for long</source>
-      <translation type="unfinished" />
+      <translation>auf Dauer schwer durchzuhalten</translation>
     </message>
     <message>
       <source>{1} minutes are too few: five to settle and five steady ones are needed.</source>
-      <translation type="unfinished" />
+      <translation>{1} Minuten sind zu wenige: fünf zum Beruhigen und fünf ruhige werden gebraucht.</translation>
     </message>
     <message>
       <source>Measure on.</source>
-      <translation type="unfinished" />
+      <translation>Weiter messen.</translation>
     </message>
     <message>
       <source>Gas exchange is above 0 in every minute.</source>
-      <translation type="unfinished" />
+      <translation>Der Gasaustausch liegt in jeder Minute über 0.</translation>
     </message>
     <message>
       <source>Correct it and try again.</source>
-      <translation type="unfinished" />
+      <translation>Berichtigen und erneut versuchen.</translation>
     </message>
     <message>
       <source>The steadiest five minutes still vary by {1} %, more than 10 %.</source>
-      <translation type="unfinished" />
+      <translation>Die ruhigsten fünf Minuten schwanken noch um {1} %, mehr als 10 %.</translation>
     </message>
     <message>
       <source>Let the person settle and measure on.</source>
-      <translation type="unfinished" />
+      <translation>Die Person ruhen lassen und weiter messen.</translation>
     </message>
     <message>
       <source>A quotient of {1} is not one of a resting, breathing person (0.67 to 1.0).</source>
-      <translation type="unfinished" />
+      <translation>Ein Quotient von {1} passt nicht zu einer ruhenden, atmenden Person (0,67 bis 1,0).</translation>
     </message>
     <message>
       <source>Look for a leak, hasty breathing or a meal, and measure again.</source>
-      <translation type="unfinished" />
+      <translation>Nach einem Leck, hastigem Atmen oder einer Mahlzeit suchen und erneut messen.</translation>
     </message>
     <message>
       <source>Trials {1} agree within {2} kg; trial {3} differs by {4} kg. Exclude it (X), or one more.</source>
-      <translation type="unfinished" />
+      <translation>Versuche {1} stimmen innerhalb {2} kg überein; Versuch {3} weicht um {4} kg ab. Ausschließen (X) oder noch einer.</translation>
     </message>
     <message>
       <source>Trial {1} is the reading by the lab's rule. Enough trials.</source>
-      <translation type="unfinished" />
+      <translation>Versuch {1} ist der Wert nach der Regel des Labors. Genug Versuche.</translation>
     </message>
     <message>
       <source>Trials {1} agree within {2} kg. Enough trials.</source>
-      <translation type="unfinished" />
+      <translation>Versuche {1} stimmen innerhalb {2} kg überein. Genug Versuche.</translation>
     </message>
     <message>
       <source>{1} trials made and they still differ by {2} kg: use them with a flag, or rebook.</source>
-      <translation type="unfinished" />
+      <translation>{1} Versuche gemacht, und sie unterscheiden sich noch um {2} kg: mit Vermerk verwenden oder neu buchen.</translation>
     </message>
     <message>
       <source>{1} of at least {2} trials.</source>
-      <translation type="unfinished" />
+      <translation>{1} von mindestens {2} Versuchen.</translation>
     </message>
     <message>
       <source>Still rising, {1} kg a trial: learning to breathe out. One more.</source>
-      <translation type="unfinished" />
+      <translation>Noch steigend, {1} kg je Versuch: lernt das Ausatmen. Noch einer.</translation>
     </message>
     <message>
       <source>Trials {1} differ by {2} kg, more than {3}: one more.</source>
-      <translation type="unfinished" />
+      <translation>Versuche {1} unterscheiden sich um {2} kg, mehr als {3}: noch einer.</translation>
     </message>
     <message>
       <source>Waiting for the client to go under.</source>
-      <translation type="unfinished" />
+      <translation>Warten, bis der Klient untertaucht.</translation>
     </message>
     <message>
       <source>Not steady yet: keep still, touch nothing but the chair.</source>
-      <translation type="unfinished" />
+      <translation>Noch nicht ruhig: still halten, nichts als den Stuhl berühren.</translation>
     </message>
     <message>
       <source>Still breathing out: {1} kg a second.</source>
-      <translation type="unfinished" />
+      <translation>Atmet noch aus: {1} kg je Sekunde.</translation>
     </message>
     <message>
       <source>Contact: the reading jumped. Wall, floor or a hand? Repeat this trial.</source>
-      <translation type="unfinished" />
+      <translation>Kontakt: Der Wert sprang. Wand, Boden oder eine Hand? Diesen Versuch wiederholen.</translation>
     </message>
     <message>
       <source>Client up. {1} kg is ready.</source>
-      <translation type="unfinished" />
+      <translation>Klient oben. {1} kg ist bereit.</translation>
     </message>
     <message>
       <source>Reading steady, no contact seen.</source>
-      <translation type="unfinished" />
+      <translation>Wert ruhig, kein Kontakt erkannt.</translation>
     </message>
     <message>
       <source>The arc misses the readings by {1} %; more than {2} % is not an arc.</source>
-      <translation type="unfinished" />
+      <translation>Die Kurve verfehlt die Werte um {1} %; mehr als {2} % ist keine Ortskurve.</translation>
     </message>
     <message>
       <source>{1} of {2} readings are not on the arc.</source>
-      <translation type="unfinished" />
+      <translation>{1} von {2} Werten liegen nicht auf der Kurve.</translation>
     </message>
     <message>
       <source>R∞/R0 is {1}; the range is {2} to {3}.</source>
-      <translation type="unfinished" />
+      <translation>R∞/R0 ist {1}; der Bereich ist {2} bis {3}.</translation>
     </message>
     <message>
       <source>The exponent of the arc is {1}; the range is {2} to {3}.</source>
-      <translation type="unfinished" />
+      <translation>Der Exponent der Kurve ist {1}; der Bereich ist {2} bis {3}.</translation>
     </message>
     <message>
       <source>The characteristic frequency is {1} kHz; the range is {2} to {3}.</source>
-      <translation type="unfinished" />
+      <translation>Die charakteristische Frequenz ist {1} kHz; der Bereich ist {2} bis {3}.</translation>
     </message>
     <message>
       <source>The arc misses the readings by {1} %.</source>
-      <translation type="unfinished" />
+      <translation>Die Kurve verfehlt die Werte um {1} %.</translation>
     </message>
     <message>
       <source>R0 is known to ± {1} Ω only.</source>
-      <translation type="unfinished" />
+      <translation>R0 ist nur auf ± {1} Ω bekannt.</translation>
     </message>
     <message>
       <source>R∞ is known to ± {1} Ω only.</source>
-      <translation type="unfinished" />
+      <translation>R∞ ist nur auf ± {1} Ω bekannt.</translation>
     </message>
     <message>
       <source>A delay of {1} ns is long: look at the leads.</source>
-      <translation type="unfinished" />
+      <translation>Eine Verzögerung von {1} ns ist lang: die Kabel ansehen.</translation>
     </message>
     <message>
       <source>At 50 kHz the arc is {1} % away from the reading.</source>
-      <translation type="unfinished" />
+      <translation>Bei 50 kHz liegt die Kurve {1} % neben dem Messwert.</translation>
     </message>
     <message>
       <source>A paired regression needs at least {1} people; there are {2}.</source>
-      <translation type="unfinished" />
+      <translation>Eine gepaarte Regression braucht mindestens {1} Personen; es sind {2}.</translation>
     </message>
     <message>
       <source>Measure more people lying with gel and standing on the contacts.</source>
-      <translation type="unfinished" />
+      <translation>Mehr Personen liegend mit Gel und stehend auf den Kontakten messen.</translation>
     </message>
     <message>
       <source>A resistance is above zero in every pair.</source>
-      <translation type="unfinished" />
+      <translation>Eine Resistanz liegt in jedem Paar über null.</translation>
     </message>
     <message>
       <source>All contact readings are the same: no line can be drawn.</source>
-      <translation type="unfinished" />
+      <translation>Alle Kontaktwerte sind gleich: Es lässt sich keine Gerade ziehen.</translation>
     </message>
     <message>
       <source>hand</source>
-      <translation type="unfinished" />
+      <translation>Hand</translation>
     </message>
     <message>
       <source>forearm and hand</source>
-      <translation type="unfinished" />
+      <translation>Unterarm und Hand</translation>
     </message>
     <message>
       <source>whole arm</source>
-      <translation type="unfinished" />
+      <translation>ganzer Arm</translation>
     </message>
     <message>
       <source>foot</source>
-      <translation type="unfinished" />
+      <translation>Fuß</translation>
     </message>
     <message>
       <source>lower leg and foot</source>
-      <translation type="unfinished" />
+      <translation>Unterschenkel und Fuß</translation>
     </message>
     <message>
       <source>whole leg</source>
-      <translation type="unfinished" />
+      <translation>ganzes Bein</translation>
     </message>
     <message>
       <source>The {1} has no usable resistance at 50 kHz.</source>
-      <translation type="unfinished" />
+      <translation>{1} hat keine brauchbare Resistanz bei 50 kHz.</translation>
     </message>
     <message>
       <source>Measure it again, or read the whole body only.</source>
-      <translation type="unfinished" />
+      <translation>Erneut messen oder nur den ganzen Körper messen.</translation>
     </message>
     <message>
       <source>Segments and whole body disagree: closing them takes a factor of {1}.</source>
-      <translation type="unfinished" />
+      <translation>Segmente und ganzer Körper passen nicht zusammen: Zum Schließen braucht es den Faktor {1}.</translation>
     </message>
     <message>
       <source>Uncalibrated estimate: this lab has not yet compared its segments with a densitometer.</source>
@@ -720,251 +720,251 @@
     </message>
     <message>
       <source>A calibration needs at least {1} people measured by both; there are {2}.</source>
-      <translation type="unfinished" />
+      <translation>Eine Kalibrierung braucht mindestens {1} mit beiden gemessene Personen; es sind {2}.</translation>
     </message>
     <message>
       <source>Measure more people of this sex with both instruments.</source>
-      <translation type="unfinished" />
+      <translation>Mehr Personen dieses Geschlechts mit beiden Geräten messen.</translation>
     </message>
     <message>
       <source>One person of the calibration lacks the {1}.</source>
-      <translation type="unfinished" />
+      <translation>Einer Person der Kalibrierung fehlt: {1}.</translation>
     </message>
     <message>
       <source>Wipe and moisten skin and electrode, press the contact, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Haut und Elektrode abwischen und anfeuchten, Kontakt andrücken, wiederholen.</translation>
     </message>
     <message>
       <source>Ask for stillness and silence, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Um Stillhalten und Ruhe bitten, wiederholen.</translation>
     </message>
     <message>
       <source>Both legs are high or unsteady at low frequency: socks, or dry and callused soles.</source>
-      <translation type="unfinished" />
+      <translation>Beide Beine sind bei niedriger Frequenz hoch oder unruhig: Socken, oder trockene und verhornte Sohlen.</translation>
     </message>
     <message>
       <source>Socks off, wipe and moisten the soles, heels on the electrodes, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Socken aus, Sohlen abwischen und anfeuchten, Fersen auf die Elektroden, wiederholen.</translation>
     </message>
     <message>
       <source>Both arms are high or unsteady at low frequency: dry or lotioned hands.</source>
-      <translation type="unfinished" />
+      <translation>Beide Arme sind bei niedriger Frequenz hoch oder unruhig: trockene oder eingecremte Hände.</translation>
     </message>
     <message>
       <source>The {1} is high or unsteady at low frequency: an electrode there has poor contact.</source>
-      <translation type="unfinished" />
+      <translation>{1} ist bei niedriger Frequenz hoch oder unruhig: Eine Elektrode dort hat schlechten Kontakt.</translation>
     </message>
     <message>
       <source>High or unsteady at low frequency: an electrode has poor contact.</source>
-      <translation type="unfinished" />
+      <translation>Bei niedriger Frequenz hoch oder unruhig: Eine Elektrode hat schlechten Kontakt.</translation>
     </message>
     <message>
       <source>The trunk is unsteady by {1} %: talking, or deep breaths.</source>
-      <translation type="unfinished" />
+      <translation>Der Rumpf ist um {1} % unruhig: Sprechen oder tiefe Atemzüge.</translation>
     </message>
     <message>
       <source>The {1} is unsteady by {2} % at every frequency: it moved.</source>
-      <translation type="unfinished" />
+      <translation>{1} ist bei jeder Frequenz um {2} % unruhig: Bewegung.</translation>
     </message>
     <message>
       <source>The whole body read {1} % differently at the end of the sweep: the analyzer is not warm, or the posture changed.</source>
-      <translation type="unfinished" />
+      <translation>Der ganze Körper maß am Ende der Messung {1} % anders: Der Analysator ist nicht warm, oder die Haltung hat sich geändert.</translation>
     </message>
     <message>
       <source>Let the analyzer warm up, let the person stand or lie quietly, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Den Analysator aufwärmen lassen, die Person ruhig stehen oder liegen lassen, wiederholen.</translation>
     </message>
     <message>
       <source>The {1} has a negative resistance: two leads are crossed.</source>
-      <translation type="unfinished" />
+      <translation>{1} hat eine negative Resistanz: Zwei Kabel sind vertauscht.</translation>
     </message>
     <message>
       <source>Compare every lead with its mark, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Jedes Kabel mit seiner Markierung vergleichen, wiederholen.</translation>
     </message>
     <message>
       <source>The {1} rises from {2} to {3} kHz; tissue never does: contact, stray capacitance or movement.</source>
-      <translation type="unfinished" />
+      <translation>{1} steigt von {2} bis {3} kHz; Gewebe tut das nie: Kontakt, Streukapazität oder Bewegung.</translation>
     </message>
     <message>
       <source>The phase of the {1} at {2} kHz is {3}°; no body has that.</source>
-      <translation type="unfinished" />
+      <translation>Die Phase von {1} bei {2} kHz ist {3}°; kein Körper hat das.</translation>
     </message>
     <message>
       <source>Are resistance and reactance swapped? Check the leads, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Sind Resistanz und Reaktanz vertauscht? Kabel prüfen, wiederholen.</translation>
     </message>
     <message>
       <source>Magnitudes and phase of the {1} at {2} kHz do not belong together ({3}° against {4}°).</source>
-      <translation type="unfinished" />
+      <translation>Betrag und Phase von {1} bei {2} kHz gehören nicht zusammen ({3}° gegen {4}°).</translation>
     </message>
     <message>
       <source>Check the analyzer with its module.</source>
-      <translation type="unfinished" />
+      <translation>Den Analysator mit seinem Modul prüfen.</translation>
     </message>
     <message>
       <source>Right arm, trunk and right leg add up to {1} % more or less than the whole body at {2} kHz.</source>
-      <translation type="unfinished" />
+      <translation>Rechter Arm, Rumpf und rechtes Bein ergeben bei {2} kHz {1} % mehr oder weniger als der ganze Körper.</translation>
     </message>
     <message>
       <source>Check posture, leads and contacts, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Haltung, Kabel und Kontakte prüfen, wiederholen.</translation>
     </message>
     <message>
       <source>Check contacts and posture; swelling, injury or metal on one side can be the reason.</source>
-      <translation type="unfinished" />
+      <translation>Kontakte und Haltung prüfen; Schwellung, Verletzung oder Metall auf einer Seite kann der Grund sein.</translation>
     </message>
     <message>
       <source>Right and left arm differ by {1} %.</source>
-      <translation type="unfinished" />
+      <translation>Rechter und linker Arm unterscheiden sich um {1} %.</translation>
     </message>
     <message>
       <source>Right and left leg differ by {1} %.</source>
-      <translation type="unfinished" />
+      <translation>Rechtes und linkes Bein unterscheiden sich um {1} %.</translation>
     </message>
     <message>
       <source>Both legs read low against the arms: the thighs may touch.</source>
-      <translation type="unfinished" />
+      <translation>Beide Beine messen niedrig gegen die Arme: Die Oberschenkel können sich berühren.</translation>
     </message>
     <message>
       <source>Feet apart, a dry towel between the thighs if need be, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Füße auseinander, notfalls ein trockenes Handtuch zwischen die Oberschenkel, wiederholen.</translation>
     </message>
     <message>
       <source>Both arms read low against the legs: the arms may touch the trunk.</source>
-      <translation type="unfinished" />
+      <translation>Beide Arme messen niedrig gegen die Beine: Die Arme können den Rumpf berühren.</translation>
     </message>
     <message>
       <source>Arms away from the trunk, repeat.</source>
-      <translation type="unfinished" />
+      <translation>Arme vom Rumpf weg, wiederholen.</translation>
     </message>
     <message>
       <source>The {1} reads {2} Ω at 50 kHz; such segments read {3} to {4}.</source>
-      <translation type="unfinished" />
+      <translation>{1} misst {2} Ω bei 50 kHz; solche Segmente messen {3} bis {4}.</translation>
     </message>
     <message>
       <source>Check contacts, posture and whose turn it is.</source>
-      <translation type="unfinished" />
+      <translation>Kontakte, Haltung und Identität prüfen.</translation>
     </message>
     <message>
       <source>rising</source>
-      <translation type="unfinished" />
+      <translation>Anstieg</translation>
     </message>
     <message>
       <source>phase</source>
-      <translation type="unfinished" />
+      <translation>Phase</translation>
     </message>
     <message>
       <source>crossed leads</source>
-      <translation type="unfinished" />
+      <translation>vertauschte Kabel</translation>
     </message>
     <message>
       <source>contact</source>
-      <translation type="unfinished" />
+      <translation>Kontakt</translation>
     </message>
     <message>
       <source>socks</source>
-      <translation type="unfinished" />
+      <translation>Socken</translation>
     </message>
     <message>
       <source>dry hands</source>
-      <translation type="unfinished" />
+      <translation>trockene Hände</translation>
     </message>
     <message>
       <source>movement</source>
-      <translation type="unfinished" />
+      <translation>Bewegung</translation>
     </message>
     <message>
       <source>talking</source>
-      <translation type="unfinished" />
+      <translation>Sprechen</translation>
     </message>
     <message>
       <source>drift</source>
-      <translation type="unfinished" />
+      <translation>Drift</translation>
     </message>
     <message>
       <source>sum</source>
-      <translation type="unfinished" />
+      <translation>Summe</translation>
     </message>
     <message>
       <source>sides</source>
-      <translation type="unfinished" />
+      <translation>Seiten</translation>
     </message>
     <message>
       <source>range</source>
-      <translation type="unfinished" />
+      <translation>Bereich</translation>
     </message>
     <message>
       <source>thighs touch</source>
-      <translation type="unfinished" />
+      <translation>Oberschenkel berühren sich</translation>
     </message>
     <message>
       <source>arms touch</source>
-      <translation type="unfinished" />
+      <translation>Arme berühren den Rumpf</translation>
     </message>
     <message>
       <source>slope</source>
-      <translation type="unfinished" />
+      <translation>Steigung</translation>
     </message>
     <message>
       <source>The height is {1} cm, at the last visit it was {2} cm.</source>
-      <translation type="unfinished" />
+      <translation>Die Größe ist {1} cm, beim letzten Besuch war sie {2} cm.</translation>
     </message>
     <message>
       <source>The mass is {1} kg, at the last visit it was {2} kg.</source>
-      <translation type="unfinished" />
+      <translation>Die Masse ist {1} kg, beim letzten Besuch war sie {2} kg.</translation>
     </message>
     <message>
       <source>The whole body reads {1} Ω, at the last visit it was {2} Ω.</source>
-      <translation type="unfinished" />
+      <translation>Der ganze Körper misst {1} Ω, beim letzten Besuch waren es {2} Ω.</translation>
     </message>
     <message>
       <source>lying, gel electrodes at wrist and ankle</source>
-      <translation type="unfinished" />
+      <translation>liegend, Gel-Elektroden an Hand- und Fußgelenk</translation>
     </message>
     <message>
       <source>standing, contacts under hands and feet</source>
-      <translation type="unfinished" />
+      <translation>stehend, Kontakte unter Händen und Füßen</translation>
     </message>
     <message>
       <source>no change that means anything</source>
-      <translation type="unfinished" />
+      <translation>keine bedeutsame Änderung</translation>
     </message>
     <message>
       <source>shorter: more fluid</source>
-      <translation type="unfinished" />
+      <translation>kürzer: mehr Flüssigkeit</translation>
     </message>
     <message>
       <source>longer: less fluid</source>
-      <translation type="unfinished" />
+      <translation>länger: weniger Flüssigkeit</translation>
     </message>
     <message>
       <source>steeper: more cell mass</source>
-      <translation type="unfinished" />
+      <translation>steiler: mehr Zellmasse</translation>
     </message>
     <message>
       <source>flatter: less cell mass</source>
-      <translation type="unfinished" />
+      <translation>flacher: weniger Zellmasse</translation>
     </message>
     <message>
       <source>The vector is in the middle half of {2}.</source>
-      <translation type="unfinished" />
+      <translation>Der Vektor liegt in der mittleren Hälfte von {2}.</translation>
     </message>
     <message>
       <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards more fluid or a larger body.</source>
-      <translation type="unfinished" />
+      <translation>Der Vektor liegt außerhalb der mittleren Hälfte von {2} ({1} % liegen näher am Mittel), zu mehr Flüssigkeit oder größerem Körper hin.</translation>
     </message>
     <message>
       <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards less fluid or a slighter body.</source>
-      <translation type="unfinished" />
+      <translation>Der Vektor liegt außerhalb der mittleren Hälfte von {2} ({1} % liegen näher am Mittel), zu weniger Flüssigkeit oder schmalerem Körper hin.</translation>
     </message>
     <message>
       <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards more cell mass.</source>
-      <translation type="unfinished" />
+      <translation>Der Vektor liegt außerhalb der mittleren Hälfte von {2} ({1} % liegen näher am Mittel), zu mehr Zellmasse hin.</translation>
     </message>
     <message>
       <source>The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards less cell mass.</source>
-      <translation type="unfinished" />
+      <translation>Der Vektor liegt außerhalb der mittleren Hälfte von {2} ({1} % liegen näher am Mittel), zu weniger Zellmasse hin.</translation>
     </message>
     <message>
       <source>fat-free mass</source>
@@ -972,31 +972,31 @@
     </message>
     <message>
       <source>body water</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser</translation>
     </message>
     <message>
       <source>water outside the cells</source>
-      <translation type="unfinished" />
+      <translation>extrazelluläres Wasser</translation>
     </message>
     <message>
       <source>skeletal muscle</source>
-      <translation type="unfinished" />
+      <translation>Skelettmuskel</translation>
     </message>
     <message>
       <source>lean mass of the limbs</source>
-      <translation type="unfinished" />
+      <translation>Magermasse der Gliedmaßen</translation>
     </message>
     <message>
       <source>{1} was made for women only.</source>
-      <translation type="unfinished" />
+      <translation>{1} gilt nur für Frauen.</translation>
     </message>
     <message>
       <source>{1} was made for men only.</source>
-      <translation type="unfinished" />
+      <translation>{1} gilt nur für Männer.</translation>
     </message>
     <message>
       <source>{1} was made for {2} to {3} y.</source>
-      <translation type="unfinished" />
+      <translation>{1} gilt für {2} bis {3} J.</translation>
     </message>
     <message>
       <source>{1} was made for a body mass index of {2} to {3}; this one is {4}.</source>
@@ -1004,7 +1004,7 @@
     </message>
     <message>
       <source>{1} is not yet verified.</source>
-      <translation type="unfinished" />
+      <translation>{1} ist noch nicht verifiziert.</translation>
     </message>
     <message>
       <source>Fat-free mass, Kyle</source>
@@ -1012,7 +1012,7 @@
     </message>
     <message>
       <source>healthy adults, n = 343, DXA; people of 22 y and over</source>
-      <translation type="unfinished" />
+      <translation>gesunde Erwachsene, n = 343, DXA; Personen ab 22 J.</translation>
     </message>
     <message>
       <source>Fat-free mass, Sun</source>
@@ -1020,327 +1020,327 @@
     </message>
     <message>
       <source>12 to 94 y, multicomponent model, n about 1300</source>
-      <translation type="unfinished" />
+      <translation>12 bis 94 J., Mehrkomponentenmodell, n etwa 1300</translation>
     </message>
     <message>
       <source>Fat-free mass, Lukaski with reactance</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Lukaski mit Reaktanz</translation>
     </message>
     <message>
       <source>adults, n = 114, densitometry</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene, n = 114, Densitometrie</translation>
     </message>
     <message>
       <source>Fat-free mass, Lukaski by sex</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Lukaski nach Geschlecht</translation>
     </message>
     <message>
       <source>47 men and 67 women, densitometry</source>
-      <translation type="unfinished" />
+      <translation>47 Männer und 67 Frauen, Densitometrie</translation>
     </message>
     <message>
       <source>Fat-free mass, Lukaski, men</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Lukaski, Männer</translation>
     </message>
     <message>
       <source>37 men, densitometry</source>
-      <translation type="unfinished" />
+      <translation>37 Männer, Densitometrie</translation>
     </message>
     <message>
       <source>Fat-free mass, Lukaski and Bolonchuk</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Lukaski und Bolonchuk</translation>
     </message>
     <message>
       <source>adults</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene</translation>
     </message>
     <message>
       <source>Fat-free mass, Segal, men under 20 % and women under 30 % fat</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Segal, Männer unter 20 % und Frauen unter 30 % Fett</translation>
     </message>
     <message>
       <source>n = 1567, four laboratories, densitometry; for the lean only; SEE 1.97 to 3.03 by group, the largest used</source>
-      <translation type="unfinished" />
+      <translation>n = 1567, vier Labore, Densitometrie; nur für Schlanke; SEE 1,97 bis 3,03 je Gruppe, die größte verwendet</translation>
     </message>
     <message>
       <source>Fat-free mass, Segal, men from 20 % and women from 30 % fat</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Segal, Männer ab 20 % und Frauen ab 30 % Fett</translation>
     </message>
     <message>
       <source>n = 1567, four laboratories, densitometry; for the obese only; SEE 1.97 to 3.03 by group, the largest used</source>
-      <translation type="unfinished" />
+      <translation>n = 1567, vier Labore, Densitometrie; nur für Adipöse; SEE 1,97 bis 3,03 je Gruppe, die größte verwendet</translation>
     </message>
     <message>
       <source>Fat-free mass, Segal, mean of the lean and the obese form</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Segal, Mittel der schlanken und der adipösen Form</translation>
     </message>
     <message>
       <source>as Segal</source>
-      <translation type="unfinished" />
+      <translation>wie Segal</translation>
     </message>
     <message>
       <source>Fat-free mass, Segal, general</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Segal, allgemein</translation>
     </message>
     <message>
       <source>n = 1567, densitometry</source>
-      <translation type="unfinished" />
+      <translation>n = 1567, Densitometrie</translation>
     </message>
     <message>
       <source>Fat-free mass, Deurenberg, 16 y and over</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Deurenberg, ab 16 J.</translation>
     </message>
     <message>
       <source>healthy Dutch, n = 827, densitometry</source>
-      <translation type="unfinished" />
+      <translation>gesunde Niederländer, n = 827, Densitometrie</translation>
     </message>
     <message>
       <source>Fat-free mass, Deurenberg, 7 to 15 y</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Deurenberg, 7 bis 15 J.</translation>
     </message>
     <message>
       <source>healthy Dutch children</source>
-      <translation type="unfinished" />
+      <translation>gesunde niederländische Kinder</translation>
     </message>
     <message>
       <source>Fat-free mass, Houtkooper, 10 to 19 y</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Houtkooper, 10 bis 19 J.</translation>
     </message>
     <message>
       <source>children and youths, n = 225, multicomponent</source>
-      <translation type="unfinished" />
+      <translation>Kinder und Jugendliche, n = 225, mehrere Komponenten</translation>
     </message>
     <message>
       <source>Fat-free mass, Houtkooper, 10 to 14 y</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Houtkooper, 10 bis 14 J.</translation>
     </message>
     <message>
       <source>children, n = 94</source>
-      <translation type="unfinished" />
+      <translation>Kinder, n = 94</translation>
     </message>
     <message>
       <source>Fat-free mass, Schaefer, 4 to 19 y</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Schaefer, 4 bis 19 J.</translation>
     </message>
     <message>
       <source>children, n = 112, potassium</source>
-      <translation type="unfinished" />
+      <translation>Kinder, n = 112, Kalium</translation>
     </message>
     <message>
       <source>Fat-free mass, Rush, 5 to 14 y</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Rush, 5 bis 14 J.</translation>
     </message>
     <message>
       <source>New Zealand children, deuterium</source>
-      <translation type="unfinished" />
+      <translation>neuseeländische Kinder, Deuterium</translation>
     </message>
     <message>
       <source>Fat-free mass, Gray</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Gray</translation>
     </message>
     <message>
       <source>adults of wide adiposity; women best below 48 % fat</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene mit weitem Fettbereich; Frauen am besten unter 48 % Fett</translation>
     </message>
     <message>
       <source>Fat-free mass, Roubenoff, older people</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Roubenoff, Ältere</translation>
     </message>
     <message>
       <source>older adults, DXA</source>
-      <translation type="unfinished" />
+      <translation>ältere Erwachsene, DXA</translation>
     </message>
     <message>
       <source>Fat-free mass, Heitmann</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Heitmann</translation>
     </message>
     <message>
       <source>Danes, n = 139, four components</source>
-      <translation type="unfinished" />
+      <translation>Dänen, n = 139, vier Komponenten</translation>
     </message>
     <message>
       <source>Fat-free mass, Dey, 70 to 75 y</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Dey, 70 bis 75 J.</translation>
     </message>
     <message>
       <source>Swedes, n = 106, four components</source>
-      <translation type="unfinished" />
+      <translation>Schweden, n = 106, vier Komponenten</translation>
     </message>
     <message>
       <source>Fat-free mass, Kotler</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Kotler</translation>
     </message>
     <message>
       <source>adults, healthy and with HIV, n = 332</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene, gesund und mit HIV, n = 332</translation>
     </message>
     <message>
       <source>Fat-free mass, Matias, athletes</source>
-      <translation type="unfinished" />
+      <translation>Fettfreie Masse, Matias, Sportler</translation>
     </message>
     <message>
       <source>athletes, four components</source>
-      <translation type="unfinished" />
+      <translation>Sportler, vier Komponenten</translation>
     </message>
     <message>
       <source>Body water, Sun</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Sun</translation>
     </message>
     <message>
       <source>12 to 94 y, dilution</source>
-      <translation type="unfinished" />
+      <translation>12 bis 94 J., Verdünnung</translation>
     </message>
     <message>
       <source>Body water, Kushner and Schoeller by sex</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Kushner und Schoeller nach Geschlecht</translation>
     </message>
     <message>
       <source>adults, n = 58, deuterium</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene, n = 58, Deuterium</translation>
     </message>
     <message>
       <source>Body water, Kushner and Schoeller, both sexes</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Kushner und Schoeller, beide Geschlechter</translation>
     </message>
     <message>
       <source>Body water, Kushner, all ages</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Kushner, alle Alter</translation>
     </message>
     <message>
       <source>infants to adults, n = 175</source>
-      <translation type="unfinished" />
+      <translation>Säuglinge bis Erwachsene, n = 175</translation>
     </message>
     <message>
       <source>Body water, Lukaski and Bolonchuk</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Lukaski und Bolonchuk</translation>
     </message>
     <message>
       <source>adults, n = 53, deuterium</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene, n = 53, Deuterium</translation>
     </message>
     <message>
       <source>Body water, Heitmann</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Heitmann</translation>
     </message>
     <message>
       <source>Danes, tritium</source>
-      <translation type="unfinished" />
+      <translation>Dänen, Tritium</translation>
     </message>
     <message>
       <source>Body water, Vaché, 60 to 80 y</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Vaché, 60 bis 80 J.</translation>
     </message>
     <message>
       <source>older people, n = 58, oxygen-18</source>
-      <translation type="unfinished" />
+      <translation>Ältere, n = 58, Sauerstoff-18</translation>
     </message>
     <message>
       <source>Body water, Horlick, 4 to 18 y</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Horlick, 4 bis 18 J.</translation>
     </message>
     <message>
       <source>children</source>
-      <translation type="unfinished" />
+      <translation>Kinder</translation>
     </message>
     <message>
       <source>Body water, Kotler</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Kotler</translation>
     </message>
     <message>
       <source>adults, healthy and with HIV</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene, gesund und mit HIV</translation>
     </message>
     <message>
       <source>Body water, Matias, athletes</source>
-      <translation type="unfinished" />
+      <translation>Körperwasser, Matias, Sportler</translation>
     </message>
     <message>
       <source>athletes, n = 208, deuterium</source>
-      <translation type="unfinished" />
+      <translation>Sportler, n = 208, Deuterium</translation>
     </message>
     <message>
       <source>Extracellular water, Lukaski and Bolonchuk</source>
-      <translation type="unfinished" />
+      <translation>Extrazelluläres Wasser, Lukaski und Bolonchuk</translation>
     </message>
     <message>
       <source>adults, bromide</source>
-      <translation type="unfinished" />
+      <translation>Erwachsene, Bromid</translation>
     </message>
     <message>
       <source>Extracellular water, Matias, athletes</source>
-      <translation type="unfinished" />
+      <translation>Extrazelluläres Wasser, Matias, Sportler</translation>
     </message>
     <message>
       <source>athletes, bromide</source>
-      <translation type="unfinished" />
+      <translation>Sportler, Bromid</translation>
     </message>
     <message>
       <source>Skeletal muscle, Janssen</source>
-      <translation type="unfinished" />
+      <translation>Skelettmuskel, Janssen</translation>
     </message>
     <message>
       <source>n = 388, whole-body MRI; made with mostly white adults, and biased in Asian people</source>
-      <translation type="unfinished" />
+      <translation>n = 388, Ganzkörper-MRT; meist an weißen Erwachsenen entstanden, bei Asiaten verzerrt</translation>
     </message>
     <message>
       <source>Limb muscle, Kyle</source>
-      <translation type="unfinished" />
+      <translation>Muskel der Gliedmaßen, Kyle</translation>
     </message>
     <message>
       <source>healthy, n = 444, and transplant patients, DXA</source>
-      <translation type="unfinished" />
+      <translation>Gesunde, n = 444, und Transplantierte, DXA</translation>
     </message>
     <message>
       <source>Limb muscle, Sergi, 60 y and over</source>
-      <translation type="unfinished" />
+      <translation>Muskel der Gliedmaßen, Sergi, ab 60 J.</translation>
     </message>
     <message>
       <source>older Caucasian people, n = 296, DXA</source>
-      <translation type="unfinished" />
+      <translation>ältere Europäer, n = 296, DXA</translation>
     </message>
     <message>
       <source>Limb muscle, Rangel, 60 y and over</source>
-      <translation type="unfinished" />
+      <translation>Muskel der Gliedmaßen, Rangel, ab 60 J.</translation>
     </message>
     <message>
       <source>older Mexicans, DXA</source>
-      <translation type="unfinished" />
+      <translation>ältere Mexikaner, DXA</translation>
     </message>
     <message>
       <source>Limb muscle, Vermeiren, 80 y and over</source>
-      <translation type="unfinished" />
+      <translation>Muskel der Gliedmaßen, Vermeiren, ab 80 J.</translation>
     </message>
     <message>
       <source>the oldest, DXA</source>
-      <translation type="unfinished" />
+      <translation>Hochbetagte, DXA</translation>
     </message>
     <message>
       <source>Slow start ({1} L before the blast): blow out hard at once, without hesitating.</source>
-      <translation type="unfinished" />
+      <translation>Langsamer Beginn ({1} L vor dem Stoß): sofort hart blasen, ohne Zögern.</translation>
     </message>
     <message>
       <source>Stopped early ({1} L still coming in the last second): keep going until nothing more comes.</source>
-      <translation type="unfinished" />
+      <translation>Zu früh aufgehört ({1} L kamen noch in der letzten Sekunde): weiterblasen, bis nichts mehr kommt.</translation>
     </message>
     <message>
       <source>The curve is too short to judge: repeat the manoeuvre.</source>
-      <translation type="unfinished" />
+      <translation>Die Kurve ist zum Beurteilen zu kurz: das Manöver wiederholen.</translation>
     </message>
     <message>
       <source>The two largest agree within {1} mL. The largest, {2} L, is used.</source>
-      <translation type="unfinished" />
+      <translation>Die zwei größten stimmen innerhalb {1} mL überein. Der größte, {2} L, wird verwendet.</translation>
     </message>
     <message>
       <source>Eight efforts without agreement: stop here, the largest is used and flagged.</source>
-      <translation type="unfinished" />
+      <translation>Acht Versuche ohne Übereinstimmung: hier aufhören, der größte wird mit Vermerk verwendet.</translation>
     </message>
     <message>
       <source>{1} acceptable so far; at least three are needed.</source>
-      <translation type="unfinished" />
+      <translation>{1} annehmbare bisher; mindestens drei werden gebraucht.</translation>
     </message>
     <message>
       <source>The two largest differ by {1} mL, more than 150: one more.</source>
-      <translation type="unfinished" />
+      <translation>Die zwei größten unterscheiden sich um {1} mL, mehr als 150: noch einer.</translation>
     </message>
     <message>
       <source>gut content</source>
@@ -11193,7 +11193,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     </message>
     <message>
       <source>— lab-adjustable default</source>
-      <translation type="unfinished" />
+      <translation>— im Labor einstellbare Vorgabe</translation>
     </message>
     <message>
       <source>makes the fat estimate too high</source>

@@ -157,7 +157,7 @@ TEST(DxaRules, ASumMayBeOffByTheRoundingOfItsParts) {
     const auto findings = judged(scan);
     ASSERT_TRUE(has(findings, Fault::RegionSum));
     EXPECT_TRUE(mustRepeat(findings));
-    EXPECT_NE(findings.front().what.english().find("46.700 kg, the page says 47.700"), std::string::npos)
+    EXPECT_NE(findings.front().what.english().find("46.700 kg, the page shows 47.700"), std::string::npos)
         << findings.front().what.english();
 }
 

@@ -136,7 +136,7 @@ TEST_F(Day, SeveralMethodsAreBookedInTheirBestOrderWithReasons) {
     QStringList labels;
     for (const auto* each : dialog.findChildren<QLabel*>())
         labels << each->text();
-    EXPECT_TRUE(labels.join(QLatin1Char('\n')).contains(QStringLiteral("dry hair")))
+    EXPECT_TRUE(labels.join(QLatin1Char('\n')).contains(QStringLiteral("hair and skin must be dry")))
         << labels.join('\n').toStdString();
 }
 
@@ -366,7 +366,7 @@ TEST_F(Day, ATankThatCannotBeReadySaysWhomToCall) {
 TEST_F(Day, TheSheetHasTheClockTimesOfTheAppointment) {
     const PreparationDialog sheet(*session, client,
                                   {{"hydrostatic", *instantFromIso("2026-03-13T08:30:00.000Z")}});
-    EXPECT_TRUE(sheet.text().contains(QStringLiteral("Eat nothing from 04:30 on.")))
+    EXPECT_TRUE(sheet.text().contains(QStringLiteral("Eat nothing after 04:30.")))
         << sheet.text().toStdString();
     EXPECT_TRUE(sheet.text().contains(QStringLiteral("20:30 the day before")));
 }

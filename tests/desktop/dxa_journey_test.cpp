@@ -135,7 +135,7 @@ TEST_F(DxaJourney, TheScanOfAnotherClientIsNotTaken) {
     ASSERT_TRUE(soon([&] {
         panel().refresh();
         for (QLabel* label : panel().findChildren<QLabel*>())
-            if (label->text().contains(QLatin1String("1 scans of other people")))
+            if (label->text().contains(QLatin1String("1 scan of another client")))
                 return true;
         return false;
     }));
@@ -197,7 +197,7 @@ TEST_F(DxaJourney, NumbersThatDoNotAddUpAreNamedWhileTheyAreTyped) {
     for (const auto& [column, total] : {std::pair(1, "16,0"), std::pair(2, "50,0"), std::pair(3, "2,8")})
         table->item(7, column)->setText(QLatin1String(total)); // the page's total: two kilograms of fat too few
     EXPECT_FALSE(panel().primaryEnabled());
-    EXPECT_TRUE(panel().verdict().contains(QLatin1String("add up to 18.000 kg, the page says 16.000")))
+    EXPECT_TRUE(panel().verdict().contains(QLatin1String("add up to 18.000 kg, the page shows 16.000")))
         << panel().verdict().toStdString();
     table->item(7, 1)->setText(QStringLiteral("much"));
     EXPECT_FALSE(panel().primaryEnabled());

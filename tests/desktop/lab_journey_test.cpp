@@ -140,12 +140,12 @@ TEST_F(Lab, OpeningHoursThatOverlapAreSaidAndAGoodDayIsPlannedWithItsBreak) {
     {
         PlanningDialog planning(*session, planningInForce(*session));
         named<QLineEdit>(planning, QStringLiteral("Open"))->setText(QStringLiteral("06:00-12:00, 11:00-18:00"));
-        click(planning, QStringLiteral("Plan with these"));
+        click(planning, QStringLiteral("Save the plan"));
         EXPECT_NE(planning.result(), QDialog::Accepted);
         EXPECT_TRUE(words(planning).contains(QStringLiteral("overlap"))) << words(planning).toStdString();
         EXPECT_TRUE(session->book().setting("planning").empty());
         named<QLineEdit>(planning, QStringLiteral("Open"))->setText(QStringLiteral("08:00-12:00, 13:00-17:00"));
-        click(planning, QStringLiteral("Plan with these"));
+        click(planning, QStringLiteral("Save the plan"));
         EXPECT_EQ(planning.result(), QDialog::Accepted);
     }
     const PlanningPolicy kept = planningInForce(*session);
@@ -161,11 +161,11 @@ TEST_F(Lab, OpeningHoursThatOverlapAreSaidAndAGoodDayIsPlannedWithItsBreak) {
 TEST_F(Lab, WaterTooHotForPeopleIsNeverPlanned) {
     PlanningDialog planning(*session, planningInForce(*session));
     named<QLineEdit>(planning, QStringLiteral("Water for the first client, °C"))->setText(QStringLiteral("41"));
-    click(planning, QStringLiteral("Plan with these"));
+    click(planning, QStringLiteral("Save the plan"));
     EXPECT_NE(planning.result(), QDialog::Accepted);
     EXPECT_TRUE(words(planning).contains(QStringLiteral("40 °C"))) << words(planning).toStdString();
     named<QLineEdit>(planning, QStringLiteral("Water for the first client, °C"))->clear();
-    click(planning, QStringLiteral("Plan with these"));
+    click(planning, QStringLiteral("Save the plan"));
     EXPECT_TRUE(words(planning).contains(QStringLiteral("Every field needs a number")));
 }
 
@@ -201,7 +201,7 @@ TEST_F(Lab, ACrossCalibrationIsAdoptedByAClickOfThePhysiologist) {
     choose(QStringLiteral("Reference method"), methodImpedance);
     choose(QStringLiteral("Other method"), methodDxa);
     session->background().finish();
-    EXPECT_TRUE(words(page).contains(QStringLiteral("%1 people").arg(quality::crossCalibrationPeople)))
+    EXPECT_TRUE(words(page).contains(QStringLiteral("n = %1.").arg(quality::crossCalibrationPeople)))
         << words(page).toStdString();
     click(page, QStringLiteral("Adopt"));
     EXPECT_TRUE(shell->lastProblem().contains(QStringLiteral("physiologist")));

@@ -93,7 +93,7 @@ TEST_F(ChamberReport, BothMethodsOnOneDayStandSideBySideWithoutAVerdictOnTheClie
     other.halfInterval = 2.5;
     other.likelyCause = {FUSAIN_TEXT("Within what the two can tell apart."), {}};
     report.sameDay = {other};
-    EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("gave the same within what the two")));
+    EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("gave the same result within the error of both")));
     report.sameDay[0].difference = 4.0;
     EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("gave a different value")));
     EXPECT_TRUE(textOf(labCopy(report)).contains(QLatin1String("underwater weighing")));

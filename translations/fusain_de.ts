@@ -51,8 +51,40 @@
       <translation>fusain-calc --help nennt sie.</translation>
     </message>
     <message>
+      <source>That did not work</source>
+      <translation>Das hat nicht funktioniert</translation>
+    </message>
+    <message>
+      <source>Something unexpected was in a file or in the lab book: %1
+
+Everything accepted so far is kept. Please report this.</source>
+      <translation>In einer Datei oder im Laborbuch war etwas Unerwartetes: %1
+
+Alles bisher Übernommene ist gespeichert. Bitte melden.</translation>
+    </message>
+    <message>
       <source>Accept trial</source>
       <translation>Versuch übernehmen</translation>
+    </message>
+    <message>
+      <source>No lab book here</source>
+      <translation>Hier ist kein Laborbuch</translation>
+    </message>
+    <message>
+      <source>There is no lab book at %1.
+
+If there should be one, check that its disk or share is connected, then start again.</source>
+      <translation>Unter %1 ist kein Laborbuch.
+
+Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden ist, und neu starten.</translation>
+    </message>
+    <message>
+      <source>Create a new lab book here</source>
+      <translation>Hier ein neues Laborbuch anlegen</translation>
+    </message>
+    <message>
+      <source>Leave</source>
+      <translation>Beenden</translation>
     </message>
     <message>
       <source>This lab book has clients in it; practice has a book of its own.</source>
@@ -73,6 +105,10 @@
     <message>
       <source>Open it with --practice.</source>
       <translation>Mit --practice öffnen.</translation>
+    </message>
+    <message>
+      <source>This lab book is already open; its window was brought forward.</source>
+      <translation>Dieses Laborbuch ist schon offen; sein Fenster wurde nach vorn geholt.</translation>
     </message>
     <message>
       <source>a test is running</source>
@@ -317,6 +353,34 @@
     <message>
       <source>Ancestry is a poor proxy for hydration and bone mineral. Four-component work finds no certain difference in fat-free density between groups; prefer Siri or a model with measured water.</source>
       <translation>Die Herkunft ist ein schlechter Stellvertreter für Wassergehalt und Knochenmineral. Vier-Komponenten-Studien finden keinen sicheren Gruppenunterschied der fettfreien Dichte; Siri oder ein Modell mit gemessenem Wasser vorziehen.</translation>
+    </message>
+    <message>
+      <source>Siri 1961</source>
+      <translation>Siri 1961</translation>
+    </message>
+    <message>
+      <source>Brozek 1963</source>
+      <translation>Brozek 1963</translation>
+    </message>
+    <message>
+      <source>Lohman 1989, children</source>
+      <translation>Lohman 1989, Kinder</translation>
+    </message>
+    <message>
+      <source>Schutte 1984, black men</source>
+      <translation>Schutte 1984, schwarze Männer</translation>
+    </message>
+    <message>
+      <source>Wagner and Heyward 2001, black men</source>
+      <translation>Wagner und Heyward 2001, schwarze Männer</translation>
+    </message>
+    <message>
+      <source>Heyward and Wagner 2004, black women</source>
+      <translation>Heyward und Wagner 2004, schwarze Frauen</translation>
+    </message>
+    <message>
+      <source>Heyward and Wagner 2004, white people</source>
+      <translation>Heyward und Wagner 2004, weiße Personen</translation>
     </message>
     <message>
       <source>Bone density with the head is not scored in a child: the total without head is.</source>
@@ -3796,7 +3860,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Import an analyzer's export…</source>
-      <translation>Export eines Analysators importieren…</translation>
+      <translation>Analysator-Export importieren…</translation>
     </message>
     <message>
       <source>A client's record…</source>
@@ -8044,6 +8108,10 @@ Wahr ist %3.</translation>
       <translation>Am selben Tag mit %1: %2 % Fett. Unterschied %3; die beiden können sich um ± %4 unterscheiden (95 %). %5</translation>
     </message>
     <message>
+      <source>Go to %1 first, to see what this is about.</source>
+      <translation>Zuerst %1 öffnen, um zu sehen, worum es geht.</translation>
+    </message>
+    <message>
       <source>Start past a check</source>
       <translation>Trotz einer Prüfung starten</translation>
     </message>
@@ -8946,6 +9014,34 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>A malformed line: "{1}"</source>
       <translation>Eine fehlerhafte Zeile: „{1}“</translation>
+    </message>
+    <message>
+      <source>, %1 bad lines</source>
+      <translation>, %1 fehlerhafte Zeilen</translation>
+    </message>
+    <message>
+      <source>, %1 lines lost</source>
+      <translation>, %1 Zeilen verloren</translation>
+    </message>
+    <message>
+      <source>, %1 lines came twice</source>
+      <translation>, %1 Zeilen doppelt</translation>
+    </message>
+    <message>
+      <source>live</source>
+      <translation>verbunden</translation>
+    </message>
+    <message>
+      <source>looking for it</source>
+      <translation>wird gesucht</translation>
+    </message>
+    <message>
+      <source>silent</source>
+      <translation>stumm</translation>
+    </message>
+    <message>
+      <source>typed entry</source>
+      <translation>getippt</translation>
     </message>
     <message>
       <source>the floor scale reads high</source>
@@ -11412,6 +11508,18 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Messwert %1: %2, jenseits der Grenze</translation>
     </message>
     <message>
+      <source>centre</source>
+      <translation>Mitte</translation>
+    </message>
+    <message>
+      <source>out of control</source>
+      <translation>außer Kontrolle</translation>
+    </message>
+    <message>
+      <source>warning</source>
+      <translation>Warnung</translation>
+    </message>
+    <message>
       <source>Body mass over the weeks, kg</source>
       <translation>Körpermasse über die Wochen, kg</translation>
     </message>
@@ -13100,6 +13208,514 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>The client {1} of this import has been here since, or was changed.</source>
       <translation>Der Klient {1} dieses Imports war seither hier oder wurde geändert.</translation>
+    </message>
+    <message>
+      <source>Density of water</source>
+      <translation>Dichte von Wasser</translation>
+    </message>
+    <message>
+      <source>Density of water (cross-check)</source>
+      <translation>Dichte von Wasser (Gegenprobe)</translation>
+    </message>
+    <message>
+      <source>Saturated vapour pressure of water</source>
+      <translation>Sättigungsdampfdruck von Wasser</translation>
+    </message>
+    <message>
+      <source>Saturated vapour pressure of water (cross-check)</source>
+      <translation>Sättigungsdampfdruck von Wasser (Gegenprobe)</translation>
+    </message>
+    <message>
+      <source>Gas volume to body conditions</source>
+      <translation>Gasvolumen auf Körperbedingungen</translation>
+    </message>
+    <message>
+      <source>Gas volume to standard conditions</source>
+      <translation>Gasvolumen auf Normbedingungen</translation>
+    </message>
+    <message>
+      <source>Dry gas volume to body conditions</source>
+      <translation>Trockenes Gasvolumen auf Körperbedingungen</translation>
+    </message>
+    <message>
+      <source>Residual volume</source>
+      <translation>Residualvolumen</translation>
+    </message>
+    <message>
+      <source>Residual volume as a fraction of vital capacity</source>
+      <translation>Residualvolumen als Anteil der Vitalkapazität</translation>
+    </message>
+    <message>
+      <source>Functional residual capacity</source>
+      <translation>Funktionelle Residualkapazität</translation>
+    </message>
+    <message>
+      <source>Total lung capacity</source>
+      <translation>Totale Lungenkapazität</translation>
+    </message>
+    <message>
+      <source>Residual volume, adults</source>
+      <translation>Residualvolumen, Erwachsene</translation>
+    </message>
+    <message>
+      <source>Residual volume, children</source>
+      <translation>Residualvolumen, Kinder</translation>
+    </message>
+    <message>
+      <source>Forced vital capacity expected</source>
+      <translation>Erwartete forcierte Vitalkapazität</translation>
+    </message>
+    <message>
+      <source>Body density by underwater weighing</source>
+      <translation>Körperdichte durch Unterwasserwägung</translation>
+    </message>
+    <message>
+      <source>Fat from density</source>
+      <translation>Fett aus Dichte</translation>
+    </message>
+    <message>
+      <source>Fat from density, children</source>
+      <translation>Fett aus Dichte, Kinder</translation>
+    </message>
+    <message>
+      <source>Fat from density, group constants</source>
+      <translation>Fett aus Dichte, Gruppenkonstanten</translation>
+    </message>
+    <message>
+      <source>Least significant change, 95 %</source>
+      <translation>Kleinste nachweisbare Änderung, 95 %</translation>
+    </message>
+    <message>
+      <source>Body surface area</source>
+      <translation>Körperoberfläche</translation>
+    </message>
+    <message>
+      <source>Body surface area, infants to adults</source>
+      <translation>Körperoberfläche, Säuglinge bis Erwachsene</translation>
+    </message>
+    <message>
+      <source>Surface-area artefact of the chamber</source>
+      <translation>Oberflächenartefakt der Kammer</translation>
+    </message>
+    <message>
+      <source>Body volume in the chamber</source>
+      <translation>Körpervolumen in der Kammer</translation>
+    </message>
+    <message>
+      <source>Thoracic gas predicted, adults</source>
+      <translation>Geschätztes thorakales Gas, Erwachsene</translation>
+    </message>
+    <message>
+      <source>Thoracic gas predicted, children</source>
+      <translation>Geschätztes thorakales Gas, Kinder</translation>
+    </message>
+    <message>
+      <source>air-free water, 0-40 °C, 101.325 kPa; expanded uncertainty below 1 ppm</source>
+      <translation>luftfreies Wasser, 0-40 °C, 101,325 kPa; erweiterte Unsicherheit unter 1 ppm</translation>
+    </message>
+    <message>
+      <source>air-free water, 0-150 °C (IPTS-68), 101.325 kPa</source>
+      <translation>luftfreies Wasser, 0-150 °C (IPTS-68), 101,325 kPa</translation>
+    </message>
+    <message>
+      <source>−20 to 50 °C; relative error at most 0.1 %</source>
+      <translation>−20 bis 50 °C; relativer Fehler höchstens 0,1 %</translation>
+    </message>
+    <message>
+      <source>0-60 °C</source>
+      <translation>0-60 °C</translation>
+    </message>
+    <message>
+      <source>saturated gas at 17-40 °C</source>
+      <translation>gesättigtes Gas bei 17-40 °C</translation>
+    </message>
+    <message>
+      <source>dry gas metered from a cylinder at 17-40 °C</source>
+      <translation>trockenes Gas aus einer Flasche bei 17-40 °C</translation>
+    </message>
+    <message>
+      <source>never-smokers, 17-90 y; standard error 0.37 / 0.38 L</source>
+      <translation>Nieraucher, 17-90 J.; Standardfehler 0,37 / 0,38 L</translation>
+    </message>
+    <message>
+      <source>18-70 y (18-25 taken as 25); 155-195 cm men, 145-180 cm women</source>
+      <translation>18-70 J. (18-25 als 25); 155-195 cm Männer, 145-180 cm Frauen</translation>
+    </message>
+    <message>
+      <source>young adults 18-34 y only: the fraction falls with age although residual volume rises</source>
+      <translation>nur junge Erwachsene 18-34 J.: Der Anteil fällt mit dem Alter, obwohl das Residualvolumen steigt</translation>
+    </message>
+    <message>
+      <source>17-90 y; standard error 0.72 / 0.52 L</source>
+      <translation>17-90 J.; Standardfehler 0,72 / 0,52 L</translation>
+    </message>
+    <message>
+      <source>18-70 y</source>
+      <translation>18-70 J.</translation>
+    </message>
+    <message>
+      <source>17-90 y; standard error 0.79 / 0.54 L</source>
+      <translation>17-90 J.; Standardfehler 0,79 / 0,54 L</translation>
+    </message>
+    <message>
+      <source>18-70 y; standard error 0.70 / 0.60 L</source>
+      <translation>18-70 J.; Standardfehler 0,70 / 0,60 L</translation>
+    </message>
+    <message>
+      <source>adults; in old records</source>
+      <translation>Erwachsene; in alten Akten</translation>
+    </message>
+    <message>
+      <source>110-170 cm; scatter about 25 %</source>
+      <translation>110-170 cm; Streuung etwa 25 %</translation>
+    </message>
+    <message>
+      <source>never-smokers, 15-91 y (men), 17-84 y (women); standard error 0.644 / 0.393 L</source>
+      <translation>Nieraucher, 15-91 J. (Männer), 17-84 J. (Frauen); Standardfehler 0,644 / 0,393 L</translation>
+    </message>
+    <message>
+      <source>18-70 y; standard error 0.61 / 0.43 L</source>
+      <translation>18-70 J.; Standardfehler 0,61 / 0,43 L</translation>
+    </message>
+    <message>
+      <source>8-80 y, white reference set; used only to judge whether a measured value is plausible</source>
+      <translation>8-80 J., weißer Referenzsatz; nur zur Beurteilung, ob ein gemessener Wert plausibel ist</translation>
+    </message>
+    <message>
+      <source>any posture, with the gas volume actually held; plausible 0.93-1.10</source>
+      <translation>jede Haltung, mit dem tatsächlich gehaltenen Gasvolumen; plausibel 0,93-1,10</translation>
+    </message>
+    <message>
+      <source>adults 17 y and over; fat 0.900, fat-free 1.100 kg/L</source>
+      <translation>Erwachsene ab 17 J.; Fett 0,900, fettfrei 1,100 kg/L</translation>
+    </message>
+    <message>
+      <source>adults; reference man 15.3 % at 1.064</source>
+      <translation>Erwachsene; Referenzmann 15,3 % bei 1,064</translation>
+    </message>
+    <message>
+      <source>7-16 y; the row for 17-18 y is not yet verified</source>
+      <translation>7-16 J.; die Zeile für 17-18 J. ist noch nicht verifiziert</translation>
+    </message>
+    <message>
+      <source>15 black men 18-32 y; fat-free density inferred, not measured</source>
+      <translation>15 schwarze Männer 18-32 J.; fettfreie Dichte erschlossen, nicht gemessen</translation>
+    </message>
+    <message>
+      <source>black men 19-45 y, four-component reference</source>
+      <translation>schwarze Männer 19-45 J., Vier-Komponenten-Referenz</translation>
+    </message>
+    <message>
+      <source>black women 24-79 y</source>
+      <translation>schwarze Frauen 24-79 J.</translation>
+    </message>
+    <message>
+      <source>white people 7-80 y</source>
+      <translation>weiße Personen 7-80 J.</translation>
+    </message>
+    <message>
+      <source>two single tests, same instrument</source>
+      <translation>zwei einzelne Tests, dasselbe Gerät</translation>
+    </message>
+    <message>
+      <source>error about 5 %</source>
+      <translation>Fehler etwa 5 %</translation>
+    </message>
+    <message>
+      <source>infants to adults</source>
+      <translation>Säuglinge bis Erwachsene</translation>
+    </message>
+    <message>
+      <source>negative: air on the skin makes the chamber under-read</source>
+      <translation>negativ: Luft an der Haut lässt die Kammer zu wenig anzeigen</translation>
+    </message>
+    <message>
+      <source>SAA is negative, both terms add; no gut-gas term</source>
+      <translation>SAA ist negativ, beide Terme addieren sich; kein Darmgasterm</translation>
+    </message>
+    <message>
+      <source>17-90 y; 0.44 L predicted against measured</source>
+      <translation>17-90 J.; 0,44 L geschätzt gegen gemessen</translation>
+    </message>
+    <message>
+      <source>6-17 y; not below 111 cm (boys) or 105 cm (girls)</source>
+      <translation>6-17 J.; nicht unter 111 cm (Jungen) oder 105 cm (Mädchen)</translation>
+    </message>
+    <message>
+      <source>temperature</source>
+      <translation>Temperatur</translation>
+    </message>
+    <message>
+      <source>gas temperature</source>
+      <translation>Gastemperatur</translation>
+    </message>
+    <message>
+      <source>barometric pressure</source>
+      <translation>Luftdruck</translation>
+    </message>
+    <message>
+      <source>vital capacity BTPS</source>
+      <translation>Vitalkapazität BTPS</translation>
+    </message>
+    <message>
+      <source>dry mass in air</source>
+      <translation>Masse an Land</translation>
+    </message>
+    <message>
+      <source>residual volume BTPS</source>
+      <translation>Residualvolumen BTPS</translation>
+    </message>
+    <message>
+      <source>gut gas BTPS</source>
+      <translation>Darmgas BTPS</translation>
+    </message>
+    <message>
+      <source>age, completed years are used</source>
+      <translation>Alter, vollendete Jahre zählen</translation>
+    </message>
+    <message>
+      <source>precision error of one test</source>
+      <translation>Präzisionsfehler eines Tests</translation>
+    </message>
+    <message>
+      <source>thoracic gas BTPS</source>
+      <translation>thorakales Gas BTPS</translation>
+    </message>
+    <message>
+      <source>standing height</source>
+      <translation>Körpergröße im Stehen</translation>
+    </message>
+    <message>
+      <source>Resting energy</source>
+      <translation>Ruheumsatz</translation>
+    </message>
+    <message>
+      <source>Energy from gas exchange</source>
+      <translation>Energie aus dem Gasaustausch</translation>
+    </message>
+    <message>
+      <source>Three components with mineral</source>
+      <translation>Drei Komponenten mit Mineral</translation>
+    </message>
+    <message>
+      <source>Body volume from a scan</source>
+      <translation>Körpervolumen aus einem Scan</translation>
+    </message>
+    <message>
+      <source>Energy availability</source>
+      <translation>Energieverfügbarkeit</translation>
+    </message>
+    <message>
+      <source>Fat-free part of a small change of mass</source>
+      <translation>Fettfreier Anteil einer kleinen Massenänderung</translation>
+    </message>
+    <message>
+      <source>Lean of arms and legs by height</source>
+      <translation>Magermasse von Armen und Beinen nach Größe</translation>
+    </message>
+    <message>
+      <source>weighed dose of pure tracer water, samples at equilibrium; without what left with urine</source>
+      <translation>gewogene Dosis reinen Tracerwassers, Proben im Gleichgewicht; ohne das mit dem Urin Verlorene</translation>
+    </message>
+    <message>
+      <source>11 % low in a small woman: in the Library only</source>
+      <translation>11 % zu niedrig bei einer kleinen Frau: nur in der Bibliothek</translation>
+    </message>
+    <message>
+      <source>without urinary nitrogen: up to 1.5 % high</source>
+      <translation>ohne Harnstickstoff: bis 1,5 % zu hoch</translation>
+    </message>
+    <message>
+      <source>muscular athletes</source>
+      <translation>muskulöse Sportler</translation>
+    </message>
+    <message>
+      <source>adults; density and total mineral of one day</source>
+      <translation>Erwachsene; Dichte und Gesamtmineral eines Tages</translation>
+    </message>
+    <message>
+      <source>one make of densitometer; each lab calibrates its own</source>
+      <translation>eine Bauart des DXA-Scanners; jedes Labor kalibriert seinen eigenen</translation>
+    </message>
+    <message>
+      <source>net exercise energy; the thresholds of 30 and 45 are not yet verified</source>
+      <translation>Nettoenergie der Bewegung; die Schwellen 30 und 45 sind noch nicht verifiziert</translation>
+    </message>
+    <message>
+      <source>adults, slow change by diet; not training</source>
+      <translation>Erwachsene, langsame Änderung durch Ernährung; nicht durch Training</translation>
+    </message>
+    <message>
+      <source>lean by a densitometer</source>
+      <translation>Magermasse mit DXA</translation>
+    </message>
+    <message>
+      <source>body water over mass</source>
+      <translation>Körperwasser durch Masse</translation>
+    </message>
+    <message>
+      <source>total mineral over mass</source>
+      <translation>Gesamtmineral durch Masse</translation>
+    </message>
+    <message>
+      <source>bone mineral of a densitometer over mass</source>
+      <translation>Knochenmineral eines DXA-Scanners durch Masse</translation>
+    </message>
+    <message>
+      <source>dose of pure tracer water</source>
+      <translation>Dosis an reinem Tracerwasser</translation>
+    </message>
+    <message>
+      <source>rise of the tracer water in the body's water</source>
+      <translation>Anstieg des Tracerwassers im Körperwasser</translation>
+    </message>
+    <message>
+      <source>oxygen taken up, STPD</source>
+      <translation>aufgenommener Sauerstoff, STPD</translation>
+    </message>
+    <message>
+      <source>carbon dioxide given off, STPD</source>
+      <translation>abgegebenes Kohlendioxid, STPD</translation>
+    </message>
+    <message>
+      <source>energy eaten a day</source>
+      <translation>gegessene Energie am Tag</translation>
+    </message>
+    <message>
+      <source>energy of training a day, net of rest</source>
+      <translation>Trainingsenergie am Tag, ohne Ruheanteil</translation>
+    </message>
+    <message>
+      <source>lean of arms and legs</source>
+      <translation>Magermasse von Armen und Beinen</translation>
+    </message>
+    <message>
+      <source>Extracellular water from the arc, Moissl</source>
+      <translation>Extrazelluläres Wasser aus der Ortskurve, Moissl</translation>
+    </message>
+    <message>
+      <source>Intracellular water from the arc, Moissl</source>
+      <translation>Intrazelluläres Wasser aus der Ortskurve, Moissl</translation>
+    </message>
+    <message>
+      <source>Extracellular water from the arc, De Lorenzo</source>
+      <translation>Extrazelluläres Wasser aus der Ortskurve, De Lorenzo</translation>
+    </message>
+    <message>
+      <source>Overhydration from a spectrum</source>
+      <translation>Überwässerung aus einem Spektrum</translation>
+    </message>
+    <message>
+      <source>Body water from height and mass, Watson</source>
+      <translation>Körperwasser aus Größe und Masse, Watson</translation>
+    </message>
+    <message>
+      <source>adults, BMI 16 to 43, n about 152, dilution</source>
+      <translation>Erwachsene, BMI 16 bis 43, n etwa 152, Verdünnung</translation>
+    </message>
+    <message>
+      <source>adults, BMI 16 to 43, n about 152, total body potassium and dilution</source>
+      <translation>Erwachsene, BMI 16 bis 43, n etwa 152, Gesamtkörperkalium und Verdünnung</translation>
+    </message>
+    <message>
+      <source>adults, bromide; resistivities belong to this equation only</source>
+      <translation>Erwachsene, Bromid; die spezifischen Widerstände gehören nur zu dieser Gleichung</translation>
+    </message>
+    <message>
+      <source>one frequency, 50 kHz by convention</source>
+      <translation>eine Frequenz, nach Übereinkunft 50 kHz</translation>
+    </message>
+    <message>
+      <source>adults; water of the spectrum of one analyzer, compared with that analyzer only</source>
+      <translation>Erwachsene; Wasser aus dem Spektrum eines Analysators, nur mit diesem Analysator vergleichbar</translation>
+    </message>
+    <message>
+      <source>adults; uses no impedance: a plausibility beside it</source>
+      <translation>Erwachsene; verwendet keine Impedanz: eine Plausibilitätsprüfung daneben</translation>
+    </message>
+    <message>
+      <source>resistance at 50 kHz, wrist to ankle, lying</source>
+      <translation>Resistanz bei 50 kHz, Handgelenk bis Fußgelenk, liegend</translation>
+    </message>
+    <message>
+      <source>reactance at 50 kHz, entered positive</source>
+      <translation>Reaktanz bei 50 kHz, positiv eingegeben</translation>
+    </message>
+    <message>
+      <source>R0 of the arc, wrist to ankle</source>
+      <translation>R0 der Ortskurve, Handgelenk bis Fußgelenk</translation>
+    </message>
+    <message>
+      <source>R_I of the arc, wrist to ankle</source>
+      <translation>R_I der Ortskurve, Handgelenk bis Fußgelenk</translation>
+    </message>
+    <message>
+      <source>Temperature of standing water</source>
+      <translation>Temperatur stehenden Wassers</translation>
+    </message>
+    <message>
+      <source>Hot water in exchange for cold</source>
+      <translation>Warmes Wasser gegen kaltes</translation>
+    </message>
+    <message>
+      <source>Chlorine to add</source>
+      <translation>Zuzugebendes Chlor</translation>
+    </message>
+    <message>
+      <source>Chlorine that disinfects</source>
+      <translation>Desinfizierendes Chlor</translation>
+    </message>
+    <message>
+      <source>one heat loss for the whole tank, found by reading it twice</source>
+      <translation>ein Wärmeverlust für das ganze Becken, durch zweimaliges Messen gefunden</translation>
+    </message>
+    <message>
+      <source>the wanted temperature lies between the tank's and the supply's</source>
+      <translation>die gewünschte Temperatur liegt zwischen der des Beckens und der des Zulaufs</translation>
+    </message>
+    <message>
+      <source>with nobody inside; stir and read again</source>
+      <translation>ohne Personen im Becken; rühren und erneut messen</translation>
+    </message>
+    <message>
+      <source>free chlorine in water of 5 to 40 °C</source>
+      <translation>freies Chlor in Wasser von 5 bis 40 °C</translation>
+    </message>
+    <message>
+      <source>water in the tank</source>
+      <translation>Wasser im Becken</translation>
+    </message>
+    <message>
+      <source>water now</source>
+      <translation>Wasser jetzt</translation>
+    </message>
+    <message>
+      <source>room</source>
+      <translation>Raum</translation>
+    </message>
+    <message>
+      <source>heat lost</source>
+      <translation>Wärmeverlust</translation>
+    </message>
+    <message>
+      <source>wanted</source>
+      <translation>gewünscht</translation>
+    </message>
+    <message>
+      <source>hot supply</source>
+      <translation>warmer Zulauf</translation>
+    </message>
+    <message>
+      <source>more free chlorine</source>
+      <translation>mehr freies Chlor</translation>
+    </message>
+    <message>
+      <source>available chlorine of the solution</source>
+      <translation>Wirkchlor der Lösung</translation>
+    </message>
+    <message>
+      <source>pH of the water</source>
+      <translation>pH des Wassers</translation>
     </message>
     <message>
       <source>You have lost about {1} kg of fat since the last test, more than the test could mistake.</source>
@@ -15242,6 +15858,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Darmgas wird isotherm komprimiert</translation>
     </message>
     <message>
+      <source>own calculation</source>
+      <translation>eigene Rechnung</translation>
+    </message>
+    <message>
       <source>When did you last exercise?</source>
       <translation>Wann haben Sie sich zuletzt angestrengt?</translation>
     </message>
@@ -15252,6 +15872,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>warm, moist air next to skin; raised breathing</source>
       <translation>warme, feuchte Luft an der Haut; gesteigerte Atmung</translation>
+    </message>
+    <message>
+      <source>lab-adjustable default</source>
+      <translation>im Labor einstellbare Vorgabe</translation>
     </message>
     <message>
       <source>Time since sauna, bath or shower</source>
@@ -16419,7 +17043,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     </message>
     <message>
       <source>Impedance analyzer</source>
-      <translation>Impedanzanalysator</translation>
+      <translation>Impedanz-Analysator</translation>
     </message>
     <message>
       <source>500 Ω resistor</source>

@@ -27,13 +27,13 @@ def wait_for(found, what, seconds=90):
 class Window:
     """Fusain with the made-up lab, started on the display and the bus of this session."""
 
-    def __init__(self, program):
+    def __init__(self, program, *options):
         self.folder = tempfile.TemporaryDirectory(prefix="fusain-reader-")
         home = self.folder.name
         os.chmod(home, 0o700)
         environment = dict(os.environ, QT_QPA_PLATFORM="xcb", QT_LINUX_ACCESSIBILITY_ALWAYS_ON="1", HOME=home,
                            XDG_RUNTIME_DIR=home, XDG_CONFIG_HOME=home, XDG_DATA_HOME=home, TZ="UTC", LC_ALL="C.UTF-8")
-        self.process = subprocess.Popen([program, "--demo"], env=environment)
+        self.process = subprocess.Popen([program, "--demo", *options], env=environment)
         self.root = wait_for(self._find, "the window of Fusain")
 
     def close(self):

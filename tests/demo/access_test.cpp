@@ -4,6 +4,7 @@
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/window/shell.hpp"
+#include "report/base/language.hpp"
 
 #include <QAbstractButton>
 #include <QAccessible>
@@ -186,6 +187,19 @@ TEST_F(Access, AWindowReadFromTheRightIsMirrored) {
             }
     });
     QApplication::setLayoutDirection(Qt::LeftToRight);
+    openAt(1.0);
+}
+
+// What has no translation is named; names, codes and the words of the demo's people are in no list.
+TEST_F(Access, TheWindowSpeaksGermanAndNoWordFallsBack) {
+    (void)report::InLanguage::takeMissing();
+    report::setWindowLanguage(QStringLiteral("de"));
+    openAt(1.0);
+    shell->resize(1280, 800);
+    everywhere([this](const QString& where) { expectWholeWords(where); });
+    const QStringList missing = report::InLanguage::takeMissing();
+    report::setWindowLanguage(QStringLiteral("en"));
+    EXPECT_TRUE(missing.isEmpty()) << missing.size() << ": " << missing.join(QLatin1Char('\n')).toStdString();
     openAt(1.0);
 }
 

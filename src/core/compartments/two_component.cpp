@@ -47,30 +47,34 @@ constexpr std::string_view ancestryCaveat =
                 "fat-free density between groups; prefer Siri or a model with measured water.");
 
 constexpr std::array conversions{
-    DensityConversion{"fat.density.siri-1961", false, false, "",
+    DensityConversion{"fat.density.siri-1961", FUSAIN_TEXT("Siri 1961"), false, false, "",
                       [](Sex, Years age) { return forAdults(siri1961, age); }},
-    DensityConversion{"fat.density.brozek-1963", false, false, "",
+    DensityConversion{"fat.density.brozek-1963", FUSAIN_TEXT("Brozek 1963"), false, false, "",
                       [](Sex, Years age) { return forAdults(brozek1963, age); }},
-    DensityConversion{"fat.density.lohman-1989", false, true, "",
+    DensityConversion{"fat.density.lohman-1989", FUSAIN_TEXT("Lohman 1989, children"), false, true, "",
                       [](Sex sex, Years age) {
                           return age < anthropometry::adultEquationsAge ? lohman1989(sex, age) : std::nullopt;
                       }},
-    DensityConversion{"fat.density.schutte-1984", true, false, ancestryCaveat,
+    DensityConversion{"fat.density.schutte-1984", FUSAIN_TEXT("Schutte 1984, black men"), true, false,
+                      ancestryCaveat,
                       [](Sex sex, Years age) {
                           const bool valid = sex == Sex::Male && age.value() >= 18.0 && age.value() < 33.0;
                           return valid ? std::optional(schutte1984) : std::nullopt;
                       }},
-    DensityConversion{"fat.density.wagner-heyward-2001", true, false, ancestryCaveat,
+    DensityConversion{"fat.density.wagner-heyward-2001", FUSAIN_TEXT("Wagner and Heyward 2001, black men"),
+                      true, false, ancestryCaveat,
                       [](Sex sex, Years age) {
                           const bool valid = sex == Sex::Male && age.value() >= 19.0 && age.value() < 46.0;
                           return valid ? std::optional(wagnerHeyward2001) : std::nullopt;
                       }},
-    DensityConversion{"fat.density.heyward-wagner-2004.black-women", true, false, ancestryCaveat,
+    DensityConversion{"fat.density.heyward-wagner-2004.black-women",
+                      FUSAIN_TEXT("Heyward and Wagner 2004, black women"), true, false, ancestryCaveat,
                       [](Sex sex, Years age) {
                           const bool valid = sex == Sex::Female && age.value() >= 24.0 && age.value() < 80.0;
                           return valid ? std::optional(heywardWagnerBlackWomen2004) : std::nullopt;
                       }},
-    DensityConversion{"fat.density.heyward-wagner-2004.white", true, false, ancestryCaveat,
+    DensityConversion{"fat.density.heyward-wagner-2004.white",
+                      FUSAIN_TEXT("Heyward and Wagner 2004, white people"), true, false, ancestryCaveat,
                       &heywardWagnerWhite2004},
 };
 

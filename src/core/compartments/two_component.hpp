@@ -69,6 +69,7 @@ struct FatFreeDensitySpread {
 /// A named way from density to fat that a policy can choose.
 struct DensityConversion {
     std::string_view id;     ///< as in the catalogue
+    std::string_view title;  ///< marked for translation
     bool groupSpecific;      ///< never chosen automatically: only on the operator's explicit choice
     bool childConstants;     ///< for 7 … 16 y
     std::string_view caveat; ///< English, marked for translation; empty if there is none

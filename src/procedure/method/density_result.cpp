@@ -22,7 +22,7 @@ Expected<ChosenConversion> chooseConversion(const DensityPolicy& policy, const T
 std::vector<EquationChoice> densityConversionsToTry() {
     std::vector<EquationChoice> choices;
     for (const auto& conversion : compartments::densityConversions())
-        choices.push_back({std::string(conversion.id), std::string(conversion.id)});
+        choices.push_back({std::string(conversion.id), std::string(conversion.title)});
     return choices;
 }
 

@@ -20,6 +20,13 @@ bool isEnglish(const QString& code) {
     return code.section(QLatin1Char('_'), 0, 0) == english;
 }
 
+// The toolkit asks for its own words too, and an argument of a message may be a name.
+bool isOurs(const char* context) {
+    const QByteArray asks(context);
+    return asks.startsWith("fusain::") || asks == "fusain" || asks == "QObject" || asks == "run" ||
+           asks == "link";
+}
+
 // What is the same in every language: numbers, codes, "%1: %2".
 bool hasWords(const QString& text) {
     static const QRegularExpression places(QStringLiteral("%\\d|%n|\\{\\d\\}"));
@@ -36,7 +43,7 @@ public:
     mutable std::set<QString> missing;
 
     [[nodiscard]] bool isEmpty() const override { return false; }
-    QString translate(const char* /*context*/, const char* source, const char* /*disambiguation*/,
+    QString translate(const char* context, const char* source, const char* /*disambiguation*/,
                       int number) const override {
         const QString& code = page.isEmpty() ? window : page;
         if (code.isEmpty())
@@ -46,7 +53,7 @@ public:
         if (!found.isEmpty())
             return found;
         const QString text = QString::fromUtf8(source);
-        if (!isEnglish(code) && hasWords(text)) // English lists only what differs from the source
+        if (!isEnglish(code) && isOurs(context) && hasWords(text)) // English lists only what differs
             missing.insert(text);
         return page.isEmpty() ? QString() : text;
     }

@@ -34,13 +34,13 @@ const Palette& darkPalette() {
 
 const Palette& strongLightPalette() {
     static const Palette palette{QColor(Qt::white), QColor(Qt::white), QColor(Qt::black), QColor(0x1A1A1A),
-                                 QColor(0x595959), QColor(0x7A0F3C), QColor(0x7A2E00), QColor(0x1B4A2D)};
+                                 QColor(0x595959),  QColor(0x7A0F3C),  QColor(0x7A2E00),  QColor(0x1B4A2D)};
     return palette;
 }
 
 const Palette& strongDarkPalette() {
     static const Palette palette{QColor(Qt::black), QColor(Qt::black), QColor(Qt::white), QColor(0xEDEDED),
-                                 QColor(0x8C8C8C), QColor(0xFF9EC4), QColor(0xFFB36B), QColor(0x9BE0B0)};
+                                 QColor(0x8C8C8C),  QColor(0xFF9EC4),  QColor(0xFFB36B),  QColor(0x9BE0B0)};
     return palette;
 }
 

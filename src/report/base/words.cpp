@@ -50,9 +50,10 @@ QString say(const Message& message) {
     // An argument may be a marked text of its own ("residual volume").
     std::vector<std::string> arguments;
     for (const std::string& argument : message.arguments)
-        arguments.push_back(argument.empty()      ? argument
-                            : isDecimal(argument) ? withItsPoint(QString::fromStdString(argument)).toStdString()
-                                                  : say(std::string_view(argument)).toStdString());
+        arguments.push_back(argument.empty() ? argument
+                            : isDecimal(argument)
+                                ? withItsPoint(QString::fromStdString(argument)).toStdString()
+                                : QCoreApplication::translate("argument", argument.c_str()).toStdString());
     return QString::fromStdString(
         fillPlaceholders(say(std::string_view(message.text)).toStdString(), arguments));
 }

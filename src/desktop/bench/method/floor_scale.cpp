@@ -8,7 +8,7 @@ QString massOutOfRange(Kilograms mass, const anthropometry::Plausible<Kilograms>
     if (range.holds(mass))
         return {};
     return QObject::tr("Mass is out of range (%1–%2).")
-        .arg(report::plain(show(range.low, units, 0).number), report::plain(show(range.high, units, 0).text()));
+        .arg(report::plain(show(range.low, units, 0).number), report::say(show(range.high, units, 0)));
 }
 
 } // namespace fusain::desktop

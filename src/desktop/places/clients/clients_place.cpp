@@ -142,7 +142,7 @@ QWidget* ClientsPlace::testsPage() {
         if (const AnyTest* test = chosenTest())
             findings_->showTest(*test);
     });
-    keepColumns(*tests_, "tests", {{0, 98}, {1, 140}, {2, 112}, {3, 78}, {4, 104}, {5, 146}});
+    keepColumns(*tests_, "tests", {{0, 104}, {1, 132}, {2, 120}, {3, 84}, {4, 112}, {5, 150}});
     auto* bench = new QAction(this);
     bench->setShortcut(Qt::Key_B);
     bench->setShortcutContext(Qt::WidgetShortcut);
@@ -227,11 +227,11 @@ void ClientsPlace::showDossier() {
     QStringList facts;
     if (client) {
         facts << tr("%1, %2 years")
-                     .arg(report::plain(std::string(sexText(client->sex))))
+                     .arg(report::say(sexText(client->sex)))
                      .arg(std::floor(client->ageAt(session_.now()).value()));
         if (!session_.namesHidden())
             facts << tr("born %1").arg(report::plain(isoText(client->birthDate)));
-        facts << (client->height ? report::plain(fusain::show(*client->height, client->units).text())
+        facts << (client->height ? report::say(fusain::show(*client->height, client->units))
                                  : tr("height missing"));
         if (!client->note.empty())
             facts << report::plain(client->note);

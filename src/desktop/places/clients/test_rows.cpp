@@ -42,7 +42,7 @@ TableModel::Cell changeCell(Session& session, const Client& client, const Comput
     if (comparison.verdict == Verdict::NotComparable)
         return {QObject::tr("not comparable"), {}, report::say(comparison.why)};
     const double difference = comparison.change.difference;
-    const QString mass = report::plain(fusain::show(Kilograms(std::abs(difference)), client.units).text());
+    const QString mass = report::say(fusain::show(Kilograms(std::abs(difference)), client.units));
     const QString signedMass = (difference < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + mass;
     return {comparison.verdict == Verdict::Real ? QObject::tr("%1, exceeds the LSC").arg(signedMass)
                                                 : QObject::tr("%1, within error").arg(signedMass),
@@ -63,7 +63,7 @@ std::vector<TableModel::Row> rowsOfTests(Session& session, const Client& client,
         const RawTest& test = common(tests[i]);
         const auto* body = results[i] ? results[i]->composition() : nullptr;
         const auto mass = [&](const Measured<Kilograms>& value) {
-            return TableModel::Cell{report::plain(fusain::show(value.estimate(), client.units).text()),
+            return TableModel::Cell{report::say(fusain::show(value.estimate(), client.units)),
                                     value.estimate().value()};
         };
         TableModel::Row row{report::plain(test.id),

@@ -77,7 +77,7 @@ QString ReferenceShelf::page() const {
         page +=
             QStringLiteral("<tr><td>%1</td><td>%2–%3</td><td align=right>%4</td><td align=right>%5</td>"
                            "<td>%6%7</td></tr>")
-                .arg(plainText(sexText(row.sex)))
+                .arg(report::say(sexText(row.sex)))
                 .arg(row.ageFrom)
                 .arg(row.ageTo)
                 .arg(row.low)

@@ -44,8 +44,8 @@ QStringList textsOf(const QWidget& window) {
                 texts << (each->item(row, column) ? each->item(row, column)->text() : QString());
         }
     for (const auto* each : window.findChildren<QAbstractItemView*>()) // those with a model of their own
-        if (!each->inherits("QListWidget") && !each->inherits("QTableWidget") &&
-            !each->inherits("QTreeView") && each->model())
+        if (!each->inherits("QListWidget") && !each->inherits("QTableWidget") && !each->inherits("QTreeView") &&
+            each->model())
             for (int column = 0; column < each->model()->columnCount(); ++column) {
                 texts << each->model()->headerData(column, Qt::Horizontal).toString();
                 for (int row = 0; row < each->model()->rowCount(); ++row)
@@ -59,8 +59,9 @@ QStringList textsOf(const QWidget& window) {
 // Names, units, symbols, ids and numbers are the same in every language.
 bool needsTranslation(QString text) {
     static const QStringList data{QStringLiteral("Ailsa Brandvold"), QStringLiteral("Bram Iyengar"),
-                                  QStringLiteral("Oriel Thackway"), QStringLiteral("Fusain"),
-                                  QStringLiteral("English"), QStringLiteral("Deutsch"), QStringLiteral("A4")};
+                                  QStringLiteral("Oriel Thackway"),  QStringLiteral("Fusain"),
+                                  QStringLiteral("English (US)"),    QStringLiteral("English"),
+                                  QStringLiteral("Deutsch"),         QStringLiteral("A4")};
     for (const QString& word : data)
         text.remove(word);
     static const QRegularExpression ids(QStringLiteral(

@@ -142,7 +142,7 @@ QWidget* ClientsPlace::testsPage() {
         if (const AnyTest* test = chosenTest())
             findings_->showTest(*test);
     });
-    keepColumns(*tests_, "tests", {{0, 104}, {1, 132}, {2, 120}, {3, 84}, {4, 112}, {5, 150}});
+    keepColumns(*tests_, "tests", {{0, 104}, {1, 142}, {2, 118}, {3, 80}, {4, 110}, {5, 146}});
     auto* bench = new QAction(this);
     bench->setShortcut(Qt::Key_B);
     bench->setShortcutContext(Qt::WidgetShortcut);

@@ -218,5 +218,13 @@ TEST(AskedPeople, AConditionHoldsForThem) {
     EXPECT_EQ(holds("gel electrodes", Sex::Male, 30.0), std::nullopt) << "not about people";
 }
 
+// A mark that flipped is no other way to write the same moment: order and search go by the text.
+TEST(InstantText, EveryMarkOfItIsRead) {
+    ASSERT_TRUE(instantFromIso("2026-03-12T07:42:26.000Z"));
+    for (const char* text : {"2026-03-12T07:42:26n000Z", "2026-03-12T07.42:26.000Z", "2026-03-12T07:42-26.000Z",
+                             "2026-03-12 07:42:26.000Z", "2026-03-12T07:42:26.000z"})
+        EXPECT_FALSE(instantFromIso(text)) << text;
+}
+
 } // namespace
 } // namespace fusain::record_test

@@ -67,8 +67,8 @@ std::optional<Instant> instantFromIso(std::string_view text) {
     const auto date = dateFromIso(text.substr(0, 10));
     const auto h = digits(text, 11, 2), m = digits(text, 14, 2), s = digits(text, 17, 2),
                ms = digits(text, 20, 3);
-    if (!date || text.size() != 24 || text[10] != 'T' || text[23] != 'Z' || !h || !m || !s || !ms || *h > 23 ||
-        *m > 59 || *s > 60)
+    if (!date || text.size() != 24 || text[10] != 'T' || text[13] != ':' || text[16] != ':' ||
+        text[19] != '.' || text[23] != 'Z' || !h || !m || !s || !ms || *h > 23 || *m > 59 || *s > 60)
         return std::nullopt;
     return Instant{startOf(*date).milliseconds + ((*h * 60LL + *m) * 60 + *s) * 1000 + *ms};
 }

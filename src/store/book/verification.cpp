@@ -200,6 +200,27 @@ void checkFile(const QSqlDatabase& database, std::vector<Fault>& faults) {
             faults.push_back({{FUSAIN_TEXT("The file is damaged: {1}"), {said.toStdString()}}, {}});
 }
 
+// Text that became bytes reads the same, but no question after it finds it any more.
+void checkTypes(const QSqlDatabase& database, std::vector<Fault>& faults) {
+    std::vector<std::pair<QString, QStringList>> tables{
+        {QStringLiteral("journal"),
+         {QStringLiteral("at"), QStringLiteral("staff"), QStringLiteral("kind"), QStringLiteral("subject"),
+          QStringLiteral("data"), QStringLiteral("hash")}},
+        {QStringLiteral("meta"), {QStringLiteral("key"), QStringLiteral("value")}}};
+    for (const Table& table : projectedTables())
+        tables.emplace_back(table.name, table.columns);
+    for (const auto& [name, columns] : tables) {
+        QStringList bytes;
+        for (const QString& column : columns)
+            bytes << QStringLiteral("typeof(%1) = 'blob'").arg(column);
+        auto rows = run(
+            database,
+            QStringLiteral("SELECT count(*) FROM %1 WHERE %2").arg(name, bytes.join(QStringLiteral(" OR "))));
+        if (rows && rows->next() && rows->value(0).toInt() > 0)
+            faults.push_back({{FUSAIN_TEXT("The file is damaged: {1}"), {name.toStdString()}}, {}});
+    }
+}
+
 std::size_t eventsIn(const QSqlDatabase& database) {
     auto rows = run(database, QStringLiteral("SELECT count(*) FROM journal"));
     return rows && rows->next() ? rows->value(0).toULongLong() : 0;
@@ -389,6 +410,7 @@ Verification verifyBook(const QSqlDatabase& database, Progress* progress) {
     const Transaction oneMoment(database); // only read, so never committed
     Verification verification;
     checkFile(database, verification.faults);
+    checkTypes(database, verification.faults);
     const std::size_t all = eventsIn(database);
     const auto wanted = [&](std::int64_t sequence, std::size_t before) {
         if (progress)

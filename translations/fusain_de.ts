@@ -1767,7 +1767,7 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Warum endet der Test hier (neu gebucht, abgelehnt, unwohl …)?</translation>
     </message>
     <message>
-      <source>Go past a failed check</source>
+      <source>Override a failed check</source>
       <translation>Nicht bestandene Prüfung übergehen</translation>
     </message>
     <message>
@@ -1791,7 +1791,7 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Ohne Ergebnis beenden…</translation>
     </message>
     <message>
-      <source>Go past a failed check…</source>
+      <source>Override a failed check…</source>
       <translation>Nicht bestandene Prüfung übergehen…</translation>
     </message>
     <message>
@@ -2127,7 +2127,7 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Thorakales Gasvolumen speichern</translation>
     </message>
     <message>
-      <source>Go on with the prediction</source>
+      <source>Use the prediction</source>
       <translation>Mit der Schätzung fortsetzen</translation>
     </message>
     <message>
@@ -3755,10 +3755,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Kilogramm mit Punkt oder Komma tippen.</translation>
     </message>
     <message>
-      <source>Go on with these trials</source>
-      <translation>Mit diesen Versuchen fortsetzen</translation>
-    </message>
-    <message>
       <source>Why are they good enough? The result will carry a flag.</source>
       <translation>Warum genügen sie? Das Ergebnis erhält einen Vermerk.</translation>
     </message>
@@ -4324,7 +4320,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Ein Test dieses Imports ist am Messplatz offen.</translation>
     </message>
     <message>
-      <source>Put it aside first.</source>
+      <source>Close that test first.</source>
       <translation>Zuerst schließen.</translation>
     </message>
     <message>
@@ -6104,7 +6100,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Neuer Satz…</translation>
     </message>
     <message>
-      <source>Bring in a set…</source>
+      <source>Import a set…</source>
       <translation>Satz importieren…</translation>
     </message>
     <message>
@@ -6152,7 +6148,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>%1, Kopie dieses Labors</translation>
     </message>
     <message>
-      <source>Bring in a reference set</source>
+      <source>Import a reference set</source>
       <translation>Referenzsatz importieren</translation>
     </message>
     <message>
@@ -9180,7 +9176,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>{1} kg: {2} kg gegenüber {3} kg beim letzten Besuch. Dieselbe Person?</translation>
     </message>
     <message>
-      <source>Setting a trial aside needs a reason.</source>
+      <source>Excluding a trial needs a reason.</source>
       <translation>Wer einen Versuch ausschließt, muss es begründen.</translation>
     </message>
     <message>
@@ -9560,7 +9556,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Prüfen, ob alle Elektroden anliegen.</translation>
     </message>
     <message>
-      <source>Setting a sweep aside needs a reason.</source>
+      <source>Excluding a sweep needs a reason.</source>
       <translation>Wer eine Messung ausschließt, muss es begründen.</translation>
     </message>
     <message>
@@ -10440,7 +10436,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Zuerst den Schritt „{1}“ abschließen.</translation>
     </message>
     <message>
-      <source>Going past a failed check is the physiologist's decision.</source>
+      <source>Overriding a failed check is the physiologist's decision.</source>
       <translation>Eine nicht bestandene Prüfung zu übergehen, entscheidet die Physiologin oder der Physiologe.</translation>
     </message>
     <message>
@@ -10448,7 +10444,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Die Prüfung wiederholen oder die Physiologie fragen.</translation>
     </message>
     <message>
-      <source>Going past this step needs a reason.</source>
+      <source>Skipping this step needs a reason.</source>
       <translation>Diesen Schritt zu übergehen, braucht eine Begründung.</translation>
     </message>
     <message>
@@ -10476,7 +10472,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Keine Antwort braucht hier eine Entscheidung.</translation>
     </message>
     <message>
-      <source>Going on past a deviation needs a reason.</source>
+      <source>Continuing with a deviation needs a reason.</source>
       <translation>Trotz Abweichung fortzusetzen, braucht eine Begründung.</translation>
     </message>
     <message>
@@ -10492,7 +10488,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Die Beurteilung ist leer.</translation>
     </message>
     <message>
-      <source>Take over the suggested sentences, or write your own.</source>
+      <source>Use the suggested sentences, or write your own.</source>
       <translation>Die vorgeschlagenen Sätze verwenden oder eigene schreiben.</translation>
     </message>
     <message>
@@ -10588,7 +10584,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Die Prüfung unter Qualität (Alt+Q) machen; die Physiologie kann mit Begründung übergehen.</translation>
     </message>
     <message>
-      <source>Setting a scan aside needs a reason.</source>
+      <source>Excluding a scan needs a reason.</source>
       <translation>Wer einen Scan ausschließt, muss es begründen.</translation>
     </message>
     <message>

@@ -17,7 +17,7 @@ NO_WORDS = {"id", "citation", "source", "formula", "font", "recipe", "unit"}
 PATTERNS = {
     "a value lies, stands or holds": r"\blies\b|\blie (between|within|outside|above|below)\b|\bstands in\b"
                                      r"|\b(book|record|table|result|test|interval) holds\b",
-    "go on, go past": r"\b(go|goes|gone|going|went) (on|past)\b(?! the record)",
+    "go on, go past": r"\b([Gg]o|[Gg]oes|[Gg]one|[Gg]oing|[Ww]ent) (on|past)\b(?! the record)",
     "keep for save": r"^Keep (it|this|the (check|plan|answer|reading|calibration|result|reason))\b(?! as)",
     "all the same, in spite": r"\ball the same\b|\bin spite\b",
     "tell apart": r"\btells?\b[^.]*\bapart\b",
@@ -28,7 +28,7 @@ PATTERNS = {
     "a pronoun on a button": r"^(Cancel|Keep|Make|Take|Use|Do|Save) it\b(?! as)|\bwith these$",
     "a fixed plural": r"%1 (tests|people|results|answers|weeks|days|files|questions|checks|trials|scans|visits|clients|rows|"
                       r"entries|minutes|persons|cases)\b(?! ago)",
-    "a term of our own": r"two percentages divided|\bspends a day\b|\bput right\b|\bmade-up\b|\bset aside\b",
+    "a term of our own": r"two percentages divided|\bspends a day\b|\bput right\b|\b[Mm]ade-up\b|\b[Ss]et(ting)? (a \w+ )?aside\b|\b[Pp]ut it aside\b|\b[Tt]ake over\b|\b[Bb]ring in\b",
     "a disclaimer as a refrain": r"\bthis program\b|\bengineering choices?\b|\bto be confirmed against\b",
     "cannot be right": r"\bcannot be right\b",
 }

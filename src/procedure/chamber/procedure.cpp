@@ -18,7 +18,7 @@ using Done = Procedure::Done;
 
 constexpr std::string_view pressureReader = "chamber-pressures 1";
 
-constexpr NumberedWords words{FUSAIN_TEXT("Setting a trial aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Excluding a trial needs a reason."),
                               FUSAIN_TEXT("There is no trial {1}.")};
 
 } // namespace
@@ -148,9 +148,8 @@ Done ChamberProcedure::keepTrial(VolumeTrial trial) {
         break;
     }
     if (!(trial.volume.value() >= 5.0 && trial.volume.value() <= 300.0))
-        return refused(
-            {FUSAIN_TEXT("Raw volume {1} L is out of range."), {fixed(trial.volume.value(), 3)}},
-            {FUSAIN_TEXT("It is a little below the mass in kilograms. Check the reading."), {}});
+        return refused({FUSAIN_TEXT("Raw volume {1} L is out of range."), {fixed(trial.volume.value(), 3)}},
+                       {FUSAIN_TEXT("It is a little below the mass in kilograms. Check the reading."), {}});
     if (!airdisplacement::plausibleRawVolume(Kilograms(test_.mass->value), trial.volume))
         return refused(
             {FUSAIN_TEXT("{1} L does not go with a mass of {2} kg: no living body has that density."),

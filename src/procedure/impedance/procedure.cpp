@@ -46,7 +46,7 @@ std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const Spectrum
 
 constexpr std::string_view sweepReader = "sweep-signal 1";
 
-constexpr NumberedWords words{FUSAIN_TEXT("Setting a sweep aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Excluding a sweep needs a reason."),
                               FUSAIN_TEXT("There is no sweep {1}.")};
 
 } // namespace
@@ -133,9 +133,8 @@ Done ImpedanceProcedure::setUp(const AnalyzerSetup& setup) {
 
 Done ImpedanceProcedure::checkModule(Ohms nominal, Ohms reading, const Attribution& from) {
     if (!(nominal.value() >= 10.0 && nominal.value() <= 2000.0) || !(reading.value() > 0.0))
-        return refused(
-            {FUSAIN_TEXT("A test module is 10 to 2000 Ω, and its reading is above zero."), {}},
-            {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
+        return refused({FUSAIN_TEXT("A test module is 10 to 2000 Ω, and its reading is above zero."), {}},
+                       {FUSAIN_TEXT("Type ohms: as marked on the module, then as read."), {}});
     return keep<analyzer::ModuleChecked>(
         ModuleCheck{{from, test_.moduleChecks.nextNumber(), {}}, nominal, reading});
 }

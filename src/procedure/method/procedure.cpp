@@ -229,10 +229,10 @@ Done Procedure::confirm(Step step, const std::string& reason) {
         return refused(*obstacle, {});
     const StepKind kind = textOf(step).kind;
     if (kind == StepKind::Check && staff_.role != Role::Physiologist)
-        return refused({FUSAIN_TEXT("Going past a failed check is the physiologist's decision."), {}},
+        return refused({FUSAIN_TEXT("Overriding a failed check is the physiologist's decision."), {}},
                        {FUSAIN_TEXT("Repeat the check, or ask the physiologist."), {}});
     if ((kind == StepKind::Check || kind == StepKind::OptionalReading) && blank(reason))
-        return refused({FUSAIN_TEXT("Going past this step needs a reason."), {}},
+        return refused({FUSAIN_TEXT("Skipping this step needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
     StepDone confirmed{std::string(textOf(step).id), reason, {}};
     switch (kind) {
@@ -293,7 +293,7 @@ Done Procedure::acceptDeviation(const std::string& ruleId, const std::string& re
     if (!question || question->finding.kept)
         return refused({FUSAIN_TEXT("No answer here needs a decision."), {}}, {});
     if (blank(reason))
-        return refused({FUSAIN_TEXT("Going on past a deviation needs a reason."), {}},
+        return refused({FUSAIN_TEXT("Continuing with a deviation needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
     if (question->finding.action == readiness::Action::Blocked && staff_.role != Role::Physiologist)
         return refused(
@@ -313,7 +313,7 @@ Done Procedure::addNote(NoteKind kind, const std::string& text) {
 Done Procedure::interpret(const std::string& text) {
     if (blank(text))
         return refused({FUSAIN_TEXT("The interpretation is empty."), {}},
-                       {FUSAIN_TEXT("Take over the suggested sentences, or write your own."), {}});
+                       {FUSAIN_TEXT("Use the suggested sentences, or write your own."), {}});
     return appendOpen(InterpretationWritten{text, fingerprint()});
 }
 

@@ -18,7 +18,7 @@ using Done = Procedure::Done;
 
 constexpr std::string_view scanReader = "scan-rules 1";
 
-constexpr NumberedWords words{FUSAIN_TEXT("Setting a scan aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Excluding a scan needs a reason."),
                               FUSAIN_TEXT("There is no scan {1}.")};
 
 } // namespace

@@ -25,7 +25,7 @@ std::vector<hydrostatic::TrialReading> countingTrials(const HydrostaticTest& tes
 
 constexpr std::string_view traceReader = "weighing-trace 1";
 
-constexpr NumberedWords words{FUSAIN_TEXT("Setting a trial aside needs a reason."),
+constexpr NumberedWords words{FUSAIN_TEXT("Excluding a trial needs a reason."),
                               FUSAIN_TEXT("There is no trial {1}.")};
 
 } // namespace

@@ -436,7 +436,7 @@ void BenchPlace::endTest() {
 
 void BenchPlace::goPastCheck() {
     const QString reason =
-        askReason(this, tr("Go past a failed check"), tr("The physiologist decides and says why."));
+        askReason(this, tr("Override a failed check"), tr("The physiologist decides and says why."));
     if (!reason.isEmpty())
         session_.report(session_.run()->confirm(session_.run()->current(), reason.toStdString()));
 }
@@ -510,7 +510,7 @@ void BenchPlace::addCommands(const PlaceCommands& add) {
         "bench.end", tr("End without a result…"), [this] { endTest(); }, QKeySequence(Qt::CTRL | Qt::Key_E),
         open);
     add.aboutChosen(
-        "bench.past-check", tr("Go past a failed check…"), [this] { goPastCheck(); },
+        "bench.past-check", tr("Override a failed check…"), [this] { goPastCheck(); },
         QKeySequence(Qt::CTRL | Qt::Key_G),
         [this, open] {
             const QString why = open();

@@ -17,7 +17,7 @@ ThoracicGasPanel::ThoracicGasPanel(Session& session)
     method_->setAccessibleName(tr("Method of the thoracic gas"));
     method_->setMaximumWidth(scaled(240));
     auto* keep = button(tr("Save thoracic gas volume"));
-    auto* predicted = button(tr("Go on with the prediction"));
+    auto* predicted = button(tr("Use the prediction"));
     auto* row = new QHBoxLayout;
     row->addWidget(keep);
     row->addWidget(predicted);
@@ -122,7 +122,7 @@ void ThoracicGasPanel::keepTyped() {
 
 void ThoracicGasPanel::goPredicted() {
     const QString reason =
-        askReason(this, tr("Go on with the prediction"),
+        askReason(this, tr("Use the prediction"),
                   tr("Why was it not measured? The interval grows by what predicting costs."));
     if (!reason.isEmpty())
         session_.report(run().confirm(step(), reason.toStdString()));

@@ -298,7 +298,7 @@ void TrialsPanel::setAside() {
 }
 
 void TrialsPanel::goOnWithWhatThereIs() {
-    const QString reason = askReason(this, tr("Go on with these trials"),
+    const QString reason = askReason(this, tr("Continue with these trials"),
                                      tr("Why are they good enough? The result will carry a flag."));
     if (!reason.isEmpty())
         session_.report(run().confirm(HydrostaticStep::Trials, reason.toStdString()));

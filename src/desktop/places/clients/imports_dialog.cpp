@@ -67,7 +67,7 @@ std::optional<Problem> ImportsDialog::obstacle(const store::Import& import) {
         if (std::ranges::find(import.tests, open->record().id) != import.tests.end())
             return Problem{{FUSAIN_TEXT("A test of this import is open on the bench."), {}},
                            {},
-                           {FUSAIN_TEXT("Put it aside first."), {}},
+                           {FUSAIN_TEXT("Close that test first."), {}},
                            {}};
     return store::obstacleToTakingBack(session_.book(), import);
 }

@@ -39,8 +39,8 @@ QString spreadWords(const Distribution& distribution) {
 
 ReferenceShelf::ReferenceShelf(Session& session)
     : session_(session), choose_(button(tr("Show results against this set"), true)), edit_(button({})),
-      save_(button(tr("Save as a file…"))), new_(button(tr("New set…"))),
-      bringIn_(button(tr("Bring in a set…"))), own_(button(tr("From our own clients…"))) {
+      save_(button(tr("Save as a file…"))), new_(button(tr("New set…"))), bringIn_(button(tr("Import a set…"))),
+      own_(button(tr("From our own clients…"))) {
     auto* layout = inOneRow({choose_, edit_, save_, new_, bringIn_, own_});
     layout->setContentsMargins(0, 0, 0, 0);
     setLayout(layout);
@@ -134,7 +134,7 @@ void ReferenceShelf::bringIn() {
     if (!mayChange())
         return;
     const auto chosen = chooseDocument(
-        session_, this, tr("Bring in a reference set"), tr("Reference sets (*.json)"),
+        session_, this, tr("Import a reference set"), tr("Reference sets (*.json)"),
         [](const std::string& text, const std::string& path) -> Expected<ReferenceSet> {
             const auto json = parseJson(text, path);
             return json ? referenceFromJson(*json, path) : Expected<ReferenceSet>(tl::unexpected(json.error()));

@@ -14342,7 +14342,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Ein fehlerhafter Messwert blieb im Ergebnis.</translation>
     </message>
     <message>
-      <source>setting aside what was taken before the reason was found</source>
+      <source>excluding what was taken before the reason was found</source>
       <translation>ausschließen, was vor dem Finden der Ursache gemessen wurde</translation>
     </message>
     <message>

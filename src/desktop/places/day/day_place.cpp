@@ -487,7 +487,6 @@ void DayPlace::book() {
     strip_ = new BookingDialog(
         session_, std::max(session_.now(), board_.midnight().plusMinutes(board_.policy().opens())), this);
     strip_->setWindowFlags(Qt::Widget);
-    strip_->setAttribute(Qt::WA_DeleteOnClose, false);
     booking_->addWidget(strip_);
     below_->hide();
     strip_->show();
@@ -497,17 +496,18 @@ void DayPlace::book() {
         today_ = report::sameDay(day_, session_.now());
         refresh();
     });
-    connect(strip_, &QDialog::finished, this, &DayPlace::endBooking);
+    connect(strip_, &QDialog::finished, this,
+            [this, before = day_](int outcome) { endBooking(outcome == QDialog::Accepted, before); });
 }
 
-void DayPlace::endBooking(int outcome) {
+void DayPlace::endBooking(bool booked, Instant before) {
     BookingDialog* strip = std::exchange(strip_, nullptr);
     booking_->removeWidget(strip);
     strip->deleteLater();
     below_->show();
-    showDay(strip->when());
+    showDay(booked ? strip->when() : before);
     enter();
-    if (outcome != QDialog::Accepted || !strip->wantsSheet())
+    if (!booked || !strip->wantsSheet())
         return;
     for (const store::Visit& visit : board_.visits())
         if (report::plain(visit.clientId) == strip->clientId()) {

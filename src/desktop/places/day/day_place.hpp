@@ -61,7 +61,8 @@ private:
     void startSelected();
     void moveVisit(const QString& id, qint64 milliseconds);
     void book();
-    void endBooking(int outcome);
+    /// @param before the day that was seen when the booking began; what was not booked leaves it
+    void endBooking(bool booked, Instant before);
     void addProposal(DayRibbon::Lane& lane, const std::vector<Appointment>& proposal,
                      const std::string& method);
     void cancelSelected();

@@ -207,8 +207,8 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Keine zwei von {1} Versuchen stimmen überein (die nächsten unterscheiden sich um {2} mL): neu kalibrieren und von vorn beginnen.</translation>
     </message>
     <message>
-      <source>The trials do not agree after recalibrating either: end the session and rebook; have the chamber looked at.</source>
-      <translation>Auch nach der Neukalibrierung stimmen die Versuche nicht überein: Sitzung beenden und neu buchen; die Kammer ansehen lassen.</translation>
+      <source>The trials do not agree after recalibrating either. End the session, rebook, and have the chamber looked at.</source>
+      <translation>Auch nach neuem Kalibrieren stimmen die Versuche nicht überein. Beenden Sie die Sitzung, vereinbaren Sie einen neuen Termin und lassen Sie die Kammer prüfen.</translation>
     </message>
     <message>
       <source>Recording: sit still, hands in the lap, breathe quietly.</source>
@@ -847,8 +847,8 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Jedes Kabel mit seiner Markierung vergleichen, wiederholen.</translation>
     </message>
     <message>
-      <source>The {1} rises from {2} to {3} kHz; tissue never does: contact, stray capacitance or movement.</source>
-      <translation>{1} steigt von {2} bis {3} kHz; Gewebe tut das nie: Kontakt, Streukapazität oder Bewegung.</translation>
+      <source>The {1} rises from {2} to {3} kHz, which tissue never does. Check contact, stray capacitance and movement.</source>
+      <translation>{1} steigt von {2} auf {3} kHz, was Gewebe nie tut. Prüfen Sie Kontakt, Streukapazität und Bewegung.</translation>
     </message>
     <message>
       <source>The phase of the {1} at {2} kHz is {3}°; no body has that.</source>
@@ -1611,8 +1611,8 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Niemand ins Wasser. Freies Chlor {1} mg/L, Grenze {2}. Warten oder einen Teil des Wassers ersetzen, dann erneut messen.</translation>
     </message>
     <message>
-      <source>{1} mg/L of free chlorine: more than {2}. Add none; read again in an hour.</source>
-      <translation>{1} mg/L freies Chlor: mehr als {2}. Keines zugeben; in einer Stunde erneut messen.</translation>
+      <source>Free chlorine {1} mg/L (limit {2}). Add none. Read again in an hour.</source>
+      <translation>Freies Chlor {1} mg/L (Grenze {2}). Nichts zugeben. In einer Stunde erneut messen.</translation>
     </message>
     <message>
       <source>Nobody in the water. Free chlorine {1} mg/L, at least {2} is needed. Add {3} mL of the {4} % solution, stir, then test again.</source>
@@ -3197,7 +3197,7 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Kinn: Der Kopf endet knapp darunter.</translation>
     </message>
     <message>
-      <source>Shoulders: through the joint; hand and thigh apart.</source>
+      <source>Shoulders: through the joint, hand and thigh apart.</source>
       <translation>Schultern: durch das Gelenk; Hand und Oberschenkel getrennt.</translation>
     </message>
     <message>
@@ -3205,7 +3205,7 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Wirbelsäule und Rippen: Rumpf ohne Arme.</translation>
     </message>
     <message>
-      <source>Hips: slanting through the necks of the thigh bones; legs apart in the middle.</source>
+      <source>Hips: slanting through the necks of the thigh bones, legs apart in the middle.</source>
       <translation>Hüften: schräg durch die Schenkelhälse; Beine in der Mitte getrennt.</translation>
     </message>
     <message>
@@ -3385,7 +3385,7 @@ Warum ist es der Scan dieses Klienten? Beide Akten behalten die Begründung.</tr
       <translation>Bedeutung der Spalten</translation>
     </message>
     <message>
-      <source>One a line. Columns: region, fat, lean, bone-mineral, area, mass; words for regions: left-arm, trunk …</source>
+      <source>One a line. Columns: region, fat, lean, bone-mineral, area, mass. Words for regions: left-arm, trunk …</source>
       <translation>Eine je Zeile. Spalten: region, fat, lean, bone-mineral, area, mass; Wörter für Regionen: left-arm, trunk …</translation>
     </message>
     <message>
@@ -4502,6 +4502,14 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>From a resting test…</source>
       <translation>Aus einem Ruhetest…</translation>
+    </message>
+    <message>
+      <source>&amp;Where this leads</source>
+      <translation>&amp;Wohin das führt</translation>
+    </message>
+    <message>
+      <source>&amp;Approaches side by side</source>
+      <translation>&amp;Ansätze nebeneinander</translation>
     </message>
     <message>
       <source>Who</source>
@@ -5660,6 +5668,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Regeln</translation>
     </message>
     <message>
+      <source>Glossary</source>
+      <translation>Glossar</translation>
+    </message>
+    <message>
       <source>True bodies of the demo's people</source>
       <translation>Wahre Körper der Demo-Personen</translation>
     </message>
@@ -5750,6 +5762,18 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Safety</source>
       <translation>Sicherheit</translation>
+    </message>
+    <message>
+      <source>Meaning</source>
+      <translation>Bedeutung</translation>
+    </message>
+    <message>
+      <source>For the client</source>
+      <translation>Für die Klienten</translation>
+    </message>
+    <message>
+      <source>not said to clients</source>
+      <translation>wird Klienten nicht gesagt</translation>
     </message>
     <message>
       <source>Only the physiologist opens the true body of a demo person.</source>
@@ -6280,8 +6304,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>% Fett: das Intervall enthält den wahren Wert nicht, %1 %</translation>
     </message>
     <message>
-      <source>spindle: measured, 95 % interval; line: the truth</source>
-      <translation>Spindel: gemessen, 95-%-Intervall; Linie: wahrer Wert</translation>
+      <source>Spindle: measured, 95 % interval. Line: true value</source>
+      <translation>Spindel: gemessen, 95-%-Intervall. Linie: wahrer Wert</translation>
     </message>
     <message>
       <source>Reading pages</source>
@@ -6498,7 +6522,7 @@ Wahr ist %3.</translation>
       <translation>darf allein arbeiten: ______</translation>
     </message>
     <message>
-      <source>signed off by: ____________________   date: ____________</source>
+      <source>signed off by ____________________   date ____________</source>
       <translation>freigegeben von: ____________________   Datum: ____________</translation>
     </message>
     <message>
@@ -6582,16 +6606,16 @@ Wahr ist %3.</translation>
       <translation>Kein Ergebnis: nichts, was einen Wert hat. Wahr sind %1 % Fett.</translation>
     </message>
     <message>
-      <source>%1 ± %2 % fat (95 % CI); in truth %3 %: off by %4 points</source>
-      <translation>%1 ± %2 % Fett (95-%-KI); wahr %3 %: Abweichung %4 Punkte</translation>
+      <source>%1 ± %2 % fat (95 % CI). True value %3 %, off by %4 %-points</source>
+      <translation>%1 ± %2 % Fett (95-%-KI). Wahrer Wert %3 %, Abweichung %4 %-Punkte</translation>
     </message>
     <message>
-      <source>▲ No result: the rules let nothing through. Used anyway: %1 % fat; true value %2 %: off by %3 %-points</source>
-      <translation>▲ Kein Ergebnis: Die Regeln lassen nichts zu. Trotzdem verwendet: %1 % Fett; wahrer Wert %2 %: Abweichung %3 %-Punkte</translation>
+      <source>▲ No result: the rules let nothing through. Used anyway: %1 % fat. True value %2 %, off by %3 %-points</source>
+      <translation>▲ Kein Ergebnis: die Regeln lassen nichts durch. Trotzdem verwendet: %1 % Fett. Wahrer Wert %2 %, Abweichung %3 %-Punkte</translation>
     </message>
     <message>
-      <source>dark line: what was refused, without an interval; thin line: the truth</source>
-      <translation>dunkle Linie: was abgelehnt wurde, ohne Intervall; dünne Linie: die Wahrheit</translation>
+      <source>Dark line: what was refused, without an interval. Thin line: true value</source>
+      <translation>Dunkle Linie: was abgelehnt wurde, ohne Intervall. Dünne Linie: wahrer Wert</translation>
     </message>
     <message>
       <source>Adopt as cross-calibration</source>
@@ -9420,7 +9444,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Füllen: nur warmes Wasser</translation>
     </message>
     <message>
-      <source>{1} minutes at {2} L/min; nobody inside.</source>
+      <source>{1} min at {2} L/min; nobody inside.</source>
       <translation>{1} Minuten bei {2} L/min; niemand darin.</translation>
     </message>
     <message>
@@ -9428,7 +9452,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Füllen: nur kaltes Wasser</translation>
     </message>
     <message>
-      <source>{1} minutes; the full tank will have {2} °C.</source>
+      <source>{1} min; the full tank will have {2} °C.</source>
       <translation>{1} Minuten; das volle Becken hat dann {2} °C.</translation>
     </message>
     <message>
@@ -9456,7 +9480,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Becken erwärmen: etwas ablassen, warmes Wasser zulassen, rühren</translation>
     </message>
     <message>
-      <source>{1} L out and in, {2} minutes; nobody inside. From {3} to {4} °C.</source>
+      <source>{1} L out and in, {2} min; nobody inside. From {3} to {4} °C.</source>
       <translation>{1} L hinaus und hinein, {2} Minuten; niemand darin. Von {3} auf {4} °C.</translation>
     </message>
     <message>
@@ -9480,7 +9504,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>{1} liegt außerhalb der Öffnungszeiten.</translation>
     </message>
     <message>
-      <source>Two clients on one instrument ({1}): it is free again {2} minutes later.</source>
+      <source>Two clients on one instrument ({1}): it is free again {2} min later.</source>
       <translation>Zwei Klienten an einem Gerät ({1}): {2} Minuten später ist es wieder frei.</translation>
     </message>
     <message>
@@ -9512,7 +9536,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Nach Gewohnheit: {1}. Das beruht nicht auf Messungen.</translation>
     </message>
     <message>
-      <source>The smallest change that two tests can show is {1} kg of fat; at {2} kg a week that takes {3} weeks.</source>
+      <source>The smallest change that two tests can show is {1} kg of fat. At {2} kg a week that takes {3} weeks.</source>
       <translation>Die kleinste Änderung, die zwei Tests zeigen können, ist {1} kg Fett; bei {2} kg je Woche dauert das {3} Wochen.</translation>
     </message>
     <message>
@@ -9676,8 +9700,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Aus Standkontakten läge {1} um etwa {2} kg fettfreie Masse daneben.</translation>
     </message>
     <message>
-      <source>{1}: its published error is not known; {2} % is assumed.</source>
-      <translation>{1}: Der veröffentlichte Fehler ist nicht bekannt; {2} % wird angenommen.</translation>
+      <source>The published error of {1} is not known. {2} % is assumed.</source>
+      <translation>Der veröffentlichte Fehler von {1} ist nicht bekannt. {2} % werden angenommen.</translation>
     </message>
     <message>
       <source>"{1}" does not give fat-free mass from impedance.</source>
@@ -9716,8 +9740,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Phasenwinkel {1}° (95-%-KI ± {2}) bei 50 kHz.</translation>
     </message>
     <message>
-      <source>Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside.</source>
-      <translation>Wasser nach {1}: {2} L außerhalb und {3} L innerhalb der Zellen; {4} davon außerhalb.</translation>
+      <source>Water by {1}: {2} L extracellular and {3} L intracellular. Extracellular share {4}.</source>
+      <translation>Wasser nach {1}: {2} L extrazellulär und {3} L intrazellulär. Extrazellulärer Anteil {4}.</translation>
     </message>
     <message>
       <source>FFM by {1} equations: {2} to {3} kg, from the same reading.</source>
@@ -9932,12 +9956,12 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Das 95-%-KI ist ± {1} % Fett. Der größte Teil seiner Varianz ({2} %) kommt von: {3}.</translation>
     </message>
     <message>
-      <source>In {1} days at most about {2} kg of fat can come or go: water, food or the preparation explain most of the {3} kg; body mass changed by {4} kg.</source>
-      <translation>In {1} Tagen können höchstens etwa {2} kg Fett kommen oder gehen: Wasser, Essen oder die Vorbereitung erklären den größten Teil der {3} kg; die Körpermasse änderte sich um {4} kg.</translation>
+      <source>Since the last test ({1} d) at most about {2} kg of fat can have come or gone. Water, food or the preparation explain most of the {3} kg. Body mass changed by {4} kg.</source>
+      <translation>Seit dem letzten Test ({1} d) können höchstens etwa {2} kg Fett gekommen oder gegangen sein. Wasser, Essen oder die Vorbereitung erklären das meiste der {3} kg. Die Körpermasse änderte sich um {4} kg.</translation>
     </message>
     <message>
-      <source>Deviation: "{1}" Continued because: {2}.</source>
-      <translation>Abweichung: „{1}“ Fortgesetzt, weil: {2}.</translation>
+      <source>Deviation: "{1}". Reason to continue: {2}.</source>
+      <translation>Abweichung: „{1}“. Grund, fortzufahren: {2}.</translation>
     </message>
     <message>
       <source>both low</source>
@@ -10228,12 +10252,12 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>{1} kg Zunahme je Woche ({2} % der Masse).</translation>
     </message>
     <message>
-      <source>{1} kg lost a week ({2} % of the mass): faster than any usual limit; a physician should know.</source>
-      <translation>{1} kg Verlust je Woche ({2} % der Masse): schneller als jede übliche Grenze; ärztlichen Rat einholen.</translation>
+      <source>{1} kg lost a week ({2} % of the mass) is faster than any usual limit. A physician should know.</source>
+      <translation>{1} kg Verlust je Woche ({2} % der Masse) sind schneller als jede übliche Grenze. Das sollte ein Arzt oder eine Ärztin wissen.</translation>
     </message>
     <message>
-      <source>{1} kg lost a week ({2} % of the mass): faster than the usual 0.5 to 1 % a week; lean is lost as well.</source>
-      <translation>{1} kg Verlust je Woche ({2} % der Masse): schneller als die üblichen 0,5 bis 1 % je Woche; auch Magermasse geht verloren.</translation>
+      <source>{1} kg lost a week ({2} % of the mass) is faster than the usual 0.5 to 1 % a week. Lean mass is lost as well.</source>
+      <translation>{1} kg Verlust je Woche ({2} % der Masse) sind schneller als die üblichen 0,5 bis 1 % je Woche. Auch Magermasse geht verloren.</translation>
     </message>
     <message>
       <source>{1} kg lost a week ({2} % of the mass): within the usual range of up to 1 % a week.</source>
@@ -10288,8 +10312,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>nahe der unteren Grenze</translation>
     </message>
     <message>
-      <source>{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6}; reference range to {7} ({8}).</source>
-      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nahe der unteren Grenze von {6}; Referenzbereich bis {7} ({8}).</translation>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of the reference range of {6} to {7} ({8}).</source>
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nahe der unteren Grenze des Referenzbereichs von {6} bis {7} ({8}).</translation>
     </message>
     <message>
       <source>{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6} ({8}).</source>
@@ -10312,8 +10336,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>nahe der oberen Grenze</translation>
     </message>
     <message>
-      <source>{1} {2} {3} (95 % CI {4} to {5}): close to the upper limit of {7}; reference range from {6} ({8}).</source>
-      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nahe der oberen Grenze von {7}; Referenzbereich ab {6} ({8}).</translation>
+      <source>{1} {2} {3} (95 % CI {4} to {5}): close to the upper limit of the reference range of {6} to {7} ({8}).</source>
+      <translation>{1} {2} {3} (95-%-KI {4} bis {5}): nahe der oberen Grenze des Referenzbereichs von {6} bis {7} ({8}).</translation>
     </message>
     <message>
       <source>above the reference range</source>
@@ -10656,23 +10680,23 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Knochen-Score {1} liegt außerhalb des Bereichs.</translation>
     </message>
     <message>
-      <source>Half-body scan, mirrored: the uncertainty is about 1 % of mass and 1 point of % fat larger; no left–right comparison.</source>
-      <translation>Eine Körperhälfte gescannt und gespiegelt: Die Unsicherheit ist um etwa 1 % Gewicht und 1 Punkt Fett größer; kein Vergleich von links und rechts.</translation>
+      <source>Half-body scan, mirrored. The uncertainty is about 1 % of mass and 1 %-point of fat larger. Left and right are not compared.</source>
+      <translation>Halbkörper-Scan, gespiegelt. Die Unsicherheit ist um etwa 1 % der Masse und 1 %-Punkt Fett größer. Links und rechts werden nicht verglichen.</translation>
     </message>
     <message>
       <source>Noted at the scan: {1}. Bone mineral and soft tissue of that region are not to be trusted.</source>
       <translation>Beim Scan bemerkt: {1}. Knochenmineral und Weichgewebe dieser Region sind nicht verlässlich.</translation>
     </message>
     <message>
-      <source>A child: bone is read without the head; references for adults are left out.</source>
-      <translation>Ein Kind: Der Knochen wird ohne den Kopf gelesen; Vergleichswerte für Erwachsene bleiben weg.</translation>
+      <source>A child's bone is read without the head. References for adults are not used.</source>
+      <translation>Der Knochen eines Kindes wird ohne den Kopf gelesen. Referenzen für Erwachsene werden nicht verwendet.</translation>
     </message>
     <message>
       <source>scan</source>
       <translation>Scan</translation>
     </message>
     <message>
-      <source>Scan total: fat {1} + lean {2} + bone mineral {3} kg; scale {4} kg.</source>
+      <source>Scan total: fat {1} + lean {2} + bone mineral {3} kg. Scale: {4} kg.</source>
       <translation>Scan gesamt: Fett {1} + Magermasse {2} + Knochenmineral {3} kg; Waage {4} kg.</translation>
     </message>
     <message>
@@ -10684,8 +10708,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Viszeralfett, wie vom Scanner angegeben: {1} kg ({2} L). Nur auf demselben Scanner vergleichbar.</translation>
     </message>
     <message>
-      <source>X-rays: {1} µSv for this scan, {2} µSv in twelve months: as much as {3} days of the natural background.</source>
-      <translation>Röntgen: {1} µSv für diesen Scan, {2} µSv in zwölf Monaten: so viel wie {3} Tage natürliche Strahlung.</translation>
+      <source>X-rays: {1} µSv for this scan, {2} µSv in twelve months. Natural background gives as much in {3} d.</source>
+      <translation>Röntgenstrahlung: {1} µSv durch diesen Scan, {2} µSv in zwölf Monaten. Die natürliche Strahlung gibt ebenso viel in {3} d.</translation>
     </message>
     <message>
       <source>from the scan</source>
@@ -11049,7 +11073,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     </message>
     <message>
       <source>The birth date gives an age of {1} years.</source>
-      <translation>Das Geburtsdatum ergibt ein Alter von {1} Jahren.</translation>
+      <translation>Nach dem Geburtsdatum wäre das Alter {1} Jahre.</translation>
     </message>
     <message>
       <source>Check the year.</source>
@@ -11068,10 +11092,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Luftverdrängung</translation>
     </message>
     <message>
-      <source>Volume trials need a tolerance above zero, at least two trials and one set.</source>
-      <translation>Volumenversuche brauchen eine Toleranz über null, mindestens zwei Versuche und eine Reihe.</translation>
-    </message>
-    <message>
       <source>impedance</source>
       <translation>Impedanz</translation>
     </message>
@@ -11082,10 +11102,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>"{1}" is not for children.</source>
       <translation>„{1}“ gilt nicht für Kinder.</translation>
-    </message>
-    <message>
-      <source>Errors and tolerances of impedance are above zero.</source>
-      <translation>Fehler und Toleranzen der Impedanz liegen über null.</translation>
     </message>
     <message>
       <source>Dose {1} g is out of range (above 0, up to 200 g).</source>
@@ -11340,14 +11356,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Röntgen-Densitometrie</translation>
     </message>
     <message>
-      <source>Errors of a scan are above zero and below one half.</source>
-      <translation>Fehler eines Scans liegen über null und unter einhalb.</translation>
-    </message>
-    <message>
-      <source>Tolerances, doses and limits of a scan must be above zero, and the table limit above 50 kg.</source>
-      <translation>Toleranzen, Dosen und Grenzen eines Scans müssen über null liegen, die Tischgrenze über 50 kg.</translation>
-    </message>
-    <message>
       <source>underwater weighing</source>
       <translation>Unterwasserwiegen</translation>
     </message>
@@ -11366,10 +11374,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>mean of the last three</source>
       <translation>Mittel der letzten drei</translation>
-    </message>
-    <message>
-      <source>Trials need a tolerance above zero, at least three and at most ten trials.</source>
-      <translation>Versuche brauchen eine Toleranz über null, mindestens drei und höchstens zehn.</translation>
     </message>
     <message>
       <source>The report could not be written: {1}</source>
@@ -11572,7 +11576,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>rechts − links %1 kg</translation>
     </message>
     <message>
-      <source>%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg: %5</source>
+      <source>%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg, %5</source>
       <translation>%1, rechts − links: %2 kg, Messfehler ± %3 kg (95 %), Schwelle %4 kg: %5</translation>
     </message>
     <message>
@@ -12284,8 +12288,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Andere Methode am selben Tag</translation>
     </message>
     <message>
-      <source>%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6</source>
-      <translation>%1: %2 % Fett. Unterschied %3 Punkte; die beiden können sich um %4 unterscheiden (95 %): %5. %6</translation>
+      <source>%1: %2 % fat. Difference %3 %-points, %5 (limit %4, 95 %). %6</source>
+      <translation>%1: %2 % Fett. Unterschied %3 %-Punkte, %5 (Grenze %4, 95 %). %6</translation>
     </message>
     <message>
       <source>further apart than expected</source>
@@ -12666,8 +12670,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Magere Weichteile, kg</translation>
     </message>
     <message>
-      <source>Hatched: measurement error; marks: notable in this lab</source>
-      <translation>Schraffiert: Messfehler; Striche: in diesem Labor auffällig</translation>
+      <source>Hatched: measurement error. Marks: notable in this lab</source>
+      <translation>Schraffiert: Messfehler. Marken: in diesem Labor auffällig</translation>
     </message>
     <message>
       <source>Lean of arms and legs over height squared</source>
@@ -12694,7 +12698,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Weichgewebephantom um %1: %2 % Fett, gemessen %3 %.</translation>
     </message>
     <message>
-      <source>X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.</source>
+      <source>X-rays: this scan %1 µSv. In twelve months %2 here and %3 elsewhere, with this one %4 µSv.</source>
       <translation>Röntgen: dieser Scan %1 µSv; in zwölf Monaten %2 hier und %3 anderswo, mit diesem %4 µSv.</translation>
     </message>
     <message>
@@ -13712,6 +13716,250 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>pH of the water</source>
       <translation>pH des Wassers</translation>
+    </message>
+    <message>
+      <source>the smallest change that two tests can show</source>
+      <translation>die kleinste Änderung, die zwei Tests zeigen können</translation>
+    </message>
+    <message>
+      <source>least significant change (LSC), 95 %</source>
+      <translation>kleinste nachweisbare Änderung (LSC), 95 %</translation>
+    </message>
+    <message>
+      <source>large enough to measure</source>
+      <translation>groß genug, um sie zu messen</translation>
+    </message>
+    <message>
+      <source>a change beyond it, within it</source>
+      <translation>eine Änderung darüber, darunter</translation>
+    </message>
+    <message>
+      <source>exceeds the LSC; within measurement error</source>
+      <translation>übersteigt die LSC; innerhalb des Messfehlers</translation>
+    </message>
+    <message>
+      <source>a change that is real; no measurable change</source>
+      <translation>eine echte Änderung; keine messbare Änderung</translation>
+    </message>
+    <message>
+      <source>spread of one value</source>
+      <translation>Streuung eines Werts</translation>
+    </message>
+    <message>
+      <source>SE; 95 % CI; 95 % CI with method error</source>
+      <translation>SE; 95-%-KI; 95-%-KI mit Methodenfehler</translation>
+    </message>
+    <message>
+      <source>very likely between … and …</source>
+      <translation>sehr wahrscheinlich zwischen … und …</translation>
+    </message>
+    <message>
+      <source>% fat, differences in %-points; fat mass, kg</source>
+      <translation>% Fett, Unterschiede in %-Punkten; Fettmasse, kg</translation>
+    </message>
+    <message>
+      <source>body fat</source>
+      <translation>Körperfett</translation>
+    </message>
+    <message>
+      <source>dual-energy scan</source>
+      <translation>Scan mit zwei Energien</translation>
+    </message>
+    <message>
+      <source>DXA (method), DXA scanner or densitometer (device)</source>
+      <translation>DXA (Methode), DXA-Scanner oder Densitometer (Gerät)</translation>
+    </message>
+    <message>
+      <source>scan with a very weak X-ray beam</source>
+      <translation>Scan mit sehr schwacher Röntgenstrahlung</translation>
+    </message>
+    <message>
+      <source>arms and legs without fat and bone</source>
+      <translation>Arme und Beine ohne Fett und Knochen</translation>
+    </message>
+    <message>
+      <source>appendicular lean mass, kg; over height²</source>
+      <translation>appendikuläre Magermasse, kg; durch Größe²</translation>
+    </message>
+    <message>
+      <source>muscle of arms and legs</source>
+      <translation>Muskeln der Arme und Beine</translation>
+    </message>
+    <message>
+      <source>all without fat</source>
+      <translation>alles ohne Fett</translation>
+    </message>
+    <message>
+      <source>fat-free mass (two components); lean soft tissue mass (DXA); never one for the other</source>
+      <translation>fettfreie Masse (zwei Komponenten); magere Weichteilmasse (DXA); nie das eine für das andere</translation>
+    </message>
+    <message>
+      <source>muscle, bone, water</source>
+      <translation>Muskeln, Knochen, Wasser</translation>
+    </message>
+    <message>
+      <source>android over gynoid</source>
+      <translation>android durch gynoid</translation>
+    </message>
+    <message>
+      <source>android/gynoid fat ratio</source>
+      <translation>android/gynoides Fettverhältnis</translation>
+    </message>
+    <message>
+      <source>extracellular, intracellular water</source>
+      <translation>extrazelluläres, intrazelluläres Wasser</translation>
+    </message>
+    <message>
+      <source>water outside, inside cells</source>
+      <translation>Wasser außerhalb, innerhalb der Zellen</translation>
+    </message>
+    <message>
+      <source>plot of a spectrum</source>
+      <translation>Bild eines Spektrums</translation>
+    </message>
+    <message>
+      <source>arc; impedance vector; sweep is the act</source>
+      <translation>Bogen; Impedanzvektor; der Durchlauf ist die Handlung</translation>
+    </message>
+    <message>
+      <source>gas in the chest</source>
+      <translation>Gas im Brustkorb</translation>
+    </message>
+    <message>
+      <source>thoracic gas volume</source>
+      <translation>thorakales Gasvolumen</translation>
+    </message>
+    <message>
+      <source>air in your chest</source>
+      <translation>Luft in Ihrem Brustkorb</translation>
+    </message>
+    <message>
+      <source>gas in the lungs after breathing out</source>
+      <translation>Gas in der Lunge nach dem Ausatmen</translation>
+    </message>
+    <message>
+      <source>air that stays in your lungs</source>
+      <translation>Luft, die in Ihrer Lunge bleibt</translation>
+    </message>
+    <message>
+      <source>limits of a healthy group</source>
+      <translation>Grenzen einer gesunden Gruppe</translation>
+    </message>
+    <message>
+      <source>reference range</source>
+      <translation>Referenzbereich</translation>
+    </message>
+    <message>
+      <source>range of people of your sex and age</source>
+      <translation>Bereich von Menschen Ihres Geschlechts und Alters</translation>
+    </message>
+    <message>
+      <source>a chart that breaks a rule</source>
+      <translation>eine Regelkarte, die eine Regel verletzt</translation>
+    </message>
+    <message>
+      <source>out of control; warning</source>
+      <translation>außer Kontrolle; Warnung</translation>
+    </message>
+    <message>
+      <source>work on an instrument</source>
+      <translation>Arbeit an einem Gerät</translation>
+    </message>
+    <message>
+      <source>quality check: done, due, failed</source>
+      <translation>Qualitätsprüfung: erledigt, fällig, nicht bestanden</translation>
+    </message>
+    <message>
+      <source>energy</source>
+      <translation>Energie</translation>
+    </message>
+    <message>
+      <source>RMR (at rest), TDEE (in a day)</source>
+      <translation>RMR (in Ruhe), TDEE (an einem Tag)</translation>
+    </message>
+    <message>
+      <source>energy that your body needs</source>
+      <translation>Energie, die Ihr Körper braucht</translation>
+    </message>
+    <message>
+      <source>whom the test is of</source>
+      <translation>wer getestet wird</translation>
+    </message>
+    <message>
+      <source>you</source>
+      <translation>Sie</translation>
+    </message>
+    <message>
+      <source>who runs it, who answers for it</source>
+      <translation>wer misst, wer dafür einsteht</translation>
+    </message>
+    <message>
+      <source>technician; physiologist; staff</source>
+      <translation>Technik; Physiologie; Personal</translation>
+    </message>
+    <message>
+      <source>the person who tested you</source>
+      <translation>die Person, die Sie getestet hat</translation>
+    </message>
+    <message>
+      <source>leave out</source>
+      <translation>weglassen</translation>
+    </message>
+    <message>
+      <source>exclude</source>
+      <translation>ausschließen</translation>
+    </message>
+    <message>
+      <source>go against a rule</source>
+      <translation>sich über eine Regel hinwegsetzen</translation>
+    </message>
+    <message>
+      <source>override (physiologist, with a reason); continue with a reason (deviation)</source>
+      <translation>übergehen (Physiologie, mit Grund); mit Begründung fortsetzen (Abweichung)</translation>
+    </message>
+    <message>
+      <source>give the day back</source>
+      <translation>den Tag zurückgeben</translation>
+    </message>
+    <message>
+      <source>end test and rebook</source>
+      <translation>Test beenden und neu buchen</translation>
+    </message>
+    <message>
+      <source>find another day</source>
+      <translation>einen anderen Tag finden</translation>
+    </message>
+    <message>
+      <source>store a form, take a reading</source>
+      <translation>ein Formular sichern, eine Messung nehmen</translation>
+    </message>
+    <message>
+      <source>save; accept</source>
+      <translation>speichern; übernehmen</translation>
+    </message>
+    <message>
+      <source>a number that a lab may set</source>
+      <translation>eine Zahl, die ein Labor festlegen darf</translation>
+    </message>
+    <message>
+      <source>lab-adjustable default</source>
+      <translation>im Labor einstellbare Vorgabe</translation>
+    </message>
+    <message>
+      <source>a source that nobody could hold in hand</source>
+      <translation>eine Quelle, die niemand in der Hand hatte</translation>
+    </message>
+    <message>
+      <source>not yet verified</source>
+      <translation>noch nicht überprüft</translation>
+    </message>
+    <message>
+      <source>what is played instead of a device</source>
+      <translation>was statt eines Geräts gespielt wird</translation>
+    </message>
+    <message>
+      <source>simulated; true value</source>
+      <translation>simuliert; wahrer Wert</translation>
     </message>
     <message>
       <source>You have lost about {1} kg of fat since the last test, more than the test could mistake.</source>
@@ -15870,10 +16118,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>warme, feuchte Luft an der Haut; gesteigerte Atmung</translation>
     </message>
     <message>
-      <source>lab-adjustable default</source>
-      <translation>im Labor einstellbare Vorgabe</translation>
-    </message>
-    <message>
       <source>Time since sauna, bath or shower</source>
       <translation>Zeit seit Sauna, Bad oder Dusche</translation>
     </message>
@@ -16058,7 +16302,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Ruhig atmen; nicht sprechen, lachen oder husten.</translation>
     </message>
     <message>
-      <source>For the gas measurement: nose clip on, lips round the tube, cheeks held; when it closes, three gentle puffs.</source>
+      <source>For the gas measurement: nose clip on, lips round the tube, cheeks held. When it closes, three gentle puffs.</source>
       <translation>Für die Gasmessung: Nasenklammer auf, Lippen um den Schlauch, Wangen gehalten; wenn er schließt, drei sanfte Stöße.</translation>
     </message>
     <message>
@@ -16230,8 +16474,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Kohlenhydrat-Laden oder sehr kohlenhydratarme Kost in den letzten 3 Tagen?</translation>
     </message>
     <message>
-      <source>loading: lean about +1 to +2 %; depletion opposite</source>
-      <translation>Laden: Magermasse etwa +1 bis +2 %; Entleeren umgekehrt</translation>
+      <source>loading: lean mass about +1 to +2 %. Depletion does the opposite</source>
+      <translation>Laden: Magermasse etwa +1 bis +2 %. Entleeren bewirkt das Gegenteil</translation>
     </message>
     <message>
       <source>glycogen with water</source>
@@ -16282,8 +16526,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>+0,25 % Fett je kg fehlendem Wasser</translation>
     </message>
     <message>
-      <source>X-rays: only as often as the answer is worth it; the dose is small and adds up.</source>
-      <translation>Röntgen nur so oft, wie die Antwort es wert ist; die Dosis ist klein und summiert sich.</translation>
+      <source>X-rays only as often as the answer is worth it. The dose is small and adds up.</source>
+      <translation>Röntgenstrahlung nur so oft, wie die Antwort es wert ist. Die Dosis ist klein und summiert sich.</translation>
     </message>
     <message>
       <source>Pregnant, or not sure: no scan. The licensed operator and local rules decide.</source>
@@ -16562,7 +16806,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Wann haben Sie zuletzt Alkohol oder ein anderes Rauschmittel genommen?</translation>
     </message>
     <message>
-      <source>FVC 100 mL low: RV taken as 24 % (M) or 28 % (F) of FVC is 24-28 mL low, +0.17 to +0.23 %fat in the tank; nil when RV is measured</source>
+      <source>with FVC 100 mL low, RV taken as 24 % (M) or 28 % (F) of FVC is 24-28 mL low, +0.17 to +0.23 %fat in the tank. Nil when RV is measured</source>
       <translation>FVC 100 mL zu niedrig: RV als 24 % (M) oder 28 % (F) der FVC ist 24-28 mL zu niedrig, +0,17 bis +0,23 % Fett im Becken; keine Wirkung, wenn RV gemessen ist</translation>
     </message>
     <message>
@@ -16750,7 +16994,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Metall verkürzt den Widerstandsweg</translation>
     </message>
     <message>
-      <source>R falls 4-15 ohm 1-4 h after a meal: about -0.4 to -1.4 %fat (man), adding up over the day; in the first 30 min the eaten mass alone gives +0.4 %fat per 0.5 kg</source>
+      <source>R falls 4-15 ohm 1-4 h after a meal, about -0.4 to -1.4 %fat (man), adding up over the day. In the first 30 min the eaten mass alone gives +0.4 %fat per 0.5 kg</source>
       <translation>R fällt 1-4 h nach einer Mahlzeit um 4-15 Ohm: etwa -0,4 bis -1,4 % Fett (Mann), über den Tag summiert; in den ersten 30 min macht allein die gegessene Masse +0,4 % Fett je 0,5 kg</translation>
     </message>
     <message>
@@ -16790,7 +17034,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Harntreibung bei Ungewohnten; zählt als Flüssigkeit</translation>
     </message>
     <message>
-      <source>R -3 to -9 %: about -1.4 to -4.2 %fat (man); later, cooled and dry, the sign reverses</source>
+      <source>R -3 to -9 %, about -1.4 to -4.2 %fat (man). Later, cooled and dry, the sign reverses</source>
       <translation>R -3 bis -9 %: etwa -1,4 bis -4,2 % Fett (Mann); später, abgekühlt und trocken, kehrt sich das Vorzeichen um</translation>
     </message>
     <message>
@@ -17130,8 +17374,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Erwachsene und Kinder ab 6 J., Vereinigte Staaten</translation>
     </message>
     <message>
-      <source>adults: from the low to the upper standard; children: the middle range</source>
-      <translation>Erwachsene: vom unteren bis zum oberen Standard; Kinder: der mittlere Bereich</translation>
+      <source>from the low to the upper standard for adults, the middle range for children</source>
+      <translation>vom unteren zum oberen Richtwert bei Erwachsenen, der mittlere Bereich bei Kindern</translation>
     </message>
     <message>
       <source>kg/m2</source>

@@ -199,7 +199,7 @@ TEST(DayPlan, NamesWhatCannotBe) {
     for (const DayConflict& conflict : plan.conflicts)
         all += conflict.what.english() + "\n";
     EXPECT_NE(all.find("Two clients on one instrument"), std::string::npos) << all;
-    EXPECT_NE(all.find("10 minutes later"), std::string::npos) << all; // 08:00 + 25 + 5 against 08:20
+    EXPECT_NE(all.find("10 min later"), std::string::npos) << all; // 08:00 + 25 + 5 against 08:20
     EXPECT_NE(all.find("One client in two places"), std::string::npos) << all;
     EXPECT_NE(all.find("outside the opening hours"), std::string::npos) << all;
     EXPECT_EQ(plan.conflicts.size(), 3u);

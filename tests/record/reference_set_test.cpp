@@ -43,7 +43,7 @@ TEST(ReferenceSetFile, SaysWhatDoesNotFitAndWhere) {
     EXPECT_NE(faultOf(json).find("lower end"), std::string::npos) << faultOf(json);
     json = document();
     json["rows"][0]["distribution"]["sd"] = 0;
-    EXPECT_NE(faultOf(json).find("above 0"), std::string::npos);
+    EXPECT_NE(faultOf(json).find("more than 0"), std::string::npos) << faultOf(json);
     json = document();
     json["rows"][2]["distribution"]["points"][1] = {50, 8};
     EXPECT_NE(faultOf(json).find("rise"), std::string::npos);

@@ -32,11 +32,18 @@ TEST(Repeated, CountsFindsAndKeepsWhatWasSetAside) {
 
 TEST(Repeated, WritesTheKeysThatRecordsHaveAlwaysHad) {
     const Instant at = *instantFromIso("2026-03-12T07:40:00.000Z");
-    EXPECT_EQ(
-        numberedJson({testing::taken(Origin::Link, at), 2, "moved"}),
-        (Json{{"number", 2}, {"origin", "link"}, {"at", "2026-03-12T07:40:00.000Z"}, {"set_aside", "moved"}}));
-    EXPECT_FALSE(numberedJson({testing::taken(Origin::Typed, at), 1, ""}).contains("set_aside"));
-    const NumberedReading back = numberedFromJson(numberedJson({testing::taken(Origin::Link, at), 2, "moved"}));
+    const LoadCellCheck check{{testing::taken(Origin::Link, at), 2, "moved"}, Kilograms(0.5), Kilograms(5.0), Kilograms(5.01)};
+    EXPECT_EQ(toJson(check), (Json{{"number", 2},
+                                   {"origin", "link"},
+                                   {"at", "2026-03-12T07:40:00.000Z"},
+                                   {"set_aside", "moved"},
+                                   {"tare_kg", 0.5},
+                                   {"reference_nominal_kg", 5.0},
+                                   {"reference_reading_kg", 5.01}}));
+    LoadCellCheck counts = check;
+    counts.setAsideReason.clear();
+    EXPECT_FALSE(toJson(counts).contains("set_aside"));
+    const LoadCellCheck back = loadCellCheckFromJson(toJson(check));
     EXPECT_EQ(back.number, 2);
     EXPECT_EQ(back.origin, Origin::Link);
     EXPECT_EQ(back.at, at);

@@ -34,11 +34,14 @@ public:
         inside_ = mine.outer;
         if (inside_)
             inside_->inner += took;
-        if (took - mine.inner > longest_) {
-            longest_ = took - mine.inner;
-            slowest_ = what;
-        }
+        keep(took - mine.inner, what);
         return done;
+    }
+    /// From now on what took longer than `worthAsking` is divided by how many times slower than usual the machine
+    /// computes just then: on a shared one that changes from second to second.
+    void measureSlowness(double worthAsking, double (*slowness)()) {
+        worthAsking_ = worthAsking;
+        slowness_ = slowness;
     }
     /// Milliseconds of the longest act since the last call, and what it was.
     std::pair<double, QString> takeLongest() {
@@ -59,10 +62,26 @@ private:
         int loops;
         double inner; // milliseconds that belong to acts inside of this one
     };
+    void keep(double took, const QString& what) {
+        if (took <= longest_)
+            return;
+        if (slowness_ && took > worthAsking_) {
+            const double began = computed();
+            took /= slowness_();
+            if (inside_)
+                inside_->inner += computed() - began; // the outer act did not ask for it
+        }
+        if (took > longest_) {
+            longest_ = took;
+            slowest_ = what;
+        }
+    }
     static int loopsHere() { return QThread::currentThread()->loopLevel(); }
 
     Act* inside_ = nullptr;
     double longest_ = 0.0;
+    double worthAsking_ = 0.0;
+    double (*slowness_)() = nullptr;
     QString slowest_;
 };
 

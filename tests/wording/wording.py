@@ -31,6 +31,8 @@ PATTERNS = {
     "a term of our own": r"two percentages divided|\bspends a day\b|\bput right\b|\b[Mm]ade-up\b|\b[Ss]et(ting)? (a \w+ )?aside\b|\b[Pp]ut it aside\b|\b[Tt]ake over\b|\b[Bb]ring in\b",
     "a disclaimer as a refrain": r"\bthis program\b|\bengineering choices?\b|\bto be confirmed against\b",
     "cannot be right": r"\bcannot be right\b",
+    "colons in a chain": r"(?<!\d): [^.?!…]*(?<!\d)(: |; )",
+    "of-chains": r"\bof (the |an? )?[\w-]+ of (the |an? )?[\w-]+ of\b",
 }
 
 

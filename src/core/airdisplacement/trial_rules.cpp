@@ -60,8 +60,7 @@ TrialJudgement judgeVolumes(std::span<const VolumeReading> trials, int set, cons
     } else {
         judgement.verdict = TrialVerdict::EndSession;
         judgement.message = {
-            FUSAIN_TEXT("The trials do not agree after recalibrating either: end the session and "
-                        "rebook; have the chamber looked at."),
+            FUSAIN_TEXT("The trials do not agree after recalibrating either. End the session, rebook, and have the chamber looked at."),
             {}};
     }
     return judgement;

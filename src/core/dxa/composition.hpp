@@ -62,6 +62,7 @@ struct BalanceThreshold {
     enum class Kind { Mass, Percent } kind = Kind::Mass;
     double arms = 0.45; ///< kg or %
     double legs = 0.9;
+    friend bool operator==(const BalanceThreshold&, const BalanceThreshold&) = default;
 };
 /// Right against left within one scan.
 /// @param right, left masses of one tissue, kg  @param relativeError of one of them  @param limit of this pair

@@ -31,6 +31,7 @@ struct Impedance {
     Ohms resistance{0.0};
     Ohms reactance{0.0};
     [[nodiscard]] std::complex<double> complex() const { return {resistance.value(), -reactance.value()}; }
+    friend bool operator==(const Impedance&, const Impedance&) = default;
 };
 [[nodiscard]] inline Impedance impedanceOf(std::complex<double> z) {
     return {Ohms(z.real()), Ohms(-z.imag())};
@@ -56,6 +57,7 @@ struct SpectrumPoint {
     Ohms magnitude{0.0};
     std::optional<Impedance> impedance;
     std::optional<double> scatter; ///< relative standard deviation of the readings averaged, where it is known
+    friend bool operator==(const SpectrumPoint&, const SpectrumPoint&) = default;
 };
 [[nodiscard]] SpectrumPoint pointOf(Hertz frequency, const Impedance& impedance);
 [[nodiscard]] SpectrumPoint magnitudePoint(Hertz frequency, Ohms magnitude);

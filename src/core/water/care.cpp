@@ -42,7 +42,7 @@ std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits&
                                      {fixed(chlorine, 1), fixed(limits.chlorineNever, 0)}});
     else if (chlorine > limits.chlorineMost)
         find(CareVerdict::PutRight,
-             {FUSAIN_TEXT("{1} mg/L of free chlorine: more than {2}. Add none; read again in an hour."),
+             {FUSAIN_TEXT("Free chlorine {1} mg/L (limit {2}). Add none. Read again in an hour."),
               {fixed(chlorine, 1), fixed(limits.chlorineMost, 0)}});
     else if (chlorine < limits.chlorineLeast) {
         const double middle = 0.5 * (limits.chlorineLeast + limits.chlorineMost);

@@ -2,9 +2,9 @@
 
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/parts.hpp"
+#include "report/base/language.hpp"
 
 #include <QFile>
-#include <QLocale>
 #include <QTextBrowser>
 #include <QTextTable>
 #include <QVBoxLayout>
@@ -13,7 +13,7 @@ namespace fusain::desktop {
 namespace {
 
 QString handbook(const QString& folder) {
-    for (const QString& language : {QLocale().name().section(QLatin1Char('_'), 0, 0), QStringLiteral("en")}) {
+    for (const QString& language : {report::windowLanguage().section(QLatin1Char('_'), 0, 0), QStringLiteral("en")}) {
         QFile file(folder + QStringLiteral("/handbook.%1.md").arg(language));
         if (file.open(QIODevice::ReadOnly))
             return QString::fromUtf8(file.readAll());

@@ -89,12 +89,12 @@ private:
             const double cold = filling->minutes - filling->hotMinutes;
             works.push_back({"tank.fill-hot",
                              FUSAIN_TEXT("Fill: hot water alone"),
-                             {FUSAIN_TEXT("{1} minutes at {2} L/min; nobody inside."),
+                             {FUSAIN_TEXT("{1} min at {2} L/min; nobody inside."),
                               {fixed(filling->hotMinutes, 0), fixed(tank.supply.flow, 1)}},
                              filling->hotMinutes});
             works.push_back({"tank.fill-cold",
                              FUSAIN_TEXT("Fill: cold water alone"),
-                             {FUSAIN_TEXT("{1} minutes; the full tank will have {2} °C."),
+                             {FUSAIN_TEXT("{1} min; the full tank will have {2} °C."),
                               {fixed(cold, 0), fixed(filling->full.value(), 1)}},
                              cold});
         } else {
@@ -187,7 +187,7 @@ private:
                     add(tankLane,
                         {"tank.top-up." + each.id,
                          FUSAIN_TEXT("Warm the tank: let some out, run in hot water, stir"),
-                         {FUSAIN_TEXT("{1} L out and in, {2} minutes; nobody inside. From {3} to {4} °C."),
+                         {FUSAIN_TEXT("{1} L out and in, {2} min; nobody inside. From {3} to {4} °C."),
                           {fixed(topUp.exchanged.value(), 0), fixed(topUp.minutes, 0), fixed(there.value(), 1),
                            fixed(tank.wanted.value(), 1)}},
                          topUp.minutes + tank.mixMinutes},
@@ -246,7 +246,7 @@ private:
                 const Appointment& b = appointments_[k];
                 if (laneOf(a) == laneOf(b) && b.at < freeAfter(a, policy_))
                     conflict({FUSAIN_TEXT(
-                                  "Two clients on one instrument ({1}): it is free again {2} minutes later."),
+                                  "Two clients on one instrument ({1}): it is free again {2} min later."),
                               {std::string(methodTitle(a.method)),
                                fixed(minutesBetween(b.at, freeAfter(a, policy_)), 0)}},
                              a, &b);

@@ -50,8 +50,8 @@ void IdentityConfirmed::applyTo(ImpedanceTest& test) const {
 }
 
 SweepAccepted SweepAccepted::read(const Event& event, const ImpedanceTest& test) {
-    return {sweepIn(event, event.data, test), event.data->value("overridden_because", ""),
-            event.data->value("kept_because", "")};
+    return {sweepIn(event, without(event.data, {"overridden_because", "kept_because"}), test),
+            event.data->value("overridden_because", ""), event.data->value("kept_because", "")};
 }
 Json SweepAccepted::data() const {
     Json data = toJson(sweep);
@@ -81,7 +81,7 @@ void ValuesReported::applyTo(ImpedanceTest& test) const {
 
 ReadingsImported ReadingsImported::read(const Event& event, const ImpedanceTest& test) {
     ReadingsImported imported;
-    imported.mass = ofTest(readingFromJson(event.data->at("mass_kg")), test, event);
+    imported.mass = ofTest(massFromJson(event.data->at("mass_kg")), test, event);
     if (event.data->contains("sweep"))
         imported.sweep = sweepIn(event, event.data->at("sweep"), test);
     ReportedValues reported =

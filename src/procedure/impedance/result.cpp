@@ -208,7 +208,7 @@ private:
         const WholeBodyInputs in = inputs(impedance);
         auto remarks = reservations(equation, in);
         if (equation.standardError(in.sex) <= 0.0 && equation.quantity != Predicted::FatFreeMass)
-            remarks.push_back({FUSAIN_TEXT("{1}: its published error is not known; {2} % is assumed."),
+            remarks.push_back({FUSAIN_TEXT("The published error of {1} is not known. {2} % is assumed."),
                                {std::string(equation.title), fixed(100.0 * assumedEquationError, 0)}});
         return {&equation,
                 predicted(equation, in,
@@ -435,7 +435,7 @@ std::vector<Message> impedanceFindings(const ImpedanceResult& result, const Test
                              {fixed(phase->estimate().value(), 1), fixed(phase->halfInterval().value(), 1)}});
     if (const auto& fluids = result.fluids)
         sentences.push_back(
-            {FUSAIN_TEXT("Water by {1}: {2} L outside and {3} L inside the cells; {4} of it outside."),
+            {FUSAIN_TEXT("Water by {1}: {2} L extracellular and {3} L intracellular. Extracellular share {4}."),
              {std::string(fluidMethodTitle(fluids->method)), fixed(fluids->extracellular.value(), 1),
               fixed(fluids->intracellular.value(), 1), fixed(fluids->extracellularFraction(), 3)}});
     if (result.vector && result.geometry == ElectrodeGeometry::SupineGel &&

@@ -47,10 +47,11 @@ std::optional<Message> tooFastForTissue(const Outcome& earlier, const Outcome& n
     const double most = mostTissueADay * std::max(1.0, days);
     if (days > shortRetestDays || std::abs(change) <= most)
         return std::nullopt;
-    return Message{FUSAIN_TEXT("In {1} days at most about {2} kg of fat can come or go: water, food or the "
-                               "preparation explain most of the {3} kg; body mass changed by {4} kg."),
-                   {fixed(std::round(days), 0), fixed(most, 1), signedFixed(change, 1),
-                    signedFixed((now.mass - earlier.mass).value(), 1)}};
+    return Message{
+        FUSAIN_TEXT("Since the last test ({1} d) at most about {2} kg of fat can have come or gone. Water, "
+                    "food or the preparation explain most of the {3} kg. Body mass changed by {4} kg."),
+        {fixed(std::round(days), 0), fixed(most, 1), signedFixed(change, 1),
+         signedFixed((now.mass - earlier.mass).value(), 1)}};
 }
 
 std::vector<Message> findings(const ComputedTest& test, const Statements& statements,
@@ -65,7 +66,7 @@ std::vector<Message> findings(const ComputedTest& test, const Statements& statem
     for (const AnsweredQuestion& answer : test.record().answers)
         if (!answer.finding.kept && !answer.acceptedReason.empty())
             sentences.push_back(
-                {FUSAIN_TEXT("Deviation: \"{1}\" Continued because: {2}."),
+                {FUSAIN_TEXT("Deviation: \"{1}\". Reason to continue: {2}."),
                  {answer.question.empty() ? answer.rule : answer.question, answer.acceptedReason}});
     const auto& flags = test.shared().flags;
     sentences.insert(sentences.end(), flags.begin(), flags.end());

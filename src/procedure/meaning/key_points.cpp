@@ -161,12 +161,11 @@ const Statement* statementBehind(const KeyPoint& point, const Statements& statem
                            (fact == "limb-lean.low" && place.quantity == Followed::LimbLeanIndex);
                 },
                 [&](const ChangeStatement& change) {
-                    const std::string name =
-                        std::string(change.quantity == Followed::FatMass       ? "fat"
-                                    : change.quantity == Followed::FatFreeMass ? "lean"
-                                    : change.quantity == Followed::Mass        ? "loss"
-                                                                               : "none") +
-                        (change.since == Since::First ? ".since-first" : "");
+                    const std::string name = std::string(change.quantity == Followed::FatMass       ? "fat"
+                                                         : change.quantity == Followed::FatFreeMass ? "lean"
+                                                         : change.quantity == Followed::Mass        ? "loss"
+                                                                                                    : "none") +
+                                             (change.since == Since::First ? ".since-first" : "");
                     return fact == name + ".change.real" || fact == name + ".percent-a-week" ||
                            fact == name + ".lean.percent";
                 },

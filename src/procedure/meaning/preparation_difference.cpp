@@ -24,12 +24,13 @@ Message timeOfDayInWords(double hoursLater) {
 
 Message inWords(const PreparationDifference& difference, const readiness::Rule& rule) {
     using readiness::Effect;
-    return {difference.effect == Effect::Noise
-                ? FUSAIN_TEXT("Differs from the last test: \"{1}\" The change is less certain ({2}).")
-            : difference.effect == Effect::Over
-                ? FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read higher than at that test ({2}).")
-                : FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read lower than at that test ({2})."),
-            {rule.question, rule.effectSize}};
+    return {
+        difference.effect == Effect::Noise
+            ? FUSAIN_TEXT("Differs from the last test: \"{1}\" The change is less certain ({2}).")
+        : difference.effect == Effect::Over
+            ? FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read higher than at that test ({2}).")
+            : FUSAIN_TEXT("Differs from the last test: \"{1}\" Fat may read lower than at that test ({2})."),
+        {rule.question, rule.effectSize}};
 }
 
 } // namespace

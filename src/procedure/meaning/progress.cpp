@@ -348,14 +348,12 @@ Message rateSentence(double perWeek, Kilograms mass) {
     if (perWeek > 0.0)
         return {FUSAIN_TEXT("{1} kg gained a week ({2} % of the mass)."), arguments};
     if (percent > 1.5)
-        return {FUSAIN_TEXT(
-                    "{1} kg lost a week ({2} % of the mass): faster than any usual limit; a physician should "
-                    "know."),
+        return {FUSAIN_TEXT("{1} kg lost a week ({2} % of the mass) is faster than any usual limit. A "
+                            "physician should know."),
                 arguments};
     if (percent > 1.0)
-        return {FUSAIN_TEXT(
-                    "{1} kg lost a week ({2} % of the mass): faster than the usual 0.5 to 1 % a week; lean is "
-                    "lost as well."),
+        return {FUSAIN_TEXT("{1} kg lost a week ({2} % of the mass) is faster than the usual 0.5 to 1 % a "
+                            "week. Lean mass is lost as well."),
                 arguments};
     return {FUSAIN_TEXT("{1} kg lost a week ({2} % of the mass): within the usual range of up to 1 % a week."),
             arguments};

@@ -35,17 +35,16 @@ constexpr std::array placeWords{
     PlaceWords{FUSAIN_TEXT("below the reference range"),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): below the reference range of {6} to {7} ({8})."),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): below the reference limit of {6} ({8}).")},
-    PlaceWords{
-        FUSAIN_TEXT("close to the lower limit"),
-        FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6}; reference range to "
-                    "{7} ({8})."),
-        FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6} ({8}).")},
+    PlaceWords{FUSAIN_TEXT("close to the lower limit"),
+               FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of the reference range "
+                           "of {6} to {7} ({8})."),
+               FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the lower limit of {6} ({8}).")},
     PlaceWords{FUSAIN_TEXT("within the reference range"),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): within the reference range of {6} to {7} ({8})."),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): not below the reference limit of {6} ({8}).")},
     PlaceWords{FUSAIN_TEXT("close to the upper limit"),
-               FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the upper limit of {7}; reference range "
-                           "from {6} ({8})."),
+               FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): close to the upper limit of the reference range "
+                           "of {6} to {7} ({8})."),
                {}},
     PlaceWords{FUSAIN_TEXT("above the reference range"),
                FUSAIN_TEXT("{1} {2} {3} (95 % CI {4} to {5}): above the reference range of {6} to {7} ({8})."),

@@ -12,6 +12,12 @@ Json withDefaults(const Event& event, Json defaults) {
     return defaults;
 }
 
+Json without(Json data, std::initializer_list<const char*> keys) {
+    for (const char* key : keys)
+        data.erase(key);
+    return data;
+}
+
 void belongToTest(Attribution& reading, const RawTest& test, const Event& event) {
     if ((!reading.test.empty() && reading.test != test.id) ||
         (!reading.client.empty() && reading.client != test.subject.clientId))

@@ -42,6 +42,9 @@ void applyAs(Record& record, const Event& event) {
 /// The data of an event, with what events of schema 1 did not say filled in.
 [[nodiscard]] Json withDefaults(const Event& event, Json defaults);
 
+/// The data without what stands beside the reading.
+[[nodiscard]] Json without(Json data, std::initializer_list<const char*> keys);
+
 /// Completes whose a reading is from the event that brought it; throws Json::exception when it says that it is
 /// another test's.
 void belongToTest(Attribution& reading, const RawTest& test, const Event& event);
@@ -106,7 +109,8 @@ struct MassTaken {
     std::string keptBecause; ///< empty when nobody doubted it
 
     static MassTaken read(const Event& event, const RawTest& test) {
-        return {ofTest(readingFromJson(event.data), test, event), event.data->value("kept_because", "")};
+        return {ofTest(massFromJson(without(event.data, {"kept_because"})), test, event),
+                event.data->value("kept_because", "")};
     }
     [[nodiscard]] Json data() const {
         Json data = toJson(mass);

@@ -33,7 +33,7 @@ void ScannerSet::applyTo(DxaTest& test) const {
 }
 
 DoseStated DoseStated::read(const Event& event, const RawTest& test) {
-    return {ofTest(doseStatementFromJson(event.data), test, event),
+    return {ofTest(doseStatementFromJson(without(event.data, {"overridden_because"})), test, event),
             event.data->value("overridden_because", "")};
 }
 Json DoseStated::data() const {
@@ -60,7 +60,9 @@ void MenopauseStated::applyTo(DxaTest& test) const {
 ScanAccepted ScanAccepted::read(const Event& event, const DxaTest& test) {
     Json data = withDefaults(event, {{"phantom", test.phantoms.empty() ? 0 : test.phantoms.back().number}});
     bringScanForward(data);
-    DxaScan scan = ofTest(dxaScanFromJson(data), test, event);
+    DxaScan scan = ofTest(dxaScanFromJson(without(data, {"reported", "bones", "labelled", "scanned_at",
+                                                         "overridden_because", "reassigned_because"})),
+                          test, event);
     const int number = scan.number;
     const bool dated = data.contains("scanned_at");
     return {std::move(scan),

@@ -58,8 +58,8 @@ void flag(DxaResult& result, const DxaTest& test) {
     for (const dxa::ScanFinding& finding : result.findings)
         result.flags.push_back(finding.what);
     if (!result.halfBody.empty())
-        result.flags.push_back({FUSAIN_TEXT("Half-body scan, mirrored: the uncertainty is about 1 % of mass "
-                                            "and 1 point of % fat larger; no left–right comparison."),
+        result.flags.push_back({FUSAIN_TEXT("Half-body scan, mirrored. The uncertainty is about 1 % of mass "
+                                            "and 1 %-point of fat larger. Left and right are not compared."),
                                 {}});
     for (const std::string& artefact : test.scan()->artefacts)
         result.flags.push_back(
@@ -68,9 +68,7 @@ void flag(DxaResult& result, const DxaTest& test) {
              {artefact}});
     if (test.subject.age < anthropometry::adultAge)
         result.flags.push_back(
-            {FUSAIN_TEXT("A child: bone is read without the head; references for adults are left "
-                         "out."),
-             {}});
+            {FUSAIN_TEXT("A child's bone is read without the head. References for adults are not used."), {}});
     flagFat(result, result.composition);
 }
 
@@ -114,7 +112,7 @@ Expected<DxaResult> computeDxa(const DxaTest& test, const DxaPolicy& policy) {
 std::vector<Message> dxaFindings(const DxaResult& result, const DxaTest& test) {
     std::vector<Message> sentences;
     sentences.push_back(
-        {FUSAIN_TEXT("Scan total: fat {1} + lean {2} + bone mineral {3} kg; scale {4} kg."),
+        {FUSAIN_TEXT("Scan total: fat {1} + lean {2} + bone mineral {3} kg. Scale: {4} kg."),
          {fixed(result.composition.fatMass.estimate().value(), 1), fixed(result.lean.estimate().value(), 1),
           fixed(result.boneMineral.estimate().value(), 2), fixed(result.mass.value(), 1)}});
     if (result.indices.androidGynoid)
@@ -129,9 +127,8 @@ std::vector<Message> dxaFindings(const DxaResult& result, const DxaTest& test) {
     sentences.insert(sentences.end(), result.bone.begin(), result.bone.end());
     if (test.dose)
         sentences.push_back(
-            {FUSAIN_TEXT(
-                 "X-rays: {1} µSv for this scan, {2} µSv in twelve months: as much as {3} days of the natural "
-                 "background."),
+            {FUSAIN_TEXT("X-rays: {1} µSv for this scan, {2} µSv in twelve months. Natural background gives as "
+                         "much in {3} d."),
              {fixed(test.dose->thisScan.value(), 0), fixed(test.dose->withThisScan().value(), 0),
               fixed(dxa::daysOfBackground(test.dose->withThisScan()), 1)}});
     return sentences;

@@ -5,8 +5,8 @@
 namespace fusain::tank {
 
 RoomRead RoomRead::read(const Event& event, const RawTest& test) {
-    return {ofTest(readingFromJson(event.data->at("temperature_c")), test, event),
-            ofTest(readingFromJson(event.data->at("pressure_mmhg")), test, event)};
+    return {ofTest(roomTemperatureFromJson(event.data->at("temperature_c")), test, event),
+            ofTest(pressureFromJson(event.data->at("pressure_mmhg")), test, event)};
 }
 Json RoomRead::data() const {
     return {{"temperature_c", toJson(temperature)}, {"pressure_mmhg", toJson(pressure)}};

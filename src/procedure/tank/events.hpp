@@ -6,7 +6,7 @@ namespace fusain::tank {
 
 using LoadCellChecked = CheckMade<"load-cell.checked", &HydrostaticTest::loadCellChecks, loadCellCheckFromJson>;
 using WaterTemperatureRead =
-    ReadingTaken<"water-temperature.read", &HydrostaticTest::waterTemperature, readingFromJson>;
+    ReadingTaken<"water-temperature.read", &HydrostaticTest::waterTemperature, waterTemperatureFromJson>;
 using DryMassRead = MassTaken<"dry-mass.read", &HydrostaticTest::dryMass>;
 using ResidualVolumeMeasured =
     ReadingTaken<"residual-volume.measured", &HydrostaticTest::residualVolume, measuredResidualVolumeFromJson>;

@@ -1,6 +1,7 @@
 #include "record/base/people.hpp"
 
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
+#include "record/base/sex_words.hpp"
 
 #include <algorithm>
 #include <tuple>
@@ -80,48 +81,52 @@ std::optional<Problem> problemWith(const Client& client, Instant now) {
     return std::nullopt;
 }
 
+namespace {
+
+constexpr Named<UnitSystem> unitSystems[] = {{"metric", UnitSystem::Metric}, {"us", UnitSystem::UsCustomary}};
+constexpr Named<Role> roles[] = {
+    {"technician", Role::Technician}, {"trainee", Role::Trainee}, {"physiologist", Role::Physiologist}};
+
+const Fields<Client>& clientFields() {
+    static const auto fields =
+        Fields<Client>("client")
+            .required("id", &Client::id, "stable within the lab book")
+            .required("code", &Client::code, "what stands for the name when names are hidden")
+            .required("name", &Client::name, "as the client says it")
+            .required("birth_date", &Client::birthDate, "as the client says it")
+            .word("sex", &Client::sex, sexWords, "group of the published equations, chosen with the client")
+            .sparse("height_m", &Client::height, "as last measured", between(0.5, 2.5))
+            .word("units", &Client::units, unitSystems, "on the client's pages", Presence::Optional)
+            .optional("note", &Client::note, "for the staff")
+            .optional("guardian_consent", &Client::guardianConsent, "needed below 18 years")
+            .optional("language", &Client::language, "of the client's pages; empty for the lab's");
+    return fields;
+}
+
+const Fields<Staff>& staffFields() {
+    static const auto fields = Fields<Staff>("member of staff")
+                                   .required("id", &Staff::id, "stable within the lab book")
+                                   .required("name", &Staff::name, "as it is shown")
+                                   .word("role", &Staff::role, roles, "what is allowed");
+    return fields;
+}
+
+} // namespace
+
 Json toJson(const Client& client) {
-    Json json{{"id", client.id},
-              {"code", client.code},
-              {"name", client.name},
-              {"birth_date", isoText(client.birthDate)},
-              {"sex", sexText(client.sex)},
-              {"units", client.units == UnitSystem::Metric ? "metric" : "us"},
-              {"note", client.note},
-              {"guardian_consent", client.guardianConsent},
-              {"language", client.language}};
-    if (client.height)
-        json["height_m"] = client.height->value();
-    return json;
+    return clientFields().write(client);
 }
 
 Expected<Client> clientFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        Client client;
-        client.id = json.at("id").get<std::string>();
-        client.code = json.at("code").get<std::string>();
-        client.name = json.at("name").get<std::string>();
-        client.birthDate = dateFromIso(json.at("birth_date").get<std::string>()).value_or(Date{});
-        client.sex = sexFromText(json.at("sex").get<std::string>());
-        client.units = json.value("units", "metric") == "us" ? UnitSystem::UsCustomary : UnitSystem::Metric;
-        client.note = json.value("note", "");
-        client.guardianConsent = json.value("guardian_consent", false);
-        client.language = json.value("language", "");
-        if (const auto height = optionalAt<double>(json, "height_m"))
-            client.height = Metres(*height);
-        return client;
-    });
+    return readDocument(where, [&] { return clientFields().read(json); });
 }
 
 Json toJson(const Staff& staff) {
-    return {{"id", staff.id}, {"name", staff.name}, {"role", roleText(staff.role)}};
+    return staffFields().write(staff);
 }
 
 Expected<Staff> staffFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        return Staff{json.at("id").get<std::string>(), json.at("name").get<std::string>(),
-                     roleFromText(json.at("role").get<std::string>())};
-    });
+    return readDocument(where, [&] { return staffFields().read(json); });
 }
 
 } // namespace fusain

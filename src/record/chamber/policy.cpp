@@ -1,47 +1,50 @@
 #include "record/chamber/policy.hpp"
 
-#include "record/base/json.hpp"
 #include "record/chamber/method.hpp"
+#include "record/method/policy_fields.hpp"
 
 namespace fusain {
+namespace {
+
+const Fields<airdisplacement::TrialPolicy>& trialFields() {
+    using Trials = airdisplacement::TrialPolicy;
+    static const auto fields =
+        Fields<Trials>("trial policy")
+            .required("trial_tolerance_l", &Trials::tolerance, "how far two trials may differ",
+                      aboveUpTo(0.0, 5.0))
+            .optional("trials_per_set", &Trials::trialsPerSet, "before recalibrating", between(2, 10))
+            .optional("sets", &Trials::sets, "before the session ends", between(1, 5));
+    return fields;
+}
+
+const Fields<ChamberPolicy>& policyFields() {
+    using Policy = ChamberPolicy;
+    static const auto fields =
+        Fields<Policy>("policy of a chamber test")
+            .with(densityPolicyFields(ChamberMethod::id))
+            .flat(&Policy::trials, trialFields())
+            .optional("volume_trial_error_l", &Policy::volumeTrialError, "standard error of one trial",
+                      between(0.0, 5.0))
+            .optional("predicted_thoracic_gas_error_l", &Policy::predictedThoracicGasError, "standard error",
+                      between(0.0, 5.0))
+            .optional("measured_thoracic_gas_error_l", &Policy::measuredThoracicGasError, "standard error",
+                      between(0.0, 5.0))
+            .optional("surface_area_error_fraction", &Policy::surfaceAreaError, "standard error",
+                      between(0.0, 1.0))
+            .optional("scale_tolerance_kg", &Policy::scaleTolerance, "of the scale check", aboveUpTo(0.0, 5.0));
+    return fields;
+}
+
+} // namespace
 
 Json toJson(const ChamberPolicy& policy) {
-    Json json = densityPolicyJson(policy, ChamberMethod::id);
-    json.update({{"trial_tolerance_l", policy.trials.tolerance.value()},
-                 {"trials_per_set", policy.trials.trialsPerSet},
-                 {"sets", policy.trials.sets},
-                 {"volume_trial_error_l", policy.volumeTrialError.value()},
-                 {"predicted_thoracic_gas_error_l", policy.predictedThoracicGasError.value()},
-                 {"measured_thoracic_gas_error_l", policy.measuredThoracicGasError.value()},
-                 {"surface_area_error_fraction", policy.surfaceAreaError},
-                 {"scale_tolerance_kg", policy.scaleTolerance.value()}});
-    return json;
+    return policyFields().write(policy);
 }
 
 Expected<ChamberPolicy> chamberPolicyFromJson(const Json& json, const std::string& where) {
-    auto policy = readDocument(where, [&] {
-        ChamberPolicy p;
-        readDensityPolicy(json, p);
-        p.trials = {Litres(json.at("trial_tolerance_l").get<double>()), json.value("trials_per_set", 3),
-                    json.value("sets", 2)};
-        p.volumeTrialError = Litres(json.value("volume_trial_error_l", p.volumeTrialError.value()));
-        p.predictedThoracicGasError =
-            Litres(json.value("predicted_thoracic_gas_error_l", p.predictedThoracicGasError.value()));
-        p.measuredThoracicGasError =
-            Litres(json.value("measured_thoracic_gas_error_l", p.measuredThoracicGasError.value()));
-        p.surfaceAreaError = json.value("surface_area_error_fraction", p.surfaceAreaError);
-        p.scaleTolerance = Kilograms(json.value("scale_tolerance_kg", p.scaleTolerance.value()));
-        return p;
+    return readPolicy(json, where, policyFields(), [](const ChamberPolicy& policy, const std::string& place) {
+        return problemWithConversions(policy, place);
     });
-    if (!policy)
-        return policy;
-    if (auto problem = problemWithConversions(*policy, where))
-        return tl::unexpected(*problem);
-    if (!(policy->trials.tolerance.value() > 0.0) || policy->trials.trialsPerSet < 2 || policy->trials.sets < 1)
-        return tl::unexpected(wrongPolicy(
-            {FUSAIN_TEXT("Volume trials need a tolerance above zero, at least two trials and one set."), {}},
-            where));
-    return policy;
 }
 
 } // namespace fusain

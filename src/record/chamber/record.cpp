@@ -1,8 +1,6 @@
 #include "record/chamber/record.hpp"
 
-#include "record/base/json_lists.hpp"
 #include "record/chamber/method.hpp"
-#include "record/method/recorded_json.hpp"
 #include "record/method/schema.hpp"
 
 #include <algorithm>
@@ -26,107 +24,133 @@ namespace {
 using airdisplacement::PressureSample;
 using airdisplacement::Response;
 
-Json toJson(const Response& response) {
-    return {{"ratio", response.ratio},
-            {"ratio_error", response.ratioError},
-            {"phase_rad", response.phase},
-            {"phase_error_rad", response.phaseError}};
+constexpr Limits chamberLimits = between(0.0, 1000.0);
+constexpr Limits lungLimits = between(0.0, 15.0);
+
+const Fields<Response>& responseFields() {
+    static const auto fields =
+        Fields<Response>("response")
+            .required("ratio", &Response::ratio, "of the pressure swings, test over reference", above(0.0))
+            .required("ratio_error", &Response::ratioError, "its standard error", atLeast(0.0))
+            .required("phase_rad", &Response::phase, "of the test side behind the reference")
+            .required("phase_error_rad", &Response::phaseError, "its standard error", atLeast(0.0));
+    return fields;
 }
-Response responseFrom(const Json& json) {
-    return {json.at("ratio").get<double>(), json.at("ratio_error").get<double>(),
-            json.at("phase_rad").get<double>(), json.at("phase_error_rad").get<double>()};
+
+const Fields<airdisplacement::Calibration>& pressureFields() {
+    using airdisplacement::Calibration;
+    static const auto fields =
+        Fields<Calibration>("calibration from pressures")
+            .part("empty", &Calibration::empty, responseFields(), "of the empty chamber")
+            .part("cylinder", &Calibration::cylinder, responseFields(), "with the cylinder inside")
+            .required("cylinder_l", &Calibration::cylinderVolume, "as certified", chamberLimits)
+            .optional("cylinder_error_l", &Calibration::cylinderError, "standard error of it", atLeast(0.0));
+    return fields;
+}
+
+const Fields<ScaleCheck>& scaleFields() {
+    static const auto fields =
+        Fields<ScaleCheck>("scale check")
+            .with(numberedFields())
+            .required("nominal_kg", &ScaleCheck::nominal, "as marked", massLimits)
+            .required("reading_kg", &ScaleCheck::reading, "as read", between(-100.0, 500.0));
+    return fields;
+}
+
+const Fields<ChamberCalibration>& calibrationFields() {
+    using Calibration = ChamberCalibration;
+    static const auto fields =
+        Fields<Calibration>("chamber calibration")
+            .with(numberedFields())
+            .required("set", &Calibration::set, "of the volume trials that it was made for", atLeast(1))
+            .required("cylinder_certified_l", &Calibration::cylinderCertified, "as the certificate says",
+                      chamberLimits)
+            .required("cylinder_reading_l", &Calibration::cylinderReading, "as the chamber read it",
+                      between(-1000.0, 1000.0))
+            .part("pressures", &Calibration::fromPressures, pressureFields(), "where pressures were recorded");
+    return fields;
+}
+
+const Fields<VolumeTrial>& volumeFields() {
+    static const auto fields = [] {
+        auto made = Fields<VolumeTrial>("volume trial");
+        made.with(numberedFields())
+            .required("set", &VolumeTrial::set, "2, 3 … after starting over", atLeast(1))
+            .required("calibration", &VolumeTrial::calibration,
+                      "number of the calibration it was taken under; 0 for none", atLeast(0))
+            .required("volume_l", &VolumeTrial::volume, "raw, as the chamber gives it", chamberLimits)
+            .optional("standard_error_l", &VolumeTrial::standardError, "within the trial; 0 for a typed volume",
+                      atLeast(0.0))
+            .flat(&VolumeTrial::verdict, verdictFields());
+        addRecording(made, "pressures", &VolumeTrial::pressures, "what the transducers sent");
+        return made;
+    }();
+    return fields;
+}
+
+const Fields<MeasuredThoracicGas>& gasFields() {
+    using Gas = MeasuredThoracicGas;
+    static const auto fields =
+        Fields<Gas>("measured thoracic gas")
+            .with(attributionFields())
+            .required("volume_l_btps", &Gas::volume, "mean during quiet breathing", lungLimits)
+            .required("method", &Gas::method, "how it was measured");
+    return fields;
+}
+
+const Fields<Reading>& massFields() {
+    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
+    return fields;
 }
 
 } // namespace
 
+const Fields<ChamberTest>& chamberTestFields() {
+    using Test = ChamberTest;
+    static const auto fields =
+        Fields<Test>("raw record of a chamber test")
+            .with(rawTestFields(ChamberMethod::id))
+            .list("scale_checks", &Test::scaleChecks, scaleFields(), "the latest holds for what follows")
+            .list("calibrations", &Test::calibrations, calibrationFields(), "the latest of a set holds for it")
+            .part("mass_kg", &Test::mass, massFields(), "on the scale")
+            .list("volume_trials", &Test::trials, volumeFields(), "with the door shut")
+            .part("thoracic_gas", &Test::thoracicGas, gasFields(), "where it was measured")
+            .required("set", &Test::set, "of volume trials; grows with each starting over", atLeast(1))
+            .check([](const Test& test) { return repeatedNumber(test.trials, "volume_trials"); })
+            .check([](const Test& test) { return repeatedNumber(test.calibrations, "calibrations"); })
+            .check([](const Test& test) { return repeatedNumber(test.scaleChecks, "scale_checks"); });
+    return fields;
+}
+
 Json toJson(const ScaleCheck& check) {
-    Json json = numberedJson(check);
-    json.update({{"nominal_kg", check.nominal.value()}, {"reading_kg", check.reading.value()}});
-    return json;
+    return scaleFields().write(check);
 }
 ScaleCheck scaleCheckFromJson(const Json& json) {
-    return {numberedFromJson(json), Kilograms(json.at("nominal_kg").get<double>()),
-            Kilograms(json.at("reading_kg").get<double>())};
+    return scaleFields().read(json);
 }
-
 Json toJson(const ChamberCalibration& calibration) {
-    Json json = numberedJson(calibration);
-    json.update({{"set", calibration.set},
-                 {"cylinder_certified_l", calibration.cylinderCertified.value()},
-                 {"cylinder_reading_l", calibration.cylinderReading.value()}});
-    if (const auto& measured = calibration.fromPressures)
-        json["pressures"] = {{"empty", toJson(measured->empty)},
-                             {"cylinder", toJson(measured->cylinder)},
-                             {"cylinder_l", measured->cylinderVolume.value()},
-                             {"cylinder_error_l", measured->cylinderError.value()}};
-    return json;
+    return calibrationFields().write(calibration);
 }
 ChamberCalibration calibrationFromJson(const Json& json) {
-    ChamberCalibration calibration{numberedFromJson(json), json.at("set").get<int>(), std::nullopt,
-                                   Litres(json.at("cylinder_certified_l").get<double>()),
-                                   Litres(json.at("cylinder_reading_l").get<double>())};
-    if (const auto pressures = json.find("pressures"); pressures != json.end())
-        calibration.fromPressures = {responseFrom(pressures->at("empty")),
-                                     responseFrom(pressures->at("cylinder")),
-                                     Litres(pressures->at("cylinder_l").get<double>()),
-                                     Litres(pressures->value("cylinder_error_l", 0.0))};
-    return calibration;
+    return calibrationFields().read(json);
 }
-
 Json toJson(const VolumeTrial& trial) {
-    Json json = numberedJson(trial);
-    json.update({{"set", trial.set},
-                 {"calibration", trial.calibration},
-                 {"volume_l", trial.volume.value()},
-                 {"standard_error_l", trial.standardError.value()}});
-    setVerdict(json, trial.verdict);
-    setRecorded(json, "pressures", trial.pressures);
-    return json;
+    return volumeFields().write(trial);
 }
 VolumeTrial volumeTrialFromJson(const Json& json) {
-    return {numberedFromJson(json),
-            json.at("set").get<int>(),
-            json.at("calibration").get<int>(),
-            Litres(json.at("volume_l").get<double>()),
-            Litres(json.value("standard_error_l", 0.0)),
-            verdictIn(json),
-            recordedIn<PressureSample>(json, "pressures")};
+    return volumeFields().read(json);
 }
-
 Json toJson(const MeasuredThoracicGas& gas) {
-    Json json = attributionJson(gas);
-    json.update({{"volume_l_btps", gas.volume.value()}, {"method", gas.method}});
-    return json;
+    return gasFields().write(gas);
 }
 MeasuredThoracicGas measuredThoracicGasFromJson(const Json& json) {
-    return {attributionFromJson(json), Litres(json.at("volume_l_btps").get<double>()),
-            json.at("method").get<std::string>()};
+    return gasFields().read(json);
 }
-
 Json toJson(const ChamberTest& test) {
-    Json json = commonJson(test, ChamberMethod::id);
-    json["scale_checks"] = listOf(test.scaleChecks);
-    json["calibrations"] = listOf(test.calibrations);
-    setIf(json, "mass_kg", test.mass);
-    json["volume_trials"] = listOf(test.trials);
-    setIf(json, "thoracic_gas", test.thoracicGas);
-    json["set"] = test.set;
-    return json;
+    return chamberTestFields().write(test);
 }
 
 namespace {
-
-ChamberTest testFrom(const Json& json) {
-    ChamberTest test;
-    readCommon(json, test);
-    readList(json, "scale_checks", test.scaleChecks, scaleCheckFromJson);
-    readList(json, "calibrations", test.calibrations, calibrationFromJson);
-    readIf(json, "mass_kg", test.mass, readingFromJson);
-    readList(json, "volume_trials", test.trials, volumeTrialFromJson);
-    readIf(json, "thoracic_gas", test.thoracicGas, measuredThoracicGasFromJson);
-    test.set = json.at("set").get<int>();
-    return test;
-}
 
 // Schema 1 kept the calibration of the present set and those of earlier sets, one for each.
 void bringForward(Json& json) {
@@ -161,7 +185,7 @@ void bringForward(Json& json) {
 } // namespace
 
 Expected<ChamberTest> chamberTestFromJson(const Json& json, const std::string& where) {
-    return readRecord(json, where, bringForward, testFrom);
+    return readRecord(json, where, bringForward, chamberTestFields());
 }
 
 } // namespace fusain

@@ -1,10 +1,12 @@
 #include "record/impedance/policy.hpp"
 
 #include "core/impedance/whole_body.hpp"
-#include "record/base/json.hpp"
 #include "record/base/people.hpp"
 #include "record/impedance/method.hpp"
-#include "record/impedance/record.hpp"
+#include "record/impedance/record_fields.hpp"
+#include "record/method/policy_fields.hpp"
+
+#include <tuple>
 
 namespace fusain {
 namespace {
@@ -20,7 +22,7 @@ std::optional<Problem> wrongEquation(const std::string& id, Predicted quantity, 
     return std::nullopt;
 }
 
-std::optional<Problem> problemWith(const ImpedancePolicy& policy, const std::string& where) {
+std::optional<Problem> unusable(const ImpedancePolicy& policy, const std::string& where) {
     for (const auto& [id, quantity] : {std::pair(policy.adultFatFreeMass, Predicted::FatFreeMass),
                                        std::pair(policy.childFatFreeMass, Predicted::FatFreeMass),
                                        std::pair(policy.bodyWater, Predicted::BodyWater),
@@ -34,175 +36,205 @@ std::optional<Problem> problemWith(const ImpedancePolicy& policy, const std::str
     for (const std::string& id : policy.alongside)
         if (!impedance::findWholeBodyEquation(id))
             return wrongPolicy({FUSAIN_TEXT("There is no equation called \"{1}\"."), {id}}, where);
-    if (!(policy.resistanceError > 0.0 && policy.reactanceError > 0.0 && policy.limbRepeatError > 0.0 &&
-          policy.moduleTolerance > 0.0))
-        return wrongPolicy({FUSAIN_TEXT("Errors and tolerances of impedance are above zero."), {}}, where);
     return std::nullopt;
 }
 
-Json limitsJson(const impedance::SignalLimits& limits) {
-    return {{"rise", limits.rise},
-            {"greatest_phase_deg", limits.greatestPhase},
-            {"low_frequency_drop", limits.lowFrequencyDrop},
-            {"low_frequency_scatter", limits.lowFrequencyScatter},
-            {"limb_scatter", limits.limbScatter},
-            {"trunk_scatter", limits.trunkScatter},
-            {"drift", limits.drift},
-            {"sum", limits.sum},
-            {"arm_sides_percent", {limits.armNote, limits.armBad}},
-            {"leg_sides_percent", {limits.legNote, limits.legBad}},
-            {"trunk_ohm", {limits.trunkLow, limits.trunkHigh}},
-            {"arm_ohm", {limits.armLow, limits.armHigh}},
-            {"leg_ohm", {limits.legLow, limits.legHigh}},
-            {"legs_to_arms", {limits.legsToArmsLow, limits.legsToArmsHigh}},
-            {"slope", limits.slope}};
+using impedance::PairedRegression;
+using impedance::SegmentModel;
+using impedance::SignalLimits;
+
+// Two numbers that belong together, [low, high].
+template <class Owner>
+void addPair(Fields<Owner>& fields, std::string key, double Owner::*low, double Owner::*high,
+             std::string meaning, std::string unit = {}, Limits limits = atLeast(0.0),
+             Presence presence = Presence::Optional) {
+    const FieldNote note{
+        std::move(key), "two numbers", std::move(unit), limits, presence, std::move(meaning), {}, {}};
+    fields.custom(
+        note,
+        [low, high, note](const Json& json, Owner& owner) {
+            if (!json.is_array() || json.size() != 2)
+                refuse(json, note, "is not a list of two");
+            owner.*low = numberIn(json.at(0), note);
+            owner.*high = numberIn(json.at(1), note);
+            if (owner.*low > owner.*high)
+                refuse(json, note, "falls");
+        },
+        [low, high](const Owner& owner) {
+            return Json::array({owner.*low, owner.*high});
+        });
 }
 
-void readPair(const Json& json, const char* key, double& low, double& high) {
-    if (const auto found = json.find(key); found != json.end()) {
-        low = found->at(0).get<double>();
-        high = found->at(1).get<double>();
-    }
+const Fields<SignalLimits>& limitFields() {
+    using L = SignalLimits;
+    static const auto fields = [] {
+        auto made = Fields<L>("limits of a signal");
+        for (const auto& [key, member, meaning] :
+             {std::tuple("rise", &L::rise, "fraction, at a step up in frequency"),
+              std::tuple("low_frequency_drop", &L::lowFrequencyDrop, "fraction, from the lowest to the next"),
+              std::tuple("low_frequency_scatter", &L::lowFrequencyScatter, "fraction"),
+              std::tuple("limb_scatter", &L::limbScatter, "fraction"),
+              std::tuple("trunk_scatter", &L::trunkScatter, "fraction"),
+              std::tuple("drift", &L::drift, "fraction, from the first to the closing point"),
+              std::tuple("sum", &L::sum, "fraction, of the parts against the whole"),
+              std::tuple("slope", &L::slope, "fraction, of a phase against what the magnitudes say")})
+            made.optional(key, member, meaning, aboveUpTo(0.0, 1.0));
+        made.optional("greatest_phase_deg", &L::greatestPhase, "degrees, 5 to 250 kHz", aboveUpTo(0.0, 90.0));
+        addPair(made, "arm_sides_percent", &L::armNote, &L::armBad, "right against left: look, repeat", "%");
+        addPair(made, "leg_sides_percent", &L::legNote, &L::legBad, "right against left: look, repeat", "%");
+        addPair(made, "trunk_ohm", &L::trunkLow, &L::trunkHigh, "at 50 kHz", "Ω");
+        addPair(made, "arm_ohm", &L::armLow, &L::armHigh, "at 50 kHz", "Ω");
+        addPair(made, "leg_ohm", &L::legLow, &L::legHigh, "at 50 kHz", "Ω");
+        addPair(made, "legs_to_arms", &L::legsToArmsLow, &L::legsToArmsHigh, "ratio of magnitudes");
+        return made;
+    }();
+    return fields;
 }
 
-impedance::SignalLimits limitsFrom(const Json& json, impedance::SignalLimits limits) {
-    const auto read = [&json](const char* key, double& value) { value = json.value(key, value); };
-    read("rise", limits.rise);
-    read("greatest_phase_deg", limits.greatestPhase);
-    read("low_frequency_drop", limits.lowFrequencyDrop);
-    read("low_frequency_scatter", limits.lowFrequencyScatter);
-    read("limb_scatter", limits.limbScatter);
-    read("trunk_scatter", limits.trunkScatter);
-    read("drift", limits.drift);
-    read("sum", limits.sum);
-    read("slope", limits.slope);
-    readPair(json, "arm_sides_percent", limits.armNote, limits.armBad);
-    readPair(json, "leg_sides_percent", limits.legNote, limits.legBad);
-    readPair(json, "trunk_ohm", limits.trunkLow, limits.trunkHigh);
-    readPair(json, "arm_ohm", limits.armLow, limits.armHigh);
-    readPair(json, "leg_ohm", limits.legLow, limits.legHigh);
-    readPair(json, "legs_to_arms", limits.legsToArmsLow, limits.legsToArmsHigh);
-    return limits;
+const Fields<PairedRegression>& lineFields() {
+    using Line = PairedRegression;
+    static const auto fields = [] {
+        auto made = Fields<Line>("line from contacts to gel");
+        made.required("intercept_ohm", &Line::intercept, "in ohm")
+            .required("slope", &Line::slope, "of the line", above(0.0))
+            .required("residual_ohm", &Line::residualDeviation, "of one person about the line", atLeast(0.0))
+            .required("mean_contact_ohm", &Line::meanContact, "of the contact readings", above(0.0))
+            .required("sum_of_squares", &Line::sumOfSquares, "of the contact readings", above(0.0));
+        addPair(made, "range_ohm", &Line::lowest, &Line::highest, "readings that the line rests on", "Ω",
+                atLeast(0.0), Presence::Required);
+        made.required("people", &Line::people, "measured by both", atLeast(3));
+        return made;
+    }();
+    return fields;
 }
 
+struct WrittenSegment {
+    double resistivity = 0.0, relativeError = 0.0;
+};
+const Fields<WrittenSegment>& segmentFields() {
+    static const auto fields =
+        Fields<WrittenSegment>("segment")
+            .required("resistivity_ohm_cm", &WrittenSegment::resistivity, "of its lean tissue", above(0.0))
+            .required("relative_error", &WrittenSegment::relativeError, "of one person, standard error",
+                      aboveUpTo(0.0, 1.0));
+    return fields;
+}
+
+const Fields<SegmentModel>& modelFields() {
+    static const auto fields = [] {
+        auto made = Fields<SegmentModel>("segment model");
+        made.optional("people", &SegmentModel::people, "that it was calibrated with", atLeast(0))
+            .optional("calibrated", &SegmentModel::calibrated, "against the lab's own densitometer");
+        const FieldNote segments{"segments",         "segment by key",       {}, {},
+                                 Presence::Required, "arms, legs and trunk", {}, segmentFields().notes()};
+        made.custom(
+            segments,
+            [segments](const Json& json, SegmentModel& model) {
+                for (const auto segment : impedance::bodySegments) {
+                    const std::string key(impedance::segmentKey(segment));
+                    if (!json.is_object() || !json.contains(key))
+                        refuse(json, segments, "lacks " + key);
+                    const WrittenSegment written = segmentFields().read(json.at(key));
+                    model.resistivity[segment] = written.resistivity;
+                    model.relativeError[segment] = written.relativeError;
+                }
+                if (json.size() != model.resistivity.size())
+                    refuse(json, segments, "has a key that is no segment");
+            },
+            [](const SegmentModel& model) {
+                Json json = Json::object();
+                for (const auto& [segment, resistivity] : model.resistivity)
+                    json[std::string(impedance::segmentKey(segment))] =
+                        segmentFields().write({resistivity, model.relativeError.at(segment)});
+                return json;
+            });
+        return made;
+    }();
+    return fields;
+}
+
+// The lab's own, by sex; absent where there is none.
 template <class Calibration>
-Json bySexJson(const std::map<Sex, Calibration>& calibrations) {
-    Json json = Json::object();
-    for (const auto& [sex, calibration] : calibrations)
-        json[std::string(sexText(sex))] = toJson(calibration);
-    return json;
+void addBySex(Fields<ImpedancePolicy>& fields, std::string key,
+              std::map<Sex, Calibration> ImpedancePolicy::*member, const Fields<Calibration>& each,
+              std::string meaning) {
+    FieldNote note{std::move(key),   each.thing() + " by sex", {}, {},
+                   Presence::Sparse, std::move(meaning),       {}, each.notes()};
+    fields.custom(
+        std::move(note),
+        [member, &each](const Json& json, ImpedancePolicy& policy) {
+            for (const auto& [sex, calibration] : json.items())
+                (policy.*member)[sexFromText(sex)] = each.read(calibration);
+        },
+        [member, &each](const ImpedancePolicy& policy) -> std::optional<Json> {
+            if ((policy.*member).empty())
+                return std::nullopt;
+            Json json = Json::object();
+            for (const auto& [sex, calibration] : policy.*member)
+                json[std::string(sexText(sex))] = each.write(calibration);
+            return json;
+        });
 }
 
-template <class Calibration, class Read>
-void readBySex(const Json& json, const char* key, std::map<Sex, Calibration>& target, Read read) {
-    if (const auto found = json.find(key); found != json.end())
-        for (const auto& [sex, calibration] : found->items())
-            target[sexFromText(sex)] = read(calibration);
+constexpr Named<impedance::FluidMethod> fluidMethods[] = {
+    {"moissl-2006", impedance::FluidMethod::Moissl2006},
+    {"de-lorenzo-1997", impedance::FluidMethod::DeLorenzo1997}};
+
+const Fields<ImpedancePolicy>& policyFields() {
+    using Policy = ImpedancePolicy;
+    static const auto fields = [] {
+        auto made = Fields<Policy>("policy of an impedance test");
+        made.with(methodPolicyFields(ImpedanceMethod::id))
+            .word("geometry", &Policy::geometry, geometryWords, "of the lab's analyzer")
+            .optional("electrodes", &Policy::electrodes, "2, 4 or 8", between(2, 8))
+            .optional("analyzer", &Policy::analyzer, "as the lab calls it")
+            .required("fat_free_mass_adult", &Policy::adultFatFreeMass, "id of an equation of grade A")
+            .required("fat_free_mass_child", &Policy::childFatFreeMass, "id of one that is for children")
+            .optional("body_water", &Policy::bodyWater, "id of an equation")
+            .optional("skeletal_muscle", &Policy::skeletalMuscle, "id of an equation")
+            .optional("limb_lean", &Policy::limbLean, "id of an equation")
+            .optional("limb_lean_from_60", &Policy::limbLeanOlder, "id of an equation")
+            .optional("alongside", &Policy::alongside, "ids of equations that are shown for comparison")
+            .word("fluids", &Policy::fluids, fluidMethods, "water from a spectrum", Presence::Optional)
+            .optional("resistance_error", &Policy::resistanceError, "fraction", aboveUpTo(0.0, 1.0))
+            .optional("reactance_error", &Policy::reactanceError, "fraction", aboveUpTo(0.0, 1.0))
+            .optional("limb_repeat_error", &Policy::limbRepeatError, "fraction", aboveUpTo(0.0, 1.0))
+            .optional("trunk_repeat_error", &Policy::trunkRepeatError, "fraction", aboveUpTo(0.0, 1.0))
+            .optional("arm_threshold_kg", &Policy::armThreshold, "notable in this lab", between(0.0, 50.0))
+            .optional("leg_threshold_kg", &Policy::legThreshold, "notable in this lab", between(0.0, 50.0))
+            .optional("module_tolerance", &Policy::moduleTolerance, "fraction, of the test module",
+                      aboveUpTo(0.0, 1.0))
+            .part("signal_gel", &Policy::gelSignal, limitFields(), "with gel electrodes, lying",
+                  Presence::Optional)
+            .part("signal_contact", &Policy::contactSignal, limitFields(), "with contacts, standing",
+                  Presence::Optional);
+        addBySex(made, "contact_to_gel", &Policy::contactToGel, lineFields(), "the lab's own");
+        addBySex(made, "segments", &Policy::segments, modelFields(), "the lab's own");
+        return made;
+    }();
+    return fields;
 }
 
 } // namespace
 
 Json toJson(const impedance::PairedRegression& line) {
-    return {{"intercept_ohm", line.intercept},
-            {"slope", line.slope},
-            {"residual_ohm", line.residualDeviation},
-            {"mean_contact_ohm", line.meanContact},
-            {"sum_of_squares", line.sumOfSquares},
-            {"range_ohm", {line.lowest, line.highest}},
-            {"people", line.people}};
+    return lineFields().write(line);
 }
 impedance::PairedRegression pairedRegressionFromJson(const Json& json) {
-    return {json.at("intercept_ohm").get<double>(),   json.at("slope").get<double>(),
-            json.at("residual_ohm").get<double>(),    json.at("mean_contact_ohm").get<double>(),
-            json.at("sum_of_squares").get<double>(),  json.at("range_ohm").at(0).get<double>(),
-            json.at("range_ohm").at(1).get<double>(), json.at("people").get<int>()};
+    return lineFields().read(json);
 }
-
 Json toJson(const impedance::SegmentModel& model) {
-    Json segments = Json::object();
-    for (const auto& [segment, resistivity] : model.resistivity)
-        segments[std::string(impedance::segmentKey(segment))] = {
-            {"resistivity_ohm_cm", resistivity}, {"relative_error", model.relativeError.at(segment)}};
-    return {{"people", model.people}, {"calibrated", model.calibrated}, {"segments", segments}};
+    return modelFields().write(model);
 }
 impedance::SegmentModel segmentModelFromJson(const Json& json) {
-    impedance::SegmentModel model;
-    model.people = json.value("people", 0);
-    model.calibrated = json.value("calibrated", true);
-    for (const auto segment : impedance::bodySegments) {
-        const Json& each = json.at("segments").at(std::string(impedance::segmentKey(segment)));
-        model.resistivity[segment] = each.at("resistivity_ohm_cm").get<double>();
-        model.relativeError[segment] = each.at("relative_error").get<double>();
-    }
-    return model;
+    return modelFields().read(json);
 }
-
 Json toJson(const ImpedancePolicy& policy) {
-    Json json = methodPolicyJson(policy, ImpedanceMethod::id);
-    json.update({{"geometry", geometryText(policy.geometry)},
-                 {"electrodes", policy.electrodes},
-                 {"analyzer", policy.analyzer},
-                 {"fat_free_mass_adult", policy.adultFatFreeMass},
-                 {"fat_free_mass_child", policy.childFatFreeMass},
-                 {"body_water", policy.bodyWater},
-                 {"skeletal_muscle", policy.skeletalMuscle},
-                 {"limb_lean", policy.limbLean},
-                 {"limb_lean_from_60", policy.limbLeanOlder},
-                 {"alongside", policy.alongside},
-                 {"fluids", impedance::fluidMethodId(policy.fluids)},
-                 {"resistance_error", policy.resistanceError},
-                 {"reactance_error", policy.reactanceError},
-                 {"limb_repeat_error", policy.limbRepeatError},
-                 {"trunk_repeat_error", policy.trunkRepeatError},
-                 {"arm_threshold_kg", policy.armThreshold.value()},
-                 {"leg_threshold_kg", policy.legThreshold.value()},
-                 {"module_tolerance", policy.moduleTolerance},
-                 {"signal_gel", limitsJson(policy.gelSignal)},
-                 {"signal_contact", limitsJson(policy.contactSignal)}});
-    if (!policy.contactToGel.empty())
-        json["contact_to_gel"] = bySexJson(policy.contactToGel);
-    if (!policy.segments.empty())
-        json["segments"] = bySexJson(policy.segments);
-    return json;
+    return policyFields().write(policy);
 }
 
 Expected<ImpedancePolicy> impedancePolicyFromJson(const Json& json, const std::string& where) {
-    auto policy = readDocument(where, [&] {
-        ImpedancePolicy p;
-        readMethodPolicy(json, p);
-        p.geometry = analyzerSetupFromJson(json).geometry;
-        p.electrodes = json.value("electrodes", p.electrodes);
-        p.analyzer = json.value("analyzer", p.analyzer);
-        p.adultFatFreeMass = json.at("fat_free_mass_adult").get<std::string>();
-        p.childFatFreeMass = json.at("fat_free_mass_child").get<std::string>();
-        p.bodyWater = json.value("body_water", p.bodyWater);
-        p.skeletalMuscle = json.value("skeletal_muscle", p.skeletalMuscle);
-        p.limbLean = json.value("limb_lean", p.limbLean);
-        p.limbLeanOlder = json.value("limb_lean_from_60", p.limbLeanOlder);
-        p.alongside = json.value("alongside", p.alongside);
-        const auto fluids = impedance::fluidMethodFromId(json.value("fluids", "moissl-2006"));
-        if (!fluids || *fluids == impedance::FluidMethod::Matthie2005)
-            throw Json::type_error::create(302, "fluids must be moissl-2006 or de-lorenzo-1997", &json);
-        p.fluids = *fluids;
-        p.resistanceError = json.value("resistance_error", p.resistanceError);
-        p.reactanceError = json.value("reactance_error", p.reactanceError);
-        p.limbRepeatError = json.value("limb_repeat_error", p.limbRepeatError);
-        p.trunkRepeatError = json.value("trunk_repeat_error", p.trunkRepeatError);
-        p.armThreshold = Kilograms(json.value("arm_threshold_kg", p.armThreshold.value()));
-        p.legThreshold = Kilograms(json.value("leg_threshold_kg", p.legThreshold.value()));
-        p.moduleTolerance = json.value("module_tolerance", p.moduleTolerance);
-        if (json.contains("signal_gel"))
-            p.gelSignal = limitsFrom(json.at("signal_gel"), p.gelSignal);
-        if (json.contains("signal_contact"))
-            p.contactSignal = limitsFrom(json.at("signal_contact"), p.contactSignal);
-        readBySex(json, "contact_to_gel", p.contactToGel, pairedRegressionFromJson);
-        readBySex(json, "segments", p.segments, segmentModelFromJson);
-        return p;
-    });
-    if (policy)
-        if (auto problem = problemWith(*policy, where))
-            return tl::unexpected(*problem);
-    return policy;
+    return readPolicy(json, where, policyFields(), unusable);
 }
 
 } // namespace fusain

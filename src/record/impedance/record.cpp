@@ -1,11 +1,10 @@
 #include "record/impedance/record.hpp"
 
-#include "record/base/json_lists.hpp"
 #include "record/impedance/method.hpp"
+#include "record/impedance/record_fields.hpp"
 #include "record/method/schema.hpp"
 
 #include <algorithm>
-#include <array>
 
 namespace fusain {
 namespace {
@@ -15,67 +14,211 @@ using impedance::IdentityDoubt;
 using impedance::Segment;
 using impedance::Spectrum;
 using impedance::SpectrumPoint;
+using impedance::Sweep;
 
-Segment segmentFrom(const Json& json) {
-    const auto segment = impedance::segmentFromKey(json.get<std::string>());
-    if (!segment)
-        throw Json::other_error::create(501, "\"" + json.get<std::string>() + "\" is not a segment of the body",
-                                        &json);
-    return *segment;
-}
+/// A reading as a document has it: both parts where they were read; the magnitude alone where that was all.
+struct WrittenPoint {
+    Hertz frequency;
+    std::optional<Ohms> resistance, reactance, magnitude;
+    std::optional<double> scatter;
+};
 
-ElectrodeGeometry geometryFrom(const std::string& text, const Json& json) {
-    if (text != "supine-gel" && text != "standing-contact")
-        throw Json::other_error::create(501, "geometry must be supine-gel or standing-contact", &json);
-    return text == "supine-gel" ? ElectrodeGeometry::SupineGel : ElectrodeGeometry::StandingContact;
-}
-
-// Both parts where they were read; the magnitude alone where that was all.
-Json toJson(const SpectrumPoint& point) {
-    Json json{{"hz", point.frequency.value()}};
-    if (point.impedance) {
-        json["r_ohm"] = point.impedance->resistance.value();
-        json["xc_ohm"] = point.impedance->reactance.value();
-    } else {
-        json["z_ohm"] = point.magnitude.value();
-    }
-    if (point.scatter)
-        json["scatter"] = *point.scatter;
-    return json;
-}
-SpectrumPoint pointFrom(const Json& json) {
-    const Hertz frequency(json.at("hz").get<double>());
-    SpectrumPoint point = json.contains("z_ohm")
-                              ? impedance::magnitudePoint(frequency, Ohms(json.at("z_ohm").get<double>()))
-                              : impedance::pointOf(frequency, {Ohms(json.at("r_ohm").get<double>()),
-                                                               Ohms(json.at("xc_ohm").get<double>())});
-    point.scatter = optionalAt<double>(json, "scatter");
-    return point;
-}
-
-constexpr std::array<std::string_view, 3> doubtNames{"height", "mass", "impedance"};
-
-IdentityDoubt doubtFrom(const Json& json) {
-    const auto about = std::ranges::find(doubtNames, json.at("about").get<std::string>());
-    if (about == doubtNames.end())
-        throw Json::other_error::create(501, "a doubt is about height, mass or impedance", &json);
-    return {static_cast<IdentityDoubt::About>(about - doubtNames.begin()), json.at("now").get<double>(),
-            json.at("last").get<double>()};
-}
-
-Json toJson(const Spectrum& spectrum) {
-    Json points = Json::array();
-    for (const SpectrumPoint& point : spectrum.points)
-        points.push_back(toJson(point));
-    return {{"segment", impedance::segmentKey(spectrum.segment)}, {"points", points}};
-}
-Spectrum spectrumFrom(const Json& json) {
-    Spectrum spectrum{segmentFrom(json.at("segment")), {}};
-    readList(json, "points", spectrum.points, pointFrom);
-    return spectrum;
+const Fields<WrittenPoint>& pointFields() {
+    static const auto fields =
+        Fields<WrittenPoint>("spectrum point")
+            .required("hz", &WrittenPoint::frequency, "frequency", aboveUpTo(0.0, 1e8))
+            .sparse("r_ohm", &WrittenPoint::resistance, "resistance", aboveUpTo(0.0, 1e5))
+            .sparse("xc_ohm", &WrittenPoint::reactance, "reactance", between(-1e5, 1e5))
+            .sparse("z_ohm", &WrittenPoint::magnitude, "magnitude, where the parts were not read",
+                    aboveUpTo(0.0, 1e5))
+            .sparse("scatter", &WrittenPoint::scatter, "relative standard deviation of what was averaged",
+                    atLeast(0.0))
+            .check([](const WrittenPoint& point) {
+                const bool parts = point.resistance && point.reactance && !point.magnitude;
+                const bool alone = !point.resistance && !point.reactance && point.magnitude;
+                return std::string(parts || alone ? "" : "a point has r_ohm and xc_ohm, or z_ohm alone");
+            });
+    return fields;
 }
 
 } // namespace
+
+template <>
+struct FieldValue<SpectrumPoint> {
+    static constexpr std::string_view holds = "spectrum point";
+    static std::vector<FieldNote> inner() { return pointFields().notes(); }
+    static SpectrumPoint read(const Json& json, const FieldNote&) {
+        const WrittenPoint written = pointFields().read(json);
+        SpectrumPoint point =
+            written.magnitude
+                ? impedance::magnitudePoint(written.frequency, *written.magnitude)
+                : impedance::pointOf(written.frequency, {*written.resistance, *written.reactance});
+        point.scatter = written.scatter;
+        return point;
+    }
+    static Json write(const SpectrumPoint& point) {
+        WrittenPoint written{point.frequency, {}, {}, {}, point.scatter};
+        if (point.impedance) {
+            written.resistance = point.impedance->resistance;
+            written.reactance = point.impedance->reactance;
+        } else {
+            written.magnitude = point.magnitude;
+        }
+        return pointFields().write(written);
+    }
+};
+
+template <>
+struct FieldValue<Segment> {
+    static constexpr std::string_view holds = "word";
+    static std::string words() {
+        std::string known;
+        for (const Segment segment : impedance::segments)
+            known += (known.empty() ? "" : ", ") + std::string(impedance::segmentKey(segment));
+        return known;
+    }
+    static Segment read(const Json& json, const FieldNote&) { return from(json.get<std::string>(), json); }
+    static Json write(Segment segment) { return impedance::segmentKey(segment); }
+    static Segment from(const std::string& key, const Json& json) {
+        const auto segment = impedance::segmentFromKey(key);
+        if (!segment)
+            throw Json::other_error::create(501, "\"" + key + "\" is not a segment of the body", &json);
+        return *segment;
+    }
+};
+
+namespace {
+
+constexpr Named<IdentityDoubt::About> doubtful[] = {{"height", IdentityDoubt::About::Height},
+                                                    {"mass", IdentityDoubt::About::Mass},
+                                                    {"impedance", IdentityDoubt::About::Impedance}};
+
+const Fields<IdentityDoubt>& doubtFields() {
+    static const auto fields =
+        Fields<IdentityDoubt>("doubt")
+            .word("about", &IdentityDoubt::about, doubtful, "what does not go with the last visit")
+            .required("now", &IdentityDoubt::now, "in cm, kg or ohm")
+            .required("last", &IdentityDoubt::last, "at the last visit");
+    return fields;
+}
+
+const Fields<Spectrum>& spectrumFields() {
+    static const auto fields = Fields<Spectrum>("spectrum")
+                                   .required("segment", &Spectrum::segment, "of the body")
+                                   .optional("points", &Spectrum::points, "rising in frequency");
+    return fields;
+}
+
+const Fields<Sweep>& sweepFields() {
+    static const auto fields =
+        Fields<Sweep>("readings of a sweep")
+            .list("spectra", &Sweep::spectra, spectrumFields(), "one each segment")
+            .sparse("closing", &Sweep::closing, "the first point read again at the end")
+            .check([](const Sweep& sweep) {
+                for (const Segment segment : impedance::segments)
+                    if (std::ranges::count(sweep.spectra, segment, &Spectrum::segment) > 1)
+                        return "the segment \"" + std::string(impedance::segmentKey(segment)) +
+                               "\" is there twice";
+                return std::string();
+            });
+    return fields;
+}
+
+const Fields<AnalyzerSetup>& setupFields() {
+    using Setup = AnalyzerSetup;
+    static const auto fields =
+        Fields<Setup>("analyzer set-up")
+            .optional("analyzer", &Setup::analyzer, "as the lab calls it")
+            .optional("firmware", &Setup::firmware, "empty when it is not known")
+            .optional("electrodes", &Setup::electrodes, "2, 4 or 8")
+            .word("geometry", &Setup::geometry, geometryWords, "how the client was connected")
+            .optional("side", &Setup::side, "of a whole-body reading: right or left")
+            .sparse("limb_temperature_c", &Setup::limbTemperature, "of the skin", between(0.0, 50.0))
+            .check([](const Setup& setup) {
+                const bool known = setup.electrodes == 2 || setup.electrodes == 4 || setup.electrodes == 8;
+                return std::string(known ? "" : "electrodes must be 2, 4 or 8");
+            })
+            .check([](const Setup& setup) {
+                return std::string(
+                    setup.side == "right" || setup.side == "left" ? "" : "side must be right or left");
+            });
+    return fields;
+}
+
+const Fields<ModuleCheck>& moduleFields() {
+    static const auto fields =
+        Fields<ModuleCheck>("module check")
+            .with(numberedFields())
+            .required("nominal_ohm", &ModuleCheck::nominal, "as marked", aboveUpTo(0.0, 1e6))
+            .required("reading_ohm", &ModuleCheck::reading, "as read", between(0.0, 1e6));
+    return fields;
+}
+
+const Fields<IdentityCheck>& identityFields() {
+    static const auto fields =
+        Fields<IdentityCheck>("identity check")
+            .with(attributionFields())
+            .optional("code", &IdentityCheck::code, "typed or scanned")
+            .required("height_m", &IdentityCheck::height, "measured or confirmed at this visit",
+                      between(0.5, 2.5))
+            .list("doubts", &IdentityCheck::doubts, doubtFields(), "that were seen")
+            .sparse("kept_because", &IdentityCheck::keptBecause, "why it is this person");
+    return fields;
+}
+
+const Fields<ImpedanceSweep>& impedanceSweepFields() {
+    using Taken = ImpedanceSweep;
+    static const auto fields =
+        Fields<Taken>("sweep")
+            .with(numberedFields())
+            .flat(&Taken::readings, sweepFields())
+            .part("analyzer", &Taken::setup, setupFields(), "how it was connected for this sweep")
+            .required("module_check", &Taken::check, "number of the check it was taken under; 0 for none",
+                      atLeast(0))
+            .flat(&Taken::verdict, verdictFields());
+    return fields;
+}
+
+const Fields<Reading>& massFields() {
+    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
+    return fields;
+}
+
+} // namespace
+
+const Fields<ImpedanceTest>& impedanceTestFields() {
+    using Test = ImpedanceTest;
+    static const auto fields = [] {
+        auto made = Fields<Test>("raw record of an impedance test");
+        made.with(rawTestFields(ImpedanceMethod::id))
+            .part("analyzer", &Test::setup, setupFields(), "for the next sweep")
+            .list("module_checks", &Test::moduleChecks, moduleFields(), "the latest holds for what follows")
+            .part("identity", &Test::identity, identityFields(), "how the client was recognized")
+            .part("mass_kg", &Test::mass, massFields(), "on the scale")
+            .list("sweeps", &Test::sweeps, impedanceSweepFields(), "as they came")
+            .list("reported", &Test::reported, reportedValuesFields(), "what the analyzer computed itself")
+            .optional("missing_parts", &Test::missingParts, "ids of amputated parts");
+        const FieldNote lengths{"taped_lengths_m",  "length by segment",     "m", between(0.0, 2.5),
+                                Presence::Optional, "where a tape was used", {},  {}};
+        made.custom(
+            lengths,
+            [lengths](const Json& json, Test& test) {
+                test.tapedLengths.clear();
+                for (const auto& [key, value] : json.items())
+                    test.tapedLengths[FieldValue<Segment>::from(key, json)] = Metres(numberIn(value, lengths));
+            },
+            [](const Test& test) {
+                Json written = Json::object();
+                for (const auto& [segment, length] : test.tapedLengths)
+                    written[std::string(impedance::segmentKey(segment))] = length.value();
+                return written;
+            });
+        made.check([](const Test& test) { return repeatedNumber(test.sweeps, "sweeps"); })
+            .check([](const Test& test) { return repeatedNumber(test.moduleChecks, "module_checks"); });
+        return made;
+    }();
+    return fields;
+}
 
 std::optional<Ohms> ImpedanceTest::wholeBodyMagnitude() const {
     const auto* whole = sweep() ? sweep()->readings.of(Segment::WholeBody) : nullptr;
@@ -94,48 +237,23 @@ const ReportedValue* ImpedanceTest::reportedValue(std::string_view quantity) con
 }
 
 std::string geometryText(ElectrodeGeometry geometry) {
-    return geometry == ElectrodeGeometry::SupineGel ? "supine-gel" : "standing-contact";
+    return std::string(wordFor(geometry, geometryWords));
 }
 
 Json toJson(const AnalyzerSetup& setup) {
-    Json json{{"analyzer", setup.analyzer},
-              {"firmware", setup.firmware},
-              {"electrodes", setup.electrodes},
-              {"geometry", geometryText(setup.geometry)},
-              {"side", setup.side}};
-    if (setup.limbTemperature)
-        json["limb_temperature_c"] = setup.limbTemperature->value();
-    return json;
+    return setupFields().write(setup);
 }
 AnalyzerSetup analyzerSetupFromJson(const Json& json) {
-    AnalyzerSetup setup{json.value("analyzer", ""),  json.value("firmware", ""),
-                        json.value("electrodes", 8), geometryFrom(json.at("geometry").get<std::string>(), json),
-                        json.value("side", "right"), std::nullopt};
-    if (const auto temperature = optionalAt<double>(json, "limb_temperature_c"))
-        setup.limbTemperature = Celsius(*temperature);
-    return setup;
+    return setupFields().read(json);
 }
-
 Json toJson(const ModuleCheck& check) {
-    Json json = numberedJson(check);
-    json.update({{"nominal_ohm", check.nominal.value()}, {"reading_ohm", check.reading.value()}});
-    return json;
+    return moduleFields().write(check);
 }
 ModuleCheck moduleCheckFromJson(const Json& json) {
-    return {numberedFromJson(json), Ohms(json.at("nominal_ohm").get<double>()),
-            Ohms(json.at("reading_ohm").get<double>())};
+    return moduleFields().read(json);
 }
-
 Json toJson(const IdentityCheck& check) {
-    Json json = attributionJson(check);
-    json.update({{"code", check.code}, {"height_m", check.height.value()}, {"doubts", Json::array()}});
-    for (const IdentityDoubt& doubt : check.doubts)
-        json["doubts"].push_back({{"about", doubtNames[static_cast<std::size_t>(doubt.about)]},
-                                  {"now", doubt.now},
-                                  {"last", doubt.last}});
-    if (!check.keptBecause.empty())
-        json["kept_because"] = check.keptBecause;
-    return json;
+    return identityFields().write(check);
 }
 void bringDoubtsForward(Json& check) {
     Json& doubts = check["doubts"];
@@ -148,77 +266,25 @@ void bringDoubtsForward(Json& check) {
     check["kept_because"] = sentences;
 }
 IdentityCheck identityCheckFromJson(const Json& json) {
-    IdentityCheck check{attributionFromJson(json),
-                        json.value("code", ""),
-                        Metres(json.at("height_m").get<double>()),
-                        {},
-                        json.value("kept_because", "")};
-    readList(json, "doubts", check.doubts, doubtFrom);
-    return check;
+    return identityFields().read(json);
 }
-
 Json toJson(const impedance::Sweep& sweep) {
-    Json spectra = Json::array();
-    for (const Spectrum& spectrum : sweep.spectra)
-        spectra.push_back(toJson(spectrum));
-    Json json{{"spectra", spectra}};
-    if (sweep.closing)
-        json["closing"] = toJson(*sweep.closing);
-    return json;
+    return sweepFields().write(sweep);
 }
 impedance::Sweep sweepFromJson(const Json& json) {
-    impedance::Sweep sweep;
-    readList(json, "spectra", sweep.spectra, spectrumFrom);
-    readIf(json, "closing", sweep.closing, pointFrom);
-    return sweep;
+    return sweepFields().read(json);
 }
-
 Json toJson(const ImpedanceSweep& sweep) {
-    Json json = toJson(sweep.readings);
-    json.update(numberedJson(sweep));
-    json["analyzer"] = toJson(sweep.setup);
-    json["module_check"] = sweep.check;
-    setVerdict(json, sweep.verdict);
-    return json;
+    return impedanceSweepFields().write(sweep);
 }
 ImpedanceSweep impedanceSweepFromJson(const Json& json) {
-    return {numberedFromJson(json), sweepFromJson(json), analyzerSetupFromJson(json.at("analyzer")),
-            json.at("module_check").get<int>(), verdictIn(json)};
+    return impedanceSweepFields().read(json);
 }
-
 Json toJson(const ImpedanceTest& test) {
-    Json json = commonJson(test, ImpedanceMethod::id);
-    json["analyzer"] = toJson(test.setup);
-    json["module_checks"] = listOf(test.moduleChecks);
-    setIf(json, "identity", test.identity);
-    setIf(json, "mass_kg", test.mass);
-    json["sweeps"] = listOf(test.sweeps);
-    json["reported"] = listOf(test.reported);
-    json["missing_parts"] = test.missingParts;
-    Json lengths = Json::object();
-    for (const auto& [segment, length] : test.tapedLengths)
-        lengths[std::string(impedance::segmentKey(segment))] = length.value();
-    json["taped_lengths_m"] = lengths;
-    return json;
+    return impedanceTestFields().write(test);
 }
 
 namespace {
-
-ImpedanceTest testFrom(const Json& json) {
-    ImpedanceTest test;
-    readCommon(json, test);
-    test.setup = analyzerSetupFromJson(json.at("analyzer"));
-    readList(json, "module_checks", test.moduleChecks, moduleCheckFromJson);
-    readIf(json, "identity", test.identity, identityCheckFromJson);
-    readIf(json, "mass_kg", test.mass, readingFromJson);
-    readList(json, "sweeps", test.sweeps, impedanceSweepFromJson);
-    readList(json, "reported", test.reported, reportedValuesFromJson);
-    test.missingParts = json.value("missing_parts", std::vector<std::string>{});
-    if (const auto lengths = json.find("taped_lengths_m"); lengths != json.end())
-        for (const auto& [key, value] : lengths->items())
-            test.tapedLengths[segmentFrom(key)] = Metres(value.get<double>());
-    return test;
-}
 
 // Schema 1 knew one set-up, one check and one list of reported values for all sweeps of a test.
 void bringForward(Json& json) {
@@ -245,7 +311,7 @@ void bringForward(Json& json) {
 } // namespace
 
 Expected<ImpedanceTest> impedanceTestFromJson(const Json& json, const std::string& where) {
-    return readRecord(json, where, bringForward, testFrom);
+    return readRecord(json, where, bringForward, impedanceTestFields());
 }
 
 } // namespace fusain

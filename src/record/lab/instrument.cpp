@@ -1,6 +1,6 @@
 #include "record/lab/instrument.hpp"
 
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 #include "record/base/people.hpp"
 
 #include <algorithm>
@@ -9,36 +9,84 @@
 namespace fusain {
 namespace {
 
-std::optional<Date> certificateIn(const Json& json) {
-    const auto until = optionalAt<std::string>(json, "certificate_until");
-    if (!until)
-        return std::nullopt;
-    const auto date = dateFromIso(*until);
-    if (!date)
-        throw Json::other_error::create(501, "certificate_until must be a date like 2027-06-30", &json);
-    return date;
+const Fields<quality::CheckRule>& ruleFields() {
+    using Rule = quality::CheckRule;
+    static const auto fields =
+        Fields<Rule>("rule of a check")
+            .required("nominal", &Rule::nominal, "certified value of the reference object, in the check's unit")
+            .optional("readings", &Rule::readings, "how many are taken", between(1, 100))
+            .sparse("mean_limit", &Rule::meanLimit, "of the mean against the nominal value", above(0.0))
+            .sparse("spread_limit", &Rule::spreadLimit, "of the standard deviation", above(0.0))
+            .sparse("each_limit", &Rule::eachLimit, "of each reading against the nominal value", above(0.0))
+            .check([](const Rule& rule) {
+                return std::string(rule.meanLimit || rule.eachLimit ? ""
+                                                                    : "a check needs mean_limit or each_limit");
+            });
+    return fields;
 }
 
-CheckDefinition checkFrom(const Json& json) {
-    CheckDefinition check;
-    check.id = json.at("id").get<std::string>();
-    check.title = json.at("title").get<std::string>();
-    check.unit = json.at("unit").get<std::string>();
-    check.decimals = json.value("decimals", 3);
-    check.rule = {json.at("nominal").get<double>(), json.value("readings", 1),
-                  optionalAt<double>(json, "mean_limit"), optionalAt<double>(json, "spread_limit"),
-                  optionalAt<double>(json, "each_limit")};
-    check.uncertainty = json.value("uncertainty", 0.0);
-    check.object = json.at("object").get<std::string>();
-    check.certificateUntil = certificateIn(json);
-    check.everyHours = json.at("every_hours").get<double>();
-    check.blocks = json.value("blocks", true);
-    check.source = json.at("source").get<std::string>();
-    if (!check.rule.meanLimit && !check.rule.eachLimit)
-        throw Json::other_error::create(501, "a check needs mean_limit or each_limit", &json);
-    if (check.rule.readings < 1 || !(check.everyHours > 0.0))
-        throw Json::other_error::create(501, "readings and every_hours must be above zero", &json);
-    return check;
+const Fields<CheckDefinition>& checkFields() {
+    using Check = CheckDefinition;
+    static const auto fields =
+        Fields<Check>("check")
+            .required("id", &Check::id, "stable; checks that were made name it")
+            .required("title", &Check::title, "as a person reads it")
+            .required("unit", &Check::unit, "of its numbers")
+            .optional("decimals", &Check::decimals, "that are shown", between(0, 6))
+            .flat(&Check::rule, ruleFields())
+            .optional("uncertainty", &Check::uncertainty, "standard, of the reference object", atLeast(0.0))
+            .required("object", &Check::object, "what the reference object is")
+            .sparse("certificate_until", &Check::certificateUntil, "of the lab's own object")
+            .required("every_hours", &Check::everyHours, "how long a passed check holds", above(0.0))
+            .optional("blocks", &Check::blocks, "an overdue or failed one keeps tests from starting")
+            .required("source", &Check::source, "where the limits come from")
+            .sparse("grade", &Check::grade, "how well the source is known");
+    return fields;
+}
+
+const Fields<Instrument>& instrumentFields() {
+    static const auto fields =
+        Fields<Instrument>("instrument")
+            .required("id", &Instrument::id, "stable; the role of its link")
+            .required("name", &Instrument::name, "as a person reads it")
+            .required("methods", &Instrument::methods, "ids of those that use it")
+            .list("checks", &Instrument::checks, checkFields(), "that it needs", Presence::Required);
+    return fields;
+}
+
+const Fields<ReferenceObject>& objectFields() {
+    using Object = ReferenceObject;
+    static const auto fields =
+        Fields<Object>("reference object")
+            .required("object", &Object::object, "what it is")
+            .optional("identification", &Object::identification, "its number")
+            .required("nominal", &Object::nominal, "certified value, in the check's unit")
+            .required("uncertainty", &Object::uncertainty, "standard, in the check's unit", atLeast(0.0))
+            .sparse("certificate_until", &Object::certificateUntil, "absent for one without a certificate");
+    return fields;
+}
+
+const Fields<CheckLimits>& limitFields() {
+    using L = CheckLimits;
+    static const auto fields =
+        Fields<L>("limits of a check")
+            .sparse("mean_limit", &L::mean, "of the mean against the nominal value", above(0.0))
+            .sparse("each_limit", &L::each, "of each reading against the nominal value", above(0.0))
+            .sparse("spread_limit", &L::spread, "of the standard deviation", above(0.0))
+            .required("readings", &L::readings, "how many are taken", between(1, 100))
+            .required("every_hours", &L::everyHours, "how long a passed check holds", above(0.0))
+            .required("blocks", &L::blocks, "an overdue or failed one keeps tests from starting")
+            .required("source", &L::source, "why: the lab's own words");
+    return fields;
+}
+
+template <class Thing>
+Expected<Thing> readChecked(const Json& json, const std::string& where, const Fields<Thing>& fields) {
+    auto read = readDocument(where, [&] { return fields.read(json); });
+    if (read)
+        if (auto problem = problemWith(*read))
+            return tl::unexpected(*problem);
+    return read;
 }
 
 } // namespace
@@ -53,37 +101,15 @@ bool Instrument::servesAny(std::span<const std::string_view> those) const {
 }
 
 Expected<Instrument> instrumentFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        Instrument instrument;
-        instrument.id = json.at("id").get<std::string>();
-        instrument.name = json.at("name").get<std::string>();
-        instrument.methods = json.at("methods").get<std::vector<std::string>>();
-        for (const Json& check : json.at("checks"))
-            instrument.checks.push_back(checkFrom(check));
-        return instrument;
-    });
+    return readDocument(where, [&] { return instrumentFields().read(json); });
 }
 
 Json toJson(const ReferenceObject& object) {
-    Json json{{"object", object.object},
-              {"identification", object.identification},
-              {"nominal", object.nominal},
-              {"uncertainty", object.uncertainty}};
-    if (object.certificateUntil)
-        json["certificate_until"] = isoText(*object.certificateUntil);
-    return json;
+    return objectFields().write(object);
 }
 
 Expected<ReferenceObject> referenceObjectFromJson(const Json& json, const std::string& where) {
-    auto read = readDocument(where, [&] {
-        return ReferenceObject{json.at("object").get<std::string>(), json.value("identification", ""),
-                               json.at("nominal").get<double>(), json.at("uncertainty").get<double>(),
-                               certificateIn(json)};
-    });
-    if (read)
-        if (auto problem = problemWith(*read))
-            return tl::unexpected(*problem);
-    return read;
+    return readChecked(json, where, objectFields());
 }
 
 std::optional<Problem> problemWith(const ReferenceObject& object) {
@@ -106,28 +132,11 @@ void use(CheckDefinition& check, const ReferenceObject& object) {
 }
 
 Json toJson(const CheckLimits& limits) {
-    Json json{{"readings", limits.readings},
-              {"every_hours", limits.everyHours},
-              {"blocks", limits.blocks},
-              {"source", limits.source}};
-    for (const auto& [key, limit] : {std::pair("mean_limit", limits.mean), std::pair("each_limit", limits.each),
-                                     std::pair("spread_limit", limits.spread)})
-        if (limit)
-            json[key] = *limit;
-    return json;
+    return limitFields().write(limits);
 }
 
 Expected<CheckLimits> checkLimitsFromJson(const Json& json, const std::string& where) {
-    auto read = readDocument(where, [&] {
-        return CheckLimits{optionalAt<double>(json, "mean_limit"),   optionalAt<double>(json, "each_limit"),
-                           optionalAt<double>(json, "spread_limit"), json.at("readings").get<int>(),
-                           json.at("every_hours").get<double>(),     json.at("blocks").get<bool>(),
-                           json.at("source").get<std::string>()};
-    });
-    if (read)
-        if (auto problem = problemWith(*read))
-            return tl::unexpected(*problem);
-    return read;
+    return readChecked(json, where, limitFields());
 }
 
 std::optional<Problem> problemWith(const CheckLimits& limits) {

@@ -21,6 +21,7 @@ struct CheckDefinition {
     double everyHours = 24.0;             ///< how long a passed check holds
     bool blocks = true;                   ///< an overdue or failed one keeps tests from starting
     std::string source;
+    std::string grade = {}; ///< how well the source is known
 };
 
 /// An instrument of the lab. Its id is the role of its link.

@@ -1,50 +1,48 @@
 #include "record/lab/key_point_rule.hpp"
 
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 
 namespace fusain {
 namespace {
 
-KeyPointKind keyPointKindFrom(const Json& json) {
-    const std::string kind = json.at("kind").get<std::string>();
-    if (kind == "strength")
-        return KeyPointKind::Strength;
-    if (kind == "watch")
-        return KeyPointKind::Watch;
-    if (kind == "next")
-        return KeyPointKind::Next;
-    throw Json::other_error::create(501, "kind must be strength, watch or next", &json);
-}
+constexpr Named<KeyPointKind> kinds[] = {
+    {"strength", KeyPointKind::Strength}, {"watch", KeyPointKind::Watch}, {"next", KeyPointKind::Next}};
 
-void checkPlaceholders(const KeyPointRule& rule, const Json& json) {
+std::string placeholderProblem(const KeyPointRule& rule) {
     for (const std::string& text : {rule.sentence, rule.evidence})
         for (std::size_t at = text.find('{'); at != std::string::npos; at = text.find('{', at + 1))
-            if (const int number = text.at(at + 1) - '0';
+            if (const int number = at + 1 < text.size() ? text[at + 1] - '0' : 0;
                 number < 1 || number > static_cast<int>(rule.arguments.size()))
-                throw Json::other_error::create(501, "a placeholder of \"" + text + "\" has no argument",
-                                                &json);
+                return "a placeholder of \"" + text + "\" has no argument";
+    return {};
+}
+
+const Fields<KeyPointRule>& keyPointFields() {
+    using Rule = KeyPointRule;
+    static const auto fields =
+        Fields<Rule>("key point")
+            .required("id", &Rule::id, "stable")
+            .word("kind", &Rule::kind, kinds, "what it is for the client")
+            .required("fact", &Rule::fact, "that is looked at")
+            .required("least", &Rule::least, "of the fact, inclusive")
+            .required("most", &Rule::most, "of the fact, inclusive")
+            .optional("weight", &Rule::weight, "how much it matters", above(0.0))
+            .optional("size", &Rule::size, "fact that says how many times its error the finding is")
+            .optional("minors", &Rule::minors, "may be said to somebody under 18")
+            .required("sentence", &Rule::sentence, "for the client; {1} … are filled with the arguments")
+            .required("evidence", &Rule::evidence, "for the physiologist, with the numbers")
+            .optional("arguments", &Rule::arguments, "facts for the placeholders of both")
+            .check([](const Rule& rule) {
+                return std::string(rule.least <= rule.most ? "" : "least must not be more than most");
+            })
+            .check(placeholderProblem);
+    return fields;
 }
 
 } // namespace
 
 Expected<KeyPointRule> keyPointRuleFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        KeyPointRule rule{json.at("id").get<std::string>(),
-                          keyPointKindFrom(json),
-                          json.at("fact").get<std::string>(),
-                          json.at("least").get<double>(),
-                          json.at("most").get<double>(),
-                          json.value("weight", 1.0),
-                          json.value("size", ""),
-                          json.value("minors", false),
-                          json.at("sentence").get<std::string>(),
-                          json.at("evidence").get<std::string>(),
-                          json.value("arguments", std::vector<std::string>{})};
-        if (rule.least > rule.most || !(rule.weight > 0.0))
-            throw Json::other_error::create(501, "a rule needs a range and a weight above zero", &json);
-        checkPlaceholders(rule, json);
-        return rule;
-    });
+    return readDocument(where, [&] { return keyPointFields().read(json); });
 }
 
 } // namespace fusain

@@ -1,7 +1,7 @@
 #include "record/lab/planning.hpp"
 
 #include "record/all/record.hpp"
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 
 #include <algorithm>
 #include <cassert>
@@ -11,19 +11,7 @@
 namespace fusain {
 namespace {
 
-constexpr auto planningFormat = "fusain-planning";
 constexpr int minutesOfDay = 24 * 60;
-
-[[noreturn]] void refuse(const std::string& why, const Json& at) {
-    throw Json::other_error::create(501, why, &at);
-}
-
-double positive(const Json& json, const char* key) {
-    const double value = json.at(key).get<double>();
-    if (!(value > 0.0))
-        refuse(std::string(key) + " must be above 0", json);
-    return value;
-}
 
 std::optional<int> minutesOf(const std::string& text) {
     int hours = -1, minutes = -1;
@@ -31,14 +19,6 @@ std::optional<int> minutesOf(const std::string& text) {
         minutes < 0 || minutes > 59)
         return std::nullopt;
     return 60 * hours + minutes;
-}
-
-int minutesFrom(const Json& json) {
-    const auto text = json.get<std::string>();
-    const auto minutes = minutesOf(text);
-    if (!minutes)
-        refuse("\"" + text + "\" is not a time like 07:30", json);
-    return *minutes;
 }
 
 // Why these hours cannot be; nothing when they can.
@@ -58,44 +38,175 @@ std::string clockFrom(int minutes) {
     return fmt::format("{:02}:{:02}", minutes / 60, minutes % 60);
 }
 
-TankSetup tankFrom(const Json& json) {
-    TankSetup setup;
-    setup.tank = {Litres(positive(json, "volume_l")), json.at("heat_loss_w_k").get<double>(),
-                  Celsius(json.at("room_c").get<double>())};
-    setup.supply = {Celsius(json.at("hot_c").get<double>()), Celsius(json.at("cold_c").get<double>()),
-                    positive(json, "flow_l_min")};
-    setup.wanted = Celsius(json.at("wanted_c").get<double>());
-    setup.disinfectMinutes = positive(json, "disinfect_min");
-    setup.rinseMinutes = positive(json, "rinse_min");
-    setup.mixMinutes = positive(json, "mix_min");
-    setup.lowerMinutes = positive(json, "lower_min");
-    setup.chairMinutes = positive(json, "chair_min");
-    if (setup.supply.hot <= setup.supply.cold)
-        refuse("the hot supply is warmer than the cold one", json);
-    if (setup.wanted > water::mostAllowed)
-        refuse("water above 40 °C is never used with a person", json);
-    return setup;
+// A time of day like 07:30, in minutes after midnight.
+void addClock(Fields<OpeningHours>& fields, std::string key, int OpeningHours::*member, std::string meaning) {
+    const FieldNote note{std::move(key), "time of day", {}, {}, Presence::Required, std::move(meaning), {}, {}};
+    fields.custom(
+        note,
+        [member, note](const Json& json, OpeningHours& hours) {
+            const auto text = json.get<std::string>();
+            const auto minutes = minutesOf(text);
+            if (!minutes)
+                refuse(json, note, "is \"" + text + "\", not a time like 07:30");
+            hours.*member = *minutes;
+        },
+        [member](const OpeningHours& hours) { return Json(clockFrom(hours.*member)); });
 }
 
-Json jsonOf(const TankSetup& setup) {
-    return {{"volume_l", setup.tank.volume.value()}, {"heat_loss_w_k", setup.tank.heatLoss},
-            {"room_c", setup.tank.room.value()},     {"hot_c", setup.supply.hot.value()},
-            {"cold_c", setup.supply.cold.value()},   {"flow_l_min", setup.supply.flow},
-            {"wanted_c", setup.wanted.value()},      {"disinfect_min", setup.disinfectMinutes},
-            {"rinse_min", setup.rinseMinutes},       {"mix_min", setup.mixMinutes},
-            {"lower_min", setup.lowerMinutes},       {"chair_min", setup.chairMinutes}};
+const Fields<OpeningHours>& hoursFields() {
+    static const auto fields = [] {
+        auto made = Fields<OpeningHours>("opening hours");
+        addClock(made, "from", &OpeningHours::from, "clients come");
+        addClock(made, "to", &OpeningHours::to, "the last leaves");
+        return made;
+    }();
+    return fields;
 }
 
-void check(const PlanningPolicy& policy, const Json& json) {
+const Fields<MethodTimes>& timesFields() {
+    using Times = MethodTimes;
+    static const auto fields =
+        Fields<Times>("times of a method")
+            .required("method", &Times::method, "id")
+            .required("instrument", &Times::instrument, "whose lane it fills")
+            .required("bench_min", &Times::benchMinutes, "with the client, minutes", aboveUpTo(0.0, 1440.0))
+            .required("change_min", &Times::changeMinutes, "before the next client, minutes",
+                      between(0.0, 1440.0));
+    return fields;
+}
+
+const Fields<OrderRule>& orderFields() {
+    static const auto fields = Fields<OrderRule>("order of two methods")
+                                   .required("first", &OrderRule::first, "method")
+                                   .required("then", &OrderRule::then, "method")
+                                   .required("why", &OrderRule::why, "in one sentence")
+                                   .required("cost", &OrderRule::cost, "of the other way round");
+    return fields;
+}
+
+const Fields<WarmUp>& warmUpFields() {
+    static const auto fields = Fields<WarmUp>("warm-up")
+                                   .required("instrument", &WarmUp::instrument, "id")
+                                   .required("minutes", &WarmUp::minutes, "how long", aboveUpTo(0.0, 1440.0))
+                                   .required("title", &WarmUp::title, "as a person reads it");
+    return fields;
+}
+
+const Fields<water::Tank>& waterTankFields() {
+    using water::Tank;
+    static const auto fields =
+        Fields<Tank>("tank")
+            .required("volume_l", &Tank::volume, "full", aboveUpTo(0.0, 1e6))
+            .required("heat_loss_w_k", &Tank::heatLoss, "of the full tank, W/K", atLeast(0.0))
+            .required("room_c", &Tank::room, "around it", between(-20.0, 60.0));
+    return fields;
+}
+
+const Fields<water::TankSupply>& supplyFields() {
+    using water::TankSupply;
+    static const auto fields =
+        Fields<TankSupply>("supply")
+            .required("hot_c", &TankSupply::hot, "hot water", between(1.0, 95.0))
+            .required("cold_c", &TankSupply::cold, "cold water", between(0.0, 60.0))
+            .required("flow_l_min", &TankSupply::flow, "L/min", above(0.0))
+            .check([](const TankSupply& supply) {
+                return std::string(supply.hot > supply.cold ? ""
+                                                            : "the hot supply is warmer than the cold one");
+            });
+    return fields;
+}
+
+const Fields<TankSetup>& tankFields() {
+    using Setup = TankSetup;
+    constexpr Limits minutes = aboveUpTo(0.0, 1440.0);
+    static const auto fields =
+        Fields<Setup>("tank")
+            .flat(&Setup::tank, waterTankFields())
+            .flat(&Setup::supply, supplyFields())
+            .required("wanted_c", &Setup::wanted, "temperature of the water",
+                      between(10.0, water::mostAllowed.value()))
+            .required("disinfect_min", &Setup::disinfectMinutes, "minutes", minutes)
+            .required("rinse_min", &Setup::rinseMinutes, "minutes", minutes)
+            .required("mix_min", &Setup::mixMinutes, "stir and read, minutes", minutes)
+            .required("lower_min", &Setup::lowerMinutes, "below the overflow, minutes", minutes)
+            .required("chair_min", &Setup::chairMinutes, "hang the chair, minutes", minutes);
+    return fields;
+}
+
+const Fields<water::CareLimits>& careLimitFields() {
+    using Care = water::CareLimits;
+    static const auto fields =
+        Fields<Care>("limits of the water")
+            .required("chlorine_least_mg_l", &Care::chlorineLeast, "free chlorine, mg/L", between(0.0, 50.0))
+            .required("chlorine_most_mg_l", &Care::chlorineMost, "free chlorine, mg/L", between(0.0, 50.0))
+            .required("chlorine_never_mg_l", &Care::chlorineNever, "nobody in the water above it, mg/L",
+                      between(0.0, 50.0))
+            .optional("combined_most_mg_l", &Care::combinedMost, "combined chlorine, mg/L", between(0.0, 20.0))
+            .required("ph_least", &Care::acidityLeast, "pH", between(4.0, 10.0))
+            .required("ph_most", &Care::acidityMost, "pH", between(4.0, 10.0))
+            .check([](const Care& care) {
+                const bool rise = care.chlorineLeast <= care.chlorineMost &&
+                                  care.chlorineMost <= care.chlorineNever &&
+                                  care.acidityLeast <= care.acidityMost;
+                return std::string(rise ? "" : "the limits of chlorine and pH must rise");
+            });
+    return fields;
+}
+
+const Fields<WaterCare>& careFields() {
+    static const auto fields =
+        Fields<WaterCare>("care of the water")
+            .flat(&WaterCare::limits, careLimitFields())
+            .required("every_h", &WaterCare::everyHours, "how often it is read, hours", aboveUpTo(0.0, 168.0))
+            .optional("stock_percent", &WaterCare::stock, "strength of the chlorine solution",
+                      aboveUpTo(0.0, 100.0));
+    return fields;
+}
+
+std::string planningProblem(const PlanningPolicy& policy) {
     for (const std::string_view method : fusain::methods)
         if (std::ranges::count(policy.methods, method, &MethodTimes::method) != 1)
-            refuse("every method stands once: " + std::string(method), json);
+            return "every method is there once: " + std::string(method);
     for (const OrderRule& rule : policy.order)
         for (const OrderRule& other : policy.order)
             if (rule.first == other.then && rule.then == other.first)
-                refuse("two rules contradict each other: " + rule.first + ", " + rule.then, json);
-    if (const auto fault = faultOf(policy.opening))
-        refuse(*fault, json);
+                return "two rules contradict each other: " + rule.first + ", " + rule.then;
+    return faultOf(policy.opening).value_or("");
+}
+
+const Fields<PlanningPolicy>& planningFields() {
+    using Policy = PlanningPolicy;
+    static const auto fields = [] {
+        auto made = Fields<Policy>("planning policy");
+        made.format("fusain-planning", 1, Presence::Required);
+        made.required("id", &Policy::id, "stable")
+            .optional("grade", &Policy::grade, "how well the source is known")
+            .optional("source", &Policy::source, "where the numbers come from")
+            .list("methods", &Policy::methods, timesFields(), "one each method", Presence::Required)
+            .list("order", &Policy::order, orderFields(), "of two methods on one day", Presence::Required)
+            .list("warm_up", &Policy::warmUps, warmUpFields(), "of instruments", Presence::Required)
+            .part("tank", &Policy::tank, tankFields(), "and its supply")
+            .part("water_care", &Policy::water, careFields(), "limits of the water log");
+        const FieldNote opening{"opening",          "list of opening hours, or one", {}, {},
+                                Presence::Required, "in order, without overlap",     {}, hoursFields().notes()};
+        made.custom(
+            opening,
+            [](const Json& json, Policy& policy) {
+                policy.opening.clear();
+                for (const Json& each : json.is_array() ? json : Json::array({json}))
+                    policy.opening.push_back(hoursFields().read(each));
+            },
+            [](const Policy& policy) {
+                Json list = Json::array();
+                for (const OpeningHours& each : policy.opening)
+                    list.push_back(hoursFields().write(each));
+                return list;
+            });
+        made.required("check_min", &Policy::checkMinutes, "a quality check, minutes", aboveUpTo(0.0, 1440.0))
+            .check(planningProblem);
+        return made;
+    }();
+    return fields;
 }
 
 } // namespace
@@ -137,77 +248,11 @@ Expected<std::vector<OpeningHours>> openingFromText(const std::string& text) {
 }
 
 Expected<PlanningPolicy> planningFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        if (json.at("format").get<std::string>() != planningFormat)
-            refuse("not a planning policy", json);
-        PlanningPolicy policy;
-        policy.id = json.at("id").get<std::string>();
-        policy.grade = json.value("grade", "");
-        policy.source = json.value("source", "");
-        for (const Json& each : json.at("methods"))
-            policy.methods.push_back({each.at("method").get<std::string>(),
-                                      each.at("instrument").get<std::string>(), positive(each, "bench_min"),
-                                      each.at("change_min").get<double>()});
-        for (const Json& each : json.at("order"))
-            policy.order.push_back({each.at("first").get<std::string>(), each.at("then").get<std::string>(),
-                                    each.at("why").get<std::string>(), each.at("cost").get<std::string>()});
-        for (const Json& each : json.at("warm_up"))
-            policy.warmUps.push_back({each.at("instrument").get<std::string>(), positive(each, "minutes"),
-                                      each.at("title").get<std::string>()});
-        policy.tank = tankFrom(json.at("tank"));
-        const Json& care = json.at("water_care");
-        policy.water = {{care.at("chlorine_least_mg_l").get<double>(),
-                         care.at("chlorine_most_mg_l").get<double>(),
-                         care.at("chlorine_never_mg_l").get<double>(), care.value("combined_most_mg_l", 0.4),
-                         care.at("ph_least").get<double>(), care.at("ph_most").get<double>()},
-                        positive(care, "every_h"),
-                        Percent(care.value("stock_percent", 10.0))};
-        const Json hours =
-            json.at("opening").is_array() ? json.at("opening") : Json::array({json.at("opening")});
-        policy.opening.clear();
-        for (const Json& each : hours)
-            policy.opening.push_back({minutesFrom(each.at("from")), minutesFrom(each.at("to"))});
-        policy.checkMinutes = positive(json, "check_min");
-        check(policy, json);
-        return policy;
-    });
+    return readDocument(where, [&] { return planningFields().read(json); });
 }
 
 Json toJson(const PlanningPolicy& policy) {
-    Json json{{"format", planningFormat},
-              {"version", 1},
-              {"id", policy.id},
-              {"grade", policy.grade},
-              {"source", policy.source},
-              {"tank", jsonOf(policy.tank)},
-              {"check_min", policy.checkMinutes},
-              {"methods", Json::array()},
-              {"order", Json::array()},
-              {"warm_up", Json::array()}};
-    for (const MethodTimes& each : policy.methods)
-        json["methods"].push_back({{"method", each.method},
-                                   {"instrument", each.instrument},
-                                   {"bench_min", each.benchMinutes},
-                                   {"change_min", each.changeMinutes}});
-    for (const OrderRule& each : policy.order)
-        json["order"].push_back(
-            {{"first", each.first}, {"then", each.then}, {"why", each.why}, {"cost", each.cost}});
-    for (const WarmUp& each : policy.warmUps)
-        json["warm_up"].push_back(
-            {{"instrument", each.instrument}, {"minutes", each.minutes}, {"title", each.title}});
-    json["opening"] = Json::array();
-    for (const OpeningHours& each : policy.opening)
-        json["opening"].push_back({{"from", clockFrom(each.from)}, {"to", clockFrom(each.to)}});
-    const water::CareLimits& limits = policy.water.limits;
-    json["water_care"] = {{"chlorine_least_mg_l", limits.chlorineLeast},
-                          {"chlorine_most_mg_l", limits.chlorineMost},
-                          {"chlorine_never_mg_l", limits.chlorineNever},
-                          {"combined_most_mg_l", limits.combinedMost},
-                          {"ph_least", limits.acidityLeast},
-                          {"ph_most", limits.acidityMost},
-                          {"every_h", policy.water.everyHours},
-                          {"stock_percent", policy.water.stock.value()}};
-    return json;
+    return planningFields().write(policy);
 }
 
 } // namespace fusain

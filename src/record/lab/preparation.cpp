@@ -1,55 +1,58 @@
 #include "record/lab/preparation.hpp"
 
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 
 #include <set>
 
 namespace fusain {
 namespace {
 
-PreparationKind preparationKindFrom(const Json& json) {
-    const auto text = json.get<std::string>();
-    if (text == "avoid")
-        return PreparationKind::Avoid;
-    if (text == "do")
-        return PreparationKind::Do;
-    if (text == "bring")
-        return PreparationKind::Bring;
-    if (text == "tell")
-        return PreparationKind::Tell;
-    throw Json::other_error::create(501, "unknown kind \"" + text + "\"; avoid, do, bring or tell", &json);
+constexpr Named<PreparationKind> preparationKinds[] = {{"avoid", PreparationKind::Avoid},
+                                                       {"do", PreparationKind::Do},
+                                                       {"bring", PreparationKind::Bring},
+                                                       {"tell", PreparationKind::Tell}};
+
+const Fields<PreparationTopic>& topicFields() {
+    using Topic = PreparationTopic;
+    static const auto fields =
+        Fields<Topic>("topic")
+            .required("topic", &Topic::id, "stable")
+            .word("kind", &Topic::kind, preparationKinds, "what the line asks for")
+            .required("sentence", &Topic::sentence, "{1} is the clock time, worked back from the appointment")
+            .optional("child", &Topic::child, "the sentence for a child, where it is another")
+            .required("why", &Topic::why, "in one short sentence")
+            .required("rules", &Topic::rules, "of the protocols; the strictest that applies counts")
+            .optional("adults_only", &Topic::adultsOnly, "not on a child's sheet")
+            .check([](const Topic& topic) {
+                return std::string(topic.sentence.empty() || topic.rules.empty()
+                                       ? "a topic has a sentence and at least one rule"
+                                       : "");
+            });
+    return fields;
 }
 
-PreparationTopic topicFrom(const Json& json) {
-    PreparationTopic topic;
-    topic.id = json.at("topic").get<std::string>();
-    topic.kind = preparationKindFrom(json.at("kind"));
-    topic.sentence = json.at("sentence").get<std::string>();
-    topic.child = json.value("child", "");
-    topic.why = json.at("why").get<std::string>();
-    topic.rules = json.at("rules").get<std::vector<std::string>>();
-    topic.adultsOnly = json.value("adults_only", false);
-    if (topic.sentence.empty() || topic.rules.empty())
-        throw Json::other_error::create(501, "a topic has a sentence and at least one rule", &json);
-    return topic;
+const Fields<PreparationTexts>& textFields() {
+    using Texts = PreparationTexts;
+    static const auto fields =
+        Fields<Texts>("preparation texts")
+            .format("fusain-preparation", 1)
+            .required("id", &Texts::id, "stable")
+            .list("topics", &Texts::topics, topicFields(), "lines of the sheets", Presence::Required)
+            .optional("in_the_lab", &Texts::inTheLab, "rules that only the lab can keep")
+            .check([](const Texts& texts) {
+                std::set<std::string> seen;
+                for (const PreparationTopic& topic : texts.topics)
+                    if (!seen.insert(topic.id).second)
+                        return "the topic \"" + topic.id + "\" is there twice";
+                return std::string();
+            });
+    return fields;
 }
 
 } // namespace
 
 Expected<PreparationTexts> preparationFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        PreparationTexts texts;
-        texts.id = json.at("id").get<std::string>();
-        std::set<std::string> seen;
-        for (const Json& entry : json.at("topics")) {
-            texts.topics.push_back(topicFrom(entry));
-            if (!seen.insert(texts.topics.back().id).second)
-                throw Json::other_error::create(
-                    501, "the topic \"" + texts.topics.back().id + "\" stands twice", &entry);
-        }
-        texts.inTheLab = json.value("in_the_lab", std::vector<std::string>{});
-        return texts;
-    });
+    return readDocument(where, [&] { return textFields().read(json); });
 }
 
 } // namespace fusain

@@ -1,8 +1,9 @@
 #include "record/lab/reference_json.hpp"
 
 #include "core/units/format.hpp"
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 #include "record/base/people.hpp"
+#include "record/base/sex_words.hpp"
 
 #include <algorithm>
 
@@ -11,72 +12,162 @@ namespace {
 
 using namespace reference;
 
-constexpr auto referenceFormat = "fusain-reference";
+/// A spread as it is written: its kind says which keys it has.
+struct WrittenSpread {
+    enum class Kind { MeanAndDeviation, Lms, Percentiles };
+    Kind kind = Kind::Percentiles;
+    std::optional<double> mean, deviation, lambda, mu, sigma;
+    std::vector<std::vector<double>> points;
+};
+constexpr Named<WrittenSpread::Kind> spreadKinds[] = {{"mean-sd", WrittenSpread::Kind::MeanAndDeviation},
+                                                      {"lms", WrittenSpread::Kind::Lms},
+                                                      {"percentiles", WrittenSpread::Kind::Percentiles}};
 
-Distribution distributionFrom(const Json& json) {
-    const auto kind = json.at("kind").get<std::string>();
-    if (kind == "mean-sd")
-        return MeanAndDeviation{json.at("mean").get<double>(), json.at("sd").get<double>()};
-    if (kind == "lms")
-        return LambdaMuSigma{json.at("l").get<double>(), json.at("m").get<double>(),
-                             json.at("s").get<double>()};
-    if (kind != "percentiles")
-        throw Json::other_error::create(501, "unknown kind of spread \"" + kind + "\"", &json);
-    PercentileTable table;
-    for (const Json& point : json.at("points"))
-        table.points.push_back({point.at(0).get<double>(), point.at(1).get<double>()});
-    return table;
-}
-
-Json jsonOf(const Distribution& distribution) {
-    if (const auto* normal = std::get_if<MeanAndDeviation>(&distribution))
-        return {{"kind", "mean-sd"}, {"mean", normal->mean}, {"sd", normal->standardDeviation}};
-    if (const auto* skewed = std::get_if<LambdaMuSigma>(&distribution))
-        return {{"kind", "lms"}, {"l", skewed->lambda}, {"m", skewed->mu}, {"s", skewed->sigma}};
-    const auto* table = std::get_if<PercentileTable>(&distribution);
-    if (!table)
-        return nullptr;
-    Json points = Json::array();
-    for (const auto& point : table->points)
-        points.push_back({point.percent, point.value});
-    return {{"kind", "percentiles"}, {"points", points}};
-}
-
-ReferenceRow rowFrom(const Json& json) {
-    ReferenceRow row;
-    row.sex = sexFromText(json.at("sex").get<std::string>());
-    row.ageFrom = json.at("age_from_y").get<double>();
-    row.ageTo = json.at("age_to_y").get<double>();
-    row.low = json.at("low").get<double>();
-    if (const auto high = optionalAt<double>(json, "high"))
-        row.high = *high;
-    for (const Json& band : json.value("bands", Json::array()))
-        row.bands.push_back({band.at("label").get<std::string>(), optionalAt<double>(band, "from"),
-                             optionalAt<double>(band, "to")});
-    if (const auto spread = json.find("distribution"); spread != json.end() && !spread->is_null())
-        row.distribution = distributionFrom(*spread);
-    row.people = json.value("people", 0);
-    return row;
-}
-
-Json jsonOf(const ReferenceRow& row) {
-    Json json{
-        {"sex", sexText(row.sex)}, {"age_from_y", row.ageFrom}, {"age_to_y", row.ageTo}, {"low", row.low}};
-    if (!row.openAbove())
-        json["high"] = row.high;
-    for (const Band& band : row.bands) {
-        Json each{{"label", band.label}};
-        if (band.from)
-            each["from"] = *band.from;
-        if (band.to)
-            each["to"] = *band.to;
-        json["bands"].push_back(std::move(each));
+std::string spreadKeysProblem(const WrittenSpread& spread) {
+    using Kind = WrittenSpread::Kind;
+    const bool normal = spread.mean && spread.deviation, skewed = spread.lambda && spread.mu && spread.sigma;
+    const bool none = !spread.mean && !spread.deviation && !spread.lambda && !spread.mu && !spread.sigma;
+    for (const auto& point : spread.points)
+        if (point.size() != 2)
+            return "a point is a percentile and its value";
+    switch (spread.kind) {
+    case Kind::MeanAndDeviation:
+        return normal && !spread.lambda && !spread.mu && !spread.sigma && spread.points.empty()
+                   ? ""
+                   : "mean-sd has mean and sd";
+    case Kind::Lms:
+        return skewed && !spread.mean && !spread.deviation && spread.points.empty() ? "" : "lms has l, m and s";
+    case Kind::Percentiles:
+        return none && !spread.points.empty() ? "" : "percentiles has points";
     }
-    if (Json spread = jsonOf(row.distribution); !spread.is_null())
-        json["distribution"] = std::move(spread);
-    if (row.people > 0)
-        json["people"] = row.people;
-    return json;
+    return {};
+}
+
+const Fields<WrittenSpread>& spreadFields() {
+    using Spread = WrittenSpread;
+    static const auto fields = Fields<Spread>("spread")
+                                   .word("kind", &Spread::kind, spreadKinds, "which keys follow")
+                                   .sparse("mean", &Spread::mean, "of the row")
+                                   .sparse("sd", &Spread::deviation, "standard deviation", above(0.0))
+                                   .sparse("l", &Spread::lambda, "lambda")
+                                   .sparse("m", &Spread::mu, "mu", above(0.0))
+                                   .sparse("s", &Spread::sigma, "sigma", above(0.0))
+                                   .sparse("points", &Spread::points, "percentile and value, rising")
+                                   .check(spreadKeysProblem);
+    return fields;
+}
+
+const Fields<Band>& bandFields() {
+    static const auto fields = Fields<Band>("band")
+                                   .required("label", &Band::label, "as a person reads it")
+                                   .sparse("from", &Band::from, "absent for an open end")
+                                   .sparse("to", &Band::to, "absent for an open end");
+    return fields;
+}
+
+} // namespace
+} // namespace fusain
+
+template <>
+struct fusain::FieldValue<fusain::reference::Distribution> {
+    static constexpr std::string_view holds = "spread";
+    static std::vector<FieldNote> inner() { return spreadFields().notes(); }
+    static reference::Distribution read(const Json& json, const FieldNote&) {
+        if (json.is_null())
+            return {};
+        const WrittenSpread spread = spreadFields().read(json);
+        switch (spread.kind) {
+        case WrittenSpread::Kind::MeanAndDeviation:
+            return MeanAndDeviation{*spread.mean, *spread.deviation};
+        case WrittenSpread::Kind::Lms:
+            return LambdaMuSigma{*spread.lambda, *spread.mu, *spread.sigma};
+        case WrittenSpread::Kind::Percentiles:
+            break;
+        }
+        PercentileTable table;
+        for (const auto& point : spread.points)
+            table.points.push_back({point[0], point[1]});
+        return table;
+    }
+    static Json write(const reference::Distribution& distribution) {
+        WrittenSpread spread;
+        if (const auto* normal = std::get_if<MeanAndDeviation>(&distribution)) {
+            spread.kind = WrittenSpread::Kind::MeanAndDeviation;
+            spread.mean = normal->mean;
+            spread.deviation = normal->standardDeviation;
+        } else if (const auto* skewed = std::get_if<LambdaMuSigma>(&distribution)) {
+            spread.kind = WrittenSpread::Kind::Lms;
+            spread.lambda = skewed->lambda;
+            spread.mu = skewed->mu;
+            spread.sigma = skewed->sigma;
+        } else if (const auto* table = std::get_if<PercentileTable>(&distribution)) {
+            for (const auto& point : table->points)
+                spread.points.push_back({point.percent, point.value});
+        }
+        return spreadFields().write(spread);
+    }
+};
+
+namespace fusain {
+namespace {
+
+const Fields<ReferenceRow>& rowFields() {
+    using Row = ReferenceRow;
+    static const auto fields = [] {
+        auto made = Fields<Row>("row");
+        made.word("sex", &Row::sex, sexWords, "of the people")
+            .required("age_from_y", &Row::ageFrom, "completed years, inclusive", between(0.0, 130.0))
+            .required("age_to_y", &Row::ageTo, "completed years, inclusive", between(0.0, 130.0))
+            .required("low", &Row::low, "lower end of the band");
+        const FieldNote high{
+            "high", "number", {}, {}, Presence::Sparse, "upper end of the band; absent where it is open",
+            {},     {}};
+        made.custom(
+            high,
+            [high](const Json& json, Row& row) {
+                if (!json.is_null())
+                    row.high = numberIn(json, high);
+            },
+            [](const Row& row) { return row.openAbove() ? std::nullopt : std::optional<Json>(row.high); });
+        made.list("bands", &Row::bands, bandFields(), "with the names of the source", Presence::Sparse);
+        const FieldNote spread{
+            "distribution",        "spread", {}, {}, Presence::Sparse, "where the source gives one", {},
+            spreadFields().notes()};
+        made.custom(
+            spread,
+            [spread](const Json& json, Row& row) {
+                row.distribution = FieldValue<Distribution>::read(json, spread);
+            },
+            [](const Row& row) {
+                return std::holds_alternative<std::monostate>(row.distribution)
+                           ? std::nullopt
+                           : std::optional<Json>(FieldValue<Distribution>::write(row.distribution));
+            });
+        made.sparse("people", &Row::people, "that the row rests on", atLeast(0));
+        return made;
+    }();
+    return fields;
+}
+
+const Fields<ReferenceSet>& setFields() {
+    using Set = ReferenceSet;
+    static const auto fields = [] {
+        auto made = Fields<Set>("reference set");
+        made.format("fusain-reference", 1, Presence::Required);
+        made.required("id", &Set::id, "stable")
+            .required("quantity", &Set::quantity, "such as fat-percent")
+            .required("unit", &Set::unit, "of its numbers")
+            .required("title", &Set::title, "as a person reads it")
+            .required("population", &Set::population, "who was measured, and how")
+            .required("citation", &Set::citation, "where it is published")
+            .required("date", &Set::date, "when it was entered")
+            .required("grade", &Set::grade, "A, B or lab")
+            .required("band_meaning", &Set::bandMeaning, "what low to high stands for")
+            .sparse("method", &Set::method, "the only one that it is for")
+            .list("rows", &Set::rows, rowFields(), "one each sex and span of age", Presence::Required);
+        return made;
+    }();
+    return fields;
 }
 
 Message spreadFault(const Distribution& distribution) {
@@ -143,24 +234,7 @@ std::optional<Problem> problemWith(const ReferenceSet& set) {
 }
 
 Expected<ReferenceSet> referenceFromJson(const Json& json, const std::string& where) {
-    auto set = readDocument(where, [&] {
-        if (json.at("format").get<std::string>() != referenceFormat || json.at("version").get<int>() != 1)
-            throw Json::other_error::create(501, "not a reference set of version 1", &json);
-        ReferenceSet read;
-        read.id = json.at("id").get<std::string>();
-        read.quantity = json.at("quantity").get<std::string>();
-        read.unit = json.at("unit").get<std::string>();
-        read.title = json.at("title").get<std::string>();
-        read.population = json.at("population").get<std::string>();
-        read.citation = json.at("citation").get<std::string>();
-        read.date = json.at("date").get<std::string>();
-        read.grade = json.at("grade").get<std::string>();
-        read.bandMeaning = json.at("band_meaning").get<std::string>();
-        read.method = json.value("method", "");
-        for (const Json& row : json.at("rows"))
-            read.rows.push_back(rowFrom(row));
-        return read;
-    });
+    auto set = readDocument(where, [&] { return setFields().read(json); });
     if (!set)
         return set;
     if (auto problem = problemWith(*set)) {
@@ -171,24 +245,7 @@ Expected<ReferenceSet> referenceFromJson(const Json& json, const std::string& wh
 }
 
 Json toJson(const ReferenceSet& set) {
-    Json rows = Json::array();
-    for (const ReferenceRow& row : set.rows)
-        rows.push_back(jsonOf(row));
-    Json json{{"format", referenceFormat},
-              {"version", 1},
-              {"id", set.id},
-              {"quantity", set.quantity},
-              {"unit", set.unit},
-              {"title", set.title},
-              {"population", set.population},
-              {"citation", set.citation},
-              {"date", set.date},
-              {"grade", set.grade},
-              {"band_meaning", set.bandMeaning},
-              {"rows", rows}};
-    if (!set.method.empty())
-        json["method"] = set.method;
-    return json;
+    return setFields().write(set);
 }
 
 } // namespace fusain

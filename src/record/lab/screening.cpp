@@ -1,6 +1,6 @@
 #include "record/lab/screening.hpp"
 
-#include "record/base/named.hpp"
+#include "record/base/fields.hpp"
 #include "record/method/protocol.hpp"
 
 #include <algorithm>
@@ -11,34 +11,66 @@ namespace {
 
 constexpr int eatingLimit = 2; // Morgan 1999
 
-constexpr Named<ScreeningEffect> effects[] = {{"eating", ScreeningEffect::Eating},
-                                              {"eating-history", ScreeningEffect::EatingHistory},
-                                              {"stop", ScreeningEffect::Stop},
-                                              {"protein", ScreeningEffect::Protein}};
+constexpr Named<ScreeningEffect> screeningEffects[] = {{"eating", ScreeningEffect::Eating},
+                                                       {"eating-history", ScreeningEffect::EatingHistory},
+                                                       {"stop", ScreeningEffect::Stop},
+                                                       {"protein", ScreeningEffect::Protein}};
 constexpr Named<ScreeningAnswer> answers[] = {
     {"no", ScreeningAnswer::No}, {"yes", ScreeningAnswer::Yes}, {"declined", ScreeningAnswer::Declined}};
 
-ScreeningQuestion questionFrom(const Json& json) {
-    ScreeningQuestion question{json.at("id").get<std::string>(),   json.at("question").get<std::string>(),
-                               json.value("applies_if", ""),       named(json, "effect", effects),
-                               json.at("holds_days").get<int>(),   json.at("why").get<std::string>(),
-                               json.at("whom").get<std::string>(), json.at("source").get<std::string>(),
-                               json.at("grade").get<std::string>()};
-    if (!holdsFor(question.appliesIf, {}))
-        throw Json::other_error::create(
-            501, "applies_if is \"" + question.appliesIf + "\", which is not about people", &json);
-    if (question.holdsDays < 1)
-        throw Json::other_error::create(501, "holds_days is at least 1", &json);
-    return question;
+const Fields<ScreeningQuestion>& questionFields() {
+    using Question = ScreeningQuestion;
+    static const auto fields =
+        Fields<Question>("health question")
+            .required("id", &Question::id, "stable; answers name it")
+            .required("question", &Question::question, "as it is asked")
+            .optional("applies_if", &Question::appliesIf, "whom it is asked; everybody where it is empty")
+            .word("effect", &Question::effect, screeningEffects, "what a yes means for a plan")
+            .required("holds_days", &Question::holdsDays, "after so many days it is asked again",
+                      between(1, 3650))
+            .required("why", &Question::why, "it is asked")
+            .required("whom", &Question::whom, "to turn to instead")
+            .required("source", &Question::source, "where it is published")
+            .required("grade", &Question::grade, "how well the source is known")
+            .check([](const Question& question) {
+                return holdsFor(question.appliesIf, {}).has_value()
+                           ? std::string()
+                           : "applies_if is \"" + question.appliesIf + "\", which is not about people";
+            });
+    return fields;
 }
 
-ScreeningItem itemFrom(const Json& json) {
-    return {json.at("question").get<std::string>(),
-            named(json, "answer", answers),
-            instantAt(json, "at"),
-            instantAt(json, "until"),
-            json.at("by").get<std::string>(),
-            json.value("set", "")};
+const Fields<ScreeningQuestions>& questionsFields() {
+    using Set = ScreeningQuestions;
+    // The version is that of the questions: an answer names the set that it was given to.
+    static const auto fields =
+        Fields<Set>("health questions")
+            .constant("format", "fusain-screening", Presence::Optional)
+            .required("id", &Set::id, "stable; answers name it")
+            .required("title", &Set::title, "as a person reads it")
+            .required("version", &Set::version, "of the questions", atLeast(1))
+            .list("questions", &Set::questions, questionFields(), "in the order of asking", Presence::Required);
+    return fields;
+}
+
+const Fields<ScreeningItem>& itemFields() {
+    using Item = ScreeningItem;
+    static const auto fields = Fields<Item>("answer")
+                                   .required("question", &Item::question, "id")
+                                   .word("answer", &Item::answer, answers, "as it was given")
+                                   .required("at", &Item::at, "when it was given")
+                                   .required("until", &Item::until, "how long it holds")
+                                   .required("by", &Item::by, "staff id")
+                                   .optional("set", &Item::set, "id and version of the questions");
+    return fields;
+}
+
+const Fields<Screening>& screeningFields() {
+    static const auto fields =
+        Fields<Screening>("answers about health")
+            .constant("format", "fusain-client-screening", Presence::Optional)
+            .list("items", &Screening::items, itemFields(), "the latest of each question", Presence::Required);
+    return fields;
 }
 
 } // namespace
@@ -52,15 +84,7 @@ std::vector<const ScreeningQuestion*> ScreeningQuestions::concerning(Sex sex, Ye
 }
 
 Expected<ScreeningQuestions> screeningQuestionsFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        ScreeningQuestions set{json.at("id").get<std::string>(),
-                               json.at("title").get<std::string>(),
-                               json.at("version").get<int>(),
-                               {}};
-        for (const Json& each : json.at("questions"))
-            set.questions.push_back(questionFrom(each));
-        return set;
-    });
+    return readDocument(where, [&] { return questionsFields().read(json); });
 }
 
 const ScreeningItem* Screening::find(const std::string& question) const {
@@ -93,24 +117,11 @@ ScreeningItem screeningItem(const ScreeningQuestions& set, const ScreeningQuesti
 }
 
 Json toJson(const Screening& screening) {
-    Json items = Json::array();
-    for (const ScreeningItem& item : screening.items)
-        items.push_back({{"question", item.question},
-                         {"answer", wordFor(item.answer, answers)},
-                         {"at", isoText(item.at)},
-                         {"until", isoText(item.until)},
-                         {"by", item.by},
-                         {"set", item.set}});
-    return {{"format", "fusain-client-screening"}, {"items", items}};
+    return screeningFields().write(screening);
 }
 
 Expected<Screening> screeningFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        Screening screening;
-        for (const Json& item : json.at("items"))
-            screening.put(itemFrom(item));
-        return screening;
-    });
+    return readDocument(where, [&] { return screeningFields().read(json); });
 }
 
 std::vector<Asked> askedOf(const ScreeningQuestions& set, const Screening& screening, Sex sex, Years age,

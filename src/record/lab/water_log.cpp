@@ -1,38 +1,39 @@
 #include "record/lab/water_log.hpp"
 
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 
 namespace fusain {
 namespace {
 
-WaterLogEntry entryFrom(const Json& json) {
-    WaterLogEntry entry;
-    const auto at = instantFromIso(json.at("at").get<std::string>());
-    if (!at)
-        throw Json::other_error::create(501, "at is not a time", &json);
-    entry.at = *at;
-    entry.by = json.at("by").get<std::string>();
-    entry.reading = {json.at("free_chlorine_mg_l").get<double>(),
-                     optionalAt<double>(json, "combined_chlorine_mg_l"), json.at("ph").get<double>(),
-                     Celsius(json.at("temperature_c").get<double>())};
-    entry.note = json.value("note", "");
-    if (const auto problem = water::problemWith(entry.reading))
-        throw Json::other_error::create(501, problem->english(), &json);
-    return entry;
+const Fields<water::CareReading>& waterReadingFields() {
+    using Reading = water::CareReading;
+    static const auto fields =
+        Fields<Reading>("reading of the water")
+            .required("free_chlorine_mg_l", &Reading::freeChlorine, "mg/L", between(0.0, 50.0))
+            .sparse("combined_chlorine_mg_l", &Reading::combinedChlorine, "mg/L", between(0.0, 20.0))
+            .required("ph", &Reading::acidity, "pH", between(4.0, 10.0))
+            .required("temperature_c", &Reading::temperature, "of the water", between(5.0, 60.0))
+            .check([](const Reading& reading) {
+                const auto problem = water::problemWith(reading);
+                return problem ? problem->english() : std::string();
+            });
+    return fields;
+}
+
+const Fields<WaterLogEntry>& entryFields() {
+    using Entry = WaterLogEntry;
+    static const auto fields = Fields<Entry>("entry of the water log")
+                                   .required("at", &Entry::at, "when it was read")
+                                   .required("by", &Entry::by, "staff id")
+                                   .flat(&Entry::reading, waterReadingFields())
+                                   .optional("note", &Entry::note, "what was done");
+    return fields;
 }
 
 } // namespace
 
 Json toJson(const WaterLogEntry& entry) {
-    Json json{{"at", isoText(entry.at)},
-              {"by", entry.by},
-              {"free_chlorine_mg_l", entry.reading.freeChlorine},
-              {"ph", entry.reading.acidity},
-              {"temperature_c", entry.reading.temperature.value()},
-              {"note", entry.note}};
-    if (entry.reading.combinedChlorine)
-        json["combined_chlorine_mg_l"] = *entry.reading.combinedChlorine;
-    return json;
+    return entryFields().write(entry);
 }
 
 Expected<std::vector<WaterLogEntry>> waterLogFromJson(const Json& json, const std::string& where) {
@@ -41,7 +42,7 @@ Expected<std::vector<WaterLogEntry>> waterLogFromJson(const Json& json, const st
             throw Json::other_error::create(501, "a water log is a list", &json);
         std::vector<WaterLogEntry> entries;
         for (const Json& each : json)
-            entries.push_back(entryFrom(each));
+            entries.push_back(entryFields().read(each));
         return entries;
     });
 }

@@ -2,6 +2,7 @@
 #include "core/reference/reference_set.hpp"
 #include "record/all/policy.hpp"
 #include "record/all/record.hpp"
+#include "record/lab/glossary.hpp"
 #include "record/lab/instrument.hpp"
 #include "record/lab/key_point_rule.hpp"
 #include "record/lab/planning.hpp"
@@ -27,6 +28,7 @@ struct LabCatalogue {
     PreparationTexts preparation;
     PlanningPolicy planning;
     ScreeningQuestions screening;
+    Glossary glossary;
     std::vector<PracticeCase> practice;
     std::vector<PracticeAct> practiceActs;
     std::vector<ReadingExercise> readings;

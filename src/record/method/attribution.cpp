@@ -1,57 +1,46 @@
 #include "record/method/attribution.hpp"
 
-#include "record/base/json_lists.hpp"
-
-#include <algorithm>
-#include <array>
+#include "record/method/reading_fields.hpp"
 
 namespace fusain {
 namespace {
 
-constexpr std::array<std::string_view, 3> originNames{"typed", "link", "file"};
-
-struct Field {
-    const char* key;
-    std::string Attribution::*member;
-};
-constexpr std::array fields{Field{"device", &Attribution::device}, Field{"link", &Attribution::link},
-                            Field{"test", &Attribution::test}, Field{"client", &Attribution::client},
-                            Field{"by", &Attribution::by}};
+constexpr Named<Origin> origins[] = {{"typed", Origin::Typed}, {"link", Origin::Link}, {"file", Origin::File}};
 
 } // namespace
 
-Json attributionJson(const Attribution& attribution) {
-    Json json{{"origin", originNames[static_cast<std::size_t>(attribution.origin)]},
-              {"at", isoText(attribution.at)}};
-    for (const auto& [key, member] : fields)
-        if (!(attribution.*member).empty())
-            json[key] = attribution.*member;
-    if (attribution.missingLines > 0)
-        json["missing_lines"] = attribution.missingLines;
-    return json;
+const Fields<Attribution>& attributionFields() {
+    static const auto fields =
+        Fields<Attribution>("reading")
+            .word("origin", &Attribution::origin, origins, "how it came into the record", Presence::Optional)
+            .required("at", &Attribution::at, "when it was accepted")
+            .sparse("device", &Attribution::device, "as the lab calls it")
+            .sparse("link", &Attribution::link, "address of the link, or name of the file")
+            .sparse("test", &Attribution::test, "id of the test that it was taken for")
+            .sparse("client", &Attribution::client, "id of the client")
+            .sparse("by", &Attribution::by, "staff id of who accepted it")
+            .sparse("missing_lines", &Attribution::missingLines, "that the link lost while it was recorded",
+                    atLeast(0));
+    return fields;
 }
 
-Attribution attributionFromJson(const Json& json) {
-    Attribution attribution;
-    const std::string name = json.value("origin", "typed");
-    const auto origin = std::ranges::find(originNames, name);
-    if (origin == originNames.end())
-        throw Json::other_error::create(501, "origin \"" + name + "\" is none of typed, link, file", &json);
-    attribution.origin = static_cast<Origin>(origin - originNames.begin());
-    attribution.at = instantAt(json, "at");
-    for (const auto& [key, member] : fields)
-        attribution.*member = json.value(key, "");
-    attribution.missingLines = json.value("missing_lines", 0);
-    return attribution;
+Fields<Reading> readingFields(std::string_view unit, Limits limits) {
+    auto fields = Fields<Reading>("reading");
+    fields.with(attributionFields());
+    FieldNote note{"value", "number", std::string(unit), limits, Presence::Required, "the reading", {}, {}};
+    fields.custom(
+        note, [note](const Json& json, Reading& reading) { reading.value = numberIn(json, note); },
+        [](const Reading& reading) { return Json(reading.value); });
+    return fields;
 }
 
 Json toJson(const Reading& reading) {
-    Json json = attributionJson(reading);
-    json["value"] = reading.value;
-    return json;
+    static const auto fields = readingFields({}, {});
+    return fields.write(reading);
 }
-Reading readingFromJson(const Json& json) {
-    return {attributionFromJson(json), json.at("value").get<double>()};
+Reading massFromJson(const Json& json) {
+    static const auto fields = readingFields("kg", massLimits);
+    return fields.read(json);
 }
 
 } // namespace fusain

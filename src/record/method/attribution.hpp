@@ -1,5 +1,6 @@
 #pragma once
 #include "record/base/calendar.hpp"
+#include "record/base/field_note.hpp"
 #include "record/base/json_fwd.hpp"
 
 namespace fusain {
@@ -35,6 +36,9 @@ struct Attribution {
     }
 };
 
+/// What a person with clothes and a chair can weigh, kg.
+inline constexpr Limits massLimits = aboveUpTo(0.0, 500.0);
+
 /// One reading with the moment it was accepted and whose it is.
 struct Reading : Attribution {
     double value = 0.0; ///< in the unit that the field's name states
@@ -42,12 +46,8 @@ struct Reading : Attribution {
     Reading(Attribution from, double reads) : Attribution(std::move(from)), value(reads) {}
 };
 
-/// The keys that every reading has: `origin`, `at`, and where they are known `device`, `link`, `test`,
-/// `client`, `by` and `missing_lines`.
-[[nodiscard]] Json attributionJson(const Attribution& attribution);
-/// Reads what attributionJson wrote; throws Json::exception for readDocument, also for an unknown origin.
-[[nodiscard]] Attribution attributionFromJson(const Json& json);
 [[nodiscard]] Json toJson(const Reading& reading);
-[[nodiscard]] Reading readingFromJson(const Json& json);
+/// Reads a mass on a scale, in kg; throws Json::exception for readDocument.
+[[nodiscard]] Reading massFromJson(const Json& json);
 
 } // namespace fusain

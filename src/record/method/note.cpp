@@ -1,6 +1,6 @@
 #include "record/method/note.hpp"
 
-#include "record/base/json.hpp"
+#include "record/method/record_fields.hpp"
 
 #include <algorithm>
 #include <array>
@@ -39,20 +39,35 @@ Message noteMessage(const Note& note) {
     return {std::string(kind.words), {note.text, note.step}};
 }
 
-Json toJson(const Note& note) {
-    Json json{{"kind", kinds[static_cast<std::size_t>(note.kind)].code}, {"text", note.text}};
-    if (!note.step.empty())
-        json["step"] = note.step;
-    return json;
+const Fields<Note>& noteFields() {
+    static const auto fields = [] {
+        auto made = Fields<Note>("note");
+        std::string known;
+        for (const Kind& kind : kinds)
+            known += (known.empty() ? "" : ", ") + std::string(kind.code);
+        const FieldNote kindNote{"kind", "word", {}, {}, Presence::Optional, "what it is about", known, {}};
+        made.custom(
+            kindNote,
+            [kindNote](const Json& json, Note& note) {
+                const auto code = json.get<std::string>();
+                const auto found = std::ranges::find(kinds, code, &Kind::code);
+                if (found == kinds.end())
+                    refuse(json, kindNote, "is \"" + code + "\"");
+                note.kind = static_cast<NoteKind>(found - kinds.begin());
+            },
+            [](const Note& note) { return Json(kinds[static_cast<std::size_t>(note.kind)].code); });
+        made.required("text", &Note::text, "the reason or remark as it was typed, or the name of the file")
+            .sparse("step", &Note::step, "id of the step, label of the file, or what was handed over");
+        return made;
+    }();
+    return fields;
 }
 
+Json toJson(const Note& note) {
+    return noteFields().write(note);
+}
 Note noteFromJson(const Json& json) {
-    const std::string code = json.value("kind", "remark");
-    const auto found = std::ranges::find(kinds, code, &Kind::code);
-    if (found == kinds.end())
-        throw Json::other_error::create(501, "note of an unknown kind, \"" + code + "\"", &json);
-    return {static_cast<NoteKind>(found - kinds.begin()), json.value("step", ""),
-            json.at("text").get<std::string>()};
+    return noteFields().read(json);
 }
 
 } // namespace fusain

@@ -1,9 +1,7 @@
 #include "record/method/policy.hpp"
 
 #include "core/compartments/two_component.hpp"
-#include "record/base/json.hpp"
-
-#include <utility>
+#include "record/method/policy_fields.hpp"
 
 namespace fusain {
 Problem wrongPolicy(Message what, const std::string& where) {
@@ -12,59 +10,64 @@ Problem wrongPolicy(Message what, const std::string& where) {
 
 namespace {
 
-// What a policy of before does not say is as the program ships it.
-DayToDay dayFrom(const Json& json) {
-    DayToDay day;
-    const Json given = json.value("day", Json::object());
-    const auto read = [&](const char* key, double usual) {
-        const double value = given.value(key, usual);
-        if (!(value >= 0.0))
-            throw Json::other_error::create(501, "a day-to-day variation is not negative", &json);
-        return value;
-    };
-    day.bodyWater = Kilograms(read("body_water_kg", day.bodyWater.value()));
-    day.gutContent = Kilograms(read("gut_content_kg", day.gutContent.value()));
-    day.gutGas = Litres(read("gut_gas_l", day.gutGas.value()));
-    day.residualVolume = Litres(read("residual_volume_l", day.residualVolume.value()));
-    day.thoracicGas = Litres(read("thoracic_gas_l", day.thoracicGas.value()));
-    day.resistance = read("resistance", day.resistance);
-    day.reactance = read("reactance", day.reactance);
-    day.spectrumWater = Litres(read("spectrum_water_l", day.spectrumWater.value()));
-    return day;
-}
-
-Json toJson(const DayToDay& day) {
-    return {{"body_water_kg", day.bodyWater.value()},
-            {"gut_content_kg", day.gutContent.value()},
-            {"gut_gas_l", day.gutGas.value()},
-            {"residual_volume_l", day.residualVolume.value()},
-            {"thoracic_gas_l", day.thoracicGas.value()},
-            {"resistance", day.resistance},
-            {"reactance", day.reactance},
-            {"spectrum_water_l", day.spectrumWater.value()}};
+const Fields<DayToDay>& dayFields() {
+    static const auto fields =
+        Fields<DayToDay>("day-to-day variation")
+            .optional("body_water_kg", &DayToDay::bodyWater, "water", atLeast(0.0))
+            .optional("gut_content_kg", &DayToDay::gutContent, "content of the gut", atLeast(0.0))
+            .optional("gut_gas_l", &DayToDay::gutGas, "gas in the gut", atLeast(0.0))
+            .optional("residual_volume_l", &DayToDay::residualVolume, "residual volume", atLeast(0.0))
+            .optional("thoracic_gas_l", &DayToDay::thoracicGas, "thoracic gas", atLeast(0.0))
+            .optional("resistance", &DayToDay::resistance, "fraction of the resistance", between(0.0, 1.0))
+            .optional("reactance", &DayToDay::reactance, "fraction of the reactance", between(0.0, 1.0))
+            .optional("spectrum_water_l", &DayToDay::spectrumWater, "water from a spectrum", atLeast(0.0));
+    return fields;
 }
 
 } // namespace
 
-void readMethodPolicy(const Json& json, MethodPolicy& policy) {
-    policy.id = json.at("id").get<std::string>();
-    policy.title = json.at("title").get<std::string>();
-    policy.source = json.at("source").get<std::string>();
-    policy.fatReference = json.at("fat_reference").get<std::string>();
-    policy.physiologistSigns = json.value("physiologist_signs", true);
-    policy.dryMassError = Kilograms(json.value("dry_mass_error_kg", policy.dryMassError.value()));
-    policy.day = dayFrom(json);
+Fields<MethodPolicy> methodPolicyFields(std::string_view method) {
+    using Policy = MethodPolicy;
+    return Fields<Policy>("policy")
+        .format("fusain-policy", 1)
+        .constant("method", method)
+        .required("id", &Policy::id, "stable; records name it")
+        .required("title", &Policy::title, "as a person reads it")
+        .required("source", &Policy::source, "where the rules and the choices come from")
+        .required("fat_reference", &Policy::fatReference, "id of the reference set for % fat")
+        .optional("physiologist_signs", &Policy::physiologistSigns, "whether a second signature is needed")
+        .optional("dry_mass_error_kg", &Policy::dryMassError, "standard error of the scale", atLeast(0.0))
+        .part("day", &Policy::day, dayFields(), "of an unchanged person, standard deviations",
+              Presence::Optional);
 }
 
-Json methodPolicyJson(const MethodPolicy& policy, std::string_view method) {
-    return {{"id", policy.id},
-            {"title", policy.title},
-            {"method", method},
-            {"source", policy.source},
-            {"fat_reference", policy.fatReference},
-            {"physiologist_signs", policy.physiologistSigns},
-            {"dry_mass_error_kg", policy.dryMassError.value()},
-            {"day", toJson(policy.day)}};
+Fields<DensityPolicy> densityPolicyFields(std::string_view method) {
+    using Policy = DensityPolicy;
+    auto fields = Fields<Policy>("policy");
+    fields.with(methodPolicyFields(method))
+        .required("adult_conversion", &Policy::adultConversion, "id of the conversion of density to fat")
+        .required("child_conversion", &Policy::childConversion, "id of one that is for children");
+    // A policy that knows one spread had it for everybody.
+    const FieldNote healthy{
+        "fat_free_density_spread_kg_per_l",      "number", "kg/L", between(0.0, 0.1), Presence::Optional,
+        "of healthy adults, standard deviation", {},       {}};
+    fields.custom(
+        healthy,
+        [healthy](const Json& json, Policy& policy) {
+            const double spread = numberIn(json, healthy);
+            policy.fatFreeDensitySpread = {spread, spread};
+        },
+        [](const Policy& policy) { return Json(policy.fatFreeDensitySpread.healthyAdults); });
+    const FieldNote others{
+        "fat_free_density_spread_others_kg_per_l", "number", "kg/L", between(0.0, 0.1), Presence::Optional,
+        "of everybody else, standard deviation",   {},       {}};
+    fields.custom(
+        others,
+        [others](const Json& json, Policy& policy) {
+            policy.fatFreeDensitySpread.others = numberIn(json, others);
+        },
+        [](const Policy& policy) { return Json(policy.fatFreeDensitySpread.others); });
+    return fields;
 }
 
 std::optional<Problem> problemWithConversions(const DensityPolicy& policy, const std::string& where) {
@@ -74,26 +77,6 @@ std::optional<Problem> problemWithConversions(const DensityPolicy& policy, const
     if (!compartments::findDensityConversion(policy.childConversion)->childConstants)
         return wrongPolicy({FUSAIN_TEXT("\"{1}\" is not for children."), {policy.childConversion}}, where);
     return std::nullopt;
-}
-
-void readDensityPolicy(const Json& json, DensityPolicy& policy) {
-    readMethodPolicy(json, policy);
-    policy.adultConversion = json.at("adult_conversion").get<std::string>();
-    policy.childConversion = json.at("child_conversion").get<std::string>();
-    // A policy that knows one spread had it for everybody.
-    auto& spread = policy.fatFreeDensitySpread;
-    if (const auto one = optionalAt<double>(json, "fat_free_density_spread_kg_per_l"))
-        spread = {*one, *one};
-    spread.others = json.value("fat_free_density_spread_others_kg_per_l", spread.others);
-}
-
-Json densityPolicyJson(const DensityPolicy& policy, std::string_view method) {
-    Json json = methodPolicyJson(policy, method);
-    json.update({{"adult_conversion", policy.adultConversion},
-                 {"child_conversion", policy.childConversion},
-                 {"fat_free_density_spread_kg_per_l", policy.fatFreeDensitySpread.healthyAdults},
-                 {"fat_free_density_spread_others_kg_per_l", policy.fatFreeDensitySpread.others}});
-    return json;
 }
 
 } // namespace fusain

@@ -25,12 +25,6 @@ struct DensityPolicy : MethodPolicy {
     compartments::FatFreeDensitySpread fatFreeDensitySpread;
 };
 
-/// What every policy has, for the policies of the methods.
-void readMethodPolicy(const Json& json, MethodPolicy& policy);
-[[nodiscard]] Json methodPolicyJson(const MethodPolicy& policy, std::string_view method);
-/// What both densitometric policies have.
-void readDensityPolicy(const Json& json, DensityPolicy& policy);
-[[nodiscard]] Json densityPolicyJson(const DensityPolicy& policy, std::string_view method);
 /// Why the conversions of a policy cannot be used; nothing when they can.
 [[nodiscard]] std::optional<Problem> problemWithConversions(const DensityPolicy& policy,
                                                             const std::string& where);

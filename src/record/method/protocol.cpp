@@ -2,8 +2,9 @@
 
 #include "core/anthropometry/ages.hpp"
 #include "core/units/format.hpp"
-#include "record/base/named.hpp"
+#include "record/method/record_fields.hpp"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <set>
@@ -14,58 +15,116 @@ namespace {
 
 using namespace readiness;
 
-Rule ruleFromJson(const Json& json) {
-    Rule rule;
-    rule.id = json.at("id").get<std::string>();
-    rule.question = json.at("question").get<std::string>();
-    rule.type = named<AnswerType>(json, "answer",
-                                  {{"time-since", AnswerType::TimeSince},
-                                   {"choice", AnswerType::Choice},
-                                   {"number", AnswerType::Number}});
-    rule.okIf = named<Comparison>(json, "ok_if",
-                                  {{"at-least", Comparison::AtLeast},
-                                   {"more-than", Comparison::MoreThan},
-                                   {"at-most", Comparison::AtMost},
-                                   {"less-than", Comparison::LessThan},
-                                   {"equals", Comparison::Equals}});
-    if (rule.type == AnswerType::Choice) {
-        rule.limitChoice = json.at("limit").get<std::string>();
-        rule.choices = json.at("choices").get<std::vector<std::string>>();
-    } else {
-        rule.limit = json.at("limit").get<double>();
-        rule.unit = json.at("unit").get<std::string>();
-    }
-    rule.appliesIf = json.value("applies_if", "");
-    rule.effect = named<Effect>(
-        json, "effect",
-        {{"over", Effect::Over}, {"under", Effect::Under}, {"noise", Effect::Noise}, {"none", Effect::None}});
-    rule.effectSize = json.value("effect_size", "");
-    rule.reason = json.at("reason").get<std::string>();
-    rule.source = json.at("source").get<std::string>();
-    rule.grade = json.at("grade").get<std::string>();
-    rule.actionIfBroken = named<Action>(json, "if_broken",
-                                        {{"note", Action::Note},
-                                         {"wait", Action::Wait},
-                                         {"rebook", Action::Rebook},
-                                         {"blocked", Action::Blocked}});
-    rule.bars = json.value("bars", "");
-    rule.mayAskGroup = json.value("may_ask_group", false);
+constexpr Named<AnswerType> answerTypes[] = {
+    {"time-since", AnswerType::TimeSince}, {"choice", AnswerType::Choice}, {"number", AnswerType::Number}};
+constexpr Named<Comparison> comparisons[] = {{"at-least", Comparison::AtLeast},
+                                             {"more-than", Comparison::MoreThan},
+                                             {"at-most", Comparison::AtMost},
+                                             {"less-than", Comparison::LessThan},
+                                             {"equals", Comparison::Equals}};
+constexpr Named<Action> brokenActions[] = {
+    {"note", Action::Note}, {"wait", Action::Wait}, {"rebook", Action::Rebook}, {"blocked", Action::Blocked}};
+
+constexpr std::array<std::string_view, 4> timeUnits{"min", "h", "d", "days"};
+constexpr std::array<std::string_view, 4> grades{"A", "B", "C", "policy"};
+// Conditions that are not about people; the method that has such a set-up decides them.
+constexpr std::array<std::string_view, 3> setups{"supine analyzer", "standing analyzer", "gel electrodes"};
+
+// What nobody who reads the rule could keep to, or what a person is not asked about in a group.
+std::string ruleProblem(const Rule& rule) {
+    if (rule.type == AnswerType::Choice &&
+        std::ranges::find(rule.choices, rule.limitChoice) == rule.choices.end())
+        return "limit \"" + rule.limitChoice + "\" is none of the choices";
+    if (rule.type == AnswerType::Choice ? rule.okIf != Comparison::Equals : rule.okIf == Comparison::Equals)
+        return "ok_if is \"equals\" for a choice, and for nothing else";
+    if (rule.type == AnswerType::TimeSince && std::ranges::find(timeUnits, rule.unit) == timeUnits.end())
+        return "unit \"" + rule.unit + "\" is no unit of time; known are: min, h, d, days";
+    if (!holdsFor(rule.appliesIf, {}) && std::ranges::find(setups, rule.appliesIf) == setups.end())
+        return "applies_if \"" + rule.appliesIf +
+               "\" is not known; known are: repeat test, woman, childbearing age, from 70 years, minor, supine "
+               "analyzer, standing analyzer, gel electrodes";
+    if (std::ranges::find(grades, rule.grade) == grades.end())
+        return "grade \"" + rule.grade + "\" is none of: A, B, C, policy";
     if (rule.mayAskGroup && (rule.actionIfBroken == Action::Blocked ||
                              (rule.type == AnswerType::TimeSince && rule.okIf != Comparison::AtLeast)))
-        throw Json::other_error::create(
-            501, "may_ask_group: each person is asked what blocks a test, and what is soon untrue again",
-            &json);
-    return rule;
+        return "may_ask_group: each person is asked what blocks a test, and what is soon untrue again";
+    return {};
 }
 
-std::vector<Rule> rulesFrom(const Json& list, std::set<std::string>& seen) {
-    std::vector<Rule> rules;
-    for (const Json& entry : list) {
-        rules.push_back(ruleFromJson(entry));
-        if (!seen.insert(rules.back().id).second)
-            throw Json::other_error::create(501, "the id \"" + rules.back().id + "\" is used twice", &entry);
-    }
-    return rules;
+const Fields<Rule>& ruleFields() {
+    static const auto fields = [] {
+        auto made = Fields<Rule>("rule");
+        made.required("id", &Rule::id, "stable within the protocol")
+            .required("question", &Rule::question, "as it is asked")
+            .word("answer", &Rule::type, answerTypes, "how it is answered")
+            .word("ok_if", &Rule::okIf, comparisons, "how the answer is held against the limit");
+        const FieldNote limit{"limit",
+                              "number, or one of the choices",
+                              {},
+                              {},
+                              Presence::Required,
+                              "what the answer is held against",
+                              {},
+                              {}};
+        made.custom(
+            limit,
+            [limit](const Json& json, Rule& rule) {
+                if (rule.type == AnswerType::Choice)
+                    rule.limitChoice = json.get<std::string>();
+                else
+                    rule.limit = numberIn(json, limit);
+            },
+            [](const Rule& rule) {
+                return rule.type == AnswerType::Choice ? Json(rule.limitChoice) : Json(rule.limit);
+            });
+        made.sparse("unit", &Rule::unit, "of the limit, for times and numbers")
+            .sparse("choices", &Rule::choices, "of a question with choices")
+            .sparse("applies_if", &Rule::appliesIf, "whom it is asked; everybody where it is absent")
+            .word("effect", &Rule::effect, effectWords, "of breaking it on the fat estimate")
+            .sparse("effect_size", &Rule::effectSize, "how large the effect is")
+            .required("reason", &Rule::reason, "why it is asked")
+            .required("source", &Rule::source, "where that is published")
+            .required("grade", &Rule::grade, "A, B or C: how well the source is known; policy: the lab's own")
+            .word("if_broken", &Rule::actionIfBroken, brokenActions, "what follows")
+            .sparse("bars", &Rule::bars, "the way to measure that it closes")
+            .sparse("may_ask_group", &Rule::mayAskGroup, "a list may be asked together")
+            .check(ruleProblem);
+        return made;
+    }();
+    return fields;
+}
+
+// What is said at a step, by its id.
+constexpr auto readSayings = [](const Json& json, Protocol& protocol) {
+    for (const auto& [step, sentences] : json.items())
+        protocol.say[step] = sentences.get<std::vector<std::string>>();
+};
+
+const Fields<Protocol>& protocolFields() {
+    static const auto fields =
+        Fields<Protocol>("protocol")
+            .format("fusain-protocol", 2)
+            .required("id", &Protocol::id, "stable; records name it")
+            .required("title", &Protocol::title, "as a person reads it")
+            .required("method", &Protocol::method, "that it is for")
+            .list("screening", &Protocol::screening, ruleFields(), "asked first", Presence::Required)
+            .list("readiness", &Protocol::readiness, ruleFields(), "asked next", Presence::Required)
+            .required("safety", &Protocol::safety, "lines that are always shown")
+            .required("rehearsal", &Protocol::rehearsal, "what is practised with the client")
+            .custom({"say", "sentences by step", {}, {}, Presence::Sparse, "said aloud to the client", {}, {}},
+                    readSayings,
+                    [](const Protocol& protocol) -> std::optional<Json> {
+                        return protocol.say.empty() ? std::nullopt : std::optional(Json(protocol.say));
+                    })
+            .check([](const Protocol& protocol) {
+                std::set<std::string> seen;
+                for (const auto* list : {&protocol.screening, &protocol.readiness})
+                    for (const Rule& rule : *list)
+                        if (!seen.insert(rule.id).second)
+                            return "the id \"" + rule.id + "\" is used twice";
+                return std::string();
+            });
+    return fields;
 }
 
 } // namespace
@@ -80,17 +139,8 @@ const Rule* Protocol::find(const std::string& ruleId) const {
 
 Expected<Protocol> protocolFromJson(const Json& json, const std::string& where) {
     return readDocument(where, [&] {
-        Protocol protocol;
+        Protocol protocol = protocolFields().read(json);
         protocol.document = json;
-        std::set<std::string> seen;
-        protocol.id = json.at("id").get<std::string>();
-        protocol.title = json.at("title").get<std::string>();
-        protocol.method = json.at("method").get<std::string>();
-        protocol.screening = rulesFrom(json.at("screening"), seen);
-        protocol.readiness = rulesFrom(json.at("readiness"), seen);
-        protocol.safety = json.at("safety").get<std::vector<std::string>>();
-        protocol.rehearsal = json.at("rehearsal").get<std::vector<std::string>>();
-        protocol.say = json.value("say", decltype(protocol.say){});
         return protocol;
     });
 }

@@ -1,41 +1,92 @@
 #include "record/method/raw_record.hpp"
 
-#include "record/base/json_lists.hpp"
-#include "record/method/repeated.hpp"
+#include "record/base/sex_words.hpp"
+#include "record/method/reading_fields.hpp"
+#include "record/method/record_fields.hpp"
 
 #include <algorithm>
-#include <array>
 
 namespace fusain {
 namespace {
 
-TestState stateFrom(const std::string& text) {
-    return text == "signed" ? TestState::Signed : text == "refused" ? TestState::Refused : TestState::Running;
+using readiness::Action;
+using readiness::Effect;
+using readiness::KeptAsTold;
+
+constexpr Named<TestState> states[] = {
+    {"running", TestState::Running}, {"refused", TestState::Refused}, {"signed", TestState::Signed}};
+constexpr Named<Action> actions[] = {{"go-on", Action::GoOn},
+                                     {"note", Action::Note},
+                                     {"wait", Action::Wait},
+                                     {"rebook", Action::Rebook},
+                                     {"blocked", Action::Blocked}};
+constexpr Named<KeptAsTold> tellers[] = {{"list", KeptAsTold::List}, {"group", KeptAsTold::Group}};
+
+const Fields<readiness::Answer>& answerFields() {
+    using readiness::Answer;
+    static const auto fields =
+        Fields<Answer>("answer")
+            .sparse("hours_since", &Answer::hoursSince, "how long ago, in hours", atLeast(0.0))
+            .sparse("never", &Answer::never, "it never happened")
+            .sparse("number", &Answer::number, "in the unit of the rule")
+            .sparse("choice", &Answer::choice, "one of the rule's choices")
+            .word("kept_as_told_by", &Answer::keptAsTold, tellers, "who said that it was kept",
+                  Presence::Sparse);
+    return fields;
 }
 
-std::string actionName(readiness::Action action) {
-    static constexpr std::array names{"go-on", "note", "wait", "rebook", "blocked"};
-    return names[static_cast<std::size_t>(action)];
-}
-readiness::Action actionFrom(const std::string& name) {
-    for (const auto action : {readiness::Action::Note, readiness::Action::Wait, readiness::Action::Rebook,
-                              readiness::Action::Blocked})
-        if (actionName(action) == name)
-            return action;
-    return readiness::Action::GoOn;
+const Fields<readiness::Finding>& findingFields() {
+    using readiness::Finding;
+    static const auto fields =
+        Fields<Finding>("finding")
+            .required("kept", &Finding::kept, "whether the rule was kept")
+            .word("action", &Finding::action, actions, "what follows")
+            .optional("wait_min", &Finding::waitMinutes, "how long until it is kept, in minutes", atLeast(0.0));
+    return fields;
 }
 
-constexpr std::array effectNames{"over", "under", "noise", "none"};
-
-constexpr std::array<std::string_view, 3> toldNames{"", "list", "group"};
-
-std::string effectName(readiness::Effect effect) {
-    return effectNames[static_cast<std::size_t>(effect)];
+const Fields<AnsweredQuestion>& answeredFields() {
+    static const auto fields = [] {
+        auto made = Fields<AnsweredQuestion>("answered question");
+        made.required("rule", &AnsweredQuestion::rule, "id in the protocol")
+            .optional("question", &AnsweredQuestion::question, "as it was asked")
+            .word("effect", &AnsweredQuestion::effect, effectWords, "of breaking the rule on the fat estimate",
+                  Presence::Optional)
+            .part("answer", &AnsweredQuestion::answer, answerFields(), "as it was given")
+            .flat(&AnsweredQuestion::finding, findingFields())
+            .sparse("accepted_reason", &AnsweredQuestion::acceptedReason,
+                    "why the test continued in spite of it");
+        made.custom(
+            {"accepted_by", "text", {}, {}, Presence::Sparse, "staff id", {}, {}},
+            [](const Json& json, AnsweredQuestion& question) { question.acceptedBy = json.get<std::string>(); },
+            [](const AnsweredQuestion& question) {
+                return question.acceptedReason.empty() ? std::nullopt
+                                                       : std::optional<Json>(question.acceptedBy);
+            });
+        made.required("at", &AnsweredQuestion::at, "when it was answered");
+        return made;
+    }();
+    return fields;
 }
-readiness::Effect effectFrom(const std::string& name) {
-    const auto found = std::ranges::find(effectNames, name);
-    return found == effectNames.end() ? readiness::Effect::None
-                                      : static_cast<readiness::Effect>(found - effectNames.begin());
+
+const Fields<TestSubject>& subjectFields() {
+    static const auto fields =
+        Fields<TestSubject>("subject")
+            .required("client_id", &TestSubject::clientId, "stable within the lab book")
+            .word("sex", &TestSubject::sex, sexWords, "of the group of the equations")
+            .required("age_y", &TestSubject::age, "when the test began", between(0.0, 130.0))
+            .required("height_m", &TestSubject::height, "when the test began", between(0.5, 2.5))
+            .optional("repeat_test", &TestSubject::repeatTest, "whether there was a test before");
+    return fields;
+}
+
+const Fields<Signature>& signatureFields() {
+    static const auto fields =
+        Fields<Signature>("signature")
+            .required("technician", &Signature::technician, "staff id")
+            .required("physiologist", &Signature::physiologist, "staff id; empty where none is asked for")
+            .required("at", &Signature::at, "when it was signed");
+    return fields;
 }
 
 /// Calls visit for every reading of a record, however deep: what carries the moment at which it was accepted.
@@ -75,7 +126,7 @@ const AnsweredQuestion* RawTest::answerTo(const std::string& rule) const {
 }
 
 std::string stateText(TestState state) {
-    return state == TestState::Signed ? "signed" : state == TestState::Refused ? "refused" : "running";
+    return std::string(wordFor(state, states));
 }
 
 const ReportedValue* ReportedValues::find(std::string_view quantity) const {
@@ -83,118 +134,122 @@ const ReportedValue* ReportedValues::find(std::string_view quantity) const {
     return found == values.end() ? nullptr : &*found;
 }
 
+const Fields<ReportedValue>& reportedValueFields() {
+    static const auto fields =
+        Fields<ReportedValue>("reported value")
+            .required("quantity", &ReportedValue::quantity, "such as fat-percent, or the instrument's own word")
+            .required("value", &ReportedValue::value, "as it was reported")
+            .optional("unit", &ReportedValue::unit, "as it was reported");
+    return fields;
+}
+
+const Fields<NumberedReading>& numberedFields() {
+    static const auto fields =
+        Fields<NumberedReading>("numbered reading")
+            .with(attributionFields())
+            .required("number", &NumberedReading::number, "1, 2, 3 … in the order of the work", atLeast(1))
+            .sparse("set_aside", &NumberedReading::setAsideReason, "why it does not count");
+    return fields;
+}
+
+const Fields<ReportedValues>& reportedValuesFields() {
+    static const auto fields = Fields<ReportedValues>("reported values")
+                                   .with(attributionFields())
+                                   .optional("reading", &ReportedValues::reading,
+                                             "number of the sweep or scan; 0 for none", atLeast(0))
+                                   .list("values", &ReportedValues::values, reportedValueFields(), "one each");
+    return fields;
+}
+
 Json toJson(const readiness::Answer& answer) {
-    Json json = Json::object();
-    if (answer.hoursSince)
-        json["hours_since"] = *answer.hoursSince;
-    if (answer.never)
-        json["never"] = true;
-    if (answer.number)
-        json["number"] = *answer.number;
-    if (!answer.choice.empty())
-        json["choice"] = answer.choice;
-    if (answer.keptAsTold != readiness::KeptAsTold::No)
-        json["kept_as_told_by"] = toldNames[static_cast<std::size_t>(answer.keptAsTold)];
-    return json;
+    return answerFields().write(answer);
 }
 readiness::Answer answerFromJson(const Json& json) {
-    const std::string by = json.value("kept_as_told_by", "");
-    const auto told = std::ranges::find(toldNames, by);
-    if (told == toldNames.end())
-        throw Json::other_error::create(501, "kept_as_told_by: unknown " + by, &json);
-    return {optionalAt<double>(json, "hours_since"), json.value("never", false),
-            optionalAt<double>(json, "number"), json.value("choice", ""),
-            static_cast<readiness::KeptAsTold>(told - toldNames.begin())};
+    return answerFields().read(json);
 }
-
 Json toJson(const AnsweredQuestion& question) {
-    Json json{{"rule", question.rule},
-              {"question", question.question},
-              {"effect", effectName(question.effect)},
-              {"answer", toJson(question.answer)},
-              {"kept", question.finding.kept},
-              {"action", actionName(question.finding.action)},
-              {"wait_min", question.finding.waitMinutes},
-              {"at", isoText(question.at)}};
-    if (!question.acceptedReason.empty()) {
-        json["accepted_reason"] = question.acceptedReason;
-        json["accepted_by"] = question.acceptedBy;
-    }
-    return json;
+    return answeredFields().write(question);
 }
 AnsweredQuestion answeredQuestionFromJson(const Json& json) {
-    return {json.at("rule").get<std::string>(),
-            json.value("question", ""),
-            effectFrom(json.value("effect", "none")),
-            answerFromJson(json.at("answer")),
-            {json.at("kept").get<bool>(), actionFrom(json.at("action").get<std::string>()),
-             json.value("wait_min", 0.0)},
-            json.value("accepted_reason", ""),
-            json.value("accepted_by", ""),
-            instantAt(json, "at")};
+    return answeredFields().read(json);
 }
-
 Json toJson(const ReportedValue& value) {
-    return {{"quantity", value.quantity}, {"value", value.value}, {"unit", value.unit}};
+    return reportedValueFields().write(value);
 }
 ReportedValue reportedValueFromJson(const Json& json) {
-    return {json.at("quantity").get<std::string>(), json.at("value").get<double>(), json.value("unit", "")};
+    return reportedValueFields().read(json);
 }
-
 Json toJson(const ReportedValues& values) {
-    Json json = attributionJson(values);
-    json["reading"] = values.reading;
-    json["values"] = listOf(values.values);
-    return json;
+    return reportedValuesFields().write(values);
 }
 ReportedValues reportedValuesFromJson(const Json& json) {
-    ReportedValues values{attributionFromJson(json), json.value("reading", 0), {}};
-    readList(json, "values", values.values, reportedValueFromJson);
-    return values;
+    return reportedValuesFields().read(json);
 }
-
 Json toJson(const TestSubject& subject) {
-    return {{"client_id", subject.clientId},
-            {"sex", sexText(subject.sex)},
-            {"age_y", subject.age.value()},
-            {"height_m", subject.height.value()},
-            {"repeat_test", subject.repeatTest}};
+    return subjectFields().write(subject);
 }
 TestSubject subjectFromJson(const Json& json) {
-    return {json.at("client_id").get<std::string>(), sexFromText(json.at("sex").get<std::string>()),
-            Years(json.at("age_y").get<double>()), Metres(json.at("height_m").get<double>()),
-            json.value("repeat_test", false)};
+    return subjectFields().read(json);
 }
 
-Json commonJson(const RawTest& test, std::string_view method) {
-    Json json{{"format", "fusain-raw-test"},
-              {"schema", RawTest::schemaVersion},
-              {"method", method},
-              {"id", test.id},
-              {"version", test.version},
-              {"amendment_reason", test.amendmentReason},
-              {"subject", toJson(test.subject)},
-              {"policy", test.policyId},
-              {"protocol", test.protocolId},
-              {"started_by", test.startedBy},
-              {"started_at", isoText(test.startedAt)},
-              {"state", stateText(test.state)},
-              {"refusal", test.refusal},
-              {"done_steps", test.doneSteps},
-              {"answers", listOf(test.answers)},
-              {"notes", listOf(test.notes)},
-              {"result_seen", test.resultSeen},
-              {"interpretation", test.interpretation},
-              {"interpretation_of", test.interpretationOf}};
-    if (!test.policy->is_null())
-        json["policy_document"] = test.policy;
-    if (!test.protocol->is_null())
-        json["protocol_document"] = test.protocol;
-    if (test.signature)
-        json["signature"] = {{"technician", test.signature->technician},
-                             {"physiologist", test.signature->physiologist},
-                             {"at", isoText(test.signature->at)}};
-    return json;
+namespace {
+
+// A document that the record carries whole; absent where the record comes from elsewhere.
+template <class Member>
+void addDocument(Fields<RawTest>& fields, std::string key, Member member, std::string meaning) {
+    const FieldNote note{std::move(key), "document", {}, {}, Presence::Sparse, std::move(meaning), {}, {}};
+    fields.custom(
+        note,
+        [member, note](const Json& json, RawTest& test) {
+            if (!json.is_object() && !json.is_null())
+                refuse(json, note, "is " + std::string(json.type_name()));
+            test.*member = json;
+        },
+        [member](const RawTest& test) {
+            const Document& kept = test.*member;
+            return kept->is_null() ? std::nullopt : std::optional<Json>(*kept);
+        });
+}
+
+// What is known of a signed test, and of one that is not.
+std::string stateProblem(const RawTest& test) {
+    if (test.state == TestState::Signed && !test.signature)
+        return "a signed test has a signature";
+    return test.state == TestState::Refused && test.refusal.empty() ? "a refused test has a reason" : "";
+}
+
+} // namespace
+
+Fields<RawTest> rawTestFields(std::string_view method) {
+    auto fields = Fields<RawTest>("raw record");
+    fields.constant("format", "fusain-raw-test");
+    const FieldNote schema{"schema",           "whole number",     {}, between(1, RawTest::schemaVersion),
+                           Presence::Required, "of this document", {}, {}};
+    fields.custom(
+        schema, [schema](const Json& json, RawTest&) { static_cast<void>(wholeNumberIn(json, schema)); },
+        [](const RawTest&) { return Json(RawTest::schemaVersion); });
+    fields.constant("method", method)
+        .required("id", &RawTest::id, "stable within the lab book")
+        .optional("version", &RawTest::version, "2, 3 … are amendments", atLeast(1))
+        .optional("amendment_reason", &RawTest::amendmentReason, "empty for version 1")
+        .part("subject", &RawTest::subject, subjectFields(), "who is tested, as the test began")
+        .optional("policy", &RawTest::policyId, "id");
+    addDocument(fields, "policy_document", &RawTest::policy, "the whole policy as the test began");
+    fields.optional("protocol", &RawTest::protocolId, "id");
+    addDocument(fields, "protocol_document", &RawTest::protocol, "the whole protocol as the test began");
+    fields.optional("started_by", &RawTest::startedBy, "staff id")
+        .required("started_at", &RawTest::startedAt, "when the test began")
+        .word("state", &RawTest::state, states, "how far it is", Presence::Optional)
+        .optional("refusal", &RawTest::refusal, "why the test was not done")
+        .optional("done_steps", &RawTest::doneSteps, "steps without a reading that were confirmed")
+        .list("answers", &RawTest::answers, answeredFields(), "to the questions of the protocol")
+        .list("notes", &RawTest::notes, noteFields(), "what was remarked and decided")
+        .optional("result_seen", &RawTest::resultSeen, "fingerprint of the result that was confirmed")
+        .optional("interpretation", &RawTest::interpretation, "in the physiologist's own words")
+        .optional("interpretation_of", &RawTest::interpretationOf, "fingerprint of the result it speaks of")
+        .part("signature", &RawTest::signature, signatureFields(), "who signed")
+        .check(stateProblem);
+    return fields;
 }
 
 void bringCommonForward(Json& json) {
@@ -219,48 +274,16 @@ void bringReportedForward(Json& json, int reading) {
                                     {"values", std::move(old)}});
 }
 
-void readCommon(const Json& json, RawTest& test) {
+void checkReadings(const Json& json) {
     if (const int schema = json.at("schema").get<int>(); schema > RawTest::schemaVersion)
         throw Json::other_error::create(
             501, "schema " + std::to_string(schema) + " was written by a newer Fusain", &json);
-    test.id = json.at("id").get<std::string>();
-    test.version = json.value("version", 1);
-    test.amendmentReason = json.value("amendment_reason", "");
-    test.subject = subjectFromJson(json.at("subject"));
+    const Json& test = json.at("id");
+    const Json& client = json.at("subject").at("client_id");
     forEachReading(json, [&](const Json& reading) {
-        if (reading.value("test", test.id) != test.id ||
-            reading.value("client", test.subject.clientId) != test.subject.clientId)
+        if (reading.value("test", test) != test || reading.value("client", client) != client)
             throw Json::other_error::create(501, "a reading belongs to another test", &reading);
     });
-    test.policyId = json.value("policy", "");
-    test.policy = json.value("policy_document", Json());
-    test.protocolId = json.value("protocol", "");
-    test.protocol = json.value("protocol_document", Json());
-    test.startedBy = json.value("started_by", "");
-    test.startedAt = instantAt(json, "started_at");
-    test.state = stateFrom(json.value("state", "running"));
-    test.refusal = json.value("refusal", "");
-    test.doneSteps = json.value("done_steps", std::vector<std::string>{});
-    readList(json, "answers", test.answers, answeredQuestionFromJson);
-    readList(json, "notes", test.notes, noteFromJson);
-    test.resultSeen = json.value("result_seen", "");
-    test.interpretation = json.value("interpretation", "");
-    test.interpretationOf = json.value("interpretation_of", "");
-    if (json.contains("signature"))
-        test.signature = Signature{json.at("signature").at("technician").get<std::string>(),
-                                   json.at("signature").at("physiologist").get<std::string>(),
-                                   instantAt(json.at("signature"), "at")};
-}
-
-Json numberedJson(const NumberedReading& reading) {
-    Json json = attributionJson(reading);
-    json["number"] = reading.number;
-    if (!reading.setAsideReason.empty())
-        json["set_aside"] = reading.setAsideReason;
-    return json;
-}
-NumberedReading numberedFromJson(const Json& json) {
-    return {attributionFromJson(json), json.at("number").get<int>(), json.value("set_aside", "")};
 }
 
 } // namespace fusain

@@ -108,11 +108,8 @@ struct RawTest {
 /// result, has to be handed over anew.
 [[nodiscard]] bool isHandedOver(const RawTest& test);
 
-/// The keys that every raw record has, with the name of its method.
-[[nodiscard]] Json commonJson(const RawTest& test, std::string_view method);
-/// Reads what commonJson wrote; throws Json::exception for what readDocument explains, also for a newer schema
-/// and for a reading that is another test's or another client's.
-void readCommon(const Json& json, RawTest& test);
+/// Throws Json::exception for a newer schema, and for a reading that is another test's or another client's.
+void checkReadings(const Json& json);
 /// Brings what all methods share forward from schema 1: notes become kinds with a text, and every reading says
 /// whose it is. What nobody wrote down then (who accepted it, which device) stays empty.
 void bringCommonForward(Json& json);

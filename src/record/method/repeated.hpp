@@ -15,11 +15,6 @@ struct NumberedReading : Attribution {
     [[nodiscard]] bool counts() const { return setAsideReason.empty(); }
 };
 
-/// The keys that every numbered reading has: those of its attribution, `number`, and `set_aside` when it is.
-[[nodiscard]] Json numberedJson(const NumberedReading& reading);
-/// Reads what numberedJson wrote; throws Json::exception for readDocument.
-[[nodiscard]] NumberedReading numberedFromJson(const Json& json);
-
 /// The readings of one kind in a test, in the order of the work. None is ever removed: one that does not count
 /// stays, with the reason.
 template <std::derived_from<NumberedReading> Item>

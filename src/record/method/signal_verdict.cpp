@@ -1,35 +1,35 @@
 #include "record/method/signal_verdict.hpp"
 
-#include "record/base/json_lists.hpp"
+#include "record/method/reading_fields.hpp"
 
 namespace fusain {
 namespace {
 
-Json toJson(const SignalRemark& remark) {
-    Json json{{"code", remark.code}, {"repeat", remark.repeat}};
-    if (!remark.place.empty())
-        json["place"] = remark.place;
-    return json;
-}
-SignalRemark remarkFrom(const Json& json) {
-    return {json.at("code").get<std::string>(), json.value("place", ""), json.at("repeat").get<bool>()};
+const Fields<SignalRemark>& remarkFields() {
+    static const auto fields =
+        Fields<SignalRemark>("remark")
+            .required("code", &SignalRemark::code, "of the fault, such as contact")
+            .sparse("place", &SignalRemark::place, "key of the segment or region; absent for the whole")
+            .required("repeat", &SignalRemark::repeat, "whether the reading should be repeated for it");
+    return fields;
 }
 
 } // namespace
 
-void setVerdict(Json& json, const SignalVerdict& verdict) {
-    if (verdict.empty())
-        return;
-    json["reader"] = verdict.reader;
-    json["verdict"] = verdict.verdict;
-    for (const SignalRemark& remark : verdict.remarks)
-        json["remarks"].push_back(toJson(remark));
-}
-
-SignalVerdict verdictIn(const Json& json) {
-    SignalVerdict verdict{json.value("reader", ""), json.value("verdict", "")};
-    readList(json, "remarks", verdict.remarks, remarkFrom);
-    return verdict;
+const Fields<SignalVerdict>& verdictFields() {
+    static const auto fields = [] {
+        auto made = Fields<SignalVerdict>("verdict");
+        made.sparse("reader", &SignalVerdict::reader, "name and version of the analysis of the signal");
+        made.custom(
+            {"verdict", "text", {}, {}, Presence::Sparse, "code of that analysis", {}, {}},
+            [](const Json& json, SignalVerdict& verdict) { verdict.verdict = json.get<std::string>(); },
+            [](const SignalVerdict& verdict) {
+                return verdict.empty() ? std::nullopt : std::optional<Json>(verdict.verdict);
+            });
+        made.list("remarks", &SignalVerdict::remarks, remarkFields(), "what was found", Presence::Sparse);
+        return made;
+    }();
+    return fields;
 }
 
 void bringVerdictForward(Json& json) {

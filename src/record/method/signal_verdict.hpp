@@ -21,10 +21,6 @@ struct SignalVerdict {
     [[nodiscard]] bool empty() const { return reader.empty(); }
 };
 
-/// Puts `reader`, `verdict` and `remarks` into the document of a reading, unless they are empty.
-void setVerdict(Json& json, const SignalVerdict& verdict);
-/// Reads what setVerdict wrote.
-[[nodiscard]] SignalVerdict verdictIn(const Json& json);
 /// Schema 1 kept the sentences that were on the screen, under "reading" or "findings": they stay, as the
 /// verdict of the reader "schema 1".
 void bringVerdictForward(Json& json);

@@ -1,46 +1,64 @@
 #include "record/practice/reading_exercise.hpp"
 
 #include "record/all/record.hpp"
-#include "record/base/json_lists.hpp"
-#include "record/practice/practice_case.hpp"
+#include "record/practice/practice_fields.hpp"
 
 #include <algorithm>
 
 namespace fusain {
 namespace {
 
-ReadingVisit visitFrom(const Json& json) {
-    ReadingVisit visit;
-    visit.weeksAgo = json.at("weeks_ago").get<double>();
-    visit.method = json.at("method").get<std::string>();
-    checkMethod(visit.method, json);
-    visit.person = json.value("person", Json::object());
-    visit.waterShift = json.value("water_shift", 1.0);
-    const Json answers = json.value("answers", Json::object());
-    for (const auto& [rule, answer] : answers.items())
-        visit.answers[rule] = practiceAnswerFromJson(answer);
-    visit.software = json.value("software", "");
-    visit.startsAtHour = json.value("starts_at_hour", 8.0);
-    return visit;
+const Fields<ReadingVisit>& visitFields() {
+    using Visit = ReadingVisit;
+    static const auto fields = [] {
+        auto made = Fields<Visit>("visit");
+        made.required("weeks_ago", &Visit::weeksAgo, "how long ago", between(0.0, 5200.0))
+            .required("method", &Visit::method, "that was used");
+        addPerson(made, "person", &Visit::person, "what is different of the body on that day",
+                  Presence::Sparse);
+        made.optional("water_shift", &Visit::waterShift, "factor on the water outside the cells",
+                      aboveUpTo(0.0, 2.0));
+        addAnswers(made, "answers", &Visit::answers, "by rule; those that break one");
+        made.optional("software", &Visit::software, "of the densitometer, where it is another one")
+            .optional("starts_at_hour", &Visit::startsAtHour, "of the day, UTC", between(0.0, 24.0));
+        return made;
+    }();
+    return fields;
+}
+
+const Fields<ReadingExercise>& exerciseFields() {
+    using Exercise = ReadingExercise;
+    static const auto fields = [] {
+        auto made = Fields<Exercise>("reading exercise");
+        made.format("fusain-reading", 1)
+            .required("id", &Exercise::id, "stable")
+            .required("title", &Exercise::title, "as a person reads it")
+            .required("story", &Exercise::story, "who it is");
+        addPerson(made, "person", &Exercise::person, "body of the simulator", Presence::Required);
+        made.optional("seed", &Exercise::seed, "of the simulator")
+            .list("visits", &Exercise::visits, visitFields(), "two or more, the oldest first",
+                  Presence::Required)
+            .required("ask", &Exercise::quantities, "quantities that are asked for");
+        return made.check([](const Exercise& read) {
+            if (read.quantities.empty())
+                return std::string("an exercise asks for at least one quantity");
+            return std::string(
+                read.visits.size() >= 2 &&
+                        std::ranges::is_sorted(read.visits, std::ranges::greater(), &ReadingVisit::weeksAgo)
+                    ? ""
+                    : "an exercise has two visits or more, the oldest first");
+        });
+    }();
+    return fields;
 }
 
 } // namespace
 
 Expected<ReadingExercise> readingExerciseFromJson(const Json& json, const std::string& where) {
     return readDocument(where, [&] {
-        ReadingExercise read;
-        read.id = json.at("id").get<std::string>();
-        read.title = json.at("title").get<std::string>();
-        read.story = json.at("story").get<std::string>();
-        read.person = json.at("person");
-        read.seed = json.value("seed", 1);
-        readList(json, "visits", read.visits, visitFrom);
-        read.quantities = json.at("ask").get<std::vector<std::string>>();
-        if (read.quantities.empty())
-            throw Json::other_error::create(501, "an exercise asks for at least one quantity", &json);
-        if (read.visits.size() < 2 ||
-            !std::ranges::is_sorted(read.visits, std::ranges::greater(), &ReadingVisit::weeksAgo))
-            throw Json::other_error::create(501, "an exercise has two visits or more, the oldest first", &json);
+        ReadingExercise read = exerciseFields().read(json);
+        for (const ReadingVisit& visit : read.visits)
+            checkMethod(visit.method, json);
         return read;
     });
 }

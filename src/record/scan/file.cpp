@@ -1,43 +1,36 @@
 #include "record/scan/file.hpp"
 
-#include "record/base/json_lists.hpp"
+#include "record/scan/record_fields.hpp"
 
 namespace fusain {
 namespace {
 
-constexpr std::string_view format = "fusain-scan";
-constexpr int version = 1;
+const Fields<ScanFile>& fileFields() {
+    static const auto fields =
+        Fields<ScanFile>("scan file")
+            .format("fusain-scan", 1, Presence::Required)
+            .required("client_code", &ScanFile::clientCode, "as it stands on the densitometer")
+            .required("scanned_at", &ScanFile::scannedAt, "when the scan was made")
+            .flat(&ScanFile::scanner, scannerSetupFields())
+            .optional("dose_usv", &ScanFile::dose, "of this scan; 0 when it is not known", atLeast(0.0))
+            .optional("half_body", &ScanFile::halfBody, "right or left: only this side; empty for a whole body")
+            .flat(&ScanFile::scan, scanFields())
+            .list("reported", &ScanFile::reported, reportedValueFields(),
+                  "what the densitometer computed itself")
+            .list("bones", &ScanFile::bones, boneFields(), "density and scores by site")
+            .check([](const ScanFile& file) { return halfBodyProblem(file.halfBody); });
+    return fields;
+}
 
 } // namespace
 
 Json toJson(const ScanFile& file) {
-    Json json = toJson(file.scan);
-    json.update(toJson(file.scanner));
-    json.update({{"format", format},
-                 {"version", version},
-                 {"client_code", file.clientCode},
-                 {"scanned_at", isoText(file.scannedAt)},
-                 {"dose_usv", file.dose.value()},
-                 {"half_body", file.halfBody},
-                 {"reported", listOf(file.reported)},
-                 {"bones", listOf(file.bones)}});
-    return json;
+    return fileFields().write(file);
 }
 
 Expected<ScanFile> scanFileFromJson(const Json& json, const std::string& where) {
     return readDocument(where, [&] {
-        if (!json.is_object() || json.value("format", "") != format)
-            throw Json::other_error::create(501, "this is not a scan (format \"fusain-scan\")", &json);
-        if (json.value("version", 1) > version)
-            throw Json::other_error::create(501, "the scan was written by a newer program", &json);
-        ScanFile file{json.at("client_code").get<std::string>(),
-                      instantAt(json, "scanned_at"),
-                      scannerSetupFromJson(json),
-                      Microsieverts(json.value("dose_usv", 0.0)),
-                      json.value("half_body", ""),
-                      scanFromJson(json),
-                      {},
-                      {}};
+        ScanFile file = fileFields().read(json);
         if (!file.halfBody.empty() && !file.scan.of(dxa::Region::Total)) {
             auto whole = dxa::mirrored(file.scan);
             if (!whole)
@@ -45,8 +38,6 @@ Expected<ScanFile> scanFileFromJson(const Json& json, const std::string& where) 
                     501, "a half body needs arm, leg and the halves of trunk and head", &json);
             file.scan = std::move(*whole);
         }
-        readList(json, "reported", file.reported, reportedValueFromJson);
-        readList(json, "bones", file.bones, reportedBoneFromJson);
         return file;
     });
 }

@@ -1,46 +1,163 @@
 #include "record/scan/record.hpp"
 
-#include "record/base/json_lists.hpp"
 #include "record/method/schema.hpp"
 #include "record/scan/method.hpp"
+#include "record/scan/record_fields.hpp"
 
 #include <algorithm>
 
 namespace fusain {
-namespace {
 
+using dxa::Region;
 using dxa::RegionReading;
 
-Json toJson(const RegionReading& reading) {
-    Json json{{"region", dxa::regionKey(reading.region)},
-              {"fat_kg", reading.fat.value()},
-              {"lean_kg", reading.lean.value()},
-              {"bone_mineral_kg", reading.boneMineral.value()}};
-    if (reading.area)
-        json["area_cm2"] = reading.area->value();
-    if (reading.printedMass)
-        json["mass_kg"] = reading.printedMass->value();
-    return json;
+template <>
+struct FieldValue<Region> {
+    static constexpr std::string_view holds = "word";
+    static std::string words() {
+        std::string known;
+        for (const Region region : dxa::regions)
+            known += (known.empty() ? "" : ", ") + std::string(dxa::regionKey(region));
+        return known;
+    }
+    static Region read(const Json& json, const FieldNote& note) {
+        const auto key = json.get<std::string>();
+        const auto region = dxa::regionFromKey(key);
+        if (!region)
+            refuse(json, note, "is \"" + key + "\"");
+        return *region;
+    }
+    static Json write(Region region) { return dxa::regionKey(region); }
+};
+
+const Fields<ScannerSetup>& scannerSetupFields() {
+    static const auto fields =
+        Fields<ScannerSetup>("scanner set-up")
+            .optional("scanner", &ScannerSetup::scanner, "as the lab calls it")
+            .optional("software", &ScannerSetup::software, "with its version")
+            .optional("mode", &ScannerSetup::mode, "of the whole-body scan, as the densitometer names it");
+    return fields;
 }
-RegionReading regionFrom(const Json& json) {
-    const std::string key = json.at("region").get<std::string>();
-    const auto region = dxa::regionFromKey(key);
-    if (!region)
-        throw Json::other_error::create(501, "\"" + key + "\" is not a region of a scan", &json);
-    RegionReading reading{*region,
-                          Kilograms(json.at("fat_kg").get<double>()),
-                          Kilograms(json.at("lean_kg").get<double>()),
-                          Kilograms(json.at("bone_mineral_kg").get<double>()),
-                          {},
-                          {}};
-    if (const auto area = optionalAt<double>(json, "area_cm2"))
-        reading.area = SquareCentimetres(*area);
-    if (const auto mass = optionalAt<double>(json, "mass_kg"))
-        reading.printedMass = Kilograms(*mass);
-    return reading;
+
+namespace {
+
+constexpr Limits partLimits = between(0.0, 500.0);
+
+const Fields<RegionReading>& regionFields() {
+    static const auto fields =
+        Fields<RegionReading>("region")
+            .required("region", &RegionReading::region, "of the scan")
+            .required("fat_kg", &RegionReading::fat, "fat", partLimits)
+            .required("lean_kg", &RegionReading::lean, "free of fat and of bone mineral", partLimits)
+            .required("bone_mineral_kg", &RegionReading::boneMineral, "ash", partLimits)
+            .sparse("area_cm2", &RegionReading::area, "of the bone", atLeast(0.0))
+            .sparse("mass_kg", &RegionReading::printedMass, "the densitometer's own sum", partLimits);
+    return fields;
 }
 
 } // namespace
+
+const Fields<dxa::Scan>& scanFields() {
+    using dxa::Scan;
+    static const auto fields =
+        Fields<Scan>("readings of a scan")
+            .list("regions", &Scan::regions, regionFields(), "one each region")
+            .check([](const Scan& scan) {
+                for (const Region region : dxa::regions)
+                    if (std::ranges::count(scan.regions, region, &RegionReading::region) > 1)
+                        return "the region \"" + std::string(dxa::regionKey(region)) + "\" is there twice";
+                return std::string();
+            });
+    return fields;
+}
+
+const Fields<dxa::ReportedBone>& boneFields() {
+    using dxa::ReportedBone;
+    static const auto fields =
+        Fields<ReportedBone>("reported bone")
+            .required("site", &ReportedBone::site, "total, total-less-head, spine, hip, femoral-neck, radius")
+            .sparse("density_g_cm2", &ReportedBone::density, "as reported", atLeast(0.0))
+            .sparse("t_score", &ReportedBone::tScore, "as reported")
+            .sparse("z_score", &ReportedBone::zScore, "as reported");
+    return fields;
+}
+
+std::string halfBodyProblem(const std::string& halfBody) {
+    const bool known = halfBody.empty() || halfBody == "right" || halfBody == "left";
+    return known ? "" : "half_body must be right, left or empty";
+}
+
+namespace {
+
+const Fields<PhantomReading>& phantomFields() {
+    static const auto fields =
+        Fields<PhantomReading>("phantom reading")
+            .with(numberedFields())
+            .required("nominal_percent", &PhantomReading::nominal, "fat as certified", between(0.0, 100.0))
+            .required("reading_percent", &PhantomReading::reading, "fat as read", between(0.0, 100.0));
+    return fields;
+}
+
+const Fields<DoseStatement>& doseFields() {
+    using Statement = DoseStatement;
+    static const auto fields =
+        Fields<Statement>("dose statement")
+            .with(attributionFields())
+            .optional("scans_here", &Statement::scansHere, "in this lab book, in the last year", atLeast(0))
+            .optional("scans_elsewhere", &Statement::scansElsewhere, "as the client says", atLeast(0))
+            .required("last_year_usv", &Statement::lastYear, "both together", atLeast(0.0))
+            .required("this_scan_usv", &Statement::thisScan, "of the scan to come", atLeast(0.0));
+    return fields;
+}
+
+const Fields<DxaScan>& dxaScanFields() {
+    static const auto fields =
+        Fields<DxaScan>("scan")
+            .with(numberedFields())
+            .flat(&DxaScan::readings, scanFields())
+            .flat(&DxaScan::scanner, scannerSetupFields())
+            .optional("half_body", &DxaScan::halfBody, "right or left, the side that was mirrored; else empty")
+            .optional("artefacts", &DxaScan::artefacts, "metal, movement … as the operator notes them")
+            .optional("dose_usv", &DxaScan::dose, "of this scan", atLeast(0.0))
+            .required("phantom", &DxaScan::check,
+                      "number of the phantom reading it was taken under; 0 for none", atLeast(0))
+            .flat(&DxaScan::verdict, verdictFields())
+            .check([](const DxaScan& scan) { return halfBodyProblem(scan.halfBody); });
+    return fields;
+}
+
+const Fields<ReportedByScanner>& reportedByScannerFields() {
+    static const auto fields =
+        Fields<ReportedByScanner>("reported values")
+            .with(reportedValuesFields())
+            .list("bones", &ReportedByScanner::bones, boneFields(), "density and scores by site");
+    return fields;
+}
+
+const Fields<Reading>& massFields() {
+    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
+    return fields;
+}
+
+} // namespace
+
+const Fields<DxaTest>& dxaTestFields() {
+    using Test = DxaTest;
+    static const auto fields =
+        Fields<Test>("raw record of a scan")
+            .with(rawTestFields(ScanMethod::id))
+            .part("scanner", &Test::scanner, scannerSetupFields(), "for the next scan")
+            .list("phantoms", &Test::phantoms, phantomFields(), "the latest holds for what follows")
+            .part("mass_kg", &Test::mass, massFields(), "on the scale")
+            .part("dose", &Test::dose, doseFields(), "asked before the scan")
+            .list("scans", &Test::scans, dxaScanFields(), "as they came")
+            .list("reported", &Test::reported, reportedByScannerFields(),
+                  "what the densitometer computed itself")
+            .optional("after_menopause", &Test::afterMenopause, "as the client says")
+            .check([](const Test& test) { return repeatedNumber(test.scans, "scans"); })
+            .check([](const Test& test) { return repeatedNumber(test.phantoms, "phantoms"); });
+    return fields;
+}
 
 const ReportedValue* DxaTest::reportedValue(std::string_view quantity) const {
     const ReportedByScanner* belonging = reportedOfScan();
@@ -48,138 +165,60 @@ const ReportedValue* DxaTest::reportedValue(std::string_view quantity) const {
 }
 
 Json toJson(const ScannerSetup& setup) {
-    return {{"scanner", setup.scanner}, {"software", setup.software}, {"mode", setup.mode}};
+    return scannerSetupFields().write(setup);
 }
 ScannerSetup scannerSetupFromJson(const Json& json) {
-    return {json.value("scanner", ""), json.value("software", ""), json.value("mode", "")};
+    return scannerSetupFields().read(json);
 }
-
 Json toJson(const PhantomReading& reading) {
-    Json json = numberedJson(reading);
-    json.update({{"nominal_percent", reading.nominal.value()}, {"reading_percent", reading.reading.value()}});
-    return json;
+    return phantomFields().write(reading);
 }
 PhantomReading phantomReadingFromJson(const Json& json) {
-    return {numberedFromJson(json), Percent(json.at("nominal_percent").get<double>()),
-            Percent(json.at("reading_percent").get<double>())};
+    return phantomFields().read(json);
 }
-
 Json toJson(const DoseStatement& statement) {
-    Json json = attributionJson(statement);
-    json.update({{"scans_here", statement.scansHere},
-                 {"scans_elsewhere", statement.scansElsewhere},
-                 {"last_year_usv", statement.lastYear.value()},
-                 {"this_scan_usv", statement.thisScan.value()}});
-    return json;
+    return doseFields().write(statement);
 }
 DoseStatement doseStatementFromJson(const Json& json) {
-    return {attributionFromJson(json), json.value("scans_here", 0), json.value("scans_elsewhere", 0),
-            Microsieverts(json.at("last_year_usv").get<double>()),
-            Microsieverts(json.at("this_scan_usv").get<double>())};
+    return doseFields().read(json);
 }
-
 Json toJson(const dxa::Scan& scan) {
-    Json regions = Json::array();
-    for (const RegionReading& reading : scan.regions)
-        regions.push_back(toJson(reading));
-    return {{"regions", regions}};
+    return scanFields().write(scan);
 }
 dxa::Scan scanFromJson(const Json& json) {
-    dxa::Scan scan;
-    readList(json, "regions", scan.regions, regionFrom);
-    for (const dxa::Region region : dxa::regions)
-        if (std::ranges::count(scan.regions, region, &RegionReading::region) > 1)
-            throw Json::other_error::create(
-                501, "the region \"" + std::string(dxa::regionKey(region)) + "\" is there twice", &json);
-    return scan;
+    return scanFields().read(json);
 }
-
 Json toJson(const dxa::ReportedBone& bone) {
-    Json json{{"site", bone.site}};
-    if (bone.density)
-        json["density_g_cm2"] = bone.density->value();
-    if (bone.tScore)
-        json["t_score"] = *bone.tScore;
-    if (bone.zScore)
-        json["z_score"] = *bone.zScore;
-    return json;
+    return boneFields().write(bone);
 }
 dxa::ReportedBone reportedBoneFromJson(const Json& json) {
-    dxa::ReportedBone bone{json.at("site").get<std::string>(),
-                           {},
-                           optionalAt<double>(json, "t_score"),
-                           optionalAt<double>(json, "z_score")};
-    if (const auto density = optionalAt<double>(json, "density_g_cm2"))
-        bone.density = GramsPerSquareCentimetre(*density);
-    return bone;
+    return boneFields().read(json);
+}
+Json toJson(const DxaScan& scan) {
+    return dxaScanFields().write(scan);
+}
+DxaScan dxaScanFromJson(const Json& json) {
+    return dxaScanFields().read(json);
+}
+Json toJson(const ReportedByScanner& reported) {
+    return reportedByScannerFields().write(reported);
+}
+ReportedByScanner reportedByScannerFromJson(const Json& json) {
+    return reportedByScannerFields().read(json);
+}
+Json toJson(const DxaTest& test) {
+    return dxaTestFields().write(test);
 }
 
-Json toJson(const DxaScan& scan) {
-    Json json = toJson(scan.readings);
-    json.update(toJson(scan.scanner));
-    json.update(numberedJson(scan));
-    json.update({{"half_body", scan.halfBody},
-                 {"artefacts", scan.artefacts},
-                 {"dose_usv", scan.dose.value()},
-                 {"phantom", scan.check}});
-    setVerdict(json, scan.verdict);
-    return json;
-}
 void bringScanForward(Json& scan) {
     if (const std::string file = scan.value("source", ""); !file.empty()) {
         scan["origin"] = "file";
         scan["link"] = file;
     }
+    scan.erase("source");
     bringVerdictForward(scan);
 }
-DxaScan dxaScanFromJson(const Json& json) {
-    return {numberedFromJson(json),
-            scanFromJson(json),
-            scannerSetupFromJson(json),
-            json.value("half_body", ""),
-            json.value("artefacts", std::vector<std::string>{}),
-            Microsieverts(json.value("dose_usv", 0.0)),
-            json.at("phantom").get<int>(),
-            verdictIn(json)};
-}
-
-Json toJson(const ReportedByScanner& reported) {
-    Json json = toJson(static_cast<const ReportedValues&>(reported));
-    json["bones"] = listOf(reported.bones);
-    return json;
-}
-ReportedByScanner reportedByScannerFromJson(const Json& json) {
-    ReportedByScanner reported{reportedValuesFromJson(json), {}};
-    readList(json, "bones", reported.bones, reportedBoneFromJson);
-    return reported;
-}
-
-Json toJson(const DxaTest& test) {
-    Json json = commonJson(test, ScanMethod::id);
-    json["scanner"] = toJson(test.scanner);
-    json["phantoms"] = listOf(test.phantoms);
-    setIf(json, "mass_kg", test.mass);
-    setIf(json, "dose", test.dose);
-    json["scans"] = listOf(test.scans);
-    json["reported"] = listOf(test.reported);
-    json["after_menopause"] = test.afterMenopause;
-    return json;
-}
-
 namespace {
-
-DxaTest testFrom(const Json& json) {
-    DxaTest test;
-    readCommon(json, test);
-    test.scanner = scannerSetupFromJson(json.at("scanner"));
-    readList(json, "phantoms", test.phantoms, phantomReadingFromJson);
-    readIf(json, "mass_kg", test.mass, readingFromJson);
-    readIf(json, "dose", test.dose, doseStatementFromJson);
-    readList(json, "scans", test.scans, dxaScanFromJson);
-    readList(json, "reported", test.reported, reportedByScannerFromJson);
-    test.afterMenopause = json.value("after_menopause", false);
-    return test;
-}
 
 // Schema 1 knew one reading of the phantom and one list of reported values and bones for all scans of a test.
 void bringForward(Json& json) {
@@ -211,7 +250,7 @@ void bringForward(Json& json) {
 } // namespace
 
 Expected<DxaTest> dxaTestFromJson(const Json& json, const std::string& where) {
-    return readRecord(json, where, bringForward, testFrom);
+    return readRecord(json, where, bringForward, dxaTestFields());
 }
 
 } // namespace fusain

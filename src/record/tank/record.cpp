@@ -1,7 +1,5 @@
 #include "record/tank/record.hpp"
 
-#include "record/base/json_lists.hpp"
-#include "record/method/recorded_json.hpp"
 #include "record/method/schema.hpp"
 #include "record/tank/method.hpp"
 
@@ -20,91 +18,138 @@ struct RecordedAs<hydrostatic::ForceSample> {
     }
 };
 
+namespace {
+
+// Wider than what a procedure accepts: what cannot be a reading of such an instrument.
+constexpr Limits forceLimits = between(-100.0, 500.0);
+constexpr Limits waterLimits = between(0.0, 60.0);
+constexpr Limits roomLimits = between(-20.0, 60.0);
+constexpr Limits pressureLimits = between(200.0, 900.0);
+constexpr Limits lungLimits = between(0.0, 15.0);
+
+const Fields<VitalCapacityEffort>& effortFields() {
+    static const auto fields =
+        Fields<VitalCapacityEffort>("blow")
+            .with(attributionFields())
+            .required("number", &VitalCapacityEffort::number, "1, 2, 3 … in the order of the work", atLeast(1))
+            .required("volume_l_btps", &VitalCapacityEffort::volume, "at body conditions", lungLimits)
+            .optional("acceptable", &VitalCapacityEffort::acceptable, "whether it may count")
+            .optional("remark", &VitalCapacityEffort::remark, "what was seen");
+    return fields;
+}
+
+const Fields<WeighingTrial>& trialFields() {
+    static const auto fields = [] {
+        auto made = Fields<WeighingTrial>("weighing trial");
+        made.with(numberedFields())
+            .required("gross_kg", &WeighingTrial::gross, "steady reading, chair and belt included", forceLimits)
+            .required("standard_error_kg", &WeighingTrial::standardError, "of the reading alone", atLeast(0.0))
+            .required("load_cell_check", &WeighingTrial::check,
+                      "number of the check it was taken under; 0 for none", atLeast(0))
+            .required("tare_kg", &WeighingTrial::tare, "chair and belt at that check", forceLimits)
+            .flat(&WeighingTrial::verdict, verdictFields());
+        addRecording(made, "trace", &WeighingTrial::trace, "what the load cell sent");
+        return made;
+    }();
+    return fields;
+}
+
+const Fields<LoadCellCheck>& checkFields() {
+    static const auto fields =
+        Fields<LoadCellCheck>("load-cell check")
+            .with(numberedFields())
+            .required("tare_kg", &LoadCellCheck::tare, "chair and belt submerged", forceLimits)
+            .required("reference_nominal_kg", &LoadCellCheck::referenceNominal, "as marked", forceLimits)
+            .required("reference_reading_kg", &LoadCellCheck::referenceReading, "what was read more with it",
+                      forceLimits);
+    return fields;
+}
+
+const Fields<MeasuredResidualVolume>& residualVolumeFields() {
+    static const auto fields =
+        Fields<MeasuredResidualVolume>("measured residual volume")
+            .with(attributionFields())
+            .required("volume_l_btps", &MeasuredResidualVolume::volume, "at body conditions", lungLimits)
+            .required("method", &MeasuredResidualVolume::method, "how it was measured");
+    return fields;
+}
+
+const Fields<Reading>& waterFields() {
+    static const auto fields = readingFields(Celsius::symbol(), waterLimits);
+    return fields;
+}
+const Fields<Reading>& massFields() {
+    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
+    return fields;
+}
+const Fields<Reading>& roomFields() {
+    static const auto fields = readingFields(Celsius::symbol(), roomLimits);
+    return fields;
+}
+const Fields<Reading>& pressureFields() {
+    static const auto fields = readingFields(MillimetresOfMercury::symbol(), pressureLimits);
+    return fields;
+}
+
+} // namespace
+
+const Fields<HydrostaticTest>& hydrostaticTestFields() {
+    using Test = HydrostaticTest;
+    static const auto fields =
+        Fields<Test>("raw record of a weighing")
+            .with(rawTestFields(TankMethod::id))
+            .list("load_cell_checks", &Test::loadCellChecks, checkFields(), "the latest holds for what follows")
+            .part("water_temperature_c", &Test::waterTemperature, waterFields(), "of the tank")
+            .part("dry_mass_kg", &Test::dryMass, massFields(), "on the scale")
+            .part("room_temperature_c", &Test::roomTemperature, roomFields(), "at the spirometer")
+            .part("pressure_mmhg", &Test::pressure, pressureFields(), "of the air")
+            .list("vital_capacity", &Test::efforts, effortFields(), "blows")
+            .part("residual_volume", &Test::residualVolume, residualVolumeFields(), "where it was measured")
+            .list("trials", &Test::trials, trialFields(), "submersions")
+            .check([](const Test& test) { return repeatedNumber(test.trials, "trials"); })
+            .check([](const Test& test) { return repeatedNumber(test.loadCellChecks, "load_cell_checks"); })
+            .check([](const Test& test) { return repeatedNumber(test.efforts, "vital_capacity"); });
+    return fields;
+}
+
 Json toJson(const VitalCapacityEffort& effort) {
-    Json json = attributionJson(effort);
-    json.update({{"number", effort.number},
-                 {"volume_l_btps", effort.volume.value()},
-                 {"acceptable", effort.acceptable},
-                 {"remark", effort.remark}});
-    return json;
+    return effortFields().write(effort);
 }
 VitalCapacityEffort effortFromJson(const Json& json) {
-    return {attributionFromJson(json), json.at("number").get<int>(),
-            Litres(json.at("volume_l_btps").get<double>()), json.value("acceptable", true),
-            json.value("remark", "")};
+    return effortFields().read(json);
 }
-
 Json toJson(const WeighingTrial& trial) {
-    Json json = numberedJson(trial);
-    json["gross_kg"] = trial.gross.value();
-    json["standard_error_kg"] = trial.standardError.value();
-    json["load_cell_check"] = trial.check;
-    json["tare_kg"] = trial.tare.value();
-    setVerdict(json, trial.verdict);
-    setRecorded(json, "trace", trial.trace);
-    return json;
+    return trialFields().write(trial);
 }
 WeighingTrial trialFromJson(const Json& json) {
-    return {numberedFromJson(json),
-            Kilograms(json.at("gross_kg").get<double>()),
-            Kilograms(json.at("standard_error_kg").get<double>()),
-            json.at("load_cell_check").get<int>(),
-            Kilograms(json.at("tare_kg").get<double>()),
-            verdictIn(json),
-            recordedIn<hydrostatic::ForceSample>(json, "trace")};
+    return trialFields().read(json);
 }
-
 Json toJson(const LoadCellCheck& check) {
-    Json json = numberedJson(check);
-    json.update({{"tare_kg", check.tare.value()},
-                 {"reference_nominal_kg", check.referenceNominal.value()},
-                 {"reference_reading_kg", check.referenceReading.value()}});
-    return json;
+    return checkFields().write(check);
 }
 LoadCellCheck loadCellCheckFromJson(const Json& json) {
-    return {numberedFromJson(json), Kilograms(json.at("tare_kg").get<double>()),
-            Kilograms(json.at("reference_nominal_kg").get<double>()),
-            Kilograms(json.at("reference_reading_kg").get<double>())};
+    return checkFields().read(json);
 }
-
 Json toJson(const MeasuredResidualVolume& volume) {
-    Json json = attributionJson(volume);
-    json.update({{"volume_l_btps", volume.volume.value()}, {"method", volume.method}});
-    return json;
+    return residualVolumeFields().write(volume);
 }
 MeasuredResidualVolume measuredResidualVolumeFromJson(const Json& json) {
-    return {attributionFromJson(json), Litres(json.at("volume_l_btps").get<double>()),
-            json.at("method").get<std::string>()};
+    return residualVolumeFields().read(json);
 }
-
+Reading waterTemperatureFromJson(const Json& json) {
+    return waterFields().read(json);
+}
+Reading roomTemperatureFromJson(const Json& json) {
+    return roomFields().read(json);
+}
+Reading pressureFromJson(const Json& json) {
+    return pressureFields().read(json);
+}
 Json toJson(const HydrostaticTest& test) {
-    Json json = commonJson(test, TankMethod::id);
-    json["vital_capacity"] = listOf(test.efforts);
-    json["trials"] = listOf(test.trials);
-    json["load_cell_checks"] = listOf(test.loadCellChecks);
-    setIf(json, "water_temperature_c", test.waterTemperature);
-    setIf(json, "dry_mass_kg", test.dryMass);
-    setIf(json, "room_temperature_c", test.roomTemperature);
-    setIf(json, "pressure_mmhg", test.pressure);
-    setIf(json, "residual_volume", test.residualVolume);
-    return json;
+    return hydrostaticTestFields().write(test);
 }
 
 namespace {
-
-HydrostaticTest testFrom(const Json& json) {
-    HydrostaticTest test;
-    readCommon(json, test);
-    readList(json, "load_cell_checks", test.loadCellChecks, loadCellCheckFromJson);
-    readIf(json, "water_temperature_c", test.waterTemperature, readingFromJson);
-    readIf(json, "dry_mass_kg", test.dryMass, readingFromJson);
-    readIf(json, "room_temperature_c", test.roomTemperature, readingFromJson);
-    readIf(json, "pressure_mmhg", test.pressure, readingFromJson);
-    readList(json, "vital_capacity", test.efforts, effortFromJson);
-    readIf(json, "residual_volume", test.residualVolume, measuredResidualVolumeFromJson);
-    readList(json, "trials", test.trials, trialFromJson);
-    return test;
-}
 
 // Schema 1 knew one check of the load cell, the latest, and used it for every trial.
 void bringForward(Json& json) {
@@ -125,7 +170,7 @@ void bringForward(Json& json) {
 } // namespace
 
 Expected<HydrostaticTest> hydrostaticTestFromJson(const Json& json, const std::string& where) {
-    return readRecord(json, where, bringForward, testFrom);
+    return readRecord(json, where, bringForward, hydrostaticTestFields());
 }
 
 } // namespace fusain

@@ -74,5 +74,8 @@ struct HydrostaticTest : RawTest {
 [[nodiscard]] LoadCellCheck loadCellCheckFromJson(const Json& json);
 [[nodiscard]] Json toJson(const MeasuredResidualVolume& volume);
 [[nodiscard]] MeasuredResidualVolume measuredResidualVolumeFromJson(const Json& json);
+[[nodiscard]] Reading waterTemperatureFromJson(const Json& json); ///< °C
+[[nodiscard]] Reading roomTemperatureFromJson(const Json& json);  ///< °C
+[[nodiscard]] Reading pressureFromJson(const Json& json);         ///< mmHg
 
 } // namespace fusain

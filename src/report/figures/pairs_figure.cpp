@@ -116,7 +116,7 @@ void paintBalance(QPainter& painter, const Frame& frame, const PairsModel::Pair&
     painter.drawText(line.translated(0, 51), Qt::AlignCenter, verdictOf(balance));
     if (isRead(painter))
         readAs(painter, {frame.spine, top + 27},
-               tr("%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg: %5")
+               tr("%1, right − left: %2 kg, measurement error ± %3 kg (95 %), threshold %4 kg, %5")
                    .arg(pair.name, signedKilograms(balance.difference.value()),
                         number(balance.leastSignificant.value(), 2), number(balance.threshold.value(), 2),
                         verdictOf(balance)));

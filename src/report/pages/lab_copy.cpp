@@ -82,7 +82,7 @@ void sameDay(PageFlow& flow, const TestReport& report) {
     for (const OtherMethod& other : report.sameDay) {
         flow.heading(tr("Other method on the same day"));
         flow.paragraph(
-            tr("%1: %2 % fat. Difference %3 points; the two can differ by %4 (95 %): %5. %6")
+            tr("%1: %2 % fat. Difference %3 %-points, %5 (limit %4, 95 %). %6")
                 .arg(say(methodTitle(other.method)), number(other.fatPercent.value(), 1),
                      signedNumber(other.difference, 1), number(other.halfInterval, 1),
                      other.agrees() ? tr("no further apart than expected") : tr("further apart than expected"),

@@ -116,7 +116,7 @@ NamedFigure limbs(const Own& report) {
         model.pairs.back().balance = result.legLean;
     }
     model.trunk = part(Region::Trunk);
-    model.note = tr("Hatched: measurement error; marks: notable in this lab");
+    model.note = tr("Hatched: measurement error. Marks: notable in this lab");
     return {tr("Pairs"),
             [model](QPainter& painter, const QRectF& area, const Palette& palette) {
                 paintPairs(painter, area, model, palette);
@@ -197,7 +197,7 @@ void ScanPages::checks(PageFlow& flow, const Own& report) {
             9);
     if (test.dose)
         flow.paragraph(
-            tr("X-rays: this scan %1 µSv; in twelve months %2 here and %3 elsewhere, with this one %4 µSv.")
+            tr("X-rays: this scan %1 µSv. In twelve months %2 here and %3 elsewhere, with this one %4 µSv.")
                 .arg(number(test.dose->thisScan.value(), 0))
                 .arg(test.dose->scansHere)
                 .arg(test.dose->scansElsewhere)

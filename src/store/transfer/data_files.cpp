@@ -84,6 +84,10 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
         !done)
         return tl::unexpected(done.error());
     catalogue.screening = std::move(screening.front());
+    std::vector<Glossary> glossaries;
+    if (auto done = readAll(folder + QStringLiteral("/glossary"), glossaries, glossaryFromJson); !done)
+        return tl::unexpected(done.error());
+    catalogue.glossary = std::move(glossaries.front());
     const QString practice = folder + QStringLiteral("/practice");
     if (auto done = readAll(practice + QStringLiteral("/cases"), catalogue.practice, practiceCaseFromJson);
         !done)

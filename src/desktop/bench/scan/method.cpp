@@ -30,9 +30,9 @@ StepPanel* AtTheBench<ScanMethod>::panel(Session& session, Step step) {
     case Lines:
         return confirm(
             {QObject::tr("Chin: the head ends just under it."),
-             QObject::tr("Shoulders: through the joint; hand and thigh apart."),
+             QObject::tr("Shoulders: through the joint, hand and thigh apart."),
              QObject::tr("Spine and ribs: trunk without the arms."),
-             QObject::tr("Hips: slanting through the necks of the thigh bones; legs apart in the middle."),
+             QObject::tr("Hips: slanting through the necks of the thigh bones, legs apart in the middle."),
              QObject::tr("Android and gynoid stand where the lines of pelvis and chin put them.")},
             QObject::tr("Lines are right"));
     case After:

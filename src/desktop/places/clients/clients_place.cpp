@@ -20,6 +20,15 @@
 #include <cmath>
 
 namespace fusain::desktop {
+namespace {
+
+// In pixels at the usual size of text: what the tests need with all their columns, and what leaves the pages
+// beside them no narrower than they are in a window of 1280.
+constexpr int widthOfTests = 600;
+constexpr int widthOfThreeColumns = 1500;
+
+} // namespace
+
 ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), clients_(new ClientsModel(session, this)), list_(new QListView),
       name_(label({}, "title")), facts_(label({}, "soft")), strip_(new ClientStrip(session)),
@@ -42,7 +51,10 @@ ClientsPlace::ClientsPlace(Session& session)
     right->addLayout(first);
     connect(talk, &QPushButton::clicked, this, &ClientsPlace::talk);
     right->addLayout(dossierHead());
-    right->addWidget(pages_, 1);
+    columns_ = new QHBoxLayout;
+    columns_->setSpacing(24);
+    columns_->addWidget(pages_, 1);
+    right->addLayout(columns_, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(24, 16, 24, 16);
     layout->setSpacing(24);
@@ -153,15 +165,55 @@ QWidget* ClientsPlace::testsPage() {
 }
 
 void ClientsPlace::addPages() {
-    auto* findingsPage = new QWidget;
-    (new QVBoxLayout(findingsPage))->addWidget(findings_);
-    pages_->addTab(testsPage(), tr("&Tests"));
-    pages_->addTab(findingsPage, tr("&Findings of the chosen test"));
+    findingsPage_ = new QWidget;
+    (new QVBoxLayout(findingsPage_))->addWidget(findings_);
+    pages_->addTab(testsPage_ = testsPage(), tr("&Tests"));
+    pages_->addTab(findingsPage_, tr("&Findings of the chosen test"));
     pages_->addTab(progress_, tr("&Progress"));
     pages_->addTab(methods_, tr("Across &methods"));
     pages_->addTab(plan_, tr("P&lan"));
     pages_->setDocumentMode(true);
     connect(pages_, &QTabWidget::currentChanged, this, &ClientsPlace::showPages);
+}
+
+QWidget* ClientsPlace::pageOf(Page page) const {
+    switch (page) {
+    case Page::Tests:
+        return testsPage_;
+    case Page::Findings:
+        return findingsPage_;
+    case Page::Progress:
+        return progress_;
+    case Page::Methods:
+        return methods_;
+    case Page::Plan:
+        return plan_;
+    }
+    return testsPage_;
+}
+
+void ClientsPlace::resizeEvent(QResizeEvent* event) {
+    Place::resizeEvent(event);
+    arrange();
+}
+
+// In a wide window the tests stay beside what is read of them.
+void ClientsPlace::arrange() {
+    const bool beside = width() >= scaled(widthOfThreeColumns);
+    if (beside == (pages_->indexOf(testsPage_) < 0))
+        return;
+    if (beside) {
+        pages_->removeTab(pages_->indexOf(testsPage_));
+        testsPage_->setFixedWidth(scaled(widthOfTests));
+        columns_->insertWidget(0, testsPage_);
+        testsPage_->show();
+    } else {
+        QWidget* read = pages_->currentWidget();
+        testsPage_->setMinimumWidth(0);
+        testsPage_->setMaximumWidth(QWIDGETSIZE_MAX);
+        pages_->insertTab(0, testsPage_, tr("&Tests"));
+        pages_->setCurrentWidget(read);
+    }
 }
 
 QString ClientsPlace::where() const {
@@ -206,7 +258,7 @@ void ClientsPlace::showClient(const QString& id) {
     if (chosen() != id)
         session_.report(failure({FUSAIN_TEXT("The client {1} is not in this lab book."), {id.toStdString()}}));
     showDossier();
-    pages_->setCurrentIndex(0);
+    showPage(Page::Tests);
 }
 
 void ClientsPlace::search(const QString& wanted) {
@@ -319,7 +371,9 @@ void ClientsPlace::showWhatMatters() {
 void ClientsPlace::showPage(Page page) {
     if (later_->isActive())
         showDossier();
-    pages_->setCurrentIndex(static_cast<int>(page));
+    pages_->setCurrentWidget(pageOf(page)); // tests beside the pages are in view already
+    if (page == Page::Tests && pages_->indexOf(testsPage_) < 0)
+        tests_->setFocus();
 }
 
 // The pages that compute much are filled when they are seen.
@@ -333,7 +387,7 @@ void ClientsPlace::showPages() {
 }
 
 void ClientsPlace::showFindings(int row) {
-    pages_->setCurrentIndex(1);
+    showPage(Page::Findings);
     if (row >= 0 && row < static_cast<int>(shown_.size()))
         tests_->choose(report::plain(common(shown_[static_cast<std::size_t>(row)]).id));
 }

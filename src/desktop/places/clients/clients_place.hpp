@@ -39,7 +39,12 @@ public:
     void showPage(Page page);
     void newClient();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void arrange();
+    [[nodiscard]] QWidget* pageOf(Page page) const;
     [[nodiscard]] QWidget* listSide();
     [[nodiscard]] QLayout* dossierHead();
     [[nodiscard]] QWidget* testsPage();
@@ -60,7 +65,10 @@ private:
     void fillTests(const Client& client);
     void offerUsualMethod();
 
-    QWidget* side_; ///< the list with its search
+    QWidget* side_;      ///< the list with its search
+    QWidget* testsPage_; ///< a column of its own where the window is wide, else the first page
+    QWidget* findingsPage_;
+    QBoxLayout* columns_; ///< the tests, where they have a column, and the pages
     QLineEdit* search_;
     ClientsModel* clients_;
     QListView* list_;

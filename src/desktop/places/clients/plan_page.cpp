@@ -17,6 +17,7 @@
 #include <QDialog>
 #include <QHeaderView>
 #include <QScrollArea>
+#include <QTabWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -86,14 +87,15 @@ PlanPage::PlanPage(Session& session)
         points_->setColumnWidth(column, scaled(width));
     auto* inside = new QVBoxLayout(result_);
     inside->setContentsMargins(0, 0, 0, 0);
+    auto* under = new QTabWidget; // both are reached without scrolling
+    under->setDocumentMode(true);
+    under->addTab(points_, tr("&Where this leads"));
+    under->addTab(schools_, tr("&Approaches side by side"));
     inside->addWidget(course_, 3);
-    inside->addWidget(points_, 2);
-    inside->addWidget(label(tr("Approaches side by side"), "heading"));
-    inside->addWidget(schools_);
+    inside->addWidget(under, 3);
     inside->addWidget(words_);
     course_->setMinimumHeight(scaled(190));
-    points_->setMinimumHeight(scaled(150));
-    schools_->setMinimumHeight(scaled(400));
+    under->setMinimumHeight(scaled(230));
     schools_->setWordWrap(true);
     schools_->verticalHeader()->setSectionResizeMode(
         QHeaderView::ResizeToContents); // with what each says of itself
@@ -101,17 +103,17 @@ PlanPage::PlanPage(Session& session)
     auto* left = new QVBoxLayout(controls);
     left->setContentsMargins(0, 0, scaled(8), 0);
     left->setSpacing(scaled(5));
-    const auto under = [left](const QString& heading, std::initializer_list<QWidget*> widgets) {
+    const auto group = [left](const QString& heading, std::initializer_list<QWidget*> widgets) {
         left->addWidget(label(heading, "heading", false));
         for (QWidget* each : widgets)
             left->addWidget(each);
         left->addSpacing(scaled(6));
     };
-    under(tr("Who"), {health_, athlete_});
-    under(tr("Goal"), {target_});
-    under(tr("Way of life"), {activity_, exercise_, trainingDays_, describe, resting_, measure});
-    under(tr("The plan"), {sliders_, change_, weeksWords_, weeks_, needs});
-    under(tr("To note until next time"), {notes_, keep_, kept_});
+    group(tr("Who"), {health_, athlete_});
+    group(tr("Goal"), {target_});
+    group(tr("Way of life"), {activity_, exercise_, trainingDays_, describe, resting_, measure});
+    group(tr("The plan"), {sliders_, change_, weeksWords_, weeks_, needs});
+    group(tr("To note until next time"), {notes_, keep_, kept_});
     left->addStretch();
     auto* side = new QScrollArea; // in a low window the controls scroll; none of them is cut
     side->setObjectName(QStringLiteral("plain"));

@@ -76,6 +76,14 @@ LibraryGroup policies(const LabCatalogue& catalogue) {
     return group;
 }
 
+LibraryGroup terms(const Glossary& glossary) {
+    LibraryGroup group{tr("Glossary"), {}};
+    for (const GlossaryTerm& term : glossary.terms)
+        group.entries.push_back(
+            {LibraryKind::Term, report::say(std::string_view(term.lab)), report::plain(term.id), {}});
+    return group;
+}
+
 // A lab book of the demo carries the true bodies that its instruments measured.
 LibraryGroup truths(store::LabBook& book) {
     LibraryGroup group{tr("True bodies of the demo's people"), {}};
@@ -90,8 +98,8 @@ LibraryGroup truths(store::LabBook& book) {
 
 std::vector<LibraryGroup> libraryEntries(Session& session) {
     const LabCatalogue& catalogue = session.catalogue();
-    std::vector<LibraryGroup> groups{equations(catalogue), references(catalogue), protocols(catalogue),
-                                     policies(catalogue), truths(session.book())};
+    std::vector<LibraryGroup> groups{equations(catalogue), references(catalogue),     protocols(catalogue),
+                                     policies(catalogue),  terms(catalogue.glossary), truths(session.book())};
     std::erase_if(groups, [](const LibraryGroup& group) { return group.entries.empty(); });
     return groups;
 }

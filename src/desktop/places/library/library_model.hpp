@@ -8,7 +8,7 @@
 
 namespace fusain::desktop {
 
-enum class LibraryKind { Equation = 1, Reference, Protocol, Policy, Truth };
+enum class LibraryKind { Equation = 1, Reference, Protocol, Policy, Term, Truth };
 
 /// One thing of the Library, as its list shows it.
 struct LibraryEntry {

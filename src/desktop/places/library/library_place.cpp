@@ -177,6 +177,8 @@ void LibraryPlace::showEntry() {
         return page_->setHtml(protocolPage(id));
     case LibraryKind::Policy:
         return page_->setHtml(policyPage(id));
+    case LibraryKind::Term:
+        return page_->setHtml(termPage(id));
     case LibraryKind::Truth:
         return page_->setHtml(truthPage(id));
     }
@@ -235,6 +237,14 @@ QString LibraryPlace::protocolPage(const QString& id) const {
     for (const auto& line : protocol->safety)
         page += QStringLiteral("<p>– %1</p>").arg(plainText(line));
     return page;
+}
+
+QString LibraryPlace::termPage(const QString& id) const {
+    const GlossaryTerm& term = *session_.catalogue().glossary.find(id.toStdString());
+    return QStringLiteral("<h2>%1</h2>").arg(pageWords(term.lab)) +
+           pageRow(tr("Meaning"), pageWords(term.meaning)) +
+           pageRow(tr("For the client"),
+                   term.client.empty() ? tr("not said to clients") : pageWords(term.client));
 }
 
 QString LibraryPlace::truthPage(const QString& id) const {

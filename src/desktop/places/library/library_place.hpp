@@ -38,6 +38,7 @@ private:
     void showReference(const QString& id);
     [[nodiscard]] QString equationPage(const QString& id) const;
     [[nodiscard]] QString protocolPage(const QString& id) const;
+    [[nodiscard]] QString termPage(const QString& id) const;
     [[nodiscard]] QString truthPage(const QString& id) const;
     [[nodiscard]] QString policyPage(const QString& id) const;
 

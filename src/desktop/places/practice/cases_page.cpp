@@ -211,7 +211,7 @@ void CasesPage::showTruth(const Attempt* attempt) {
     rule.from = std::floor(low - 2.0);
     rule.to = std::ceil(high + 2.0);
     rule.spindles = {{*debrief.truth, 0.0, true}, {*debrief.measured, *debrief.halfInterval, false}};
-    rule.reference = tr("spindle: measured, 95 % interval; line: the truth");
+    rule.reference = tr("Spindle: measured, 95 % interval. Line: true value");
     truth_->setPaint([rule, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintRule(painter, area, rule, palette);
     });

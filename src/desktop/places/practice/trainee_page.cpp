@@ -147,7 +147,7 @@ report::PageFlow TraineePage::signOffSheet() {
     flow.gap(20);
     for (const MethodProgress& line : progress)
         flow.row({report::say(methodTitle(line.method)), tr("may work alone: ______"),
-                  tr("signed off by: ____________________   date: ____________")},
+                  tr("signed off by ____________________   date ____________")},
                  {0.28, 0.22, 0.5});
     return flow;
 }

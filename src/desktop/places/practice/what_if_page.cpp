@@ -241,11 +241,9 @@ void WhatIfPage::showResult(const simulation::Experiment& tried, const simulatio
     }
     const double off = *fat - truth, half = finding.halfInterval.value_or(0.0);
     const QString points = (off < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + number(std::abs(off), 1);
-    result_->setText(finding.fatPercent ? tr("%1 ± %2 % fat (95 % CI); in truth %3 %: off by %4 points")
+    result_->setText(finding.fatPercent ? tr("%1 ± %2 % fat (95 % CI). True value %3 %, off by %4 %-points")
                                               .arg(number(*fat, 1), number(half, 1), number(truth, 1), points)
-                                        : tr("▲ No result: the rules let nothing through. Used anyway: "
-                                             "%1 % fat; true value %2 %: off by "
-                                             "%3 %-points")
+                                        : tr("▲ No result: the rules let nothing through. Used anyway: %1 % fat. True value %2 %, off by %3 %-points")
                                               .arg(number(*fat, 1), number(truth, 1), points));
     report::RuleModel rule;
     rule.title = tr("% fat");
@@ -254,8 +252,8 @@ void WhatIfPage::showResult(const simulation::Experiment& tried, const simulatio
     rule.to = std::ceil(std::max({truth, *fat + half, truth + 8.0}));
     rule.spindles = {{truth, 0.0, true}, {*fat, half, false}};
     rule.reference = finding.fatPercent
-                         ? tr("spindle: measured, 95 % interval; line: the truth")
-                         : tr("dark line: what was refused, without an interval; thin line: the truth");
+                         ? tr("Spindle: measured, 95 % interval. Line: true value")
+                         : tr("Dark line: what was refused, without an interval. Thin line: true value");
     rule_->setPaint([rule, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintRule(painter, area, rule, palette);
     });

@@ -35,17 +35,26 @@ TEST(ThoracicGas, AdultsAndChildren) {
 TEST(BodyVolume, BothTermsAdd) {
     const double artefact = surfaceAreaArtefact(SquareMetres(1.84814)).value();
     EXPECT_NEAR(artefact, -0.8631, 5e-5);
-    EXPECT_NEAR(bodyVolume(63.500, -0.86308, 3.840), 65.89908, 1e-5);
+    const auto volumeOf = [](double raw, double skin, double gas) {
+        return bodyVolume(BodyInChamber<Plain>{.rawVolume = Litres(raw),
+                                               .surfaceAreaArtefact = Litres(skin),
+                                               .thoracicGas = Litres(gas)})
+            .value();
+    };
+    EXPECT_NEAR(volumeOf(63.500, -0.86308, 3.840), 65.89908, 1e-5);
     EXPECT_NEAR(70.0 / 65.89908, 1.062230, 5e-7);
-    EXPECT_GT(bodyVolume(63.5, artefact, 3.84), 63.5); // a flipped sign would lose 1.7 L
+    EXPECT_GT(volumeOf(63.5, artefact, 3.84), 63.5); // a flipped sign would lose 1.7 L
 }
 
 TEST(BodyVolume, TheIntervalKnowsWhatPredictingCosts) {
-    const Uncertain mass(70.0, Source::DryMass, 0.01), raw(63.5, Source::VolumeTrials, 0.03);
+    const Measured<Kilograms> mass(Kilograms(70.0), Source::DryMass, Kilograms(0.01));
     const auto fatError = [&](double gasError) {
-        const Uncertain volume = bodyVolume(raw, Uncertain(-0.8631, Source::SurfaceArea, 0.043),
-                                            Uncertain(3.84, Source::ThoracicGas, gasError));
-        return compartments::bodyFrom(mass, volume, compartments::siri1961, 0.0, Metres(1.75))
+        const auto volume = bodyVolume(
+            BodyInChamber<Measured>{.rawVolume{Litres(63.5), Source::VolumeTrials, Litres(0.03)},
+                                    .surfaceAreaArtefact{Litres(-0.8631), Source::SurfaceArea, Litres(0.043)},
+                                    .thoracicGas{Litres(3.84), Source::ThoracicGas, Litres(gasError)}});
+        return compartments::bodyFrom(mass, volume, compartments::siri1961, KilogramsPerLitre(0.0),
+                                      Metres(1.75))
             .fatPercent.totalError()
             .value();
     };

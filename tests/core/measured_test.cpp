@@ -83,13 +83,17 @@ Outcome plainChain(double mass, double underwater, double temperature, double re
 // of them.
 TEST(Uncertainty, AgreesWithMonteCarloWithinThreePercent) {
     const Inputs in;
-    const auto [volume, density] = hydrostatic::volumeAndDensity(
-        Uncertain(in.mass, Source::DryMass, in.sMass),
-        Uncertain(in.underwater, Source::UnderwaterReading, in.sUnderwater),
-        water::densityTanaka2001(Uncertain(in.temperature, Source::WaterTemperature, in.sTemperature)),
-        Uncertain(in.residualVolume, Source::ResidualVolume, in.sResidualVolume),
-        Uncertain(in.gas, Source::GutGas, in.sGas));
-    const Uncertain fat = compartments::fatPercent(compartments::siri1961, density, in.sBiology);
+    const auto body = hydrostatic::volumeAndDensity(hydrostatic::WeighedBody<Measured>{
+        .dryMass{Kilograms(in.mass), Source::DryMass, Kilograms(in.sMass)},
+        .underwaterMass{Kilograms(in.underwater), Source::UnderwaterReading, Kilograms(in.sUnderwater)},
+        .waterDensity = water::densityTanaka2001(
+            Measured<Celsius>(Celsius(in.temperature), Source::WaterTemperature, Celsius(in.sTemperature))),
+        .residualVolume{Litres(in.residualVolume), Source::ResidualVolume, Litres(in.sResidualVolume)},
+        .gutGas{Litres(in.gas), Source::GutGas, Litres(in.sGas)}});
+    const Uncertain density = body.bodyDensity.uncertain();
+    const Uncertain fat =
+        compartments::fatPercent(compartments::siri1961, body.bodyDensity, KilogramsPerLitre(in.sBiology))
+            .uncertain();
     const Uncertain mass(in.mass, Source::DryMass, in.sMass);
     const Uncertain fatMass = mass * fat / Uncertain(100.0);
     const Uncertain fatFreeMass = mass - fatMass;

@@ -14,19 +14,27 @@ using namespace compartments;
 // volume = (70 − 3.30)/0.9943715018774842 − 1.40 = 65.67754584082806 L, density = 70/volume
 // = 1.065813271550182.
 TEST(BodyDensity, WorkedExample) {
-    const auto body =
-        hydrostatic::volumeAndDensity(70.0, 3.30, water::densityKell1975(Celsius(34.0)).value(), 1.30, 0.1);
-    EXPECT_NEAR(body.bodyVolume, 65.67754584082806, 1e-12);
-    EXPECT_NEAR(body.bodyDensity, 1.065813271550182, 1e-14);
-    EXPECT_NEAR(fatPercent(siri1961, KilogramsPerLitre(body.bodyDensity)).value(), 14.4341, 5e-5);
-    EXPECT_NEAR(fatPercent(brozek1963, KilogramsPerLitre(body.bodyDensity)).value(), 14.5805, 5e-5);
+    const auto body = hydrostatic::volumeAndDensity(
+        hydrostatic::WeighedBody<Plain>{.dryMass = Kilograms(70.0),
+                                        .underwaterMass = Kilograms(3.30),
+                                        .waterDensity = water::densityKell1975(Celsius(34.0)),
+                                        .residualVolume = Litres(1.30),
+                                        .gutGas = Litres(0.1)});
+    EXPECT_NEAR(body.bodyVolume.value(), 65.67754584082806, 1e-12);
+    EXPECT_NEAR(body.bodyDensity.value(), 1.065813271550182, 1e-14);
+    EXPECT_NEAR(fatPercent(siri1961, body.bodyDensity).value(), 14.4341, 5e-5);
+    EXPECT_NEAR(fatPercent(brozek1963, body.bodyDensity).value(), 14.5805, 5e-5);
 }
 
 TEST(BodyDensity, AFloatingBodyHasANegativeUnderwaterMass) {
     // The same man at total lung capacity, 6.50 L: expected −1.8707 kg; density is recovered.
-    EXPECT_NEAR(hydrostatic::bodyDensity(Kilograms(70), Kilograms(-1.8707319),
-                                         water::densityKell1975(Celsius(34.0)), Litres(6.50), Litres(0.1))
-                    .value(),
+    EXPECT_NEAR(hydrostatic::volumeAndDensity(
+                    hydrostatic::WeighedBody<Plain>{.dryMass = Kilograms(70),
+                                                    .underwaterMass = Kilograms(-1.8707319),
+                                                    .waterDensity = water::densityKell1975(Celsius(34.0)),
+                                                    .residualVolume = Litres(6.50),
+                                                    .gutGas = Litres(0.1)})
+                    .bodyDensity.value(),
                 1.065813271550182, 1e-7);
 }
 
@@ -101,19 +109,20 @@ TEST(FatFromDensity, TheBiologyTermMatchesADirectDifference) {
         return 100.0 * (f * d / (d - f) / 1.05 - f / (d - f));
     };
     const double expected = (withFatFree(1.1001) - withFatFree(1.0999)) / 0.0002 * 0.006;
-    const Uncertain fat = fatPercent(siri1961, Uncertain(1.05), 0.006);
-    EXPECT_NEAR(std::abs(fat.share(Source::FatFreeDensity)), std::abs(expected), 0.002);
+    const auto fat =
+        fatPercent(siri1961, Measured<KilogramsPerLitre>(Uncertain(1.05)), KilogramsPerLitre(0.006));
+    EXPECT_NEAR(std::abs(fat.uncertain().share(Source::FatFreeDensity)), std::abs(expected), 0.002);
 }
 
 // The edges belong to the healthy adults: 18 and 60 years; a body mass index of 30 does not.
 TEST(FatFreeDensitySpread, IsWiderOutsideHealthyAdults) {
     const FatFreeDensitySpread spread;
     using BodyMassIndex = KilogramsPerSquareMetre;
-    EXPECT_EQ(spread.of(Years(18.0), BodyMassIndex(22.0)), 0.0064);
-    EXPECT_EQ(spread.of(Years(60.0), BodyMassIndex(29.999)), 0.0064);
-    EXPECT_EQ(spread.of(Years(17.999), BodyMassIndex(22.0)), 0.008);
-    EXPECT_EQ(spread.of(Years(60.001), BodyMassIndex(22.0)), 0.008);
-    EXPECT_EQ(spread.of(Years(40.0), BodyMassIndex(30.0)), 0.008);
+    EXPECT_EQ(spread.of(Years(18.0), BodyMassIndex(22.0)), KilogramsPerLitre(0.0064));
+    EXPECT_EQ(spread.of(Years(60.0), BodyMassIndex(29.999)), KilogramsPerLitre(0.0064));
+    EXPECT_EQ(spread.of(Years(17.999), BodyMassIndex(22.0)), KilogramsPerLitre(0.008));
+    EXPECT_EQ(spread.of(Years(60.001), BodyMassIndex(22.0)), KilogramsPerLitre(0.008));
+    EXPECT_EQ(spread.of(Years(40.0), BodyMassIndex(30.0)), KilogramsPerLitre(0.008));
 }
 
 } // namespace

@@ -38,8 +38,9 @@ TEST(WaterDensity, CarriesTheTemperatureUncertainty) {
     const double slope = (water::densityTanaka2001(Celsius(34.001)).value() -
                           water::densityTanaka2001(Celsius(33.999)).value()) /
                          0.002;
-    const Uncertain density = water::densityTanaka2001(Uncertain(34.0, Source::WaterTemperature, 0.2));
-    EXPECT_NEAR(density.share(Source::WaterTemperature), 0.2 * slope, 1e-10);
+    const auto density =
+        water::densityTanaka2001(Measured<Celsius>(Celsius(34.0), Source::WaterTemperature, Celsius(0.2)));
+    EXPECT_NEAR(density.uncertain().share(Source::WaterTemperature), 0.2 * slope, 1e-10);
 }
 
 TEST(WaterTemperature, IsJudgedAtItsLimits) {

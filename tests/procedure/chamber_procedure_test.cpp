@@ -45,7 +45,7 @@ TEST_F(ChamberRun, TheResultIsTheWorkedExample) {
     measureTwice(run);
     const auto result = computeChamber(run.test(), run.setting().policy);
     ASSERT_TRUE(result) << result.error().english();
-    EXPECT_NEAR(result->surfaceAreaArtefact.estimate(), -0.8631, 5e-5);
+    EXPECT_NEAR(result->surfaceAreaArtefact.estimate().value(), -0.8631, 5e-5);
     EXPECT_NEAR(result->body.volume.estimate().value(), 65.89908, 1e-4);
     EXPECT_NEAR(result->body.density.estimate().value(), 1.062230, 1e-6);
     EXPECT_NEAR(result->body.fatPercent.estimate().value(), 16.0007, 1e-3);

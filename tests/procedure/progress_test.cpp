@@ -178,8 +178,9 @@ TEST_F(Visits, AnAdoptedCrossCalibrationKeepsAHistoryAndIsMarked) {
 TEST(WeeklyRate, IsHeldAgainstTheUsualRange) {
     EXPECT_NE(rateSentence(-0.5, Kilograms(80)).english().find("within the usual"), std::string::npos);
     EXPECT_NE(rateSentence(-0.8, Kilograms(80)).english().find("within the usual"), std::string::npos); // 1 %
-    EXPECT_NE(rateSentence(-1.0, Kilograms(80)).english().find("Lean mass is lost"), std::string::npos); // 1.25 %
-    EXPECT_NE(rateSentence(-1.5, Kilograms(80)).english().find("physician"), std::string::npos);    // 1.9 %
+    EXPECT_NE(rateSentence(-1.0, Kilograms(80)).english().find("Lean mass is lost"),
+              std::string::npos);                                                                // 1.25 %
+    EXPECT_NE(rateSentence(-1.5, Kilograms(80)).english().find("physician"), std::string::npos); // 1.9 %
     EXPECT_NE(rateSentence(0.3, Kilograms(80)).english().find("gained"), std::string::npos);
 }
 

@@ -32,7 +32,8 @@ TEST(Repeated, CountsFindsAndKeepsWhatWasSetAside) {
 
 TEST(Repeated, WritesTheKeysThatRecordsHaveAlwaysHad) {
     const Instant at = *instantFromIso("2026-03-12T07:40:00.000Z");
-    const LoadCellCheck check{{testing::taken(Origin::Link, at), 2, "moved"}, Kilograms(0.5), Kilograms(5.0), Kilograms(5.01)};
+    const LoadCellCheck check{
+        {testing::taken(Origin::Link, at), 2, "moved"}, Kilograms(0.5), Kilograms(5.0), Kilograms(5.01)};
     EXPECT_EQ(toJson(check), (Json{{"number", 2},
                                    {"origin", "link"},
                                    {"at", "2026-03-12T07:40:00.000Z"},

@@ -6,6 +6,7 @@
 #include "procedure/meaning/components_file.hpp"
 #include "record/base/json.hpp"
 #include "record/lab/reference_json.hpp"
+#include "record/library/formats.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/transfer/data_files.hpp"
 
@@ -278,6 +279,11 @@ constexpr Command commands[] = {
      [](const Asked&) { return listFolder("references"); }},
     {"protocols", "", "List the protocols as JSON", 0, 0, [](const Asked&) { return listFolder("protocols"); }},
     {"policies", "", "List the policies as JSON", 0, 0, [](const Asked&) { return listFolder("policies"); }},
+    {"formats", "", "Print the keys of every document, as docs/formats/fields.md has them", 0, 0,
+     [](const Asked&) {
+         std::cout << formatsPage();
+         return static_cast<int>(Done);
+     }},
     {"verify", "LABBOOK", "Check a lab book: file, chain of events, raw records", 1, 1,
      [](const Asked& asked) { return verify(asked.operand(0)); }},
 };

@@ -13,16 +13,23 @@ namespace fusain::airdisplacement {
     return Litres(-4.67e-5 * squareCentimetres(surfaceArea));
 }
 
+/// What a chamber says of one person. Each by its name: all three are volumes.
+/// @tparam As Plain, or Measured for readings with their uncertainty
+template <template <class> class As>
+struct BodyInChamber {
+    As<Litres> rawVolume;           ///< 10 … 250
+    As<Litres> surfaceAreaArtefact; ///< negative
+    As<Litres> thoracicGas;         ///< BTPS, 0.5 … 8
+};
+
 /// Volume of the body without the air in its lungs: Vb = Vraw − SAA + 0.40·TGV. The artefact is negative, so
 /// that both terms add. There is no gut-gas term.
 ///
-/// One formula for plain numbers and for numbers with uncertainty.
-/// @param raw litres, 10 … 250  @param artefact litres, negative  @param thoracicGas L BTPS, 0.5 … 8
+/// One formula for plain quantities and for those with uncertainty.
 /// @par Source Dempster P, Aitkens S (1995); McCrory MA et al (1995), Med Sci Sports Exerc 27:1686-1691.
-template <class Number>
-[[nodiscard]] constexpr Number bodyVolume(const Number& raw, const Number& artefact,
-                                          const Number& thoracicGas) {
-    return raw - artefact + Number(0.40) * thoracicGas;
+template <template <class> class As>
+[[nodiscard]] constexpr As<Litres> bodyVolume(const BodyInChamber<As>& body) {
+    return body.rawVolume - body.surfaceAreaArtefact + 0.40 * body.thoracicGas;
 }
 
 /// Thoracic gas during quiet breathing, adults: Crapo's functional residual capacity and half a tidal volume

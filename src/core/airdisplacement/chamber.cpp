@@ -61,8 +61,8 @@ Expected<Calibration> calibrate(std::span<const PressureSample> empty, std::span
                                 Litres certified, Litres certificateError) {
     if (!(certified.value() >= 5.0 && certified.value() <= 150.0))
         return failure(
-            {FUSAIN_TEXT("Calibration cylinder {1} L is out of range."), {fixed(certified.value(), 3)}},
-            {}, {FUSAIN_TEXT("The range is 5 to 150 L. See the certificate."), {}});
+            {FUSAIN_TEXT("Calibration cylinder {1} L is out of range."), {fixed(certified.value(), 3)}}, {},
+            {FUSAIN_TEXT("The range is 5 to 150 L. See the certificate."), {}});
     const auto without = responseOf(empty), with = responseOf(cylinder);
     for (const auto* response : {&without, &with})
         if (!*response)

@@ -59,9 +59,9 @@ TrialJudgement judgeVolumes(std::span<const VolumeReading> trials, int set, cons
             {std::to_string(count), millilitres(judgement.difference)}};
     } else {
         judgement.verdict = TrialVerdict::EndSession;
-        judgement.message = {
-            FUSAIN_TEXT("The trials do not agree after recalibrating either. End the session, rebook, and have the chamber looked at."),
-            {}};
+        judgement.message = {FUSAIN_TEXT("The trials do not agree after recalibrating either. End the session, "
+                                         "rebook, and have the chamber looked at."),
+                             {}};
     }
     return judgement;
 }

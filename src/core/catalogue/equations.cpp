@@ -227,9 +227,13 @@ std::vector<Equation> densityToFat() {
           {"residual_volume_l", "residual volume BTPS", "L", 0.2, 5},
           {"gut_gas_l", "gut gas BTPS", "L", 0, 0.5}},
          [](EquationArguments x) {
-             return plainValue(hydrostatic::bodyDensity(Kilograms(x[0]), Kilograms(x[1]),
-                                                        KilogramsPerLitre(x[2]), Litres(x[3]), Litres(x[4]))
-                                   .value());
+             return plainValue(hydrostatic::volumeAndDensity(
+                                   hydrostatic::WeighedBody<Plain>{.dryMass = Kilograms(x[0]),
+                                                                   .underwaterMass = Kilograms(x[1]),
+                                                                   .waterDensity = KilogramsPerLitre(x[2]),
+                                                                   .residualVolume = Litres(x[3]),
+                                                                   .gutGas = Litres(x[4])})
+                                   .bodyDensity.value());
          }},
         {"fat.density.siri-1961",
          "Fat from density",
@@ -348,7 +352,13 @@ std::vector<Equation> chamber() {
          {{"raw_volume_l", "raw volume", "L", 10, 250},
           {"surface_area_artefact_l", "surface-area artefact", "L", -2, 0},
           {"thoracic_gas_l", "thoracic gas BTPS", "L", 0.5, 8}},
-         [](EquationArguments x) { return plainValue(airdisplacement::bodyVolume(x[0], x[1], x[2])); }},
+         [](EquationArguments x) {
+             return plainValue(airdisplacement::bodyVolume(
+                                   airdisplacement::BodyInChamber<Plain>{.rawVolume = Litres(x[0]),
+                                                                         .surfaceAreaArtefact = Litres(x[1]),
+                                                                         .thoracicGas = Litres(x[2])})
+                                   .value());
+         }},
         {"chamber.thoracic-gas.adult", "Thoracic gas predicted, adults",
          "M 0.0472H + 0.0090A − 5.290 + 0.60; F 0.0360H + 0.0031A − 3.182 + 0.35",
          "McCrory MA et al (1998), J Appl Physiol 84:1475-1479; Crapo RO et al (1982)", 'A', "L",

@@ -4,28 +4,30 @@ namespace fusain::compartments {
 
 namespace {
 
-Composition compositionWith(const Uncertain& fat, const Uncertain& fatMass, const Uncertain& fatFreeMass,
-                            Metres height) {
-    const Uncertain heightSquared(height.value() * height.value());
-    return {Measured<Percent>(fat), Measured<Kilograms>(fatMass), Measured<Kilograms>(fatFreeMass),
-            Measured<KilogramsPerSquareMetre>(fatMass / heightSquared),
-            Measured<KilogramsPerSquareMetre>(fatFreeMass / heightSquared)};
+Composition compositionWith(const Measured<Percent>& fat, const Measured<Kilograms>& fatMass,
+                            const Measured<Kilograms>& fatFreeMass, Metres height) {
+    using Index = Measured<KilogramsPerSquareMetre>;
+    const double heightSquared = height.value() * height.value();
+    const auto indexOf = [&](const Measured<Kilograms>& part) {
+        return Index((1.0 / heightSquared * part).uncertain());
+    };
+    return {fat, fatMass, fatFreeMass, indexOf(fatMass), indexOf(fatFreeMass)};
 }
 
 } // namespace
 
-Composition compositionFrom(const Uncertain& mass, const Uncertain& fatFreeMass, Metres height) {
-    const Uncertain fatMass = mass - fatFreeMass;
-    return compositionWith(Uncertain(100.0) * fatMass / mass, fatMass, fatFreeMass, height);
+Composition compositionFrom(const Masses& masses, Metres height) {
+    const auto fatMass = masses.mass - masses.fatFreeMass;
+    return compositionWith(Measured<Percent>(Uncertain(100.0) * (fatMass / masses.mass)), fatMass,
+                           masses.fatFreeMass, height);
 }
 
-Body bodyFrom(const Uncertain& mass, const Uncertain& volume, const TwoComponentConstants& constants,
-              double fatFreeDensitySpread, Metres height) {
-    const Uncertain density = mass / volume;
-    const Uncertain fat = fatPercent(constants, density, fatFreeDensitySpread);
-    const Uncertain fatMass = mass * fat / Uncertain(100.0);
-    return {compositionWith(fat, fatMass, mass - fatMass, height), Measured<Litres>(volume),
-            Measured<KilogramsPerLitre>(density)};
+Body bodyFrom(const Measured<Kilograms>& mass, const Measured<Litres>& volume,
+              const TwoComponentConstants& constants, KilogramsPerLitre fatFreeDensitySpread, Metres height) {
+    const auto density = mass / volume;
+    const auto fat = fatPercent(constants, density, fatFreeDensitySpread);
+    const Measured<Kilograms> fatMass(mass.uncertain() * fat.uncertain() / Uncertain(100.0));
+    return {compositionWith(fat, fatMass, mass - fatMass, height), volume, density};
 }
 
 } // namespace fusain::compartments

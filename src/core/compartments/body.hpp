@@ -11,8 +11,13 @@ struct Composition {
     Measured<KilogramsPerSquareMetre> fatMassIndex;
     Measured<KilogramsPerSquareMetre> fatFreeMassIndex;
 };
-/// From mass and fat-free mass to the rest. @param mass kg  @param fatFreeMass kg  @param height m
-[[nodiscard]] Composition compositionFrom(const Uncertain& mass, const Uncertain& fatFreeMass, Metres height);
+/// A body in two parts. Each by its name: both are masses.
+struct Masses {
+    Measured<Kilograms> mass;
+    Measured<Kilograms> fatFreeMass;
+};
+/// From mass and fat-free mass to the rest.
+[[nodiscard]] Composition compositionFrom(const Masses& masses, Metres height);
 
 /// A body by density and the two-component model.
 struct Body : Composition {
@@ -21,11 +26,11 @@ struct Body : Composition {
 };
 
 /// From mass and volume to the masses and indices. Nothing is rounded on the way.
-/// @param mass kg  @param volume L, however it was measured
-/// @param fatFreeDensitySpread standard deviation between people, kg/L  @param height m
+/// @param volume however it was measured  @param fatFreeDensitySpread standard deviation between people
 /// @par Source compartments::fatPercent and anthropometry::massIndex.
-[[nodiscard]] Body bodyFrom(const Uncertain& mass, const Uncertain& volume,
-                            const TwoComponentConstants& constants, double fatFreeDensitySpread, Metres height);
+[[nodiscard]] Body bodyFrom(const Measured<Kilograms>& mass, const Measured<Litres>& volume,
+                            const TwoComponentConstants& constants, KilogramsPerLitre fatFreeDensitySpread,
+                            Metres height);
 
 /// True for densities that a living person can have.
 [[nodiscard]] constexpr bool plausibleBodyDensity(KilogramsPerLitre density) {

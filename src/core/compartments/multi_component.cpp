@@ -59,7 +59,9 @@ std::optional<Composition> compositionFrom(const MultiComponentModel& model, con
         mineral = mineral * Uncertain(totalMineralPerBoneMineral);
     const Uncertain fat = fatPercent(model, mass / readings.volume.uncertain(), water, mineral) +
                           Uncertain(0.0, Source::ModelAssumption, modelError(model));
-    return compositionFrom(mass, mass - mass * fat / Uncertain(100.0), readings.height);
+    return compositionFrom(
+        {.mass = readings.mass, .fatFreeMass = Measured<Kilograms>(mass - mass * fat / Uncertain(100.0))},
+        readings.height);
 }
 
 } // namespace fusain::compartments

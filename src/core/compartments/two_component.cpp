@@ -88,14 +88,14 @@ std::optional<TwoComponentConstants> heywardWagnerWhite2004(Sex sex, Years age) 
     return lookUp(whiteRows, sex, age);
 }
 
-Uncertain fatPercent(const TwoComponentConstants& constants, const Uncertain& density,
-                     double fatFreeDensitySpread) {
-    const double D = density.estimate();
+Measured<Percent> fatPercent(const TwoComponentConstants& constants, const Measured<KilogramsPerLitre>& density,
+                             KilogramsPerLitre fatFreeDensitySpread) {
+    const double D = density.estimate().value();
     const double percent = 100.0 * (constants.C1 / D - constants.C2);
-    const Uncertain technical = density.mapped(percent, -100.0 * constants.C1 / (D * D));
+    const Measured<Percent> technical(density.uncertain().mapped(percent, -100.0 * constants.C1 / (D * D)));
     const double fatFree = constants.fatFreeDensity();
     const double slope = (100.0 - percent) * constants.C1 / (fatFree * fatFree);
-    return technical + Uncertain(0.0, Source::FatFreeDensity, slope * fatFreeDensitySpread);
+    return technical.with(Source::FatFreeDensity, Percent(slope * fatFreeDensitySpread.value()));
 }
 
 std::span<const DensityConversion> densityConversions() {

@@ -52,9 +52,9 @@ inline constexpr TwoComponentConstants heywardWagnerBlackWomen2004{4.85, 4.39};
 /// @par Source Siri WE (1961) and Lohman TG (1981), Hum Biol 53:181-225, who put the error of % fat by density
 /// at 3.9 and 2.7 points; the spread by group is not verified.
 struct FatFreeDensitySpread {
-    double healthyAdults = 0.0064; ///< 18 to 60 years, body mass index below 30 kg/m²
-    double others = 0.008;
-    [[nodiscard]] constexpr double of(Years age, KilogramsPerSquareMetre bodyMassIndex) const {
+    KilogramsPerLitre healthyAdults{0.0064}; ///< 18 to 60 years, body mass index below 30 kg/m²
+    KilogramsPerLitre others{0.008};
+    [[nodiscard]] constexpr KilogramsPerLitre of(Years age, KilogramsPerSquareMetre bodyMassIndex) const {
         const bool adult = age >= anthropometry::adultAge && age <= anthropometry::olderAge;
         return adult && bodyMassIndex < anthropometry::obeseBodyMassIndex ? healthyAdults : others;
     }
@@ -62,9 +62,10 @@ struct FatFreeDensitySpread {
 
 /// As fatPercent, with uncertainty: the technical part from the density, and the method part from the spread of
 /// the fat-free density between people.
-/// @param fatFreeDensitySpread standard deviation between people, kg/L (0 leaves the method part out)
-[[nodiscard]] Uncertain fatPercent(const TwoComponentConstants& constants, const Uncertain& density,
-                                   double fatFreeDensitySpread);
+/// @param fatFreeDensitySpread standard deviation between people (0 leaves the method part out)
+[[nodiscard]] Measured<Percent> fatPercent(const TwoComponentConstants& constants,
+                                           const Measured<KilogramsPerLitre>& density,
+                                           KilogramsPerLitre fatFreeDensitySpread);
 
 /// A named way from density to fat that a policy can choose.
 struct DensityConversion {

@@ -48,8 +48,9 @@ BodyByScan bodyFrom(const RegionReading& total, const ScanPrecision& precision, 
     const Uncertain fat = Uncertain(total.fat.value()) + fatRepeat + model;
     const Uncertain lean = Uncertain(total.lean.value()) + beam + leanRepeat - model + ofTheDay;
     const Uncertain mass = fat + lean + bone;
-    return {compartments::compositionFrom(mass, lean + bone, height), Measured<Kilograms>(lean),
-            Measured<Kilograms>(bone), Measured<Kilograms>(mass)};
+    return {compartments::compositionFrom(
+                {.mass = Measured<Kilograms>(mass), .fatFreeMass = Measured<Kilograms>(lean + bone)}, height),
+            Measured<Kilograms>(lean), Measured<Kilograms>(bone), Measured<Kilograms>(mass)};
 }
 
 Indices indicesOf(const Scan& scan, Metres height, Kilograms scaleMass, FatConvention convention) {

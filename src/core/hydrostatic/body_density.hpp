@@ -4,38 +4,35 @@
 
 namespace fusain::hydrostatic {
 
+/// What is read of one person in air and under water. Each by its name: two of them are masses, two are gases.
+/// @tparam As Plain, or Measured for readings with their uncertainty
+template <template <class> class As>
+struct WeighedBody {
+    As<Kilograms> dryMass;        ///< Ma in air, 10 … 300
+    As<Kilograms> underwaterMass; ///< Mw net (gross − tare), −10 … 10; negative when the body floats
+    As<KilogramsPerLitre> waterDensity; ///< Dw at the weighing temperature, 0.98 … 1.00
+    As<Litres> residualVolume;          ///< RV BTPS: gas left in the lungs, or the volume actually held
+    As<Litres> gutGas;                  ///< GI BTPS, by convention 0.1
+};
+
 /// Lung-free body volume Db's denominator: (Ma − Mw)/Dw − (RV + GI), and the density Ma / volume.
-template <class Number>
+template <template <class> class As>
 struct VolumeAndDensity {
-    Number bodyVolume;
-    Number bodyDensity;
+    As<Litres> bodyVolume;
+    As<KilogramsPerLitre> bodyDensity;
 };
 
 /// Body volume (L) and density (kg/L) by underwater weighing.
 ///
-/// One formula for plain numbers and for numbers with uncertainty.
-/// @param Ma dry mass in air, kg, 10 … 300
-/// @param Mw net underwater mass (gross − tare), kg, −10 … 10; negative when the body floats
-/// @param Dw water density at the weighing temperature, kg/L, 0.98 … 1.00
-/// @param RV gas left in the lungs, L BTPS (residual volume, or the volume actually held)
-/// @param GI gas in the gut, L BTPS, by convention 0.1
+/// One formula for plain quantities and for those with uncertainty.
 /// @return volume in L and density in kg/L; plausible human densities lie in 0.93 … 1.10
 /// @par Source Buskirk ER (1961) and Goldman RF, Buskirk ER (1961), in Brozek & Henschel, Techniques for
 /// Measuring Body Composition, NAS-NRC; Brozek J et al (1963), Ann N Y Acad Sci 110:113-140.
-template <class Number>
-[[nodiscard]] constexpr VolumeAndDensity<Number>
-volumeAndDensity(const Number& Ma, const Number& Mw, const Number& Dw, const Number& RV, const Number& GI) {
-    const Number volume = (Ma - Mw) / Dw - (RV + GI);
-    return {volume, Ma / volume};
-}
-
-/// Typed form of volumeAndDensity: the density alone.
-[[nodiscard]] inline KilogramsPerLitre bodyDensity(Kilograms dryMass, Kilograms netUnderwaterMass,
-                                                   KilogramsPerLitre waterDensity, Litres residualVolume,
-                                                   Litres gutGas) {
-    return KilogramsPerLitre(volumeAndDensity(dryMass.value(), netUnderwaterMass.value(), waterDensity.value(),
-                                              residualVolume.value(), gutGas.value())
-                                 .bodyDensity);
+template <template <class> class As>
+[[nodiscard]] constexpr VolumeAndDensity<As> volumeAndDensity(const WeighedBody<As>& body) {
+    const As<Litres> volume =
+        (body.dryMass - body.underwaterMass) / body.waterDensity - (body.residualVolume + body.gutGas);
+    return {volume, body.dryMass / volume};
 }
 
 } // namespace fusain::hydrostatic

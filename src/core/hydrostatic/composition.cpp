@@ -7,11 +7,14 @@ namespace fusain::hydrostatic {
 
 Composition compose(const CompositionInputs& inputs) {
     Composition result;
-    const Uncertain waterDensity = water::densityTanaka2001(inputs.waterTemperature);
-    const Uncertain volume = volumeAndDensity(inputs.dryMass, inputs.underwaterMass, waterDensity,
-                                              inputs.residualVolume, inputs.gutGas)
-                                 .bodyVolume;
-    result.waterDensity = KilogramsPerLitre(waterDensity.estimate());
+    const auto waterDensity = water::densityTanaka2001(inputs.waterTemperature);
+    const auto volume = volumeAndDensity(WeighedBody<Measured>{.dryMass = inputs.dryMass,
+                                                               .underwaterMass = inputs.underwaterMass,
+                                                               .waterDensity = waterDensity,
+                                                               .residualVolume = inputs.residualVolume,
+                                                               .gutGas = inputs.gutGas})
+                            .bodyVolume;
+    result.waterDensity = waterDensity.estimate();
     result.body = compartments::bodyFrom(inputs.dryMass, volume, inputs.constants, inputs.fatFreeDensitySpread,
                                          inputs.height);
     return result;

@@ -6,13 +6,13 @@ namespace fusain::hydrostatic {
 
 /// Everything that the arithmetic of underwater weighing needs, each with its uncertainty.
 struct CompositionInputs {
-    Uncertain dryMass{0.0};          ///< kg
-    Uncertain underwaterMass{0.0};   ///< kg, net
-    Uncertain waterTemperature{0.0}; ///< °C
-    Uncertain residualVolume{0.0};   ///< L BTPS
-    Uncertain gutGas{0.0};           ///< L BTPS
+    Measured<Kilograms> dryMass;
+    Measured<Kilograms> underwaterMass; ///< net
+    Measured<Celsius> waterTemperature;
+    Measured<Litres> residualVolume; ///< BTPS
+    Measured<Litres> gutGas;         ///< BTPS
     compartments::TwoComponentConstants constants = compartments::siri1961;
-    double fatFreeDensitySpread = 0.0; ///< kg/L between people
+    KilogramsPerLitre fatFreeDensitySpread{0.0}; ///< between people
     Metres height{0.0};
 };
 

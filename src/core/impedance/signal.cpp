@@ -160,7 +160,8 @@ void judgePoints(const Spectrum& spectrum, const SignalLimits& limits, Findings&
                  Severity::Bad,
                  spectrum.segment,
                  point.frequency,
-                 {FUSAIN_TEXT("The {1} rises from {2} to {3} kHz, which tissue never does. Check contact, stray capacitance and movement."),
+                 {FUSAIN_TEXT("The {1} rises from {2} to {3} kHz, which tissue never does. Check contact, "
+                              "stray capacitance and movement."),
                   {nameOf(spectrum.segment), kilohertzText(below.frequency), kilohertzText(point.frequency)}},
                  repeatContact});
             break; // one sentence a segment is enough

@@ -171,17 +171,17 @@ Message placeInWords(const BodyVector& vector, const VectorReference& reference)
         FUSAIN_TEXT("The vector is outside the middle half of {2} ({1} % are nearer to the "
                     "mean), towards more fluid or a larger body.");
     if (way == Migration::LessFluid)
-        words = FUSAIN_TEXT(
-            "The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
-            "less fluid or a slighter body.");
+        words =
+            FUSAIN_TEXT("The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
+                        "less fluid or a slighter body.");
     if (way == Migration::MoreCells)
-        words = FUSAIN_TEXT(
-            "The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
-            "more cell mass.");
+        words =
+            FUSAIN_TEXT("The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
+                        "more cell mass.");
     if (way == Migration::FewerCells)
-        words = FUSAIN_TEXT(
-            "The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
-            "less cell mass.");
+        words =
+            FUSAIN_TEXT("The vector is outside the middle half of {2} ({1} % are nearer to the mean), towards "
+                        "less cell mass.");
     return {std::string(words), arguments};
 }
 

@@ -61,8 +61,7 @@ Applicability applicability(const WholeBodyEquation& equation, const WholeBodyIn
 std::vector<Message> reservations(const WholeBodyEquation& equation, const WholeBodyInputs& inputs) {
     std::vector<Message> found = applicability(equation, inputs).because;
     if (equation.grade != 'A')
-        found.push_back(
-            {FUSAIN_TEXT("{1} is not yet verified."), {std::string(equation.title)}});
+        found.push_back({FUSAIN_TEXT("{1} is not yet verified."), {std::string(equation.title)}});
     return found;
 }
 

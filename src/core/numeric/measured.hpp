@@ -83,8 +83,8 @@ enum class SourceKind : unsigned char {
 /// Half-width factor of the 95 % interval of a normal error: Φ⁻¹(0.975).
 inline constexpr double normal95 = 1.959963984540054;
 
-/// A number with its linear dependence on every source: x = estimate + Σ share[s]·ε_s, ε_s ~ N(0, 1)
-/// independent.
+/// A number without a unit, with its linear dependence on every source: x = estimate + Σ share[s]·ε_s, ε_s ~
+/// N(0, 1) independent.
 ///
 /// Arithmetic propagates the shares to first order, so correlations through common inputs are exact to that
 /// order: mass − mass·fraction knows that both masses are the same reading. (GUM, JCGM 100:2008, 5.1 and 5.2.)
@@ -191,9 +191,35 @@ public:
     [[nodiscard]] Q low() const { return Q(estimate().value() - halfInterval().value()); }
     [[nodiscard]] Q high() const { return Q(estimate().value() + halfInterval().value()); }
     [[nodiscard]] std::vector<BudgetLine> budget() const { return varianceBudget(value_); }
+    /// Also unsure by this much, from another source. @param standardError 0 or more
+    [[nodiscard]] Measured with(Source source, Q standardError) const {
+        return Measured(value_ + Uncertain(0.0, source, standardError.value()));
+    }
+
+    friend Measured operator+(const Measured& a, const Measured& b) { return Measured(a.value_ + b.value_); }
+    friend Measured operator-(const Measured& a, const Measured& b) { return Measured(a.value_ - b.value_); }
+    friend Measured operator*(double factor, const Measured& a) {
+        return Measured(a.value_.mapped(factor * a.value_.estimate(), factor));
+    }
+    /// A share of itself, without a unit.
+    friend Uncertain operator/(const Measured& a, const Measured& b) { return a.value_ / b.value_; }
 
 private:
     Uncertain value_;
 };
+
+/// A quotient of two units that formulas divide, with what both are unsure by.
+template <class A, class B>
+requires requires {
+    typename QuotientOf<A, B>::type;
+}
+[[nodiscard]] Measured<Quantity<typename QuotientOf<A, B>::type>> operator/(const Measured<Quantity<A>>& a,
+                                                                            const Measured<Quantity<B>>& b) {
+    return Measured<Quantity<typename QuotientOf<A, B>::type>>(a.uncertain() / b.uncertain());
+}
+
+/// A quantity as it is, where a formula takes quantities with or without their uncertainty.
+template <class Q>
+using Plain = Q;
 
 } // namespace fusain

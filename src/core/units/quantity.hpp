@@ -4,10 +4,15 @@
 
 namespace fusain {
 
+/// Unit of A over B, for the few pairs that the formulas divide; units.hpp names them.
+template <class A, class B>
+struct QuotientOf;
+
 /// A number with a unit. Quantities of different units do not mix; conversions are named functions.
 template <class Unit>
 class Quantity {
 public:
+    using UnitOf = Unit;
     constexpr Quantity() = default;
     constexpr explicit Quantity(double value) : value_(value) {}
 
@@ -29,6 +34,11 @@ public:
     friend constexpr Quantity operator*(double factor, Quantity a) { return Quantity(a.value_ * factor); }
     friend constexpr Quantity operator/(Quantity a, double divisor) { return Quantity(a.value_ / divisor); }
     friend constexpr double operator/(Quantity a, Quantity b) { return a.value_ / b.value_; }
+    template <class Other>
+    requires requires { typename QuotientOf<Unit, Other>::type; }
+    friend constexpr auto operator/(Quantity a, Quantity<Other> b) {
+        return Quantity<typename QuotientOf<Unit, Other>::type>(a.value_ / b.value());
+    }
     friend constexpr auto operator<=>(Quantity, Quantity) = default;
 
 private:

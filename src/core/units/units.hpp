@@ -69,6 +69,15 @@ struct KilocaloriePerDay {
 };
 } // namespace unit
 
+template <>
+struct QuotientOf<unit::Kilogram, unit::KilogramPerLitre> {
+    using type = unit::Litre;
+};
+template <>
+struct QuotientOf<unit::Kilogram, unit::Litre> {
+    using type = unit::KilogramPerLitre;
+};
+
 using Kilograms = Quantity<unit::Kilogram>;
 using Litres = Quantity<unit::Litre>;
 using Metres = Quantity<unit::Metre>;

@@ -25,9 +25,9 @@ KilogramsPerLitre densityTanaka2001(Celsius temperature) {
     return KilogramsPerLitre(tanaka(temperature.value()).value / 1000.0);
 }
 
-Uncertain densityTanaka2001(const Uncertain& temperatureCelsius) {
-    const auto [value, slope] = tanaka(temperatureCelsius.estimate());
-    return temperatureCelsius.mapped(value / 1000.0, slope / 1000.0);
+Measured<KilogramsPerLitre> densityTanaka2001(const Measured<Celsius>& temperature) {
+    const auto [value, slope] = tanaka(temperature.estimate().value());
+    return Measured<KilogramsPerLitre>(temperature.uncertain().mapped(value / 1000.0, slope / 1000.0));
 }
 
 KilogramsPerLitre densityKell1975(Celsius temperature) {

@@ -11,7 +11,7 @@ namespace fusain::water {
 [[nodiscard]] KilogramsPerLitre densityTanaka2001(Celsius temperature);
 
 /// As densityTanaka2001, carrying the uncertainty of the temperature.
-[[nodiscard]] Uncertain densityTanaka2001(const Uncertain& temperatureCelsius);
+[[nodiscard]] Measured<KilogramsPerLitre> densityTanaka2001(const Measured<Celsius>& temperature);
 
 /// Density of air-free water at 101.325 kPa; the cross-check of densityTanaka2001.
 /// @param temperature IPTS-68, 0 … 150 °C (t68 = 1.00024·t90)

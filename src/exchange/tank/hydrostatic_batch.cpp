@@ -231,18 +231,19 @@ void HydrostaticBatch::compute(const Row& row) {
             return reject("vital_capacity_l", predicted.error().what);
         residual = std::move(*predicted);
     }
-    const Uncertain net = Uncertain(row.value[Gross] - row.value[Tare], Source::UnderwaterReading,
-                                    policy_.typedReadingError.value()) +
-                          Uncertain(0.0, Source::BetweenTrials, betweenTrialsError({}, 0.0));
+    const auto net = Measured<Kilograms>(Kilograms(row.value[Gross] - row.value[Tare]),
+                                         Source::UnderwaterReading, policy_.typedReadingError)
+                         .with(Source::BetweenTrials, Kilograms(betweenTrialsError({}, 0.0)));
     const compartments::Body c =
         hydrostatic::compose(
             {massOfTheDay(Kilograms(row.value[Mass]), policy_.dryMassError, policy_.day), net,
-             Uncertain(row.value[Water], Source::WaterTemperature, policy_.waterTemperatureError.value()),
+             Measured<Celsius>(Celsius(row.value[Water]), Source::WaterTemperature,
+                               policy_.waterTemperatureError),
              lungVolume(Source::ResidualVolume,
                         {residual.volume, residual.standardError, residual.measured,
                          policy_.measuredResidualVolumeError},
                         policy_.day.residualVolume),
-             Uncertain(policy_.gutGas.value(), Source::GutGas, policy_.gutGasError.value()), *constants,
+             Measured<Litres>(policy_.gutGas, Source::GutGas, policy_.gutGasError), *constants,
              policy_.fatFreeDensitySpread.of(age, anthropometry::massIndex(Kilograms(row.value[Mass]), height)),
              height})
             .body;

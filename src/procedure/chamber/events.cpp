@@ -32,6 +32,7 @@ void VolumeAccepted::applyTo(ChamberTest& test) const {
 }
 
 StartedOver StartedOver::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"reason"});
     return {event.data->at("reason").get<std::string>()};
 }
 Json StartedOver::data() const {

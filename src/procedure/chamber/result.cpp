@@ -59,8 +59,7 @@ void flagResult(ChamberResult& result, const ChamberTest& test, const ChamberPol
     flagBody(result);
     if (!result.thoracicGas.withinValidity)
         result.flags.push_back(
-            {FUSAIN_TEXT("Height or age is outside the validated range of the thoracic-gas equation."),
-             {}});
+            {FUSAIN_TEXT("Height or age is outside the validated range of the thoracic-gas equation."), {}});
     if (test.set > 1)
         result.flags.push_back(
             {FUSAIN_TEXT("The first set of trials did not agree; the chamber was calibrated anew."), {}});
@@ -72,10 +71,10 @@ void flagResult(ChamberResult& result, const ChamberTest& test, const ChamberPol
 
 // What the body takes up and gives off from day to day, as the chamber sees it. The tank sees it on land only:
 // water weighs nothing in water.
-Uncertain volumeOfTheDay(const DayToDay& day) {
-    return Uncertain(0.0, Source::BodyWaterOfTheDay, day.bodyWater.value() / bodyWaterDensity) +
-           Uncertain(0.0, Source::GutContentOfTheDay, day.gutContent.value() / gutContentDensity) +
-           Uncertain(0.0, Source::GutGas, isothermalShare * day.gutGas.value());
+Measured<Litres> onThisDay(const Measured<Litres>& volume, const DayToDay& day) {
+    return volume.with(Source::BodyWaterOfTheDay, Litres(day.bodyWater.value() / bodyWaterDensity))
+        .with(Source::GutContentOfTheDay, Litres(day.gutContent.value() / gutContentDensity))
+        .with(Source::GutGas, isothermalShare * day.gutGas);
 }
 
 } // namespace
@@ -116,22 +115,26 @@ Expected<ChamberResult> computeChamber(const ChamberTest& test, const ChamberPol
     result.constants = conversion->constants;
     setLungGas(result, Source::ThoracicGas, gas->measured);
     result.thoracicGas = *gas;
-    const Uncertain mass = massOfTheDay(result.mass, policy.dryMassError, policy.day);
-    const double area = squareCentimetres(
-        anthropometry::surfaceAreaDuBois1916(Kilograms(test.mass->value), test.subject.height));
-    result.surfaceArea = Uncertain(area, Source::SurfaceArea, policy.surfaceAreaError * area);
-    result.surfaceAreaArtefact = Uncertain(-4.67e-5) * result.surfaceArea;
+    const auto mass = massOfTheDay(result.mass, policy.dryMassError, policy.day);
+    const SquareMetres area = anthropometry::surfaceAreaDuBois1916(result.mass, test.subject.height);
+    const SquareCentimetres skin(squareCentimetres(area));
+    const Litres artefact = airdisplacement::surfaceAreaArtefact(area);
+    result.surfaceArea = {skin, Source::SurfaceArea, policy.surfaceAreaError * skin};
+    // Negative as the artefact is: more skin, less volume.
+    result.surfaceAreaArtefact = {artefact, Source::SurfaceArea, policy.surfaceAreaError * artefact};
     result.rawVolume =
-        Uncertain(result.trials.rawVolume.value(), Source::VolumeTrials,
-                  policy.volumeTrialError.value() / std::sqrt(static_cast<double>(result.trials.used.size()))) +
-        volumeOfTheDay(policy.day);
+        onThisDay({result.trials.rawVolume, Source::VolumeTrials,
+                   policy.volumeTrialError / std::sqrt(static_cast<double>(result.trials.used.size()))},
+                  policy.day);
     if (const Litres error = calibrationError(result.trials, test); error.value() > 0.0)
-        result.rawVolume = result.rawVolume + Uncertain(0.0, Source::Calibration, error.value());
-    const Uncertain volume = airdisplacement::bodyVolume(
-        result.rawVolume, result.surfaceAreaArtefact,
-        lungVolume(Source::ThoracicGas,
-                   {gas->volume, gas->standardError, gas->measured, policy.measuredThoracicGasError},
-                   policy.day.thoracicGas));
+        result.rawVolume = result.rawVolume.with(Source::Calibration, error);
+    const auto volume = airdisplacement::bodyVolume(airdisplacement::BodyInChamber<Measured>{
+        .rawVolume = result.rawVolume,
+        .surfaceAreaArtefact = result.surfaceAreaArtefact,
+        .thoracicGas =
+            lungVolume(Source::ThoracicGas,
+                       {gas->volume, gas->standardError, gas->measured, policy.measuredThoracicGasError},
+                       policy.day.thoracicGas)});
     result.body =
         compartments::bodyFrom(mass, volume, conversion->constants,
                                fatFreeDensitySpread(policy, test.subject, result.mass), test.subject.height);
@@ -150,8 +153,8 @@ Json toJson(const ChamberResult& result, const ChamberTest& test, const ChamberP
                       {"thoracic_gas", result.thoracicGas.measured ? "measured" : result.thoracicGas.equation},
                       {"surface_area", "anthropometry.surface-area.dubois-1916"}};
     json["trials_used"] = result.trials.used;
-    json["raw_volume"] = {{"value", result.rawVolume.estimate()}, {"unit", "L"}};
-    json["surface_area_artefact"] = {{"value", result.surfaceAreaArtefact.estimate()}, {"unit", "L"}};
+    json["raw_volume"] = {{"value", result.rawVolume.estimate().value()}, {"unit", "L"}};
+    json["surface_area_artefact"] = {{"value", result.surfaceAreaArtefact.estimate().value()}, {"unit", "L"}};
     json["thoracic_gas"] = {{"value", result.thoracicGas.volume.value()},
                             {"standard_error", result.thoracicGas.standardError.value()},
                             {"unit", "L"},

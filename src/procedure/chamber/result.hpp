@@ -19,9 +19,9 @@ struct ThoracicGasUsed {
 struct ChamberResult : DensityResult {
     using Method = ChamberMethod;
     airdisplacement::TrialJudgement trials;
-    Uncertain rawVolume{0.0};
-    Uncertain surfaceArea{0.0};         ///< cm²
-    Uncertain surfaceAreaArtefact{0.0}; ///< L, negative
+    Measured<Litres> rawVolume;
+    Measured<SquareCentimetres> surfaceArea;
+    Measured<Litres> surfaceAreaArtefact; ///< negative
     ThoracicGasUsed thoracicGas;
 };
 

@@ -245,11 +245,11 @@ private:
             for (std::size_t k = i + 1; k < appointments_.size(); ++k) {
                 const Appointment& b = appointments_[k];
                 if (laneOf(a) == laneOf(b) && b.at < freeAfter(a, policy_))
-                    conflict({FUSAIN_TEXT(
-                                  "Two clients on one instrument ({1}): it is free again {2} min later."),
-                              {std::string(methodTitle(a.method)),
-                               fixed(minutesBetween(b.at, freeAfter(a, policy_)), 0)}},
-                             a, &b);
+                    conflict(
+                        {FUSAIN_TEXT("Two clients on one instrument ({1}): it is free again {2} min later."),
+                         {std::string(methodTitle(a.method)),
+                          fixed(minutesBetween(b.at, freeAfter(a, policy_)), 0)}},
+                        a, &b);
                 else if (a.clientId == b.clientId && b.at < endOf(a, policy_))
                     conflict({FUSAIN_TEXT("One client in two places: {1} and {2}."),
                               {std::string(methodTitle(a.method)), std::string(methodTitle(b.method))}},

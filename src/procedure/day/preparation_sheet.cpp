@@ -38,7 +38,8 @@ std::optional<PreparationLine> lineOf(const PreparationTopic& topic, std::span<c
     bool asked = false;
     for (const PlannedMethod& planned : methods)
         for (const std::string& id : topic.rules)
-            if (const auto* rule = planned.protocol->find(id); rule && concerns(*rule, reader) && rule->bars.empty()) {
+            if (const auto* rule = planned.protocol->find(id);
+                rule && concerns(*rule, reader) && rule->bars.empty()) {
                 asked = true;
                 if (const auto start = startOf(*rule, planned.at))
                     line.from = line.from ? std::min(*line.from, *start) : *start;

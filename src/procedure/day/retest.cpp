@@ -26,7 +26,8 @@ std::optional<RetestProposal> proposeRetest(const RetestSchool& school, const st
     const int weeks = weeksToNextTest(*last, own);
     return RetestProposal{
         weeks,
-        {FUSAIN_TEXT("The smallest change that two tests can show is {1} kg of fat. At {2} kg a week that takes {3} weeks."),
+        {FUSAIN_TEXT("The smallest change that two tests can show is {1} kg of fat. At {2} kg a week that "
+                     "takes {3} weeks."),
          {fixed(leastVisibleFat(*last, own), 1), fixed(usualPace, 2), std::to_string(weeks)}}};
 }
 

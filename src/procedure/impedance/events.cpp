@@ -70,6 +70,7 @@ void SweepAccepted::applyTo(ImpedanceTest& test) const {
 }
 
 ValuesReported ValuesReported::read(const Event& event, const ImpedanceTest& test) {
+    onlyKeys(event, {"values"});
     return {reportedIn(event, "values", test.sweep(), test)};
 }
 Json ValuesReported::data() const {
@@ -80,6 +81,7 @@ void ValuesReported::applyTo(ImpedanceTest& test) const {
 }
 
 ReadingsImported ReadingsImported::read(const Event& event, const ImpedanceTest& test) {
+    onlyKeys(event, {"mass_kg", "source"}, {"reported", "sweep"});
     ReadingsImported imported;
     imported.mass = ofTest(massFromJson(event.data->at("mass_kg")), test, event);
     if (event.data->contains("sweep"))
@@ -109,6 +111,7 @@ void ReadingsImported::applyTo(ImpedanceTest& test) const {
 }
 
 PartsMissing PartsMissing::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"parts"});
     return {event.data->at("parts").get<std::vector<std::string>>()};
 }
 Json PartsMissing::data() const {
@@ -119,6 +122,7 @@ void PartsMissing::applyTo(ImpedanceTest& test) const {
 }
 
 LengthTaped LengthTaped::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"segment", "length_m"});
     const auto segment = impedance::segmentFromKey(event.data->at("segment").get<std::string>());
     if (!segment)
         throw Json::other_error::create(501, "the segment is not known", &*event.data);

@@ -73,7 +73,7 @@ Uncertain predicted(const WholeBodyEquation& equation, const WholeBodyInputs& in
                      byResistance * errors.day.resistance * inputs.impedance.resistance.value()) +
            Uncertain(0.0, Source::ReactanceOfTheDay,
                      byReactance * errors.day.reactance * inputs.impedance.reactance.value()) +
-           Uncertain(byMass) * (massOfTheDay(Kilograms(0.0), errors.mass, errors.day));
+           Uncertain(byMass) * massOfTheDay(Kilograms(0.0), errors.mass, errors.day).uncertain();
 }
 
 // Parts that are missing on one side or both. "left/lower-leg-and-foot"
@@ -273,8 +273,10 @@ private:
                       "missing part."),
                   {fixed(wholeMass(result_.mass, missing_.percent).value(), 1)}});
         }
-        const Uncertain mass = massOfTheDay(result_.mass, policy_.dryMassError, policy_.day);
-        result_.composition = compartments::compositionFrom(mass, value, test_.subject.height);
+        result_.composition = compartments::compositionFrom(
+            {.mass = massOfTheDay(result_.mass, policy_.dryMassError, policy_.day),
+             .fatFreeMass = Measured<Kilograms>(value)},
+            test_.subject.height);
     }
 
     void fitArc(const Sweep& sweep) {
@@ -358,17 +360,17 @@ private:
         flag({FUSAIN_TEXT(
                   "All values are as reported by the instrument: its equations and errors are not published."),
               {}});
-        const Uncertain mass = massOfTheDay(result_.mass, policy_.dryMassError, policy_.day);
         const auto* fatFree = test_.reportedValue("fat-free-mass");
         const auto* percent = test_.reportedValue("fat-percent");
         if (fatFree || percent) {
-            const double kilograms =
-                fatFree ? fatFree->value : result_.mass.value() * (1.0 - percent->value / 100.0);
+            const Kilograms reported(fatFree ? fatFree->value
+                                             : result_.mass.value() * (1.0 - percent->value / 100.0));
             // Taken again, an analyzer repeats its fat-free mass about as well as its resistance.
             result_.composition = compartments::compositionFrom(
-                mass,
-                Uncertain(kilograms, Source::Resistance, policy_.resistanceError * kilograms) +
-                    Uncertain(0.0, Source::ResistanceOfTheDay, policy_.day.resistance * kilograms),
+                {.mass = massOfTheDay(result_.mass, policy_.dryMassError, policy_.day),
+                 .fatFreeMass =
+                     Measured<Kilograms>(reported, Source::Resistance, policy_.resistanceError * reported)
+                         .with(Source::ResistanceOfTheDay, policy_.day.resistance * reported)},
                 test_.subject.height);
         }
         if (const auto* water = test_.reportedValue("body-water"))

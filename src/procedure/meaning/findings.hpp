@@ -3,8 +3,8 @@
 
 namespace fusain {
 
-/// A change of fat in a few days that no tissue could make is explained by what can move so fast: water, food, the
-/// preparation. @return nothing from two weeks on, and for a change that tissue could make
+/// A change of fat in a few days that no tissue could make is explained by what can move so fast: water, food,
+/// the preparation. @return nothing from two weeks on, and for a change that tissue could make
 [[nodiscard]] std::optional<Message> tooFastForTissue(const Outcome& earlier, const Outcome& now);
 
 /// What the physiologist can say, most important first: where the result lies, what changed, what disturbed it.

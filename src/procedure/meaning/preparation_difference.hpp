@@ -18,7 +18,8 @@ struct PreparationDifference {
 [[nodiscard]] std::vector<PreparationDifference> preparedOtherwise(const RawTest& now, const RawTest& earlier);
 /// Those of them that make a comparison worthless: every answer, and a time of day beyond six hours (an
 /// engineering choice: breakfast on one day and supper on the other).
-[[nodiscard]] std::vector<PreparationDifference> spoilingDifferences(const RawTest& now, const RawTest& earlier);
+[[nodiscard]] std::vector<PreparationDifference> spoilingDifferences(const RawTest& now,
+                                                                     const RawTest& earlier);
 
 /// The differences in words, with the direction of the effect on the fat estimate and its size.
 [[nodiscard]] std::vector<Message> preparationDifferences(const RawTest& now, const RawTest& earlier,

@@ -211,7 +211,7 @@ const FollowedText& textOf(Followed quantity) {
 std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
     if (quantity == Followed::Mass) {
         const MethodPolicy& policy = common(test.policy);
-        return followed(Measured<Kilograms>(massOfTheDay(test.shared().mass, policy.dryMassError, policy.day)));
+        return followed(massOfTheDay(test.shared().mass, policy.dryMassError, policy.day));
     }
     const auto* body = test.composition();
     if (body)

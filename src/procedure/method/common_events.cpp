@@ -10,6 +10,8 @@ std::string textAt(const Event& event, const char* key) {
 } // namespace
 
 TestStarted TestStarted::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"subject", "policy", "protocol"},
+             {"method", "policy_document", "protocol_document", "taken_at"});
     const bool fromElsewhere = event.data->contains("taken_at");
     return {event.data->value("method", ""),
             subjectFromJson(event.data->at("subject")),
@@ -41,6 +43,7 @@ void TestStarted::applyTo(RawTest& test) const {
 }
 
 StepDone StepDone::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"step"}, {"reason", "result"});
     return {textAt(event, "step"), event.data->value("reason", ""), event.data->value("result", "")};
 }
 Json StepDone::data() const {
@@ -59,6 +62,7 @@ void StepDone::applyTo(RawTest& test) const {
 }
 
 StepShown StepShown::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"step"});
     const Json& step = event.data->at("step");
     return step.is_string() ? StepShown{step.get<std::string>(), {}} : StepShown{{}, step.get<int>()};
 }
@@ -81,6 +85,7 @@ void QuestionAnswered::applyTo(RawTest& test) const {
 }
 
 DeviationAccepted DeviationAccepted::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"rule", "reason"});
     return {textAt(event, "rule"), textAt(event, "reason"), event.by};
 }
 Json DeviationAccepted::data() const {
@@ -105,6 +110,7 @@ void NoteAdded::applyTo(RawTest& test) const {
 }
 
 InterpretationWritten InterpretationWritten::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"text"}, {"result"});
     return {textAt(event, "text"), event.data->value("result", "")};
 }
 Json InterpretationWritten::data() const {
@@ -116,6 +122,7 @@ void InterpretationWritten::applyTo(RawTest& test) const {
 }
 
 TestRefused TestRefused::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"reason"});
     return {textAt(event, "reason")};
 }
 Json TestRefused::data() const {
@@ -127,6 +134,7 @@ void TestRefused::applyTo(RawTest& test) const {
 }
 
 TestSigned TestSigned::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"technician", "physiologist"}, {"result"});
     return {textAt(event, "technician"), textAt(event, "physiologist"), event.data->value("result", ""),
             event.at};
 }
@@ -139,6 +147,7 @@ void TestSigned::applyTo(RawTest& test) const {
 }
 
 TestAmended TestAmended::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"reason"});
     return {textAt(event, "reason")};
 }
 Json TestAmended::data() const {
@@ -153,7 +162,8 @@ void TestAmended::applyTo(RawTest& test) const {
 }
 
 EventUndone EventUndone::read(const Event& event, const RawTest&) {
-    return {event.data->value("sequence", std::int64_t{0})};
+    onlyKeys(event, {"sequence"});
+    return {event.data->at("sequence").get<std::int64_t>()};
 }
 Json EventUndone::data() const {
     return {{"sequence", sequence}};

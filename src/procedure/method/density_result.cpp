@@ -26,7 +26,8 @@ std::vector<EquationChoice> densityConversionsToTry() {
     return choices;
 }
 
-double fatFreeDensitySpread(const DensityPolicy& policy, const TestSubject& subject, Kilograms mass) {
+KilogramsPerLitre fatFreeDensitySpread(const DensityPolicy& policy, const TestSubject& subject,
+                                       Kilograms mass) {
     return policy.fatFreeDensitySpread.of(subject.age, anthropometry::massIndex(mass, subject.height));
 }
 
@@ -37,11 +38,11 @@ void setLungGas(DensityResult& result, Source lungGas, bool measured) {
 
 // What was predicted is wrong for this person each time, and the lungs of the day differ from what they usually
 // are. A prediction must not make two visits look closer than measuring would.
-Uncertain lungVolume(Source measuredAs, const LungVolume& volume, Litres ofTheDay) {
+Measured<Litres> lungVolume(Source measuredAs, const LungVolume& volume, Litres ofTheDay) {
     if (volume.measured)
-        return Uncertain(volume.litres.value(), measuredAs, volume.standardError.value());
-    return Uncertain(volume.litres.value(), Source::LungPrediction, volume.standardError.value()) +
-           Uncertain(0.0, Source::LungOfTheDay, std::max(ofTheDay, volume.measuredError).value());
+        return {volume.litres, measuredAs, volume.standardError};
+    return Measured<Litres>(volume.litres, Source::LungPrediction, volume.standardError)
+        .with(Source::LungOfTheDay, std::max(ofTheDay, volume.measuredError));
 }
 
 void flagBody(DensityResult& result) {

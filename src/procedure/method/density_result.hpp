@@ -28,8 +28,8 @@ struct ChosenConversion {
 [[nodiscard]] std::vector<EquationChoice> densityConversionsToTry();
 
 /// Between people like this one, kg/L. @param mass of today
-[[nodiscard]] double fatFreeDensitySpread(const DensityPolicy& policy, const TestSubject& subject,
-                                          Kilograms mass);
+[[nodiscard]] KilogramsPerLitre fatFreeDensitySpread(const DensityPolicy& policy, const TestSubject& subject,
+                                                     Kilograms mass);
 
 /// A lung volume as it was found.
 struct LungVolume {
@@ -39,7 +39,7 @@ struct LungVolume {
 };
 /// The volume with its sources. @param measuredAs the source of a measurement  @param ofTheDay how the lungs of
 /// an unchanged person differ from day to day
-[[nodiscard]] Uncertain lungVolume(Source measuredAs, const LungVolume& volume, Litres ofTheDay);
+[[nodiscard]] Measured<Litres> lungVolume(Source measuredAs, const LungVolume& volume, Litres ofTheDay);
 /// Notes whose lung volume it was, and whether it was measured.
 void setLungGas(DensityResult& result, Source lungGas, bool measured);
 /// Flags a density or fat percentage that cannot be right.

@@ -1,5 +1,7 @@
 #include "procedure/method/events.hpp"
 
+#include "record/base/field_note.hpp"
+
 namespace fusain {
 
 void throwUnknownKind(const Event& event) {
@@ -10,6 +12,16 @@ void throwUnknownKind(const Event& event) {
 Json withDefaults(const Event& event, Json defaults) {
     defaults.update(*event.data);
     return defaults;
+}
+
+void onlyKeys(const Event& event, std::initializer_list<const char*> required,
+              std::initializer_list<const char*> optional) {
+    std::vector<KnownKey> keys;
+    for (const char* key : required)
+        keys.push_back({key, true});
+    for (const char* key : optional)
+        keys.push_back({key, false});
+    checkKeys(event.data, keys);
 }
 
 Json without(Json data, std::initializer_list<const char*> keys) {

@@ -42,6 +42,10 @@ void applyAs(Record& record, const Event& event) {
 /// The data of an event, with what events of schema 1 did not say filled in.
 [[nodiscard]] Json withDefaults(const Event& event, Json defaults);
 
+/// Throws Json::exception when an event says something else than these, or lacks one of the first.
+void onlyKeys(const Event& event, std::initializer_list<const char*> required,
+              std::initializer_list<const char*> optional = {});
+
 /// The data without what stands beside the reading.
 [[nodiscard]] Json without(Json data, std::initializer_list<const char*> keys);
 
@@ -134,6 +138,7 @@ struct SetAside {
     std::string reason;
 
     static SetAside read(const Event& event, const RawTest&) {
+        onlyKeys(event, {"number", "reason"});
         return {event.data->at("number").get<int>(), event.data->at("reason").get<std::string>()};
     }
     [[nodiscard]] Json data() const { return {{"number", number}, {"reason", reason}}; }
@@ -150,7 +155,10 @@ struct Restored {
     static constexpr std::string_view kind = Kind;
     int number = 0;
 
-    static Restored read(const Event& event, const RawTest&) { return {event.data->at("number").get<int>()}; }
+    static Restored read(const Event& event, const RawTest&) {
+        onlyKeys(event, {"number"});
+        return {event.data->at("number").get<int>()};
+    }
     [[nodiscard]] Json data() const { return {{"number", number}}; }
     template <class Record>
     void applyTo(Record& test) const {

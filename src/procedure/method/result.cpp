@@ -18,10 +18,10 @@ void flagFat(TestResult& result, const compartments::Composition& composition) {
             {FUSAIN_TEXT("{1} % fat is outside what this method can be trusted with."), {fixed(fat, 1)}});
 }
 
-Uncertain massOfTheDay(Kilograms reading, Kilograms readingError, const DayToDay& day) {
-    return Uncertain(reading.value(), Source::DryMass, readingError.value()) +
-           Uncertain(0.0, Source::BodyWaterOfTheDay, day.bodyWater.value()) +
-           Uncertain(0.0, Source::GutContentOfTheDay, day.gutContent.value());
+Measured<Kilograms> massOfTheDay(Kilograms reading, Kilograms readingError, const DayToDay& day) {
+    return Measured<Kilograms>(reading, Source::DryMass, readingError)
+        .with(Source::BodyWaterOfTheDay, day.bodyWater)
+        .with(Source::GutContentOfTheDay, day.gutContent);
 }
 
 Json resultJson(const TestResult& result, const compartments::Composition* composition) {

@@ -36,7 +36,7 @@ struct EquationChoice {
 };
 
 /// The mass on the scale, with what the body gains and loses from day to day.
-[[nodiscard]] Uncertain massOfTheDay(Kilograms reading, Kilograms readingError, const DayToDay& day);
+[[nodiscard]] Measured<Kilograms> massOfTheDay(Kilograms reading, Kilograms readingError, const DayToDay& day);
 
 /// Problem for a result that lacks a reading.
 [[nodiscard]] Problem missingReading(std::string_view reading);

@@ -48,6 +48,7 @@ void DoseStated::applyTo(DxaTest& test) const {
 }
 
 MenopauseStated MenopauseStated::read(const Event& event, const RawTest&) {
+    onlyKeys(event, {"after"});
     return {event.data->at("after").get<bool>()};
 }
 Json MenopauseStated::data() const {
@@ -97,6 +98,7 @@ void ScanAccepted::applyTo(DxaTest& test) const {
 }
 
 ValuesReported ValuesReported::read(const Event& event, const DxaTest& test) {
+    onlyKeys(event, {"values"}, {"bones"});
     return {reportedIn(event, "values", test.scans.empty() ? 0 : test.scans.back().number, test)};
 }
 Json ValuesReported::data() const {

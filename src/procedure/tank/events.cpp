@@ -5,6 +5,7 @@
 namespace fusain::tank {
 
 RoomRead RoomRead::read(const Event& event, const RawTest& test) {
+    onlyKeys(event, {"temperature_c", "pressure_mmhg"});
     return {ofTest(roomTemperatureFromJson(event.data->at("temperature_c")), test, event),
             ofTest(pressureFromJson(event.data->at("pressure_mmhg")), test, event)};
 }

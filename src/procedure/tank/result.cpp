@@ -43,7 +43,7 @@ Expected<ResidualVolumeUsed> residualVolumeFor(const HydrostaticTest& test, cons
 
 struct Underwater {
     hydrostatic::TrialJudgement judgement;
-    Uncertain net{0.0};
+    Measured<Kilograms> net;
 };
 
 Underwater underwaterMass(const HydrostaticTest& test, const HydrostaticPolicy& policy) {
@@ -63,9 +63,10 @@ Underwater underwaterMass(const HydrostaticTest& test, const HydrostaticPolicy& 
     if (used.empty())
         return result;
     const double n = static_cast<double>(used.size());
-    result.net =
-        Uncertain(result.judgement.net.value(), Source::UnderwaterReading, std::sqrt(readingVariance) / n) +
-        Uncertain(0.0, Source::BetweenTrials, betweenTrialsError(used, policy.betweenTrialsFloor.value()));
+    result.net = Measured<Kilograms>(result.judgement.net, Source::UnderwaterReading,
+                                     Kilograms(std::sqrt(readingVariance) / n))
+                     .with(Source::BetweenTrials,
+                           Kilograms(betweenTrialsError(used, policy.betweenTrialsFloor.value())));
     return result;
 }
 
@@ -84,17 +85,15 @@ const LoadCellCheck* disagreeingCheck(const hydrostatic::TrialJudgement& judgeme
 void flagResult(HydrostaticResult& result, const HydrostaticTest& test) {
     auto& flags = result.flags;
     flagBody(result);
-    if (water::judgeTemperature(Celsius(result.inputs.waterTemperature.estimate())) ==
+    if (water::judgeTemperature(result.inputs.waterTemperature.estimate()) ==
         water::TemperatureVerdict::Unusual)
         flags.push_back(
             {FUSAIN_TEXT("Water at {1} °C, outside the comfort range of {2} to {3} °C."),
-             {fixed(result.inputs.waterTemperature.estimate(), 1), fixed(water::leastComfortable.value(), 0),
-              fixed(water::mostComfortable.value(), 0)}});
+             {fixed(result.inputs.waterTemperature.estimate().value(), 1),
+              fixed(water::leastComfortable.value(), 0), fixed(water::mostComfortable.value(), 0)}});
     if (!result.residualVolume.withinValidity)
         flags.push_back(
-            {FUSAIN_TEXT(
-                 "Height or age is outside the validated range of the residual-volume equation."),
-             {}});
+            {FUSAIN_TEXT("Height or age is outside the validated range of the residual-volume equation."), {}});
     if (result.trials.verdict != hydrostatic::TrialVerdict::Enough)
         flags.push_back({FUSAIN_TEXT("The trials do not meet the lab's rule: they differ by {1} kg."),
                          {fixed(result.trials.spread.value(), 2)}});
@@ -176,18 +175,18 @@ Expected<HydrostaticResult> computeHydrostatic(const HydrostaticTest& test, cons
     setLungGas(result, Source::ResidualVolume, residual->measured);
     result.residualVolume = *residual;
     result.trials = underwater.judgement;
-    result.inputs = {
-        massOfTheDay(result.mass, policy.dryMassError, policy.day),
-        underwater.net,
-        Uncertain(test.waterTemperature->value, Source::WaterTemperature, policy.waterTemperatureError.value()),
-        lungVolume(
-            Source::ResidualVolume,
-            {residual->volume, residual->standardError, residual->measured, policy.measuredResidualVolumeError},
-            policy.day.residualVolume),
-        Uncertain(policy.gutGas.value(), Source::GutGas, policy.gutGasError.value()),
-        conversion->constants,
-        fatFreeDensitySpread(policy, test.subject, result.mass),
-        test.subject.height};
+    result.inputs = {massOfTheDay(result.mass, policy.dryMassError, policy.day),
+                     underwater.net,
+                     Measured<Celsius>(Celsius(test.waterTemperature->value), Source::WaterTemperature,
+                                       policy.waterTemperatureError),
+                     lungVolume(Source::ResidualVolume,
+                                {residual->volume, residual->standardError, residual->measured,
+                                 policy.measuredResidualVolumeError},
+                                policy.day.residualVolume),
+                     Measured<Litres>(policy.gutGas, Source::GutGas, policy.gutGasError),
+                     conversion->constants,
+                     fatFreeDensitySpread(policy, test.subject, result.mass),
+                     test.subject.height};
     const hydrostatic::Composition composition = hydrostatic::compose(result.inputs);
     result.waterDensity = composition.waterDensity;
     result.body = composition.body;
@@ -208,7 +207,7 @@ Json toJson(const HydrostaticResult& result, const HydrostaticTest& test, const 
         {"residual_volume", result.residualVolume.measured ? "measured" : result.residualVolume.equation},
         {"water_density", "water.density.tanaka-2001"}};
     json["trials_used"] = result.trials.used;
-    json["net_underwater_mass"] = {{"value", result.inputs.underwaterMass.estimate()}, {"unit", "kg"}};
+    json["net_underwater_mass"] = {{"value", result.inputs.underwaterMass.estimate().value()}, {"unit", "kg"}};
     json["residual_volume"] = {{"value", result.residualVolume.volume.value()},
                                {"standard_error", result.residualVolume.standardError.value()},
                                {"unit", "L"},

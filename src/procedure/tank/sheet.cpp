@@ -28,10 +28,9 @@ void readingLines(std::vector<WorkedLine>& sheet, const HydrostaticTest& test, c
                   const HydrostaticResult& result) {
     sheet.push_back({"Ma", FUSAIN_TEXT("dry mass"), fixed(test.dryMass->value, 2), "kg",
                      fixed(policy.dryMassError.value(), 2), originOf(*test.dryMass), "", ""});
-    const Uncertain& net = result.inputs.underwaterMass;
-    const Measured<Kilograms> netMass(net);
-    sheet.push_back({"Mw", FUSAIN_TEXT("net underwater mass"), fixed(net.estimate(), 3), "kg",
-                     fixed(netMass.totalError().value(), 3),
+    const Measured<Kilograms>& net = result.inputs.underwaterMass;
+    sheet.push_back({"Mw", FUSAIN_TEXT("net underwater mass"), fixed(net.estimate().value(), 3), "kg",
+                     fixed(net.totalError().value(), 3),
                      Message{FUSAIN_TEXT("{1}; trials {2}"),
                              {std::string(trialRuleTitle(policy.trials.rule)), listed(result.trials.used)}},
                      fmt::format("gross − tare {}", taresOf(result.trials.used, test)), policy.source});
@@ -76,9 +75,10 @@ std::vector<WorkedLine> workedSheet(const HydrostaticTest& test, const Hydrostat
     const auto& in = result.inputs;
     sheet.push_back(measuredLine(
         "Vb", FUSAIN_TEXT("body volume"), c.volume, 3,
-        fmt::format("(Ma − Mw)/Dw − (RV + GI) = ({} − {})/{} − ({} + {})", fixed(in.dryMass.estimate(), 2),
-                    fixed(in.underwaterMass.estimate(), 3), fixed(result.waterDensity.value(), 6),
-                    fixed(in.residualVolume.estimate(), 3), fixed(in.gutGas.estimate(), 2)),
+        fmt::format("(Ma − Mw)/Dw − (RV + GI) = ({} − {})/{} − ({} + {})",
+                    fixed(in.dryMass.estimate().value(), 2), fixed(in.underwaterMass.estimate().value(), 3),
+                    fixed(result.waterDensity.value(), 6), fixed(in.residualVolume.estimate().value(), 3),
+                    fixed(in.gutGas.estimate().value(), 2)),
         citation("hydrostatic.body-density")));
     bodyLines(sheet, result, "hydrostatic.body-density");
     return sheet;

@@ -129,4 +129,8 @@ Expected<Staff> staffFromJson(const Json& json, const std::string& where) {
     return readDocument(where, [&] { return staffFields().read(json); });
 }
 
+DocumentKind clientKind() {
+    return {"Client", clientFields().notes()};
+}
+
 } // namespace fusain

@@ -2,6 +2,7 @@
 #include "core/units/format.hpp"
 #include "record/base/calendar.hpp"
 #include "record/base/document.hpp"
+#include "record/base/document_kind.hpp"
 
 #include <array>
 
@@ -54,5 +55,8 @@ inline constexpr std::array<std::string_view, 3> clientPapers{"plan", "body-wate
 [[nodiscard]] Sex sexFromText(const std::string& text);
 [[nodiscard]] std::string_view roleText(Role role);
 [[nodiscard]] Role roleFromText(const std::string& text);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind clientKind();
 
 } // namespace fusain

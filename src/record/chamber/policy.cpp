@@ -47,4 +47,8 @@ Expected<ChamberPolicy> chamberPolicyFromJson(const Json& json, const std::strin
     });
 }
 
+DocumentKind chamberPolicyKind() {
+    return {"Policy of a chamber test", policyFields().notes()};
+}
+
 } // namespace fusain

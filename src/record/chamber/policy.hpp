@@ -1,5 +1,6 @@
 #pragma once
 #include "core/airdisplacement/trial_rules.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/policy.hpp"
 
 namespace fusain {
@@ -16,5 +17,8 @@ struct ChamberPolicy : DensityPolicy {
 };
 [[nodiscard]] Json toJson(const ChamberPolicy& policy);
 [[nodiscard]] Expected<ChamberPolicy> chamberPolicyFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind chamberPolicyKind();
 
 } // namespace fusain

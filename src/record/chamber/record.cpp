@@ -188,4 +188,8 @@ Expected<ChamberTest> chamberTestFromJson(const Json& json, const std::string& w
     return readRecord(json, where, bringForward, chamberTestFields());
 }
 
+DocumentKind chamberTestKind() {
+    return {"Raw record of a chamber test", chamberTestFields().notes()};
+}
+
 } // namespace fusain

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/airdisplacement/chamber.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/recorded.hpp"
 #include "record/method/repeated.hpp"
 
@@ -66,5 +67,8 @@ struct ChamberTest : RawTest {
 [[nodiscard]] VolumeTrial volumeTrialFromJson(const Json& json);
 [[nodiscard]] Json toJson(const MeasuredThoracicGas& gas);
 [[nodiscard]] MeasuredThoracicGas measuredThoracicGasFromJson(const Json& json);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind chamberTestKind();
 
 } // namespace fusain

@@ -237,4 +237,8 @@ Expected<ImpedancePolicy> impedancePolicyFromJson(const Json& json, const std::s
     return readPolicy(json, where, policyFields(), unusable);
 }
 
+DocumentKind impedancePolicyKind() {
+    return {"Policy of an impedance test", policyFields().notes()};
+}
+
 } // namespace fusain

@@ -3,6 +3,7 @@
 #include "core/impedance/paired_regression.hpp"
 #include "core/impedance/segmental.hpp"
 #include "core/impedance/signal.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/policy.hpp"
 
 namespace fusain {
@@ -51,5 +52,8 @@ struct ImpedancePolicy : MethodPolicy {
 [[nodiscard]] impedance::PairedRegression pairedRegressionFromJson(const Json& json);
 [[nodiscard]] Json toJson(const impedance::SegmentModel& model);
 [[nodiscard]] impedance::SegmentModel segmentModelFromJson(const Json& json);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind impedancePolicyKind();
 
 } // namespace fusain

@@ -314,4 +314,8 @@ Expected<ImpedanceTest> impedanceTestFromJson(const Json& json, const std::strin
     return readRecord(json, where, bringForward, impedanceTestFields());
 }
 
+DocumentKind impedanceTestKind() {
+    return {"Raw record of an impedance test", impedanceTestFields().notes()};
+}
+
 } // namespace fusain

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/impedance/signal.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/repeated.hpp"
 
 #include <map>
@@ -80,5 +81,8 @@ void bringDoubtsForward(Json& check);
 [[nodiscard]] impedance::Sweep sweepFromJson(const Json& json);
 [[nodiscard]] std::string
 geometryText(impedance::ElectrodeGeometry geometry); ///< "supine-gel", "standing-contact"
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind impedanceTestKind();
 
 } // namespace fusain

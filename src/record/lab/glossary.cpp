@@ -36,4 +36,8 @@ Expected<Glossary> glossaryFromJson(const Json& json, const std::string& where) 
     return readDocument(where, [&] { return glossaryFields().read(json); });
 }
 
+DocumentKind glossaryKind() {
+    return {"Glossary", glossaryFields().notes()};
+}
+
 } // namespace fusain

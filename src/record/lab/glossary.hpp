@@ -1,5 +1,6 @@
 #pragma once
 #include "core/base/problem.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <string>
@@ -22,5 +23,8 @@ struct Glossary {
     [[nodiscard]] const GlossaryTerm* find(const std::string& id) const;
 };
 [[nodiscard]] Expected<Glossary> glossaryFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind glossaryKind();
 
 } // namespace fusain

@@ -215,4 +215,16 @@ StudiedPeople studiedPeopleFromJson(const Json& json) {
     return people;
 }
 
+DocumentKind instrumentKind() {
+    return {"Instrument", instrumentFields().notes()};
+}
+
+DocumentKind referenceObjectKind() {
+    return {"Reference object of a check", objectFields().notes()};
+}
+
+DocumentKind checkLimitsKind() {
+    return {"Own limits of a check", limitFields().notes()};
+}
+
 } // namespace fusain

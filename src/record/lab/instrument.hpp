@@ -1,6 +1,7 @@
 #pragma once
 #include "core/quality/check_rule.hpp"
 #include "record/base/calendar.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <span>
@@ -129,5 +130,14 @@ struct CheckStatus {
 /// From all checks of the instrument, in order of time. After a service a new check is due at once.
 [[nodiscard]] CheckStatus statusOf(const CheckDefinition& definition, const std::vector<Check>& checks,
                                    Instant now);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind instrumentKind();
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind referenceObjectKind();
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind checkLimitsKind();
 
 } // namespace fusain

@@ -45,4 +45,8 @@ Expected<KeyPointRule> keyPointRuleFromJson(const Json& json, const std::string&
     return readDocument(where, [&] { return keyPointFields().read(json); });
 }
 
+DocumentKind keyPointKind() {
+    return {"Key point", keyPointFields().notes()};
+}
+
 } // namespace fusain

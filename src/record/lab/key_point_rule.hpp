@@ -1,4 +1,5 @@
 #pragma once
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <vector>
@@ -25,5 +26,8 @@ struct KeyPointRule {
 
 /// Reads and checks a rule: a known kind, a range, placeholders that have a fact.
 [[nodiscard]] Expected<KeyPointRule> keyPointRuleFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind keyPointKind();
 
 } // namespace fusain

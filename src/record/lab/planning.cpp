@@ -255,4 +255,8 @@ Json toJson(const PlanningPolicy& policy) {
     return planningFields().write(policy);
 }
 
+DocumentKind planningKind() {
+    return {"Planning policy", planningFields().notes()};
+}
+
 } // namespace fusain

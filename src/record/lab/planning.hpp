@@ -2,6 +2,7 @@
 #include "core/base/problem.hpp"
 #include "core/water/care.hpp"
 #include "core/water/tank_filling.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <string>
@@ -79,5 +80,8 @@ struct PlanningPolicy {
 /// fall or cannot be read
 [[nodiscard]] Expected<std::vector<OpeningHours>> openingFromText(const std::string& text);
 [[nodiscard]] std::string openingText(const std::vector<OpeningHours>& opening);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind planningKind();
 
 } // namespace fusain

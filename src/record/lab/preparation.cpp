@@ -55,4 +55,8 @@ Expected<PreparationTexts> preparationFromJson(const Json& json, const std::stri
     return readDocument(where, [&] { return textFields().read(json); });
 }
 
+DocumentKind preparationKind() {
+    return {"Preparation texts", textFields().notes()};
+}
+
 } // namespace fusain

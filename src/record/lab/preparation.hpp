@@ -1,4 +1,5 @@
 #pragma once
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <string>
@@ -29,5 +30,8 @@ struct PreparationTexts {
 
 /// Reads and checks the texts: known kinds, no topic twice, a sentence and at least one rule each.
 [[nodiscard]] Expected<PreparationTexts> preparationFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind preparationKind();
 
 } // namespace fusain

@@ -248,4 +248,8 @@ Json toJson(const ReferenceSet& set) {
     return setFields().write(set);
 }
 
+DocumentKind referenceSetKind() {
+    return {"Reference set", setFields().notes()};
+}
+
 } // namespace fusain

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/reference/reference_set.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 namespace fusain {
@@ -11,5 +12,8 @@ namespace fusain {
 /// Why a set cannot be used: no id, title, population or citation; no rows; ages that fall or overlap; a band
 /// upside down; a spread that is not positive; percentiles or their values that do not rise.
 [[nodiscard]] std::optional<Problem> problemWith(const reference::ReferenceSet& set);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind referenceSetKind();
 
 } // namespace fusain

@@ -143,4 +143,12 @@ bool eatingConcern(const std::vector<Asked>& asked) {
     return said >= eatingLimit;
 }
 
+DocumentKind healthQuestionsKind() {
+    return {"Health questions", questionsFields().notes()};
+}
+
+DocumentKind healthAnswersKind() {
+    return {"Answers about health", screeningFields().notes()};
+}
+
 } // namespace fusain

@@ -1,5 +1,6 @@
 #pragma once
 #include "record/base/calendar.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <optional>
@@ -73,5 +74,11 @@ struct Asked {
 
 /// Two of the five about eating, or a history: no numbers for this person, on a plan or on a page.
 [[nodiscard]] bool eatingConcern(const std::vector<Asked>& asked);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind healthQuestionsKind();
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind healthAnswersKind();
 
 } // namespace fusain

@@ -47,4 +47,8 @@ Expected<std::vector<WaterLogEntry>> waterLogFromJson(const Json& json, const st
     });
 }
 
+DocumentKind waterLogKind() {
+    return {"Entry of the water log", entryFields().notes()};
+}
+
 } // namespace fusain

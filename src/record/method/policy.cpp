@@ -48,25 +48,30 @@ Fields<DensityPolicy> densityPolicyFields(std::string_view method) {
         .required("adult_conversion", &Policy::adultConversion, "id of the conversion of density to fat")
         .required("child_conversion", &Policy::childConversion, "id of one that is for children");
     // A policy that knows one spread had it for everybody.
-    const FieldNote healthy{
-        "fat_free_density_spread_kg_per_l",      "number", "kg/L", between(0.0, 0.1), Presence::Optional,
-        "of healthy adults, standard deviation", {},       {}};
+    const FieldNote healthy{"fat_free_density_spread_kg_per_l",
+                            "number",
+                            std::string(KilogramsPerLitre::symbol()),
+                            between(0.0, 0.1),
+                            Presence::Optional,
+                            "of healthy adults, standard deviation",
+                            {},
+                            {}};
     fields.custom(
         healthy,
         [healthy](const Json& json, Policy& policy) {
-            const double spread = numberIn(json, healthy);
+            const KilogramsPerLitre spread(numberIn(json, healthy));
             policy.fatFreeDensitySpread = {spread, spread};
         },
-        [](const Policy& policy) { return Json(policy.fatFreeDensitySpread.healthyAdults); });
-    const FieldNote others{
-        "fat_free_density_spread_others_kg_per_l", "number", "kg/L", between(0.0, 0.1), Presence::Optional,
-        "of everybody else, standard deviation",   {},       {}};
+        [](const Policy& policy) { return Json(policy.fatFreeDensitySpread.healthyAdults.value()); });
+    FieldNote others = healthy;
+    others.key = "fat_free_density_spread_others_kg_per_l";
+    others.meaning = "of everybody else, standard deviation";
     fields.custom(
         others,
         [others](const Json& json, Policy& policy) {
-            policy.fatFreeDensitySpread.others = numberIn(json, others);
+            policy.fatFreeDensitySpread.others = KilogramsPerLitre(numberIn(json, others));
         },
-        [](const Policy& policy) { return Json(policy.fatFreeDensitySpread.others); });
+        [](const Policy& policy) { return Json(policy.fatFreeDensitySpread.others.value()); });
     return fields;
 }
 

@@ -192,4 +192,8 @@ std::string_view actionText(Action action) {
     return texts[static_cast<std::size_t>(action)];
 }
 
+DocumentKind protocolKind() {
+    return {"Protocol", protocolFields().notes()};
+}
+
 } // namespace fusain

@@ -2,6 +2,7 @@
 #include "core/readiness/rule.hpp"
 #include "core/units/units.hpp"
 #include "record/base/document.hpp"
+#include "record/base/document_kind.hpp"
 
 #include <map>
 
@@ -45,5 +46,8 @@ inline constexpr Years frailtyAskedFrom{70.0};
 [[nodiscard]] std::string_view gradeText(std::string_view grade);
 [[nodiscard]] std::string_view effectText(readiness::Effect effect);
 [[nodiscard]] std::string_view actionText(readiness::Action action);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind protocolKind();
 
 } // namespace fusain

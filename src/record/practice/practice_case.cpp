@@ -213,4 +213,12 @@ Expected<PracticeAct> practiceActFromJson(const Json& json, const std::string& w
     });
 }
 
+DocumentKind practiceCaseKind() {
+    return {"Practice case", caseFields().notes()};
+}
+
+DocumentKind practiceActKind() {
+    return {"Practice act", actFields().notes()};
+}
+
 } // namespace fusain

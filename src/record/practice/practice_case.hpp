@@ -2,6 +2,7 @@
 #include "core/readiness/rule.hpp"
 #include "record/base/calendar.hpp"
 #include "record/base/document.hpp"
+#include "record/base/document_kind.hpp"
 
 #include <map>
 #include <string>
@@ -89,5 +90,11 @@ struct PracticeAct {
     std::string inVain;               ///< and when it was not
 };
 [[nodiscard]] Expected<PracticeAct> practiceActFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind practiceCaseKind();
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind practiceActKind();
 
 } // namespace fusain

@@ -63,4 +63,8 @@ Expected<ReadingExercise> readingExerciseFromJson(const Json& json, const std::s
     });
 }
 
+DocumentKind readingExerciseKind() {
+    return {"Reading exercise", exerciseFields().notes()};
+}
+
 } // namespace fusain

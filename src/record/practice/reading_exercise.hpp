@@ -1,6 +1,7 @@
 #pragma once
 #include "core/readiness/rule.hpp"
 #include "record/base/document.hpp"
+#include "record/base/document_kind.hpp"
 
 #include <map>
 #include <string>
@@ -30,5 +31,8 @@ struct ReadingExercise {
 
 /// Reads and checks an exercise: known methods, two visits in order, at least one quantity.
 [[nodiscard]] Expected<ReadingExercise> readingExerciseFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind readingExerciseKind();
 
 } // namespace fusain

@@ -42,4 +42,8 @@ Expected<ScanFile> scanFileFromJson(const Json& json, const std::string& where) 
     });
 }
 
+DocumentKind scanFileKind() {
+    return {"Scan file", fileFields().notes()};
+}
+
 } // namespace fusain

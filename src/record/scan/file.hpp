@@ -1,4 +1,5 @@
 #pragma once
+#include "record/base/document_kind.hpp"
 #include "record/scan/record.hpp"
 
 namespace fusain {
@@ -20,5 +21,8 @@ struct ScanFile {
 /// Reads and checks a file. A half body is mirrored here, so that `scan` is a whole one.
 /// @return a Problem for another format, a newer version, a half body without its four regions
 [[nodiscard]] Expected<ScanFile> scanFileFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind scanFileKind();
 
 } // namespace fusain

@@ -121,4 +121,8 @@ Expected<DxaPolicy> dxaPolicyFromJson(const Json& json, const std::string& where
                       [](const DxaPolicy&, const std::string&) { return std::optional<Problem>(); });
 }
 
+DocumentKind dxaPolicyKind() {
+    return {"Policy of a scan", policyFields().notes()};
+}
+
 } // namespace fusain

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/dxa/composition.hpp"
 #include "core/dxa/scan_rules.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/policy.hpp"
 #include "record/scan/record.hpp"
 
@@ -26,5 +27,8 @@ struct DxaPolicy : MethodPolicy {
 [[nodiscard]] Json toJson(const DxaPolicy& policy);
 /// Reads and checks a policy: errors, tolerances and limits above zero.
 [[nodiscard]] Expected<DxaPolicy> dxaPolicyFromJson(const Json& json, const std::string& where);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind dxaPolicyKind();
 
 } // namespace fusain

@@ -253,4 +253,8 @@ Expected<DxaTest> dxaTestFromJson(const Json& json, const std::string& where) {
     return readRecord(json, where, bringForward, dxaTestFields());
 }
 
+DocumentKind dxaTestKind() {
+    return {"Raw record of a scan", dxaTestFields().notes()};
+}
+
 } // namespace fusain

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/dxa/safety.hpp"
 #include "core/dxa/scan.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/repeated.hpp"
 
 namespace fusain {
@@ -87,5 +88,8 @@ struct DxaTest : RawTest {
 [[nodiscard]] DxaScan dxaScanFromJson(const Json& json);
 /// Schema 1 named the file under "source" and kept what the rules said as sentences.
 void bringScanForward(Json& scan);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind dxaTestKind();
 
 } // namespace fusain

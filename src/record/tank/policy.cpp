@@ -90,4 +90,8 @@ Expected<HydrostaticPolicy> hydrostaticPolicyFromJson(const Json& json, const st
     return readPolicy(json, where, policyFields(), unusable);
 }
 
+DocumentKind hydrostaticPolicyKind() {
+    return {"Policy of an underwater weighing", policyFields().notes()};
+}
+
 } // namespace fusain

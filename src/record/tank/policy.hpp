@@ -1,5 +1,6 @@
 #pragma once
 #include "core/hydrostatic/trial_rules.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/policy.hpp"
 
 namespace fusain {
@@ -26,5 +27,8 @@ struct HydrostaticPolicy : DensityPolicy {
 [[nodiscard]] std::optional<hydrostatic::TrialRule> trialRuleFromText(std::string_view text);
 /// The rule as a person would say it, marked for translation.
 [[nodiscard]] std::string_view trialRuleTitle(hydrostatic::TrialRule rule);
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind hydrostaticPolicyKind();
 
 } // namespace fusain

@@ -173,4 +173,8 @@ Expected<HydrostaticTest> hydrostaticTestFromJson(const Json& json, const std::s
     return readRecord(json, where, bringForward, hydrostaticTestFields());
 }
 
+DocumentKind hydrostaticTestKind() {
+    return {"Raw record of an underwater weighing", hydrostaticTestFields().notes()};
+}
+
 } // namespace fusain

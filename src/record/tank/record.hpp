@@ -1,6 +1,7 @@
 #pragma once
 #include "core/hydrostatic/weighing_trace.hpp"
 #include "core/units/comparison.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/method/recorded.hpp"
 #include "record/method/repeated.hpp"
 
@@ -77,5 +78,8 @@ struct HydrostaticTest : RawTest {
 [[nodiscard]] Reading waterTemperatureFromJson(const Json& json); ///< °C
 [[nodiscard]] Reading roomTemperatureFromJson(const Json& json);  ///< °C
 [[nodiscard]] Reading pressureFromJson(const Json& json);         ///< mmHg
+
+/// The keys of this kind of document.
+[[nodiscard]] DocumentKind hydrostaticTestKind();
 
 } // namespace fusain

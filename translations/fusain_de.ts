@@ -1939,8 +1939,8 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Wert übernehmen</translation>
     </message>
     <message>
-      <source>Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).</source>
-      <translation>Abweichung %1 kg, Grenze %2. Prüfung wiederholen, oder die Physiologin oder der Physiologe entscheidet (Strg+G).</translation>
+      <source>Error %1 kg (limit %2). Repeat the check, or ask the physiologist to override (Ctrl+G).</source>
+      <translation>Abweichung %1 kg (Grenze %2). Prüfung wiederholen, oder die Physiologie übergeht sie (Strg+G).</translation>
     </message>
     <message>
       <source>Stations of the calibration</source>
@@ -2043,15 +2043,15 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Zylinder hineinstellen, Tür schließen, dann erneut aufzeichnen.</translation>
     </message>
     <message>
-      <source>The chamber reads the cylinder %1 L off, more than %2: repeat.</source>
-      <translation>Die Kammer misst den Zylinder um %1 L falsch, Grenze %2. Wiederholen.</translation>
+      <source>Cylinder error %1 L (limit %2). Repeat the calibration.</source>
+      <translation>Abweichung des Zylinders %1 L (Grenze %2). Kalibrierung wiederholen.</translation>
     </message>
     <message>
       <source>Mass</source>
       <translation>Masse</translation>
     </message>
     <message>
-      <source>On for at least half an hour; the manual of the machine comes first.</source>
+      <source>On for at least half an hour; the chamber's own manual comes first.</source>
       <translation>Seit mindestens einer halben Stunde an; das Handbuch des Geräts geht vor.</translation>
     </message>
     <message>
@@ -2135,8 +2135,8 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Gemessen: %1 L (%2).</translation>
     </message>
     <message>
-      <source>Predicted from height and age: %1 L (SE %2), worth %3 % fat.</source>
-      <translation>Aus Größe und Alter geschätzt: %1 L (SE %2), entspricht %3 % Fett.</translation>
+      <source>Predicted from height and age: %1 L (SE %2). The SE is worth %3 %-points of fat.</source>
+      <translation>Vorhergesagt aus Größe und Alter: %1 L (SE %2). Der SE entspricht %3 %-Punkten Fett.</translation>
     </message>
     <message>
       <source>Accept %1 L</source>
@@ -2155,8 +2155,8 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>„{1}“ ist keine Zahl.</translation>
     </message>
     <message>
-      <source>Why was it not measured? The interval grows by what predicting costs.</source>
-      <translation>Warum wurde es nicht gemessen? Das Intervall wird durch die Schätzung breiter.</translation>
+      <source>Why was it not measured? A predicted volume makes the interval wider.</source>
+      <translation>Warum wurde nicht gemessen? Ein vorhergesagtes Volumen macht das Intervall breiter.</translation>
     </message>
     <message>
       <source>Three gentle puffs, cheeks held.</source>
@@ -2403,8 +2403,8 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Das Modul wird gemessen…</translation>
     </message>
     <message>
-      <source>The module reads %1 %; within ± %2 % is right.</source>
-      <translation>Das Modul weicht um %1 % ab; zulässig sind ± %2 %.</translation>
+      <source>Module error %1 %, within the limit of ± %2 %.</source>
+      <translation>Abweichung des Moduls %1 %, innerhalb der Grenze von ± %2 %.</translation>
     </message>
     <message>
       <source>Done. </source>
@@ -2465,7 +2465,7 @@ Warum ist der Wert richtig? Sonst zurückgehen und berichtigen.</translation>
       <translation>Seit 10 bis 15 Minuten an; das Handbuch des Analysators geht vor.</translation>
     </message>
     <message>
-      <source>Room 22 to 26 °C; the person has had time to get used to it.</source>
+      <source>Room 22 to 26 °C; the client has had time to adjust to it.</source>
       <translation>Raum 22 bis 26 °C; die Person hatte Zeit, sich zu gewöhnen.</translation>
     </message>
     <message>
@@ -2477,7 +2477,7 @@ Warum ist der Wert richtig? Sonst zurückgehen und berichtigen.</translation>
       <translation>Warm und bereit</translation>
     </message>
     <message>
-      <source>Electrodes and plates cleaned since the last person.</source>
+      <source>Electrodes and plates cleaned since the last client.</source>
       <translation>Elektroden und Platten seit der letzten Person gereinigt.</translation>
     </message>
     <message>
@@ -3046,8 +3046,8 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Gesperrt. Eine Berichtigung erzeugt eine neue Version; beide bleiben erhalten.</translation>
     </message>
     <message>
-      <source>Handed over: it waits for the physiologist. Continue with the next client.</source>
-      <translation>Übergeben: wartet auf die Unterschrift. Weiter mit dem nächsten Klienten.</translation>
+      <source>Handed over. The test waits for the physiologist. Continue with the next client.</source>
+      <translation>Übergeben. Der Test wartet auf die Physiologie. Weiter mit der nächsten Person.</translation>
     </message>
     <message>
       <source>Ready: look at the page, then hand it over.</source>
@@ -3142,8 +3142,8 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Prozent eintippen, wie auf dem Zertifikat.</translation>
     </message>
     <message>
-      <source>The phantom reads %1 points off, within ± %2.</source>
-      <translation>Das Phantom weicht um %1 %-Punkte ab, innerhalb ± %2.</translation>
+      <source>Phantom error %1 %-points, within the limit of ± %2.</source>
+      <translation>Abweichung des Phantoms %1 %-Punkte, innerhalb der Grenze von ± %2.</translation>
     </message>
     <message>
       <source>Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.</source>
@@ -3201,16 +3201,16 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Schultern: durch das Gelenk; Hand und Oberschenkel getrennt.</translation>
     </message>
     <message>
-      <source>Spine and ribs: trunk without the arms.</source>
-      <translation>Wirbelsäule und Rippen: Rumpf ohne Arme.</translation>
+      <source>Trunk: spine and ribs, without the arms.</source>
+      <translation>Rumpf: Wirbelsäule und Rippen, ohne die Arme.</translation>
     </message>
     <message>
       <source>Hips: slanting through the necks of the thigh bones, legs apart in the middle.</source>
       <translation>Hüften: schräg durch die Schenkelhälse; Beine in der Mitte getrennt.</translation>
     </message>
     <message>
-      <source>Android and gynoid stand where the lines of pelvis and chin put them.</source>
-      <translation>Android- und Gynoidregion ergeben sich aus Becken- und Kinnlinie.</translation>
+      <source>Android and gynoid regions: they follow from the pelvis and chin lines.</source>
+      <translation>Androide und gynoide Region: sie folgen aus den Linien von Becken und Kinn.</translation>
     </message>
     <message>
       <source>Lines are right</source>
@@ -3509,8 +3509,8 @@ Warum ist es der Scan dieses Klienten? Beide Akten behalten die Begründung.</tr
       <translation>Nicht annehmbar: %1</translation>
     </message>
     <message>
-      <source>Surfaces disinfected, 15 minutes of contact.</source>
-      <translation>Oberflächen desinfiziert, 15 Minuten Einwirkzeit.</translation>
+      <source>Surfaces disinfected for the full contact time.</source>
+      <translation>Flächen über die volle Einwirkzeit desinfiziert.</translation>
     </message>
     <message>
       <source>Rinsed until the smell is gone.</source>
@@ -9200,6 +9200,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>{1} kg: {2} kg gegenüber {3} kg beim letzten Besuch. Dieselbe Person?</translation>
     </message>
     <message>
+      <source>There is no event of this test.</source>
+      <translation>Zu diesem Test gibt es kein Ereignis.</translation>
+    </message>
+    <message>
+      <source>Verify the lab book, and restore a copy if it is damaged.</source>
+      <translation>Prüfen Sie das Laborbuch, und stellen Sie eine Kopie wieder her, wenn es beschädigt ist.</translation>
+    </message>
+    <message>
       <source>Excluding a trial needs a reason.</source>
       <translation>Wer einen Versuch ausschließt, muss es begründen.</translation>
     </message>
@@ -9376,8 +9384,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Fragen, wie der Klient sich vorbereitet hat; Badekleidung, Kappe und Schmuck ansehen.</translation>
     </message>
     <message>
-      <source>In swimwear and cap, bladder emptied, on the chamber's scale.</source>
-      <translation>In Badekleidung und Kappe, Blase geleert, auf der Waage der Kammer.</translation>
+      <source>Weigh the client on the chamber's scale, in swimwear and cap, with an empty bladder.</source>
+      <translation>Wiegen Sie die Person auf der Waage der Kammer, in Badekleidung und Kappe, mit leerer Blase.</translation>
     </message>
     <message>
       <source>Close the door without leaning on it. Sit still, hands in the lap, breathe quietly. Open the door between trials.</source>
@@ -9392,8 +9400,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Das Ergebnis und sein Intervall lesen.</translation>
     </message>
     <message>
-      <source>Say what it means, in your own words.</source>
-      <translation>In eigenen Worten sagen, was es bedeutet.</translation>
+      <source>Write what the result means, in your own words.</source>
+      <translation>Schreiben Sie in eigenen Worten, was das Ergebnis bedeutet.</translation>
     </message>
     <message>
       <source>Signing locks the readings.</source>
@@ -9860,20 +9868,20 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Magermasse, offener Zylinder, unkalibrierte Schätzung</translation>
     </message>
     <message>
-      <source>The analyzer has been on for a quarter of an hour; the room is between 22 and 26 °C.</source>
-      <translation>Der Analysator ist seit einer Viertelstunde an; der Raum hat 22 bis 26 °C.</translation>
+      <source>The analyzer has been on for its warm-up time; the room is between 22 and 26 °C.</source>
+      <translation>Der Analysator war die Aufwärmzeit lang an; der Raum hat 22 bis 26 °C.</translation>
     </message>
     <message>
       <source>Test module</source>
       <translation>Prüfmodul</translation>
     </message>
     <message>
-      <source>Connect the test module in place of the person and read it.</source>
+      <source>Connect the test module in place of the client and read it.</source>
       <translation>Das Prüfmodul anstelle der Person anschließen und messen.</translation>
     </message>
     <message>
-      <source>Who is here</source>
-      <translation>Identität</translation>
+      <source>Identity check</source>
+      <translation>Identitätsprüfung</translation>
     </message>
     <message>
       <source>Type or scan the client's code; measure the height again or confirm it.</source>
@@ -9888,8 +9896,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Fragen, wie der Klient sich vorbereitet hat, mit Zeiten.</translation>
     </message>
     <message>
-      <source>In light clothing, bladder emptied, on the scale.</source>
-      <translation>In leichter Kleidung, Blase geleert, auf der Waage.</translation>
+      <source>Weigh the client in light clothing, with an empty bladder.</source>
+      <translation>Wiegen Sie die Person in leichter Kleidung, mit leerer Blase.</translation>
     </message>
     <message>
       <source>Clean the electrodes; wipe hands and feet, moisten dry or callused skin.</source>
@@ -9912,11 +9920,11 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Die Messung starten. Still halten, nicht sprechen, ruhig atmen.</translation>
     </message>
     <message>
-      <source>Read the result, its interval and what the signal said.</source>
-      <translation>Das Ergebnis, sein Intervall und das Signal lesen.</translation>
+      <source>Read the result, its interval and the findings of the signal check.</source>
+      <translation>Ergebnis, Intervall und die Befunde der Signalprüfung lesen.</translation>
     </message>
     <message>
-      <source>Wipe the electrodes for the next person.</source>
+      <source>Wipe the electrodes for the next client.</source>
       <translation>Die Elektroden für die nächste Person abwischen.</translation>
     </message>
     <message>
@@ -10768,8 +10776,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Vor jeder Röntgenaufnahme: Schwangerschaft, Kontrastmittel, Nuklearmedizin, Metall. Die zugelassene Bedienperson entscheidet.</translation>
     </message>
     <message>
-      <source>In light clothing without metal, bladder emptied, on the scale.</source>
-      <translation>In leichter Kleidung ohne Metall, Blase geleert, auf der Waage.</translation>
+      <source>Weigh the client in light clothing without metal, with an empty bladder.</source>
+      <translation>Wiegen Sie die Person in leichter Kleidung ohne Metall, mit leerer Blase.</translation>
     </message>
     <message>
       <source>Dose</source>
@@ -10784,8 +10792,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Lagerung</translation>
     </message>
     <message>
-      <source>On the back in the middle of the table, hands and feet the same way every time.</source>
-      <translation>Auf dem Rücken in der Tischmitte, Hände und Füße jedes Mal gleich.</translation>
+      <source>Client on the back in the middle of the table, hands and feet the same way at every test.</source>
+      <translation>Person auf dem Rücken in der Mitte des Tisches, Hände und Füße bei jedem Test gleich.</translation>
     </message>
     <message>
       <source>Scan</source>
@@ -10804,11 +10812,11 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Jede Linie ansehen: Kinn, Schultern, Wirbelsäule, Hüften, zwischen den Beinen.</translation>
     </message>
     <message>
-      <source>Read the result, its interval and what the rules said of the scan.</source>
-      <translation>Das Ergebnis, sein Intervall und die Regeln zum Scan lesen.</translation>
+      <source>Read the result, its interval and the findings of the scan check.</source>
+      <translation>Ergebnis, Intervall und die Befunde der Scan-Prüfung lesen.</translation>
     </message>
     <message>
-      <source>Wipe the table for the next person.</source>
+      <source>Wipe the table for the next client.</source>
       <translation>Den Tisch für die nächste Person abwischen.</translation>
     </message>
     <message>
@@ -10980,16 +10988,16 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Jede Frage stellen, bevor der Klient ans Wasser geht.</translation>
     </message>
     <message>
-      <source>Swimwear, bladder emptied, dry, on the floor scale.</source>
-      <translation>Badekleidung, Blase geleert, trocken, auf der Standwaage.</translation>
+      <source>Weigh the client on the floor scale, dry, in swimwear, with an empty bladder.</source>
+      <translation>Wiegen Sie die Person auf der Bodenwaage, trocken, in Badekleidung, mit leerer Blase.</translation>
     </message>
     <message>
       <source>Vital capacity</source>
       <translation>Vitalkapazität</translation>
     </message>
     <message>
-      <source>Breathe in fully, then out as far as it goes. Three good ones, the two largest within 150 mL.</source>
-      <translation>Ganz einatmen, dann so weit wie möglich ausatmen. Drei gute, die zwei größten innerhalb 150 mL.</translation>
+      <source>Breathe in fully, then out as far as it goes. Three acceptable blows; the two largest agree within 150 mL.</source>
+      <translation>Ganz einatmen, dann ausatmen, so weit es geht. Drei brauchbare Atemstöße; die zwei größten stimmen auf 150 mL überein.</translation>
     </message>
     <message>
       <source>Rehearsal</source>

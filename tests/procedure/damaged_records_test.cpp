@@ -83,7 +83,8 @@ protected:
         for (Json* each : {&back, &wanted})
             if (each->at(place.parent_pointer()).contains(place.back()))
                 *each = without(*each, place);
-        EXPECT_EQ(back, wanted) << how << " was taken and changed its meaning";
+        EXPECT_TRUE(back == wanted) << how << " changed its meaning: "
+                                    << Json::diff(wanted, back).dump().substr(0, 300);
     }
     Expected<AnyTest> replayWith(std::size_t index, Json data) const {
         auto events = played.events;
@@ -101,7 +102,7 @@ TEST_P(Damaged, ARecordWithAPartOfAnotherKindIsRefused) {
 
 TEST_P(Damaged, ARecordWithAMisspeltKeyIsRefused) {
     for (const auto& place : placesOf(played.record, apart))
-        if (isKey(played.record, place) && place.parent_pointer().back() != "taped_lengths_m") {
+        if (isKey(played.record, place) && place.to_string().find("/taped_lengths_m/") == std::string::npos) {
             EXPECT_FALSE(readAgain(misspelt(played.record, place))) << place.to_string();
         }
 }
@@ -127,6 +128,7 @@ TEST_P(Damaged, WordsAreWordsToTheLetter) {
                            {{"/format", "fusain"}},
                            {{"/schema", 99}},
                            {{"/schema", 0}},
+                           {{"/schema", 1}},
                            {{"/method", "tank"}},
                            {{"/version", 0}},
                            {{"/subject/sex", "Male"}},

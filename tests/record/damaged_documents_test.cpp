@@ -117,7 +117,10 @@ TEST(DamagedDocuments, AMisspeltKeyIsRefused) {
                 if (isKey(document, place) && !namesFreely(place)) {
                     const auto refusal = shelf.read(misspelt(document, place));
                     ASSERT_TRUE(refusal) << shelf.folder << " took " << place << 'x';
-                    EXPECT_NE(refusal->find(place.back() + "x"), std::string::npos) << *refusal;
+                    if (place.to_string() !=
+                        "/method") { // without its method nobody knows which keys a policy has
+                        EXPECT_NE(refusal->find(place.back() + "x"), std::string::npos) << *refusal;
+                    }
                     ++tried;
                 }
     EXPECT_GT(tried, 2000);
@@ -132,7 +135,8 @@ TEST(DamagedDocuments, AWordInAnotherCaseIsRefused) {
     for (const Shelf& shelf : shelves())
         for (const Json& document : documentsOf(shelf.folder))
             for (const auto& place : placesOf(document))
-                if (words.contains(place.back()) && document.at(place).is_string() && !namesFreely(place)) {
+                if (words.contains(place.back()) && document.at(place).is_string() && !namesFreely(place) &&
+                    !(place.to_string() == "/method" && std::string_view(shelf.folder) == "protocols")) {
                     std::string word = document.at(place).get<std::string>();
                     if (word.empty())
                         continue;
@@ -140,7 +144,7 @@ TEST(DamagedDocuments, AWordInAnotherCaseIsRefused) {
                     EXPECT_TRUE(shelf.read(with(document, place, word))) << shelf.folder << ' ' << place;
                     ++tried;
                 }
-    EXPECT_GT(tried, 500);
+    EXPECT_GT(tried, 400);
 }
 
 TEST(DamagedDocuments, ANewerVersionIsRefusedAsSuch) {

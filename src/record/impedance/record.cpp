@@ -257,7 +257,7 @@ Json toJson(const IdentityCheck& check) {
 }
 void bringDoubtsForward(Json& check) {
     Json& doubts = check["doubts"];
-    if (doubts.empty() || !doubts.front().is_string())
+    if (!doubts.is_array() || doubts.empty() || !doubts.front().is_string())
         return;
     std::string sentences;
     for (const Json& each : doubts)

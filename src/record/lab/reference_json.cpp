@@ -1,6 +1,7 @@
 #include "record/lab/reference_json.hpp"
 
 #include "core/units/format.hpp"
+#include "record/all/record.hpp"
 #include "record/base/fields.hpp"
 #include "record/base/people.hpp"
 #include "record/base/sex_words.hpp"
@@ -164,7 +165,12 @@ const Fields<ReferenceSet>& setFields() {
             .required("grade", &Set::grade, "A, B or lab")
             .required("band_meaning", &Set::bandMeaning, "what low to high stands for")
             .sparse("method", &Set::method, "the only one that it is for")
-            .list("rows", &Set::rows, rowFields(), "one each sex and span of age", Presence::Required);
+            .list("rows", &Set::rows, rowFields(), "one each sex and span of age", Presence::Required)
+            .check([](const Set& set) {
+                const bool known =
+                    set.method.empty() || std::ranges::find(methods, set.method) != methods.end();
+                return known ? std::string() : "method \"" + set.method + "\" is not known";
+            });
         return made;
     }();
     return fields;

@@ -27,6 +27,10 @@ const Fields<SignalVerdict>& verdictFields() {
                 return verdict.empty() ? std::nullopt : std::optional<Json>(verdict.verdict);
             });
         made.list("remarks", &SignalVerdict::remarks, remarkFields(), "what was found", Presence::Sparse);
+        made.check([](const SignalVerdict& verdict) {
+            const bool whole = !verdict.empty() || (verdict.verdict.empty() && verdict.remarks.empty());
+            return std::string(whole ? "" : "a verdict names its reader");
+        });
         return made;
     }();
     return fields;

@@ -99,6 +99,10 @@ Expected<LabCatalogue> readCatalogue(const QString& folder) {
             readAll(practice + QStringLiteral("/readings"), catalogue.readings, readingExerciseFromJson);
         !done)
         return tl::unexpected(done.error());
+    for (const Protocol& protocol : catalogue.protocols)
+        if (std::ranges::find(methods, protocol.method) == methods.end())
+            return failure({FUSAIN_TEXT("\"{1}\" is not a known method."), {protocol.method}},
+                           folder.toStdString() + "/protocols");
     for (const std::string_view method : methods)
         if (std::ranges::none_of(catalogue.policies,
                                  [&](const AnyPolicy& each) { return methodOf(each) == method; }) ||

@@ -105,7 +105,7 @@ void ScalePanel::primary() {
 QString ScalePanel::verdict() const {
     const ScaleCheck* check = own().test().scale();
     if (check && !run().isDone(step()))
-        return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
+        return tr("Error %1 kg (limit %2). Repeat the check, or ask the physiologist to override (Ctrl+G).")
             .arg(report::signedNumber(check->error().value(), 3),
                  number(own().setting().policy.scaleTolerance.value(), 3));
     return StepPanel::verdict();
@@ -286,7 +286,7 @@ QString CalibrationPanel::verdict() const {
         return tr("Put the cylinder in, close the door, then record again.");
     const ChamberCalibration* calibration = own().test().calibration();
     if (calibration && !run().isDone(step()))
-        return tr("The chamber reads the cylinder %1 L off, more than %2: repeat.")
+        return tr("Cylinder error %1 L (limit %2). Repeat the calibration.")
             .arg(report::signedNumber(calibration->error().value(), 3), number(cylinderTolerance, 3));
     return StepPanel::verdict();
 }

@@ -17,7 +17,7 @@ StepPanel* AtTheBench<ChamberMethod>::panel(Session& session, Step step) {
     };
     switch (step.as<ChamberStep>()) {
     case WarmUp:
-        return confirm({QObject::tr("On for at least half an hour; the manual of the machine comes first."),
+        return confirm({QObject::tr("On for at least half an hour; the chamber's own manual comes first."),
                         QObject::tr("Room 21 to 27 °C and steady; doors and windows shut, ventilation quiet."),
                         QObject::tr("Chamber empty, door shut, nothing leaning on it."),
                         QObject::tr("Cap, towel and nose clip at hand.")},

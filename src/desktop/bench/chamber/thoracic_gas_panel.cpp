@@ -48,7 +48,7 @@ void ThoracicGasPanel::refresh() {
         lines << tr("Measured: %1 L (%2).")
                      .arg(number(gas->volume.value(), 2), QString::fromStdString(gas->method));
     if (const auto predicted = predictThoracicGas(run().record().subject, own().setting().policy))
-        lines << tr("Predicted from height and age: %1 L (SE %2), worth %3 % fat.")
+        lines << tr("Predicted from height and age: %1 L (SE %2). The SE is worth %3 %-points of fat.")
                      .arg(number(predicted->volume.value(), 2), number(predicted->standardError.value(), 2),
                           number(0.4 * predicted->standardError.value() * 495.0 /
                                      std::max(1.0, own().test().mass ? own().test().mass->value : 70.0),
@@ -123,7 +123,7 @@ void ThoracicGasPanel::keepTyped() {
 void ThoracicGasPanel::goPredicted() {
     const QString reason =
         askReason(this, tr("Use the prediction"),
-                  tr("Why was it not measured? The interval grows by what predicting costs."));
+                  tr("Why was it not measured? A predicted volume makes the interval wider."));
     if (!reason.isEmpty())
         session_.report(run().confirm(step(), reason.toStdString()));
 }

@@ -105,13 +105,13 @@ QString ModulePanel::verdict() const {
     if (module.recording())
         return tr("Reading the module…");
     if (const auto read = module.reading(); read && nominal_->value())
-        return tr("The module reads %1 %; within ± %2 % is right.")
+        return tr("Module error %1 %, within the limit of ± %2 %.")
             .arg(report::signedNumber(100.0 * (*read / *nominal_->value() - 1.0), 2),
                  number(100.0 * own().setting().policy.moduleTolerance, 1));
     const ModuleCheck* check = own().test().moduleCheck();
     if (!check)
         return StepPanel::verdict();
-    const QString off = tr("The module reads %1 %; within ± %2 % is right.")
+    const QString off = tr("Module error %1 %, within the limit of ± %2 %.")
                             .arg(report::signedNumber(100.0 * check->relativeError(), 2),
                                  number(100.0 * own().setting().policy.moduleTolerance, 1));
     return run().isDone(step()) ? tr("Done. ") + off

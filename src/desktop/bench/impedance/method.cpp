@@ -17,7 +17,7 @@ StepPanel* AtTheBench<ImpedanceMethod>::panel(Session& session, Step step) {
     switch (step.as<ImpedanceStep>()) {
     case WarmUp:
         return confirm({QObject::tr("On for 10 to 15 minutes; the manual of the analyzer comes first."),
-                        QObject::tr("Room 22 to 26 °C; the person has had time to get used to it."),
+                        QObject::tr("Room 22 to 26 °C; the client has had time to adjust to it."),
                         QObject::tr("Cables apart from each other and from the mains.")},
                        QObject::tr("Warm and ready"));
     case Module:
@@ -28,7 +28,7 @@ StepPanel* AtTheBench<ImpedanceMethod>::panel(Session& session, Step step) {
         return floorScalePanel<ImpedanceMethod>(session, sheet, step);
     case Electrodes:
         return confirm(
-            {QObject::tr("Electrodes and plates cleaned since the last person."),
+            {QObject::tr("Electrodes and plates cleaned since the last client."),
              QObject::tr("Socks and large metal off; skin wiped, no lotion; dry or callused skin moistened."),
              QObject::tr(
                  "Gel electrodes: sensing ones on the line of wrist and ankle, at least 5 cm from the others."),

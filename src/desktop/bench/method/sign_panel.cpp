@@ -141,7 +141,7 @@ QString SignPanel::verdict() const {
     case Act::Amend:
         return tr("Locked. An amendment makes a new version; both are kept.");
     case Act::Wait:
-        return tr("Handed over: it waits for the physiologist. Continue with the next client.");
+        return tr("Handed over. The test waits for the physiologist. Continue with the next client.");
     case Act::HandOver:
         return tr("Ready: look at the page, then hand it over.");
     case Act::Sign:

@@ -127,7 +127,7 @@ QString PhantomPanel::verdict() const {
         return StepPanel::verdict();
     const double error = phantom->error().value(), limit = own().setting().policy.phantomTolerance.value();
     return std::abs(error) <= limit + 1e-9
-               ? tr("The phantom reads %1 points off, within ± %2.")
+               ? tr("Phantom error %1 %-points, within the limit of ± %2.")
                      .arg(report::signedNumber(error, 2), number(limit, 1))
                : tr("Do not scan. Phantom out of limits: %1 %-points (limit ± %2). Find the cause first.")
                      .arg(report::signedNumber(error, 2), number(limit, 1));

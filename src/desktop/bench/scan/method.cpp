@@ -31,9 +31,9 @@ StepPanel* AtTheBench<ScanMethod>::panel(Session& session, Step step) {
         return confirm(
             {QObject::tr("Chin: the head ends just under it."),
              QObject::tr("Shoulders: through the joint, hand and thigh apart."),
-             QObject::tr("Spine and ribs: trunk without the arms."),
+             QObject::tr("Trunk: spine and ribs, without the arms."),
              QObject::tr("Hips: slanting through the necks of the thigh bones, legs apart in the middle."),
-             QObject::tr("Android and gynoid stand where the lines of pelvis and chin put them.")},
+             QObject::tr("Android and gynoid regions: they follow from the pelvis and chin lines.")},
             QObject::tr("Lines are right"));
     case After:
         return confirm({QObject::tr("Table wiped with what your local rules ask for."),

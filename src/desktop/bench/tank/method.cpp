@@ -20,7 +20,7 @@ StepPanel* AtTheBench<TankMethod>::panel(Session& session, Step step) {
     };
     switch (step.as<HydrostaticStep>()) {
     case TankReady:
-        return confirm({QObject::tr("Surfaces disinfected, 15 minutes of contact."),
+        return confirm({QObject::tr("Surfaces disinfected for the full contact time."),
                         QObject::tr("Rinsed until the smell is gone."),
                         QObject::tr("Filled to below the overflow; filling takes 2 to 4 hours."),
                         QObject::tr("Water between 32 and 36 °C."),

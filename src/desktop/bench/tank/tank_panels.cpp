@@ -146,7 +146,7 @@ void LoadCellPanel::primary() {
 
 QString LoadCellPanel::verdict() const {
     if (const LoadCellCheck* check = own().test().loadCell(); check && !run().isDone(HydrostaticStep::LoadCell))
-        return tr("Off by %1 kg, more than %2: repeat the check, or the physiologist decides (Ctrl+G).")
+        return tr("Error %1 kg (limit %2). Repeat the check, or ask the physiologist to override (Ctrl+G).")
             .arg(report::signedNumber(check->error().value(), 3), number(loadCellTolerance, 3));
     if (stage_ == Stage::Reference)
         return tr("Zeroed. Hang the reference mass on the chair and let it come to rest.");

@@ -1,8 +1,10 @@
 #pragma once
+// First: the meta-object compiler does not read <compare> when nothing of the library came before it.
+#include <QObject>
+
 #include "record/scan/file.hpp"
 
 #include <QFileSystemWatcher>
-#include <QObject>
 #include <map>
 #include <memory>
 #include <vector>

@@ -65,7 +65,7 @@ bool fill(store::LabBook& book, const LabCatalogue& catalogue, Instant& clock, c
             done = simulation::playTank(own, body, {}, random, clock);
         if (done)
             done = simulation::playFinish(**run, "Read calmly.", technician, physiologist);
-        const auto computed = computeTest(snapshotOf(**run), policyOf(snapshotOf(**run), catalogue));
+        const auto computed = computeByItsPolicy(snapshotOf(**run), catalogue);
         if (!done || !computed ||
             !book.save(store::StoredResult{(*run)->record().id, 1, 1, clock, computed->document()},
                        technician.id)) {

@@ -9188,6 +9188,22 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Kein sauberer Scan von {1}.</translation>
     </message>
     <message>
+      <source>The readings are kept as they are.</source>
+      <translation>Die Messwerte bleiben, wie sie sind.</translation>
+    </message>
+    <message>
+      <source>Open this lab book with the Fusain that made the test, or choose another policy for it.</source>
+      <translation>Öffnen Sie dieses Laborbuch mit dem Fusain, das den Test gemacht hat, oder wählen Sie eine andere Regel dafür.</translation>
+    </message>
+    <message>
+      <source>The protocol "{1}" is for another method.</source>
+      <translation>Das Protokoll „{1}“ ist für eine andere Methode.</translation>
+    </message>
+    <message>
+      <source>There is no protocol called "{1}".</source>
+      <translation>Es gibt kein Protokoll namens „{1}“.</translation>
+    </message>
+    <message>
       <source>The height was {1} cm before, and is {2} cm now.</source>
       <translation>Die Größe war zuvor {1} cm und ist jetzt {2} cm.</translation>
     </message>
@@ -9570,6 +9586,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>At {1} kHz there is no number.</source>
       <translation>Bei {1} kHz ist keine Zahl.</translation>
+    </message>
+    <message>
+      <source>The resistance at {1} kHz is {2} Ω. No body has that.</source>
+      <translation>Die Resistanz bei {1} kHz ist {2} Ω. Das hat kein Körper.</translation>
+    </message>
+    <message>
+      <source>Check that no leads are swapped, and repeat the sweep.</source>
+      <translation>Prüfen Sie, ob Leitungen vertauscht sind, und wiederholen Sie den Durchlauf.</translation>
     </message>
     <message>
       <source>{1} Ω at {2} kHz is out of range. Are these kilohms?</source>
@@ -10418,6 +10442,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Everything accepted so far is kept.</source>
       <translation>Alles bisher Übernommene ist gespeichert.</translation>
+    </message>
+    <message>
+      <source>This cannot be accepted: {1}.</source>
+      <translation>Das kann nicht übernommen werden: {1}.</translation>
+    </message>
+    <message>
+      <source>Check the reading and take it again.</source>
+      <translation>Prüfen Sie die Messung und nehmen Sie sie noch einmal.</translation>
     </message>
     <message>
       <source>This test is signed; its readings are locked.</source>

@@ -37,7 +37,7 @@ protected:
         std::vector<ComputedTest> tests;
         for (const AnyTest& test : book->testsOf(client))
             if (method.empty() || methodOf(test) == method)
-                if (auto computed = computeTest(test, policyOf(test, *catalogue)))
+                if (auto computed = computeByItsPolicy(test, *catalogue))
                     tests.push_back(std::move(*computed));
         return tests;
     }

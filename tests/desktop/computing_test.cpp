@@ -9,7 +9,7 @@ namespace {
 class Remembers : public Journey {
 protected:
     Json afresh(const AnyTest& test) {
-        return computeTest(test, policyOf(test, session->catalogue()))->document();
+        return computeByItsPolicy(test, session->catalogue())->document();
     }
     Json asked(const AnyTest& test) { return session->computing().computed(test)->document(); }
 };

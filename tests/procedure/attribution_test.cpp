@@ -457,6 +457,36 @@ TEST_F(Attributed, AMassThatSomebodyDoubtedIsOneEventWithItsReason) {
     EXPECT_FALSE(weighing.test().dryMass);
 }
 
+// A frozen document that cannot be read is said, and the shipped one never takes its place.
+TEST_F(Attributed, APolicyOrProtocolThatCannotBeReadIsNeverReplaced) {
+    auto run = tank();
+    prepare(run);
+    weighThreeTimes(run);
+    LabCatalogue catalogue;
+    catalogue.policies.push_back(*anyPolicyFromJson(dataFile("policies/hydrostatic.json").at(0), "shipped"));
+    catalogue.protocols.push_back(*protocolFromJson(dataFile("protocols/hydrostatic.json"), "shipped"));
+    const auto damaged = [&](const char* document, const char* key, const Json& value) {
+        Json json = toJson(run.test());
+        json[document][key] = value;
+        return *anyTestFromJson(json, "t");
+    };
+    for (const auto& [key, value] :
+         {std::pair("gut_gas_l", Json(-5)), std::pair("version", Json(99)), std::pair("gut_gas", Json(0.1)),
+          std::pair("trial_rule", Json("Heaviest")), std::pair("method", Json("impedance"))}) {
+        const auto policy = policyOf(damaged("policy_document", key, value), catalogue);
+        ASSERT_FALSE(policy) << key;
+        EXPECT_FALSE(computeByItsPolicy(damaged("policy_document", key, value), catalogue)) << key;
+    }
+    EXPECT_FALSE(protocolOf(damaged("protocol_document", "screning", Json::array()), catalogue));
+    Json fromElsewhere = toJson(run.test());
+    fromElsewhere.erase("policy_document");
+    EXPECT_TRUE(policyOf(*anyTestFromJson(fromElsewhere, "t"), catalogue));
+    fromElsewhere["policy"] = "policy.of-another-lab";
+    EXPECT_FALSE(policyOf(*anyTestFromJson(fromElsewhere, "t"), catalogue));
+    fromElsewhere["policy"] = "";
+    EXPECT_TRUE(policyOf(*anyTestFromJson(fromElsewhere, "t"), catalogue));
+}
+
 // The record carries its protocol: a question that is added later is not asked of a test that has begun.
 TEST_F(Attributed, ATestKeepsTheProtocolThatItBeganWith) {
     auto run = tank();
@@ -468,7 +498,7 @@ TEST_F(Attributed, ATestKeepsTheProtocolThatItBeganWith) {
     longer["readiness"].back()["id"] = "hw_new";
     later.protocols.push_back(*protocolFromJson(longer, "later"));
     const AnyTest test = snapshotOf(run);
-    const Protocol kept = protocolOf(test, later);
+    const Protocol kept = *protocolOf(test, later);
     EXPECT_EQ(kept.readiness.size(), run.protocol().readiness.size());
     EXPECT_EQ(later.protocols.front().readiness.size(), kept.readiness.size() + 1);
     auto resumed =

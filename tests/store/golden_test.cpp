@@ -75,14 +75,14 @@ protected:
     }
     AnyTest replayed(const std::string& id) {
         const auto kept = *book->test(id);
-        const auto run = resumeTest(policyOf(kept, catalogue()), catalogue().protocolFor(methodOf(kept)),
+        const auto run = resumeTest(*policyOf(kept, catalogue()), catalogue().protocolFor(methodOf(kept)),
                                     book->eventsOf(id), technician, *book, SteppingClock());
         EXPECT_TRUE(run) << run.error().english();
         return snapshotOf(**run);
     }
     static void computesAsBefore(const AnyTest& test, const Json& was) {
         EXPECT_EQ(stateText(common(test).state), was.at("state"));
-        const auto is = computeTest(test, policyOf(test, catalogue()));
+        const auto is = computeByItsPolicy(test, catalogue());
         ASSERT_EQ(is.has_value(), was.contains("result")) << common(test).id;
         if (const auto other = corrected.find(common(test).id); other != corrected.end()) {
             const Json result = is->document();

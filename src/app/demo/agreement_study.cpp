@@ -100,7 +100,7 @@ private:
     }
     Expected<void> finish(Procedure& run) {
         const AnyTest test = snapshotOf(run);
-        const auto computed = computeTest(test, policyOf(test, catalogue_));
+        const auto computed = computeByItsPolicy(test, catalogue_);
         if (!computed)
             return tl::unexpected(computed.error());
         const auto done =

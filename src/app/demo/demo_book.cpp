@@ -122,7 +122,7 @@ private:
     }
 
     Expected<void> finish(Procedure& run, const char* interpretation) {
-        const auto computed = computeTest(snapshotOf(run), policyOf(snapshotOf(run), catalogue_));
+        const auto computed = computeByItsPolicy(snapshotOf(run), catalogue_);
         if (!computed)
             return tl::unexpected(computed.error());
         const auto done = simulation::playFinish(run, interpretation, technician_, physiologist_);

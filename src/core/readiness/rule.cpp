@@ -30,10 +30,7 @@ bool keeps(const Rule& rule, const Answer& answer) {
     case AnswerType::Number:
         return answer.number && holds(rule.okIf, *answer.number, rule.limit);
     case AnswerType::Choice:
-        // A choice that is neither the wanted one nor its opposite ("no beard") does not break the rule.
-        return answer.choice == rule.limitChoice ||
-               (!answer.choice.empty() && answer.choice != "yes" && answer.choice != "no" &&
-                answer.choice != "unsure" && answer.choice != "unknown" && answer.choice.starts_with("no"));
+        return answer.choice == rule.limitChoice; // "not sure" is no "no"
     }
     return false;
 }

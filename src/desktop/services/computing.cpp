@@ -20,7 +20,7 @@ Expected<ComputedTest> Computing::computed(const AnyTest& test, const WhatIf& wh
     if (whatIf.empty() && !instead)
         return remembered(test);
     ++computations_;
-    return computeTest(test, instead ? *instead : policyOf(test, catalogue_), whatIf);
+    return instead ? computeTest(test, *instead, whatIf) : computeByItsPolicy(test, catalogue_, whatIf);
 }
 
 // A running test is computed each time: the record in hand may be older than the last event of the book. So is
@@ -33,7 +33,7 @@ Expected<ComputedTest> Computing::remembered(const AnyTest& test) const {
         if (const Remembered* known = known_.find(key))
             return ComputedTest{test, known->policy, known->result};
     ++computations_;
-    auto computed = computeTest(test, policyOf(test, catalogue_));
+    auto computed = computeByItsPolicy(test, catalogue_);
     if (computed && lastEvent > 0 && isWhatTheBookHolds(test))
         known_.put(key, {computed->policy, computed->result});
     return computed;
@@ -114,11 +114,11 @@ report::ReportReferences Computing::referencesFor(const ComputedTest& test) {
 
 void Computing::compareWithEarlier(report::TestReport& report) const {
     const report::ReportReferences& references = report.references;
-    report.statements = Statements({&report.computed, report.history, references.fat,
-                                    methodOf(report.computed.test) == ScanMethod::id
-                                        ? references.fatMassIndexByScan
-                                        : references.fatMassIndex,
-                                    references.fatFreeMassIndex, references.limbLean, report.precision});
+    report.statements =
+        Statements({&report.computed, report.history, references.fat,
+                    methodOf(report.computed.test) == ScanMethod::id ? references.fatMassIndexByScan
+                                                                     : references.fatMassIndex,
+                    references.fatFreeMassIndex, references.limbLean, report.precision});
     if (const auto last = report.statements.last())
         report.earlier = outcomeOf(report.history[*last]);
     if (const auto first = report.statements.first())

@@ -287,8 +287,13 @@ Expected<void> Session::resumeRun(const std::string& testId) {
     const auto test = book_->test(testId);
     if (!test)
         return failure({FUSAIN_TEXT("The test {1} is not in this lab book."), {testId}});
-    auto resumed = resumeTest(policyOf(*test, *catalogue_), protocolOf(*test, *catalogue_),
-                              book_->eventsOf(testId), atTheBench_, *book_, clock_);
+    const auto policy = policyOf(*test, *catalogue_);
+    if (!policy)
+        return tl::unexpected(policy.error());
+    const auto protocol = protocolOf(*test, *catalogue_);
+    if (!protocol)
+        return tl::unexpected(protocol.error());
+    auto resumed = resumeTest(*policy, *protocol, book_->eventsOf(testId), atTheBench_, *book_, clock_);
     if (!resumed)
         return tl::unexpected(resumed.error());
     putOnBench(std::move(*resumed));

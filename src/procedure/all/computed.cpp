@@ -56,20 +56,51 @@ Expected<ComputedTest> computeTest(const AnyTest& test, const AnyPolicy& policy,
     return computed;
 }
 
-AnyPolicy policyOf(const AnyTest& test, const LabCatalogue& catalogue) {
+namespace {
+
+Problem notThere(Message what) {
+    return {
+        std::move(what),
+        {},
+        {FUSAIN_TEXT("The readings are kept as they are."), {}},
+        {FUSAIN_TEXT("Open this lab book with the Fusain that made the test, or choose another policy for it."),
+         {}}};
+}
+
+} // namespace
+
+Expected<AnyPolicy> policyOf(const AnyTest& test, const LabCatalogue& catalogue) {
     const RawTest& record = common(test);
-    if (!record.policy->is_null())
-        if (auto kept = anyPolicyFromJson(record.policy, record.id); kept && methodOf(*kept) == methodOf(test))
-            return *kept;
+    if (!record.policy->is_null()) {
+        auto kept = anyPolicyFromJson(record.policy, record.id + ", policy_document");
+        if (kept && methodOf(*kept) != methodOf(test))
+            return failure({FUSAIN_TEXT("The policy \"{1}\" is for another method."), {common(*kept).id}},
+                           record.id);
+        return kept;
+    }
+    if (!record.policyId.empty() && !catalogue.policy(record.policyId))
+        return tl::unexpected(notThere({FUSAIN_TEXT("There is no policy called \"{1}\"."), {record.policyId}}));
     return catalogue.policyFor(methodOf(test), record.policyId);
 }
 
-Protocol protocolOf(const AnyTest& test, const LabCatalogue& catalogue) {
+Expected<Protocol> protocolOf(const AnyTest& test, const LabCatalogue& catalogue) {
     const RawTest& record = common(test);
-    if (!record.protocol->is_null())
-        if (auto kept = protocolFromJson(record.protocol, record.id); kept && kept->method == methodOf(test))
-            return *kept;
+    if (!record.protocol->is_null()) {
+        auto kept = protocolFromJson(record.protocol, record.id + ", protocol_document");
+        if (kept && kept->method != methodOf(test))
+            return failure({FUSAIN_TEXT("The protocol \"{1}\" is for another method."), {kept->id}}, record.id);
+        return kept;
+    }
+    if (!record.protocolId.empty() && !catalogue.protocol(record.protocolId))
+        return tl::unexpected(
+            notThere({FUSAIN_TEXT("There is no protocol called \"{1}\"."), {record.protocolId}}));
     return catalogue.protocolFor(methodOf(test), record.protocolId);
+}
+
+Expected<ComputedTest> computeByItsPolicy(const AnyTest& test, const LabCatalogue& catalogue,
+                                          const WhatIf& whatIf) {
+    const auto policy = policyOf(test, catalogue);
+    return policy ? computeTest(test, *policy, whatIf) : tl::unexpected(policy.error());
 }
 
 } // namespace fusain

@@ -46,10 +46,14 @@ struct ComputedTest {
 [[nodiscard]] Expected<ComputedTest> computeTest(const AnyTest& test, const AnyPolicy& policy,
                                                  const WhatIf& whatIf = {});
 
-/// The policy as it stood when the test began; the shipped one only for records that do not carry it.
-[[nodiscard]] AnyPolicy policyOf(const AnyTest& test, const LabCatalogue& catalogue);
-
-/// The protocol as it stood when the test began; the shipped one only for records that do not carry it.
-[[nodiscard]] Protocol protocolOf(const AnyTest& test, const LabCatalogue& catalogue);
+/// The policy as it stood when the test began; of the catalogue only for records that do not carry it.
+/// @return a Problem when the one that it carries cannot be read, or the one that it names is not in the
+/// catalogue: another never takes its place
+[[nodiscard]] Expected<AnyPolicy> policyOf(const AnyTest& test, const LabCatalogue& catalogue);
+/// The protocol as it stood when the test began; the same holds for it.
+[[nodiscard]] Expected<Protocol> protocolOf(const AnyTest& test, const LabCatalogue& catalogue);
+/// Computes a record by its own policy.
+[[nodiscard]] Expected<ComputedTest> computeByItsPolicy(const AnyTest& test, const LabCatalogue& catalogue,
+                                                        const WhatIf& whatIf = {});
 
 } // namespace fusain

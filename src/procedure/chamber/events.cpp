@@ -47,6 +47,9 @@ void StartedOver::applyTo(ChamberTest& test) const {
 
 namespace fusain {
 
+void checkEvent(const ChamberTest& test, const Event& event) {
+    static_cast<void>(readEvent<chamber::AnyEvent>(event, test));
+}
 void applyEvent(ChamberTest& test, const Event& event) {
     applyAs<chamber::AnyEvent>(test, event);
 }

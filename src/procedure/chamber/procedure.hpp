@@ -10,6 +10,8 @@ using ChamberSetting = Setting<ChamberPolicy>;
 
 /// Does to the record what an event says; throws Json::exception for readDocument.
 void applyEvent(ChamberTest& test, const Event& event);
+/// Reads what an event says and does nothing; throws Json::exception for what could not be read again.
+void checkEvent(const ChamberTest& test, const Event& event);
 
 /// One test in the air-displacement chamber.
 class ChamberProcedure : public MethodProcedure<ChamberProcedure, ChamberMethod> {

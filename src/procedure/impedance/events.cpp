@@ -139,6 +139,9 @@ void LengthTaped::applyTo(ImpedanceTest& test) const {
 
 namespace fusain {
 
+void checkEvent(const ImpedanceTest& test, const Event& event) {
+    static_cast<void>(readEvent<analyzer::AnyEvent>(event, test));
+}
 void applyEvent(ImpedanceTest& test, const Event& event) {
     applyAs<analyzer::AnyEvent>(test, event);
 }

@@ -33,6 +33,10 @@ std::optional<Problem> problemWithPoint(const Spectrum& spectrum, const Spectrum
                                                       std::isfinite(point.impedance->reactance.value()))))
         return problem({FUSAIN_TEXT("At {1} kHz there is no number."), {fixed(hertz / 1000.0, 0)}},
                        {FUSAIN_TEXT("Measure again, or leave the frequency out."), {}});
+    if (point.impedance && point.impedance->resistance.value() <= 0.0)
+        return problem({FUSAIN_TEXT("The resistance at {1} kHz is {2} Ω. No body has that."),
+                        {fixed(hertz / 1000.0, 0), fixed(point.impedance->resistance.value(), 1)}},
+                       {FUSAIN_TEXT("Check that no leads are swapped, and repeat the sweep."), {}});
     if (ohms < (spectrum.segment == Segment::Trunk ? 1.0 : 20.0))
         return problem({FUSAIN_TEXT("{1} Ω at {2} kHz is out of range. Are these kilohms?"),
                         {fixed(ohms, 3), fixed(hertz / 1000.0, 0)}},

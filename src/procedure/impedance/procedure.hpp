@@ -10,6 +10,8 @@ using ImpedanceSetting = Setting<ImpedancePolicy>;
 
 /// Does to the record what an event says; throws Json::exception for readDocument.
 void applyEvent(ImpedanceTest& test, const Event& event);
+/// Reads what an event says and does nothing; throws Json::exception for what could not be read again.
+void checkEvent(const ImpedanceTest& test, const Event& event);
 
 /// One test on the impedance analyzer.
 class ImpedanceProcedure : public MethodProcedure<ImpedanceProcedure, ImpedanceMethod> {

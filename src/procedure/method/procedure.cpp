@@ -54,6 +54,8 @@ Done Procedure::append(std::string_view kind, Json data, const AlsoKept& also) {
     event.kind = kind;
     event.subject = record().id;
     event.data = std::move(data);
+    if (auto sound = readable(event); !sound)
+        return sound;
     Expected<Event> kept = tl::unexpected(Problem{});
     const Done done = journal_->together([&]() -> Done {
         kept = journal_->append(std::move(event));
@@ -67,6 +69,17 @@ Done Procedure::append(std::string_view kind, Json data, const AlsoKept& also) {
     events_.push_back(std::move(*kept));
     shown_ = stepShownBy(events_.back());
     return {};
+}
+
+Done Procedure::readAgain(const Event& event, const std::function<void()>& read) {
+    const auto done = readDocument(event.subject, [&] {
+        read();
+        return true;
+    });
+    if (done)
+        return {};
+    return refused({FUSAIN_TEXT("This cannot be accepted: {1}."), done.error().what.arguments},
+                   {FUSAIN_TEXT("Check the reading and take it again."), {}});
 }
 
 Done Procedure::stillOpen() const {

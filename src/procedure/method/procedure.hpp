@@ -104,6 +104,8 @@ protected:
     /// The result as it is stored; nothing while it cannot be computed.
     [[nodiscard]] virtual std::optional<Json> resultDocument() const = 0;
     virtual void apply(const Event& event) = 0;
+    /// Why an event could not be read again from the journal: then it is not written there.
+    [[nodiscard]] virtual Done readable(const Event& event) const = 0;
     /// Makes the record anew from the events that still hold.
     virtual Done replay(std::span<const Event> events) = 0;
 
@@ -164,6 +166,8 @@ protected:
         return appendOpen(Typed{std::move(reading), std::move(more)...});
     }
 
+    /// Runs `read` on an event that is to be kept; what it throws becomes a refusal.
+    [[nodiscard]] static Done readAgain(const Event& event, const std::function<void()>& read);
     /// A refusal that says that nothing was lost.
     [[nodiscard]] static tl::unexpected<Problem> refused(Message what, Message remedy);
     [[nodiscard]] static bool blank(const std::string& text);
@@ -245,6 +249,9 @@ protected:
 
     RawTest& rawRecord() override { return test_; }
     void apply(const Event& event) override { applyEvent(test_, event); }
+    [[nodiscard]] Done readable(const Event& event) const override {
+        return readAgain(event, [&] { checkEvent(test_, event); });
+    }
     Done replay(std::span<const Event> events) override {
         Record replayed;
         auto done = applyEach(events, [&](const Event& event) { applyEvent(replayed, event); });

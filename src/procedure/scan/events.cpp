@@ -112,6 +112,9 @@ void ValuesReported::applyTo(DxaTest& test) const {
 
 namespace fusain {
 
+void checkEvent(const DxaTest& test, const Event& event) {
+    static_cast<void>(readEvent<scanner::AnyEvent>(event, test));
+}
 void applyEvent(DxaTest& test, const Event& event) {
     applyAs<scanner::AnyEvent>(test, event);
 }

@@ -14,6 +14,8 @@ using DxaSetting = Setting<DxaPolicy>;
 
 /// Does to the record what an event says; throws Json::exception for readDocument.
 void applyEvent(DxaTest& test, const Event& event);
+/// Reads what an event says and does nothing; throws Json::exception for what could not be read again.
+void checkEvent(const DxaTest& test, const Event& event);
 
 /// What the operator says of a scan from a file.
 struct ScanRemarks {

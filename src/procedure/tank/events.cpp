@@ -46,6 +46,9 @@ void TrialAccepted::applyTo(HydrostaticTest& test) const {
 
 namespace fusain {
 
+void checkEvent(const HydrostaticTest& test, const Event& event) {
+    static_cast<void>(readEvent<tank::AnyEvent>(event, test));
+}
 void applyEvent(HydrostaticTest& test, const Event& event) {
     applyAs<tank::AnyEvent>(test, event);
 }

@@ -10,6 +10,8 @@ using HydrostaticSetting = Setting<HydrostaticPolicy>;
 
 /// Does to the record what an event says; throws Json::exception for readDocument.
 void applyEvent(HydrostaticTest& test, const Event& event);
+/// Reads what an event says and does nothing; throws Json::exception for what could not be read again.
+void checkEvent(const HydrostaticTest& test, const Event& event);
 
 /// One underwater weighing, from the empty tank to the signed report.
 class HydrostaticProcedure : public MethodProcedure<HydrostaticProcedure, TankMethod> {

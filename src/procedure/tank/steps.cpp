@@ -21,10 +21,11 @@ std::span<const StepText> hydrostaticSteps() {
         {Readiness, "readiness", FUSAIN_TEXT("Readiness"),
          FUSAIN_TEXT("Ask how the client prepared, with times."), StepKind::Readiness},
         {DryMass, "dry-mass", FUSAIN_TEXT("Dry mass"),
-         FUSAIN_TEXT("Weigh the client on the floor scale, dry, in swimwear, with an empty bladder."), StepKind::Reading},
+         FUSAIN_TEXT("Weigh the client on the floor scale, dry, in swimwear, with an empty bladder."),
+         StepKind::Reading},
         {VitalCapacity, "vital-capacity", FUSAIN_TEXT("Vital capacity"),
-         FUSAIN_TEXT(
-             "Breathe in fully, then out as far as it goes. Three acceptable blows; the two largest agree within 150 mL."),
+         FUSAIN_TEXT("Breathe in fully, then out as far as it goes. Three acceptable blows; the two largest "
+                     "agree within 150 mL."),
          StepKind::OptionalReading},
         {Rehearsal, "rehearsal", FUSAIN_TEXT("Rehearsal"),
          FUSAIN_TEXT("Enter carefully, wet hair and suit, press the air out, belt on, sit back, touch nothing "
@@ -41,7 +42,8 @@ std::span<const StepText> hydrostaticSteps() {
         {Result, "result", FUSAIN_TEXT("Result"), FUSAIN_TEXT("Read the result and its interval."),
          StepKind::Result, StepNeeds(Trials)},
         {Interpretation, "interpretation", FUSAIN_TEXT("Interpretation"),
-         FUSAIN_TEXT("Write what the result means, in your own words."), StepKind::Interpretation, StepNeeds(Trials)},
+         FUSAIN_TEXT("Write what the result means, in your own words."), StepKind::Interpretation,
+         StepNeeds(Trials)},
         {Sign,
          "sign",
          FUSAIN_TEXT("Sign"),

@@ -17,19 +17,35 @@ namespace fusain::desktop {
 ClientStrip::ClientStrip(Session& session)
     : session_(session), latest_(new FigureView(tr("Latest % fat by each method"), 60)),
       open_(label({}, "soft")) {
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(scaled(20));
-    layout->addWidget(latest_, 1);
-    layout->addWidget(open_);
-    open_->setFixedWidth(scaled(210));
+    layout_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
+    layout_->setContentsMargins(0, 0, 0, 0);
+    layout_->setSpacing(scaled(20));
+    layout_->addWidget(latest_, 1);
+    layout_->addWidget(open_);
     open_->setAlignment(Qt::AlignTop);
+    arrange();
+}
+
+void ClientStrip::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    arrange();
+}
+
+// Beside the figure where both have room, else under it.
+void ClientStrip::arrange() {
+    constexpr int widthOfBoth = 720, widthOfWords = 210;
+    const bool beside = width() >= scaled(widthOfBoth);
+    layout_->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    layout_->setSpacing(scaled(beside ? 20 : 4));
+    open_->setMaximumWidth(beside ? scaled(widthOfWords) : QWIDGETSIZE_MAX);
+    open_->setMinimumWidth(beside ? scaled(widthOfWords) : 0);
+    open_->setMinimumHeight(beside ? open_->heightForWidth(scaled(widthOfWords)) : 0);
 }
 
 void ClientStrip::showClient(const Client& client, const std::vector<AnyTest>& tests) {
     showLatest(tests);
     open_->setText(openMatters(client, tests).join(QLatin1Char('\n')));
-    open_->setMinimumHeight(open_->heightForWidth(open_->maximumWidth())); // beside the figure it is not asked
+    arrange(); // beside the figure a label is not asked how high it is
     setVisible(latest_->isVisibleTo(this) || !open_->text().isEmpty());
 }
 

@@ -2,6 +2,7 @@
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/figure_view.hpp"
 
+#include <QBoxLayout>
 #include <QLabel>
 
 namespace fusain::desktop {
@@ -15,11 +16,16 @@ public:
     /// @param tests of the client, newest first
     void showClient(const Client& client, const std::vector<AnyTest>& tests);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void arrange();
     void showLatest(const std::vector<AnyTest>& tests);
     [[nodiscard]] QStringList openMatters(const Client& client, const std::vector<AnyTest>& tests);
 
     Session& session_;
+    QBoxLayout* layout_;
     FigureView* latest_;
     QLabel* open_;
 };

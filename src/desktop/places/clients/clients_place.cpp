@@ -22,10 +22,10 @@
 namespace fusain::desktop {
 namespace {
 
-// In pixels at the usual size of text: what the tests need with all their columns, and what leaves the pages
-// beside them no narrower than they are in a window of 1280.
-constexpr int widthOfTests = 600;
-constexpr int widthOfThreeColumns = 1500;
+// In pixels at the usual size of text: what the tests need with their columns, and what leaves the pages beside
+// them not much narrower than in a window of 1280.
+constexpr int widthOfTests = 690;
+constexpr int widthOfThreeColumns = 1640;
 
 } // namespace
 

@@ -221,7 +221,8 @@ TEST_F(Models, TheLibraryIsATreeThatNarrowsToItsEntries) {
     const QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::Fatal);
     const QAbstractItemModelTester narrowed(&filter, QAbstractItemModelTester::FailureReportingMode::Fatal);
     model.setGroups(libraryEntries(*session));
-    ASSERT_EQ(model.rowCount(), 4); // equations, references, protocols, policies; nobody here has a true body
+    ASSERT_EQ(model.rowCount(),
+              5); // equations, references, protocols, policies, glossary; nobody here has a true body
     const QModelIndex siri = model.findWords(QStringLiteral("SIRI"));
     ASSERT_TRUE(siri.isValid());
     EXPECT_EQ(model.find(siri.data(LibraryModel::IdRole).toString()), siri);

@@ -69,7 +69,8 @@ public:
     /// Space comes a moment after the last letter, as from a hand.
     void press(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
         if (key == Qt::Key_Space && modifiers == Qt::NoModifier)
-            while (shell_.typingPause().holds()) // asleep: what a test has prepared for the key must not come before
+            while (shell_.typingPause()
+                       .holds()) // asleep: what a test has prepared for the key must not come before
                 QThread::msleep(5);
         if (modifiers != Qt::NoModifier) { // shortcuts belong to the active window, also after a dialog
             shell_.activateWindow();

@@ -37,8 +37,8 @@ public:
         keep(took - mine.inner, what);
         return done;
     }
-    /// From now on what took longer than `worthAsking` is divided by how many times slower than usual the machine
-    /// computes just then: on a shared one that changes from second to second.
+    /// From now on what took longer than `worthAsking` is divided by how many times slower than usual the
+    /// machine computes just then: on a shared one that changes from second to second.
     void measureSlowness(double worthAsking, double (*slowness)()) {
         worthAsking_ = worthAsking;
         slowness_ = slowness;
@@ -47,6 +47,9 @@ public:
     std::pair<double, QString> takeLongest() {
         return {std::exchange(longest_, 0.0), std::exchange(slowest_, QString())};
     }
+    /// How many acts took longer than what is worth asking since the last call, on a machine of the usual
+    /// speed.
+    int takeSlowActs() { return std::exchange(slowActs_, 0); }
     /// The one that runs. @pre it is of this kind
     static WatchedApplication& instance() { return *static_cast<WatchedApplication*>(qApp); }
     /// Milliseconds that this thread has computed.
@@ -63,7 +66,7 @@ private:
         double inner; // milliseconds that belong to acts inside of this one
     };
     void keep(double took, const QString& what) {
-        if (took <= longest_)
+        if (took <= longest_ && took <= worthAsking_)
             return;
         if (slowness_ && took > worthAsking_) {
             const double began = computed();
@@ -71,6 +74,7 @@ private:
             if (inside_)
                 inside_->inner += computed() - began; // the outer act did not ask for it
         }
+        slowActs_ += slowness_ && took > worthAsking_;
         if (took > longest_) {
             longest_ = took;
             slowest_ = what;
@@ -80,6 +84,7 @@ private:
 
     Act* inside_ = nullptr;
     double longest_ = 0.0;
+    int slowActs_ = 0;
     double worthAsking_ = 0.0;
     double (*slowness_)() = nullptr;
     QString slowest_;

@@ -33,13 +33,13 @@ void ClientStrip::resizeEvent(QResizeEvent* event) {
 
 // Beside the figure where both have room, else under it.
 void ClientStrip::arrange() {
-    constexpr int widthOfBoth = 720, widthOfWords = 210;
+    constexpr int widthOfBoth = 640, widthOfWords = 210;
     const bool beside = width() >= scaled(widthOfBoth);
     layout_->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     layout_->setSpacing(scaled(beside ? 20 : 4));
     open_->setMaximumWidth(beside ? scaled(widthOfWords) : QWIDGETSIZE_MAX);
     open_->setMinimumWidth(beside ? scaled(widthOfWords) : 0);
-    open_->setMinimumHeight(beside ? open_->heightForWidth(scaled(widthOfWords)) : 0);
+    open_->setMinimumHeight(std::max(0, open_->heightForWidth(beside ? scaled(widthOfWords) : width())));
 }
 
 void ClientStrip::showClient(const Client& client, const std::vector<AnyTest>& tests) {

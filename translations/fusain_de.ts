@@ -3709,8 +3709,8 @@ Warum ist es der Scan dieses Klienten? Beide Akten behalten die Begründung.</tr
       <translation>Aufzeichnung speichern…</translation>
     </message>
     <message>
-      <source>Continue with these trials</source>
-      <translation>Mit diesen Versuchen fortsetzen</translation>
+      <source>Use these trials…</source>
+      <translation>Diese Versuche nutzen…</translation>
     </message>
     <message>
       <source>used if accepted</source>
@@ -3753,6 +3753,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Type kilograms with a point or a comma.</source>
       <translation>Kilogramm mit Punkt oder Komma tippen.</translation>
+    </message>
+    <message>
+      <source>Use these trials</source>
+      <translation>Diese Versuche nutzen</translation>
     </message>
     <message>
       <source>Why are they good enough? The result will carry a flag.</source>

@@ -30,7 +30,7 @@ TrialsPanel::TrialsPanel(Session& session)
     auto* keep = button(tr("Accept typed trial"));
     auto* load = button(tr("Replay a trace…"));
     auto* save = button(tr("Save trace…"));
-    auto* enough = button(tr("Continue with these trials"));
+    auto* enough = button(tr("Use these trials…"));
     auto* row = new QHBoxLayout;
     for (QPushButton* each : {keep, load, save, enough})
         row->addWidget(each);
@@ -298,7 +298,7 @@ void TrialsPanel::setAside() {
 }
 
 void TrialsPanel::goOnWithWhatThereIs() {
-    const QString reason = askReason(this, tr("Continue with these trials"),
+    const QString reason = askReason(this, tr("Use these trials"),
                                      tr("Why are they good enough? The result will carry a flag."));
     if (!reason.isEmpty())
         session_.report(run().confirm(HydrostaticStep::Trials, reason.toStdString()));

@@ -235,8 +235,8 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Das Volumen driftet während des Versuchs um {1} mL: Zugluft oder Temperaturänderung.</translation>
     </message>
     <message>
-      <source>The chamber warms up: the person is warm or damp. Dry, rest for ten minutes, repeat.</source>
-      <translation>Die Kammer erwärmt sich: Die Person ist warm oder feucht. Trocknen, zehn Minuten ruhen, wiederholen.</translation>
+      <source>The chamber is warming up because the client is warm or damp. Dry the client, let them rest for ten minutes, then repeat.</source>
+      <translation>Die Kammer erwärmt sich, weil die Person warm oder feucht ist. Abtrocknen, zehn Minuten ruhen lassen, dann wiederholen.</translation>
     </message>
     <message>
       <source>Air is held in hair or clothing: cap pressed flat, close-fitting swimwear, then repeat.</source>
@@ -659,8 +659,8 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Noch steigend, {1} kg je Versuch: lernt das Ausatmen. Noch einer.</translation>
     </message>
     <message>
-      <source>Trials {1} differ by {2} kg, more than {3}: one more.</source>
-      <translation>Versuche {1} unterscheiden sich um {2} kg, mehr als {3}: noch einer.</translation>
+      <source>Trials {1} differ by {2} kg (limit {3}). One more trial.</source>
+      <translation>Versuche {1} unterscheiden sich um {2} kg (Grenze {3}). Noch ein Versuch.</translation>
     </message>
     <message>
       <source>Waiting for the client to go under.</source>
@@ -4011,7 +4011,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Gesundheitsakte speichern (FHIR)…</translation>
     </message>
     <message>
-      <source>Put a record in…</source>
+      <source>Import a record…</source>
       <translation>Akte importieren…</translation>
     </message>
     <message>
@@ -4778,7 +4778,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>FHIR-Bündel (*.json)</translation>
     </message>
     <message>
-      <source>Put a record in</source>
+      <source>Import a record</source>
       <translation>Akte importieren</translation>
     </message>
     <message>
@@ -5084,7 +5084,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Mehr…</translation>
     </message>
     <message>
-      <source>Calendar out (.ics)…</source>
+      <source>Export calendar (.ics)…</source>
       <translation>Kalender exportieren (.ics)…</translation>
     </message>
     <message>
@@ -5164,7 +5164,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Termin von %1 abgesagt</translation>
     </message>
     <message>
-      <source>Calendar out</source>
+      <source>Export calendar</source>
       <translation>Kalender exportieren</translation>
     </message>
     <message>
@@ -6268,8 +6268,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>ohne Hilfe</translation>
     </message>
     <message>
-      <source>Caught %1, missed %2, invented %3; %4 minutes, %5.</source>
-      <translation>Erkannt %1, übersehen %2, erfunden %3; %4 Minuten, %5.</translation>
+      <source>Caught %1, missed %2, false alarms %3; %4 min, %5.</source>
+      <translation>Erkannt %1, übersehen %2, Fehlalarme %3; %4 min, %5.</translation>
     </message>
     <message>
       <source>To practise next: %1.</source>
@@ -8108,8 +8108,8 @@ Wahr ist %3.</translation>
       <translation>Regel des Tests</translation>
     </message>
     <message>
-      <source>Copy sheet as text</source>
-      <translation>Rechenblatt als Text kopieren</translation>
+      <source>Copy worked sheet</source>
+      <translation>Rechenblatt kopieren</translation>
     </message>
     <message>
       <source>Findings</source>
@@ -14006,8 +14006,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>simuliert; wahrer Wert</translation>
     </message>
     <message>
-      <source>You have lost about {1} kg of fat since the last test, more than the test could mistake.</source>
-      <translation>Sie haben seit dem letzten Test etwa {1} kg Fett verloren, mehr als der Test sich irren könnte.</translation>
+      <source>You have lost about {1} kg of fat since the last test. That is a real change.</source>
+      <translation>Sie haben seit dem letzten Test etwa {1} kg Fett verloren. Das ist eine echte Änderung.</translation>
     </message>
     <message>
       <source>fat mass down {1} kg, limit {2} kg</source>
@@ -14542,8 +14542,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Das stört doch das kleine Kästchen unter meinem Schlüsselbein nicht? Im Frühjahr wurde die Batterie gewechselt.</translation>
     </message>
     <message>
-      <source>A no on paper is not the end of the question.</source>
-      <translation>Ein Nein auf dem Papier beantwortet die Frage noch nicht. Nachfragen.</translation>
+      <source>The form says no. Ask the question again, in person.</source>
+      <translation>Auf dem Formular steht nein. Fragen Sie noch einmal persönlich.</translation>
     </message>
     <message>
       <source>The questions were asked before the electrodes.</source>
@@ -14674,8 +14674,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Leopold Sturrock</translation>
     </message>
     <message>
-      <source>A resistance below zero is no body.</source>
-      <translation>Eine Resistanz unter null hat kein Körper. Die Kabel prüfen.</translation>
+      <source>No body has a resistance below zero. Look at the leads.</source>
+      <translation>Kein Körper hat eine Resistanz unter null. Sehen Sie nach den Leitungen.</translation>
     </message>
     <message>
       <source>Each lead was followed to its place.</source>
@@ -14838,8 +14838,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Ingram Colefax</translation>
     </message>
     <message>
-      <source>Twenty kilograms are twenty kilograms. What has changed under the scale?</source>
-      <translation>Die Prüfmasse hat 20 kg. Was hat sich unter der Waage geändert?</translation>
+      <source>The reference mass has not changed. Look at what has changed under the scale.</source>
+      <translation>Das Prüfgewicht ist dasselbe. Sehen Sie nach, was sich unter der Waage geändert hat.</translation>
     </message>
     <message>
       <source>The scale was levelled and checked again.</source>
@@ -15358,8 +15358,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Imke Rosethorn</translation>
     </message>
     <message>
-      <source>Who manages is not the same as who is well. Write down what is really said.</source>
-      <translation>Wer es schafft, dem geht es nicht unbedingt gut. Aufschreiben, was wirklich gesagt wird.</translation>
+      <source>Write down what the client really says, not what the client can manage.</source>
+      <translation>Schreiben Sie auf, was die Person wirklich sagt, nicht was sie schafft.</translation>
     </message>
     <message>
       <source>The fear was asked for and written down.</source>

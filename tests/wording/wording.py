@@ -8,8 +8,8 @@ import pathlib
 import re
 import sys
 
-# Strings in code: what goes through translation, and captions. Adjacent literals are one string.
-CALL = re.compile(r'(?:\btr|\blabel|\bbutton|FUSAIN_TEXT|QT_TR_NOOP)\(\s*((?:"(?:[^"\\]|\\.)*"\s*)+)')
+# Strings in code: what goes through translation, captions, and what a reader of documents refuses. Adjacent literals are one string.
+CALL = re.compile(r'(?:(?:\btr|\blabel|\bbutton|FUSAIN_TEXT|QT_TR_NOOP)\(\s*|\bcreate\(\s*501,\s*)((?:"(?:[^"\\]|\\.)*"\s*)+)')
 LITERAL = re.compile(r'"((?:[^"\\]|\\.)*)"')
 # Keys of documents that nobody reads as words.
 NO_WORDS = {"id", "citation", "source", "formula", "font", "recipe", "unit"}

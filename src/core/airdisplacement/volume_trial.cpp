@@ -139,7 +139,7 @@ Message VolumeReadingResult::message() const {
             {signedFixed(1000.0 * driftPerTrial, 0)}};
     case TrialState::WarmOrDamp:
         return {
-            FUSAIN_TEXT("The chamber warms up: the person is warm or damp. Dry, rest for ten minutes, repeat."),
+            FUSAIN_TEXT("The chamber is warming up because the client is warm or damp. Dry the client, let them rest for ten minutes, then repeat."),
             {}};
     case TrialState::LooseAir:
         return {FUSAIN_TEXT(

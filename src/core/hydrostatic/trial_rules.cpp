@@ -143,7 +143,7 @@ Message sentence(const TrialJudgement& judgement, std::span<const TrialReading> 
     if (judgement.rising)
         return {FUSAIN_TEXT("Still rising, {1} kg a trial: learning to breathe out. One more."),
                 {fixed(judgement.risePerTrial.value(), 2)}};
-    return {FUSAIN_TEXT("Trials {1} differ by {2} kg, more than {3}: one more."),
+    return {FUSAIN_TEXT("Trials {1} differ by {2} kg (limit {3}). One more trial."),
             {listed(judgement.used), spread, fixed(policy.tolerance.value(), 2)}};
 }
 

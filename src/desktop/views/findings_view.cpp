@@ -40,7 +40,7 @@ FindingsView::FindingsView(Session& session, QWidget* parent)
     whatIfPolicy_->addItem(tr("policy of the test"), QString());
     for (const AnyPolicy& policy : session.catalogue().policies)
         whatIfPolicy_->addItem(report::say(std::string_view(common(policy).title)), plain(common(policy).id));
-    auto* copy = button(tr("Copy sheet as text"));
+    auto* copy = button(tr("Copy worked sheet"));
 
     auto* whatIf = new QHBoxLayout;
     whatIf->addWidget(label(tr("What if"), "heading", false));

@@ -107,7 +107,7 @@ void equationLines(std::vector<WorkedLine>& sheet, const ImpedanceResult& result
                  formula, ""});
         };
         line("FFM", FUSAIN_TEXT("fat-free mass"), c->fatFreeMass, "kg",
-             result.missingMass.value() > 0.0 ? "less the lean of the missing part" : "");
+             result.missingMass.value() > 0.0 ? "less the lean mass of the missing part" : "");
         line("FM", FUSAIN_TEXT("fat mass"), c->fatMass, "kg", "W − FFM");
         line("%fat", FUSAIN_TEXT("fat"), c->fatPercent, "%", "100·FM/W");
         line("FMI", FUSAIN_TEXT("fat mass index"), c->fatMassIndex, "kg/m²", "FM/H²");

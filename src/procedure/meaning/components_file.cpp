@@ -32,9 +32,9 @@ compartments::Readings readingsFrom(const Json& json) {
     if (json.contains("bone_mineral_kg"))
         readings.boneMineral = readingAt<Kilograms>(json, "bone_mineral_kg", Source::ScanBone);
     if (!anthropometry::plausibleMass.holds(readings.mass.estimate()))
-        throw Json::other_error::create(501, "mass_kg cannot be right", &json);
+        throw Json::other_error::create(501, "mass_kg is out of range (10 to 300)", &json);
     if (!anthropometry::plausibleHeight.holds(readings.height))
-        throw Json::other_error::create(501, "height_cm cannot be right", &json);
+        throw Json::other_error::create(501, "height_cm is out of range (50 to 230)", &json);
     const double density = readings.mass.estimate().value() / readings.volume.estimate().value();
     if (!compartments::plausibleBodyDensity(KilogramsPerLitre(density)))
         throw Json::other_error::create(501, "mass over volume is no density of a body", &json);

@@ -478,7 +478,7 @@ void ClientsPlace::addCommands(const PlaceCommands& add) {
     add.aboutChosen(
         "clients.save-fhir", tr("Save a health record (FHIR)…"), [this] { records_->saveBundle(); }, {},
         someoneChosen);
-    add("clients.put-in", tr("Put a record in…"), [this] { records_->putIn(); });
+    add("clients.put-in", tr("Import a record…"), [this] { records_->putIn(); });
     add("clients.imports", tr("Take back an import…"), [this] { records_->showImports(); });
     add(
         "clients.list", tr("Show or hide the list of clients"),

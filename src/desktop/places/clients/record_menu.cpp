@@ -26,7 +26,7 @@ RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> 
     addAction(tr("Save a table of the tests (CSV, XLSX)…"), this, qOverload<>(&RecordMenu::saveTable));
     addAction(tr("Save a health record (FHIR)…"), this, &RecordMenu::saveBundle);
     addSeparator();
-    addAction(tr("Put a record in…"), this, qOverload<>(&RecordMenu::putIn));
+    addAction(tr("Import a record…"), this, qOverload<>(&RecordMenu::putIn));
     addAction(tr("Take back an import…"), this, &RecordMenu::showImports);
 }
 
@@ -112,7 +112,7 @@ void RecordMenu::showImports() {
 }
 
 void RecordMenu::putIn() {
-    if (const auto chosen = chooseText(session_, parentWidget(), tr("Put a record in"), tr("Records (*.json)")))
+    if (const auto chosen = chooseText(session_, parentWidget(), tr("Import a record"), tr("Records (*.json)")))
         putIn(chosen->text, chosen->path);
 }
 

@@ -132,7 +132,7 @@ QLayout* DayPlace::acts() {
     auto* team = button(tr("Team morning"));
     auto* more = button(tr("More…"));
     auto* menu = new QMenu(more);
-    menu->addAction(tr("Calendar out (.ics)…"), this, &DayPlace::calendarOut);
+    menu->addAction(tr("Export calendar (.ics)…"), this, &DayPlace::calendarOut);
     menu->addAction(tr("Calendar in (.ics)…"), this, &DayPlace::calendarIn);
     menu->addAction(tr("Water log…"), this, &DayPlace::logWater);
     menu->addAction(tr("How the day is planned…"), this, &DayPlace::editPlanning);
@@ -556,7 +556,7 @@ bool DayPlace::saveCalendar(const QString& path) {
 
 void DayPlace::calendarOut() {
     const QString path = QFileDialog::getSaveFileName(
-        this, tr("Calendar out"), QStringLiteral("appointments.ics"), tr("Calendars (*.ics)"));
+        this, tr("Export calendar"), QStringLiteral("appointments.ics"), tr("Calendars (*.ics)"));
     if (!path.isEmpty())
         saveCalendar(path);
 }
@@ -602,7 +602,7 @@ void DayPlace::addCommands(const PlaceCommands& add) {
     add("day.week", tr("Week"), [this] { showWeek(true); });
     add("day.water", tr("Water log…"), [this] { logWater(); });
     add("day.planning", tr("How the day is planned…"), [this] { editPlanning(); });
-    add("day.calendar-out", tr("Calendar out (.ics)…"), [this] { calendarOut(); });
+    add("day.calendar-out", tr("Export calendar (.ics)…"), [this] { calendarOut(); });
     add("day.calendar-in", tr("Calendar in (.ics)…"), [this] { calendarIn(); });
     add.note(tr("Choose an appointment"), tr("Left, Right"));
     add.note(tr("Move it by five minutes"), tr("Shift+Left, Shift+Right"));

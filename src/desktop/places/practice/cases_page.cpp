@@ -132,7 +132,7 @@ QString CasesPage::textOf(const Attempt& attempt) {
     const QString help = attempt.log.help == HelpLevel::Prompts ? tr("with a prompt at each step")
                          : attempt.log.hints > 0 ? tr("hints asked for: %1").arg(attempt.log.hints)
                                                  : tr("without help");
-    lines << tr("Caught %1, missed %2, invented %3; %4 minutes, %5.")
+    lines << tr("Caught %1, missed %2, false alarms %3; %4 min, %5.")
                  .arg(debrief.caught)
                  .arg(debrief.missed)
                  .arg(debrief.invented)

@@ -72,8 +72,8 @@ protected:
             look(QStringLiteral("place %1").arg(static_cast<int>(place)));
         }
         shell->open(PlaceName::Quality);
-        for (const auto page : {QualityPlace::Page::Chart, QualityPlace::Page::Precision,
-                                QualityPlace::Page::Calibration}) {
+        for (const auto page :
+             {QualityPlace::Page::Chart, QualityPlace::Page::Precision, QualityPlace::Page::Calibration}) {
             shell->quality().showPage(page);
             QApplication::processEvents();
             look(QStringLiteral("quality %1").arg(static_cast<int>(page)));

@@ -8,9 +8,7 @@ namespace {
 
 class Remembers : public Journey {
 protected:
-    Json afresh(const AnyTest& test) {
-        return computeByItsPolicy(test, session->catalogue())->document();
-    }
+    Json afresh(const AnyTest& test) { return computeByItsPolicy(test, session->catalogue())->document(); }
     Json asked(const AnyTest& test) { return session->computing().computed(test)->document(); }
 };
 

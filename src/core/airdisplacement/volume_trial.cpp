@@ -138,9 +138,9 @@ Message VolumeReadingResult::message() const {
             FUSAIN_TEXT("The volume drifts by {1} mL over the trial: a draught or a change of temperature."),
             {signedFixed(1000.0 * driftPerTrial, 0)}};
     case TrialState::WarmOrDamp:
-        return {
-            FUSAIN_TEXT("The chamber is warming up because the client is warm or damp. Dry the client, let them rest for ten minutes, then repeat."),
-            {}};
+        return {FUSAIN_TEXT("The chamber is warming up because the client is warm or damp. Dry the client, let "
+                            "them rest for ten minutes, then repeat."),
+                {}};
     case TrialState::LooseAir:
         return {FUSAIN_TEXT(
                     "Air is held in hair or clothing: cap pressed flat, close-fitting swimwear, then repeat."),

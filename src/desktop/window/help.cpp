@@ -13,7 +13,8 @@ namespace fusain::desktop {
 namespace {
 
 QString handbook(const QString& folder) {
-    for (const QString& language : {report::windowLanguage().section(QLatin1Char('_'), 0, 0), QStringLiteral("en")}) {
+    for (const QString& language :
+         {report::windowLanguage().section(QLatin1Char('_'), 0, 0), QStringLiteral("en")}) {
         QFile file(folder + QStringLiteral("/handbook.%1.md").arg(language));
         if (file.open(QIODevice::ReadOnly))
             return QString::fromUtf8(file.readAll());

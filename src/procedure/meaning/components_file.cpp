@@ -3,6 +3,7 @@
 #include "core/anthropometry/limits.hpp"
 #include "core/base/message.hpp"
 #include "core/compartments/multi_component.hpp"
+#include "core/units/format.hpp"
 #include "procedure/method/result_json.hpp"
 #include "record/base/json.hpp"
 
@@ -10,6 +11,13 @@
 
 namespace fusain {
 namespace {
+
+using anthropometry::plausibleHeight;
+using anthropometry::plausibleMass;
+
+std::string outOfRange(const std::string& key, double low, double high) {
+    return key + " is out of range (" + fixed(low, 0) + " to " + fixed(high, 0) + ")";
+}
 
 template <class Q>
 Measured<Q> readingAt(const Json& json, const char* key, Source source) {
@@ -31,10 +39,13 @@ compartments::Readings readingsFrom(const Json& json) {
                                     metresFromCentimetres(json.at("height_cm").get<double>())};
     if (json.contains("bone_mineral_kg"))
         readings.boneMineral = readingAt<Kilograms>(json, "bone_mineral_kg", Source::ScanBone);
-    if (!anthropometry::plausibleMass.holds(readings.mass.estimate()))
-        throw Json::other_error::create(501, "mass_kg is out of range (10 to 300)", &json);
-    if (!anthropometry::plausibleHeight.holds(readings.height))
-        throw Json::other_error::create(501, "height_cm is out of range (50 to 230)", &json);
+    if (!plausibleMass.holds(readings.mass.estimate()))
+        throw Json::other_error::create(
+            501, outOfRange("mass_kg", plausibleMass.low.value(), plausibleMass.high.value()), &json);
+    if (!plausibleHeight.holds(readings.height))
+        throw Json::other_error::create(
+            501, outOfRange("height_cm", centimetres(plausibleHeight.low), centimetres(plausibleHeight.high)),
+            &json);
     const double density = readings.mass.estimate().value() / readings.volume.estimate().value();
     if (!compartments::plausibleBodyDensity(KilogramsPerLitre(density)))
         throw Json::other_error::create(501, "mass over volume is no density of a body", &json);

@@ -25,7 +25,6 @@ using airdisplacement::PressureSample;
 using airdisplacement::Response;
 
 constexpr Limits chamberLimits = between(0.0, 1000.0);
-constexpr Limits lungLimits = between(0.0, 15.0);
 
 const Fields<Response>& responseFields() {
     static const auto fields =
@@ -95,11 +94,6 @@ const Fields<MeasuredThoracicGas>& gasFields() {
             .with(attributionFields())
             .required("volume_l_btps", &Gas::volume, "mean during quiet breathing", lungLimits)
             .required("method", &Gas::method, "how it was measured");
-    return fields;
-}
-
-const Fields<Reading>& massFields() {
-    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
     return fields;
 }
 

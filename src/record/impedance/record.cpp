@@ -179,11 +179,6 @@ const Fields<ImpedanceSweep>& impedanceSweepFields() {
     return fields;
 }
 
-const Fields<Reading>& massFields() {
-    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
-    return fields;
-}
-
 } // namespace
 
 const Fields<ImpedanceTest>& impedanceTestFields() {

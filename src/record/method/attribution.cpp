@@ -38,9 +38,12 @@ Json toJson(const Reading& reading) {
     static const auto fields = readingFields({}, {});
     return fields.write(reading);
 }
+const Fields<Reading>& massFields() {
+    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
+    return fields;
+}
 Reading massFromJson(const Json& json) {
-    static const auto fields = readingFields("kg", massLimits);
-    return fields.read(json);
+    return massFields().read(json);
 }
 
 } // namespace fusain

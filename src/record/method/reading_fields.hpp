@@ -14,6 +14,10 @@ namespace fusain {
 [[nodiscard]] const Fields<SignalVerdict>& verdictFields();
 /// One number with whose it is. @param unit of the number  @param limits within which it makes sense
 [[nodiscard]] Fields<Reading> readingFields(std::string_view unit, Limits limits);
+/// A mass on a scale.
+[[nodiscard]] const Fields<Reading>& massFields();
+/// What lungs can hold, L; wider than anybody who is tested.
+inline constexpr Limits lungLimits = between(0.0, 15.0);
 /// What a check throws when two readings of a list have one number; empty when none have.
 template <class List>
 [[nodiscard]] std::string repeatedNumber(const List& list, std::string_view key) {

@@ -106,7 +106,8 @@ const Fields<DxaPolicy>& policyFields() {
             .optional("dose_per_scan_usv", &Policy::dosePerScan, "effective dose", between(0.0, 10000.0))
             .optional("yearly_dose_usv", &Policy::yearlyDose, "of an adult, at most", between(0.0, 10000.0))
             .optional("yearly_dose_minors_usv", &Policy::yearlyDoseOfMinors, "at most", between(0.0, 10000.0))
-            .optional("table_limit_kg", &Policy::tableLimit, "of a person on the table", aboveUpTo(50.0, 500.0));
+            .optional("table_limit_kg", &Policy::tableLimit, "of a person on the table",
+                      aboveUpTo(50.0, 500.0));
     return fields;
 }
 

@@ -134,11 +134,6 @@ const Fields<ReportedByScanner>& reportedByScannerFields() {
     return fields;
 }
 
-const Fields<Reading>& massFields() {
-    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
-    return fields;
-}
-
 } // namespace
 
 const Fields<DxaTest>& dxaTestFields() {

@@ -25,7 +25,6 @@ constexpr Limits forceLimits = between(-100.0, 500.0);
 constexpr Limits waterLimits = between(0.0, 60.0);
 constexpr Limits roomLimits = between(-20.0, 60.0);
 constexpr Limits pressureLimits = between(200.0, 900.0);
-constexpr Limits lungLimits = between(0.0, 15.0);
 
 const Fields<VitalCapacityEffort>& effortFields() {
     static const auto fields =
@@ -76,10 +75,6 @@ const Fields<MeasuredResidualVolume>& residualVolumeFields() {
 
 const Fields<Reading>& waterFields() {
     static const auto fields = readingFields(Celsius::symbol(), waterLimits);
-    return fields;
-}
-const Fields<Reading>& massFields() {
-    static const auto fields = readingFields(Kilograms::symbol(), massLimits);
     return fields;
 }
 const Fields<Reading>& roomFields() {

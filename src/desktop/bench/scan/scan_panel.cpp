@@ -401,7 +401,8 @@ void ScanPanel::importTable(const std::string& text, const std::string& path) {
     bool agreed = false;
     const QString lines =
         QInputDialog::getMultiLineText(this, tr("What the columns mean"),
-                                       tr("One a line. Columns: region, fat, lean, bone-mineral, area, mass. Words for regions: left-arm, trunk …"),
+                                       tr("One a line. Columns: region, fat, lean, bone-mineral, area, mass. "
+                                          "Words for regions: left-arm, trunk …"),
                                        QString::fromStdString(exchange::mappingText(*table, mapping)), &agreed);
     if (!agreed)
         return;

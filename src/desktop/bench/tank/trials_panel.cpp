@@ -298,8 +298,8 @@ void TrialsPanel::setAside() {
 }
 
 void TrialsPanel::goOnWithWhatThereIs() {
-    const QString reason = askReason(this, tr("Use these trials"),
-                                     tr("Why are they good enough? The result will carry a flag."));
+    const QString reason =
+        askReason(this, tr("Use these trials"), tr("Why are they good enough? The result will carry a flag."));
     if (!reason.isEmpty())
         session_.report(run().confirm(HydrostaticStep::Trials, reason.toStdString()));
 }

@@ -243,7 +243,8 @@ void WhatIfPage::showResult(const simulation::Experiment& tried, const simulatio
     const QString points = (off < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) + number(std::abs(off), 1);
     result_->setText(finding.fatPercent ? tr("%1 ± %2 % fat (95 % CI). True value %3 %, off by %4 %-points")
                                               .arg(number(*fat, 1), number(half, 1), number(truth, 1), points)
-                                        : tr("▲ No result: the rules let nothing through. Used anyway: %1 % fat. True value %2 %, off by %3 %-points")
+                                        : tr("▲ No result: the rules let nothing through. Used anyway: %1 % "
+                                             "fat. True value %2 %, off by %3 %-points")
                                               .arg(number(*fat, 1), number(truth, 1), points));
     report::RuleModel rule;
     rule.title = tr("% fat");

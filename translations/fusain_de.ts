@@ -3799,6 +3799,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Letzter Fettwert jeder Methode</translation>
     </message>
     <message>
+      <source>Telephone: %1</source>
+      <translation>Telefon: %1</translation>
+    </message>
+    <message>
       <source>Last test: %1</source>
       <translation>Letzter Test: %1</translation>
     </message>
@@ -4930,6 +4934,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Wann wieder testen</translation>
     </message>
     <message>
+      <source>Telephone</source>
+      <translation>Telefon</translation>
+    </message>
+    <message>
       <source>Methods</source>
       <translation>Methoden</translation>
     </message>
@@ -5004,8 +5012,44 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>gebucht</translation>
     </message>
     <message>
+      <source>proposed</source>
+      <translation>vorgeschlagen</translation>
+    </message>
+    <message>
+      <source>▲ nobody in</source>
+      <translation>▲ niemand hinein</translation>
+    </message>
+    <message>
+      <source>✓ water %1</source>
+      <translation>✓ Wasser %1</translation>
+    </message>
+    <message>
+      <source>▲ late</source>
+      <translation>▲ verspätet</translation>
+    </message>
+    <message>
       <source>done</source>
       <translation>erledigt</translation>
+    </message>
+    <message>
+      <source>▲ guardian's consent missing</source>
+      <translation>▲ Einwilligung der Sorgeberechtigten fehlt</translation>
+    </message>
+    <message>
+      <source>; water about %1 °C</source>
+      <translation>; Wasser etwa %1 °C</translation>
+    </message>
+    <message>
+      <source>Nobody is booked. "Book" is the first step.</source>
+      <translation>Niemand ist gebucht. „Buchen“ ist der erste Schritt.</translation>
+    </message>
+    <message>
+      <source>… and %1 more</source>
+      <translation>… und %1 weitere</translation>
+    </message>
+    <message>
+      <source>%1 (tel. %2)</source>
+      <translation>%1 (Tel. %2)</translation>
     </message>
     <message>
       <source>time</source>
@@ -5108,34 +5152,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Tag  ›  Woche</translation>
     </message>
     <message>
-      <source>▲ late</source>
-      <translation>▲ verspätet</translation>
-    </message>
-    <message>
-      <source>▲ nobody in</source>
-      <translation>▲ niemand hinein</translation>
-    </message>
-    <message>
-      <source>✓ water %1</source>
-      <translation>✓ Wasser %1</translation>
-    </message>
-    <message>
-      <source>; water about %1 °C</source>
-      <translation>; Wasser etwa %1 °C</translation>
-    </message>
-    <message>
-      <source>Nobody is booked. "Book" is the first step.</source>
-      <translation>Niemand ist gebucht. „Buchen“ ist der erste Schritt.</translation>
-    </message>
-    <message>
-      <source>… and %1 more</source>
-      <translation>… und %1 weitere</translation>
-    </message>
-    <message>
-      <source>▲ guardian's consent missing</source>
-      <translation>▲ Einwilligung der Sorgeberechtigten fehlt</translation>
-    </message>
-    <message>
       <source>▲ Call %1: %2 cannot begin at %3, but at %4.</source>
       <translation>▲ %1 anrufen: %2 kann nicht um %3 beginnen, sondern um %4.</translation>
     </message>
@@ -5154,10 +5170,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>%1 moved to %2</source>
       <translation>%1 auf %2 verlegt</translation>
-    </message>
-    <message>
-      <source>proposed</source>
-      <translation>vorgeschlagen</translation>
     </message>
     <message>
       <source>appointment of %1 cancelled</source>
@@ -6227,13 +6239,12 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <source>   %1 of %2</source>
       <translation>   %1 von %2</translation>
     </message>
-    <message>
-      <source>▲ Invented: one thing that was in order was mended or thrown away.</source>
-      <translation>▲ Erfunden: eine Sache, die in Ordnung war, wurde geändert oder verworfen.</translation>
-    </message>
-    <message>
-      <source>▲ Invented: %1 things that were in order were mended or thrown away.</source>
-      <translation>▲ Erfunden: %1 Sachen, die in Ordnung waren, wurden geändert oder verworfen.</translation>
+    <message numerus="yes">
+      <source>▲ False alarm: %n reading(s) in order were corrected or discarded.</source>
+      <translation>
+        <numerusform>▲ Fehlalarm: %n Messwert, der in Ordnung war, wurde korrigiert oder verworfen.</numerusform>
+        <numerusform>▲ Fehlalarme: %n Messwerte, die in Ordnung waren, wurden korrigiert oder verworfen.</numerusform>
+      </translation>
     </message>
     <message>
       <source>▲ Missed: %1</source>
@@ -7794,10 +7805,6 @@ Wahr ist %3.</translation>
     <message>
       <source>Address</source>
       <translation>Adresse</translation>
-    </message>
-    <message>
-      <source>Telephone</source>
-      <translation>Telefon</translation>
     </message>
     <message>
       <source>Logo</source>

@@ -108,6 +108,13 @@
       </translation>
     </message>
     <message numerus="yes">
+      <source>▲ False alarm: %n reading(s) in order were corrected or discarded.</source>
+      <translation>
+        <numerusform>▲ False alarm: %n reading that was in order was corrected or discarded.</numerusform>
+        <numerusform>▲ False alarms: %n readings that were in order were corrected or discarded.</numerusform>
+      </translation>
+    </message>
+    <message numerus="yes">
       <source>%n people had both; at least three are needed.</source>
       <translation>
         <numerusform>%n client had both; at least three are needed.</numerusform>

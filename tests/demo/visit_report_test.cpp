@@ -10,6 +10,7 @@
 
 #include <QImage>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QSet>
 
 namespace fusain::demo::visit_report_test {
@@ -84,7 +85,8 @@ TEST_F(DemoLab, ALimitOfAnotherMethodJudgesNobody) {
 TEST_F(DemoLab, EveryClientsPagesAreTwoAtMostAndCompleteInEveryLanguage) {
     const auto session = sessionOn(copied(), *catalogue, clock);
     ASSERT_GE(report::pageLanguages().size(), 2);
-    (void)report::InLanguage::takeMissing(); // what another case asked for, a printer's name of its paper for one
+    (void)
+        report::InLanguage::takeMissing(); // what another case asked for, a printer's name of its paper for one
     QStringList missing;
     int visits = 0;
     for (const Client& client : book->clients()) {
@@ -195,6 +197,36 @@ TEST_F(DemoLab, AChildGetsNoPlanAndAGrownUpsParagraph) {
     EXPECT_TRUE(text.contains(QStringLiteral("For the family")));
     EXPECT_FALSE(text.contains(QStringLiteral("The plan")));
     EXPECT_FALSE(text.contains(QStringLiteral("alcohol")));
+}
+
+// A form of address has a variant of its own; what it does not list is said as to everybody.
+TEST_F(DemoLab, AGermanPageSaysDuToAChildAndSieToAnAdult) {
+    const auto session = sessionOn(copied(), *catalogue, clock);
+    const QRegularExpression formal(QStringLiteral("\\b(Ihr|Ihre[rnms]?|Ihnen|Sie (?!ist |zu ))\\b"));
+    const auto pagesOf = [&](const char* id) {
+        const auto visit = lastVisit(*session, *book->client(id));
+        const report::InLanguage language(report::spokenTo(visit->client, visit->day(), QStringLiteral("de")));
+        QString text = testing::textOf(clientCopy(*visit));
+        for (const report::TestReport& test : visit->tests)
+            text += testing::textOf(report::clientCopy(test));
+        return text;
+    };
+    const QString child = pagesOf("wren"), adult = pagesOf("dov");
+    EXPECT_TRUE(child.contains(QRegularExpression(QStringLiteral("\\b(dein|du)\\b")))) << child.toStdString();
+    EXPECT_FALSE(child.contains(formal))
+        << formal.match(child).captured().toStdString() << " in " << child.toStdString();
+    EXPECT_TRUE(adult.contains(formal));
+    EXPECT_TRUE(child.contains(QStringLiteral("Bis zum nächsten Mal"))); // from the list for everybody
+}
+
+TEST_F(DemoLab, AnAdultIsSpokenToAsOneFromTheEighteenthBirthdayOn) {
+    Client client;
+    client.birthDate = *dateFromIso("2008-03-12");
+    client.language = "de";
+    EXPECT_EQ(report::spokenTo(client, *instantFromIso("2026-03-11T12:00:00.000Z")),
+              QStringLiteral("de@child"));
+    EXPECT_EQ(report::spokenTo(client, *instantFromIso("2026-03-12T12:00:00.000Z")), QStringLiteral("de"));
+    EXPECT_FALSE(report::pageLanguages().contains(QStringLiteral("de@child"))); // nobody chooses it
 }
 
 } // namespace

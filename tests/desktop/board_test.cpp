@@ -59,17 +59,17 @@ TEST(Board, TheNewestTrialIsChosenAndTheChosenOneStays) {
     TrialBoard board(QStringLiteral("Trials"), QStringLiteral("kg net"));
     EXPECT_EQ(board.chosen(), 0);
     board.showTrials(trials({{1.8, State::Used}, {1.9, State::Excluded}}), QStringLiteral("rule"),
-               report::lightPalette());
+                     report::lightPalette());
     EXPECT_EQ(board.chosen(), 2);
     EXPECT_TRUE(board.rows().item(1, 1)->font().strikeOut());
     EXPECT_FALSE(board.rows().item(0, 1)->font().strikeOut());
     board.rows().setCurrentCell(0, 0);
     EXPECT_EQ(board.chosen(), 1);
     board.showTrials(trials({{1.8, State::Used}, {1.9, State::Used}}), QStringLiteral("rule"),
-               report::lightPalette());
+                     report::lightPalette());
     EXPECT_EQ(board.chosen(), 1);
-    board.showTrials(trials({{1.8, State::Used}, {1.9, State::Used}, {1.95, State::Ready}}), QStringLiteral("rule"),
-               report::lightPalette());
+    board.showTrials(trials({{1.8, State::Used}, {1.9, State::Used}, {1.95, State::Ready}}),
+                     QStringLiteral("rule"), report::lightPalette());
     EXPECT_EQ(board.chosen(), 3);
     board.showTrials(trials({{1.8, State::Used}}), QStringLiteral("rule"), report::lightPalette());
     EXPECT_EQ(board.chosen(), 1);

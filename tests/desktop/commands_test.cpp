@@ -1,7 +1,7 @@
 // What can be done by name and by key, what can be undone, and what a window remembers.
-#include "desktop/views/client_form.hpp"
 #include "desktop/services/day_board.hpp"
 #include "desktop/services/lab_undo.hpp"
+#include "desktop/views/client_form.hpp"
 #include "desktop/window/command_search.hpp"
 #include "desktop/window/key_sheet.hpp"
 #include "support/journey.hpp"

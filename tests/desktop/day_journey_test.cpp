@@ -102,7 +102,7 @@ TEST_F(Day, BookingIsAStripUnderTheRibbon) {
     EXPECT_FALSE(tasks()->isVisible());
     strip->chooseClient(QString::fromStdString(client.id));
     strip->chooseMethods({"impedance", "hydrostatic"});
-    EXPECT_EQ(strip->proposal().size(), 2u);
+    EXPECT_EQ(strip->proposal(shell->day().board()).size(), 2u);
     EXPECT_TRUE(day().ribbon().accessibleDescription().contains(QStringLiteral("proposed")))
         << day().ribbon().accessibleDescription().toStdString();
     EXPECT_TRUE(session->book().visitsOf(client.id).empty());

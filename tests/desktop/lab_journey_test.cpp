@@ -95,7 +95,7 @@ TEST_F(Lab, ItsLetterheadIsOnEveryPage) {
     ASSERT_TRUE(picture.save(logo));
     {
         SettingsPlace& settings = shell->settings();
-    shell->open(PlaceName::Settings);
+        shell->open(PlaceName::Settings);
         auto* form = settings.findChild<LetterheadForm*>();
         ASSERT_TRUE(form);
         EXPECT_FALSE(form->takeLogo(noLogo)); // no picture

@@ -155,7 +155,8 @@ TEST_F(Practice, Analyzer_ATestIsStoppedWhenTheImplantIsMentionedLate) {
     EXPECT_FALSE(session->clientSays()) << "outside of a case nobody answers";
     const QString debrief = debriefOf("analyzer-late");
     EXPECT_TRUE(debrief.startsWith(QStringLiteral("✓"))) << debrief.toStdString();
-    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, invented 0"))) << debrief.toStdString();
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, false alarms 0")))
+        << debrief.toStdString();
 }
 
 TEST_F(Practice, Analyzer_SocksAreFoundAndTheSweepIsTakenAgain) {
@@ -173,7 +174,8 @@ TEST_F(Practice, Analyzer_SocksAreFoundAndTheSweepIsTakenAgain) {
     driver->press(Qt::Key_Space);
     finishAtTheDesk();
     const QString debrief = debriefOf("analyzer-socks");
-    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, invented 0"))) << debrief.toStdString();
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, false alarms 0")))
+        << debrief.toStdString();
     EXPECT_FALSE(debrief.contains(QStringLiteral("▲"))) << debrief.toStdString();
 }
 
@@ -210,7 +212,8 @@ TEST_F(Practice, Chamber_TheCylinderIsFoundBeforeItCounts) {
     EXPECT_FALSE(room().run().log().acts.back().calledFor);
     ASSERT_TRUE(session->report(session->endRun("calibrate again first")));
     const QString debrief = debriefOf("chamber-cylinder");
-    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 1, invented 1"))) << debrief.toStdString();
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 1, false alarms 1")))
+        << debrief.toStdString();
     EXPECT_EQ(debrief.count(QStringLiteral("Missed:")), 1); // what is counted is what is said
 }
 
@@ -233,7 +236,8 @@ TEST_F(Practice, Chamber_TheDoorIsClosedAndTheTestSigned) {
     must({run.confirm(ChamberStep::ThoracicGas, "predicted for practice")});
     finishAtTheDesk();
     const QString debrief = debriefOf("chamber-door");
-    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, invented 0"))) << debrief.toStdString();
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, false alarms 0")))
+        << debrief.toStdString();
     EXPECT_FALSE(debrief.contains(QStringLiteral("▲"))) << debrief.toStdString();
 }
 
@@ -254,7 +258,8 @@ TEST_F(Practice, Scanner_LinesAreDrawnAgainWithoutASecondDose) {
     must({run.confirm(DxaStep::Lines)});
     finishAtTheDesk();
     const QString debrief = debriefOf("scanner-lines");
-    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, invented 0"))) << debrief.toStdString();
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 1, missed 0, false alarms 0")))
+        << debrief.toStdString();
     EXPECT_FALSE(debrief.contains(QStringLiteral("▲"))) << debrief.toStdString();
 }
 
@@ -265,7 +270,8 @@ TEST_F(Practice, Scanner_AWeekOfPhantomsOnTheWayUpIsSeenAndReported) {
     room().strip().actBy("call-service");
     ASSERT_TRUE(session->report(session->endRun("the densitometer waits for the service")));
     const QString debrief = debriefOf("scanner-phantom");
-    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 2, missed 0, invented 0"))) << debrief.toStdString();
+    EXPECT_TRUE(debrief.contains(QStringLiteral("Caught 2, missed 0, false alarms 0")))
+        << debrief.toStdString();
 }
 
 TEST_F(Practice, TheWrongRecordIsNoticedByAskingForTheName) {

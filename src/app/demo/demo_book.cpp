@@ -89,7 +89,9 @@ private:
                       metresFromCentimetres(p.heightCm),
                       p.units,
                       p.note,
-                      std::string_view(p.id) == "wren"};
+                      std::string_view(p.id) == "wren",
+                      {},
+                      "Skerry Point 3" + std::string(p.code).substr(4)};
         if (auto done = book_.save(client, "bram"); !done)
             return done;
         TrueBody body = p.body;
@@ -450,9 +452,17 @@ private:
             const std::string born =
                 std::to_string(1995 + (i * 5) % 12) + "-0" + std::to_string(1 + i % 9) + "-15";
             clock_ = at("2026-03-02T09:00:00.000Z");
-            done = book_.save(Client{id, code, names[i], *dateFromIso(born), body.sex,
-                                     metresFromCentimetres(body.heightCm), UnitSystem::Metric,
-                                     "company in residence", false},
+            done = book_.save(Client{id,
+                                     code,
+                                     names[i],
+                                     *dateFromIso(born),
+                                     body.sex,
+                                     metresFromCentimetres(body.heightCm),
+                                     UnitSystem::Metric,
+                                     "company in residence",
+                                     false,
+                                     {},
+                                     "Skerry Point 5" + code.substr(3)},
                               "bram");
             if (done)
                 done = book_.setSetting("truth." + id, toJson(body).dump(), "oriel");

@@ -6,7 +6,7 @@ namespace fusain::anthropometry {
 // Ages of life at which a rule changes. What one equation covers stands with that equation.
 
 /// From here on somebody is spoken to as an adult: bands, targets and percentiles are given, and nobody else's
-/// consent is needed. An lab-adjustable default, the age of majority in most countries; local law
+/// consent is needed. A lab-adjustable default, the age of majority in most countries; local law
 /// decides.
 inline constexpr Years adultAge{18.0};
 

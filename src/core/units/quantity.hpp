@@ -12,7 +12,6 @@ struct QuotientOf;
 template <class Unit>
 class Quantity {
 public:
-    using UnitOf = Unit;
     constexpr Quantity() = default;
     constexpr explicit Quantity(double value) : value_(value) {}
 

@@ -11,6 +11,7 @@
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
+#include "report/base/language.hpp"
 #include "report/base/words.hpp"
 
 #include <QGuiApplication>
@@ -141,7 +142,10 @@ void Session::setOfPerson(const QString& key, const QVariant& value) {
 }
 
 UnitSystem Session::units() {
-    return book_->setting("units") == "us" ? UnitSystem::UsCustomary : UnitSystem::Metric;
+    const std::string chosen = book_->setting("units");
+    if (chosen.empty()) // nobody has decided yet: as the window's language has it
+        return report::usualUnits(report::windowLanguage());
+    return chosen == "us" ? UnitSystem::UsCustomary : UnitSystem::Metric;
 }
 
 QString Session::nameOf(const Client& client) const {

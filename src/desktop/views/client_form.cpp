@@ -19,7 +19,8 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
       code_(new QLineEdit(QString::fromStdString(client.code))),
       birthDate_(
           new QLineEdit(client.birthDate.ok() ? QString::fromStdString(isoText(client.birthDate)) : QString())),
-      sex_(new QComboBox), height_(new QLineEdit), units_(new QComboBox), language_(new QComboBox),
+      telephone_(new QLineEdit(QString::fromStdString(client.telephone))), sex_(new QComboBox),
+      height_(new QLineEdit), units_(new QComboBox), language_(new QComboBox),
       consent_(new QCheckBox(tr("Guardian's consent is recorded (under 18)"))), problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("clientForm"));
     setWindowTitle(tr("Client"));
@@ -31,12 +32,19 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     sex_->setToolTip(tr("The group of the published equations; talk it over with the client."));
     units_->addItem(tr("metric"));
     units_->addItem(tr("US customary"));
-    units_->setCurrentIndex(client.units == UnitSystem::UsCustomary ? 1 : 0);
     for (const QString& code : report::pageLanguages())
         language_->addItem(report::languageName(code), code);
-    // Somebody new gets the lab's usual language.
-    const std::string language = client.id.empty() ? session.book().setting("lab-language") : client.language;
+    // Somebody new gets the lab's usual language and units; a language that is chosen brings its units.
+    const bool isNew = client.id.empty();
+    const std::string language = isNew ? session.book().setting("lab-language") : client.language;
     language_->setCurrentIndex(std::max(0, language_->findData(QString::fromStdString(language))));
+    const auto showUnits = [this](UnitSystem units) {
+        units_->setCurrentIndex(units == UnitSystem::UsCustomary ? 1 : 0);
+    };
+    showUnits(isNew ? session.units() : client.units);
+    if (isNew)
+        connect(language_, &QComboBox::activated, this,
+                [this, showUnits] { showUnits(report::usualUnits(language_->currentData().toString())); });
     if (client.height)
         height_->setText(
             report::number(shownFromKept(Dimension::Height, centimetres(*client.height), session.units()), 1));
@@ -45,6 +53,7 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     form->addRow(tr("Name"), name_);
     form->addRow(tr("Code"), code_);
     form->addRow(tr("Birth date"), birthDate_);
+    form->addRow(tr("Telephone"), telephone_);
     form->addRow(tr("Equations for"), sex_);
     const auto unit = unitOf(Dimension::Height, session.units());
     form->addRow(tr("Height, %1").arg(QString::fromUtf8(unit.data(), static_cast<qsizetype>(unit.size()))),
@@ -65,6 +74,7 @@ void ClientForm::save() {
         return problem_->setText(
             tr("\"%1\" is not a date. Type year, month and day: 1984-06-02.").arg(birthDate_->text()));
     entered.birthDate = *birth;
+    entered.telephone = telephone_->text().simplified().toStdString();
     entered.sex = sexFromText(sex_->currentData().toString().toStdString());
     entered.units = units_->currentIndex() == 1 ? UnitSystem::UsCustomary : UnitSystem::Metric;
     entered.language = language_->currentData().toString().toStdString();

@@ -27,6 +27,7 @@ private:
     QLineEdit* name_;
     QLineEdit* code_;
     QLineEdit* birthDate_;
+    QLineEdit* telephone_;
     QComboBox* sex_;
     QLineEdit* height_;
     QComboBox* units_;

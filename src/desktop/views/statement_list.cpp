@@ -14,22 +14,23 @@ constexpr std::size_t most = 3;
 
 // A shape goes with the word: filled what exceeds its limit, open what does not.
 QString signOf(const Statement& statement) {
-    return std::visit(
-        Overloaded{
-            [](const PlaceStatement& place) {
-                return place.place == ReferencePlace::Below || place.place == ReferencePlace::Above ? QStringLiteral("◆")
-                                                                                  : QStringLiteral("◇");
-            },
-            [](const ChangeStatement& change) {
-                return change.comparison.verdict == Verdict::Real         ? QStringLiteral("◆")
-                       : change.comparison.verdict == Verdict::MayBeNoise ? QStringLiteral("◇")
-                                                                          : QStringLiteral("┄");
-            },
-            [](const SidesStatement& sides) {
-                return sides.balance.notable() ? QStringLiteral("◆") : QStringLiteral("◇");
-            },
-        },
-        statement);
+    return std::visit(Overloaded{
+                          [](const PlaceStatement& place) {
+                              return place.place == ReferencePlace::Below ||
+                                             place.place == ReferencePlace::Above
+                                         ? QStringLiteral("◆")
+                                         : QStringLiteral("◇");
+                          },
+                          [](const ChangeStatement& change) {
+                              return change.comparison.verdict == Verdict::Real         ? QStringLiteral("◆")
+                                     : change.comparison.verdict == Verdict::MayBeNoise ? QStringLiteral("◇")
+                                                                                        : QStringLiteral("┄");
+                          },
+                          [](const SidesStatement& sides) {
+                              return sides.balance.notable() ? QStringLiteral("◆") : QStringLiteral("◇");
+                          },
+                      },
+                      statement);
 }
 
 } // namespace

@@ -114,7 +114,7 @@ TalkView::TalkView(Session& session, report::VisitReport visit, QWidget* parent)
 
 // In the order in which they stand, once there is one.
 void TalkView::fillScenes() {
-    const report::InLanguage theirs(QString::fromStdString(visit_.client.language));
+    const report::InLanguage theirs(spoken());
     auto fresh = report::talkScenes(visit_);
     const auto place = [this](const report::TalkScene& scene) {
         return std::ranges::find(scenes_, scene.about, &report::TalkScene::about) - scenes_.begin();
@@ -147,8 +147,7 @@ void TalkView::showScene(int scene) {
     refused_->hide();
     picture_->setVisible(shown.picture.has_value());
     if (shown.picture)
-        picture_->setPaint(
-            enlarged(*shown.picture, QString::fromStdString(visit_.client.language), session_.palette()));
+        picture_->setPaint(enlarged(*shown.picture, spoken(), session_.palette()));
     pen_->setGeometry(picture_->rect());
     const auto drawn = visit_.marks.drawn.find(aboutNow());
     pen_->showLines(drawn == visit_.marks.drawn.end() ? std::vector<PenSheet::Line>{} : drawn->second.lines,
@@ -226,7 +225,7 @@ void TalkView::tryEnergy(KilocaloriesPerDay more) {
     wished.change = wished.change + more;
     auto plan = makePlan(*visit_.planSubject, wished);
     if (!plan || plan->crossing) {
-        const report::InLanguage theirs(QString::fromStdString(visit_.client.language));
+        const report::InLanguage theirs(spoken());
         announce(refused_, report::say(plan ? plan->crossing->why : plan.error().what));
         refused_->show();
         return;
@@ -290,7 +289,7 @@ void TalkView::save() {
 }
 
 Expected<void> TalkView::saveTo(const QString& path) {
-    const report::InLanguage theirs(QString::fromStdString(visit_.client.language));
+    const report::InLanguage theirs(spoken());
     return report::writePdf(report::talkPages(visit_), path, tr("What was talked over"));
 }
 

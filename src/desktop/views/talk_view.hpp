@@ -67,7 +67,9 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    [[nodiscard]] int aboutNow() const { return static_cast<int>(scenes_[static_cast<std::size_t>(scene_)].about); }
+    [[nodiscard]] int aboutNow() const {
+        return static_cast<int>(scenes_[static_cast<std::size_t>(scene_)].about);
+    }
     void step(int by);
     void fillScenes();
     void showScene(int scene);
@@ -76,6 +78,9 @@ private:
     void save();
 
     Session& session_;
+    /// The language of the one who looks on.
+    [[nodiscard]] QString spoken() const { return report::spokenTo(visit_.client, visit_.day()); }
+
     report::VisitReport visit_;
     QString fileName_;
     std::vector<report::TalkScene> scenes_;

@@ -27,7 +27,7 @@ Role roleFromText(const std::string& text) {
 
 namespace {
 
-constexpr std::size_t longestName = 200, longestCode = 60, longestNote = 4000; // bytes
+constexpr std::size_t longestName = 200, longestCode = 60, longestTelephone = 60, longestNote = 4000; // bytes
 
 // What is typed or imported as a name or note is one that can be shown, printed and searched.
 std::optional<Problem> problemWithText(const char* what, const std::string& text, std::size_t most) {
@@ -55,6 +55,7 @@ std::optional<Problem> problemWith(const Client& client, Instant now) {
             {FUSAIN_TEXT("A client needs a name."), {}}, "name", {}, {FUSAIN_TEXT("Type the name."), {}}};
     for (const auto& [what, text, most] :
          {std::tuple("name", &client.name, longestName), std::tuple("code", &client.code, longestCode),
+          std::tuple("telephone", &client.telephone, longestTelephone),
           std::tuple("note", &client.note, longestNote)})
         if (auto problem = problemWithText(what, *text, most))
             return problem;
@@ -99,7 +100,8 @@ const Fields<Client>& clientFields() {
             .word("units", &Client::units, unitSystems, "on the client's pages", Presence::Optional)
             .optional("note", &Client::note, "for the staff")
             .optional("guardian_consent", &Client::guardianConsent, "needed below 18 years")
-            .optional("language", &Client::language, "of the client's pages; empty for the lab's");
+            .optional("language", &Client::language, "of the client's pages; empty for the lab's")
+            .sparse("telephone", &Client::telephone, "to be called about an appointment");
     return fields;
 }
 

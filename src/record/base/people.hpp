@@ -20,6 +20,7 @@ struct Client {
     std::string note;
     bool guardianConsent = false; ///< needed below 18 years
     std::string language = {};    ///< of pages for the client, such as "de"; empty: English
+    std::string telephone = {};   ///< to be called about an appointment
     std::string unreadable = {};  ///< why the kept record cannot be read, in a damaged book; never kept itself
 
     [[nodiscard]] Years ageAt(Instant instant) const { return ageOn(birthDate, dateOf(instant)); }

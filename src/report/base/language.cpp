@@ -1,5 +1,7 @@
 #include "report/base/language.hpp"
 
+#include "core/anthropometry/ages.hpp"
+
 #include <QCoreApplication>
 #include <QDir>
 #include <QLocale>
@@ -15,6 +17,8 @@ namespace fusain::report {
 namespace {
 
 const QString english = QStringLiteral("en");
+
+constexpr QLatin1Char variantMark('@'); // as in the names of locales
 
 bool isEnglish(const QString& code) {
     return code.section(QLatin1Char('_'), 0, 0) == english;
@@ -48,10 +52,10 @@ public:
         const QString& code = page.isEmpty() ? window : page;
         if (code.isEmpty())
             return {};
-        const QTranslator* words = wordsOf(code);
-        const QString found = words ? words->translate("fusain", source, nullptr, number) : QString();
-        if (!found.isEmpty())
-            return found;
+        for (const QString& each : {code, code.section(variantMark, 0, 0)}) // a variant lists what differs
+            if (const QTranslator* words = wordsOf(each))
+                if (const QString found = words->translate("fusain", source, nullptr, number); !found.isEmpty())
+                    return found;
         const QString text = QString::fromUtf8(source);
         if (!isEnglish(code) && isOurs(context) && hasWords(text)) // English lists only what differs
             missing.insert(text);
@@ -95,7 +99,7 @@ QStringList pageLanguages() {
     const QStringList files =
         QDir(translator().folder).entryList({QStringLiteral("fusain_*.qm")}, QDir::Files, QDir::Name);
     for (const QString& file : files)
-        if (const QString code = file.mid(7).chopped(3); code != english)
+        if (const QString code = file.mid(7).chopped(3); code != english && !code.contains(variantMark))
             codes << code;
     return codes;
 }
@@ -104,6 +108,20 @@ void setWindowLanguage(const QString& code) {
     const QString language = code.section(QLatin1Char('_'), 0, 0);
     const QStringList known = pageLanguages();
     translator().window = known.contains(code) ? code : known.contains(language) ? language : english;
+}
+
+QString spokenTo(const Client& client, Instant at, const QString& code) {
+    if (client.ageAt(at) >= anthropometry::adultAge)
+        return code;
+    return (code.isEmpty() ? windowLanguage() : code) + variantMark + QLatin1String("child");
+}
+
+QString spokenTo(const Client& client, Instant at) {
+    return spokenTo(client, at, QString::fromStdString(client.language));
+}
+
+UnitSystem usualUnits(const QString& code) {
+    return code.endsWith(QLatin1String("_US")) ? UnitSystem::UsCustomary : UnitSystem::Metric;
 }
 
 QString windowLanguage() {

@@ -1,4 +1,7 @@
 #pragma once
+#include "core/units/format.hpp"
+#include "record/base/people.hpp"
+
 #include <QString>
 #include <QStringList>
 
@@ -15,6 +18,15 @@ void setWindowLanguage(const QString& code);
 [[nodiscard]] QString windowLanguage();
 /// "English", "Deutsch"
 [[nodiscard]] QString languageName(const QString& code);
+/// The language of a page that speaks to this client at this moment. Where children are addressed otherwise
+/// than adults, a page for a child has a variant of its own, such as "de@child".
+/// @param code as chosen; empty for that of the window
+[[nodiscard]] QString spokenTo(const Client& client, Instant at, const QString& code);
+/// In the client's own language.
+[[nodiscard]] QString spokenTo(const Client& client, Instant at);
+/// What people who read it usually weigh and measure in: pounds and feet for US English, else kilograms and
+/// centimetres.
+[[nodiscard]] UnitSystem usualUnits(const QString& code);
 
 /// While it lives, texts are said in this language, whatever the language of the window: a client's page may
 /// be in the client's own. An empty code leaves the language of the window.

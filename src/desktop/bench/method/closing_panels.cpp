@@ -89,7 +89,7 @@ std::optional<report::PageFlow> ReportPanel::pages() {
     report->withoutNumbers = withoutNumbers_->isChecked();
     if (copy_->currentIndex() == 1)
         return report::labCopy(*report);
-    const report::InLanguage language(QString::fromStdString(report->client.language));
+    const report::InLanguage language(report::spokenTo(report->client, report->record().startedAt));
     return report::clientCopy(*report);
 }
 

@@ -115,7 +115,7 @@ void InterpretationPanel::offer(const report::TestReport& report) {
             continue;
         const KeyPoint& point = report.keyPoints[i];
         {
-            const report::InLanguage language(QString::fromStdString(report.client.language));
+            const report::InLanguage language(report::spokenTo(report.client, report.record().startedAt));
             choice.sentence = report::say(point.sentence);
         }
         const Statement* behind = statementBehind(point, report.statements);
@@ -168,7 +168,7 @@ void InterpretationPanel::showPage(report::TestReport report) {
                       .arg(report::plain(claim.sentence), report::say(labSentence(*claim.statement)));
     announce(strange_, doubts.join(QLatin1Char('\n')));
     strange_->setVisible(!doubts.isEmpty());
-    const report::InLanguage language(QString::fromStdString(report.client.language));
+    const report::InLanguage language(report::spokenTo(report.client, report.record().startedAt));
     page_->setPages(report::clientCopy(report));
 }
 

@@ -153,8 +153,8 @@ void ReadingPanel::primary() {
     std::string keptBecause;
     if (source_.dimension == Dimension::Mass)
         if (const auto doubt = session_.massDoubt(Kilograms(*taken))) {
-            const QString reason = askReason(this, tr("Is it this client?"),
-                                             report::say(*doubt) + tr("\nWhy is it correct?"));
+            const QString reason =
+                askReason(this, tr("Is it this client?"), report::say(*doubt) + tr("\nWhy is it correct?"));
             if (reason.isEmpty())
                 return;
             keptBecause = reason.toStdString();

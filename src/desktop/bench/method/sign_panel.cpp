@@ -99,7 +99,7 @@ void SignPanel::showPage() {
     const auto report = session_.computing().reportOn(snapshotOf(run()));
     if (!report)
         return page_->clear(report::say(report.error()));
-    const report::InLanguage language(QString::fromStdString(report->client.language));
+    const report::InLanguage language(report::spokenTo(report->client, report->record().startedAt));
     page_->setPages(report::clientCopy(*report));
 }
 

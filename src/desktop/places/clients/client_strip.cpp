@@ -75,6 +75,8 @@ void ClientStrip::showLatest(const std::vector<AnyTest>& tests) {
 
 QStringList ClientStrip::openMatters(const Client& client, const std::vector<AnyTest>& tests) {
     QStringList lines;
+    if (!client.telephone.empty() && !session_.namesHidden())
+        lines << tr("Telephone: %1").arg(report::plain(client.telephone));
     if (!tests.empty())
         lines << tr("Last test: %1").arg(report::weekday(common(tests.front()).startedAt));
     std::vector<store::Visit> booked = session_.book().visitsOf(client.id);

@@ -62,7 +62,8 @@ Expected<report::PageFlow> VisitDialog::pages() {
         test.namesHidden = visit->namesHidden;
     if (copy_->currentIndex() == 1)
         return labCopy(*visit); // the lab reads its own language
-    const report::InLanguage language(language_->currentData().toString());
+    const report::InLanguage language(
+        report::spokenTo(visit->client, visit->day(), language_->currentData().toString()));
     return clientCopy(*visit);
 }
 

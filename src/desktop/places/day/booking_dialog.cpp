@@ -30,8 +30,8 @@ QHBoxLayout* beside(std::initializer_list<QWidget*> widgets) {
 BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
     : QDialog(parent), session_(session), search_(new QLineEdit), who_(new QComboBox), add_(button({})),
       school_(new QComboBox), when_(new QDateTimeEdit(QDateTime::fromMSecsSinceEpoch(day.milliseconds))),
-      note_(new QLineEdit), sheet_(new QCheckBox(tr("then the preparation sheet"))), reason_(label({}, "soft")),
-      order_(label({}, "soft")) {
+      note_(new QLineEdit), sheet_(new QCheckBox(tr("then the preparation sheet"))),
+      telephone_(label({}, "soft")), reason_(label({}, "soft")), order_(label({}, "soft")) {
     setWindowTitle(tr("Book an appointment"));
     setMinimumWidth(scaled(620));
     who_->setMinimumWidth(scaled(260));
@@ -59,6 +59,7 @@ BookingDialog::BookingDialog(Session& session, Instant day, QWidget* parent)
     auto* form = new QFormLayout(this);
     form->addRow(tr("Client"), beside({search_, who_, add_}));
     connect(add_, &QPushButton::clicked, this, &BookingDialog::addClient);
+    form->addRow(tr("Telephone"), telephone_);
     form->addRow(tr("Methods"), row);
     form->addRow(tr("Again"), beside({school_, when_}));
     form->addRow(QString(), reason_);
@@ -119,6 +120,9 @@ std::optional<AnyTest> BookingDialog::lastSigned() {
 // Somebody who was here is tested again by the same method; what is ticked for them stays when the interval
 // changes.
 void BookingDialog::newClientChosen() {
+    const auto chosen = client();
+    const bool shown = chosen && !chosen->telephone.empty() && !session_.namesHidden();
+    telephone_->setText(shown ? report::plain(chosen->telephone) : chosen ? QStringLiteral("–") : QString());
     const auto last = lastSigned();
     if (last)
         chooseMethods({std::string(methodOf(*last))});
@@ -145,7 +149,7 @@ std::vector<std::string> BookingDialog::chosenMethods() const {
     return chosen;
 }
 
-std::optional<Client> BookingDialog::client() {
+std::optional<Client> BookingDialog::client() const {
     return session_.book().client(who_->currentData().toString().toStdString());
 }
 
@@ -197,12 +201,10 @@ void BookingDialog::explain() {
     Q_EMIT proposalChanged();
 }
 
-std::vector<Appointment> BookingDialog::proposal() {
+std::vector<Appointment> BookingDialog::proposal(const DayBoard& board) const {
     const auto chosen = chosenMethods();
     if (clientId().isEmpty() || chosen.empty())
         return {};
-    DayBoard board(session_);
-    board.load(when());
     return board.proposed(clientId().toStdString(), chosen, when());
 }
 

@@ -21,7 +21,8 @@ public:
     [[nodiscard]] Instant when() const;
     [[nodiscard]] QString reason() const { return reason_->text(); }
     /// Where it would stand; empty until a client and a method are chosen, or when there is no room.
-    [[nodiscard]] std::vector<Appointment> proposal();
+    /// @param board the day that is shown, with the moment of the booking in it
+    [[nodiscard]] std::vector<Appointment> proposal(const DayBoard& board) const;
     [[nodiscard]] QString clientId() const { return who_->currentData().toString(); }
     /// Whether the preparation sheet is wanted next.
     [[nodiscard]] bool wantsSheet() const { return sheet_->isChecked(); }
@@ -39,7 +40,7 @@ private:
     void propose();
     void explain();
     [[nodiscard]] std::vector<std::string> chosenMethods() const;
-    [[nodiscard]] std::optional<Client> client();
+    [[nodiscard]] std::optional<Client> client() const;
     /// The latest signed test of the chosen client.
     [[nodiscard]] std::optional<AnyTest> lastSigned();
 
@@ -52,7 +53,7 @@ private:
     QDateTimeEdit* when_;
     QLineEdit* note_;
     QCheckBox* sheet_;
-    QLabel *reason_, *order_;
+    QLabel *telephone_, *reason_, *order_;
 };
 
 } // namespace fusain::desktop

@@ -8,7 +8,6 @@
 #include "desktop/services/day_calendar.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
-#include "desktop/services/water_book.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
@@ -28,24 +27,11 @@ QDate calendarDay(Instant instant) {
     return QDateTime::fromMSecsSinceEpoch(instant.milliseconds).date();
 }
 
-QString stateWords(const std::string& state) {
-    if (state == "running")
-        return QObject::tr("▶ at the bench");
-    if (state == "done")
-        return QObject::tr("✓ signed");
-    if (state == "measured")
-        return QObject::tr("measured, not signed");
-    if (state == "aside")
-        return QObject::tr("called again later");
-    if (state == "refused")
-        return QObject::tr("ended without a result");
-    return QObject::tr("booked");
-}
-
 } // namespace
 
 DayPlace::DayPlace(Session& session)
-    : Place(session), board_(session), day_(session.now()), title_(label({}, "title", false)),
+    : Place(session), board_(session), lists_(session, board_), day_(session.now()),
+      title_(label({}, "title", false)),
       ribbon_(new DayRibbon([&session]() -> const report::Palette& { return session.palette(); })),
       now_(new NowBand), tasks_(new RecordsView({tr("done"), tr("time"), tr("where"), tr("what"), tr("how")},
                                                 tr("What is to be done, in order"))),
@@ -198,9 +184,9 @@ void DayPlace::refresh() {
         team_->refresh();
     if (pages_->currentIndex() == WholeWeekPage)
         return fillWeek();
-    fillRibbon();
+    ribbon_->setModel(lists_.ribbon(strip_ ? strip_->proposal(board_) : std::vector<Appointment>(), today_));
     fillTasks();
-    fillPeople();
+    people_->setRows(lists_.people(today_));
     fillProblems();
     fillWords();
     now_->setVisible(today_);
@@ -208,71 +194,9 @@ void DayPlace::refresh() {
         now_->showFact(nowOf(session_, board_));
 }
 
-void DayPlace::fillRibbon() {
-    const DayPlan& plan = board_.plan();
-    DayRibbon::Model model;
-    model.now = session_.now();
-    model.opening = board_.midnight().plusMinutes(board_.policy().opens());
-    model.closing = board_.midnight().plusMinutes(board_.policy().closes());
-    Instant from = model.opening, to = model.closing;
-    const auto inTrouble = [&](const std::string& id) {
-        return std::ranges::any_of(plan.delays, [&](const auto& each) { return each.appointment == id; }) ||
-               std::ranges::any_of(plan.conflicts, [&](const DayConflict& each) {
-                   return std::ranges::find(each.appointments, id) != each.appointments.end();
-               });
-    };
-    const auto proposal = strip_ ? strip_->proposal() : std::vector<Appointment>();
-    const auto owned = session_.ownedMethods();
-    for (const MethodTimes& times : board_.policy().methods) {
-        if (std::ranges::find(owned, times.method) == owned.end())
-            continue;
-        DayRibbon::Lane lane{laneName(times.instrument, session_.catalogue()), {}};
-        if (times.method == methodHydrostatic && today_)
-            noteWater(lane);
-        for (const DayTask& task : plan.tasks)
-            if (task.instrument == times.instrument)
-                lane.blocks.push_back(
-                    {{}, report::say(std::string_view(task.title)), task.from, task.to, task.done, task.late});
-        for (const DayBlock& block : board_.blocks())
-            if (block.method == times.method)
-                lane.blocks.push_back({report::plain(block.id),
-                                       block.people > 1
-                                           ? tr("%1 (%2)").arg(report::plain(block.title)).arg(block.people)
-                                           : report::plain(block.title),
-                                       block.at, block.until, block.state == "done", inTrouble(block.id)});
-        addProposal(lane, proposal, times.method);
-        for (const DayRibbon::Block& block : lane.blocks) {
-            if (block.appointment() || block.proposed ||
-                !block.done) // the night's work is folded once it is done
-                from = std::min(from, block.from);
-            to = std::max(to, block.to);
-        }
-        model.lanes.push_back(std::move(lane));
-    }
-    // Whole hours at both ends.
-    const double hours = minutesBetween(board_.midnight(), from) / 60.0;
-    model.from = board_.midnight().plusMinutes(60.0 * std::floor(hours));
-    model.to = to;
-    ribbon_->setModel(std::move(model));
-}
-
-QString DayPlace::timesOf(const DayTask& task) const {
-    return QStringLiteral("%1 – %2").arg(report::clock(task.from), report::clock(task.to));
-}
-
 void DayPlace::fillTasks() {
     const auto& tasks = board_.plan().tasks;
-    std::vector<TableModel::Row> rows;
-    for (const DayTask& task : tasks)
-        rows.push_back({report::plain(task.id),
-                        {{task.done   ? QStringLiteral("✓")
-                          : task.late ? tr("▲ late")
-                                      : QStringLiteral("–")},
-                         {timesOf(task), static_cast<qlonglong>(task.from.milliseconds)},
-                         {laneName(task.instrument, session_.catalogue())},
-                         {report::say(std::string_view(task.title))},
-                         {howOf(task)}}});
-    tasks_->setRows(std::move(rows)); // who was chosen stays chosen, wherever the plan puts it now
+    tasks_->setRows(lists_.tasks(today_)); // who was chosen stays chosen, wherever the plan puts it now
     // The first line that is open, until somebody chooses another.
     if (tasks_->current().isEmpty() && !tasks.empty()) {
         const auto open = std::ranges::find(tasks, false, &DayTask::done);
@@ -283,19 +207,6 @@ void DayPlace::fillTasks() {
     }
 }
 
-// What a line is about; once it is ticked, when and by whom, or by the instrument itself.
-QString DayPlace::howOf(const DayTask& task) const {
-    QStringList words;
-    if (const auto tick = board_.ticks().find(task.id); tick != board_.ticks().end())
-        words << QStringLiteral("%1 %2").arg(report::clock(tick->second.at),
-                                             report::plain(session_.computing().staffNames()(tick->second.by)));
-    else if (task.done && task.id.starts_with("warm-up.") && today_)
-        words << tr("done");
-    if (const QString detail = report::say(task.detail); !detail.isEmpty())
-        words << detail;
-    return words.join(QStringLiteral("  ·  "));
-}
-
 // An instrument that begins to answer has been switched on.
 void DayPlace::noteLink(const QString& role) {
     if (!session_.hub().isLive(role))
@@ -304,75 +215,12 @@ void DayPlace::noteLink(const QString& role) {
         refresh();
 }
 
-// Whoever looks at the tank's lane sees whether anybody may be in it.
-void DayPlace::noteWater(DayRibbon::Lane& lane) {
-    const auto state = session_.water().stateAt(session_.now());
-    lane.noteWarns = session_.water().obstacle(session_.now()).has_value();
-    lane.note = lane.noteWarns           ? tr("▲ nobody in")
-                : state && state->latest ? tr("✓ water %1").arg(report::clock(state->latest->at))
-                                         : QString();
-}
-
 void DayPlace::logWater() {
     WaterDialog(session_, board_, this).exec();
 }
 
-// The chosen appointment, and what holds for the whole day.
 void DayPlace::fillWords() {
-    const DayPlan& plan = board_.plan();
-    QStringList lines;
-    if (const auto* visit = board_.visit(ribbon_->chosen().toStdString())) {
-        QString line = tr("%1  %2, %3: %4")
-                           .arg(report::clock(visit->at), report::plain(board_.clientName(visit->clientId)),
-                                report::say(methodTitle(visit->method)), stateWords(visit->state));
-        if (const auto water = plan.waterAt.find(visit->id); water != plan.waterAt.end())
-            line += tr("; water about %1 °C").arg(number(water->second.value(), 1));
-        if (!visit->note.empty())
-            line += QStringLiteral("  ·  ") + report::plain(visit->note);
-        lines << line;
-    } else {
-        lines << tr("Nobody is booked. \"Book\" is the first step.");
-    }
-    if (plan.noFilling)
-        lines << QStringLiteral("▲ ") + report::say(*plan.noFilling);
-    for (const Message& cost : plan.costs)
-        lines << QStringLiteral("– ") + report::say(cost);
-    constexpr qsizetype most = 3;
-    if (lines.size() > most) {
-        const qsizetype left = lines.size() - most + 1;
-        lines = lines.mid(0, most - 1) << tr("… and %1 more").arg(left);
-    }
-    words_->setText(lines.join(QLatin1Char('\n')));
-}
-
-// Who is left from before and not signed comes first, then everybody by the clock.
-void DayPlace::fillPeople() {
-    std::vector<TableModel::Row> rows;
-    if (today_)
-        for (const AnyTest& test : session_.book().runningTests())
-            if (const auto client = session_.book().client(common(test).subject.clientId);
-                client && !report::sameDay(common(test).startedAt, session_.now()))
-                rows.push_back({QStringLiteral("test:") + report::plain(common(test).id),
-                                {{report::day(common(test).startedAt), 0},
-                                 {session_.nameOf(*client)},
-                                 {report::say(methodTitle(methodOf(test)))},
-                                 {tr("▲ not signed")}}});
-    for (const DayBlock& block : board_.blocks()) {
-        const auto* visit = board_.visit(block.id);
-        const auto client = visit && block.people == 1 ? session_.book().client(visit->clientId) : std::nullopt;
-        const bool consent =
-            client && client->ageAt(block.at) < anthropometry::adultAge && !client->guardianConsent;
-        QString state = consent ? tr("▲ guardian's consent missing") : stateWords(block.state);
-        if (client && !visit->note.empty())
-            state += QStringLiteral("  ·  ") + report::plain(visit->note);
-        rows.push_back({QStringLiteral("visit:") + report::plain(block.id),
-                        {{report::clock(block.at), static_cast<qlonglong>(block.at.milliseconds)},
-                         {block.people > 1 ? tr("%1 (%2)").arg(report::plain(block.title)).arg(block.people)
-                                           : report::plain(block.title)},
-                         {report::say(methodTitle(block.method))},
-                         {state}}});
-    }
-    people_->setRows(std::move(rows));
+    words_->setText(lists_.lines(ribbon_->chosen().toStdString()).join(QLatin1Char('\n')));
 }
 
 // What stands in the way of the day, each with the act that solves it.
@@ -380,14 +228,14 @@ void DayPlace::fillProblems() {
     std::vector<DayProblem> problems;
     for (const DelayedAppointment& delay : board_.plan().delays)
         if (const auto* visit = board_.visit(delay.appointment))
-            problems.push_back({tr("▲ Call %1: %2 cannot begin at %3, but at %4.")
-                                    .arg(report::plain(board_.clientName(visit->clientId)),
-                                         report::say(methodTitle(visit->method)), report::clock(visit->at),
-                                         report::clock(delay.earliest)),
-                                tr("Move to %1").arg(report::clock(delay.earliest)),
-                                [this, id = report::plain(visit->id), to = delay.earliest] {
-                                    moveVisit(id, to.milliseconds);
-                                }});
+            problems.push_back(
+                {tr("▲ Call %1: %2 cannot begin at %3, but at %4.")
+                     .arg(lists_.reached(visit->clientId), report::say(methodTitle(visit->method)),
+                          report::clock(visit->at), report::clock(delay.earliest)),
+                 tr("Move to %1").arg(report::clock(delay.earliest)),
+                 [this, id = report::plain(visit->id), to = delay.earliest] {
+                     moveVisit(id, to.milliseconds);
+                 }});
     for (const DayConflict& conflict : board_.plan().conflicts) {
         QStringList who;
         for (const std::string& id : conflict.appointments)
@@ -514,20 +362,6 @@ void DayPlace::endBooking(bool booked, Instant before) {
             ribbon_->choose(report::plain(visit.id));
             return showSheet();
         }
-}
-
-// What the strip would book, on the lanes of its methods.
-void DayPlace::addProposal(DayRibbon::Lane& lane, const std::vector<Appointment>& proposal,
-                           const std::string& method) {
-    for (const Appointment& each : proposal)
-        if (each.method == method)
-            lane.blocks.push_back({{},
-                                   tr("proposed"),
-                                   each.at,
-                                   each.at.plusMinutes(board_.policy().timesOf(method).benchMinutes),
-                                   false,
-                                   false,
-                                   true});
 }
 
 void DayPlace::cancelSelected() {

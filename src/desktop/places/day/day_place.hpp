@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/places/day/day_lists.hpp"
 #include "desktop/places/day/now_band.hpp"
 #include "desktop/places/day/team_page.hpp"
 #include "desktop/places/day/week_page.hpp"
@@ -42,20 +43,15 @@ private:
     [[nodiscard]] QLayout* acts();
     void showPage(Page page);
     void goTo(int days);
-    void fillRibbon();
     void fillTasks();
     void fillWords();
-    void fillPeople();
     void fillProblems();
     void answerNow(const NowFact& fact);
     void openTest(const std::string& testId);
     void openPerson(const QString& row);
     void fillWeek();
-    [[nodiscard]] QString timesOf(const DayTask& task) const;
     void tickSelected();
-    [[nodiscard]] QString howOf(const DayTask& task) const;
     void noteLink(const QString& role);
-    void noteWater(DayRibbon::Lane& lane);
     void logWater();
     void editPlanning();
     void startSelected();
@@ -63,14 +59,13 @@ private:
     void book();
     /// @param before the day that was seen when the booking began; what was not booked leaves it
     void endBooking(bool booked, Instant before);
-    void addProposal(DayRibbon::Lane& lane, const std::vector<Appointment>& proposal,
-                     const std::string& method);
     void cancelSelected();
     void showSheet();
     void calendarOut();
     void calendarIn();
 
     DayBoard board_;
+    DayLists lists_;
     std::map<std::string, Instant> liveSince_; ///< by role of an instrument
     Instant day_;
     bool today_ = true; ///< the day shown goes with the clock

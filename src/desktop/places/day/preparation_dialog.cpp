@@ -2,6 +2,7 @@
 
 #include "desktop/services/text_files.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "report/base/language.hpp"
 #include "report/base/words.hpp"
 
 #include <QClipboard>
@@ -16,7 +17,8 @@ PreparationDialog::PreparationDialog(Session& session, const Client& client, con
                                      QWidget* parent)
     : QDialog(parent), session_(session),
       sheet_(sheetFor(session, client, methods)), head_{session.letterhead(), session.nameOf(client), true},
-      code_(QString::fromStdString(client.code)), language_(new QComboBox), preview_(new PagePreview) {
+      client_(client), at_(methods.empty() ? session.now() : methods.front().second), language_(new QComboBox),
+      preview_(new PagePreview) {
     setWindowTitle(tr("Preparation sheet"));
     resize(scaled(900), scaled(760));
     for (const QString& code : report::pageLanguages())
@@ -40,13 +42,17 @@ PreparationDialog::PreparationDialog(Session& session, const Client& client, con
     show();
 }
 
+QString PreparationDialog::language() const {
+    return report::spokenTo(client_, at_, language_->currentData().toString());
+}
+
 report::PageFlow PreparationDialog::pages() const {
-    const report::InLanguage language(language_->currentData().toString());
+    const report::InLanguage theirs(language());
     return report::preparationPage(sheet_, head_);
 }
 
 QString PreparationDialog::text() const {
-    const report::InLanguage language(language_->currentData().toString());
+    const report::InLanguage theirs(language());
     return report::preparationText(sheet_, head_);
 }
 
@@ -61,8 +67,8 @@ bool PreparationDialog::saveTo(const QString& path) {
 void PreparationDialog::save() {
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Save the sheet"),
-        safeFileName(
-            QStringLiteral("%1-%2-preparation.pdf").arg(code_, report::day(sheet_.methods.front().at))),
+        safeFileName(QStringLiteral("%1-%2-preparation.pdf")
+                         .arg(QString::fromStdString(client_.code), report::day(sheet_.methods.front().at))),
         tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveTo(path);

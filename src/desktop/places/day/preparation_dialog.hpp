@@ -24,11 +24,13 @@ private:
     void show();
     void save();
     [[nodiscard]] report::PageFlow pages() const;
+    [[nodiscard]] QString language() const;
 
     Session& session_;
     PreparationSheet sheet_;
     report::PreparationHead head_;
-    QString code_;
+    Client client_;
+    Instant at_; ///< of the first appointment
     QComboBox* language_;
     PagePreview* preview_;
 };

@@ -104,7 +104,7 @@ std::optional<TeamResult> TeamResults::resultOf(const std::string& testId) {
         if (place->place == ReferencePlace::Below || place->place == ReferencePlace::Above)
             result.toLook << report::say(verdictOf(Statement(*place)));
     if (!report->keyPoints.empty()) {
-        const report::InLanguage language(report::plain(report->client.language));
+        const report::InLanguage language(report::spokenTo(report->client, report->record().startedAt));
         result.sentence = report::say(report->keyPoints.front().sentence);
     }
     return result;

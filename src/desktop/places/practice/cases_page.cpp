@@ -98,10 +98,8 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
             continue;
         }
         if (goal.kind == GoalKind::Restraint) {
-            const int invented = std::max(1, attempt.debrief.invented);
-            rest << (invented == 1 ? tr("▲ Invented: one thing that was in order was mended or thrown away.")
-                                   : tr("▲ Invented: %1 things that were in order were mended or thrown away.")
-                                         .arg(invented));
+            rest << tr("▲ False alarm: %n reading(s) in order were corrected or discarded.", nullptr,
+                       std::max(1, attempt.debrief.invented));
             continue;
         }
         QString line = tr("▲ Missed: %1").arg(report::say(goal.missed));

@@ -7,8 +7,8 @@
 
 namespace fusain::desktop {
 
-/// The cases: what awaits the trainee, how much help there is, and afterwards what was caught, missed and
-/// invented.
+/// The cases: what awaits the trainee, how much help there is, and afterwards what was caught, what was
+/// missed, and the false alarms.
 class CasesPage : public QWidget {
     Q_OBJECT
 public:

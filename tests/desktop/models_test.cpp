@@ -153,7 +153,8 @@ TEST_F(Models, InAWideWindowTheTestsStayBesideWhatIsReadOfThem) {
     shell->resize(1920, 1080);
     QApplication::processEvents();
     EXPECT_TRUE(pages->tabText(0).contains(QStringLiteral("Findings")));
-    const auto* tests = clients.findChild<RecordsView*>();
+    const auto views = clients.findChildren<RecordsView*>();
+    const auto* tests = *std::ranges::find(views, QStringLiteral("Tests"), &QWidget::accessibleName);
     EXPECT_TRUE(tests->isVisible() && clients.findings().isVisible());
     EXPECT_GT(sheet->rowCount(), 0);
     clients.showClient(QString::fromStdString(nobody.id)); // both follow the client

@@ -635,6 +635,82 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Nach einem Leck, hastigem Atmen oder einer Mahlzeit suchen und erneut messen.</translation>
     </message>
     <message>
+      <source>waist, WHO 2008</source>
+      <translation>Taille, WHO 2008</translation>
+    </message>
+    <message>
+      <source>waist, limits for Asian adults, 2009</source>
+      <translation>Taille, Grenzen für asiatische Erwachsene, 2009</translation>
+    </message>
+    <message>
+      <source>waist-to-height, 0.5 and 0.6</source>
+      <translation>Taille zu Größe, 0,5 und 0,6</translation>
+    </message>
+    <message>
+      <source>waist-to-hip, WHO 2008</source>
+      <translation>Taille zu Hüfte, WHO 2008</translation>
+    </message>
+    <message>
+      <source>waist</source>
+      <translation>Taille</translation>
+    </message>
+    <message>
+      <source>Midway between the lowest rib that you can feel and the top of the hip bone, at the side of the body.</source>
+      <translation>In der Mitte zwischen der untersten tastbaren Rippe und dem oberen Rand des Hüftknochens, seitlich am Körper.</translation>
+    </message>
+    <message>
+      <source>Arms hanging, feet together, weight on both; read at the end of a normal breath out.</source>
+      <translation>Arme hängen, Füße zusammen, Gewicht auf beiden; am Ende eines normalen Ausatmens ablesen.</translation>
+    </message>
+    <message>
+      <source>hip</source>
+      <translation>Hüfte</translation>
+    </message>
+    <message>
+      <source>Around the widest part of the buttocks, seen from the side.</source>
+      <translation>Um die breiteste Stelle des Gesäßes, von der Seite gesehen.</translation>
+    </message>
+    <message>
+      <source>Feet together, buttocks relaxed; the tape level all the way round.</source>
+      <translation>Füße zusammen, Gesäß locker; das Band ringsum waagerecht.</translation>
+    </message>
+    <message>
+      <source>neck</source>
+      <translation>Hals</translation>
+    </message>
+    <message>
+      <source>Just below the larynx, at right angles to the neck.</source>
+      <translation>Knapp unter dem Kehlkopf, rechtwinklig zum Hals.</translation>
+    </message>
+    <message>
+      <source>Looking straight ahead, shoulders down; never tight.</source>
+      <translation>Blick geradeaus, Schultern unten; nie straff.</translation>
+    </message>
+    <message>
+      <source>right upper arm</source>
+      <translation>rechter Oberarm</translation>
+    </message>
+    <message>
+      <source>Midway between the tip of the shoulder and the tip of the elbow; mark it with the elbow bent.</source>
+      <translation>In der Mitte zwischen Schulterhöhe und Ellenbogenspitze; bei gebeugtem Ellenbogen markieren.</translation>
+    </message>
+    <message>
+      <source>The arm hangs relaxed, the palm towards the thigh.</source>
+      <translation>Der Arm hängt locker, die Handfläche zum Oberschenkel.</translation>
+    </message>
+    <message>
+      <source>right thigh</source>
+      <translation>rechter Oberschenkel</translation>
+    </message>
+    <message>
+      <source>Midway between the fold of the groin and the upper edge of the kneecap; mark it sitting.</source>
+      <translation>In der Mitte zwischen Leistenfalte und oberem Rand der Kniescheibe; im Sitzen markieren.</translation>
+    </message>
+    <message>
+      <source>Standing, the weight on the other leg.</source>
+      <translation>Im Stehen, das Gewicht auf dem anderen Bein.</translation>
+    </message>
+    <message>
       <source>Trials {1} agree within {2} kg; trial {3} differs by {4} kg. Exclude it (X), or one more.</source>
       <translation>Versuche {1} stimmen innerhalb {2} kg überein; Versuch {3} weicht um {4} kg ab. Ausschließen (X) oder noch einer.</translation>
     </message>
@@ -1539,6 +1615,26 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Spektrum dieses Tages</translation>
     </message>
     <message>
+      <source>readings of the tape</source>
+      <translation>Ablesungen am Maßband</translation>
+    </message>
+    <message>
+      <source>readings of the hip</source>
+      <translation>Ablesungen der Hüfte</translation>
+    </message>
+    <message>
+      <source>the tape</source>
+      <translation>das Maßband</translation>
+    </message>
+    <message>
+      <source>landmark and breath of this day</source>
+      <translation>Messpunkt und Atmung dieses Tages</translation>
+    </message>
+    <message>
+      <source>landmark of the hip of this day</source>
+      <translation>Messpunkt der Hüfte an diesem Tag</translation>
+    </message>
+    <message>
       <source>{1} of {2} readings.</source>
       <translation>{1} von {2} Messwerten.</translation>
     </message>
@@ -2287,6 +2383,118 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Kammer getrennt. Die bisherigen Daten sind gespeichert. Wieder verbinden, dann R drücken.</translation>
     </message>
     <message>
+      <source>✓ three agree</source>
+      <translation>✓ drei stimmen überein</translation>
+    </message>
+    <message>
+      <source>▲ median, flagged</source>
+      <translation>▲ Median, mit Hinweis</translation>
+    </message>
+    <message>
+      <source>%1 of %2</source>
+      <translation>%1 von %2</translation>
+    </message>
+    <message>
+      <source>differ by %1 cm: one more</source>
+      <translation>%1 cm auseinander: noch eine</translation>
+    </message>
+    <message>
+      <source>Readings of this site</source>
+      <translation>Ablesungen dieser Stelle</translation>
+    </message>
+    <message>
+      <source>cm</source>
+      <translation>cm</translation>
+    </message>
+    <message>
+      <source>Reading, typed</source>
+      <translation>Ablesung, getippt</translation>
+    </message>
+    <message>
+      <source>Sites</source>
+      <translation>Messstellen</translation>
+    </message>
+    <message>
+      <source>site</source>
+      <translation>Stelle</translation>
+    </message>
+    <message>
+      <source>readings, cm</source>
+      <translation>Ablesungen, cm</translation>
+    </message>
+    <message>
+      <source>value, cm</source>
+      <translation>Wert, cm</translation>
+    </message>
+    <message>
+      <source>Use these readings…</source>
+      <translation>Diese Ablesungen verwenden…</translation>
+    </message>
+    <message>
+      <source>three must agree within %1 cm</source>
+      <translation>drei müssen auf %1 cm übereinstimmen</translation>
+    </message>
+    <message>
+      <source>Accept %1: %2</source>
+      <translation>%1 übernehmen: %2</translation>
+    </message>
+    <message>
+      <source>Lay the tape: %1</source>
+      <translation>Maßband anlegen: %1</translation>
+    </message>
+    <message>
+      <source>Exclude reading %1</source>
+      <translation>Ablesung %1 ausschließen</translation>
+    </message>
+    <message>
+      <source>Use these readings</source>
+      <translation>Diese Ablesungen verwenden</translation>
+    </message>
+    <message>
+      <source>Why are they good enough? Sites without a value are left out.</source>
+      <translation>Warum reichen sie aus? Stellen ohne Wert entfallen.</translation>
+    </message>
+    <message>
+      <source>Every site has its value.</source>
+      <translation>Jede Stelle hat ihren Wert.</translation>
+    </message>
+    <message>
+      <source>Take the tape off and lay it anew: a reading is taken once.</source>
+      <translation>Das Band abnehmen und neu anlegen: Jede Ablesung zählt einmal.</translation>
+    </message>
+    <message>
+      <source>Marked</source>
+      <translation>Markiert</translation>
+    </message>
+    <message>
+      <source>Tape wiped; marks on the skin taken off.</source>
+      <translation>Maßband abgewischt; Markierungen von der Haut entfernt.</translation>
+    </message>
+    <message>
+      <source>Tape rolled up without a fold.</source>
+      <translation>Maßband ohne Knick aufgerollt.</translation>
+    </message>
+    <message>
+      <source>%1 cm</source>
+      <translation>%1 cm</translation>
+    </message>
+    <message>
+      <source>Length of the rule, as marked</source>
+      <translation>Länge des Maßstabs, laut Aufschrift</translation>
+    </message>
+    <message>
+      <source>What the tape shows</source>
+      <translation>Was das Maßband zeigt</translation>
+    </message>
+    <message>
+      <source>Save the check</source>
+      <translation>Prüfung speichern</translation>
+    </message>
+    <message>
+      <source>Error %1 cm (limit %2). Take another tape, or ask the physiologist to override (Ctrl+G).</source>
+      <translation>Abweichung %1 cm (Grenze %2). Ein anderes Maßband nehmen oder die Physiologin oder den Physiologen um eine Ausnahme bitten (Strg+G).</translation>
+    </message>
+    <message>
       <source>Skin of the limbs</source>
       <translation>Haut der Gliedmaßen</translation>
     </message>
@@ -2355,10 +2563,6 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Längen mit dem Maßband, wo sie genommen wurden; andere ergeben sich aus der Größe.</translation>
     </message>
     <message>
-      <source>cm</source>
-      <translation>cm</translation>
-    </message>
-    <message>
       <source>Save the set-up</source>
       <translation>Einrichtung speichern</translation>
     </message>
@@ -2393,10 +2597,6 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
     <message>
       <source>Read the module</source>
       <translation>Modul messen</translation>
-    </message>
-    <message>
-      <source>Save the check</source>
-      <translation>Prüfung speichern</translation>
     </message>
     <message>
       <source>Reading the module…</source>
@@ -2683,6 +2883,10 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
     <message>
       <source>Phase angle; fat is not worked out with these electrodes.</source>
       <translation>Phasenwinkel; mit diesen Elektroden wird kein Fett berechnet.</translation>
+    </message>
+    <message>
+      <source>Waist; a tape gives no fat.</source>
+      <translation>Taille; ein Maßband ergibt kein Fett.</translation>
     </message>
     <message>
       <source>± %1 % (95 % CI)</source>
@@ -6493,10 +6697,6 @@ Wahr ist %3.</translation>
       <translation>Freigabeblatt…</translation>
     </message>
     <message>
-      <source>%1 of %2</source>
-      <translation>%1 von %2</translation>
-    </message>
-    <message>
       <source>page read: %1</source>
       <translation>Seite gelesen: %1</translation>
     </message>
@@ -7041,18 +7241,6 @@ Wahr ist %3.</translation>
     <message>
       <source>"%1" is not a number.</source>
       <translation>„%1“ ist keine Zahl.</translation>
-    </message>
-    <message>
-      <source>fat, %</source>
-      <translation>Fett, %</translation>
-    </message>
-    <message>
-      <source>fat mass, kg</source>
-      <translation>Fettmasse, kg</translation>
-    </message>
-    <message>
-      <source>fat-free mass, kg</source>
-      <translation>fettfreie Masse, kg</translation>
     </message>
     <message>
       <source>%1: SD %2, CV %3 %, %4 degrees of freedom, upper bound %5 (one-sided 95 %).</source>
@@ -9187,6 +9375,18 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>der DXA-Scanner ist gedriftet</translation>
     </message>
     <message>
+      <source>the tape is over thick clothing</source>
+      <translation>das Maßband ist über dicker Kleidung</translation>
+    </message>
+    <message>
+      <source>the tape is pulled into the skin</source>
+      <translation>das Maßband ist in die Haut gezogen</translation>
+    </message>
+    <message>
+      <source>the tape is not level</source>
+      <translation>das Maßband ist nicht waagerecht</translation>
+    </message>
+    <message>
       <source>The simulator knows no fault "{1}".</source>
       <translation>Der Simulator kennt keinen Fehler „{1}“.</translation>
     </message>
@@ -9583,6 +9783,150 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>{1} ist schon gemessen: Wer ist an der Reihe?</translation>
     </message>
     <message>
+      <source>Excluding a reading needs a reason.</source>
+      <translation>Eine Ablesung auszuschließen braucht einen Grund.</translation>
+    </message>
+    <message>
+      <source>There is no reading {1}.</source>
+      <translation>Es gibt keine Ablesung {1}.</translation>
+    </message>
+    <message>
+      <source>A rule for the tape is {1} to {2} cm long.</source>
+      <translation>Ein Maßstab für das Band ist {1} bis {2} cm lang.</translation>
+    </message>
+    <message>
+      <source>Type centimetres: the length of the rule, then what the tape shows.</source>
+      <translation>Zentimeter eintippen: die Länge des Maßstabs, dann was das Band zeigt.</translation>
+    </message>
+    <message>
+      <source>{1} cm is out of range for this site.</source>
+      <translation>{1} cm liegt für diese Stelle außerhalb des Bereichs.</translation>
+    </message>
+    <message>
+      <source>The range is {1} to {2} cm. Check the unit.</source>
+      <translation>Der Bereich ist {1} bis {2} cm. Die Einheit prüfen.</translation>
+    </message>
+    <message>
+      <source>{1} readings of a site are the most for one session.</source>
+      <translation>Mehr als {1} Ablesungen einer Stelle gibt es in einer Sitzung nicht.</translation>
+    </message>
+    <message>
+      <source>Exclude one with a reason, or use what there is.</source>
+      <translation>Eine mit Grund ausschließen oder verwenden, was da ist.</translation>
+    </message>
+    <message>
+      <source>Exclude another one first.</source>
+      <translation>Zuerst einen anderen ausschließen.</translation>
+    </message>
+    <message>
+      <source>the limits are for adults</source>
+      <translation>die Grenzen gelten für Erwachsene</translation>
+    </message>
+    <message>
+      <source>the limits are for people with a lower body mass index</source>
+      <translation>die Grenzen gelten für Menschen mit niedrigerem Body-Mass-Index</translation>
+    </message>
+    <message>
+      <source>The readings of one site differ by {1} cm ({2}): their median is used.</source>
+      <translation>Die Ablesungen einer Stelle weichen um {1} cm voneinander ab ({2}): Es gilt ihr Median.</translation>
+    </message>
+    <message>
+      <source>The tape was {1} cm off its rule.</source>
+      <translation>Das Maßband wich um {1} cm vom Maßstab ab.</translation>
+    </message>
+    <message>
+      <source>Waist</source>
+      <translation>Taille</translation>
+    </message>
+    <message>
+      <source>Waist-to-height ratio</source>
+      <translation>Verhältnis Taille zu Größe</translation>
+    </message>
+    <message>
+      <source>Waist-to-hip ratio</source>
+      <translation>Verhältnis Taille zu Hüfte</translation>
+    </message>
+    <message>
+      <source>{1} {2} (95 % CI {3} to {4}): below the limit of {5} ({6}).</source>
+      <translation>{1} {2} (95-%-KI {3} bis {4}): unter der Grenze von {5} ({6}).</translation>
+    </message>
+    <message>
+      <source>{1} {2} (95 % CI {3} to {4}): close to the limit of {5} ({6}).</source>
+      <translation>{1} {2} (95-%-KI {3} bis {4}): nahe an der Grenze von {5} ({6}).</translation>
+    </message>
+    <message>
+      <source>{1} {2} (95 % CI {3} to {4}): above the limit of {5} ({6}).</source>
+      <translation>{1} {2} (95-%-KI {3} bis {4}): über der Grenze von {5} ({6}).</translation>
+    </message>
+    <message>
+      <source>{1} {2} (95 % CI {3} to {4}): close to the upper limit of {5} ({6}).</source>
+      <translation>{1} {2} (95-%-KI {3} bis {4}): nahe an der oberen Grenze von {5} ({6}).</translation>
+    </message>
+    <message>
+      <source>{1} {2} (95 % CI {3} to {4}): above the upper limit of {5} ({6}).</source>
+      <translation>{1} {2} (95-%-KI {3} bis {4}): über der oberen Grenze von {5} ({6}).</translation>
+    </message>
+    <message>
+      <source>{1} {2} (95 % CI {3} to {4}): not compared, {5}.</source>
+      <translation>{1} {2} (95-%-KI {3} bis {4}): nicht verglichen, {5}.</translation>
+    </message>
+    <message>
+      <source>mean of the three that agree; readings {1}</source>
+      <translation>Mittel der drei übereinstimmenden; Ablesungen {1}</translation>
+    </message>
+    <message>
+      <source>median of readings {1}</source>
+      <translation>Median der Ablesungen {1}</translation>
+    </message>
+    <message>
+      <source>waist-to-height ratio</source>
+      <translation>Verhältnis Taille zu Größe</translation>
+    </message>
+    <message>
+      <source>waist-to-hip ratio</source>
+      <translation>Verhältnis Taille zu Hüfte</translation>
+    </message>
+    <message>
+      <source>Tape check</source>
+      <translation>Prüfung des Maßbands</translation>
+    </message>
+    <message>
+      <source>Lay the tape along the rule of known length and read it. A stretched tape reads short.</source>
+      <translation>Das Band an den Maßstab bekannter Länge legen und ablesen. Ein gedehntes Band zeigt zu wenig.</translation>
+    </message>
+    <message>
+      <source>Say where you will touch, offer somebody of the client's choice in the room, and ask.</source>
+      <translation>Sagen, wo Sie berühren werden, eine Begleitperson nach Wahl anbieten, und fragen.</translation>
+    </message>
+    <message>
+      <source>Ask how the client prepared, with times.</source>
+      <translation>Fragen, wie der Klient sich vorbereitet hat, mit Zeiten.</translation>
+    </message>
+    <message>
+      <source>Weigh the client on the floor scale, barefoot, in light clothing.</source>
+      <translation>Die Person barfuß und leicht bekleidet auf der Bodenwaage wiegen.</translation>
+    </message>
+    <message>
+      <source>Landmarks</source>
+      <translation>Messpunkte</translation>
+    </message>
+    <message>
+      <source>Find the landmarks by hand, on bare skin or thin clothing, and mark them.</source>
+      <translation>Die Messpunkte ertasten, auf bloßer Haut oder dünner Kleidung, und markieren.</translation>
+    </message>
+    <message>
+      <source>Girths</source>
+      <translation>Umfänge</translation>
+    </message>
+    <message>
+      <source>Lay the tape level and close to the skin without pressing in. Take it off after each reading.</source>
+      <translation>Das Band waagerecht und anliegend anlegen, ohne zu drücken. Nach jeder Ablesung abnehmen.</translation>
+    </message>
+    <message>
+      <source>Wipe the tape and roll it up without a fold.</source>
+      <translation>Das Maßband abwischen und ohne Knick aufrollen.</translation>
+    </message>
+    <message>
       <source>Nothing was kept of this sweep.</source>
       <translation>Von dieser Messung wurde nichts gespeichert.</translation>
     </message>
@@ -9925,10 +10269,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Ask about implanted devices before anything is connected.</source>
       <translation>Nach implantierten Geräten fragen, bevor etwas angeschlossen wird.</translation>
-    </message>
-    <message>
-      <source>Ask how the client prepared, with times.</source>
-      <translation>Fragen, wie der Klient sich vorbereitet hat, mit Zeiten.</translation>
     </message>
     <message>
       <source>Weigh the client in light clothing, with an empty bladder.</source>
@@ -10951,10 +11291,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Messwert, Tara und Gurt prüfen.</translation>
     </message>
     <message>
-      <source>Exclude another one first.</source>
-      <translation>Zuerst einen anderen ausschließen.</translation>
-    </message>
-    <message>
       <source>Water at {1} °C, outside the comfort range of {2} to {3} °C.</source>
       <translation>Wasser mit {1} °C, außerhalb des Wohlfühlbereichs von {2} bis {3} °C.</translation>
     </message>
@@ -11141,6 +11477,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>air displacement</source>
       <translation>Luftverdrängung</translation>
+    </message>
+    <message>
+      <source>girths with a tape</source>
+      <translation>Umfänge mit dem Maßband</translation>
+    </message>
+    <message>
+      <source>"{1}" is not a set of limits for this index.</source>
+      <translation>„{1}“ sind keine Grenzen für diesen Index.</translation>
     </message>
     <message>
       <source>impedance</source>
@@ -11755,6 +12099,62 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>zusammen</translation>
     </message>
     <message>
+      <source>no measurable change</source>
+      <translation>keine messbare Veränderung</translation>
+    </message>
+    <message>
+      <source>%1 cm less</source>
+      <translation>%1 cm weniger</translation>
+    </message>
+    <message>
+      <source>%1 cm more</source>
+      <translation>%1 cm mehr</translation>
+    </message>
+    <message>
+      <source>Limit %1: %2</source>
+      <translation>Grenze %1: %2</translation>
+    </message>
+    <message>
+      <source>95 % CI: from the readings, the landmark found anew, the day and the tape.</source>
+      <translation>95-%-KI: aus den Ablesungen, dem neu gesuchten Messpunkt, dem Tag und dem Maßband.</translation>
+    </message>
+    <message>
+      <source>Tape</source>
+      <translation>Maßband</translation>
+    </message>
+    <message>
+      <source>Limits</source>
+      <translation>Grenzen</translation>
+    </message>
+    <message>
+      <source>Since the last test {1}: {2} cm (exceeds the LSC, {3} cm).</source>
+      <translation>Seit dem letzten Test {1}: {2} cm (über der LSC, {3} cm).</translation>
+    </message>
+    <message>
+      <source>Since the last test {1}: {2} cm (within measurement error, LSC {3} cm).</source>
+      <translation>Seit dem letzten Test {1}: {2} cm (innerhalb des Messfehlers, LSC {3} cm).</translation>
+    </message>
+    <message>
+      <source>You were weighed, and a tape was laid around your body at marked places, several times each. It shows where your body gets smaller or larger over time; it does not say what it is made of.</source>
+      <translation>Sie wurden gewogen, und ein Maßband wurde an markierten Stellen um Ihren Körper gelegt, jeweils mehrmals. Es zeigt, wo Ihr Körper mit der Zeit schmaler oder breiter wird; woraus er besteht, sagt es nicht.</translation>
+    </message>
+    <message>
+      <source>Tape at %1: rule %2 cm read %3 cm.</source>
+      <translation>Maßband um %1: Maßstab %2 cm, abgelesen %3 cm.</translation>
+    </message>
+    <message>
+      <source>Readings</source>
+      <translation>Ablesungen</translation>
+    </message>
+    <message>
+      <source>no.</source>
+      <translation>Nr.</translation>
+    </message>
+    <message>
+      <source>Landmarks of waist and hip: %1. The other landmarks: convention of this lab.</source>
+      <translation>Messpunkte von Taille und Hüfte: %1. Die anderen Messpunkte: Festlegung dieses Labors.</translation>
+    </message>
+    <message>
       <source>The arc appears here with the first readings.</source>
       <translation>Die Ortskurve erscheint hier mit den ersten Werten.</translation>
     </message>
@@ -12057,10 +12457,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>About %1 % of your body mass is fat.</source>
       <translation>Etwa %1 % Ihrer Körpermasse sind Fett.</translation>
-    </message>
-    <message>
-      <source>no measurable change</source>
-      <translation>keine messbare Veränderung</translation>
     </message>
     <message>
       <source>%1 less</source>
@@ -14165,6 +14561,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>kein früherer Test zum Vergleich</translation>
     </message>
     <message>
+      <source>Marks on the skin want it dry.</source>
+      <translation>Markierungen halten nur auf trockener Haut.</translation>
+    </message>
+    <message>
+      <source>Girths come before the tight suit and cap.</source>
+      <translation>Umfänge kommen vor enger Badekleidung und Kappe.</translation>
+    </message>
+    <message>
       <source>For the analyzer a client rests lying down; moving to the scanner afterwards disturbs little.</source>
       <translation>Für den Analysator ruht der Klient liegend; der Wechsel zum Scanner danach stört wenig.</translation>
     </message>
@@ -14227,6 +14631,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>lb</source>
       <translation>lb</translation>
+    </message>
+    <message>
+      <source>Five sites, three readings that agree</source>
+      <translation>Fünf Stellen, drei übereinstimmende Ablesungen</translation>
+    </message>
+    <message>
+      <source>Waist and hip only; limits for Asian adults</source>
+      <translation>Nur Taille und Hüfte; Grenzen für asiatische Erwachsene</translation>
     </message>
     <message>
       <source>Mean of the three heaviest within 0.1 kg</source>
@@ -14467,6 +14879,30 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>The service finds nothing.</source>
       <translation>Die Wartung findet nichts.</translation>
+    </message>
+    <message>
+      <source>Ask for bare skin where the tape goes</source>
+      <translation>Um bloße Haut an den Messstellen bitten</translation>
+    </message>
+    <message>
+      <source>There is nothing under the tape but skin.</source>
+      <translation>Unter dem Band ist nichts als Haut.</translation>
+    </message>
+    <message>
+      <source>Lay the tape so that it touches and does not press</source>
+      <translation>Das Band so anlegen, dass es anliegt und nicht drückt</translation>
+    </message>
+    <message>
+      <source>It did not press before either.</source>
+      <translation>Es hat auch vorher nicht gedrückt.</translation>
+    </message>
+    <message>
+      <source>Look at the tape from the side and lay it level</source>
+      <translation>Das Band von der Seite ansehen und waagerecht legen</translation>
+    </message>
+    <message>
+      <source>It is level all the way round.</source>
+      <translation>Es ist ringsum waagerecht.</translation>
     </message>
     <message>
       <source>A still, quiet reading</source>
@@ -15545,6 +15981,50 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>die Blasen vor dem ersten Versuch abreiben</translation>
     </message>
     <message>
+      <source>Five sites, nothing unusual</source>
+      <translation>Fünf Stellen, nichts Ungewöhnliches</translation>
+    </message>
+    <message>
+      <source>Came in shorts and a close top, as asked.</source>
+      <translation>Kam wie gebeten in kurzer Hose und engem Oberteil.</translation>
+    </message>
+    <message>
+      <source>Ottilie Brankov</source>
+      <translation>Ottilie Brankov</translation>
+    </message>
+    <message>
+      <source>Take the tape off after each reading, and go round all sites before you begin again.</source>
+      <translation>Das Band nach jeder Ablesung abnehmen und erst alle Stellen messen, bevor Sie von vorn beginnen.</translation>
+    </message>
+    <message>
+      <source>A thick jersey</source>
+      <translation>Ein dicker Pullover</translation>
+    </message>
+    <message>
+      <source>Pulls the sleeves over the hands; it is cold in the corridor.</source>
+      <translation>Zieht die Ärmel über die Hände; im Flur ist es kalt.</translation>
+    </message>
+    <message>
+      <source>Casimir Holt</source>
+      <translation>Casimir Holt</translation>
+    </message>
+    <message>
+      <source>What is between the tape and the skin?</source>
+      <translation>Was ist zwischen Band und Haut?</translation>
+    </message>
+    <message>
+      <source>The jersey was found under the tape and taken off.</source>
+      <translation>Der Pullover unter dem Band wurde bemerkt und ausgezogen.</translation>
+    </message>
+    <message>
+      <source>The tape lay over the jersey.</source>
+      <translation>Das Band lag über dem Pullover.</translation>
+    </message>
+    <message>
+      <source>looking at what is under the tape</source>
+      <translation>darauf zu achten, was unter dem Band ist</translation>
+    </message>
+    <message>
       <source>Half a year of work</source>
       <translation>Ein halbes Jahr Arbeit</translation>
     </message>
@@ -15819,6 +16299,18 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Wear light, loose clothes without zips or metal buttons.</source>
       <translation>Zieh leichte, lockere Kleidung ohne Reißverschluss und Metallknöpfe an.</translation>
+    </message>
+    <message>
+      <source>Wear shorts and a thin, close top under your clothes: the tape goes on skin or thin cloth.</source>
+      <translation>Unter der Kleidung kurze Hose und ein dünnes, enges Oberteil tragen: Das Maßband liegt auf Haut oder dünnem Stoff.</translation>
+    </message>
+    <message>
+      <source>Thick cloth is read as part of you.</source>
+      <translation>Dicker Stoff wird für einen Teil des Körpers gehalten.</translation>
+    </message>
+    <message>
+      <source>Wear shorts and a thin, close top under your clothes.</source>
+      <translation>Zieh unter der Kleidung eine kurze Hose und ein dünnes, enges Oberteil an.</translation>
     </message>
     <message>
       <source>Leave jewellery and watch at home if you can; glasses come off for the test.</source>
@@ -16629,6 +17121,106 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Hatten Sie solche Scans im letzten Jahr anderswo?</translation>
     </message>
     <message>
+      <source>Girths with a tape</source>
+      <translation>Umfänge mit dem Maßband</translation>
+    </message>
+    <message>
+      <source>Is the client content to be touched at these places, with whoever is in the room?</source>
+      <translation>Ist die Person einverstanden, an diesen Stellen berührt zu werden, mit den Anwesenden im Raum?</translation>
+    </message>
+    <message>
+      <source>a tape is laid by hand; nobody has to be measured here, and may stop at any time</source>
+      <translation>ein Maßband wird mit der Hand angelegt; niemand muss hier gemessen werden, und man darf jederzeit aufhören</translation>
+    </message>
+    <message>
+      <source>Any wound, fresh scar, stoma, dressing or painful skin where the tape goes?</source>
+      <translation>Eine Wunde, frische Narbe, ein Stoma, Verband oder schmerzhafte Haut an den Messstellen?</translation>
+    </message>
+    <message>
+      <source>leave the site out; a dressing is read as part of the body</source>
+      <translation>die Stelle auslassen; ein Verband wird als Teil des Körpers gemessen</translation>
+    </message>
+    <message>
+      <source>Pregnant, or given birth in the last twelve weeks?</source>
+      <translation>Schwanger, oder in den letzten zwölf Wochen entbunden?</translation>
+    </message>
+    <message>
+      <source>no limit applies</source>
+      <translation>keine Grenze gilt</translation>
+    </message>
+    <message>
+      <source>the waist is not that of the limits; the limbs can be followed</source>
+      <translation>für diese Taille gelten die Grenzen nicht; die Gliedmaßen können verfolgt werden</translation>
+    </message>
+    <message>
+      <source>When did you last eat a meal?</source>
+      <translation>Wann haben Sie zuletzt eine Mahlzeit gegessen?</translation>
+    </message>
+    <message>
+      <source>waist, about a centimetre after a large meal</source>
+      <translation>Taille, etwa ein Zentimeter nach einer großen Mahlzeit</translation>
+    </message>
+    <message>
+      <source>the belly is fuller</source>
+      <translation>der Bauch ist voller</translation>
+    </message>
+    <message>
+      <source>waist, little</source>
+      <translation>Taille, wenig</translation>
+    </message>
+    <message>
+      <source>comfort, and a relaxed belly</source>
+      <translation>Wohlbefinden und ein lockerer Bauch</translation>
+    </message>
+    <message>
+      <source>When did you last train hard?</source>
+      <translation>Wann haben Sie zuletzt hart trainiert?</translation>
+    </message>
+    <message>
+      <source>arm and thigh, up to about a centimetre</source>
+      <translation>Arm und Oberschenkel, bis etwa ein Zentimeter</translation>
+    </message>
+    <message>
+      <source>trained muscles are fuller</source>
+      <translation>trainierte Muskeln sind praller</translation>
+    </message>
+    <message>
+      <source>Bare skin or thin, close clothing where the tape goes?</source>
+      <translation>Bloße Haut oder dünne, enge Kleidung an den Messstellen?</translation>
+    </message>
+    <message>
+      <source>waist and hip, 1 to 3 cm</source>
+      <translation>Taille und Hüfte, 1 bis 3 cm</translation>
+    </message>
+    <message>
+      <source>cloth is read as part of the body</source>
+      <translation>Stoff wird als Teil des Körpers gemessen</translation>
+    </message>
+    <message>
+      <source>Say before each touch where the tape goes, and ask. A client may lay the tape themselves.</source>
+      <translation>Vor jeder Berührung sagen, wohin das Band kommt, und fragen. Wer möchte, legt das Band selbst an.</translation>
+    </message>
+    <message>
+      <source>A second person of the client's choice is welcome in the room; for a child a guardian is there.</source>
+      <translation>Eine Begleitperson nach Wahl ist im Raum willkommen; bei einem Kind ist eine sorgeberechtigte Person dabei.</translation>
+    </message>
+    <message>
+      <source>Weight and girth are not spoken aloud where others hear them.</source>
+      <translation>Gewicht und Umfänge werden nicht laut gesagt, wo andere sie hören.</translation>
+    </message>
+    <message>
+      <source>Stand with the feet together and breathe as you always do.</source>
+      <translation>Stellen Sie sich mit den Füßen zusammen hin und atmen Sie wie immer.</translation>
+    </message>
+    <message>
+      <source>I mark the places, then lay the tape round each of them several times.</source>
+      <translation>Ich markiere die Stellen und lege dann das Band mehrmals um jede von ihnen.</translation>
+    </message>
+    <message>
+      <source>Let your arms hang; breathe out and stay like that for a moment.</source>
+      <translation>Lassen Sie die Arme hängen; atmen Sie aus und bleiben Sie einen Moment so.</translation>
+    </message>
+    <message>
       <source>Underwater weighing</source>
       <translation>Unterwasserwägung</translation>
     </message>
@@ -17371,6 +17963,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>spine phantom</source>
       <translation>Wirbelsäulenphantom</translation>
+    </message>
+    <message>
+      <source>Along a rule of known length</source>
+      <translation>Entlang eines Maßstabs bekannter Länge</translation>
+    </message>
+    <message>
+      <source>steel rule, 1 m</source>
+      <translation>Stahlmaßstab, 1 m</translation>
     </message>
     <message>
       <source>Gallagher 2000, widest of its three columns</source>

@@ -7,6 +7,10 @@
       <translation>Du wurdest gewogen, und die Kammer hat %1-mal gemessen, wie viel Luft du verdrängst: Das ist dein Volumen. Fett braucht für sein Gewicht mehr Platz als der Rest; Gewicht und Volumen zusammen zeigen also, wie viel von dir Fett ist.</translation>
     </message>
     <message>
+      <source>You were weighed, and a tape was laid around your body at marked places, several times each. It shows where your body gets smaller or larger over time; it does not say what it is made of.</source>
+      <translation>Du wurdest gewogen, und ein Maßband wurde an markierten Stellen um deinen Körper gelegt, jeweils mehrmals. Es zeigt, wo dein Körper mit der Zeit schmaler oder breiter wird; woraus er besteht, sagt es nicht.</translation>
+    </message>
+    <message>
       <source>You were weighed, and a current too weak to feel ran through your body. Water and muscle let it pass easily, fat hardly does: from how much it was held back, the amounts can be worked out.</source>
       <translation>Du wurdest gewogen, und ein Strom, der zu schwach ist, um ihn zu spüren, floss durch deinen Körper. Wasser und Muskeln lassen ihn leicht durch, Fett kaum: Daraus, wie stark er gebremst wurde, lassen sich die Mengen errechnen.</translation>
     </message>

@@ -3,6 +3,7 @@
 #include "procedure/all/replay.hpp"
 #include "support/chamber_run.hpp"
 #include "support/dxa_run.hpp"
+#include "support/girth_run.hpp"
 #include "support/impedance_run.hpp"
 
 #include <random>
@@ -210,6 +211,31 @@ struct Scanner {
     }
 };
 
+struct Tape {
+    using Run = GirthProcedure;
+    static GirthSetting setting() { return girthSetting(); }
+    static std::vector<Command<Run>> commands() {
+        return {
+            [](Run& run, std::mt19937& random) {
+                return run.checkTape(Centimetres(100.0), Centimetres(between(random, 99.7, 100.3)));
+            },
+            [](Run& run, std::mt19937& random) {
+                return run.weigh(Kilograms(between(random, 5.0, 90.0)), linked(run, "floor-scale"),
+                                 reason(random));
+            },
+            [](Run& run, std::mt19937& random) {
+                return run.takeGirth(girth::sites[static_cast<std::size_t>(upTo(random, 4))],
+                                     Centimetres(between(random, 25.0, 60.0)));
+            },
+            [](Run& run, std::mt19937& random) {
+                const auto site = run.nextSite();
+                return site ? run.takeGirth(*site, Centimetres(between(random, 50.0, 50.4)), linked(run, "tape"))
+                            : Procedure::Done();
+            },
+        };
+    }
+};
+
 template <class Method>
 class EveryMethod : public ::testing::Test {
 protected:
@@ -241,7 +267,7 @@ protected:
     }
 };
 
-using All = ::testing::Types<Tank, Chamber, Analyzer, Scanner>;
+using All = ::testing::Types<Tank, Chamber, Analyzer, Scanner, Tape>;
 TYPED_TEST_SUITE(EveryMethod, All);
 
 TYPED_TEST(EveryMethod, ARefusedCommandChangesNothingAndAnAcceptedOneIsOneEventThatReplaysToTheSameRecord) {

@@ -4,6 +4,7 @@
 #include "support/chamber_run.hpp"
 #include "support/damage.hpp"
 #include "support/dxa_run.hpp"
+#include "support/girth_run.hpp"
 #include "support/impedance_run.hpp"
 
 namespace fusain::damaged_records_test {
@@ -57,6 +58,16 @@ Played scanner() {
     auto run = *DxaProcedure::begin(dxaSetting(), "t", woman, technician, journal, SteppingClock());
     prepare(run);
     EXPECT_TRUE(run.acceptScan(scanOf(sheetsScan())));
+    return finished(run);
+}
+
+Played tape() {
+    MemoryJournal journal;
+    auto run = *GirthProcedure::begin(girthSetting(), "t", man, technician, journal, SteppingClock());
+    prepare(run);
+    measure(run);
+    EXPECT_TRUE(run.setAside(2, "over the shirt"));
+    EXPECT_TRUE(run.restore(2));
     return finished(run);
 }
 
@@ -182,7 +193,7 @@ TEST_P(Damaged, AnEventOfAnUnknownKindIsRefused) {
     EXPECT_FALSE(replayTest({}));
 }
 
-INSTANTIATE_TEST_SUITE_P(Methods, Damaged, ::testing::Values(&tank, &chamber, &analyzer, &scanner));
+INSTANTIATE_TEST_SUITE_P(Methods, Damaged, ::testing::Values(&tank, &chamber, &analyzer, &scanner, &tape));
 
 } // namespace
 } // namespace fusain::damaged_records_test

@@ -2,11 +2,13 @@
 // worked out with the printed numbers, or with those of the lines above it.
 #include "procedure/all/computed.hpp"
 #include "procedure/chamber/sheet.hpp"
+#include "procedure/girth/sheet.hpp"
 #include "procedure/impedance/sheet.hpp"
 #include "procedure/scan/sheet.hpp"
 #include "procedure/tank/sheet.hpp"
 #include "support/chamber_run.hpp"
 #include "support/dxa_run.hpp"
+#include "support/girth_run.hpp"
 #include "support/impedance_run.hpp"
 
 #include <cmath>
@@ -226,6 +228,17 @@ TEST(SheetFormulas, OfAScan) {
     values["H"] = woman.height.value();
     EXPECT_GE(expectEachGivesItsValue(workedSheet(run.test(), run.setting().policy, *result), values, false),
               8);
+}
+
+TEST(SheetFormulas, OfGirths) {
+    MemoryJournal journal;
+    auto run = *GirthProcedure::begin(girthSetting(), "t", man, technician, journal, SteppingClock());
+    prepare(run);
+    measure(run);
+    const auto result = computeGirths(run.test(), run.setting().policy);
+    ASSERT_TRUE(result);
+    Values values{{"H", 175.0}, {"M", 80.0}};
+    EXPECT_GE(expectEachGivesItsValue(workedSheet(run.test(), run.setting().policy, *result), values, true), 7);
 }
 
 // The test itself notices a wrong coefficient, a wrong sign and a wrong power.

@@ -123,7 +123,27 @@ private:
             return typeImpedance(*analyzer);
         if (auto* scanner = dynamic_cast<DxaProcedure*>(&run))
             return typeDxa(*scanner);
+        if (auto* tape = dynamic_cast<GirthProcedure*>(&run))
+            return typeGirths(*tape);
         return typeChamber(dynamic_cast<ChamberProcedure&>(run));
+    }
+
+    bool typeGirths(GirthProcedure& run) {
+        static constexpr std::array readings{"84,5", "98,0", "36,2", "30,1", "54,3"}; // in the order of Site
+        switch (run.currentStep()) {
+        case GirthStep::Tape:
+            type("What the tape shows, cm", "100,1", true);
+            return true;
+        case GirthStep::Mass:
+            type("Mass, kg", "70,00", true);
+            return true;
+        case GirthStep::Girths:
+            if (const auto site = run.nextSite())
+                type("Reading, typed, cm", readings[static_cast<std::size_t>(*site)], true);
+            return true;
+        default:
+            return false;
+        }
     }
 
     bool typeTank(HydrostaticProcedure& run) {

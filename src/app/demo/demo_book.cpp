@@ -65,6 +65,8 @@ public:
         if (done)
             done = dxaTests();
         if (done)
+            done = girthTests();
+        if (done)
             done = squad();
         if (done)
             done = agreementStudy(book_, catalogue_, study_, clock_);
@@ -420,6 +422,45 @@ private:
         return done ? pregnant() : done;
     }
 
+    // The man whose middle shrinks while the scale hardly moves, with the tape on the mornings of his scans.
+    Expected<void> girthTests() {
+        struct Stage {
+            const char* when;
+            double mass, fat, trunkFat;
+            const char* interpretation;
+        };
+        static constexpr Stage stages[]{
+            {"2025-03-11T08:40:00.000Z", 104.2, 0.338, 0.59, "The waist is what we follow; the limbs are for comparison."},
+            {"2025-11-11T08:40:00.000Z", 103.7, 0.314, 0.57, "Read calmly; the readings agree."},
+            {"2026-03-10T08:45:00.000Z", 103.4, 0.302, 0.56, "The waist went down with the fat of the trunk; it is still above the upper limit."}};
+        Expected<void> done;
+        for (const Stage& stage : stages)
+            if (done) {
+                TrueBody body = person("goran").body;
+                body.mass = stage.mass;
+                body.fatFraction = stage.fat;
+                body.trunkFat = stage.trunkFat;
+                done = girthTest("goran", body, stage.when, stage.interpretation);
+            }
+        return done;
+    }
+
+    Expected<void> girthTest(const char* id, const TrueBody& body, const char* when, const char* interpretation) {
+        const Person& p = person(id);
+        clock_ = at(when);
+        const auto begun =
+            begin(p, methodGirths, std::string(p.code) + "-girths-" + isoText(clock_).substr(0, 10));
+        if (!begun)
+            return tl::unexpected(begun.error());
+        auto& run = runningAs<GirthMethod>(**begun);
+        Expected<void> done = simulation::playGirths(run, body, {}, tapes_, clock_);
+        if (const TapeCheck* tape = run.test().tape(); done && tape)
+            done = book_.save(Check{"check-" + run.test().id, "tape", "rule", tape->at, tape->nominal.value(),
+                                    tape->reading.value(), true, "bram", {}, {tape->reading.value()}},
+                              "bram");
+        return done ? finish(run, interpretation) : done;
+    }
+
     // Somebody whose health stands in the way of nothing.
     Expected<void> askedAboutHealth(const std::string& client, Instant at) {
         Screening screening;
@@ -530,6 +571,7 @@ private:
     Instant& clock_;
     Random random_;
     Random study_{27182}; ///< of the agreement study, apart as well
+    Random tapes_{27182}; ///< apart from the others as well
     Random scans_{31415}; ///< apart from the others, so that a scan more changes no other test
     const Staff physiologist_{"oriel", "Oriel Thackway", Role::Physiologist};
     const Staff technician_{"bram", "Bram Iyengar", Role::Technician};

@@ -195,7 +195,8 @@ Expected<void> referenceObjects(store::LabBook& book, const LabCatalogue& catalo
         {"analyzer", "resistor-500", "R-500-4", "2027-05-31"},
         {"analyzer", "rc-module", "RC-2", "2027-05-31"},
         {"scanner", "soft-tissue-phantom", "P-7", "2027-09-30"},
-        {"scanner", "spine-phantom", "P-8", "2027-09-30"}};
+        {"scanner", "spine-phantom", "P-8", "2027-09-30"},
+        {"tape", "rule", "L-3", "2028-02-28"}};
     for (const Certificate& each : certificates) {
         const Instrument* instrument = catalogue.instrument(each.instrument);
         const CheckDefinition* check = instrument ? instrument->check(each.check) : nullptr;

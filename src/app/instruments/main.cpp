@@ -102,6 +102,8 @@ struct Settings {
             {"fault-lines", "A shoulder line is drawn wrong", &faults.scanner.linesWrong},
             {"fault-metal", "Metal lies on the person in the scan", &faults.scanner.metal},
             {"fault-scan-moves", "The person moves during the scan", &faults.scanner.moves},
+            {"fault-shirt", "The tape is laid over a thick shirt", &faults.tape.overShirt},
+            {"fault-tight", "The tape is pulled tight", &faults.tape.pulledTight},
             {"fault-room", "The barometer is stuck at 300 mmHg", &faults.roomFrozen},
             {"fault-garbage", "Every fifth line is noise", &faults.garbage},
         };

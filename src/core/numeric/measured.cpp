@@ -66,6 +66,16 @@ std::string_view sourceName(Source source) {
         return FUSAIN_TEXT("reactance of this day");
     case Source::SpectrumOfTheDay:
         return FUSAIN_TEXT("spectrum of this day");
+    case Source::TapeReading:
+        return FUSAIN_TEXT("readings of the tape");
+    case Source::HipReading:
+        return FUSAIN_TEXT("readings of the hip");
+    case Source::TapeScale:
+        return FUSAIN_TEXT("the tape");
+    case Source::LandmarkOfTheDay:
+        return FUSAIN_TEXT("landmark and breath of this day");
+    case Source::HipOfTheDay:
+        return FUSAIN_TEXT("landmark of the hip of this day");
     case Source::Count:
         break;
     }

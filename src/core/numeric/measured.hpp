@@ -41,6 +41,11 @@ enum class Source : unsigned char {
     ResistanceOfTheDay, ///< skin, posture and water of the day
     ReactanceOfTheDay,
     SpectrumOfTheDay, ///< body water from the spectrum
+    TapeReading,      ///< of a girth, from one laying of the tape to the next
+    HipReading,       ///< the same of the hip, where it is held against another girth
+    TapeScale,        ///< the tape itself: the same at each test
+    LandmarkOfTheDay, ///< a landmark found anew, breath and food of the day
+    HipOfTheDay,      ///< the same of the hip, where it is held against another girth
     Count
 };
 
@@ -61,6 +66,8 @@ enum class SourceKind : unsigned char {
     case Source::ResistanceOfTheDay:
     case Source::ReactanceOfTheDay:
     case Source::SpectrumOfTheDay:
+    case Source::LandmarkOfTheDay:
+    case Source::HipOfTheDay:
         return SourceKind::Day;
     case Source::SurfaceArea:
     case Source::PredictionEquation:
@@ -69,6 +76,7 @@ enum class SourceKind : unsigned char {
     case Source::FatFreeDensity:
     case Source::ModelAssumption:
     case Source::LungPrediction:
+    case Source::TapeScale:
         return SourceKind::Person;
     default:
         return SourceKind::Repeat;

@@ -13,6 +13,12 @@ struct Litre {
 struct Metre {
     static constexpr std::string_view symbol = "m";
 };
+struct Centimetre {
+    static constexpr std::string_view symbol = "cm";
+};
+struct Ratio { ///< of two lengths, masses …
+    static constexpr std::string_view symbol = "";
+};
 struct Celsius {
     static constexpr std::string_view symbol = "°C";
 };
@@ -81,6 +87,8 @@ struct QuotientOf<unit::Kilogram, unit::Litre> {
 using Kilograms = Quantity<unit::Kilogram>;
 using Litres = Quantity<unit::Litre>;
 using Metres = Quantity<unit::Metre>;
+using Centimetres = Quantity<unit::Centimetre>;
+using Ratio = Quantity<unit::Ratio>;
 using Celsius = Quantity<unit::Celsius>;
 using KilogramsPerLitre = Quantity<unit::KilogramPerLitre>;
 using MillimetresOfMercury = Quantity<unit::MillimetreOfMercury>;

@@ -41,7 +41,12 @@ std::vector<Coded> valuesOf(const ComputedTest& test) {
         if (impedance.phaseAngle)
             values.push_back({"", "Phase angle at 50 kHz", "deg", impedance.phaseAngle->estimate().value()});
     };
-    std::visit(Overloaded{ofScan, ofImpedance, [](const DensityResult&) {}}, test.result);
+    const auto ofGirths = [&](const GirthResult& girths) {
+        for (const SiteGirth& each : girths.sites)
+            values.push_back({"", "Girth, " + std::string(girth::textOf(each.site).name), "cm",
+                              each.value.estimate().value()});
+    };
+    std::visit(Overloaded{ofScan, ofImpedance, ofGirths, [](const DensityResult&) {}}, test.result);
     return values;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 #include "procedure/chamber/method.hpp"
+#include "procedure/girth/method.hpp"
 #include "procedure/impedance/method.hpp"
 #include "procedure/scan/method.hpp"
 #include "procedure/tank/method.hpp"

@@ -82,6 +82,7 @@ struct Components {
 Components componentsOf(const ComputedTest& test) {
     return std::visit(Overloaded{
                           [](const DensityResult&) { return Components{}; },
+                          [](const GirthResult&) { return Components{}; },
                           [&](const ImpedanceResult& result) {
                               return Components{waterFrom(result, common(test.policy).day), std::nullopt};
                           },

@@ -95,7 +95,8 @@ void addLimbs(KeyPointFacts& facts, const ComputedTest& test, const reference::R
         if (impedance.legs)
             notable("legs", *impedance.legs);
     };
-    std::visit(Overloaded{ofScan, ofImpedance, [](const DensityResult&) {}}, test.result);
+    std::visit(Overloaded{ofScan, ofImpedance, [](const DensityResult&) {}, [](const GirthResult&) {}},
+               test.result);
 }
 
 Message filled(const std::string& text, const KeyPointRule& rule, const KeyPointFacts& facts) {

@@ -42,6 +42,16 @@ constexpr std::array regionTexts{
     FollowedText{Followed::LeftLegFat, "left-leg-fat", FUSAIN_TEXT("fat of the left leg"), "kg", 2},
 };
 
+constexpr std::array girthTexts{
+    FollowedText{Followed::Waist, "waist", FUSAIN_TEXT("waist"), "cm", 1},
+    FollowedText{Followed::Hip, "hip", FUSAIN_TEXT("hip"), "cm", 1},
+    FollowedText{Followed::Neck, "neck", FUSAIN_TEXT("neck"), "cm", 1},
+    FollowedText{Followed::Arm, "arm", FUSAIN_TEXT("right upper arm"), "cm", 1},
+    FollowedText{Followed::Thigh, "thigh", FUSAIN_TEXT("right thigh"), "cm", 1},
+    FollowedText{Followed::WaistToHeight, "waist-to-height", FUSAIN_TEXT("waist-to-height ratio"), "", 3},
+    FollowedText{Followed::WaistToHip, "waist-to-hip", FUSAIN_TEXT("waist-to-hip ratio"), "", 3},
+};
+
 struct RegionPart {
     Followed quantity;
     dxa::Region region;
@@ -117,6 +127,19 @@ std::optional<FollowedValue> fromImpedance(Followed quantity, const ImpedanceTes
     return std::nullopt;
 }
 
+// A girth is followed by the lab's own study of it, where there is one.
+std::optional<FollowedValue> fromGirths(Followed quantity, const GirthResult& girths, const LabPrecision& own) {
+    if (quantity == Followed::WaistToHeight && girths.waistToHeight)
+        return followed(*girths.waistToHeight);
+    if (quantity == Followed::WaistToHip && girths.waistToHip)
+        return followed(*girths.waistToHip);
+    const auto site = std::ranges::find(girthTexts, quantity, &FollowedText::quantity) - girthTexts.begin();
+    if (site >= static_cast<std::ptrdiff_t>(girth::sites.size()))
+        return std::nullopt;
+    const auto* found = girths.at(girth::sites[static_cast<std::size_t>(site)]);
+    return found ? std::optional(followed(found->value, own.of(textOf(quantity).id))) : std::nullopt;
+}
+
 // A study of a mass speaks for its index as well: height is not measured anew.
 std::optional<StudiedError> byHeight(std::optional<StudiedError> study, Metres height) {
     if (study)
@@ -125,15 +148,19 @@ std::optional<StudiedError> byHeight(std::optional<StudiedError> study, Metres h
 }
 
 // What a method gives beside mass, fat and the rest.
-std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test) {
+std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test,
+                                      const LabPrecision& own) {
     using Value = std::optional<FollowedValue>;
     return test.visit(Overloaded{
         [](const auto&, const auto&, const DensityResult&) -> Value { return std::nullopt; },
-        [&](const ImpedanceTest& own, const ImpedancePolicy& policy, const ImpedanceResult& result) -> Value {
-            return fromImpedance(quantity, own, result, policy.day);
+        [&](const ImpedanceTest& record, const ImpedancePolicy& policy, const ImpedanceResult& result) -> Value {
+            return fromImpedance(quantity, record, result, policy.day);
         },
-        [&](const DxaTest& own, const DxaPolicy& policy, const DxaResult& result) -> Value {
-            return fromScan(quantity, own, policy, result);
+        [&](const DxaTest& record, const DxaPolicy& policy, const DxaResult& result) -> Value {
+            return fromScan(quantity, record, policy, result);
+        },
+        [&](const GirthTest&, const GirthPolicy&, const GirthResult& result) -> Value {
+            return fromGirths(quantity, result, own);
         },
     });
 }
@@ -146,6 +173,7 @@ std::vector<std::pair<std::string_view, FollowedValue>> weighedParts(const Compu
         Overloaded{
             [](const DensityResult&) { return Parts{}; },
             [](const ImpedanceResult&) { return Parts{}; },
+            [](const GirthResult&) { return Parts{}; },
             [&](const DxaResult& scan) { // lean and fat-free mass repeat alike: one limit for both
                 return Parts{{FUSAIN_TEXT("lean"), followed(scan.lean, own.fatFreeMass)},
                              {FUSAIN_TEXT("bone mineral"), followed(scan.boneMineral)}};
@@ -156,7 +184,7 @@ std::vector<std::pair<std::string_view, FollowedValue>> weighedParts(const Compu
 
 // Mass and values that do not hang on an equation are comparable by method alone.
 bool hangsOnEquation(Followed quantity) {
-    return quantity != Followed::Mass && quantity != Followed::PhaseAngle;
+    return quantity != Followed::Mass && quantity != Followed::PhaseAngle; // a girth has none
 }
 
 std::string settingOf(Followed quantity, const ComputedTest& test) {
@@ -203,9 +231,22 @@ std::span<const FollowedText> followedRegions() {
     return regionTexts;
 }
 
+std::span<const FollowedText> followedGirths() {
+    return girthTexts;
+}
+
+std::vector<FollowedText> studiedOf(std::string_view instrument) {
+    if (instrument == Running<GirthMethod>::precisionInstrument)
+        return {girthTexts.begin(), girthTexts.begin() + girth::sites.size()};
+    return {textOf(Followed::FatPercent), textOf(Followed::FatMass), textOf(Followed::FatFreeMass)};
+}
+
 const FollowedText& textOf(Followed quantity) {
-    const auto text = std::ranges::find(texts, quantity, &FollowedText::quantity);
-    return text != texts.end() ? *text : *std::ranges::find(regionTexts, quantity, &FollowedText::quantity);
+    const FollowedText* found = nullptr;
+    for (const auto known : {followedQuantities(), followedRegions(), followedGirths()})
+        if (const auto text = std::ranges::find(known, quantity, &FollowedText::quantity); text != known.end())
+            found = &*text;
+    return *found;
 }
 
 std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
@@ -229,7 +270,7 @@ std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test
         default:
             break;
         }
-    return ownValue(quantity, test);
+    return ownValue(quantity, test, own);
 }
 
 std::vector<Series> seriesOf(Followed quantity, std::span<const ComputedTest> tests, const LabPrecision& own) {
@@ -369,7 +410,7 @@ std::optional<MassBalance> massBalance(const ComputedTest& earlier, const Comput
         changeBetween(*valueOf(Followed::FatMass, earlier, own), *valueOf(Followed::FatMass, now, own));
     balance.parts.push_back({FUSAIN_TEXT("fat"), fat});
     const auto partsThen = weighedParts(earlier, own), partsNow = weighedParts(now, own);
-    const auto water = [](const ComputedTest& test) { return ownValue(Followed::BodyWater, test); };
+    const auto water = [](const ComputedTest& test) { return ownValue(Followed::BodyWater, test, {}); };
     if (!partsThen.empty() && partsThen.size() == partsNow.size()) {
         for (std::size_t i = 0; i < partsNow.size(); ++i)
             balance.parts.push_back(

@@ -31,7 +31,14 @@ enum class Followed {
     RightArmFat,
     LeftArmFat,
     RightLegFat,
-    LeftLegFat
+    LeftLegFat,
+    Waist,
+    Hip,
+    Neck,
+    Arm,
+    Thigh,
+    WaistToHeight,
+    WaistToHip
 };
 struct FollowedText {
     Followed quantity;
@@ -43,6 +50,10 @@ struct FollowedText {
 [[nodiscard]] std::span<const FollowedText> followedQuantities();
 /// What a scan gives region by region, followed where somebody asks for it.
 [[nodiscard]] std::span<const FollowedText> followedRegions();
+/// What a tape gives: girths, and the ratios of the waist.
+[[nodiscard]] std::span<const FollowedText> followedGirths();
+/// What a precision study of an instrument can be of.
+[[nodiscard]] std::vector<FollowedText> studiedOf(std::string_view instrument);
 [[nodiscard]] const FollowedText& textOf(Followed quantity);
 
 /// @param own the lab's measured precision, which takes the place of the error model for fat

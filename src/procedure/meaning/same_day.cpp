@@ -26,6 +26,7 @@ Assumption assumptionOf(const ComputedTest& test) {
                                  "the two methods in different directions."),
                      {}}};
             },
+            [](const GirthResult&) { return Assumption{}; }, // it gives no fat
             [](const DxaResult&) {
                 return Assumption{
                     2,

@@ -9,7 +9,9 @@ namespace {
 
 // What is compared decides whether two tests may be: fat, or what a test without fat gives.
 Followed keyQuantity(const ComputedTest& test) {
-    return test.composition() ? Followed::FatMass : Followed::PhaseAngle;
+    if (test.composition())
+        return Followed::FatMass;
+    return methodOf(test.test) == GirthMethod::id ? Followed::Waist : Followed::PhaseAngle;
 }
 
 const anthropometry::LimbBalance* sidesOf(const ComputedTest& test, SidesStatement::Limbs limbs) {
@@ -17,6 +19,7 @@ const anthropometry::LimbBalance* sidesOf(const ComputedTest& test, SidesStateme
     using Found = const anthropometry::LimbBalance*;
     return std::visit(Overloaded{
                           [](const DensityResult&) -> Found { return nullptr; },
+                          [](const GirthResult&) -> Found { return nullptr; },
                           [&](const DxaResult& scan) -> Found {
                               return !scan.halfBody.empty() ? nullptr : arms ? &scan.armLean : &scan.legLean;
                           },

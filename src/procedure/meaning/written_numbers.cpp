@@ -47,11 +47,12 @@ void addRegions(std::vector<Known>& known, const DxaResult& scan) {
 
 std::vector<Known> knownOf(const ComputedTest& test, const Statements& statements) {
     std::vector<Known> known;
-    for (const FollowedText& text : followedQuantities())
-        if (const auto value = valueOf(text.quantity, test))
-            for (const double each : {value->value, value->halfInterval(), value->value - value->halfInterval(),
-                                      value->value + value->halfInterval()})
-                known.push_back({text.unit, each});
+    for (const auto texts : {followedQuantities(), followedGirths()})
+        for (const FollowedText& text : texts)
+            if (const auto value = valueOf(text.quantity, test))
+                for (const double each : {value->value, value->halfInterval(), value->value - value->halfInterval(),
+                                          value->value + value->halfInterval()})
+                    known.push_back({text.unit, each});
     if (const auto* scan = std::get_if<DxaResult>(&test.result))
         addRegions(known, *scan);
     for (const Statement& statement : statements.all())

@@ -2,7 +2,9 @@
 #include "core/numeric/measured.hpp"
 #include "core/units/units.hpp"
 
+#include <map>
 #include <optional>
+#include <string>
 
 namespace fusain {
 
@@ -15,6 +17,11 @@ struct StudiedError {
 /// The lab's own precision, where it has measured it.
 struct LabPrecision {
     std::optional<StudiedError> fatPercent, fatMass, fatFreeMass;
+    std::map<std::string, StudiedError, std::less<>> others; ///< by the id of the quantity
+    [[nodiscard]] std::optional<StudiedError> of(std::string_view id) const {
+        const auto found = others.find(id);
+        return found == others.end() ? std::nullopt : std::optional(found->second);
+    }
 };
 
 /// Whom a verdict is about, as far as a study can tell people apart.

@@ -80,13 +80,16 @@ ControlSeries controlSeries(const CheckDefinition& definition, const std::vector
 namespace {
 
 void take(LabPrecision& own, const Study& study, double standardDeviation) {
-    std::optional<StudiedError>* known = study.quantity == "fat-percent"     ? &own.fatPercent
-                                         : study.quantity == "fat-mass"      ? &own.fatMass
-                                         : study.quantity == "fat-free-mass" ? &own.fatFreeMass
-                                                                             : nullptr;
+    std::optional<StudiedError> other = own.of(study.quantity);
+    std::optional<StudiedError>& known = study.quantity == "fat-percent"     ? own.fatPercent
+                                         : study.quantity == "fat-mass"      ? own.fatMass
+                                         : study.quantity == "fat-free-mass" ? own.fatFreeMass
+                                                                             : other;
     // A study between days says more than one of the same day, whoever was measured.
-    if (known && (study.betweenDays || !*known || !(*known)->betweenDays))
-        *known = StudiedError{standardDeviation, study.betweenDays};
+    if (study.betweenDays || !known || !known->betweenDays)
+        known = StudiedError{standardDeviation, study.betweenDays};
+    if (other)
+        own.others[study.quantity] = *other;
 }
 
 } // namespace

@@ -1,5 +1,6 @@
 #pragma once
 #include "record/chamber/method.hpp"
+#include "record/girth/method.hpp"
 #include "record/impedance/method.hpp"
 #include "record/scan/method.hpp"
 #include "record/tank/method.hpp"
@@ -35,7 +36,7 @@ struct MethodList {
 
 /// Every method that this program runs, in the order in which they are offered. A further one is added here,
 /// and the compiler then names what it lacks.
-using Methods = MethodList<TankMethod, ChamberMethod, ImpedanceMethod, ScanMethod>;
+using Methods = MethodList<TankMethod, ChamberMethod, ImpedanceMethod, ScanMethod, GirthMethod>;
 
 /// Handlers by type for one std::visit: no `else` that a further method would fall into.
 template <class... Handlers>

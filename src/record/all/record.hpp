@@ -15,12 +15,13 @@ inline constexpr std::string_view methodHydrostatic = TankMethod::id;
 inline constexpr std::string_view methodChamber = ChamberMethod::id;
 inline constexpr std::string_view methodImpedance = ImpedanceMethod::id;
 inline constexpr std::string_view methodDxa = ScanMethod::id;
+inline constexpr std::string_view methodGirths = GirthMethod::id;
 /// Every method, in the order in which they are offered.
 inline constexpr auto& methods = Methods::ids;
 
 /// What every method has in common.
 [[nodiscard]] const RawTest& common(const AnyTest& test);
-/// "hydrostatic", "air-displacement", "impedance", "dxa"
+/// "hydrostatic", "air-displacement", "impedance", "dxa", "girths"
 [[nodiscard]] std::string_view methodOf(const AnyTest& test);
 /// The method as a person says it, marked for translation; the id itself for one that is not known.
 [[nodiscard]] std::string_view methodTitle(std::string_view method);

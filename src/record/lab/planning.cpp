@@ -165,7 +165,7 @@ const Fields<WaterCare>& careFields() {
 
 std::string planningProblem(const PlanningPolicy& policy) {
     for (const std::string_view method : fusain::methods)
-        if (std::ranges::count(policy.methods, method, &MethodTimes::method) != 1)
+        if (std::ranges::count(policy.methods, method, &MethodTimes::method) > 1)
             return "every method is there once: " + std::string(method);
     for (const OrderRule& rule : policy.order)
         for (const OrderRule& other : policy.order)
@@ -248,7 +248,12 @@ Expected<std::vector<OpeningHours>> openingFromText(const std::string& text) {
 }
 
 Expected<PlanningPolicy> planningFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] { return planningFields().read(json); });
+    auto policy = readDocument(where, [&] { return planningFields().read(json); });
+    if (policy) // one from before a method was added goes on, with usual times and a lane of its own
+        for (const std::string_view method : fusain::methods)
+            if (std::ranges::count(policy->methods, method, &MethodTimes::method) == 0)
+                policy->methods.push_back({std::string(method), std::string(method)});
+    return policy;
 }
 
 Json toJson(const PlanningPolicy& policy) {

@@ -3,6 +3,8 @@
 #include "record/base/people.hpp"
 #include "record/chamber/policy.hpp"
 #include "record/chamber/record.hpp"
+#include "record/girth/policy.hpp"
+#include "record/girth/record.hpp"
 #include "record/impedance/policy.hpp"
 #include "record/impedance/record.hpp"
 #include "record/lab/glossary.hpp"
@@ -34,7 +36,7 @@ std::string formatsPage() {
     for (const DocumentKind& kind :
          {clientKind(),          protocolKind(),     hydrostaticPolicyKind(), chamberPolicyKind(),
           impedancePolicyKind(), dxaPolicyKind(),    hydrostaticTestKind(),   chamberTestKind(),
-          impedanceTestKind(),   dxaTestKind(),      scanFileKind(),          instrumentKind(),
+          impedanceTestKind(),   dxaTestKind(), girthPolicyKind(), girthTestKind(),      scanFileKind(),          instrumentKind(),
           referenceObjectKind(), checkLimitsKind(),  waterLogKind(),          referenceSetKind(),
           preparationKind(),     planningKind(),     healthQuestionsKind(),   healthAnswersKind(),
           keyPointKind(),        practiceCaseKind(), practiceActKind(),       readingExerciseKind(),

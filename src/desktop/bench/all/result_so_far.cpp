@@ -1,6 +1,7 @@
 #include "desktop/bench/all/result_so_far.hpp"
 
 #include "desktop/bench/chamber/method.hpp"
+#include "desktop/bench/girth/method.hpp"
 #include "desktop/bench/impedance/method.hpp"
 #include "desktop/bench/scan/method.hpp"
 #include "desktop/bench/tank/method.hpp"

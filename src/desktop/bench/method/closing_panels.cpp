@@ -28,6 +28,12 @@ StandBack withoutFat(const DxaResult&) {
     return {};
 }
 
+StandBack withoutFat(const GirthResult& result) {
+    const SiteGirth* waist = result.at(girth::Site::Waist);
+    return {waist ? QStringLiteral("%1 cm").arg(report::number(waist->value.estimate().value(), 1)) : QString(),
+            QObject::tr("Waist; a tape gives no fat.")};
+}
+
 } // namespace
 
 ResultPanel::ResultPanel(Session& session, std::span<const StepText> sheet, Step step)

@@ -89,6 +89,9 @@ ProgressPage::ProgressPage(Session& session)
     quantity_->insertSeparator(quantity_->count());
     for (const FollowedText& text : followedRegions())
         quantity_->addItem(report::say(text.title), static_cast<int>(text.quantity));
+    quantity_->insertSeparator(quantity_->count());
+    for (const FollowedText& text : followedGirths())
+        quantity_->addItem(report::say(text.title), static_cast<int>(text.quantity));
     quantity_->setCurrentIndex(quantity_->findData(static_cast<int>(Followed::FatMass)));
     quantity_->setAccessibleName(tr("Quantity"));
     from_->setAccessibleName(tr("Earlier visit"));
@@ -299,8 +302,9 @@ void ProgressPage::showComparison() {
     const ComputedTest* now = chosen ? &tests_[chosen->second] : nullptr;
     const LabPrecision own = now ? precision(*now) : LabPrecision{};
     if (now) {
-        for (const FollowedText& text : followedQuantities())
-            addChange(text, *then, *now, own, sentences);
+        for (const auto texts : {followedQuantities(), followedGirths()})
+            for (const FollowedText& text : texts)
+                addChange(text, *then, *now, own, sentences);
         if (regions_->isChecked())
             for (const FollowedText& text : followedRegions())
                 addChange(text, *then, *now, own, sentences);

@@ -56,7 +56,9 @@ void ProblemCards::showProblems(const std::vector<DayProblem>& problems) {
         card->setObjectName(QStringLiteral("problemCard"));
         auto* row = new QHBoxLayout(card);
         row->setContentsMargins(scaled(10), scaled(4), scaled(6), scaled(4));
-        row->addWidget(label(problem.words), 1);
+        auto* words = label(problem.words);
+        words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Minimum); // the list under it gives way
+        row->addWidget(words, 1);
         if (!problem.button.isEmpty()) {
             auto* solve = button(problem.button);
             connect(solve, &QPushButton::clicked, this, problem.solve);

@@ -30,6 +30,8 @@ Expected<void> playReadings(Procedure& run, const simulation::TrueBody& body, co
         how.waterShift = visit.waterShift;
         return playImpedance(*analyzer, body, client.code, how, run.atTheBench(), random, clock);
     }
+    if (auto* tape = dynamic_cast<GirthProcedure*>(&run))
+        return playGirths(*tape, body, day(simulation::GirthDay{}), random, clock);
     auto how = day(simulation::DxaDay{});
     if (!visit.software.empty())
         how.scanner.software = visit.software;

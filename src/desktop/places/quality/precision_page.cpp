@@ -18,15 +18,6 @@
 namespace fusain::desktop {
 namespace {
 
-struct Quantity {
-    const char* id;
-    const char* title;
-    const char* unit;
-};
-constexpr std::array quantities{Quantity{"fat-percent", QT_TR_NOOP("fat, %"), "%"},
-                                Quantity{"fat-mass", QT_TR_NOOP("fat mass, kg"), "kg"},
-                                Quantity{"fat-free-mass", QT_TR_NOOP("fat-free mass, kg"), "kg"}};
-
 /// People and tests of each that give thirty degrees of freedom, the most usual first.
 constexpr std::array plans{std::pair(15, 3), std::pair(30, 2), std::pair(10, 4)};
 
@@ -57,8 +48,6 @@ PrecisionPage::PrecisionPage(Session& session)
       precision_(label({}, "heading")),
       people_(table({tr("person"), tr("repeats")}, tr("People of the study"))) {
     auto* layout = new QVBoxLayout(this);
-    for (const Quantity& quantity : quantities)
-        quantity_->addItem(tr(quantity.title), QLatin1String(quantity.id));
     quantity_->setAccessibleName(tr("Quantity of the study"));
     group_->setAccessibleName(tr("Measured by"));
     person_->setPlaceholderText(tr("repeats of one person: 18.2 18.5 18.3"));
@@ -113,8 +102,20 @@ void PrecisionPage::showInstrument(const Instrument& instrument) {
     if (instrument_ != instrument.id)
         collected_.clear();
     instrument_ = instrument.id;
+    offerQuantities();
     offerGroups();
     showStudy();
+}
+
+void PrecisionPage::offerQuantities() {
+    const QSignalBlocker blocker(quantity_);
+    const QVariant chosen = quantity_->currentData();
+    studied_ = studiedOf(instrument_);
+    quantity_->clear();
+    for (const FollowedText& text : studied_)
+        quantity_->addItem(tr("%1, %2").arg(report::say(text.title), report::plain(text.unit)),
+                           report::plain(text.id));
+    quantity_->setCurrentIndex(std::max(0, quantity_->findData(chosen)));
 }
 
 // Everyone, a role, or one colleague: another pair of hands may be less precise.
@@ -135,11 +136,11 @@ void PrecisionPage::offerGroups() {
 void PrecisionPage::keepStudy() {
     if (collected_.empty())
         return;
-    const auto& quantity = quantities[static_cast<std::size_t>(quantity_->currentIndex())];
+    const FollowedText& quantity = studied_[static_cast<std::size_t>(quantity_->currentIndex())];
     const Study study{session_.freshId("study"),
                       instrument_,
-                      quantity.id,
-                      quantity.unit,
+                      std::string(quantity.id),
+                      std::string(quantity.unit),
                       session_.now(),
                       session_.atTheBench().id,
                       collected_,
@@ -220,13 +221,18 @@ std::optional<StudyValue> PrecisionPage::valueOf(const AnyTest& test, const Aske
         (!asked.hands.empty() && !asked.hands.contains(common(test).startedBy)))
         return std::nullopt;
     const auto computed = session_.computing().computed(test);
-    const auto* body = computed ? computed->composition() : nullptr;
-    if (!body || !asked.people.covers(common(test).subject.sex, body->fatPercent.estimate().value()))
+    const auto studied = studiedOf(asked.instrument);
+    const auto text = std::ranges::find(studied, asked.quantity, &FollowedText::id);
+    const auto value =
+        computed && text != studied.end() ? fusain::valueOf(text->quantity, *computed) : std::nullopt;
+    if (!value)
         return std::nullopt;
-    const double value = asked.quantity == "fat-percent" ? body->fatPercent.estimate().value()
-                         : asked.quantity == "fat-mass"  ? body->fatMass.estimate().value()
-                                                         : body->fatFreeMass.estimate().value();
-    return StudyValue{common(test).subject.clientId, common(test).startedAt, value,
+    // A population by its fat is one of tests that give fat.
+    const auto* body = computed->composition();
+    const double fat = body ? body->fatPercent.estimate().value() : 0.0;
+    if (!asked.people.covers(common(test).subject.sex, fat))
+        return std::nullopt;
+    return StudyValue{common(test).subject.clientId, common(test).startedAt, value->value,
                       computed->shared().setting + computed->shared().conversion};
 }
 

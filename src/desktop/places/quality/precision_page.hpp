@@ -17,6 +17,7 @@ public:
 private:
     void offerGroups();
     void showStudy();
+    void offerQuantities();
     void addPerson();
     void importStudy();
     void keepStudy();
@@ -40,6 +41,7 @@ private:
 
     Session& session_;
     std::string instrument_;
+    std::vector<FollowedText> studied_; ///< what its studies can be of
     QComboBox* quantity_;
     QComboBox *group_, *design_; ///< whose hands the study speaks for
     QComboBox *sex_, *plan_;     ///< whom it is made with, and how many how often

@@ -70,6 +70,12 @@ constexpr std::array known{
                [](LabFaults& f) { f.scanner.moves = true; }},
     NamedFault{"phantom-off", methodDxa, "call-service", FUSAIN_TEXT("the densitometer has drifted"),
                [](LabFaults& f) { f.phantomOff = 2.2; }, true},
+    NamedFault{"over-shirt", methodGirths, "bare-skin", FUSAIN_TEXT("the tape is over thick clothing"),
+               [](LabFaults& f) { f.tape.overShirt = true; }},
+    NamedFault{"pulled-tight", methodGirths, "lay-loose", FUSAIN_TEXT("the tape is pulled into the skin"),
+               [](LabFaults& f) { f.tape.pulledTight = true; }},
+    NamedFault{"not-level", methodGirths, "level-tape", FUSAIN_TEXT("the tape is not level"),
+               [](LabFaults& f) { f.tape.notLevel = true; }},
 };
 
 } // namespace

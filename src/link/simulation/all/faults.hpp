@@ -1,6 +1,7 @@
 #pragma once
 #include "core/base/problem.hpp"
 #include "link/simulation/chamber/chamber.hpp"
+#include "link/simulation/girth/tape.hpp"
 #include "link/simulation/impedance/analyzer.hpp"
 #include "link/simulation/scan/densitometer.hpp"
 #include "link/simulation/tank/submersion.hpp"
@@ -27,6 +28,7 @@ struct LabFaults {
     bool chamberScaleOffset = false; ///< the chamber's scale reads 0.1 kg high
     AnalyzerFaults analyzer;         ///< of every sweep
     DensitometerFaults scanner;      ///< of every scan
+    TapeFaults tape;                 ///< of every laying
     double phantomOff = 0.0;         ///< points of fat that the densitometer has drifted
     double analyzerOff = 0.0;        ///< relative error of the analyzer on its test module
     bool spirometerLeak = false;     ///< efforts stop early

@@ -266,6 +266,29 @@ Expected<void> playDxa(DxaProcedure& run, const TrueBody& body, const std::strin
     return done ? run.confirm(DxaStep::Lines) : done;
 }
 
+Expected<void> playGirths(GirthProcedure& run, const TrueBody& body, const GirthDay& day, Random& random,
+                          Instant& clock) {
+    using enum GirthStep;
+    constexpr Centimetres rule{100.0};
+    Expected<void> done = run.checkTape(rule, Centimetres(shown(rule.value() + gauss(random, 0.03), 10.0)));
+    if (done)
+        done = answerAll(run, day.deviations);
+    clock = clock.plusMinutes(4);
+    if (done)
+        done = run.weigh(Kilograms(shown(body.mass + gauss(random, 0.03), 100.0)), from(run, "floor-scale"));
+    if (done)
+        done = run.confirm(Landmarks);
+    const TapedPerson person = tapedPersonOf(body);
+    for (int laying = 1; done && run.nextSite(); ++laying) {
+        clock = clock.plusMinutes(0.5);
+        const auto site = *run.nextSite();
+        const auto value = layTape(person, site, day.faults(laying).tape, random);
+        if (!day.discard(laying))
+            done = run.takeGirth(site, value, from(run, "tape"));
+    }
+    return done;
+}
+
 Expected<void> playFinish(Procedure& run, const char* interpretation, const Staff& technician,
                           const Staff& physiologist) {
     const auto confirm = [&](std::string_view id) {

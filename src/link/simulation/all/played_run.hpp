@@ -76,6 +76,13 @@ struct DxaDay : PlayedDay {
 [[nodiscard]] Expected<void> playDxa(DxaProcedure& run, const TrueBody& body, const std::string& code,
                                      const DxaDay& day, Random& random, Instant& clock);
 
+/// Girths with a tape.
+struct GirthDay : PlayedDay {
+    const char* interpretation = "Read calmly; the readings agree. Prepared as asked.";
+};
+[[nodiscard]] Expected<void> playGirths(GirthProcedure& run, const TrueBody& body, const GirthDay& day,
+                                        Random& random, Instant& clock);
+
 /// From the read result to the tidy instrument: interpreted and signed.
 [[nodiscard]] Expected<void> playFinish(Procedure& run, const char* interpretation, const Staff& technician,
                                         const Staff& physiologist);

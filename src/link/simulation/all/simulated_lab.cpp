@@ -202,6 +202,7 @@ void SimulatedLab::tick() {
     tickScanner();
     if (ticks_ % 5 == 0) {
         tickChamberScale();
+        tickTape();
         const double sway = faults_.scaleUnstable ? 0.4 : 0.01;
         const double mass =
             onScale_ ? person_.dryMass + (faults_.scaleOffset ? scaleOffsetError : 0.0) + gauss(random_, sway)
@@ -270,6 +271,24 @@ void SimulatedLab::takeChamber(const QString& line) {
     } else if (line == QLatin1String("cue pant")) {
         panting_ = playPanting(chamber_, person_.inChamber, 12.0, false, random_);
     }
+}
+
+// Open, then round the body; it stays there until it is taken off.
+void SimulatedLab::tickTape() {
+    const bool round = laying_ == 0 && laid_ > Centimetres(0.0);
+    laying_ = std::max(0, laying_ - 1);
+    emitFrame(QStringLiteral("tape"), {{"cm", round ? laid_.value() : 0.0}});
+}
+
+void SimulatedLab::takeTape(const QString& line) {
+    constexpr int framesOfALaying = 8;
+    laid_ = Centimetres(0.0);
+    const auto site = girth::siteFromKey(line.section(QLatin1Char(' '), 2).toStdString());
+    if (!line.startsWith(QLatin1String("cue girth ")) || !site)
+        return;
+    beginRecording();
+    laid_ = layTape(person_.underTape, *site, faults_.tape, random_);
+    laying_ = framesOfALaying;
 }
 
 // A sweep of 49 readings takes a minute in life.
@@ -414,6 +433,8 @@ void SimulatedLab::take(const QString& role, const QString& line) {
         takeAnalyzer(line);
     } else if (role == QLatin1String("scanner")) {
         takeScanner(line);
+    } else if (role == QLatin1String("tape")) {
+        takeTape(line);
     } else if (role == QLatin1String("chamber-scale")) {
         onChamberScale_ = line.startsWith(QLatin1String("cue reference"))
                               ? line.section(QLatin1Char(' '), 2).toDouble()

@@ -90,6 +90,8 @@ private:
     void takeAnalyzer(const QString& line);
     void tickScanner();
     void takeScanner(const QString& line);
+    void tickTape();
+    void takeTape(const QString& line);
     /// Leaves a scan in the folder. @param again the last one once more, analysed anew
     void leaveScan(bool again = false);
 
@@ -128,6 +130,8 @@ private:
     double scanned_ = -1.0; ///< seconds of life since the arm began to move; below zero when it rests
     int scans_ = 0;
     Random scanDraw_; ///< as it was before the last scan
+    Centimetres laid_{0.0}; ///< what the tape will show once it is round the body
+    int laying_ = 0;        ///< frames until it is
     std::vector<double> blow_;
     std::size_t blowAt_ = 0;
     std::size_t strokes_ = 0; ///< of the syringe

@@ -97,6 +97,15 @@ ScannedPerson scannedPersonOf(const TrueBody& body) {
     return person;
 }
 
+TapedPerson tapedPersonOf(const TrueBody& body) {
+    // What a trunk carries beyond a usual one lies at the waist.
+    constexpr double usualTrunkFat = 0.125, perKilogram = 1.2; // of the mass; cm
+    TapedPerson person = usualGirths(body.sex, metresFromCentimetres(body.heightCm), Kilograms(body.mass));
+    person.girths[static_cast<std::size_t>(girth::Site::Waist)] +=
+        perKilogram * body.mass * (body.fatFraction * body.trunkFat - usualTrunkFat);
+    return person;
+}
+
 VirtualPerson virtualPersonOf(const TrueBody& body) {
     return {body.mass,
             body.netUnderwater(water::densityTanaka2001(tankWater).value()),
@@ -105,6 +114,7 @@ VirtualPerson virtualPersonOf(const TrueBody& body) {
             occupantOf(body, metresFromCentimetres(body.heightCm)),
             analyzerPersonOf(body),
             scannedPersonOf(body),
+            tapedPersonOf(body),
             {}};
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 #include "link/simulation/chamber/chamber.hpp"
+#include "link/simulation/girth/tape.hpp"
 #include "link/simulation/impedance/analyzer.hpp"
 #include "link/simulation/scan/densitometer.hpp"
 #include "record/base/json_fwd.hpp"
@@ -44,6 +45,9 @@ struct TrueBody {
 /// The same body as the densitometer sees it.
 [[nodiscard]] ScannedPerson scannedPersonOf(const TrueBody& body);
 
+/// The same body under the tape.
+[[nodiscard]] TapedPerson tapedPersonOf(const TrueBody& body);
+
 /// The person on the simulated instruments.
 struct VirtualPerson {
     double dryMass = 70.0;          ///< kg
@@ -53,6 +57,7 @@ struct VirtualPerson {
     ChamberOccupant inChamber;      ///< the same body as the chamber sees it
     AnalyzerPerson onAnalyzer;      ///< and as the impedance analyzer does
     ScannedPerson onScanner;        ///< and as the densitometer does
+    TapedPerson underTape;          ///< and as the tape does
     std::string code;               ///< that the densitometer writes on its scans
 };
 /// How warm the simulated tank is.

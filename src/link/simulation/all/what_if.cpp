@@ -89,6 +89,10 @@ private:
         return playDxa(run, body_, "nobody", day<DxaDay>(), random_, clock_);
     }
 
+    Expected<void> play(GirthProcedure& run) {
+        return playGirths(run, body_, day<GirthDay>(), random_, clock_);
+    }
+
     // One recording to look at, from a random state of its own: sliders then change it smoothly.
     void showOne(Finding& finding, Procedure& run) const {
         Random random(experiment_.seed);

@@ -16025,6 +16025,130 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>darauf zu achten, was unter dem Band ist</translation>
     </message>
     <message>
+      <source>A tape that bites</source>
+      <translation>Ein Band, das einschneidet</translation>
+    </message>
+    <message>
+      <source>Wants a small number and says so.</source>
+      <translation>Möchte eine kleine Zahl und sagt es.</translation>
+    </message>
+    <message>
+      <source>Philippa Arden</source>
+      <translation>Philippa Arden</translation>
+    </message>
+    <message>
+      <source>Look at the skin beside the tape.</source>
+      <translation>Sehen Sie auf die Haut neben dem Band.</translation>
+    </message>
+    <message>
+      <source>The tape was laid without pressing.</source>
+      <translation>Das Band wurde angelegt, ohne zu drücken.</translation>
+    </message>
+    <message>
+      <source>The tape was pulled into the skin.</source>
+      <translation>Das Band wurde in die Haut gezogen.</translation>
+    </message>
+    <message>
+      <source>looking at the skin beside the tape</source>
+      <translation>auf die Haut neben dem Band zu sehen</translation>
+    </message>
+    <message>
+      <source>Lower at the back</source>
+      <translation>Hinten tiefer</translation>
+    </message>
+    <message>
+      <source>Tall; the tape is hard to see from the front.</source>
+      <translation>Groß; das Band ist von vorn schwer zu sehen.</translation>
+    </message>
+    <message>
+      <source>Ingram Falke</source>
+      <translation>Ingram Falke</translation>
+    </message>
+    <message>
+      <source>The readings differ more than a tape can. Walk round the client.</source>
+      <translation>Die Ablesungen weichen stärker ab, als ein Band es kann. Gehen Sie um die Person herum.</translation>
+    </message>
+    <message>
+      <source>The tape was laid level.</source>
+      <translation>Das Band wurde waagerecht gelegt.</translation>
+    </message>
+    <message>
+      <source>The tape had slipped down at the back.</source>
+      <translation>Das Band war hinten heruntergerutscht.</translation>
+    </message>
+    <message>
+      <source>walking round the client before reading</source>
+      <translation>vor dem Ablesen um die Person herumzugehen</translation>
+    </message>
+    <message>
+      <source>Not with three people in the room</source>
+      <translation>Nicht mit drei Leuten im Raum</translation>
+    </message>
+    <message>
+      <source>Looks at the two students by the door.</source>
+      <translation>Sieht zu den zwei Studierenden an der Tür.</translation>
+    </message>
+    <message>
+      <source>Ysolde Marchetti</source>
+      <translation>Ysolde Marchetti</translation>
+    </message>
+    <message>
+      <source>Ask, and wait for the answer.</source>
+      <translation>Fragen Sie, und warten Sie die Antwort ab.</translation>
+    </message>
+    <message>
+      <source>The client was asked, and the answer was no.</source>
+      <translation>Die Person wurde gefragt, und die Antwort war Nein.</translation>
+    </message>
+    <message>
+      <source>Nobody asked whether the client is content with it.</source>
+      <translation>Niemand fragte, ob die Person einverstanden ist.</translation>
+    </message>
+    <message>
+      <source>asking before the tape comes out</source>
+      <translation>zu fragen, bevor das Band hervorkommt</translation>
+    </message>
+    <message>
+      <source>Nobody was measured who had said no.</source>
+      <translation>Niemand wurde gegen den eigenen Willen gemessen.</translation>
+    </message>
+    <message>
+      <source>The test went on although the client had said no.</source>
+      <translation>Der Test ging weiter, obwohl die Person Nein gesagt hatte.</translation>
+    </message>
+    <message>
+      <source>ending a test without a result</source>
+      <translation>einen Test ohne Ergebnis zu beenden</translation>
+    </message>
+    <message>
+      <source>Straight from lunch</source>
+      <translation>Direkt vom Mittagessen</translation>
+    </message>
+    <message>
+      <source>Comes from the canteen.</source>
+      <translation>Kommt aus der Kantine.</translation>
+    </message>
+    <message>
+      <source>Bartholomew Quay</source>
+      <translation>Bartholomew Quay</translation>
+    </message>
+    <message>
+      <source>When, and how much?</source>
+      <translation>Wann, und wie viel?</translation>
+    </message>
+    <message>
+      <source>The meal was asked for and written down.</source>
+      <translation>Nach der Mahlzeit wurde gefragt, und sie wurde notiert.</translation>
+    </message>
+    <message>
+      <source>The meal was not written down.</source>
+      <translation>Die Mahlzeit wurde nicht notiert.</translation>
+    </message>
+    <message>
+      <source>asking for the last meal with its time</source>
+      <translation>nach der letzten Mahlzeit und ihrer Uhrzeit zu fragen</translation>
+    </message>
+    <message>
       <source>Half a year of work</source>
       <translation>Ein halbes Jahr Arbeit</translation>
     </message>

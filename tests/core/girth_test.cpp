@@ -42,8 +42,7 @@ TEST(Girth, TheToleranceItselfStillAgrees) {
     EXPECT_EQ(judge(numbered({30.0, 30.2, 30.5}), Site::Arm, {}).verdict, RepeatVerdict::Enough);
     EXPECT_EQ(judge(numbered({30.0, 30.2, 30.6}), Site::Arm, {}).verdict, RepeatVerdict::NeedMore);
     for (const Site site : sites)
-        EXPECT_EQ(RepeatRule().toleranceOf(site).value(),
-                  site == Site::Waist || site == Site::Hip ? 1.0 : 0.5);
+        EXPECT_EQ(RepeatRule().toleranceOf(site).value(), site == Site::Waist || site == Site::Hip ? 1.0 : 0.5);
 }
 
 TEST(Girth, OfMoreReadingsTheThreeThatAreClosestTogetherStand) {
@@ -80,7 +79,8 @@ TEST(Girth, ARatioAddsTheErrorsOfBothAndForgetsTheTape) {
             .with(Source::TapeScale, Centimetres(value * 0.002));
     };
     const auto ratio = waistToHip(measured(80.0, 0.3, 1.0), measured(100.0, 0.4, 0.8));
-    const double readings = 0.8 * std::hypot(0.3 / 80.0, 0.4 / 100.0), day = 0.8 * std::hypot(1.0 / 80.0, 0.8 / 100.0);
+    const double readings = 0.8 * std::hypot(0.3 / 80.0, 0.4 / 100.0),
+                 day = 0.8 * std::hypot(1.0 / 80.0, 0.8 / 100.0);
     EXPECT_NEAR(ratio.repeatability().value(), readings, 1e-12);
     EXPECT_NEAR(ratio.visitError().value(), std::hypot(readings, day), 1e-12);
     EXPECT_NEAR(ratio.personError().value(), 0.0, 1e-12);
@@ -104,7 +104,8 @@ TEST(Girth, AValueIsBeyondALimitOnlyWithItsWholeInterval) {
 }
 
 TEST(Girth, ALimitOfAtLeastIsReachedByItsOwnValue) {
-    const LimitSet &height = *limitSet("waist-to-height.ashwell-2005"), &hip = *limitSet("waist-to-hip.who-2008");
+    const LimitSet &height = *limitSet("waist-to-height.ashwell-2005"),
+                   &hip = *limitSet("waist-to-hip.who-2008");
     EXPECT_EQ(standingOf(0.5, 0.0, height, Sex::Male), Standing::Above);
     EXPECT_EQ(standingOf(0.4999, 0.0, height, Sex::Male), Standing::Below);
     EXPECT_EQ(standingOf(0.6, 0.0, height, Sex::Female), Standing::High);

@@ -44,7 +44,8 @@ TEST_F(GirthJourney, ATypedReadingThatNobodyHasIsRefusedAndNothingIsKept) {
     runUntilStep(GirthStep::Girths);
     driver->type("Reading, typed, cm", "845", true);
     EXPECT_TRUE(run().test().girths.empty());
-    EXPECT_TRUE(shell->lastProblem().contains(QStringLiteral("out of range"))) << shell->lastProblem().toStdString();
+    EXPECT_TRUE(shell->lastProblem().contains(QStringLiteral("out of range")))
+        << shell->lastProblem().toStdString();
     driver->type("Reading, typed, cm", "84,5", true);
     ASSERT_EQ(run().test().girths.size(), 1u);
     EXPECT_EQ(panel().site(), Site::Hip); // the next of the round

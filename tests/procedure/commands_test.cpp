@@ -229,8 +229,9 @@ struct Tape {
             },
             [](Run& run, std::mt19937& random) {
                 const auto site = run.nextSite();
-                return site ? run.takeGirth(*site, Centimetres(between(random, 50.0, 50.4)), linked(run, "tape"))
-                            : Procedure::Done();
+                return site
+                           ? run.takeGirth(*site, Centimetres(between(random, 50.0, 50.4)), linked(run, "tape"))
+                           : Procedure::Done();
             },
         };
     }

@@ -289,7 +289,7 @@ TEST(PlanningFile, ComesBackAndSaysWhatDoesNotFit) {
     json["opening"].push_back({{"from", "17:00"}, {"to", "19:00"}});
     EXPECT_NE(planningFromJson(json, "mine.json").error().english().find("overlap"), std::string::npos);
     json = toJson(policy());
-    json["methods"].erase(0);
+    json["methods"].push_back(json["methods"][0]);
     EXPECT_NE(planningFromJson(json, "mine.json").error().english().find("every method"), std::string::npos);
     json = toJson(policy());
     json["order"].push_back({{"first", "hydrostatic"}, {"then", "impedance"}, {"why", ""}, {"cost", ""}});
@@ -297,6 +297,17 @@ TEST(PlanningFile, ComesBackAndSaysWhatDoesNotFit) {
     json = toJson(policy());
     json["tank"]["wanted_c"] = 41;
     EXPECT_FALSE(planningFromJson(json, "mine.json"));
+}
+
+// A lab's own planning goes on after a version that brought a method which it does not know.
+TEST(PlanningFile, OneFromBeforeAMethodWasAddedGoesOn) {
+    Json json = toJson(policy());
+    std::erase_if(json["methods"].get_ref<Json::array_t&>(),
+                  [](const Json& each) { return each.at("method") == methodGirths; });
+    const auto read = planningFromJson(json, "mine.json");
+    ASSERT_TRUE(read) << read.error().english();
+    EXPECT_EQ(read->timesOf(methodGirths).method, methodGirths);
+    EXPECT_EQ(read->timesOf(methodHydrostatic).instrument, policy().timesOf(methodHydrostatic).instrument);
 }
 
 } // namespace

@@ -40,7 +40,7 @@ PracticeLog threeRecordings(std::vector<std::string> second) {
     return log;
 }
 
-TEST(PracticeCases, AreAtLeastTwentyFourOverTheFourMethods) {
+TEST(PracticeCases, AreAtLeastTwentyFourOverTheMethods) {
     const auto all = practiceCases();
     EXPECT_GE(all.size(), 24u);
     for (const std::string_view method : methods)

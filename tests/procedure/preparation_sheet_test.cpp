@@ -30,7 +30,7 @@ const SheetReader man{Sex::Male, Years(30), false}, woman{Sex::Female, Years(30)
 class Sheet : public ::testing::Test {
 protected:
     Protocol tank = protocol("hydrostatic"), chamber = protocol("air-displacement"),
-             gel = protocol("impedance"), scan = protocol("dxa");
+             gel = protocol("impedance"), scan = protocol("dxa"), tape = protocol("girths");
 };
 
 TEST_F(Sheet, ALimitIsWorkedBackFromTheAppointment) {
@@ -86,7 +86,7 @@ TEST_F(Sheet, EveryRuleThatWillBeAskedIsOnASheetOrKeptByTheLab) {
         covered.insert(topic.rules.begin(), topic.rules.end());
     covered.insert(all.inTheLab.begin(), all.inTheLab.end());
     std::set<std::string> asked;
-    for (const Protocol* each : {&tank, &chamber, &gel, &scan})
+    for (const Protocol* each : {&tank, &chamber, &gel, &scan, &tape})
         for (const auto* rules : {&each->screening, &each->readiness})
             for (const auto& rule : *rules)
                 asked.insert(rule.id);

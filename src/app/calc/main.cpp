@@ -207,6 +207,7 @@ int batch(const std::string& file, const std::string& policyId, const std::strin
                               return feed(computer, file);
                           },
                           [&](const ChamberPolicy&) { return none(); },
+                          [&](const GirthPolicy&) { return none(); },
                           [&](const DxaPolicy& policy) {
                               exchange::DxaBatch computer(policy, where, write, tell);
                               return feed(computer, file);

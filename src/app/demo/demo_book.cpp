@@ -430,9 +430,11 @@ private:
             const char* interpretation;
         };
         static constexpr Stage stages[]{
-            {"2025-03-11T08:40:00.000Z", 104.2, 0.338, 0.59, "The waist is what we follow; the limbs are for comparison."},
+            {"2025-03-11T08:40:00.000Z", 104.2, 0.338, 0.59,
+             "The waist is what we follow; the limbs are for comparison."},
             {"2025-11-11T08:40:00.000Z", 103.7, 0.314, 0.57, "Read calmly; the readings agree."},
-            {"2026-03-10T08:45:00.000Z", 103.4, 0.302, 0.56, "The waist went down with the fat of the trunk; it is still above the upper limit."}};
+            {"2026-03-10T08:45:00.000Z", 103.4, 0.302, 0.56,
+             "The waist went down with the fat of the trunk; it is still above the upper limit."}};
         Expected<void> done;
         for (const Stage& stage : stages)
             if (done) {
@@ -445,7 +447,8 @@ private:
         return done;
     }
 
-    Expected<void> girthTest(const char* id, const TrueBody& body, const char* when, const char* interpretation) {
+    Expected<void> girthTest(const char* id, const TrueBody& body, const char* when,
+                             const char* interpretation) {
         const Person& p = person(id);
         clock_ = at(when);
         const auto begun =
@@ -455,8 +458,16 @@ private:
         auto& run = runningAs<GirthMethod>(**begun);
         Expected<void> done = simulation::playGirths(run, body, {}, tapes_, clock_);
         if (const TapeCheck* tape = run.test().tape(); done && tape)
-            done = book_.save(Check{"check-" + run.test().id, "tape", "rule", tape->at, tape->nominal.value(),
-                                    tape->reading.value(), true, "bram", {}, {tape->reading.value()}},
+            done = book_.save(Check{"check-" + run.test().id,
+                                    "tape",
+                                    "rule",
+                                    tape->at,
+                                    tape->nominal.value(),
+                                    tape->reading.value(),
+                                    true,
+                                    "bram",
+                                    {},
+                                    {tape->reading.value()}},
                               "bram");
         return done ? finish(run, interpretation) : done;
     }

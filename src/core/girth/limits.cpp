@@ -30,7 +30,7 @@ Uncertain ofTheHip(const Uncertain& hip) {
     Uncertain own(hip.estimate());
     for (std::size_t i = 0; i < sourceCount; ++i) {
         const auto source = static_cast<Source>(i);
-        const Source mine = source == Source::TapeReading           ? Source::HipReading
+        const Source mine = source == Source::TapeReading        ? Source::HipReading
                             : source == Source::LandmarkOfTheDay ? Source::HipOfTheDay
                                                                  : source;
         if (hip.share(source) != 0.0)
@@ -68,8 +68,7 @@ Standing standingOf(double value, double half, const LimitSet& limits, Sex sex) 
     if (const auto high = limits.highFor(sex)) {
         if (whole(*high))
             return Standing::High;
-        if (beyond(value, *high, limits.limitCounts) ||
-            (reaches(*high) && whole(limits.limitFor(sex))))
+        if (beyond(value, *high, limits.limitCounts) || (reaches(*high) && whole(limits.limitFor(sex))))
             return Standing::CloseToHigh;
     }
     if (whole(limits.limitFor(sex)))

@@ -24,12 +24,14 @@ struct LimitSet {
     Index index;
     std::string_view title; ///< marked for translation
     double men, women;
-    std::optional<double> menHigh, womenHigh; ///< a second limit, where there is one
-    bool limitCounts;                         ///< whether a value at the limit is beyond it
+    std::optional<double> menHigh, womenHigh;                  ///< a second limit, where there is one
+    bool limitCounts;                                          ///< whether a value at the limit is beyond it
     std::optional<KilogramsPerSquareMetre> bodyMassIndexBelow; ///< only for people below it
     std::string_view citation;
     [[nodiscard]] double limitFor(Sex sex) const { return sex == Sex::Male ? men : women; }
-    [[nodiscard]] std::optional<double> highFor(Sex sex) const { return sex == Sex::Male ? menHigh : womenHigh; }
+    [[nodiscard]] std::optional<double> highFor(Sex sex) const {
+        return sex == Sex::Male ? menHigh : womenHigh;
+    }
 };
 [[nodiscard]] std::span<const LimitSet> limitSets();
 /// Null for an unknown id.

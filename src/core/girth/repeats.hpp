@@ -9,8 +9,8 @@ namespace fusain::girth {
 
 /// How often a site is measured, and how well the readings have to agree: lab-adjustable defaults.
 struct RepeatRule {
-    int least = 3;                  ///< readings before there is a value, 3 or more
-    int most = 5;                   ///< in one session
+    int least = 3;                   ///< readings before there is a value, 3 or more
+    int most = 5;                    ///< in one session
     Centimetres trunkTolerance{1.0}; ///< of waist and hip: range of the readings that make the value
     Centimetres limbTolerance{0.5};  ///< of neck, arm and thigh
     [[nodiscard]] Centimetres toleranceOf(Site site) const {

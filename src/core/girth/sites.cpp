@@ -8,11 +8,12 @@ namespace fusain::girth {
 namespace {
 
 constexpr std::array texts{
-    SiteText{Site::Waist, "waist", FUSAIN_TEXT("waist"),
-             FUSAIN_TEXT("Midway between the lowest rib that you can feel and the top of the hip bone, at the "
-                         "side of the body."),
-             FUSAIN_TEXT("Arms hanging, feet together, weight on both; read at the end of a normal breath out."),
-             Centimetres(35.0), Centimetres(250.0)},
+    SiteText{
+        Site::Waist, "waist", FUSAIN_TEXT("waist"),
+        FUSAIN_TEXT("Midway between the lowest rib that you can feel and the top of the hip bone, at the "
+                    "side of the body."),
+        FUSAIN_TEXT("Arms hanging, feet together, weight on both; read at the end of a normal breath out."),
+        Centimetres(35.0), Centimetres(250.0)},
     SiteText{Site::Hip, "hip", FUSAIN_TEXT("hip"),
              FUSAIN_TEXT("Around the widest part of the buttocks, seen from the side."),
              FUSAIN_TEXT("Feet together, buttocks relaxed; the tape level all the way round."),

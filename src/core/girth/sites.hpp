@@ -19,7 +19,7 @@ struct SiteText {
     std::string_view name;     ///< marked for translation
     std::string_view landmark; ///< where to lay the tape, marked for translation
     std::string_view hold;     ///< how client and tape are held, marked for translation
-    Centimetres least, most;   ///< what a person can have there: anything else is a slip of the hand or the unit
+    Centimetres least, most; ///< what a person can have there: anything else is a slip of the hand or the unit
 };
 /// @par Source Waist and hip: WHO (2011), Waist circumference and waist-hip ratio: report of a WHO expert
 /// consultation, Geneva, 8-11 December 2008. The other sites are a convention of this program: a lab that uses

@@ -40,7 +40,8 @@ GroupRow groupRow(const ComputedTest& test) {
         if (impedance.bodyWater)
             row.bodyWater = impedance.bodyWater->estimate().value();
     };
-    std::visit(Overloaded{ofImpedance, [](const DensityResult&) {}, [](const DxaResult&) {}, [](const GirthResult&) {}},
+    std::visit(Overloaded{ofImpedance, [](const DensityResult&) {}, [](const DxaResult&) {},
+                          [](const GirthResult&) {}},
                test.result);
     return row;
 }

@@ -19,10 +19,11 @@ InstrumentHub::~InstrumentHub() {
 }
 
 const QStringList& InstrumentHub::roles() {
-    static const QStringList list{
-        QStringLiteral("floor-scale"),   QStringLiteral("load-cell"), QStringLiteral("thermometer"),
-        QStringLiteral("spirometer"),    QStringLiteral("room"),      QStringLiteral("chamber"),
-        QStringLiteral("chamber-scale"), QStringLiteral("analyzer"),  QStringLiteral("scanner"), QStringLiteral("tape")};
+    static const QStringList list{QStringLiteral("floor-scale"),   QStringLiteral("load-cell"),
+                                  QStringLiteral("thermometer"),   QStringLiteral("spirometer"),
+                                  QStringLiteral("room"),          QStringLiteral("chamber"),
+                                  QStringLiteral("chamber-scale"), QStringLiteral("analyzer"),
+                                  QStringLiteral("scanner"),       QStringLiteral("tape")};
     return list;
 }
 

@@ -68,10 +68,10 @@ std::optional<girth::Site> GirthProcedure::nextSite() const {
 Done GirthProcedure::checkTape(Centimetres nominal, Centimetres reading, const Attribution& from) {
     for (const Centimetres length : {nominal, reading})
         if (!(length >= shortestRule && length <= longestRule))
-            return refused({FUSAIN_TEXT("A rule for the tape is {1} to {2} cm long."),
-                            {fixed(shortestRule.value(), 0), fixed(longestRule.value(), 0)}},
-                           {FUSAIN_TEXT("Type centimetres: the length of the rule, then what the tape shows."),
-                            {}});
+            return refused(
+                {FUSAIN_TEXT("A rule for the tape is {1} to {2} cm long."),
+                 {fixed(shortestRule.value(), 0), fixed(longestRule.value(), 0)}},
+                {FUSAIN_TEXT("Type centimetres: the length of the rule, then what the tape shows."), {}});
     return keep<tape::TapeChecked>(TapeCheck{{from, test_.tapeChecks.nextNumber(), {}}, nominal, reading});
 }
 

@@ -28,18 +28,18 @@ double betweenReadings(const GirthTest& test, const girth::RepeatJudgement& repe
 
 SiteGirth siteFrom(const GirthTest& test, const GirthPolicy& policy, Site site,
                    girth::RepeatJudgement repeats) {
-    const auto value =
-        Measured<Centimetres>(repeats.value, Source::TapeReading,
-                              Centimetres(betweenReadings(test, repeats, policy.repeatFloor)))
-            .with(Source::LandmarkOfTheDay, policy.dayToDay.of(site))
-            .with(Source::TapeScale, policy.tapeError);
+    const auto value = Measured<Centimetres>(repeats.value, Source::TapeReading,
+                                             Centimetres(betweenReadings(test, repeats, policy.repeatFloor)))
+                           .with(Source::LandmarkOfTheDay, policy.dayToDay.of(site))
+                           .with(Source::TapeScale, policy.tapeError);
     return {site, value, std::move(repeats)};
 }
 
 template <class Q>
 GirthIndex indexOf(girth::Index index, const Measured<Q>& value, const std::string& limits,
                    const GirthTest& test, Kilograms mass) {
-    GirthIndex made{index, value.estimate().value(), value.halfInterval().value(), girth::limitSet(limits), {}, {}};
+    GirthIndex made{index, value.estimate().value(), value.halfInterval().value(), girth::limitSet(limits), {},
+                    {}};
     const TestSubject& who = test.subject;
     if (!made.limits)
         return made;
@@ -62,8 +62,7 @@ void addIndices(GirthResult& result, const GirthTest& test, const GirthPolicy& p
     if (!waist)
         return;
     result.waistToHeight = girth::waistToHeight(waist->value, test.subject.height);
-    result.indices.push_back(
-        indexOf(girth::Index::Waist, waist->value, policy.waistLimits, test, result.mass));
+    result.indices.push_back(indexOf(girth::Index::Waist, waist->value, policy.waistLimits, test, result.mass));
     result.indices.push_back(indexOf(girth::Index::WaistToHeight, *result.waistToHeight,
                                      policy.waistToHeightLimits, test, result.mass));
     if (!hip)
@@ -76,13 +75,13 @@ void addIndices(GirthResult& result, const GirthTest& test, const GirthPolicy& p
 void flagResult(GirthResult& result, const GirthTest& test) {
     for (const SiteGirth& each : result.sites)
         if (each.repeats.verdict == RepeatVerdict::Scattered)
-            result.flags.push_back({FUSAIN_TEXT("The readings of one site differ by {1} cm ({2}): their median "
-                                                "is used."),
-                                    {fixed(each.repeats.spread.value(), 1),
-                                     std::string(girth::textOf(each.site).name)}});
+            result.flags.push_back(
+                {FUSAIN_TEXT("The readings of one site differ by {1} cm ({2}): their median "
+                             "is used."),
+                 {fixed(each.repeats.spread.value(), 1), std::string(girth::textOf(each.site).name)}});
     if (test.tape() && !test.tape()->agrees())
-        result.flags.push_back({FUSAIN_TEXT("The tape was {1} cm off its rule."),
-                                {signedFixed(test.tape()->error().value(), 1)}});
+        result.flags.push_back(
+            {FUSAIN_TEXT("The tape was {1} cm off its rule."), {signedFixed(test.tape()->error().value(), 1)}});
 }
 
 struct IndexWords {
@@ -134,7 +133,8 @@ Message sentenceOf(const GirthIndex& index, Sex sex) {
     const bool high = *index.standing == Standing::CloseToHigh || *index.standing == Standing::High;
     const double limit = high ? *index.limits->highFor(sex) : index.limits->limitFor(sex);
     return {std::string(sentences[static_cast<std::size_t>(*index.standing)]),
-            {std::string(words.name), number(index.value) + (words.unit.empty() ? "" : " " + std::string(words.unit)),
+            {std::string(words.name),
+             number(index.value) + (words.unit.empty() ? "" : " " + std::string(words.unit)),
              number(index.value - index.half), number(index.value + index.half),
              fixed(limit, index.index == girth::Index::Waist ? 0 : 2), std::string(index.limits->title)}};
 }

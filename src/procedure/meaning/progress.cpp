@@ -148,14 +148,12 @@ std::optional<StudiedError> byHeight(std::optional<StudiedError> study, Metres h
 }
 
 // What a method gives beside mass, fat and the rest.
-std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test,
-                                      const LabPrecision& own) {
+std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
     using Value = std::optional<FollowedValue>;
     return test.visit(Overloaded{
         [](const auto&, const auto&, const DensityResult&) -> Value { return std::nullopt; },
-        [&](const ImpedanceTest& record, const ImpedancePolicy& policy, const ImpedanceResult& result) -> Value {
-            return fromImpedance(quantity, record, result, policy.day);
-        },
+        [&](const ImpedanceTest& record, const ImpedancePolicy& policy, const ImpedanceResult& result)
+            -> Value { return fromImpedance(quantity, record, result, policy.day); },
         [&](const DxaTest& record, const DxaPolicy& policy, const DxaResult& result) -> Value {
             return fromScan(quantity, record, policy, result);
         },

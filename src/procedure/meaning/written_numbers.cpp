@@ -50,8 +50,9 @@ std::vector<Known> knownOf(const ComputedTest& test, const Statements& statement
     for (const auto texts : {followedQuantities(), followedGirths()})
         for (const FollowedText& text : texts)
             if (const auto value = valueOf(text.quantity, test))
-                for (const double each : {value->value, value->halfInterval(), value->value - value->halfInterval(),
-                                          value->value + value->halfInterval()})
+                for (const double each :
+                     {value->value, value->halfInterval(), value->value - value->halfInterval(),
+                      value->value + value->halfInterval()})
                     known.push_back({text.unit, each});
     if (const auto* scan = std::get_if<DxaResult>(&test.result))
         addRegions(known, *scan);

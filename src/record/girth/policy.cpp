@@ -21,9 +21,8 @@ const Fields<girth::RepeatRule>& repeatFields() {
             .optional("limb_tolerance_cm", &Rule::limbTolerance, "the same of neck, arm and thigh",
                       aboveUpTo(0.0, 10.0))
             .check([](const Rule& rule) {
-                return std::string(rule.least <= rule.most
-                                       ? ""
-                                       : "minimum_readings must not be more than maximum_readings");
+                return std::string(
+                    rule.least <= rule.most ? "" : "minimum_readings must not be more than maximum_readings");
             });
     return fields;
 }

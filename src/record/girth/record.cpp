@@ -20,10 +20,11 @@ const Fields<GirthReading>& readingTable() {
 }
 
 const Fields<TapeCheck>& checkFields() {
-    static const auto fields = Fields<TapeCheck>("check of the tape")
-                                   .with(numberedFields())
-                                   .required("nominal_cm", &TapeCheck::nominal, "length of the rule", tapeLimits)
-                                   .required("reading_cm", &TapeCheck::reading, "what the tape shows", tapeLimits);
+    static const auto fields =
+        Fields<TapeCheck>("check of the tape")
+            .with(numberedFields())
+            .required("nominal_cm", &TapeCheck::nominal, "length of the rule", tapeLimits)
+            .required("reading_cm", &TapeCheck::reading, "what the tape shows", tapeLimits);
     return fields;
 }
 
@@ -60,7 +61,8 @@ Json toJson(const GirthTest& test) {
 
 Expected<GirthTest> girthTestFromJson(const Json& json, const std::string& where) {
     // Nothing stands in its first schema that a later one says otherwise.
-    return readRecord(json, where, [](Json&) {}, testFields());
+    return readRecord(
+        json, where, [](Json&) {}, testFields());
 }
 
 DocumentKind girthTestKind() {

@@ -34,13 +34,13 @@ std::string formatsPage() {
                        "word and a number "
                        "outside its limits are refused with the place and what is allowed.\n";
     for (const DocumentKind& kind :
-         {clientKind(),          protocolKind(),     hydrostaticPolicyKind(), chamberPolicyKind(),
-          impedancePolicyKind(), dxaPolicyKind(),    hydrostaticTestKind(),   chamberTestKind(),
-          impedanceTestKind(),   dxaTestKind(), girthPolicyKind(), girthTestKind(),      scanFileKind(),          instrumentKind(),
-          referenceObjectKind(), checkLimitsKind(),  waterLogKind(),          referenceSetKind(),
-          preparationKind(),     planningKind(),     healthQuestionsKind(),   healthAnswersKind(),
-          keyPointKind(),        practiceCaseKind(), practiceActKind(),       readingExerciseKind(),
-          glossaryKind()})
+         {clientKind(),          protocolKind(),        hydrostaticPolicyKind(), chamberPolicyKind(),
+          impedancePolicyKind(), dxaPolicyKind(),       hydrostaticTestKind(),   chamberTestKind(),
+          impedanceTestKind(),   dxaTestKind(),         girthPolicyKind(),       girthTestKind(),
+          scanFileKind(),        instrumentKind(),      referenceObjectKind(),   checkLimitsKind(),
+          waterLogKind(),        referenceSetKind(),    preparationKind(),       planningKind(),
+          healthQuestionsKind(), healthAnswersKind(),   keyPointKind(),          practiceCaseKind(),
+          practiceActKind(),     readingExerciseKind(), glossaryKind()})
         page += "\n## " + kind.title + "\n\n" + markdownTable(kind.fields);
     return page;
 }

@@ -55,8 +55,8 @@ RuleModel ruleOf(const GirthIndex& index, const QString& title, Sex sex) {
         const double limit = index.limits->limitFor(sex), most = index.limits->highFor(sex).value_or(limit);
         low = std::min(low, limit);
         high = std::max(high, most);
-        rule.reference = tr("Limit %1: %2")
-                             .arg(number(limit, waist ? 0 : 2), say(std::string_view(index.limits->title)));
+        rule.reference =
+            tr("Limit %1: %2").arg(number(limit, waist ? 0 : 2), say(std::string_view(index.limits->title)));
     }
     rule.from = step * std::floor(low / step - 0.5);
     rule.to = step * std::ceil(high / step + 0.5);
@@ -137,9 +137,10 @@ std::optional<RuleModel> Tape::valueOfTheDay(const Own& report) {
 std::vector<Message> Tape::changes(const Own& report) {
     std::vector<Message> sentences;
     for (const GirthChange& each : changesOf(report))
-        sentences.push_back({each.real() ? FUSAIN_TEXT("Since the last test {1}: {2} cm (exceeds the LSC, {3} cm).")
-                                         : FUSAIN_TEXT("Since the last test {1}: {2} cm (within measurement error, "
-                                                       "LSC {3} cm)."),
+        sentences.push_back({each.real()
+                                 ? FUSAIN_TEXT("Since the last test {1}: {2} cm (exceeds the LSC, {3} cm).")
+                                 : FUSAIN_TEXT("Since the last test {1}: {2} cm (within measurement error, "
+                                               "LSC {3} cm)."),
                              {std::string(girth::textOf(each.now->site).name), signedFixed(each.difference, 1),
                               fixed(each.least, 1)}});
     return sentences;
@@ -152,10 +153,10 @@ QString Tape::whatWasDone(const Own&) {
 
 void Tape::checks(PageFlow& flow, const Own& report) {
     for (const TapeCheck& check : report.record.tapeChecks)
-        flow.paragraph(tr("Tape at %1: rule %2 cm read %3 cm.")
-                           .arg(clock(check.at), number(check.nominal.value(), 1),
-                                number(check.reading.value(), 1)),
-                       9);
+        flow.paragraph(
+            tr("Tape at %1: rule %2 cm read %3 cm.")
+                .arg(clock(check.at), number(check.nominal.value(), 1), number(check.reading.value(), 1)),
+            9);
 }
 
 void Tape::readings(PageFlow& flow, const Own& report) {
@@ -168,8 +169,7 @@ void Tape::readings(PageFlow& flow, const Own& report) {
         const bool used =
             site && std::ranges::find(site->repeats.used, each.number) != site->repeats.used.end();
         flow.row({QString::number(each.number), say(std::string_view(girth::textOf(each.site).name)),
-                  number(each.value.value(), 1), clock(each.at),
-                  use(each.counts(), used, each.setAsideReason)},
+                  number(each.value.value(), 1), clock(each.at), use(each.counts(), used, each.setAsideReason)},
                  columns, false, numbers);
     }
 }

@@ -28,9 +28,9 @@ QString wordsFor(const girth::RepeatJudgement& judged, int readings, const girth
     case RepeatVerdict::NeedMore:
         break;
     }
-    return readings < rule.least ? QObject::tr("%1 of %2").arg(readings).arg(rule.least)
-                                 : QObject::tr("differ by %1 cm: one more")
-                                       .arg(number(judged.spread.value(), 1));
+    return readings < rule.least
+               ? QObject::tr("%1 of %2").arg(readings).arg(rule.least)
+               : QObject::tr("differ by %1 cm: one more").arg(number(judged.spread.value(), 1));
 }
 
 } // namespace
@@ -169,14 +169,16 @@ void GirthsPanel::showSite() {
         if (each.site != now)
             continue;
         const bool used = std::ranges::find(judged.used, each.number) != judged.used.end();
-        model.trials.push_back(
-            {each.number, each.value.value(), 0.0, {},
-             !each.counts() ? BoardTrial::State::Excluded
-             : used         ? BoardTrial::State::Used
-                            : BoardTrial::State::Counts,
-             !each.counts() ? tr("excluded: %1").arg(report::plain(each.setAsideReason))
-             : used         ? tr("used")
-                            : tr("valid, not used")});
+        model.trials.push_back({each.number,
+                                each.value.value(),
+                                0.0,
+                                {},
+                                !each.counts() ? BoardTrial::State::Excluded
+                                : used         ? BoardTrial::State::Used
+                                               : BoardTrial::State::Counts,
+                                !each.counts() ? tr("excluded: %1").arg(report::plain(each.setAsideReason))
+                                : used         ? tr("used")
+                                               : tr("valid, not used")});
     }
     board_->showTrials(model, tr("three must agree within %1 cm").arg(number(model.tolerance, 1)),
                        session_.palette());
@@ -205,8 +207,8 @@ void GirthsPanel::primary() {
     if (!typed)
         session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue open"));
     if (const auto next = own().nextSite())
-        session_.hub().send(QStringLiteral("tape"),
-                            QStringLiteral("cue girth ") + report::plain(std::string(girth::textOf(*next).key)));
+        session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue girth ") +
+                                                        report::plain(std::string(girth::textOf(*next).key)));
     refresh();
 }
 
@@ -251,11 +253,11 @@ QString GirthsPanel::verdict() const {
         return tr("Take the tape off and lay it anew: a reading is taken once.");
     return tr("%1: %2").arg(report::sentence(nameOf(site())),
                             wordsFor(own().judgementOf(site()),
-                                     static_cast<int>(std::ranges::count_if(
-                                         own().test().girths,
-                                         [this](const GirthReading& each) {
-                                             return each.counts() && each.site == site();
-                                         })),
+                                     static_cast<int>(std::ranges::count_if(own().test().girths,
+                                                                            [this](const GirthReading& each) {
+                                                                                return each.counts() &&
+                                                                                       each.site == site();
+                                                                            })),
                                      own().setting().policy.repeats));
 }
 

@@ -270,12 +270,13 @@ Expected<void> playGirths(GirthProcedure& run, const TrueBody& body, const Girth
                           Instant& clock) {
     using enum GirthStep;
     constexpr Centimetres rule{100.0};
-    Expected<void> done = run.checkTape(rule, Centimetres(shown(rule.value() + gauss(random, 0.03), 10.0)));
+    Expected<void> done =
+        run.checkTape(rule, Centimetres(std::round(10.0 * (rule.value() + gauss(random, 0.03))) / 10.0));
     if (done)
         done = answerAll(run, day.deviations);
     clock = clock.plusMinutes(4);
     if (done)
-        done = run.weigh(Kilograms(shown(body.mass + gauss(random, 0.03), 100.0)), from(run, "floor-scale"));
+        done = run.weigh(shown(body.mass + gauss(random, 0.03), 100.0), from(run, "floor-scale"));
     if (done)
         done = run.confirm(Landmarks);
     const TapedPerson person = tapedPersonOf(body);

@@ -129,7 +129,7 @@ private:
     int scanSpeed_ = 1;
     double scanned_ = -1.0; ///< seconds of life since the arm began to move; below zero when it rests
     int scans_ = 0;
-    Random scanDraw_; ///< as it was before the last scan
+    Random scanDraw_;       ///< as it was before the last scan
     Centimetres laid_{0.0}; ///< what the tape will show once it is round the body
     int laying_ = 0;        ///< frames until it is
     std::vector<double> blow_;

@@ -108,6 +108,8 @@ private:
         finding.usable = reading.verdict == hydrostatic::TraceVerdict::Readable;
     }
 
+    void show(Finding&, GirthProcedure&, Random&) const {} // a tape records nothing
+
     void show(Finding& finding, ChamberProcedure&, Random& random) const {
         const ChamberModel chamber;
         const auto calibration = playedCalibration(chamber, random);

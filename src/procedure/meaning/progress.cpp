@@ -148,14 +148,12 @@ std::optional<StudiedError> byHeight(std::optional<StudiedError> study, Metres h
 }
 
 // What a method gives beside mass, fat and the rest.
-std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test,
-                                      const LabPrecision& own) {
+std::optional<FollowedValue> ownValue(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
     using Value = std::optional<FollowedValue>;
     return test.visit(Overloaded{
         [](const auto&, const auto&, const DensityResult&) -> Value { return std::nullopt; },
-        [&](const ImpedanceTest& record, const ImpedancePolicy& policy, const ImpedanceResult& result) -> Value {
-            return fromImpedance(quantity, record, result, policy.day);
-        },
+        [&](const ImpedanceTest& record, const ImpedancePolicy& policy, const ImpedanceResult& result)
+            -> Value { return fromImpedance(quantity, record, result, policy.day); },
         [&](const DxaTest& record, const DxaPolicy& policy, const DxaResult& result) -> Value {
             return fromScan(quantity, record, policy, result);
         },
@@ -371,7 +369,7 @@ Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now
     }
     comparison.change = {after->value - line.convert(before->value),
                          quality::leastSignificantChangeConverted(line.slope, before->visitError,
-                                                                  after->visitError, line.scatter)};
+                                                                  after->visitError, line.scatter.value())};
     comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
     comparison.why = {
         comparison.change.real()
@@ -429,7 +427,7 @@ std::optional<MassBalance> massBalance(const ComputedTest& earlier, const Comput
         }
     }
     for (const auto& each : balance.parts)
-        balance.mass += each.change.difference;
+        balance.mass += Kilograms(each.change.difference);
     return balance;
 }
 

@@ -143,10 +143,10 @@ TEST(PairedRegression, IsTheOrdinaryLineWithItsScatter) {
     const auto line = fitPairs(pairs);
     ASSERT_TRUE(line);
     EXPECT_NEAR(line->slope, 0.82, 0.01);
-    EXPECT_NEAR(line->residualDeviation, 4.0 * std::sqrt(50.0 / 48.0), 0.02);
+    EXPECT_NEAR(line->residualDeviation.value(), 4.0 * std::sqrt(50.0 / 48.0), 0.02);
     const auto converted = line->convert(Ohms(558.0));
     EXPECT_NEAR(converted.resistance.value(), 20.0 + 0.82 * 558.0, 1.0);
-    EXPECT_GT(converted.standardError.value(), line->residualDeviation);
+    EXPECT_GT(converted.standardError.value(), line->residualDeviation.value());
     EXPECT_TRUE(converted.within);
     EXPECT_FALSE(line->convert(Ohms(700.0)).within);
     EXPECT_GT(line->convert(Ohms(700.0)).standardError, converted.standardError);

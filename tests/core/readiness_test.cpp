@@ -26,7 +26,7 @@ Rule choice(std::string wanted) {
 
 Answer hours(double since) {
     Answer answer;
-    answer.hoursSince = since;
+    answer.ago = Hours(since);
     return answer;
 }
 
@@ -40,11 +40,11 @@ TEST(Readiness, ALimitIsKeptExactlyOnIt) {
     const Rule food = rule(AnswerType::TimeSince, Comparison::AtLeast, 4.0, "h");
     EXPECT_TRUE(judge(food, hours(4.0)).kept);
     EXPECT_FALSE(judge(food, hours(3.99)).kept);
-    EXPECT_NEAR(judge(food, hours(3.5)).waitMinutes, 30.0, 1e-9);
+    EXPECT_NEAR(judge(food, hours(3.5)).wait.value(), 30.0, 1e-9);
     const Rule bladder = rule(AnswerType::TimeSince, Comparison::AtMost, 30.0, "min");
     EXPECT_TRUE(judge(bladder, hours(0.5)).kept);
     EXPECT_FALSE(judge(bladder, hours(0.51)).kept);
-    EXPECT_EQ(judge(bladder, hours(0.51)).waitMinutes, 0.0); // waiting does not help
+    EXPECT_EQ(judge(bladder, hours(0.51)).wait.value(), 0.0); // waiting does not help
     EXPECT_FALSE(judge(rule(AnswerType::TimeSince, Comparison::MoreThan, 4.0, "h"), hours(4.0)).kept);
     EXPECT_FALSE(judge(rule(AnswerType::TimeSince, Comparison::LessThan, 4.0, "h"), hours(4.0)).kept);
 }
@@ -74,7 +74,7 @@ TEST(Readiness, ATimeSpentStandingIsWaitedFor) {
     EXPECT_TRUE(growsWithTime(standing));
     Answer two;
     two.number = 2.0;
-    EXPECT_NEAR(judge(standing, two).waitMinutes, 3.0, 1e-12);
+    EXPECT_NEAR(judge(standing, two).wait.value(), 3.0, 1e-12);
     EXPECT_FALSE(growsWithTime(rule(AnswerType::Number, Comparison::AtMost, 5.0, "min")));
 }
 
@@ -113,8 +113,7 @@ TEST(Readiness, AMadeUpAnswerKeepsItsRuleAtAnyMargin) {
     });
     EXPECT_TRUE(judge(choice("no"), answerKeeping(choice("no"))).kept);
     // 4 h, half as much again: 6 h.
-    EXPECT_EQ(answerKeeping(rule(AnswerType::TimeSince, Comparison::AtLeast, 4.0, "h"), 0.5).hoursSince.value(),
-              6.0);
+    EXPECT_EQ(answerKeeping(rule(AnswerType::TimeSince, Comparison::AtLeast, 4.0, "h"), 0.5).ago, Hours(6.0));
 }
 
 } // namespace

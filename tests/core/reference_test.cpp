@@ -75,8 +75,8 @@ TEST(OwnPeople, AreAReferenceFromFiftyOfOneSexAndAgeBand) {
     EXPECT_TRUE(rowsFromOwnPeople(women(49, 35.0)).empty());
     const auto rows = rowsFromOwnPeople(women(51, 35.0));
     ASSERT_EQ(rows.size(), 1u);
-    EXPECT_EQ(rows[0].ageFrom, 30.0);
-    EXPECT_EQ(rows[0].ageTo, 39.0);
+    EXPECT_EQ(rows[0].ageFrom.value(), 30.0);
+    EXPECT_EQ(rows[0].ageTo.value(), 39.0);
     EXPECT_EQ(rows[0].people, 51);
     // 51 values 20, 21 … 70: the p-th percentile lies at 20 + p/100·50.
     EXPECT_DOUBLE_EQ(rows[0].low, 25.0);
@@ -90,7 +90,7 @@ TEST(OwnPeople, LeaveChildrenOutAndKeepTheAgeBandsApart) {
     const auto older = women(30, 30.0);
     mixed.insert(mixed.end(), older.begin(), older.end());
     EXPECT_TRUE(rowsFromOwnPeople(mixed).empty());
-    EXPECT_EQ(rowsFromOwnPeople(women(60, 84.0)).at(0).ageFrom, 70.0);
+    EXPECT_EQ(rowsFromOwnPeople(women(60, 84.0)).at(0).ageFrom.value(), 70.0);
 }
 
 TEST(ReferenceRow, WithoutAnUpperEndIsOpenAbove) {

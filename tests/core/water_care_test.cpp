@@ -6,15 +6,20 @@
 namespace fusain::water::water_care_test {
 namespace {
 
-const CareReading good{4.0, 0.2, 7.5, Celsius(35.0)};
+// Chlorine in mg/L, free and combined.
+CareReading reading(double free, std::optional<double> combined, double acidity, double temperature) {
+    return {MilligramsPerLitre(free), combined ? std::optional(MilligramsPerLitre(*combined)) : std::nullopt,
+            acidity, Celsius(temperature)};
+}
+const CareReading good = reading(4.0, 0.2, 7.5, 35.0);
 
-std::vector<CareFinding> judged(CareReading reading) {
-    return judgeCare(reading, {}, Litres(1500.0), Percent(10.0));
+std::vector<CareFinding> judged(const CareReading& read) {
+    return judgeCare(read, {}, Litres(1500.0), Percent(10.0));
 }
 
 TEST(WaterCare, TheDoseIsTheArithmetic) {
     // +2 mg/L in 1500 L from a 10 % solution: 3000 mg of chlorine; 10 % are 100 mg in a mL: 30 mL.
-    EXPECT_DOUBLE_EQ(chlorineDose(2.0, Litres(1500.0), Percent(10.0)), 30.0);
+    EXPECT_DOUBLE_EQ(chlorineDose(MilligramsPerLitre(2.0), Litres(1500.0), Percent(10.0)), 30.0);
 }
 
 TEST(WaterCare, TheShareThatDisinfectsFallsWithThePh) {
@@ -28,12 +33,12 @@ TEST(WaterCare, GoodWaterHasNothingToSay) {
     EXPECT_TRUE(judged(good).empty());
     EXPECT_EQ(worst(judged(good)), CareVerdict::Good);
     for (const double edge : {3.0, 5.0})
-        EXPECT_TRUE(judged({edge, 0.4, 7.2, Celsius(33.0)}).empty()) << edge;
-    EXPECT_TRUE(judged({4.0, std::nullopt, 7.8, Celsius(36.0)}).empty());
+        EXPECT_TRUE(judged(reading(edge, 0.4, 7.2, 33.0)).empty()) << edge;
+    EXPECT_TRUE(judged(reading(4.0, std::nullopt, 7.8, 36.0)).empty());
 }
 
 TEST(WaterCare, TooLittleChlorineSaysHowMuchToAdd) {
-    const auto findings = judged({2.0, 0.2, 7.5, Celsius(35.0)});
+    const auto findings = judged(reading(2.0, 0.2, 7.5, 35.0));
     ASSERT_EQ(findings.size(), 1u);
     EXPECT_EQ(findings[0].verdict, CareVerdict::NobodyIn);
     // To the middle of 3 and 5: +2 mg/L, 30 mL.
@@ -42,26 +47,26 @@ TEST(WaterCare, TooLittleChlorineSaysHowMuchToAdd) {
 }
 
 TEST(WaterCare, WhatKeepsPeopleOutStandsFirst) {
-    const auto findings = judged({11.0, 0.6, 8.1, Celsius(41.0)});
+    const auto findings = judged(reading(11.0, 0.6, 8.1, 41.0));
     ASSERT_EQ(findings.size(), 4u);
     EXPECT_EQ(findings[0].verdict, CareVerdict::NobodyIn);
     EXPECT_EQ(findings[1].verdict, CareVerdict::NobodyIn);
     EXPECT_EQ(findings[3].verdict, CareVerdict::PutRight);
-    EXPECT_EQ(worst(judged({6.0, 0.2, 7.5, Celsius(35.0)})), CareVerdict::PutRight);
-    EXPECT_EQ(worst(judged({4.0, 0.2, 7.0, Celsius(35.0)})), CareVerdict::PutRight);
-    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(31.9)})), CareVerdict::PutRight);
-    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(32.0)})), CareVerdict::Good); // the bench says the same
-    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(36.0)})), CareVerdict::Good);
-    EXPECT_EQ(worst(judged({4.0, 0.2, 7.5, Celsius(36.1)})), CareVerdict::PutRight);
+    EXPECT_EQ(worst(judged(reading(6.0, 0.2, 7.5, 35.0))), CareVerdict::PutRight);
+    EXPECT_EQ(worst(judged(reading(4.0, 0.2, 7.0, 35.0))), CareVerdict::PutRight);
+    EXPECT_EQ(worst(judged(reading(4.0, 0.2, 7.5, 31.9))), CareVerdict::PutRight);
+    EXPECT_EQ(worst(judged(reading(4.0, 0.2, 7.5, 32.0))), CareVerdict::Good); // the bench says the same
+    EXPECT_EQ(worst(judged(reading(4.0, 0.2, 7.5, 36.0))), CareVerdict::Good);
+    EXPECT_EQ(worst(judged(reading(4.0, 0.2, 7.5, 36.1))), CareVerdict::PutRight);
 }
 
 TEST(WaterCare, AnImpossibleReadingIsNone) {
     EXPECT_FALSE(problemWith(good));
-    EXPECT_TRUE(problemWith({-1.0, std::nullopt, 7.5, Celsius(35.0)}));
-    EXPECT_TRUE(problemWith({4.0, 30.0, 7.5, Celsius(35.0)}));
-    EXPECT_TRUE(problemWith({4.0, std::nullopt, 20.0, Celsius(35.0)}));
-    EXPECT_TRUE(problemWith({4.0, std::nullopt, 7.5, Celsius(95.0)}));
-    EXPECT_TRUE(problemWith({std::numeric_limits<double>::quiet_NaN(), std::nullopt, 7.5, Celsius(35.0)}));
+    EXPECT_TRUE(problemWith(reading(-1.0, std::nullopt, 7.5, 35.0)));
+    EXPECT_TRUE(problemWith(reading(4.0, 30.0, 7.5, 35.0)));
+    EXPECT_TRUE(problemWith(reading(4.0, std::nullopt, 20.0, 35.0)));
+    EXPECT_TRUE(problemWith(reading(4.0, std::nullopt, 7.5, 95.0)));
+    EXPECT_TRUE(problemWith(reading(std::numeric_limits<double>::quiet_NaN(), std::nullopt, 7.5, 35.0)));
 }
 
 } // namespace

@@ -29,7 +29,7 @@ TEST(WeighingTrace, ReadsTheLevelUnderTheSwing) {
 TEST(WeighingTrace, ARisingWeightIsStillBreathingOut) {
     const TraceReading reading = analyseTrace(swinging(10.0, 0.06));
     EXPECT_EQ(reading.verdict, TraceVerdict::StillBreathingOut);
-    EXPECT_NEAR(reading.driftPerSecond, 0.06, 0.01);
+    EXPECT_NEAR(reading.drift.value(), 0.06, 0.01);
 }
 
 TEST(WeighingTrace, AJumpAfterTheReadingIsContact) {

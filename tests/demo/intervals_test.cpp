@@ -37,7 +37,7 @@ std::vector<double> computedHalves(const report::VisitReport& visit) {
     for (const ModelValue& model : visit.across.models)
         halves.push_back(model.composition.fatPercent.halfInterval().value());
     for (const MethodPair& pair : visit.across.pairs)
-        halves.push_back(pair.halfInterval);
+        halves.push_back(pair.halfInterval.value());
     if (visit.across.best)
         halves.push_back(visit.across.best->fatPercent.halfInterval().value());
     return halves;

@@ -213,7 +213,7 @@ TEST_F(Care, LimitsOfACheckAreTheLabsOwnRecord) {
     EXPECT_TRUE(refused([](CheckLimits& limits) { limits.spread = -1.0; }));
     EXPECT_TRUE(refused([](CheckLimits& limits) { limits.readings = 0; }));
     EXPECT_TRUE(refused([](CheckLimits& limits) { limits.readings = 101; }));
-    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.everyHours = 0.0; }));
+    EXPECT_TRUE(refused([](CheckLimits& limits) { limits.every = Hours(0.0); }));
     EXPECT_TRUE(refused([](CheckLimits& limits) { limits.source = " "; }));
     EXPECT_EQ(session->catalogue().instrument("chamber")->check("cylinder-volume")->rule.readings, 5);
 
@@ -246,7 +246,7 @@ TEST_F(Care, LimitsOfACheckAreTheLabsOwnRecord) {
     EXPECT_EQ(kept.rule.meanLimit, 0.2);
     EXPECT_FALSE(kept.rule.spreadLimit);
     EXPECT_EQ(kept.rule.readings, 2);
-    EXPECT_EQ(kept.everyHours, 12.0);
+    EXPECT_EQ(kept.every.value(), 12.0);
     EXPECT_FALSE(kept.blocks);
     EXPECT_EQ(kept.source, "SOP 4");
     // One reading between the shipped limit (0.1 L) and the lab's own passes now.

@@ -247,7 +247,7 @@ TEST_F(Day, TheWaterIsReadAndJudgedBeforeItsLineIsTicked) {
     const auto log = day().board().waterLog();
     ASSERT_EQ(log.size(), 1u);
     EXPECT_EQ(log[0].by, "bram");
-    EXPECT_DOUBLE_EQ(log[0].reading.freeChlorine, 1.9);
+    EXPECT_DOUBLE_EQ(log[0].reading.freeChlorine.value(), 1.9);
 }
 
 TEST_F(Day, AnImpossibleWaterReadingIsRefusedAndNothingIsKept) {
@@ -272,7 +272,8 @@ TEST_F(Day, NobodyIsInTheTankBeforeTheWaterWasRead) {
     nobodyReadTheWater();
     EXPECT_FALSE(session->startRun(client, {}, methodHydrostatic));
     EXPECT_TRUE(session->startRun(client, {}, methodChamber)); // the water is the tank's
-    ASSERT_TRUE(session->water().log({clock(), "bram", {4.1, 0.2, 7.4, Celsius(35.1)}, {}}));
+    ASSERT_TRUE(session->water().log(
+        {clock(), "bram", {MilligramsPerLitre(4.1), MilligramsPerLitre(0.2), 7.4, Celsius(35.1)}, {}}));
     EXPECT_TRUE(session->startRun(client, {}, methodHydrostatic));
 }
 

@@ -71,7 +71,7 @@ TEST_F(ImpedanceJourney, AListReadOutIsAnsweredWithOneKeyAndExceptionsFirst) {
     const auto food = std::ranges::find(rules, std::string("imp_food"), &readiness::Rule::id);
     ASSERT_NE(food, rules.end());
     readiness::Answer hourAgo;
-    hourAgo.hoursSince = 1.0;
+    hourAgo.ago = Hours(1.0);
     ASSERT_TRUE(session->report(run().answer("imp_food", hourAgo)));
     ASSERT_TRUE(session->report(run().acceptDeviation("imp_food", "comes from far away")));
     panel().setFocus();
@@ -92,7 +92,7 @@ TEST_F(ImpedanceJourney, WhatWasSaidTodayIsTakenOverAndStandsAsItDoesNow) {
     const Client client = someone();
     ASSERT_TRUE(session->report(session->startRun(client, {}, methodHydrostatic)));
     readiness::Answer food;
-    food.hoursSince = 5.0;
+    food.ago = Hours(5.0);
     ASSERT_TRUE(session->report(session->run()->answer("hw_food", food)));
     const Instant asked = session->now();
     session->closeRun();
@@ -107,13 +107,13 @@ TEST_F(ImpedanceJourney, WhatWasSaidTodayIsTakenOverAndStandsAsItDoesNow) {
     const auto rules = run().questions(ImpedanceStep::Readiness);
     const SaidBefore said = saidBefore(*session, rules);
     ASSERT_TRUE(said.today.contains("imp_food"));
-    EXPECT_NEAR(*said.today.at("imp_food").answer.hoursSince, 6.5, 1e-9); // an hour and a half later
+    EXPECT_NEAR(said.today.at("imp_food").answer.ago->value(), 6.5, 1e-9); // an hour and a half later
     EXPECT_EQ(said.today.size(), 1u) << "nothing else was asked in the same words";
     ASSERT_FALSE(run().answerTo("imp_food"));
     panel().setFocus();
     QTest::keyClick(&panel(), Qt::Key_C);
     ASSERT_TRUE(run().answerTo("imp_food"));
-    EXPECT_NEAR(*run().answerTo("imp_food")->answer.hoursSince, 6.5, 1e-9);
+    EXPECT_NEAR(run().answerTo("imp_food")->answer.ago->value(), 6.5, 1e-9);
     EXPECT_FALSE(run().answerTo("imp_caffeine")) << "nobody said that";
 }
 
@@ -340,7 +340,7 @@ TEST_F(ImpedanceJourney, ATeamOfTenIsMeasuredWithSixKeysEach) {
     };
     EXPECT_EQ(toldBy("imp_implant"), readiness::KeptAsTold::List);
     EXPECT_EQ(toldBy("imp_food"), readiness::KeptAsTold::Group);
-    EXPECT_FALSE(common(tests.front()).answerTo("imp_food")->answer.hoursSince); // nobody named a time
+    EXPECT_FALSE(common(tests.front()).answerTo("imp_food")->answer.ago); // nobody named a time
     // The board hides the values until they are asked for.
     auto* board = team.findChild<RecordsView*>();
     const auto cell = [&](int row, int column) { return board->model()->index(row, column).data().toString(); };

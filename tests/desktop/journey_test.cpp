@@ -508,11 +508,11 @@ TEST_F(Journey, EveryControlThatTakesTypingHasAName) {
 
 TEST(TypedTimes, AreReadAsPeopleSayThem) {
     const Instant now = *instantFromIso("2026-03-12T07:40:00.000Z");
-    EXPECT_NEAR(*readTime(QStringLiteral("06:40"), now)->hoursSince, 1.0, 1e-9);
-    EXPECT_NEAR(*readTime(QStringLiteral("19:40"), now)->hoursSince, 12.0, 1e-9); // yesterday
-    EXPECT_NEAR(*readTime(QStringLiteral("90 min"), now)->hoursSince, 1.5, 1e-9);
-    EXPECT_NEAR(*readTime(QStringLiteral("3,5 h"), now)->hoursSince, 3.5, 1e-9);
-    EXPECT_NEAR(*readTime(QStringLiteral("2 d"), now)->hoursSince, 48.0, 1e-9);
+    EXPECT_NEAR(readTime(QStringLiteral("06:40"), now)->ago->value(), 1.0, 1e-9);
+    EXPECT_NEAR(readTime(QStringLiteral("19:40"), now)->ago->value(), 12.0, 1e-9); // yesterday
+    EXPECT_NEAR(readTime(QStringLiteral("90 min"), now)->ago->value(), 1.5, 1e-9);
+    EXPECT_NEAR(readTime(QStringLiteral("3,5 h"), now)->ago->value(), 3.5, 1e-9);
+    EXPECT_NEAR(readTime(QStringLiteral("2 d"), now)->ago->value(), 48.0, 1e-9);
     EXPECT_TRUE(readTime(QStringLiteral("never"), now)->never);
     for (const auto& [text, hours] :
          {std::pair("1h", 1.0), std::pair("8 min", 8.0 / 60.0), std::pair("7:15", 25.0 / 60.0),
@@ -521,7 +521,7 @@ TEST(TypedTimes, AreReadAsPeopleSayThem) {
           std::pair("Yesterday", 7.0 + 40.0 / 60.0), std::pair("0", 0.0)}) {
         const auto read = readTime(QLatin1String(text), now);
         ASSERT_TRUE(read) << text;
-        EXPECT_NEAR(*read->hoursSince, hours, 1e-9) << text;
+        EXPECT_NEAR(read->ago->value(), hours, 1e-9) << text;
     }
     for (const char* text : {"", "25:00", "7:60", "soon", "-3 h", "3 hogsheads", "yesterday noon", "ago"})
         EXPECT_FALSE(readTime(QLatin1String(text), now)) << text;

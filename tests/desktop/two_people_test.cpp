@@ -347,7 +347,7 @@ TEST_F(TwoPeople, TheNextAnswerDoesNotLandOnOneThatAwaitsADecision) {
         if (field->isVisible())
             QTest::keyClicks(field, QStringLiteral("14 h\r"));
     QTest::keyClicks(&shell->bench(), QStringLiteral("14"));
-    EXPECT_EQ(tank().answerTo("hw_food")->answer.hoursSince, 1.0);
+    EXPECT_EQ(tank().answerTo("hw_food")->answer.ago, Hours(1.0));
 }
 
 TEST_F(TwoPeople, AContraindicationsPrimaryEndsTheTest) {
@@ -367,8 +367,8 @@ TEST_F(TwoPeople, AContraindicationsPrimaryEndsTheTest) {
 TEST_F(TwoPeople, BadWaterLocksEveryTankTestUntilAGoodReading) {
     const Client client = someone();
     water::CareReading bad;
-    bad.freeChlorine = 0.4;
-    bad.combinedChlorine = 0.1;
+    bad.freeChlorine = MilligramsPerLitre(0.4);
+    bad.combinedChlorine = MilligramsPerLitre(0.1);
     bad.acidity = 7.4;
     bad.temperature = Celsius(34.0);
     ASSERT_TRUE(session->report(session->water().log({clock(), "bram", bad, {}})));
@@ -379,7 +379,7 @@ TEST_F(TwoPeople, BadWaterLocksEveryTankTestUntilAGoodReading) {
     EXPECT_TRUE(session->report(session->startRun(client, {}, methodHydrostatic, "the strip was old")));
     session->closeRun();
     session->setAtTheBench({"bram", "Bram Iyengar", Role::Technician});
-    bad.freeChlorine = 3.5;
+    bad.freeChlorine = MilligramsPerLitre(3.5);
     ASSERT_TRUE(session->report(session->water().log({clock(), "bram", bad, {}})));
     EXPECT_TRUE(session->report(session->startRun(client, {})));
 }

@@ -262,9 +262,9 @@ TEST_F(TwoMethods, AreComparedWithTheirIntervalsAndTheLikelyCause) {
          {Source::FatFreeDensity, Source::BodyWaterOfTheDay, Source::GutContentOfTheDay, Source::GutGas})
         variance -= 2.0 * inChamber.share(both) * inTank.share(both);
     EXPECT_LT(inChamber.share(Source::GutGas) * inTank.share(Source::GutGas), 0.0);
-    EXPECT_NEAR(other.difference,
+    EXPECT_NEAR(other.difference.value(),
                 (chamber->body.fatPercent.estimate() - weighed->body.fatPercent.estimate()).value(), 1e-12);
-    EXPECT_NEAR(other.halfInterval, 1.959964 * std::sqrt(variance), 1e-4);
+    EXPECT_NEAR(other.halfInterval.value(), 1.959964 * std::sqrt(variance), 1e-4);
     EXPECT_NE(other.likelyCause.english().find("thoracic gas"), std::string::npos)
         << other.likelyCause.english();
 }
@@ -462,9 +462,9 @@ TEST(PrecisionInHands, TooSmallAStudyCountsForNothing) {
         return precisionInHandsOf(bram, two, person).fatPercent->standardDeviation * std::sqrt(2.0);
     };
     EXPECT_NEAR(forPerson({}), 0.4, 1e-12);
-    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Male, 12.0}), 0.8, 1e-12);
-    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Male, 12.1}), 0.4, 1e-12);
-    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Female, 10.0}), 0.4, 1e-12);
+    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Male, Percent(12.0)}), 0.8, 1e-12);
+    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Male, Percent(12.1)}), 0.4, 1e-12);
+    EXPECT_NEAR(forPerson(MeasuredPerson{Sex::Female, Percent(10.0)}), 0.4, 1e-12);
     EXPECT_FALSE(precisionInHandsOf(bram, {studyOf("bram", 0.4, 26)}).fatPercent); // 26 degrees of freedom
     EXPECT_TRUE(precisionInHandsOf(bram, {studyOf("bram", 0.4, 27)}).fatPercent);
 }

@@ -99,7 +99,7 @@ TEST_F(Run, ATechnicianMayGoPastAWaitWithAReason) {
     MUST(run.answer("hw_food", {2.5, false, std::nullopt, ""}));
     const AnsweredQuestion* answer = run.answerTo("hw_food");
     EXPECT_TRUE(answer->open());
-    EXPECT_NEAR(answer->finding.waitMinutes, 90.0, 1e-9); // 4 h asked, 2.5 h kept
+    EXPECT_NEAR(answer->finding.wait.value(), 90.0, 1e-9); // 4 h asked, 2.5 h kept
     MUST(run.acceptDeviation("hw_food", "only a biscuit"));
     EXPECT_FALSE(run.answerTo("hw_food")->open());
 }
@@ -107,14 +107,14 @@ TEST_F(Run, ATechnicianMayGoPastAWaitWithAReason) {
 TEST_F(Run, WaitingIsJudgedAgainWithTheTimeThatPassed) {
     HydrostaticProcedure run = begin();
     readiness::Answer ate;
-    ate.hoursSince = 3.5;
+    ate.ago = Hours(3.5);
     MUST(run.answer("hw_food", ate));
     const AnsweredQuestion asked = *run.answerTo("hw_food");
     ASSERT_TRUE(asked.waitUntil());
     EXPECT_NEAR(minutesBetween(asked.at, *asked.waitUntil()), 30.0, 1e-6);
     MUST(run.answerAfterWaiting("hw_food"));
     EXPECT_FALSE(run.answerTo("hw_food")->finding.kept); // a second later: still too early
-    ate.hoursSince = 3.9999;
+    ate.ago = Hours(3.9999);
     MUST(run.answer("hw_food", ate));
     for (int second = 0; second < 3; ++second)
         MUST(run.addNote("waiting"));
@@ -126,7 +126,7 @@ TEST_F(Run, WaitingIsJudgedAgainWithTheTimeThatPassed) {
 TEST_F(Run, TheRecordCarriesItsPolicyAndTheQuestionAsItWasAsked) {
     HydrostaticProcedure run = begin();
     readiness::Answer ate;
-    ate.hoursSince = 5.0;
+    ate.ago = Hours(5.0);
     MUST(run.answer("hw_food", ate));
     EXPECT_EQ(run.answerTo("hw_food")->question, "When did you last eat?");
     const auto kept = hydrostaticPolicyFromJson(run.test().policy, "record");

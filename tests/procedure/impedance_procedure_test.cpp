@@ -131,7 +131,7 @@ TEST_F(ImpedanceRun, OpenQuestionsAreAnsweredInOneGoAndGivenAnswersStay) {
         told.keptAsTold = readiness::KeptAsTold::Group;
         return told;
     }));
-    EXPECT_EQ(run.answerTo("imp_food")->answer.hoursSince, 2.0);
+    EXPECT_EQ(run.answerTo("imp_food")->answer.ago, Hours(2.0));
     EXPECT_TRUE(run.answerTo("imp_exercise")->finding.kept);
     EXPECT_FALSE(run.answerTo("imp_implant"));
     EXPECT_GT(left, 5);
@@ -168,7 +168,7 @@ TEST_F(ImpedanceRun, LyingDownIsWaitedForWithTheClock) {
                                           [instant] { return *instant; });
     MUST(run.answer("imp_supine_short", {std::nullopt, false, 2.0, {}}));
     EXPECT_FALSE(run.answerTo("imp_supine_short")->finding.kept);
-    EXPECT_DOUBLE_EQ(run.answerTo("imp_supine_short")->finding.waitMinutes, 3.0);
+    EXPECT_DOUBLE_EQ(run.answerTo("imp_supine_short")->finding.wait.value(), 3.0);
     *instant = instant->plusMinutes(3.0);
     MUST(run.answerAfterWaiting("imp_supine_short"));
     EXPECT_TRUE(run.answerTo("imp_supine_short")->finding.kept);

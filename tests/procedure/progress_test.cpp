@@ -153,7 +153,7 @@ TEST_F(Visits, AnAdoptedCrossCalibrationKeepsAHistoryAndIsMarked) {
     const auto line = crossCalibrationFrom(*deming, "hydrostatic", "dxa", 0.5, 0.8, when);
     ASSERT_TRUE(line) << line.error().english();
     EXPECT_NEAR(line->slope, 0.95, 1e-9);
-    EXPECT_EQ(line->scatter, 0.0);
+    EXPECT_EQ(line->scatter.value(), 0.0);
     const auto before = tank("2025-03-04T10:00:00.000Z"), now = scan(sheetsScan(), "2026-03-12T08:00:00.000Z");
     const double then = before.composition()->fatPercent.estimate().value();
     ASSERT_TRUE(line->covers(then)) << then;

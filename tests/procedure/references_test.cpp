@@ -75,7 +75,7 @@ TEST(References, TheWidestColumnIsThatOfTheThree) {
     for (const auto& row : widest.rows) {
         double low = 100.0, high = 0.0;
         for (const auto& [id, column] : columns) {
-            const auto* own = sets.at(id).rowFor(row.sex, Years(row.ageFrom));
+            const auto* own = sets.at(id).rowFor(row.sex, row.ageFrom);
             low = std::min(low, own->low);
             high = std::max(high, own->high);
         }

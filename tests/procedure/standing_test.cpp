@@ -14,7 +14,7 @@ protected:
         definition.unit = "kg";
         definition.rule.nominal = 20.0;
         definition.rule.meanLimit = 0.05;
-        definition.everyHours = 24.0;
+        definition.every = Hours(24.0);
     }
     void add(double reading, bool passed = true) {
         checks.push_back({std::to_string(checks.size()),

@@ -136,7 +136,7 @@ TEST(Builds, AreBothBeyondOneEndOrLedByOne) {
         reference::ReferenceSet set;
         reference::ReferenceRow row;
         row.sex = man.sex;
-        row.ageTo = 120.0;
+        row.ageTo = Years(120.0);
         row.low = low;
         row.high = high;
         set.rows.push_back(row);

@@ -214,7 +214,7 @@ TEST(WaterLog, ComesBackAsItWas) {
                              Celsius(5.0 + *rc::gen::inRange(0, 550) / 10.0)},
                             "note"};
         if (*rc::gen::arbitrary<bool>())
-            entry.reading.combinedChlorine = *rc::gen::inRange(0, 200) / 10.0;
+            entry.reading.combinedChlorine = MilligramsPerLitre(*rc::gen::inRange(0, 200) / 10.0);
         const auto back = waterLogFromJson(Json::parse(Json::array({toJson(entry)}).dump()), "log");
         RC_ASSERT(back.has_value());
         RC_ASSERT(toJson(back->front()) == toJson(entry));

@@ -142,7 +142,7 @@ TEST(Records, WhatAGroupSaidStaysWhatAGroupSaid) {
     ASSERT_TRUE(back);
     EXPECT_EQ(back->answerTo("imp_food")->answer.keptAsTold, readiness::KeptAsTold::Group);
     EXPECT_EQ(back->answerTo("imp_implant")->answer.keptAsTold, readiness::KeptAsTold::List);
-    EXPECT_FALSE(back->answerTo("imp_food")->answer.hoursSince); // no time that nobody named
+    EXPECT_FALSE(back->answerTo("imp_food")->answer.ago); // no time that nobody named
 }
 
 TEST(ProtocolOfAGroup, WhatBlocksOrIsSoonUntrueMayNotBeAskedTogether) {

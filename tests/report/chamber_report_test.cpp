@@ -89,12 +89,13 @@ TEST_F(ChamberReport, BothMethodsOnOneDayStandSideBySideWithoutAVerdictOnTheClie
     OtherMethod other;
     other.method = methodHydrostatic;
     other.fatPercent = Percent(15.0);
-    other.difference = 1.2;
-    other.halfInterval = 2.5;
+    other.difference = Percent(1.2);
+    other.halfInterval = Percent(2.5);
     other.likelyCause = {FUSAIN_TEXT("Within what the two can tell apart."), {}};
     report.sameDay = {other};
-    EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("gave the same result within the error of both")));
-    report.sameDay[0].difference = 4.0;
+    EXPECT_TRUE(
+        textOf(clientCopy(report)).contains(QLatin1String("gave the same result within the error of both")));
+    report.sameDay[0].difference = Percent(4.0);
     EXPECT_TRUE(textOf(clientCopy(report)).contains(QLatin1String("gave a different value")));
     EXPECT_TRUE(textOf(labCopy(report)).contains(QLatin1String("underwater weighing")));
 }

@@ -267,7 +267,7 @@ private:
                 type("Answer", std::to_string(*wanted.number).c_str(), true);
             } else {
                 // Typed with six digits, a third of an hour is no longer twenty minutes.
-                const double inside = *readiness::answerKeeping(*rule, 0.01).hoursSince;
+                const double inside = readiness::answerKeeping(*rule, 0.01).ago->value();
                 type("Answer", (std::to_string(inside) + " h").c_str(), true);
             }
             return;

@@ -220,7 +220,8 @@ Expected<void> tankMorning(store::LabBook& book, Instant& clock) {
                          "bram");
     };
     clock = *instantFromIso("2026-03-12T06:46:00.000Z");
-    const WaterLogEntry water{clock, "bram", {4.1, 0.2, 7.4, Celsius(35.1)}, {}};
+    const WaterLogEntry water{
+        clock, "bram", {MilligramsPerLitre(4.1), MilligramsPerLitre(0.2), 7.4, Celsius(35.1)}, {}};
     Expected<void> done = book.setSetting("water-log.2026-03-12", Json::array({toJson(water)}).dump(), "bram");
     clock = *instantFromIso("2026-03-12T06:56:00.000Z");
     if (done)

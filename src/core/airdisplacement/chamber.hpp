@@ -94,7 +94,7 @@ struct VolumeReadingResult {
     TrialState state = TrialState::Waiting;
     Litres volume{0.0};                ///< raw
     Litres standardError{0.0};         ///< from the scatter within the trial
-    double driftPerTrial = 0.0;        ///< L over 50 s
+    Litres driftPerTrial;              ///< over 50 s
     double phaseExcess = 0.0;          ///< rad, beyond calibration and skin
     std::vector<double> windowVolumes; ///< L, one a second, for the picture
     std::vector<double> windowTimes;   ///< s

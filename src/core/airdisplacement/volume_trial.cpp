@@ -136,7 +136,7 @@ Message VolumeReadingResult::message() const {
     case TrialState::Draught:
         return {
             FUSAIN_TEXT("The volume drifts by {1} mL over the trial: a draught or a change of temperature."),
-            {signedFixed(1000.0 * driftPerTrial, 0)}};
+            {signedFixed(1000.0 * driftPerTrial.value(), 0)}};
     case TrialState::WarmOrDamp:
         return {FUSAIN_TEXT("The chamber is warming up because the client is warm or damp. Dry the client, let "
                             "them rest for ten minutes, then repeat."),
@@ -182,7 +182,7 @@ VolumeReadingResult readVolume(std::span<const PressureSample> samples, const Ca
     result.volume = Litres(statistics::mean(result.windowVolumes));
     result.standardError = Litres(errorOverBreaths(result.windowVolumes));
     const Line line = fitLine(result.windowTimes, result.windowVolumes);
-    result.driftPerTrial = trialSeconds * line.slope;
+    result.driftPerTrial = Litres(trialSeconds * line.slope);
     const double ratio = calibration.empty.ratio - (result.volume / calibration.cylinderVolume) *
                                                        (calibration.empty.ratio - calibration.cylinder.ratio);
     // Air that gives heat away lags: the ratio of the pressures turns backward.
@@ -195,7 +195,8 @@ VolumeReadingResult readVolume(std::span<const PressureSample> samples, const Ca
         result.state = bursts.cough() ? TrialState::Cough : TrialState::Movement;
     else if (riseOf(windows) > warmRise)
         result.state = TrialState::WarmOrDamp;
-    else if (std::abs(result.driftPerTrial) > std::max(leastDrift, driftErrors * trialSeconds * line.error))
+    else if (std::abs(result.driftPerTrial.value()) >
+             std::max(leastDrift, driftErrors * trialSeconds * line.error))
         result.state = TrialState::Draught;
     else if (std::abs(result.phaseExcess) > loosePhase)
         result.state = TrialState::LooseAir;

@@ -53,7 +53,8 @@ std::vector<EquationInput> inputsOf(std::string_view letters, const energy::Rest
         inputs.push_back(letter == 's'   ? sexInput
                          : letter == 'w' ? massInput
                          : letter == 'h' ? heightInput
-                         : letter == 'a' ? EquationInput{"age_y", "age", "y", equation.fromAge, equation.toAge}
+                         : letter == 'a' ? EquationInput{"age_y", "age", "y", equation.fromAge.value(),
+                                                         equation.toAge.value()}
                                          : fatFreeInput);
     return inputs;
 }

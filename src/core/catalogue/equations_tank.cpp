@@ -19,8 +19,9 @@ std::vector<Equation> tankEquations() {
               volume,
               {"heat_loss_w_k", "heat lost", "W/K", 0, 400}},
              [](EquationArguments x) {
-                 return plainValue(
-                     water::standing({Litres(x[3]), x[4], Celsius(x[1])}, Celsius(x[0]), x[2]).value());
+                 return plainValue(water::standing({Litres(x[3]), WattsPerKelvin(x[4]), Celsius(x[1])},
+                                                   Celsius(x[0]), Minutes(x[2]))
+                                       .value());
              }},
             {"tank.top-up",
              "Hot water in exchange for cold",
@@ -34,9 +35,9 @@ std::vector<Equation> tankEquations() {
               {"wanted_c", "wanted", "°C", 33, 40},
               {"hot_c", "hot supply", "°C", 41, 85}},
              [](EquationArguments x) {
-                 return plainValue(water::planTopUp({Litres(x[0]), 0.0, Celsius(22.0)},
-                                                    {Celsius(x[3]), Celsius(12.0), 1.0}, Celsius(x[1]),
-                                                    Celsius(x[2]))
+                 return plainValue(water::planTopUp({Litres(x[0]), WattsPerKelvin(0.0), Celsius(22.0)},
+                                                    {Celsius(x[3]), Celsius(12.0), LitresPerMinute(1.0)},
+                                                    Celsius(x[1]), Celsius(x[2]))
                                        .exchanged.value());
              }},
             {"tank.chlorine-dose",
@@ -50,7 +51,7 @@ std::vector<Equation> tankEquations() {
               volume,
               {"stock_percent", "available chlorine of the solution", "%", 1, 15}},
              [](EquationArguments x) {
-                 return plainValue(water::chlorineDose(x[0], Litres(x[1]), Percent(x[2])));
+                 return plainValue(water::chlorineDose(MilligramsPerLitre(x[0]), Litres(x[1]), Percent(x[2])));
              }},
             {"tank.hypochlorous-share",
              "Chlorine that disinfects",

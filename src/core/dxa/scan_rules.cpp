@@ -93,7 +93,7 @@ private:
     void tissueSums() {
         for (const RegionReading& reading : scan_.regions)
             if (reading.printedMass && std::abs((reading.mass() - *reading.printedMass).value()) >
-                                           2.0 * limits_.printedUnit + tolerance)
+                                           2.0 * limits_.printedUnit.value() + tolerance)
                 find(Fault::TissueSum, Severity::Repeat, reading.region,
                      {FUSAIN_TEXT("{1}: fat, lean and bone mineral add up to {2} kg, the page shows {3} kg."),
                       {std::string(regionName(reading.region)), kg(reading.mass(), 3),
@@ -102,7 +102,8 @@ private:
     }
 
     void compareSum(const RegionReading& sum, const RegionReading& printed, std::size_t count) {
-        const double allowed = 0.5 * (static_cast<double>(count) + 1.0) * limits_.printedUnit + tolerance;
+        const double allowed =
+            0.5 * (static_cast<double>(count) + 1.0) * limits_.printedUnit.value() + tolerance;
         for (const Component& each : components)
             if (std::abs((sum.*each.value - printed.*each.value).value()) > allowed)
                 find(Fault::RegionSum, Severity::Repeat, printed.region,
@@ -127,7 +128,7 @@ private:
         if (!part || !whole)
             return;
         for (const Component& each : components)
-            if ((*part).*each.value > (*whole).*each.value + Kilograms(limits_.printedUnit))
+            if ((*part).*each.value > (*whole).*each.value + limits_.printedUnit)
                 find(Fault::Overlap, Severity::Repeat, inside,
                      {FUSAIN_TEXT("{1}, {2}: {3} kg, more than the {4} kg of the region that contains it."),
                       {std::string(regionName(inside)), std::string(each.name), kg((*part).*each.value, 3),

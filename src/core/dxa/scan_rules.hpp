@@ -32,11 +32,11 @@ struct ScanFinding {
 
 /// Limits of the rules: engineering choices of this program except where a source is named; a lab sets its own.
 struct ScanLimits {
-    double printedUnit = 0.001; ///< kg, last digit that the densitometer prints
-    double scaleLook = 0.01;    ///< relative difference to the scale worth a look
-    double scaleRepeat = 0.05;  ///< relative: not the same person, or clothing, or a cut-off body
-    double sidesLook = 0.25;    ///< relative difference of the lean of a pair of limbs
-    double sidesCut = 0.5;      ///< relative: a limb is cut off or its line is wrong
+    Kilograms printedUnit{0.001}; ///< last digit that the densitometer prints
+    double scaleLook = 0.01;      ///< relative difference to the scale worth a look
+    double scaleRepeat = 0.05;    ///< relative: not the same person, or clothing, or a cut-off body
+    double sidesLook = 0.25;      ///< relative difference of the lean of a pair of limbs
+    double sidesCut = 0.5;        ///< relative: a limb is cut off or its line is wrong
 };
 
 /// Judges a scan by itself and against the scale.

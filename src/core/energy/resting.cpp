@@ -92,60 +92,61 @@ Kcal henry(const RestingSubject& s) {
                                            : row.massF * W(s) + row.heightF * h + row.interceptF));
 }
 
-constexpr double noEnd = 120.0;
+constexpr Years noEnd{120.0};
 constexpr std::array equations{
     RestingEquation{"energy.rmr.mifflin-1990", FUSAIN_TEXT("Mifflin and St Jeor 1990"),
                     "10W + 6.25H - 5A + 5 (men) or - 161 (women)",
-                    "Mifflin MD et al (1990), Am J Clin Nutr 51:241-247", 'A', false, false, 19, 78,
-                    std::nullopt, mifflin},
+                    "Mifflin MD et al (1990), Am J Clin Nutr 51:241-247", 'A', false, false, Years(19),
+                    Years(78), std::nullopt, mifflin},
     RestingEquation{"energy.rmr.cunningham-1991", FUSAIN_TEXT("Cunningham 1991"), "370 + 21.6FFM",
-                    "Cunningham JJ (1991), Am J Clin Nutr 54:963-969", 'A', true, false, 18, noEnd,
+                    "Cunningham JJ (1991), Am J Clin Nutr 54:963-969", 'A', true, false, Years(18), noEnd,
                     std::nullopt, cunningham1991},
     RestingEquation{"energy.rmr.cunningham-1980", FUSAIN_TEXT("Cunningham 1980"), "500 + 22FFM",
-                    "Cunningham JJ (1980), Am J Clin Nutr 33:2372-2374", 'A', true, true, 18, noEnd,
+                    "Cunningham JJ (1980), Am J Clin Nutr 33:2372-2374", 'A', true, true, Years(18), noEnd,
                     std::nullopt, cunningham1980},
     RestingEquation{"energy.rmr.ten-haaf-2014.fat-free-mass",
                     FUSAIN_TEXT("ten Haaf and Weijs 2014, fat-free mass"), "22.771FFM + 484.264",
-                    "ten Haaf T, Weijs PJ (2014), PLoS One 9:e108460", 'A', true, true, 18, 35, std::nullopt,
-                    tenHaafFatFree},
+                    "ten Haaf T, Weijs PJ (2014), PLoS One 9:e108460", 'A', true, true, Years(18), Years(35),
+                    std::nullopt, tenHaafFatFree},
     RestingEquation{"energy.rmr.ten-haaf-2014.mass", FUSAIN_TEXT("ten Haaf and Weijs 2014, mass"),
                     "11.936W + 587.728h - 8.129A + 191.027 (men) + 29.279",
-                    "ten Haaf T, Weijs PJ (2014), PLoS One 9:e108460", 'A', false, true, 18, 35, std::nullopt,
-                    tenHaafMass},
+                    "ten Haaf T, Weijs PJ (2014), PLoS One 9:e108460", 'A', false, true, Years(18), Years(35),
+                    std::nullopt, tenHaafMass},
     RestingEquation{
         "energy.rmr.harris-benedict-1919", FUSAIN_TEXT("Harris and Benedict 1919"),
         "66.4730 + 13.7516W + 5.0033H - 6.7550A (men), 655.0955 + 9.5634W + 1.8496H - 4.6756A (women)",
-        "Harris JA, Benedict FG (1919), Carnegie Institution Publication 279", 'A', false, false, 18, noEnd,
-        std::nullopt, harrisBenedict},
+        "Harris JA, Benedict FG (1919), Carnegie Institution Publication 279", 'A', false, false, Years(18),
+        noEnd, std::nullopt, harrisBenedict},
     RestingEquation{"energy.rmr.roza-shizgal-1984", FUSAIN_TEXT("Roza and Shizgal 1984"),
                     "88.362 + 13.397W + 4.799H - 5.677A (men), 447.593 + 9.247W + 3.098H - 4.330A (women)",
-                    "Roza AM, Shizgal HM (1984), Am J Clin Nutr 40:168-182", 'A', false, false, 18, noEnd,
-                    std::nullopt, rozaShizgal},
+                    "Roza AM, Shizgal HM (1984), Am J Clin Nutr 40:168-182", 'A', false, false, Years(18),
+                    noEnd, std::nullopt, rozaShizgal},
     RestingEquation{"energy.rmr.owen-1987", FUSAIN_TEXT("Owen 1986 and 1987"),
                     "879 + 10.2W (men), 795 + 7.18W (women)",
-                    "Owen OE et al (1986), Am J Clin Nutr 44:1-19; (1987) 46:875-885", 'A', false, false, 18,
-                    82, std::nullopt, owen},
+                    "Owen OE et al (1986), Am J Clin Nutr 44:1-19; (1987) 46:875-885", 'A', false, false,
+                    Years(18), Years(82), std::nullopt, owen},
     RestingEquation{"energy.rmr.mueller-2004", FUSAIN_TEXT("Müller 2004"),
                     "(0.047W + 1.009 (men) - 0.01452A + 3.21) MJ",
-                    "Müller MJ et al (2004), Am J Clin Nutr 80:1379-1390", 'A', false, false, 18, noEnd,
+                    "Müller MJ et al (2004), Am J Clin Nutr 80:1379-1390", 'A', false, false, Years(18), noEnd,
                     std::nullopt, mueller},
     RestingEquation{"energy.rmr.schofield-1985", FUSAIN_TEXT("Schofield 1985"),
                     "a line in W for each sex and age band",
                     "Schofield WN (1985), Hum Nutr Clin Nutr 39C Suppl 1:5-41; FAO/WHO/UNU (2001), Table 5.2",
-                    'A', false, false, 0, noEnd, std::nullopt, schofield},
-    RestingEquation{
-        "energy.rmr.henry-2005", FUSAIN_TEXT("Henry 2005"), "a plane in W and height for each sex and age band",
-        "Henry CJ (2005), Public Health Nutr 8:1133-1152", 'A', false, false, 0, noEnd, std::nullopt, henry},
+                    'A', false, false, Years(0), noEnd, std::nullopt, schofield},
+    RestingEquation{"energy.rmr.henry-2005", FUSAIN_TEXT("Henry 2005"),
+                    "a plane in W and height for each sex and age band",
+                    "Henry CJ (2005), Public Health Nutr 8:1133-1152", 'A', false, false, Years(0), noEnd,
+                    std::nullopt, henry},
     RestingEquation{"energy.rmr.de-lorenzo-1999", FUSAIN_TEXT("De Lorenzo 1999, male athletes"),
                     "-857 + 9.0W + 11.7H", "De Lorenzo A et al (1999), J Sports Med Phys Fitness 39:213-219",
-                    'A', false, true, 18, noEnd, Sex::Male, deLorenzo},
+                    'A', false, true, Years(18), noEnd, Sex::Male, deLorenzo},
 };
 
 } // namespace
 
 bool RestingEquation::covers(const RestingSubject& subject) const {
     const double years = std::floor(subject.age.value());
-    return years >= fromAge && years <= toAge && (!needsFatFreeMass || subject.fatFreeMass) &&
+    return years >= fromAge.value() && years <= toAge.value() && (!needsFatFreeMass || subject.fatFreeMass) &&
            (!forAthletes || subject.athlete) && (!only || *only == subject.sex);
 }
 

@@ -27,7 +27,7 @@ struct RestingEquation {
     char grade;
     bool needsFatFreeMass;
     bool forAthletes;
-    double fromAge, toAge; ///< completed years, inclusive
+    Years fromAge, toAge; ///< completed, inclusive
     std::optional<Sex> only;
     KilocaloriesPerDay (*compute)(const RestingSubject&);
     [[nodiscard]] bool covers(const RestingSubject& subject) const;

@@ -37,22 +37,22 @@ Expected<RestingMeasurement> judgeResting(std::span<const RestingMinute> minutes
         return failure({FUSAIN_TEXT("Gas exchange is above 0 in every minute."), {}}, {},
                        {FUSAIN_TEXT("Correct it and try again."), {}});
     RestingMeasurement best;
-    best.variation = INFINITY;
+    best.variation = Percent(INFINITY);
     for (std::size_t from = restingSettle; from + restingSteady <= minutes.size(); ++from) {
         const auto window = minutes.subspan(from, restingSteady);
         const Gas oxygen = gasOf(window, &RestingMinute::oxygen),
                   carbonDioxide = gasOf(window, &RestingMinute::carbonDioxide);
-        const double variation = std::max(oxygen.variation, carbonDioxide.variation);
+        const Percent variation(std::max(oxygen.variation, carbonDioxide.variation));
         if (variation < best.variation)
             best = {restingFromGases(oxygen.mean, carbonDioxide.mean), carbonDioxide.mean / oxygen.mean,
                     variation, from};
     }
     // A quotient of 0.85 judges the variation alone, so that each failing is said by its own name.
-    if (!acceptableResting(1.0, 0.85, best.variation))
+    if (!acceptableResting(1.0, 0.85, best.variation.value()))
         return failure({FUSAIN_TEXT("The steadiest five minutes still vary by {1} %, more than 10 %."),
-                        {fixed(best.variation, 0)}},
+                        {fixed(best.variation.value(), 0)}},
                        {}, {FUSAIN_TEXT("Let the person settle and measure on."), {}});
-    if (!acceptableResting(1.0, best.quotient, best.variation))
+    if (!acceptableResting(1.0, best.quotient, best.variation.value()))
         return failure(
             {FUSAIN_TEXT("A quotient of {1} is not one of a resting, breathing person (0.67 to 1.0)."),
              {fixed(best.quotient, 2)}},

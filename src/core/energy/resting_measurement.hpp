@@ -16,7 +16,7 @@ struct RestingMinute {
 struct RestingMeasurement {
     KilocaloriesPerDay energy{0.0};
     double quotient = 0.0;       ///< carbon dioxide over oxygen
-    double variation = 0.0;      ///< the larger coefficient of variation of both gases, %
+    Percent variation;           ///< the larger coefficient of variation of both gases
     std::size_t firstMinute = 0; ///< of the five that count, from 0
 };
 

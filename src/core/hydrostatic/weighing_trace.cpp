@@ -33,7 +33,7 @@ Message TraceReading::message() const {
     case TraceVerdict::Unsettled:
         return {FUSAIN_TEXT("Not steady yet: keep still, touch nothing but the chair."), {}};
     case TraceVerdict::StillBreathingOut:
-        return {FUSAIN_TEXT("Still breathing out: {1} kg a second."), {signedFixed(driftPerSecond, 3)}};
+        return {FUSAIN_TEXT("Still breathing out: {1} kg a second."), {signedFixed(drift.value(), 3)}};
     case TraceVerdict::Contact:
         return {FUSAIN_TEXT("Contact: the reading jumped. Wall, floor or a hand? Repeat this trial."), {}};
     case TraceVerdict::Readable:
@@ -116,7 +116,7 @@ void WeighingTraceAnalyzer::State::publish(const SwingFit& fit, TraceVerdict ver
     reading.standardError = Kilograms(fit.levelError);
     reading.windowStart = Seconds(fit.start);
     reading.windowEnd = Seconds(fit.end);
-    reading.driftPerSecond = fit.drift;
+    reading.drift = KilogramsPerSecond(fit.drift);
     reading.swing = Hertz(fit.frequency);
     reading.swingAmplitude = Kilograms(fit.amplitude);
 }

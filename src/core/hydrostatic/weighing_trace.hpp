@@ -30,7 +30,7 @@ struct TraceReading {
     Kilograms standardError{0.0}; ///< of the steady mass, from noise, swing and possible drift
     Seconds windowStart{0.0};
     Seconds windowEnd{0.0};
-    double driftPerSecond = 0.0; ///< kg/s in the window
+    KilogramsPerSecond drift; ///< in the window
     Hertz swing{0.0};
     Kilograms swingAmplitude{0.0}; ///< at the start of the window
     Seconds answeredAt{0.0};       ///< when the reading first stood; 0 if never

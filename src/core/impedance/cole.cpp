@@ -279,10 +279,10 @@ std::vector<Message> objections(const ColeFit& fit, std::span<const SpectrumPoin
             {FUSAIN_TEXT("The exponent of the arc is {1}; the range is {2} to {3}."),
              {fixed(m.exponent, 2), fixed(limits.leastExponent, 2), fixed(limits.mostExponent, 2)}});
     if (const double fc = m.characteristicFrequency.value();
-        fc < limits.lowestFrequency || fc > limits.highestFrequency)
+        fc < limits.lowestFrequency.value() || fc > limits.highestFrequency.value())
         found.push_back({FUSAIN_TEXT("The characteristic frequency is {1} kHz; the range is {2} to {3}."),
-                         {fixed(fc / 1e3, 1), fixed(limits.lowestFrequency / 1e3, 0),
-                          fixed(limits.highestFrequency / 1e3, 0)}});
+                         {fixed(fc / 1e3, 1), fixed(limits.lowestFrequency.value() / 1e3, 0),
+                          fixed(limits.highestFrequency.value() / 1e3, 0)}});
     return found;
 }
 
@@ -300,7 +300,7 @@ std::vector<Message> reservations(const ColeFit& fit, std::span<const SpectrumPo
     if (fit.infiniteResistanceError.value() > limits.infiniteResistanceError * m.infiniteResistance.value())
         found.push_back(
             {FUSAIN_TEXT("R∞ is known to ± {1} Ω only."), {fixed(fit.infiniteResistanceError.value(), 1)}});
-    if (std::abs(m.delay.value()) > limits.longestDelay)
+    if (std::abs(m.delay.value()) > limits.longestDelay.value())
         found.push_back(
             {FUSAIN_TEXT("A delay of {1} ns is long: look at the leads."), {fixed(m.delay.value() * 1e9, 0)}});
     for (const SpectrumPoint& point : points)
@@ -352,7 +352,7 @@ FitLimits FitLimits::of(Segment segment) {
         return limits;
     limits.leastRatio = segment == Segment::Trunk ? 0.35 : 0.50;
     limits.leastExponent = segment == Segment::Trunk ? 0.45 : 0.50;
-    limits.highestFrequency = segment == Segment::Trunk ? 300e3 : 150e3;
+    limits.highestFrequency = Hertz(segment == Segment::Trunk ? 300e3 : 150e3);
     limits.zeroResistanceError = limits.infiniteResistanceError = segment == Segment::Trunk ? 0.05 : 0.02;
     return limits;
 }

@@ -32,9 +32,9 @@ struct FitLimits {
     double outlierFraction = 0.15;
     double leastRatio = 0.50, mostRatio = 0.90; ///< R∞/R0
     double leastExponent = 0.55, mostExponent = 0.85;
-    double lowestFrequency = 15e3, highestFrequency = 150e3;             ///< fc, Hz
+    Hertz lowestFrequency{15e3}, highestFrequency{150e3};                ///< fc
     double zeroResistanceError = 0.005, infiniteResistanceError = 0.010; ///< relative
-    double longestDelay = 50e-9;                                         ///< s
+    Seconds longestDelay{50e-9};
     double standardPoint = 0.005; ///< relative, model against the reading at 50 kHz
     /// The limits of a segment: a trunk has a lower ratio and a higher frequency than limbs and whole bodies.
     [[nodiscard]] static FitLimits of(Segment segment);

@@ -7,9 +7,9 @@ namespace fusain::impedance {
 
 PairedRegression::Converted PairedRegression::convert(Ohms contact) const {
     const double away = contact.value() - meanContact;
-    return {Ohms(intercept + slope * contact.value()),
-            Ohms(residualDeviation * std::sqrt(1.0 + 1.0 / people + away * away / sumOfSquares)),
-            contact.value() >= lowest && contact.value() <= highest};
+    return {intercept + slope * contact,
+            residualDeviation * std::sqrt(1.0 + 1.0 / people + away * away / sumOfSquares),
+            contact >= lowest && contact <= highest};
 }
 
 Expected<PairedRegression> fitPairs(std::span<const PairedReading> pairs) {
@@ -22,14 +22,14 @@ Expected<PairedRegression> fitPairs(std::span<const PairedReading> pairs) {
     line.people = static_cast<int>(pairs.size());
     const double n = static_cast<double>(pairs.size());
     double meanGel = 0.0;
-    line.lowest = line.highest = pairs.front().contact.value();
+    line.lowest = line.highest = pairs.front().contact;
     for (const PairedReading& pair : pairs) {
         if (!(pair.contact.value() > 0.0 && pair.gel.value() > 0.0))
             return failure({FUSAIN_TEXT("A resistance is above zero in every pair."), {}});
         line.meanContact += pair.contact.value() / n;
         meanGel += pair.gel.value() / n;
-        line.lowest = std::min(line.lowest, pair.contact.value());
-        line.highest = std::max(line.highest, pair.contact.value());
+        line.lowest = std::min(line.lowest, pair.contact);
+        line.highest = std::max(line.highest, pair.contact);
     }
     double cross = 0.0;
     for (const PairedReading& pair : pairs) {
@@ -40,13 +40,13 @@ Expected<PairedRegression> fitPairs(std::span<const PairedReading> pairs) {
     if (!(line.highest > line.lowest))
         return failure({FUSAIN_TEXT("All contact readings are the same: no line can be drawn."), {}});
     line.slope = cross / line.sumOfSquares;
-    line.intercept = meanGel - line.slope * line.meanContact;
+    line.intercept = Ohms(meanGel - line.slope * line.meanContact);
     double rest = 0.0;
     for (const PairedReading& pair : pairs) {
-        const double away = pair.gel.value() - line.intercept - line.slope * pair.contact.value();
+        const double away = pair.gel.value() - line.intercept.value() - line.slope * pair.contact.value();
         rest += away * away;
     }
-    line.residualDeviation = std::sqrt(rest / (n - 2.0));
+    line.residualDeviation = Ohms(std::sqrt(rest / (n - 2.0)));
     return line;
 }
 

@@ -14,11 +14,11 @@ struct PairedReading {
 
 /// A lab's own way from its contact readings to gel readings: R_gel = intercept + slope·R_contact.
 struct PairedRegression {
-    double intercept = 0.0; ///< Ω
+    Ohms intercept;
     double slope = 1.0;
-    double residualDeviation = 0.0;               ///< Ω, of one person about the line
+    Ohms residualDeviation;                       ///< of one person about the line
     double meanContact = 0.0, sumOfSquares = 0.0; ///< of the contact readings
-    double lowest = 0.0, highest = 0.0;           ///< Ω, readings that the line rests on
+    Ohms lowest, highest;                         ///< readings that the line rests on
     int people = 0;
 
     struct Converted {

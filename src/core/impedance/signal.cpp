@@ -172,7 +172,7 @@ void judgePoints(const Spectrum& spectrum, const SignalLimits& limits, Findings&
         if (!point.impedance || f < 4.9e3 || f > 251e3)
             continue;
         const double phase = phaseAngle(*point.impedance).value();
-        if (phase <= 0.0 || phase > limits.greatestPhase) {
+        if (phase <= 0.0 || phase > limits.greatestPhase.value()) {
             findings.push_back(
                 {SignalFault::Phase,
                  Severity::Bad,
@@ -297,14 +297,15 @@ void judgeWindows(const Sweep& sweep, const SignalLimits& limits, Findings& find
         const auto [low, high] = isArm(segment)   ? std::pair(limits.armLow, limits.armHigh)
                                  : isLeg(segment) ? std::pair(limits.legLow, limits.legHigh)
                                                   : std::pair(limits.trunkLow, limits.trunkHigh);
-        if (ohms < low || ohms > high)
-            findings.push_back({SignalFault::Window,
-                                Severity::Note,
-                                segment,
-                                standardFrequency,
-                                {FUSAIN_TEXT("The {1} reads {2} Ω at 50 kHz; such segments read {3} to {4}."),
-                                 {nameOf(segment), fixed(ohms, 1), fixed(low, 0), fixed(high, 0)}},
-                                {FUSAIN_TEXT("Check contacts, posture and whose turn it is."), {}}});
+        if (ohms < low.value() || ohms > high.value())
+            findings.push_back(
+                {SignalFault::Window,
+                 Severity::Note,
+                 segment,
+                 standardFrequency,
+                 {FUSAIN_TEXT("The {1} reads {2} Ω at 50 kHz; such segments read {3} to {4}."),
+                  {nameOf(segment), fixed(ohms, 1), fixed(low.value(), 0), fixed(high.value(), 0)}},
+                 {FUSAIN_TEXT("Check contacts, posture and whose turn it is."), {}}});
     }
 }
 
@@ -313,9 +314,9 @@ void judgeWindows(const Sweep& sweep, const SignalLimits& limits, Findings& find
 SignalLimits SignalLimits::of(ElectrodeGeometry geometry) {
     SignalLimits limits;
     if (geometry == ElectrodeGeometry::SupineGel) {
-        limits.armLow = 130.0;
-        limits.armHigh = 450.0;
-        limits.legHigh = 450.0;
+        limits.armLow = Ohms(130.0);
+        limits.armHigh = Ohms(450.0);
+        limits.legHigh = Ohms(450.0);
         limits.legsToArmsLow = 0.65;
         limits.legsToArmsHigh = 1.45;
     }
@@ -366,7 +367,7 @@ std::vector<IdentityDoubt> identityDoubts(const IdentityFacts& now, const Identi
                                           const IdentityLimits& limits) {
     using enum IdentityDoubt::About;
     std::vector<IdentityDoubt> doubts;
-    if (std::abs((now.height - last.height).value()) > limits.height + 1e-9)
+    if (std::abs((now.height - last.height).value()) > limits.height.value() + 1e-9)
         doubts.push_back({Height, centimetres(now.height), centimetres(last.height)});
     if (now.mass && last.mass && std::abs(*now.mass / *last.mass - 1.0) > limits.mass)
         doubts.push_back({Mass, now.mass->value(), last.mass->value()});

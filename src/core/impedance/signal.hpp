@@ -40,7 +40,7 @@ struct SignalFinding {
 /// choices of this program (grade C): a lab sets its own.
 struct SignalLimits {
     double rise = 0.001;         ///< relative, at a step up in frequency
-    double greatestPhase = 20.0; ///< °, between 5 and 250 kHz
+    Degrees greatestPhase{20.0}; ///< between 5 and 250 kHz
     double lowFrequencyDrop =
         0.055; ///< relative fall of |Z| from the lowest frequency to the next (1 to 5 kHz)
     double lowFrequencyScatter = 0.010;
@@ -48,8 +48,8 @@ struct SignalLimits {
     double drift = 0.006;
     double sum = 0.02;
     double armNote = 8.0, armBad = 15.0, legNote = 6.0, legBad = 12.0; ///< %, right against left
-    double trunkLow = 12.0, trunkHigh = 45.0;                          ///< Ω at 50 kHz
-    double armLow = 180.0, armHigh = 600.0, legLow = 130.0, legHigh = 450.0;
+    Ohms trunkLow{12.0}, trunkHigh{45.0};                              ///< at 50 kHz
+    Ohms armLow{180.0}, armHigh{600.0}, legLow{130.0}, legHigh{450.0};
     double legsToArmsLow = 0.52, legsToArmsHigh = 1.10; ///< magnitudes at 50 kHz, both sides together
     double slope = 0.40; ///< relative difference between a phase and what the magnitudes around it say
     /// Gel electrodes at wrist and ankle leave hand and foot out: limbs read lower.
@@ -66,7 +66,7 @@ struct SignalLimits {
 
 /// What a person who is measured again should show: mass, height and impedance near the last visit's.
 struct IdentityLimits {
-    double height = 0.02;    ///< m
+    Metres height{0.02};
     double mass = 0.08;      ///< relative
     double impedance = 0.12; ///< relative, |Z| of the whole body at 50 kHz
 };

@@ -26,7 +26,7 @@ bool keeps(const Rule& rule, const Answer& answer) {
     case AnswerType::TimeSince:
         if (answer.never)
             return rule.okIf == Comparison::AtLeast || rule.okIf == Comparison::MoreThan;
-        return answer.hoursSince && holds(rule.okIf, *answer.hoursSince, limitHours(rule));
+        return answer.ago && holds(rule.okIf, answer.ago->value(), limitHours(rule));
     case AnswerType::Number:
         return answer.number && holds(rule.okIf, *answer.number, rule.limit);
     case AnswerType::Choice:
@@ -52,7 +52,7 @@ Answer answerKeeping(const Rule& rule, double margin) {
     else if (rule.type == AnswerType::Number)
         answer.number = rule.limit * factor;
     else
-        answer.hoursSince = limitHours(rule) * factor;
+        answer.ago = Hours(limitHours(rule) * factor);
     return answer;
 }
 
@@ -66,10 +66,10 @@ Finding judge(const Rule& rule, const Answer& answer) {
     if (finding.kept)
         return finding;
     finding.action = rule.actionIfBroken;
-    if (rule.type == AnswerType::TimeSince && rule.okIf == Comparison::AtLeast && answer.hoursSince)
-        finding.waitMinutes = (limitHours(rule) - *answer.hoursSince) * 60.0;
+    if (rule.type == AnswerType::TimeSince && rule.okIf == Comparison::AtLeast && answer.ago)
+        finding.wait = Minutes((limitHours(rule) - answer.ago->value()) * 60.0);
     if (growsWithTime(rule) && answer.number)
-        finding.waitMinutes = rule.limit - *answer.number;
+        finding.wait = Minutes(rule.limit - *answer.number);
     return finding;
 }
 

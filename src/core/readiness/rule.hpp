@@ -43,20 +43,20 @@ enum class KeptAsTold { No, List, Group };
 
 /// An answer as given. Exactly one of the fields is set, or none for "unknown".
 struct Answer {
-    std::optional<double> hoursSince; ///< time-since, in hours
-    bool never = false;               ///< time-since: it never happened (passes an at-least rule)
+    std::optional<Hours> ago; ///< time-since
+    bool never = false;       ///< time-since: it never happened (passes an at-least rule)
     std::optional<double> number;
     std::string choice;
     KeptAsTold keptAsTold = KeptAsTold::No;
     [[nodiscard]] bool unknown() const {
-        return !hoursSince && !never && !number && choice.empty() && keptAsTold == KeptAsTold::No;
+        return !ago && !never && !number && choice.empty() && keptAsTold == KeptAsTold::No;
     }
 };
 
 struct Finding {
     bool kept = true;
     Action action = Action::GoOn;
-    double waitMinutes = 0.0; ///< for Wait on an at-least time rule: how long until it is met
+    Minutes wait; ///< for Wait on an at-least time rule: how long until it is met
 };
 
 /// True for a number of minutes that only has to grow: how long somebody has been standing or lying.

@@ -27,8 +27,8 @@ ReferenceRow rowOf(Sex sex, std::size_t band, std::vector<double> values) {
         table.points.push_back({percent, percentileOf(values, percent)});
     ReferenceRow row;
     row.sex = sex;
-    row.ageFrom = lowerAges[band];
-    row.ageTo = band + 1 < lowerAges.size() ? lowerAges[band + 1] - 1.0 : oldest;
+    row.ageFrom = Years(lowerAges[band]);
+    row.ageTo = Years(band + 1 < lowerAges.size() ? lowerAges[band + 1] - 1.0 : oldest);
     row.low = percentileOf(values, 10.0);
     row.high = percentileOf(values, 90.0);
     row.people = static_cast<int>(values.size());

@@ -7,7 +7,7 @@ namespace fusain::reference {
 const ReferenceRow* ReferenceSet::rowFor(Sex sex, Years age) const {
     const double completed = std::floor(age.value());
     for (const ReferenceRow& row : rows)
-        if (row.sex == sex && completed >= row.ageFrom && completed <= row.ageTo)
+        if (row.sex == sex && completed >= row.ageFrom.value() && completed <= row.ageTo.value())
             return &row;
     return nullptr;
 }

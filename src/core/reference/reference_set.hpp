@@ -20,8 +20,8 @@ struct Band {
 /// What a reference set says about people of one sex and age.
 struct ReferenceRow {
     Sex sex = Sex::Female;
-    double ageFrom = 0.0;                                  ///< completed years, inclusive
-    double ageTo = 0.0;                                    ///< completed years, inclusive
+    Years ageFrom;                                         ///< completed, inclusive
+    Years ageTo;                                           ///< completed, inclusive
     double low = 0.0;                                      ///< lower end of the band drawn under the scale
     double high = std::numeric_limits<double>::infinity(); ///< upper end of it; infinite where there is none
     std::vector<Band> bands;

@@ -31,6 +31,30 @@ struct MillimetreOfMercury {
 struct Year {
     static constexpr std::string_view symbol = "y";
 };
+struct Minute {
+    static constexpr std::string_view symbol = "min";
+};
+struct Hour {
+    static constexpr std::string_view symbol = "h";
+};
+struct MilligramPerLitre {
+    static constexpr std::string_view symbol = "mg/L";
+};
+struct LitrePerMinute {
+    static constexpr std::string_view symbol = "L/min";
+};
+struct WattPerKelvin {
+    static constexpr std::string_view symbol = "W/K";
+};
+struct KilogramPerSecond {
+    static constexpr std::string_view symbol = "kg/s";
+};
+struct KilogramPerWeek {
+    static constexpr std::string_view symbol = "kg/week";
+};
+struct KilocaloriePerKilogramDay {
+    static constexpr std::string_view symbol = "kcal/(kg d)";
+};
 struct Second {
     static constexpr std::string_view symbol = "s";
 };
@@ -93,6 +117,14 @@ using Celsius = Quantity<unit::Celsius>;
 using KilogramsPerLitre = Quantity<unit::KilogramPerLitre>;
 using MillimetresOfMercury = Quantity<unit::MillimetreOfMercury>;
 using Years = Quantity<unit::Year>;
+using Minutes = Quantity<unit::Minute>;
+using Hours = Quantity<unit::Hour>;
+using MilligramsPerLitre = Quantity<unit::MilligramPerLitre>;
+using LitresPerMinute = Quantity<unit::LitrePerMinute>;
+using WattsPerKelvin = Quantity<unit::WattPerKelvin>;
+using KilogramsPerSecond = Quantity<unit::KilogramPerSecond>;
+using KilogramsPerWeek = Quantity<unit::KilogramPerWeek>;
+using KilocaloriesPerKilogramDay = Quantity<unit::KilocaloriePerKilogramDay>;
 using Seconds = Quantity<unit::Second>;
 using Percent = Quantity<unit::Percent>;
 using KilogramsPerSquareMetre = Quantity<unit::KilogramPerSquareMetre>;

@@ -10,8 +10,8 @@ namespace fusain::water {
 
 std::optional<Message> problemWith(const CareReading& reading) {
     const auto outside = [](double value, double low, double high) { return !(value >= low && value <= high); };
-    if (outside(reading.freeChlorine, 0.0, 50.0) ||
-        (reading.combinedChlorine && outside(*reading.combinedChlorine, 0.0, 20.0)))
+    if (outside(reading.freeChlorine.value(), 0.0, 50.0) ||
+        (reading.combinedChlorine && outside(reading.combinedChlorine->value(), 0.0, 20.0)))
         return Message{FUSAIN_TEXT("Chlorine is read in mg/L, 0 to 50."), {}};
     if (outside(reading.acidity, 4.0, 10.0))
         return Message{FUSAIN_TEXT("The pH of a tank is 4 to 10."), {}};
@@ -20,8 +20,8 @@ std::optional<Message> problemWith(const CareReading& reading) {
     return std::nullopt;
 }
 
-double chlorineDose(double raiseBy, Litres volume, Percent stock) {
-    return raiseBy * volume.value() / (10.0 * stock.value());
+double chlorineDose(MilligramsPerLitre raiseBy, Litres volume, Percent stock) {
+    return raiseBy.value() * volume.value() / (10.0 * stock.value());
 }
 
 double hypochlorousShare(double acidity, Celsius temperature) {
@@ -35,28 +35,28 @@ std::vector<CareFinding> judgeCare(const CareReading& reading, const CareLimits&
     const auto find = [&](CareVerdict verdict, Message what) {
         findings.push_back({verdict, std::move(what)});
     };
-    const double chlorine = reading.freeChlorine;
+    const MilligramsPerLitre chlorine = reading.freeChlorine;
     if (chlorine > limits.chlorineNever)
         find(CareVerdict::NobodyIn, {FUSAIN_TEXT("Nobody in the water. Free chlorine {1} mg/L, limit {2}. Wait "
                                                  "or replace part of the water, then test again."),
-                                     {fixed(chlorine, 1), fixed(limits.chlorineNever, 0)}});
+                                     {fixed(chlorine.value(), 1), fixed(limits.chlorineNever.value(), 0)}});
     else if (chlorine > limits.chlorineMost)
         find(CareVerdict::PutRight,
              {FUSAIN_TEXT("Free chlorine {1} mg/L (limit {2}). Add none. Read again in an hour."),
-              {fixed(chlorine, 1), fixed(limits.chlorineMost, 0)}});
+              {fixed(chlorine.value(), 1), fixed(limits.chlorineMost.value(), 0)}});
     else if (chlorine < limits.chlorineLeast) {
-        const double middle = 0.5 * (limits.chlorineLeast + limits.chlorineMost);
+        const MilligramsPerLitre middle = (limits.chlorineLeast + limits.chlorineMost) * 0.5;
         find(CareVerdict::NobodyIn,
              {FUSAIN_TEXT("Nobody in the water. Free chlorine {1} mg/L, at least {2} is needed. Add {3} mL of "
                           "the {4} % solution, stir, then test again."),
-              {fixed(chlorine, 1), fixed(limits.chlorineLeast, 0),
+              {fixed(chlorine.value(), 1), fixed(limits.chlorineLeast.value(), 0),
                fixed(chlorineDose(middle - chlorine, volume, stock), 0), fixed(stock.value(), 1)}});
     }
     if (reading.combinedChlorine && *reading.combinedChlorine > limits.combinedMost)
         find(CareVerdict::PutRight,
              {FUSAIN_TEXT("Combined chlorine {1} mg/L (limit {2}). Finish this client only if free chlorine "
                           "and pH are in range; then change the water."),
-              {fixed(*reading.combinedChlorine, 2), fixed(limits.combinedMost, 1)}});
+              {fixed(reading.combinedChlorine->value(), 2), fixed(limits.combinedMost.value(), 1)}});
     if (reading.acidity < limits.acidityLeast)
         find(CareVerdict::PutRight,
              {FUSAIN_TEXT("pH {1}: below {2}, hard on eyes and metal. Raise it as the maker of the "

@@ -12,17 +12,17 @@ namespace fusain::water {
 /// pH 7.2 to 7.8; combined chlorine 0.4 at most. The upper aim of 5 mg/L is an engineering choice of this
 /// program.
 struct CareLimits {
-    double chlorineLeast = 3.0, chlorineMost = 5.0, chlorineNever = 10.0; ///< mg/L of free chlorine
-    double combinedMost = 0.4;                                            ///< mg/L of combined chlorine
-    double acidityLeast = 7.2, acidityMost = 7.8;                         ///< pH
+    MilligramsPerLitre chlorineLeast{3.0}, chlorineMost{5.0}, chlorineNever{10.0}; ///< free chlorine
+    MilligramsPerLitre combinedMost{0.4};                                          ///< combined chlorine
+    double acidityLeast = 7.2, acidityMost = 7.8;                                  ///< pH
 };
 
 /// One reading of the water. What is not possible at all (a pH of 20) is refused before: see problemWith.
 struct CareReading {
-    double freeChlorine = 0.0;              ///< mg/L, 0 to 50
-    std::optional<double> combinedChlorine; ///< mg/L, 0 to 20
-    double acidity = 7.5;                   ///< pH, 4 to 10
-    Celsius temperature{35.0};              ///< 5 to 60
+    MilligramsPerLitre freeChlorine;                    ///< 0 to 50
+    std::optional<MilligramsPerLitre> combinedChlorine; ///< 0 to 20
+    double acidity = 7.5;                               ///< pH, 4 to 10
+    Celsius temperature{35.0};                          ///< 5 to 60
 };
 /// What cannot be a reading of tank water; nothing when it can be.
 [[nodiscard]] std::optional<Message> problemWith(const CareReading& reading);
@@ -39,8 +39,8 @@ struct CareFinding {
 [[nodiscard]] CareVerdict worst(const std::vector<CareFinding>& findings);
 
 /// How much of a chlorine solution raises the free chlorine: mL = mg/L · L / (10 · %).
-/// @param raiseBy mg/L, 0 or more  @param stock strength of the solution, % available chlorine, above 0
-[[nodiscard]] double chlorineDose(double raiseBy, Litres volume, Percent stock);
+/// @param raiseBy 0 or more  @param stock strength of the solution, % available chlorine, above 0
+[[nodiscard]] double chlorineDose(MilligramsPerLitre raiseBy, Litres volume, Percent stock);
 
 /// Share of the free chlorine that disinfects (HOCl): 1 / (1 + 10^(pH − pKa)), pKa = 3000.00/T − 10.0686 +
 /// 0.0253·T with T in kelvin: 7.54 at 25 °C, 7.47 at 34 °C.

@@ -7,15 +7,15 @@ namespace fusain::water {
 
 /// What fills a tank: two supplies through one hose, so that the flow is the same for both.
 struct TankSupply {
-    Celsius hot{60.0};  ///< 30 to 85
-    Celsius cold{12.0}; ///< 1 to 30, below hot
-    double flow = 8.0;  ///< L/min, above 0
+    Celsius hot{60.0};         ///< 30 to 85
+    Celsius cold{12.0};        ///< 1 to 30, below hot
+    LitresPerMinute flow{8.0}; ///< above 0
 };
 
 /// A tank that cools towards its room in proportion to the difference.
 struct Tank {
-    Litres volume{1300.0};  ///< above 0
-    double heatLoss = 25.0; ///< W/K of the full tank, 0 or more; while filling, in proportion to the filling
+    Litres volume{1300.0};         ///< above 0
+    WattsPerKelvin heatLoss{25.0}; ///< of the full tank, 0 or more; while filling, in proportion to the filling
     Celsius room{22.0};
 };
 
@@ -24,29 +24,29 @@ struct Tank {
 [[nodiscard]] double coolingPerMinute(const Tank& tank);
 
 /// Temperature of water that stands, after some minutes: T = room + (T0 − room)·e^(−k·t).
-[[nodiscard]] Celsius standing(const Tank& tank, Celsius now, double minutes);
+[[nodiscard]] Celsius standing(const Tank& tank, Celsius now, Minutes passed);
 /// Temperature of the water once the tank is full, when hot water runs alone for the first minutes and cold
 /// water alone after: with y = V/V_full·(T − room), dy/dt = flow/V_full·(T_in − room) − k·y.
-/// @param hotMinutes 0 to the time of filling
-[[nodiscard]] Celsius whenFull(const Tank& tank, const TankSupply& supply, double hotMinutes);
+/// @param hot for how long hot water runs, 0 to the time of filling
+[[nodiscard]] Celsius whenFull(const Tank& tank, const TankSupply& supply, Minutes hot);
 
 /// How to fill.
 struct FillPlan {
-    double minutes = 0.0;    ///< from the empty tank to the full one
-    double hotMinutes = 0.0; ///< hot water alone, first
-    Celsius full{0.0};       ///< temperature when the tank is full
+    Minutes whole;     ///< from the empty tank to the full one
+    Minutes hot;       ///< hot water alone, first
+    Celsius full{0.0}; ///< temperature when the tank is full
 };
 /// Plans a filling so that the water has a temperature some minutes after the tank is full.
-/// @param wanted 33 to 36 °C, never above 40 °C  @param settleMinutes mixing and waiting after the filling
+/// @param wanted 33 to 36 °C, never above 40 °C  @param settle mixing and waiting after the filling
 /// @return a Problem when the hot supply cannot reach it, or the cold one is too warm
 [[nodiscard]] Expected<FillPlan> planFilling(const Tank& tank, const TankSupply& supply, Celsius wanted,
-                                             double settleMinutes);
+                                             Minutes settle);
 
 /// How to warm a full tank that has cooled: let out so much, then run in hot water until it is full again. From
 /// (V − v)·T + v·T_hot = V·T_wanted: v = V·(T_wanted − T)/(T_hot − T); what is lost meanwhile is left out.
 struct TopUp {
     Litres exchanged{0.0};
-    double minutes = 0.0; ///< out and in, through the same hose
+    Minutes whole; ///< out and in, through the same hose
 };
 /// @param now of the water, below wanted; wanted below the hot supply
 [[nodiscard]] TopUp planTopUp(const Tank& tank, const TankSupply& supply, Celsius now, Celsius wanted);

@@ -18,13 +18,13 @@ std::optional<readiness::Answer> asItStandsNow(const AnsweredQuestion& given, co
     readiness::Answer answer = given.answer;
     if (answer.keptAsTold != readiness::KeptAsTold::No)
         return given.rule == rule.id ? std::optional(answer) : std::nullopt;
-    const bool time = answer.hoursSince || answer.never;
+    const bool time = answer.ago || answer.never;
     if (time != (rule.type == readiness::AnswerType::TimeSince) || answer.number || answer.unknown())
         return std::nullopt; // a temperature or minutes of lying are of their moment
     if (!answer.choice.empty() && std::ranges::find(rule.choices, answer.choice) == rule.choices.end())
         return std::nullopt;
-    if (answer.hoursSince)
-        answer.hoursSince = *answer.hoursSince + minutesBetween(given.at, now) / 60.0;
+    if (answer.ago)
+        answer.ago = *answer.ago + Hours(minutesBetween(given.at, now) / 60.0);
     return answer;
 }
 

@@ -90,7 +90,7 @@ LabPrecision Computing::precisionOf(std::string_view method, const std::string& 
 LabPrecision Computing::precisionOf(const ComputedTest& test, const std::string& technician) const {
     std::optional<MeasuredPerson> person;
     if (const auto* body = test.composition())
-        person = MeasuredPerson{test.record().subject.sex, body->fatPercent.estimate().value()};
+        person = MeasuredPerson{test.record().subject.sex, body->fatPercent.estimate()};
     return precisionFor(methodOf(test.test), technician, person);
 }
 

@@ -73,7 +73,7 @@ std::vector<Appointment> DayBoard::appointments() const {
                                 block.method, block.at,
                                 over(first),  first.state != "booked" && first.state != "refused"};
         if (block.people > 1)
-            appointment.minutes = minutesBetween(block.at, block.until);
+            appointment.takes = Minutes(minutesBetween(block.at, block.until));
         found.push_back(std::move(appointment));
     }
     return found;
@@ -91,8 +91,8 @@ void DayBoard::makeBlocks() {
             const bool team = each.note.starts_with(teamNote);
             blocks_.push_back(
                 {each.id, team ? each.note : clientName(each.clientId), each.method, each.at,
-                 each.at.plusMinutes(team ? perPerson : policy_.timesOf(each.method).benchMinutes), each.state,
-                 1});
+                 each.at.plusMinutes(team ? perPerson : policy_.timesOf(each.method).atTheBench.value()),
+                 each.state, 1});
             continue;
         }
         ++known->people;

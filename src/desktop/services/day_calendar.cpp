@@ -76,7 +76,7 @@ std::string calendarFrom(Session& session, Instant day) {
             const auto client = session.book().client(visit.clientId);
             events.push_back(
                 {visit.id + "@" + session.book().name(), visit.at,
-                 visit.at.plusMinutes(policy.timesOf(visit.method).benchMinutes),
+                 visit.at.plusMinutes(policy.timesOf(visit.method).atTheBench.value()),
                  report::say(methodTitle(visit.method)).toStdString() + ", " + (client ? client->code : ""),
                  visit.note});
         }

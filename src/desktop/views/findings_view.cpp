@@ -175,8 +175,8 @@ void FindingsView::fillSentences(const report::TestReport& report) {
         lines.insert(
             1, tr("The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5")
                    .arg(report::say(methodTitle(other.method)), report::number(other.fatPercent.value(), 1),
-                        report::signedNumber(other.difference, 1), report::number(other.halfInterval, 1),
-                        report::say(other.likelyCause)));
+                        report::signedNumber(other.difference.value(), 1),
+                        report::number(other.halfInterval.value(), 1), report::say(other.likelyCause)));
     sentences_->setText(lines.join(QLatin1Char('\n')));
 }
 

@@ -43,7 +43,8 @@ bool ChamberProcedure::readingDone(Step step) const {
         return test_.scale() &&
                within(std::abs(test_.scale()->error().value()), setting_.policy.scaleTolerance.value());
     case Calibration:
-        return test_.calibration() && within(std::abs(test_.calibration()->error().value()), cylinderTolerance);
+        return test_.calibration() &&
+               within(std::abs(test_.calibration()->error().value()), cylinderTolerance.value());
     case Mass:
         return test_.mass.has_value();
     case VolumeTrials:

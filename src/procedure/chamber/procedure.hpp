@@ -62,6 +62,6 @@ private:
 };
 
 /// Largest error of a cylinder read by a chamber that calibrates itself: a lab-adjustable default.
-inline constexpr double cylinderTolerance = 0.100; // L
+inline constexpr Litres cylinderTolerance{0.100};
 
 } // namespace fusain

@@ -71,11 +71,11 @@ std::optional<std::vector<Appointment>> placeFrom(const std::vector<std::string>
 
 Instant endOf(const Appointment& appointment, const PlanningPolicy& policy) {
     return appointment.at.plusMinutes(
-        appointment.minutes.value_or(policy.timesOf(appointment.method).benchMinutes));
+        appointment.takes.value_or(policy.timesOf(appointment.method).atTheBench).value());
 }
 
 Instant freeAfter(const Appointment& appointment, const PlanningPolicy& policy) {
-    return endOf(appointment, policy).plusMinutes(policy.timesOf(appointment.method).changeMinutes);
+    return endOf(appointment, policy).plusMinutes(policy.timesOf(appointment.method).changing.value());
 }
 
 bool isOpen(const Appointment& appointment, Instant midnight, const PlanningPolicy& policy) {

@@ -16,9 +16,9 @@ struct Appointment {
     std::string clientId;
     std::string method;
     Instant at;
-    bool over = false;                  ///< measured, signed or ended: it delays nobody any more
-    bool begun = false;                 ///< at the bench, or over: whatever had to be ready is
-    std::optional<double> minutes = {}; ///< with the client, where it is not the method's usual time: a team
+    bool over = false;                 ///< measured, signed or ended: it delays nobody any more
+    bool begun = false;                ///< at the bench, or over: whatever had to be ready is
+    std::optional<Minutes> takes = {}; ///< with the client, where it is not the method's usual time: a team
 };
 /// When the client has left, and when the next one can begin on the same instrument.
 [[nodiscard]] Instant endOf(const Appointment& appointment, const PlanningPolicy& policy);

@@ -64,7 +64,7 @@ private:
                 ready.push_back({"check." + check.id + "." + lane,
                                  check.title,
                                  {FUSAIN_TEXT("A quality check that is due."), {}},
-                                 policy_.checkMinutes});
+                                 policy_.checking.value()});
         // The tank's own instruments warm while it fills; the check wants the chair in place.
         if (lane == tankLane)
             beside_ = ready;
@@ -75,7 +75,7 @@ private:
 
     [[nodiscard]] std::vector<Work> fillingWorks() {
         const TankSetup& tank = policy_.tank;
-        const double settle = tank.mixMinutes + tank.lowerMinutes + tank.chairMinutes;
+        const double settle = (tank.mixing + tank.lowering + tank.hangingTheChair).value();
         std::vector<Work> works{{"tank.disinfect",
                                  FUSAIN_TEXT("Disinfect the tank"),
                                  {FUSAIN_TEXT("Never mix with acid or ammonia. Keep surfaces wet for the full "
@@ -84,14 +84,14 @@ private:
                                  tank.disinfectMinutes},
                                 {"tank.rinse", FUSAIN_TEXT("Rinse twice and drain"), {}, tank.rinseMinutes}};
         filling_.reset();
-        if (const auto filling = water::planFilling(tank.tank, tank.supply, tank.wanted, settle)) {
+        if (const auto filling = water::planFilling(tank.tank, tank.supply, tank.wanted, Minutes(settle))) {
             filling_ = *filling;
-            const double cold = filling->minutes - filling->hotMinutes;
+            const double cold = (filling->whole - filling->hot).value();
             works.push_back({"tank.fill-hot",
                              FUSAIN_TEXT("Fill: hot water alone"),
                              {FUSAIN_TEXT("{1} min at {2} L/min; nobody inside."),
-                              {fixed(filling->hotMinutes, 0), fixed(tank.supply.flow, 1)}},
-                             filling->hotMinutes});
+                              {fixed(filling->hot.value(), 0), fixed(tank.supply.flow.value(), 1)}},
+                             filling->hot.value()});
             works.push_back({"tank.fill-cold",
                              FUSAIN_TEXT("Fill: cold water alone"),
                              {FUSAIN_TEXT("{1} min; the full tank will have {2} °C."),
@@ -100,17 +100,18 @@ private:
         } else {
             plan_.noFilling = filling.error().what;
             works.push_back({"tank.fill", FUSAIN_TEXT("Fill the tank"), filling.error().what,
-                             tank.tank.volume.value() / tank.supply.flow});
+                             tank.tank.volume.value() / tank.supply.flow.value()});
         }
         works.push_back({std::string(waterWork),
                          FUSAIN_TEXT("Stir, read the temperature, log chlorine and pH"),
                          {},
-                         tank.mixMinutes});
-        works.push_back({"tank.lower", FUSAIN_TEXT("Let some out below the overflow"), {}, tank.lowerMinutes});
+                         tank.mixing.value()});
+        works.push_back(
+            {"tank.lower", FUSAIN_TEXT("Let some out below the overflow"), {}, tank.lowering.value()});
         works.push_back({"tank.chair",
                          FUSAIN_TEXT("Hang the chair, zero the load cell"),
                          {FUSAIN_TEXT("Late, so that the cell does not creep under the weight."), {}},
-                         tank.chairMinutes});
+                         tank.hangingTheChair.value()});
         return works;
     }
 
@@ -175,22 +176,22 @@ private:
     void followWarmth(const std::vector<Appointment>& clients) {
         const TankSetup& tank = policy_.tank;
         Instant since =
-            clients.front().at.plusMinutes(-tank.mixMinutes - tank.lowerMinutes - tank.chairMinutes);
+            clients.front().at.plusMinutes(-(tank.mixing + tank.lowering + tank.hangingTheChair).value());
         Celsius then = filling_->full;
         Instant free = since;
         for (const Appointment& each : clients) {
-            Celsius there = water::standing(tank.tank, then, minutesBetween(since, each.at));
+            Celsius there = water::standing(tank.tank, then, Minutes(minutesBetween(since, each.at)));
             if (there < water::leastComfortable && tank.supply.hot > tank.wanted) {
                 const water::TopUp topUp = water::planTopUp(tank.tank, tank.supply, there, tank.wanted);
-                const Instant from = each.at.plusMinutes(-topUp.minutes - tank.mixMinutes);
+                const Instant from = each.at.plusMinutes(-topUp.whole.value() - tank.mixing.value());
                 if (from >= free) {
                     add(tankLane,
                         {"tank.top-up." + each.id,
                          FUSAIN_TEXT("Warm the tank: let some out, run in hot water, stir"),
                          {FUSAIN_TEXT("{1} L out and in, {2} min; nobody inside. From {3} to {4} °C."),
-                          {fixed(topUp.exchanged.value(), 0), fixed(topUp.minutes, 0), fixed(there.value(), 1),
-                           fixed(tank.wanted.value(), 1)}},
-                         topUp.minutes + tank.mixMinutes},
+                          {fixed(topUp.exchanged.value(), 0), fixed(topUp.whole.value(), 0),
+                           fixed(there.value(), 1), fixed(tank.wanted.value(), 1)}},
+                         topUp.whole.value() + tank.mixing.value()},
                         from, from);
                     there = tank.wanted;
                     then = there;
@@ -213,8 +214,8 @@ private:
         if (filling_)
             followWarmth(clients);
         int number = 1;
-        for (Instant at = first.plusMinutes(60.0 * policy_.water.everyHours); at < last;
-             at = at.plusMinutes(60.0 * policy_.water.everyHours))
+        for (Instant at = first.plusMinutes(60.0 * policy_.water.every.value()); at < last;
+             at = at.plusMinutes(60.0 * policy_.water.every.value()))
             add(tankLane,
                 {"tank.water-log." + std::to_string(number++),
                  FUSAIN_TEXT("Water log: chlorine, pH, temperature"),

@@ -18,10 +18,10 @@ struct MethodValue {
 /// Two methods of the day.
 struct MethodPair {
     std::size_t first, second; ///< places in MethodsOfADay::values
-    double difference = 0.0;   ///< first − second, %fat points
-    double halfInterval = 0.0; ///< 95 %, both errors together
+    Percent difference;        ///< first − second, points of fat
+    Percent halfInterval;      ///< 95 %, both errors together
     Message likelyCause;       ///< empty when they agree closely
-    [[nodiscard]] bool agrees() const { return std::abs(difference) <= halfInterval; }
+    [[nodiscard]] bool agrees() const { return std::abs(difference.value()) <= halfInterval.value(); }
 };
 /// Fat by a model of several components.
 struct ModelValue {

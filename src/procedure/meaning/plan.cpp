@@ -117,12 +117,12 @@ std::vector<PlanStop> stopsOfTheIntake(const Plan& plan, const PlanSubject& subj
                           {fixed(plan.intake.value(), 0), fixed(plan.resting.value(), 0)}},
                          dietitian});
     const double least = lowEnergyAvailability(subject.sex);
-    if (request.exercise.value() > 0.0 && plan.energyAvailability < least)
+    if (request.exercise.value() > 0.0 && plan.energyAvailability.value() < least)
         stops.push_back(
             {{FUSAIN_TEXT(
                   "Energy availability would be {1} kcal per kg of fat-free mass a day, below {2}: "
                   "hormones and bones suffer when it lasts. There is no limit that holds for everybody."),
-              {fixed(plan.energyAvailability, 0), fixed(least, 0)}},
+              {fixed(plan.energyAvailability.value(), 0), fixed(least, 0)}},
              dietitian});
     return stops;
 }
@@ -194,12 +194,12 @@ void protein(Plan& plan, const PlanSubject& subject, const PlanRequest& request)
 }
 
 void caution(Plan& plan, const PlanSubject& subject, const PlanRequest& request) {
-    if (plan.energyAvailability < fullEnergyAvailability && request.exercise.value() > 0.0)
+    if (plan.energyAvailability.value() < fullEnergyAvailability && request.exercise.value() > 0.0)
         plan.cautions.push_back(
             {FUSAIN_TEXT(
                  "Energy availability {1} kcal per kg of fat-free mass a day ({2} to {3} counts as reduced). "
                  "Reported intake is usually 10 to 30 % too low: a warning sign, not a diagnosis."),
-             {fixed(plan.energyAvailability, 0), fixed(lowEnergyAvailability(subject.sex), 0),
+             {fixed(plan.energyAvailability.value(), 0), fixed(lowEnergyAvailability(subject.sex), 0),
               fixed(fullEnergyAvailability, 0)}});
     if (plan.points.size() > 1) {
         const double first = (plan.points[1].mass - subject.mass).value();
@@ -281,7 +281,8 @@ Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request) 
     plan.resting = restingOf(subject, request, plan);
     plan.balance = plan.resting * request.activityLevel;
     plan.intake = plan.balance + request.change;
-    plan.energyAvailability = (plan.intake - request.exercise).value() / subject.fatFreeMass.value();
+    plan.energyAvailability =
+        KilocaloriesPerKilogramDay((plan.intake - request.exercise).value() / subject.fatFreeMass.value());
     if (const auto stops = stopsOfTheIntake(plan, subject, request); !stops.empty())
         return stopped(stops.front());
     follow(plan, subject, request);

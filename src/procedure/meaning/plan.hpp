@@ -71,10 +71,10 @@ struct Plan {
     std::string_view restingHow;                    ///< marked for translation
     KilocaloriesPerDay balance;                     ///< expenditure today
     KilocaloriesPerDay intake;
-    double energyAvailability = 0.0;            ///< (intake − exercise)/FFM, kcal/kg a day
-    double proteinLow = 0.0, proteinHigh = 0.0; ///< g a day
-    std::vector<PlanPoint> points;              ///< weeks 0 … the end
-    Kilograms staticChange{0.0};                ///< by 7700 kcal a kilogram, to show how far off it is
+    KilocaloriesPerKilogramDay energyAvailability; ///< (intake − exercise)/FFM
+    double proteinLow = 0.0, proteinHigh = 0.0;    ///< g a day
+    std::vector<PlanPoint> points;                 ///< weeks 0 … the end
+    Kilograms staticChange{0.0};                   ///< by 7700 kcal a kilogram, to show how far off it is
     std::optional<energy::TargetMass> target;
     std::optional<std::pair<double, double>>
         weeksAtSafeRate; ///< to the two ends of the target, at 0.7 % a week

@@ -369,7 +369,7 @@ Comparison compareConverted(const ComputedTest& earlier, const ComputedTest& now
     }
     comparison.change = {after->value - line.convert(before->value),
                          quality::leastSignificantChangeConverted(line.slope, before->visitError,
-                                                                  after->visitError, line.scatter)};
+                                                                  after->visitError, line.scatter.value())};
     comparison.verdict = comparison.change.real() ? Verdict::Real : Verdict::MayBeNoise;
     comparison.why = {
         comparison.change.real()
@@ -427,7 +427,7 @@ std::optional<MassBalance> massBalance(const ComputedTest& earlier, const Comput
         }
     }
     for (const auto& each : balance.parts)
-        balance.mass += each.change.difference;
+        balance.mass += Kilograms(each.change.difference);
     return balance;
 }
 

@@ -113,7 +113,7 @@ struct MassBalance {
         Change change;
     };
     std::vector<Part> parts;
-    double mass = 0.0; ///< change of the sum of the parts, kg
+    Kilograms mass; ///< change of the sum of the parts
 };
 /// Fat, lean and bone between two scans; fat, water and the rest between two impedance tests with an arc; fat
 /// and fat-free mass otherwise. @return nothing when the two cannot be compared

@@ -27,10 +27,12 @@ std::optional<NextTest> nextTest(std::span<const ComputedTest> upToNow, const La
     const auto outcome = upToNow.empty() ? std::nullopt : outcomeOf(upToNow.back());
     if (!outcome)
         return std::nullopt;
-    NextTest next{
-        weeksAfter(outcome->at, weeksToNextTest(*outcome, own)), leastVisibleFat(*outcome, own), {}, 0.0};
+    NextTest next{weeksAfter(outcome->at, weeksToNextTest(*outcome, own)),
+                  Kilograms(leastVisibleFat(*outcome, own)),
+                  {},
+                  {}};
     if (const auto pace = shownPace(upToNow, own)) {
-        next.ownPace = *pace;
+        next.ownPace = KilogramsPerWeek(*pace);
         next.atOwnPace = weeksAfter(outcome->at, weeksToNextTest(*outcome, own, std::abs(*pace)));
     }
     return next;

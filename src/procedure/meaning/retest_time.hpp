@@ -6,9 +6,9 @@ namespace fusain {
 /// When a further test could show something: one answer for progress, booking and pages.
 struct NextTest {
     Instant at;                       ///< at the usual pace of losing fat
-    double leastVisible = 0.0;        ///< kg of fat that two such tests can tell apart
+    Kilograms leastVisible;           ///< fat that two such tests can tell apart
     std::optional<Instant> atOwnPace; ///< at the pace that this person has shown; nothing where none was seen
-    double ownPace = 0.0;             ///< kg of fat a week, with its sign
+    KilogramsPerWeek ownPace;         ///< of fat, with its sign
 };
 /// @param upToNow signed tests of one client, oldest first; the last is the one that a next one is asked for
 /// @return nothing for a test that gives no fat

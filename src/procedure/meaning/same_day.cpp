@@ -82,10 +82,11 @@ std::optional<OtherMethod> compareMethods(const ComputedTest& test, const Comput
     OtherMethod comparison;
     comparison.method = methodOf(other.test);
     comparison.fatPercent = b.estimate();
-    comparison.difference = (a.estimate() - b.estimate()).value();
-    comparison.halfInterval = normal95 * errorOfDifference(a.uncertain(), b.uncertain(), &sameOnOneDay);
+    comparison.difference = a.estimate() - b.estimate();
+    comparison.halfInterval =
+        Percent(normal95 * errorOfDifference(a.uncertain(), b.uncertain(), &sameOnOneDay));
     const double noticeable = 1.0; // %fat: below this nobody asks why
-    if (!comparison.agrees() || std::abs(comparison.difference) > noticeable)
+    if (!comparison.agrees() || std::abs(comparison.difference.value()) > noticeable)
         comparison.likelyCause = causeOf(test, other);
     return comparison;
 }

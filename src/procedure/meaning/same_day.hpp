@@ -13,10 +13,10 @@ namespace fusain {
 struct OtherMethod {
     std::string_view method; ///< "hydrostatic", "air-displacement"
     Percent fatPercent;
-    double difference = 0.0;   ///< this test minus the other, %fat points
-    double halfInterval = 0.0; ///< 95 %, both errors together
-    Message likelyCause;       ///< from variance budgets and deviations; empty when they agree
-    [[nodiscard]] bool agrees() const { return std::abs(difference) <= halfInterval; }
+    Percent difference;   ///< this test minus the other, points of fat
+    Percent halfInterval; ///< 95 %, both errors together
+    Message likelyCause;  ///< from variance budgets and deviations; empty when they agree
+    [[nodiscard]] bool agrees() const { return std::abs(difference.value()) <= halfInterval.value(); }
 };
 /// Compares two results of one day. What is the same error in both does not count.
 /// @return nothing when one of them gives no fat

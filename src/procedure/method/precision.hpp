@@ -27,7 +27,7 @@ struct LabPrecision {
 /// Whom a verdict is about, as far as a study can tell people apart.
 struct MeasuredPerson {
     Sex sex = Sex::Female;
-    double fatPercent = 0.0;
+    Percent fat;
 };
 
 /// Standard error of one visit about the same person's other visits. A study between days takes the place of

@@ -290,14 +290,14 @@ Done Procedure::answerAfterWaiting(const std::string& ruleId) {
     const AnsweredQuestion* asked = answerTo(ruleId);
     const readiness::Rule* rule = protocol_.find(ruleId);
     const bool minutes = rule && readiness::growsWithTime(*rule) && asked && asked->answer.number;
-    if (!asked || !(asked->answer.hoursSince || minutes))
+    if (!asked || !(asked->answer.ago || minutes))
         return refused({FUSAIN_TEXT("There is no time to wait for here."), {}}, {});
     readiness::Answer later = asked->answer;
     const double passed = minutesBetween(asked->at, clock_());
     if (minutes)
         later.number = *later.number + passed;
     else
-        later.hoursSince = *later.hoursSince + passed / 60.0;
+        later.ago = *later.ago + Hours(passed / 60.0);
     return answer(ruleId, later);
 }
 

@@ -54,7 +54,7 @@ std::map<std::string, double> practiceFacts(const AnyTest& test, const PracticeL
 std::optional<bool> Debrief::holdsTruth() const {
     if (!measured || !halfInterval || !truth)
         return std::nullopt;
-    return std::abs(*measured - *truth) <= *halfInterval;
+    return std::abs((*measured - *truth).value()) <= halfInterval->value();
 }
 
 const PracticeGoal* Debrief::next() const {
@@ -77,10 +77,10 @@ Debrief debriefOf(const PracticeCase& practice, const AnyTest& test, const Pract
         debrief.missed += !met && goal.kind != GoalKind::Restraint; // a restraint that fails is invented
     }
     debrief.invented = static_cast<int>(facts.at("invented"));
-    debrief.truth = 100.0 * practice.person->at("fat_fraction").get<double>();
+    debrief.truth = Percent(100.0 * practice.person->at("fat_fraction").get<double>());
     if (const auto* composition = computed ? computed->composition() : nullptr) {
-        debrief.measured = composition->fatPercent.estimate().value();
-        debrief.halfInterval = composition->fatPercent.halfInterval().value();
+        debrief.measured = composition->fatPercent.estimate();
+        debrief.halfInterval = composition->fatPercent.halfInterval();
     }
     debrief.minutes = minutesBetween(common(test).startedAt, end);
     return debrief;

@@ -18,9 +18,9 @@ struct GoalOutcome {
 struct Debrief {
     std::vector<GoalOutcome> goals;
     int met = 0;
-    int caught = 0, missed = 0, invented = 0;            ///< goals of those kinds
-    std::optional<double> measured, halfInterval, truth; ///< %fat; the truth wherever it is known
-    double minutes = 0.0;                                ///< from the start to the signature or the end
+    int caught = 0, missed = 0, invented = 0;             ///< goals of those kinds
+    std::optional<Percent> measured, halfInterval, truth; ///< fat; the truth wherever it is known
+    double minutes = 0.0;                                 ///< from the start to the signature or the end
     [[nodiscard]] double score() const {
         return goals.empty() ? 0.0 : static_cast<double>(met) / static_cast<double>(goals.size());
     }

@@ -102,7 +102,7 @@ LabPrecision precisionInHandsOf(const Staff& colleague, const std::vector<Study>
             for (const Study& study : studies) {
                 if (study.group != group || study.population.everybody() != everybody)
                     continue;
-                if (!everybody && !(person && study.population.covers(person->sex, person->fatPercent)))
+                if (!everybody && !(person && study.population.covers(person->sex, person->fat)))
                     continue;
                 if (const auto precision = quality::precisionOf(study.people); precision && precision->enough())
                     take(own, study, precision->rootMeanSquareSd);

@@ -19,7 +19,7 @@ std::optional<quality::ControlRule> ruleBroken(const CheckStatus& status, const 
 double CheckStanding::left(Instant now) const {
     if (!status.validUntil || !(now < *status.validUntil))
         return 0.0;
-    return std::min(1.0, minutesBetween(now, *status.validUntil) / (60.0 * check->everyHours));
+    return std::min(1.0, minutesBetween(now, *status.validUntil) / (60.0 * check->every.value()));
 }
 
 CheckStanding standingOf(const CheckDefinition& check, const CheckStatus& status, const ControlSeries& series) {

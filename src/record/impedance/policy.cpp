@@ -44,8 +44,8 @@ using impedance::SegmentModel;
 using impedance::SignalLimits;
 
 // Two numbers that belong together, [low, high].
-template <class Owner>
-void addPair(Fields<Owner>& fields, std::string key, double Owner::*low, double Owner::*high,
+template <class Owner, class Number>
+void addPair(Fields<Owner>& fields, std::string key, Number Owner::*low, Number Owner::*high,
              std::string meaning, std::string unit = {}, Limits limits = atLeast(0.0),
              Presence presence = Presence::Optional) {
     const FieldNote note{
@@ -55,13 +55,13 @@ void addPair(Fields<Owner>& fields, std::string key, double Owner::*low, double 
         [low, high, note](const Json& json, Owner& owner) {
             if (!json.is_array() || json.size() != 2)
                 refuse(json, note, "is not a list of two");
-            owner.*low = numberIn(json.at(0), note);
-            owner.*high = numberIn(json.at(1), note);
+            owner.*low = Number(numberIn(json.at(0), note));
+            owner.*high = Number(numberIn(json.at(1), note));
             if (owner.*low > owner.*high)
                 refuse(json, note, "falls");
         },
         [low, high](const Owner& owner) {
-            return Json::array({owner.*low, owner.*high});
+            return Json::array({FieldValue<Number>::write(owner.*low), FieldValue<Number>::write(owner.*high)});
         });
 }
 
@@ -79,7 +79,7 @@ const Fields<SignalLimits>& limitFields() {
               std::tuple("sum", &L::sum, "fraction, of the parts against the whole"),
               std::tuple("slope", &L::slope, "fraction, of a phase against what the magnitudes say")})
             made.optional(key, member, meaning, aboveUpTo(0.0, 1.0));
-        made.optional("greatest_phase_deg", &L::greatestPhase, "degrees, 5 to 250 kHz", aboveUpTo(0.0, 90.0));
+        made.optional("greatest_phase_deg", &L::greatestPhase, "5 to 250 kHz", aboveUpTo(0.0, 90.0));
         addPair(made, "arm_sides_percent", &L::armNote, &L::armBad, "right against left: look, repeat", "%");
         addPair(made, "leg_sides_percent", &L::legNote, &L::legBad, "right against left: look, repeat", "%");
         addPair(made, "trunk_ohm", &L::trunkLow, &L::trunkHigh, "at 50 kHz", "Ω");
@@ -95,7 +95,7 @@ const Fields<PairedRegression>& lineFields() {
     using Line = PairedRegression;
     static const auto fields = [] {
         auto made = Fields<Line>("line from contacts to gel");
-        made.required("intercept_ohm", &Line::intercept, "in ohm")
+        made.required("intercept_ohm", &Line::intercept, "of the line")
             .required("slope", &Line::slope, "of the line", above(0.0))
             .required("residual_ohm", &Line::residualDeviation, "of one person about the line", atLeast(0.0))
             .required("mean_contact_ohm", &Line::meanContact, "of the contact readings", above(0.0))

@@ -10,9 +10,9 @@ Json toJson(const CrossCalibration& line) {
             {"from", line.from},
             {"to", line.to},
             {"slope", line.slope},
-            {"intercept", line.intercept},
-            {"scatter", line.scatter},
-            {"range", {line.least, line.most}},
+            {"intercept", line.intercept.value()},
+            {"scatter", line.scatter.value()},
+            {"range", {line.least.value(), line.most.value()}},
             {"people", line.people},
             {"adopted", isoText(line.adopted)}};
 }
@@ -22,10 +22,10 @@ Expected<CrossCalibration> crossCalibrationFromJson(const Json& json, const std:
         CrossCalibration line{json.at("from").get<std::string>(),
                               json.at("to").get<std::string>(),
                               json.at("slope").get<double>(),
-                              json.at("intercept").get<double>(),
-                              json.value("scatter", 0.0),
-                              json.at("range").at(0).get<double>(),
-                              json.at("range").at(1).get<double>(),
+                              Percent(json.at("intercept").get<double>()),
+                              Percent(json.value("scatter", 0.0)),
+                              Percent(json.at("range").at(0).get<double>()),
+                              Percent(json.at("range").at(1).get<double>()),
                               json.at("people").get<int>(),
                               instantFromIso(json.at("adopted").get<std::string>()).value_or(Instant{})};
         if (!(line.slope > 0.0) || line.from == line.to)
@@ -46,10 +46,10 @@ Expected<CrossCalibration> crossCalibrationFrom(const quality::DemingLine& line,
     return CrossCalibration{std::move(from),
                             std::move(to),
                             line.slope.value,
-                            line.intercept.value,
-                            quality::personalScatter(line, fromError, toError),
-                            line.least,
-                            line.most,
+                            Percent(line.intercept.value),
+                            Percent(quality::personalScatter(line, fromError, toError)),
+                            Percent(line.least),
+                            Percent(line.most),
                             line.people,
                             adopted};
 }

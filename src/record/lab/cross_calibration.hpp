@@ -10,13 +10,15 @@ namespace fusain {
 struct CrossCalibration {
     std::string from, to; ///< methods
     double slope = 1.0;
-    double intercept = 0.0;         ///< %fat
-    double scatter = 0.0;           ///< for one person, without repeat error, %fat
-    double least = 0.0, most = 0.0; ///< of the values that it rests on, %fat
+    Percent intercept;   ///< of fat
+    Percent scatter;     ///< of fat, for one person, without repeat error
+    Percent least, most; ///< of the values that it rests on
     int people = 0;
     Instant adopted;
-    [[nodiscard]] double convert(double percent) const { return intercept + slope * percent; }
-    [[nodiscard]] bool covers(double percent) const { return percent >= least && percent <= most; }
+    [[nodiscard]] double convert(double percent) const { return intercept.value() + slope * percent; }
+    [[nodiscard]] bool covers(double percent) const {
+        return percent >= least.value() && percent <= most.value();
+    }
 };
 [[nodiscard]] Json toJson(const CrossCalibration& line);
 [[nodiscard]] Expected<CrossCalibration> crossCalibrationFromJson(const Json& json, const std::string& where);

@@ -37,7 +37,7 @@ const Fields<CheckDefinition>& checkFields() {
             .optional("uncertainty", &Check::uncertainty, "standard, of the reference object", atLeast(0.0))
             .required("object", &Check::object, "what the reference object is")
             .sparse("certificate_until", &Check::certificateUntil, "of the lab's own object")
-            .required("every_hours", &Check::everyHours, "how long a passed check holds", above(0.0))
+            .required("every_hours", &Check::every, "how long a passed check holds", above(0.0))
             .optional("blocks", &Check::blocks, "an overdue or failed one keeps tests from starting")
             .required("source", &Check::source, "where the limits come from")
             .sparse("grade", &Check::grade, "how well the source is known");
@@ -74,7 +74,7 @@ const Fields<CheckLimits>& limitFields() {
             .sparse("each_limit", &L::each, "of each reading against the nominal value", above(0.0))
             .sparse("spread_limit", &L::spread, "of the standard deviation", above(0.0))
             .required("readings", &L::readings, "how many are taken", between(1, 100))
-            .required("every_hours", &L::everyHours, "how long a passed check holds", above(0.0))
+            .required("every_hours", &L::every, "how long a passed check holds", above(0.0))
             .required("blocks", &L::blocks, "an overdue or failed one keeps tests from starting")
             .required("source", &L::source, "why: the lab's own words");
     return fields;
@@ -150,7 +150,7 @@ std::optional<Problem> problemWith(const CheckLimits& limits) {
     if (limits.readings < 1 || limits.readings > mostReadings)
         return refuse(
             {FUSAIN_TEXT("The number of readings must be 1 to {1}."), {std::to_string(mostReadings)}});
-    if (!(limits.everyHours > 0.0 && std::isfinite(limits.everyHours)))
+    if (!(limits.every > Hours(0.0) && std::isfinite(limits.every.value())))
         return refuse({FUSAIN_TEXT("A check must be valid for more than 0 hours."), {}});
     if (limits.source.find_first_not_of(" \t") == std::string::npos)
         return refuse({FUSAIN_TEXT("Own limits need a reason or a source."), {}});
@@ -162,7 +162,7 @@ void use(CheckDefinition& check, const CheckLimits& limits) {
     check.rule.eachLimit = limits.each;
     check.rule.spreadLimit = limits.spread;
     check.rule.readings = limits.readings;
-    check.everyHours = limits.everyHours;
+    check.every = limits.every;
     check.blocks = limits.blocks;
     check.source = limits.source;
 }
@@ -185,7 +185,7 @@ CheckStatus statusOf(const CheckDefinition& definition, const std::vector<Check>
             status.lastGood = check.at;
     }
     if (status.lastGood)
-        status.validUntil = status.lastGood->plusMinutes(definition.everyHours * 60.0);
+        status.validUntil = status.lastGood->plusMinutes(definition.every.value() * 60.0);
     if (definition.certificateUntil && startOf(*definition.certificateUntil).plusMinutes(24.0 * 60.0) <= now)
         status.state = CheckState::CertificateExpired;
     else if (status.last && !lastPassed)
@@ -200,7 +200,7 @@ Json toJson(const StudiedPeople& people) {
     if (people.sex)
         json["sex"] = sexText(*people.sex);
     if (!people.everybody())
-        json["fat_percent"] = {people.leastFat, people.mostFat};
+        json["fat_percent"] = {people.leastFat.value(), people.mostFat.value()};
     return json;
 }
 
@@ -209,8 +209,8 @@ StudiedPeople studiedPeopleFromJson(const Json& json) {
     if (const auto sex = optionalAt<std::string>(json, "sex"))
         people.sex = sexFromText(*sex);
     if (const auto fat = json.find("fat_percent"); fat != json.end()) {
-        people.leastFat = fat->at(0).get<double>();
-        people.mostFat = fat->at(1).get<double>();
+        people.leastFat = Percent(fat->at(0).get<double>());
+        people.mostFat = Percent(fat->at(1).get<double>());
     }
     return people;
 }

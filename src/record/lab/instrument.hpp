@@ -19,7 +19,7 @@ struct CheckDefinition {
     std::string object;                   ///< what it is
     std::optional<Date> certificateUntil; ///< of the lab's own object; nothing while none is on file
     std::string identification = {};      ///< of the lab's own object: its number
-    double everyHours = 24.0;             ///< how long a passed check holds
+    Hours every{24.0};                    ///< how long a passed check holds
     bool blocks = true;                   ///< an overdue or failed one keeps tests from starting
     std::string source;
     std::string grade = {}; ///< how well the source is known
@@ -59,7 +59,7 @@ void use(CheckDefinition& check, const ReferenceObject& object);
 struct CheckLimits {
     std::optional<double> mean, each, spread; ///< as in quality::CheckRule; at least one of mean and each
     int readings = 1;
-    double everyHours = 24.0;
+    Hours every{24.0};
     bool blocks = true;
     std::string source; ///< why: the lab's own words
 };
@@ -90,11 +90,13 @@ struct Check {
 
 /// Whom a study was made with, and so whom it speaks for: lean athletes are measured otherwise than patients.
 struct StudiedPeople {
-    std::optional<Sex> sex;                 ///< nothing: women and men
-    double leastFat = 0.0, mostFat = 100.0; ///< %
-    [[nodiscard]] bool everybody() const { return !sex && leastFat <= 0.0 && mostFat >= 100.0; }
-    [[nodiscard]] bool covers(Sex who, double fatPercent) const {
-        return (!sex || *sex == who) && fatPercent >= leastFat && fatPercent <= mostFat;
+    std::optional<Sex> sex; ///< nothing: women and men
+    Percent leastFat{0.0}, mostFat{100.0};
+    [[nodiscard]] bool everybody() const {
+        return !sex && leastFat <= Percent(0.0) && mostFat >= Percent(100.0);
+    }
+    [[nodiscard]] bool covers(Sex who, Percent fat) const {
+        return (!sex || *sex == who) && fat >= leastFat && fat <= mostFat;
     }
     friend bool operator==(const StudiedPeople&, const StudiedPeople&) = default;
 };

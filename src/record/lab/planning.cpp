@@ -69,9 +69,8 @@ const Fields<MethodTimes>& timesFields() {
         Fields<Times>("times of a method")
             .required("method", &Times::method, "id")
             .required("instrument", &Times::instrument, "whose lane it fills")
-            .required("bench_min", &Times::benchMinutes, "with the client, minutes", aboveUpTo(0.0, 1440.0))
-            .required("change_min", &Times::changeMinutes, "before the next client, minutes",
-                      between(0.0, 1440.0));
+            .required("bench_min", &Times::atTheBench, "with the client", aboveUpTo(0.0, 1440.0))
+            .required("change_min", &Times::changing, "before the next client", between(0.0, 1440.0));
     return fields;
 }
 
@@ -94,11 +93,10 @@ const Fields<WarmUp>& warmUpFields() {
 
 const Fields<water::Tank>& waterTankFields() {
     using water::Tank;
-    static const auto fields =
-        Fields<Tank>("tank")
-            .required("volume_l", &Tank::volume, "full", aboveUpTo(0.0, 1e6))
-            .required("heat_loss_w_k", &Tank::heatLoss, "of the full tank, W/K", atLeast(0.0))
-            .required("room_c", &Tank::room, "around it", between(-20.0, 60.0));
+    static const auto fields = Fields<Tank>("tank")
+                                   .required("volume_l", &Tank::volume, "full", aboveUpTo(0.0, 1e6))
+                                   .required("heat_loss_w_k", &Tank::heatLoss, "of the full tank", atLeast(0.0))
+                                   .required("room_c", &Tank::room, "around it", between(-20.0, 60.0));
     return fields;
 }
 
@@ -119,17 +117,16 @@ const Fields<water::TankSupply>& supplyFields() {
 const Fields<TankSetup>& tankFields() {
     using Setup = TankSetup;
     constexpr Limits minutes = aboveUpTo(0.0, 1440.0);
-    static const auto fields =
-        Fields<Setup>("tank")
-            .flat(&Setup::tank, waterTankFields())
-            .flat(&Setup::supply, supplyFields())
-            .required("wanted_c", &Setup::wanted, "temperature of the water",
-                      between(10.0, water::mostAllowed.value()))
-            .required("disinfect_min", &Setup::disinfectMinutes, "minutes", minutes)
-            .required("rinse_min", &Setup::rinseMinutes, "minutes", minutes)
-            .required("mix_min", &Setup::mixMinutes, "stir and read, minutes", minutes)
-            .required("lower_min", &Setup::lowerMinutes, "below the overflow, minutes", minutes)
-            .required("chair_min", &Setup::chairMinutes, "hang the chair, minutes", minutes);
+    static const auto fields = Fields<Setup>("tank")
+                                   .flat(&Setup::tank, waterTankFields())
+                                   .flat(&Setup::supply, supplyFields())
+                                   .required("wanted_c", &Setup::wanted, "temperature of the water",
+                                             between(10.0, water::mostAllowed.value()))
+                                   .required("disinfect_min", &Setup::disinfectMinutes, "minutes", minutes)
+                                   .required("rinse_min", &Setup::rinseMinutes, "minutes", minutes)
+                                   .required("mix_min", &Setup::mixing, "stir and read", minutes)
+                                   .required("lower_min", &Setup::lowering, "below the overflow", minutes)
+                                   .required("chair_min", &Setup::hangingTheChair, "hang the chair", minutes);
     return fields;
 }
 
@@ -137,11 +134,11 @@ const Fields<water::CareLimits>& careLimitFields() {
     using Care = water::CareLimits;
     static const auto fields =
         Fields<Care>("limits of the water")
-            .required("chlorine_least_mg_l", &Care::chlorineLeast, "free chlorine, mg/L", between(0.0, 50.0))
-            .required("chlorine_most_mg_l", &Care::chlorineMost, "free chlorine, mg/L", between(0.0, 50.0))
-            .required("chlorine_never_mg_l", &Care::chlorineNever, "nobody in the water above it, mg/L",
+            .required("chlorine_least_mg_l", &Care::chlorineLeast, "free chlorine", between(0.0, 50.0))
+            .required("chlorine_most_mg_l", &Care::chlorineMost, "free chlorine", between(0.0, 50.0))
+            .required("chlorine_never_mg_l", &Care::chlorineNever, "nobody in the water above it",
                       between(0.0, 50.0))
-            .optional("combined_most_mg_l", &Care::combinedMost, "combined chlorine, mg/L", between(0.0, 20.0))
+            .optional("combined_most_mg_l", &Care::combinedMost, "combined chlorine", between(0.0, 20.0))
             .required("ph_least", &Care::acidityLeast, "pH", between(4.0, 10.0))
             .required("ph_most", &Care::acidityMost, "pH", between(4.0, 10.0))
             .check([](const Care& care) {
@@ -157,7 +154,7 @@ const Fields<WaterCare>& careFields() {
     static const auto fields =
         Fields<WaterCare>("care of the water")
             .flat(&WaterCare::limits, careLimitFields())
-            .required("every_h", &WaterCare::everyHours, "how often it is read, hours", aboveUpTo(0.0, 168.0))
+            .required("every_h", &WaterCare::every, "how often it is read", aboveUpTo(0.0, 168.0))
             .optional("stock_percent", &WaterCare::stock, "strength of the chlorine solution",
                       aboveUpTo(0.0, 100.0));
     return fields;
@@ -202,7 +199,7 @@ const Fields<PlanningPolicy>& planningFields() {
                     list.push_back(hoursFields().write(each));
                 return list;
             });
-        made.required("check_min", &Policy::checkMinutes, "a quality check, minutes", aboveUpTo(0.0, 1440.0))
+        made.required("check_min", &Policy::checking, "a quality check", aboveUpTo(0.0, 1440.0))
             .check(planningProblem);
         return made;
     }();

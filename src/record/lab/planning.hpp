@@ -14,8 +14,8 @@ namespace fusain {
 struct MethodTimes {
     std::string method;
     std::string instrument;   ///< whose lane it fills
-    double benchMinutes = 30; ///< with the client, from greeting to thanks
-    double changeMinutes = 5; ///< after it, before the next client on this instrument
+    Minutes atTheBench{30.0}; ///< with the client, from greeting to thanks
+    Minutes changing{5.0};    ///< after it, before the next client on this instrument
 };
 
 /// Of two methods on one day, which comes first, and what the other way round would cost.
@@ -36,15 +36,15 @@ struct TankSetup {
     water::TankSupply supply;
     Celsius wanted{35.0};
     double disinfectMinutes = 15, rinseMinutes = 15;
-    double mixMinutes = 10;   ///< stir, and read the temperature
-    double lowerMinutes = 5;  ///< let some out below the overflow
-    double chairMinutes = 15; ///< hang the chair late: it and the load cell settle
+    Minutes mixing{10.0};          ///< stir, and read the temperature
+    Minutes lowering{5.0};         ///< let some out below the overflow
+    Minutes hangingTheChair{15.0}; ///< hang the chair late: it and the load cell settle
 };
 
 /// Limits of the water log, and how often it is read.
 struct WaterCare {
     water::CareLimits limits;
-    double everyHours = 2;
+    Hours every{2.0};
     Percent stock{10.0}; ///< strength of the chlorine solution
 };
 
@@ -62,7 +62,7 @@ struct PlanningPolicy {
     TankSetup tank;
     WaterCare water;
     std::vector<OpeningHours> opening{{}}; ///< one or more, in order, without overlap
-    double checkMinutes = 10;              ///< a quality check
+    Minutes checking{10.0};                ///< a quality check
 
     [[nodiscard]] int opens() const { return opening.front().from; }
     [[nodiscard]] int closes() const { return opening.back().to; }

@@ -117,8 +117,8 @@ const Fields<ReferenceRow>& rowFields() {
     static const auto fields = [] {
         auto made = Fields<Row>("row");
         made.word("sex", &Row::sex, sexWords, "of the people")
-            .required("age_from_y", &Row::ageFrom, "completed years, inclusive", between(0.0, 130.0))
-            .required("age_to_y", &Row::ageTo, "completed years, inclusive", between(0.0, 130.0))
+            .required("age_from_y", &Row::ageFrom, "completed, inclusive", between(0.0, 130.0))
+            .required("age_to_y", &Row::ageTo, "completed, inclusive", between(0.0, 130.0))
             .required("low", &Row::low, "lower end of the band");
         const FieldNote high{
             "high", "number", {}, {}, Presence::Sparse, "upper end of the band; absent where it is open",
@@ -200,7 +200,7 @@ Message spreadFault(const Distribution& distribution) {
 }
 
 Message rowFault(const ReferenceRow& row) {
-    if (!(row.ageFrom >= 0.0 && row.ageFrom <= row.ageTo && row.ageTo <= 130.0))
+    if (!(row.ageFrom >= Years(0.0) && row.ageFrom <= row.ageTo && row.ageTo <= Years(130.0)))
         return {FUSAIN_TEXT("Ages rise, from 0 to 130 years."), {}};
     if (!(row.low < row.high))
         return {FUSAIN_TEXT("The lower end of the range is below the upper one."), {}};
@@ -225,7 +225,7 @@ std::optional<Problem> problemWith(const ReferenceSet& set) {
     for (std::size_t i = 0; i < set.rows.size(); ++i) {
         const ReferenceRow& row = set.rows[i];
         const std::string where = set.title + ", " + std::string(sexText(row.sex)) + " " +
-                                  fixed(row.ageFrom, 0) + "-" + fixed(row.ageTo, 0);
+                                  fixed(row.ageFrom.value(), 0) + "-" + fixed(row.ageTo.value(), 0);
         if (Message what = rowFault(row); !what.empty())
             return fault(std::move(what), where);
         const bool overlaps = std::any_of(set.rows.begin(), set.rows.begin() + static_cast<std::ptrdiff_t>(i),

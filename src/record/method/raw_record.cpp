@@ -24,14 +24,13 @@ constexpr Named<KeptAsTold> tellers[] = {{"list", KeptAsTold::List}, {"group", K
 
 const Fields<readiness::Answer>& answerFields() {
     using readiness::Answer;
-    static const auto fields =
-        Fields<Answer>("answer")
-            .sparse("hours_since", &Answer::hoursSince, "how long ago, in hours", atLeast(0.0))
-            .sparse("never", &Answer::never, "it never happened")
-            .sparse("number", &Answer::number, "in the unit of the rule")
-            .sparse("choice", &Answer::choice, "one of the rule's choices")
-            .word("kept_as_told_by", &Answer::keptAsTold, tellers, "who said that it was kept",
-                  Presence::Sparse);
+    static const auto fields = Fields<Answer>("answer")
+                                   .sparse("hours_since", &Answer::ago, "how long ago", atLeast(0.0))
+                                   .sparse("never", &Answer::never, "it never happened")
+                                   .sparse("number", &Answer::number, "in the unit of the rule")
+                                   .sparse("choice", &Answer::choice, "one of the rule's choices")
+                                   .word("kept_as_told_by", &Answer::keptAsTold, tellers,
+                                         "who said that it was kept", Presence::Sparse);
     return fields;
 }
 
@@ -41,7 +40,7 @@ const Fields<readiness::Finding>& findingFields() {
         Fields<Finding>("finding")
             .required("kept", &Finding::kept, "whether the rule was kept")
             .word("action", &Finding::action, actions, "what follows")
-            .optional("wait_min", &Finding::waitMinutes, "how long until it is kept, in minutes", atLeast(0.0));
+            .optional("wait_min", &Finding::wait, "how long until it is kept", atLeast(0.0));
     return fields;
 }
 

@@ -19,9 +19,9 @@ struct AnsweredQuestion {
     Instant at;
     /// When waiting is over, for an answer that only needs time; nothing for any other.
     [[nodiscard]] std::optional<Instant> waitUntil() const {
-        if (finding.kept || finding.action != readiness::Action::Wait || finding.waitMinutes <= 0.0)
+        if (finding.kept || finding.action != readiness::Action::Wait || finding.wait <= Minutes(0.0))
             return std::nullopt;
-        return at.plusMinutes(finding.waitMinutes);
+        return at.plusMinutes(finding.wait.value());
     }
     /// A deviation that nobody has answered for yet.
     [[nodiscard]] bool open() const {

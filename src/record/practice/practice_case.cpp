@@ -60,7 +60,7 @@ const Fields<PracticeMistaken>& mistakenFields() {
         Fields<Mistaken>("record opened by mistake")
             .required("name", &Mistaken::name, "nearly the same")
             .required("born", &Mistaken::birthDate, "of that person")
-            .required("height_cm", &Mistaken::heightCm, "of that person, cm", between(50.0, 250.0));
+            .required("height_cm", &Mistaken::height, "of that person", between(50.0, 250.0));
     return fields;
 }
 
@@ -68,7 +68,7 @@ const Fields<readiness::Answer>& practiceAnswerFields() {
     using readiness::Answer;
     static const auto fields =
         Fields<Answer>("answer")
-            .sparse("hours", &Answer::hoursSince, "how long ago, hours", atLeast(0.0))
+            .sparse("hours", &Answer::ago, "how long ago", atLeast(0.0))
             .sparse("number", &Answer::number, "in the unit of the rule")
             .sparse("choice", &Answer::choice, "one of the rule's")
             .check([](const Answer& answer) {

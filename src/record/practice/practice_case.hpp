@@ -54,7 +54,7 @@ struct PracticeEarlier {
 struct PracticeMistaken {
     std::string name;
     Date birthDate{};
-    double heightCm = 0.0;
+    Centimetres height;
 };
 
 /// A made-up person on made-up instruments, and what goes wrong.

@@ -18,8 +18,8 @@ QString givenText(const readiness::Answer& answer) {
         return say(std::string_view(answer.choice));
     if (answer.never)
         return tr("never");
-    if (answer.hoursSince)
-        return tr("%1 h before").arg(number(*answer.hoursSince, 1));
+    if (answer.ago)
+        return tr("%1 h before").arg(number(*answer.ago, Hours(1)));
     return answer.number ? number(*answer.number, 2) : tr("unknown");
 }
 

@@ -84,7 +84,7 @@ void sameDay(PageFlow& flow, const TestReport& report) {
         flow.paragraph(
             tr("%1: %2 % fat. Difference %3 %-points, %5 (limit %4, 95 %). %6")
                 .arg(say(methodTitle(other.method)), number(other.fatPercent.value(), 1),
-                     signedNumber(other.difference, 1), number(other.halfInterval, 1),
+                     signedNumber(other.difference.value(), 1), number(other.halfInterval.value(), 1),
                      other.agrees() ? tr("no further apart than expected") : tr("further apart than expected"),
                      say(other.likelyCause)),
             9.5);

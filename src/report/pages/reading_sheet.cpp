@@ -24,9 +24,9 @@ QString preparation(const ComputedTest& test, const Protocol& protocol) {
         if (!answer.finding.kept) {
             const readiness::Rule* rule = protocol.find(answer.rule);
             const std::string& question = rule ? rule->question : answer.question;
-            broken << (answer.answer.hoursSince
+            broken << (answer.answer.ago
                            ? tr("%1: %2 h before")
-                                 .arg(say(std::string_view(question)), number(*answer.answer.hoursSince, 1))
+                                 .arg(say(std::string_view(question)), number(*answer.answer.ago, Hours(1)))
                            : say(std::string_view(question)));
         }
     return broken.isEmpty() ? tr("as asked") : broken.join(QStringLiteral("; "));

@@ -122,7 +122,8 @@ PageFlow labCopy(const VisitReport& visit) {
     for (const MethodPair& pair : visit.across.pairs)
         flow.row({tr("%1 − %2").arg(say(methodTitle(visit.across.values[pair.first].method)),
                                     say(methodTitle(visit.across.values[pair.second].method))),
-                  number(pair.difference, 1), QStringLiteral("± ") + number(pair.halfInterval, 1),
+                  number(pair.difference.value(), 1),
+                  QStringLiteral("± ") + number(pair.halfInterval.value(), 1),
                   pair.agrees() ? tr("no further apart than expected")
                                 : tr("further apart than expected. ") + say(pair.likelyCause)},
                  {0.36, 0.1, 0.1, 0.44}, false, {1, 2});

@@ -155,7 +155,7 @@ void CalibrationPanel::showStations() {
     const bool emptyDone = !pressures.empty().empty(), cylinderDone = pressures.complete();
     const bool settled = calibration && !emptyDone && pressures.samples().empty();
     const double error = settled ? calibration->error().value() : 0.0;
-    const bool passes = std::abs(error) <= cylinderTolerance + equality;
+    const bool passes = std::abs(error) <= cylinderTolerance.value() + equality;
     std::vector<report::Station> stations{{tr("Empty chamber"), {}, emptyDone || settled ? Done : Now},
                                           {tr("With the cylinder"),
                                            {},
@@ -180,7 +180,7 @@ void CalibrationPanel::showStations() {
         report::paintPressureStrip(painter, area, strip, palette);
     });
     report::CheckScaleModel errors;
-    errors.limit = cylinderTolerance;
+    errors.limit = cylinderTolerance.value();
     errors.unit = QStringLiteral("L");
     if (settled)
         errors.errors = {error};
@@ -189,9 +189,9 @@ void CalibrationPanel::showStations() {
 
 QString CalibrationPanel::conclusion() const {
     const ChamberCalibration* calibration = own().test().calibration();
-    return calibration
-               ? checkConclusion(calibration->error().value(), cylinderTolerance, 3, QStringLiteral("L"))
-               : QString();
+    return calibration ? checkConclusion(calibration->error().value(), cylinderTolerance.value(), 3,
+                                         QStringLiteral("L"))
+                       : QString();
 }
 
 void CalibrationPanel::refresh() {
@@ -287,7 +287,7 @@ QString CalibrationPanel::verdict() const {
     const ChamberCalibration* calibration = own().test().calibration();
     if (calibration && !run().isDone(step()))
         return tr("Cylinder error %1 L (limit %2). Repeat the calibration.")
-            .arg(report::signedNumber(calibration->error().value(), 3), number(cylinderTolerance, 3));
+            .arg(report::signedNumber(calibration->error().value(), 3), number(cylinderTolerance.value(), 3));
     return StepPanel::verdict();
 }
 

@@ -189,7 +189,7 @@ QString QuestionsPanel::answerText(const AnsweredQuestion& answered) const {
         return text + tr("  accepted: %1").arg(QString::fromStdString(answered.acceptedReason));
     if (const auto until = answered.waitUntil())
         return text + tr("  ▲ wait %1 min, until %2")
-                          .arg(std::ceil(answered.finding.waitMinutes))
+                          .arg(std::ceil(answered.finding.wait.value()))
                           .arg(report::clock(*until));
     return text + QStringLiteral("  ▲ ") + report::say(actionText(answered.finding.action));
 }

@@ -39,23 +39,24 @@ std::optional<double> clockOf(const QString& text) {
                                                         : std::nullopt;
 }
 
-std::optional<double> agoAsClock(const QString& text, Instant now) {
+std::optional<Hours> agoAsClock(const QString& text, Instant now) {
     const double sinceMidnight = minutesBetween(report::startOfLocalDay(now), now);
     const QString yesterday = QObject::tr("yesterday");
     if (text == yesterday)
-        return sinceMidnight / minutesAnHour;
+        return Hours(sinceMidnight / minutesAnHour);
     if (text.startsWith(yesterday + QLatin1Char(' '))) {
         const auto clock = clockOf(text.mid(yesterday.size()).trimmed());
-        return clock ? std::optional((sinceMidnight - *clock) / minutesAnHour + hoursADay) : std::nullopt;
+        return clock ? std::optional(Hours((sinceMidnight - *clock) / minutesAnHour + hoursADay))
+                     : std::nullopt;
     }
     const auto clock = clockOf(text);
     if (!clock)
         return std::nullopt;
     const double hours = (sinceMidnight - *clock) / minutesAnHour;
-    return hours < 0.0 ? hours + hoursADay : hours; // such a time today lies ahead: it was yesterday
+    return Hours(hours < 0.0 ? hours + hoursADay : hours); // such a time today lies ahead: it was yesterday
 }
 
-std::optional<double> agoAsSpan(const QString& text) {
+std::optional<Hours> agoAsSpan(const QString& text) {
     static const QRegularExpression span(QStringLiteral("^([\\d.,]+)\\s*(\\p{L}*)$"));
     QString words = text;
     for (const QString& around : QObject::tr("ago,about").split(QLatin1Char(',')))
@@ -65,10 +66,10 @@ std::optional<double> agoAsSpan(const QString& text) {
     if (!value || *value < 0.0)
         return std::nullopt;
     if (match.captured(2).isEmpty())
-        return value;
+        return Hours(*value);
     for (const Unit& unit : units())
         if (isOneOf(match.captured(2), unit.words))
-            return *value * unit.hours;
+            return Hours(*value * unit.hours);
     return std::nullopt;
 }
 
@@ -80,10 +81,10 @@ std::optional<readiness::Answer> readTime(const QString& text, Instant now) {
     answer.never = said == QObject::tr("never");
     if (answer.never)
         return answer;
-    answer.hoursSince = agoAsClock(said, now);
-    if (!answer.hoursSince)
-        answer.hoursSince = agoAsSpan(said);
-    return answer.hoursSince ? std::optional(answer) : std::nullopt;
+    answer.ago = agoAsClock(said, now);
+    if (!answer.ago)
+        answer.ago = agoAsSpan(said);
+    return answer.ago ? std::optional(answer) : std::nullopt;
 }
 
 std::optional<double> readNumber(const QString& text, const QString& unit) {

@@ -46,7 +46,7 @@ void TankStrip::showFacts() {
         facts << tr("%1 °C now").arg(number(frame->value("c"), 1));
     if (latest_) {
         const auto& reading = latest_->reading;
-        facts << tr("free chlorine %1 mg/L").arg(number(reading.freeChlorine, 1))
+        facts << tr("free chlorine %1 mg/L").arg(number(reading.freeChlorine.value(), 1))
               << tr("pH %1").arg(number(reading.acidity, 1))
               << tr("read %1, %2").arg(report::clock(latest_->at), ageOf(latest_->at, now));
     }

@@ -91,7 +91,7 @@ void MethodsPage::showDay() {
             setRow(pairs_, pairs_->rowCount(),
                    {tr("%1 − %2").arg(report::say(methodTitle(day.values[pair.first].method)),
                                       report::say(methodTitle(day.values[pair.second].method))),
-                    report::signedNumber(pair.difference, 1), number(pair.halfInterval, 1),
+                    report::signedNumber(pair.difference.value(), 1), number(pair.halfInterval.value(), 1),
                     pair.agrees() ? tr("no further apart than expected")
                                   : tr("further apart than expected. ") + report::say(pair.likelyCause)});
         for (const Message& input : day.inputs)

@@ -274,7 +274,7 @@ QStringList PlanPage::planInWords(const Plan& plan) const {
                           number(plan.proteinHigh / subject().mass.value(), 1),
                           number(plan.proteinLow / subject().fatFreeMass.value(), 1),
                           number(plan.proteinHigh / subject().fatFreeMass.value(), 1),
-                          number(plan.energyAvailability, 0));
+                          number(plan.energyAvailability.value(), 0));
     if (const auto days = daysApart(plan.intake, request().exercise, request().trainingDays))
         lines << tr("On days with training %1, on days without %2; over the week the same.")
                      .arg(kcal(days->training), kcal(days->rest));

@@ -199,7 +199,7 @@ QString ProgressPage::nextDate(const ComputedTest& now, const LabPrecision& own)
             .arg(number(usualPace, 2), report::day(next->at));
     if (next->atOwnPace)
         words += tr(" At this client's own pace (%1 kg a week): from %2.")
-                     .arg(report::signedNumber(next->ownPace, 2), report::day(*next->atOwnPace));
+                     .arg(report::signedNumber(next->ownPace.value(), 2), report::day(*next->atOwnPace));
     return words;
 }
 
@@ -311,7 +311,7 @@ void ProgressPage::showComparison() {
     }
     report::BalanceModel balance;
     if (const auto made = then ? massBalance(*then, *now, own) : std::nullopt) {
-        balance.mass = made->mass;
+        balance.mass = made->mass.value();
         for (const auto& part : made->parts)
             balance.parts.push_back(
                 {report::say(part.name), part.change.difference, part.change.leastSignificant});

@@ -63,8 +63,13 @@ DayRibbon::Lane DayLists::lane(const MethodTimes& times, const std::vector<Appoi
                                    block.state == "done", inTrouble(block.id)});
     for (const Appointment& each : proposal)
         if (each.method == times.method)
-            lane.blocks.push_back(
-                {{}, tr("proposed"), each.at, each.at.plusMinutes(times.benchMinutes), false, false, true});
+            lane.blocks.push_back({{},
+                                   tr("proposed"),
+                                   each.at,
+                                   each.at.plusMinutes(times.atTheBench.value()),
+                                   false,
+                                   false,
+                                   true});
     return lane;
 }
 

@@ -23,11 +23,11 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
     setWindowTitle(tr("How the day is planned"));
     setMinimumSize(scaled(560), scaled(620));
     volume_->setValue(policy.tank.tank.volume.value(), 0);
-    flow_->setValue(policy.tank.supply.flow, 1);
+    flow_->setValue(policy.tank.supply.flow.value(), 1);
     hot_->setValue(policy.tank.supply.hot.value(), 1);
     cold_->setValue(policy.tank.supply.cold.value(), 1);
     room_->setValue(policy.tank.tank.room.value(), 1);
-    loss_->setValue(policy.tank.tank.heatLoss, 1);
+    loss_->setValue(policy.tank.tank.heatLoss.value(), 1);
     wanted_->setValue(policy.tank.wanted.value(), 1);
     times_->setHorizontalHeaderLabels({tr("method"), tr("with the client, min"), tr("change after, min")});
     times_->setAccessibleName(tr("How long each method takes"));
@@ -40,8 +40,8 @@ PlanningDialog::PlanningDialog(Session& session, const PlanningPolicy& policy, Q
         auto* name = new QTableWidgetItem(report::say(methodTitle(each.method)));
         name->setFlags(Qt::ItemIsEnabled);
         times_->setItem(row, 0, name);
-        times_->setItem(row, 1, new QTableWidgetItem(QString::number(each.benchMinutes)));
-        times_->setItem(row, 2, new QTableWidgetItem(QString::number(each.changeMinutes)));
+        times_->setItem(row, 1, new QTableWidgetItem(QString::number(each.atTheBench.value())));
+        times_->setItem(row, 2, new QTableWidgetItem(QString::number(each.changing.value())));
     }
     auto* layout = new QVBoxLayout(this);
     opening_->setAccessibleName(tr("Open"));
@@ -70,16 +70,16 @@ void PlanningDialog::keep() {
                room = room_->value(), loss = loss_->value(), wanted = wanted_->value();
     if (!volume || !flow || !hot || !cold || !room || !loss || !wanted)
         return problem_->setText(tr("Every field needs a number."));
-    policy.tank.tank = {Litres(*volume), *loss, Celsius(*room)};
-    policy.tank.supply = {Celsius(*hot), Celsius(*cold), *flow};
+    policy.tank.tank = {Litres(*volume), WattsPerKelvin(*loss), Celsius(*room)};
+    policy.tank.supply = {Celsius(*hot), Celsius(*cold), LitresPerMinute(*flow)};
     policy.tank.wanted = Celsius(*wanted);
     for (int row = 0; row < times_->rowCount(); ++row) {
         const auto bench = parseTyped(times_->item(row, 1)->text().toStdString()),
                    change = parseTyped(times_->item(row, 2)->text().toStdString());
         if (!bench || !change)
             return problem_->setText(tr("Every field needs a number."));
-        policy.methods[static_cast<std::size_t>(row)].benchMinutes = *bench;
-        policy.methods[static_cast<std::size_t>(row)].changeMinutes = *change;
+        policy.methods[static_cast<std::size_t>(row)].atTheBench = Minutes(*bench);
+        policy.methods[static_cast<std::size_t>(row)].changing = Minutes(*change);
     }
     if (const auto kept = session_.undoing().act(tr("planning of the day changed"),
                                                  [&] { return keepPlanning(session_, policy); });

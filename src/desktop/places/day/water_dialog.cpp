@@ -60,7 +60,10 @@ std::optional<water::CareReading> WaterDialog::reading() const {
     const auto chlorine = chlorine_->value(), acidity = acidity_->value(), temperature = temperature_->value();
     if (!chlorine || !acidity || !temperature)
         return std::nullopt;
-    return water::CareReading{*chlorine, combined_->value(), *acidity, Celsius(*temperature)};
+    return water::CareReading{MilligramsPerLitre(*chlorine),
+                              combined_->value() ? std::optional(MilligramsPerLitre(*combined_->value()))
+                                                 : std::nullopt,
+                              *acidity, Celsius(*temperature)};
 }
 
 void WaterDialog::judge() {
@@ -94,7 +97,7 @@ void WaterDialog::fillLog(QTableWidget& log) {
         setRow(&log, log.rowCount(),
                {report::day(entry.at) + QLatin1Char(' ') + report::clock(entry.at),
                 QString::fromStdString(session_.computing().staffNames()(entry.by)),
-                number(entry.reading.freeChlorine, 1), number(entry.reading.acidity, 1),
+                number(entry.reading.freeChlorine.value(), 1), number(entry.reading.acidity, 1),
                 number(entry.reading.temperature.value(), 1),
                 verdict == water::CareVerdict::Good ? QStringLiteral("✓") : markOf(verdict).chopped(2)});
     }

@@ -109,8 +109,8 @@ void ReferenceEditor::addRow(const ReferenceRow& row) {
     sex->addItem(tr("male"), QStringLiteral("male"));
     sex->setCurrentIndex(row.sex == Sex::Male ? 1 : 0);
     rows_->setCellWidget(at, SexColumn, sex);
-    const bool given = row.ageTo > 0.0;
-    QStringList cells{exactly(row.ageFrom), exactly(row.ageTo), exactly(row.low),
+    const bool given = row.ageTo > Years(0.0);
+    QStringList cells{exactly(row.ageFrom.value()), exactly(row.ageTo.value()), exactly(row.low),
                       row.openAbove() ? QString() : exactly(row.high)};
     if (const auto* normal = std::get_if<MeanAndDeviation>(&row.distribution))
         cells << exactly(normal->mean) << exactly(normal->standardDeviation);
@@ -170,8 +170,8 @@ Expected<ReferenceRow> ReferenceEditor::rowAt(int at) const {
     ReferenceRow row;
     const auto* sex = qobject_cast<QComboBox*>(rows_->cellWidget(at, SexColumn));
     row.sex = sexFromText(sex->currentData().toString().toStdString());
-    row.ageFrom = *from;
-    row.ageTo = *to;
+    row.ageFrom = Years(*from);
+    row.ageTo = Years(*to);
     row.low = *low;
     if (high)
         row.high = *high;

@@ -60,7 +60,7 @@ void ReferencePicture::paint() {
     report::ReferenceModel model;
     model.unit = report::plain(set_->unit);
     for (const reference::ReferenceRow& row : set_->rows)
-        model.ranges.push_back({row.sex == Sex::Female, row.ageFrom, row.ageTo, row.low,
+        model.ranges.push_back({row.sex == Sex::Female, row.ageFrom.value(), row.ageTo.value(), row.low,
                                 std::isfinite(row.high) ? std::optional(row.high) : std::nullopt});
     model.people = own_;
     people_->setVisible(!field().empty());

@@ -78,8 +78,8 @@ QString ReferenceShelf::page() const {
             QStringLiteral("<tr><td>%1</td><td>%2–%3</td><td align=right>%4</td><td align=right>%5</td>"
                            "<td>%6%7</td></tr>")
                 .arg(report::say(sexText(row.sex)))
-                .arg(row.ageFrom)
-                .arg(row.ageTo)
+                .arg(row.ageFrom.value())
+                .arg(row.ageTo.value())
                 .arg(row.low)
                 .arg(row.openAbove() ? tr("open") : briefly(row.high) + QLatin1Char(' ') + plainText(set.unit),
                      spreadWords(row.distribution),

@@ -201,14 +201,18 @@ void CasesPage::showTruth(const Attempt* attempt) {
     report::RuleModel rule;
     rule.title =
         *debrief.holdsTruth()
-            ? tr("% fat: the interval includes the true value, %1 %").arg(number(*debrief.truth, 1))
-            : tr("% fat: the interval does not include the true value, %1 %").arg(number(*debrief.truth, 1));
+            ? tr("% fat: the interval includes the true value, %1 %").arg(number(debrief.truth->value(), 1))
+            : tr("% fat: the interval does not include the true value, %1 %")
+                  .arg(number(debrief.truth->value(), 1));
     rule.unit = QStringLiteral("%");
-    const double low = std::min(*debrief.measured - *debrief.halfInterval, *debrief.truth),
-                 high = std::max(*debrief.measured + *debrief.halfInterval, *debrief.truth);
+    const double low = std::min(debrief.measured->value() - debrief.halfInterval->value(),
+                                debrief.truth->value()),
+                 high = std::max(debrief.measured->value() + debrief.halfInterval->value(),
+                                 debrief.truth->value());
     rule.from = std::floor(low - 2.0);
     rule.to = std::ceil(high + 2.0);
-    rule.spindles = {{*debrief.truth, 0.0, true}, {*debrief.measured, *debrief.halfInterval, false}};
+    rule.spindles = {{debrief.truth->value(), 0.0, true},
+                     {debrief.measured->value(), debrief.halfInterval->value(), false}};
     rule.reference = tr("Spindle: measured, 95 % interval. Line: true value");
     truth_->setPaint([rule, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintRule(painter, area, rule, palette);

@@ -15,12 +15,12 @@ namespace {
 constexpr double minutesADay = 24.0 * 60.0;
 
 QString answerWords(const readiness::Answer& answer, const readiness::Rule& rule) {
-    if (answer.hoursSince && rule.unit == "min")
-        return QObject::tr("%1 minutes ago").arg(report::number(60.0 * *answer.hoursSince, 0));
-    if (answer.hoursSince && *answer.hoursSince >= 48.0)
-        return QObject::tr("%1 days ago").arg(report::number(*answer.hoursSince / 24.0, 0));
-    if (answer.hoursSince)
-        return QObject::tr("%1 hours ago").arg(report::number(*answer.hoursSince, 1));
+    if (answer.ago && rule.unit == "min")
+        return QObject::tr("%1 minutes ago").arg(report::number(60.0 * *answer.ago, Hours(0)));
+    if (answer.ago && *answer.ago >= Hours(48.0))
+        return QObject::tr("%1 days ago").arg(report::number(answer.ago->value() / 24.0, 0));
+    if (answer.ago)
+        return QObject::tr("%1 hours ago").arg(report::number(*answer.ago, Hours(1)));
     if (answer.number)
         return report::number(*answer.number, 2) + QLatin1Char(' ') + QString::fromStdString(rule.unit);
     return answer.choice.empty() ? QObject::tr("I do not know") : report::say(std::string_view(answer.choice));
@@ -45,7 +45,7 @@ std::optional<PracticeLog> practiceLogOf(store::LabBook& book, const std::string
 }
 
 // The tank of a case is fit to be in: what the water does to people is not what these cases teach.
-const water::CareReading goodWater{4.1, 0.2, 7.4, Celsius(35.1)};
+const water::CareReading goodWater{MilligramsPerLitre(4.1), MilligramsPerLitre(0.2), 7.4, Celsius(35.1)};
 
 PracticeRun::PracticeRun(Session& session, QObject* parent) : QObject(parent), session_(session) {
     connect(&session, &Session::changed, this, &PracticeRun::follow);
@@ -64,16 +64,16 @@ bool PracticeRun::begin(const PracticeCase& practice, HelpLevel help) {
         return session_.report(tl::unexpected(script.error()));
     const std::string id = session_.freshId("practice");
     const auto& mistaken = practice.mistaken;
-    const Client person{
-        id,
-        "P-" + id.substr(id.find('-') + 1),
-        mistaken ? mistaken->name : practice.name,
-        mistaken ? mistaken->birthDate : practice.birthDate,
-        practice.person->at("sex") == "male" ? Sex::Male : Sex::Female,
-        metresFromCentimetres(mistaken ? mistaken->heightCm : practice.person->at("height_cm").get<double>()),
-        UnitSystem::Metric,
-        {},
-        false};
+    const Client person{id,
+                        "P-" + id.substr(id.find('-') + 1),
+                        mistaken ? mistaken->name : practice.name,
+                        mistaken ? mistaken->birthDate : practice.birthDate,
+                        practice.person->at("sex") == "male" ? Sex::Male : Sex::Female,
+                        metresFromCentimetres(mistaken ? mistaken->height.value()
+                                                       : practice.person->at("height_cm").get<double>()),
+                        UnitSystem::Metric,
+                        {},
+                        false};
     auto done = session_.book().save(person, session_.atTheBench().id);
     if (done)
         done = session_.book().setSetting("truth." + id, practice.person->dump(), session_.atTheBench().id);

@@ -79,9 +79,9 @@ void TraineePage::showProgress() {
         rows.prepend({report::day(each->at) + QLatin1Char(' ') + report::clock(each->at),
                       report::say(each->practice->title),
                       tr("%1 of %2").arg(each->debrief.met).arg(each->debrief.goals.size()),
-                      each->debrief.measured ? number(*each->debrief.measured, 1) : QStringLiteral("–"),
-                      number(each->debrief.truth.value_or(0.0), 1), number(each->debrief.minutes, 0),
-                      each->helped() ? tr("yes") : tr("no")});
+                      each->debrief.measured ? number(each->debrief.measured->value(), 1) : QStringLiteral("–"),
+                      number(each->debrief.truth.value_or(Percent(0.0)).value(), 1),
+                      number(each->debrief.minutes, 0), each->helped() ? tr("yes") : tr("no")});
     }
     for (const ReadingAttempt& each : attempts_.readings()) {
         if (each.trainee != chosen())

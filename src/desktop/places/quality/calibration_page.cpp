@@ -15,9 +15,10 @@ namespace {
 
 QString wordsFor(const impedance::PairedRegression& line) {
     return QObject::tr("R gel = %1 + %2 · R contact, ± %3 Ω for one person, from %4 people between %5 and %6 Ω")
-        .arg(number(line.intercept, 1), number(line.slope, 4), number(line.residualDeviation, 1))
+        .arg(number(line.intercept.value(), 1), number(line.slope, 4),
+             number(line.residualDeviation.value(), 1))
         .arg(line.people)
-        .arg(number(line.lowest, 0), number(line.highest, 0));
+        .arg(number(line.lowest.value(), 0), number(line.highest.value(), 0));
 }
 
 QString wordsFor(const impedance::SegmentModel& model) {

@@ -78,7 +78,7 @@ QString ruleWords(const CheckDefinition& check) {
         rule << QObject::tr("scatter at most %1 %2").arg(*check.rule.spreadLimit).arg(unit);
     if (check.rule.eachLimit)
         rule << QObject::tr("each within %1 %2").arg(*check.rule.eachLimit).arg(unit);
-    rule << QObject::tr("every %1 h").arg(check.everyHours) << report::say(check.source);
+    rule << QObject::tr("every %1 h").arg(check.every.value()) << report::say(check.source);
     return rule.join(QStringLiteral("; "));
 }
 

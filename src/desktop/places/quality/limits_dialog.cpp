@@ -22,7 +22,7 @@ LimitsDialog::LimitsDialog(Session& session, const Instrument& instrument, const
     : QDialog(parent), session_(session), instrument_(instrument.id), check_(check.id),
       mean_(field(check.rule.meanLimit)), each_(field(check.rule.eachLimit)),
       spread_(field(check.rule.spreadLimit)), readings_(field(check.rule.readings)),
-      every_(field(check.everyHours)), why_(new QLineEdit),
+      every_(field(check.every.value())), why_(new QLineEdit),
       blocks_(new QCheckBox(tr("Tests wait for this check"))), problem_(label({}, "warning")) {
     setObjectName(QStringLiteral("checkLimits"));
     setWindowTitle(tr("Limits and interval"));

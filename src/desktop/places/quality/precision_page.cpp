@@ -179,8 +179,8 @@ StudiedPeople PrecisionPage::population() const {
     StudiedPeople people;
     if (sex_->currentIndex() > 0)
         people.sex = sex_->currentIndex() == 1 ? Sex::Female : Sex::Male;
-    people.leastFat = leastFat_->value().value_or(0.0);
-    people.mostFat = mostFat_->value().value_or(100.0);
+    people.leastFat = Percent(leastFat_->value().value_or(0.0));
+    people.mostFat = Percent(mostFat_->value().value_or(100.0));
     return people;
 }
 
@@ -229,7 +229,7 @@ std::optional<StudyValue> PrecisionPage::valueOf(const AnyTest& test, const Aske
         return std::nullopt;
     // A population by its fat is one of tests that give fat.
     const auto* body = computed->composition();
-    const double fat = body ? body->fatPercent.estimate().value() : 0.0;
+    const Percent fat = body ? body->fatPercent.estimate() : Percent(0.0);
     if (!asked.people.covers(common(test).subject.sex, fat))
         return std::nullopt;
     return StudyValue{common(test).subject.clientId, common(test).startedAt, value->value,

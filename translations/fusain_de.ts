@@ -6144,6 +6144,30 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Anstieg %1 %, Drift %2 %, Summe %3 %, Arme %4 und %5 %, Beine %6 und %7 %</translation>
     </message>
     <message>
+      <source>%1 %2 cm</source>
+      <translation>%1 %2 cm</translation>
+    </message>
+    <message>
+      <source>Readings of a site</source>
+      <translation>Ablesungen einer Stelle</translation>
+    </message>
+    <message>
+      <source>%1 to %2; three within %3 cm (waist, hip) or %4 cm (neck, limbs); else the median, flagged</source>
+      <translation>%1 bis %2; drei innerhalb von %3 cm (Taille, Hüfte) oder %4 cm (Hals, Gliedmaßen); sonst der Median, mit Hinweis</translation>
+    </message>
+    <message>
+      <source>From day to day (SD)</source>
+      <translation>Von Tag zu Tag (SD)</translation>
+    </message>
+    <message>
+      <source>%1; lab-adjustable defaults, replaced by the lab's own study</source>
+      <translation>%1; im Labor anpassbare Vorgaben, ersetzt durch die eigene Studie des Labors</translation>
+    </message>
+    <message>
+      <source>Limits</source>
+      <translation>Grenzen</translation>
+    </message>
+    <message>
       <source>Percentage of fat by region</source>
       <translation>Fettanteil nach Regionen</translation>
     </message>
@@ -12123,10 +12147,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Maßband</translation>
     </message>
     <message>
-      <source>Limits</source>
-      <translation>Grenzen</translation>
-    </message>
-    <message>
       <source>Since the last test {1}: {2} cm (exceeds the LSC, {3} cm).</source>
       <translation>Seit dem letzten Test {1}: {2} cm (über der LSC, {3} cm).</translation>
     </message>
@@ -16113,7 +16133,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Niemand wurde gegen den eigenen Willen gemessen.</translation>
     </message>
     <message>
-      <source>The test went on although the client had said no.</source>
+      <source>The test was continued although the client had said no.</source>
       <translation>Der Test ging weiter, obwohl die Person Nein gesagt hatte.</translation>
     </message>
     <message>
@@ -16425,7 +16445,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Zieh leichte, lockere Kleidung ohne Reißverschluss und Metallknöpfe an.</translation>
     </message>
     <message>
-      <source>Wear shorts and a thin, close top under your clothes: the tape goes on skin or thin cloth.</source>
+      <source>Wear shorts and a thin, close top under your clothes: the tape is laid on skin or thin cloth.</source>
       <translation>Unter der Kleidung kurze Hose und ein dünnes, enges Oberteil tragen: Das Maßband liegt auf Haut oder dünnem Stoff.</translation>
     </message>
     <message>

@@ -110,6 +110,32 @@ QString impedanceRows(const ImpedancePolicy& policy) {
                        .arg(signal.legBad));
 }
 
+QString girthRows(const GirthPolicy& policy) {
+    QStringList sites, days, limits;
+    for (const girth::Site site : policy.sites) {
+        const QString name = report::say(std::string_view(girth::textOf(site).name));
+        sites << name;
+        days << QObject::tr("%1 %2 cm").arg(name, report::number(policy.dayToDay.of(site).value(), 1));
+    }
+    for (const std::string& id : {policy.waistLimits, policy.waistToHeightLimits, policy.waistToHipLimits})
+        if (const girth::LimitSet* set = girth::limitSet(id))
+            limits << QStringLiteral("%1 (%2)").arg(
+                report::say(set->title),
+                QString::fromUtf8(set->citation.data(), static_cast<qsizetype>(set->citation.size())));
+    return pageRow(QObject::tr("Sites"), sites.join(QStringLiteral(", "))) +
+           pageRow(QObject::tr("Readings of a site"),
+                   QObject::tr("%1 to %2; three within %3 cm (waist, hip) or %4 cm (neck, limbs); else the median, "
+                               "flagged")
+                       .arg(policy.repeats.least)
+                       .arg(policy.repeats.most)
+                       .arg(report::number(policy.repeats.trunkTolerance.value(), 1),
+                            report::number(policy.repeats.limbTolerance.value(), 1))) +
+           pageRow(QObject::tr("From day to day (SD)"),
+                   QObject::tr("%1; lab-adjustable defaults, replaced by the lab's own study")
+                       .arg(days.join(QStringLiteral(", ")))) +
+           pageRow(QObject::tr("Limits"), limits.join(QStringLiteral("; ")));
+}
+
 QString dxaRows(const DxaPolicy& policy) {
     const bool percent = policy.balance.kind == dxa::BalanceThreshold::Kind::Percent;
     const dxa::ScanPrecision& precision = policy.precision;
@@ -166,6 +192,7 @@ QString policyRows(const AnyPolicy& policy) {
             [](const ChamberPolicy& chamber) { return chamberRows(chamber) + densityRows(chamber); },
             [](const ImpedancePolicy& impedance) { return impedanceRows(impedance); },
             [](const DxaPolicy& scan) { return dxaRows(scan); },
+            [](const GirthPolicy& girths) { return girthRows(girths); },
         },
         policy);
 }

@@ -13,12 +13,12 @@ using namespace fusain;
 
 double stepped(const water::Tank& tank, const water::TankSupply& supply, double hotMinutes) {
     double mass = 0.0, heat = 0.0;
-    const int seconds = static_cast<int>(60.0 * tank.volume.value() / supply.flow);
+    const int seconds = static_cast<int>(60.0 * tank.volume.value() / supply.flow.value());
     for (int second = 0; second < seconds; ++second) {
-        const double in = 0.995 * supply.flow / 60.0;
+        const double in = 0.995 * supply.flow.value() / 60.0;
         mass += in;
         heat += 4180.0 * in * ((second < 60.0 * hotMinutes ? supply.hot : supply.cold) - tank.room).value();
-        heat -= tank.heatLoss * (mass / (0.995 * tank.volume.value())) * heat / (4180.0 * mass);
+        heat -= tank.heatLoss.value() * (mass / (0.995 * tank.volume.value())) * heat / (4180.0 * mass);
     }
     return tank.room.value() + heat / (4180.0 * mass);
 }

@@ -123,7 +123,7 @@ TEST_F(ImpedanceJourney, AnAnswerGoesToNoOtherQuestionThanItsOwn) {
     ASSERT_TRUE(session->report(session->startRun(client, {}, methodHydrostatic)));
     for (const auto& rule : {"hw_sugar", "hw_dried_out"})
         ASSERT_TRUE(session->report(session->run()->answer(rule, {std::nullopt, false, std::nullopt, "no"})));
-    ASSERT_TRUE(session->report(session->run()->answer("hw_gas", {2.0, false, std::nullopt, {}})));
+    ASSERT_TRUE(session->report(session->run()->answer("hw_gas", {Hours(2.0), false, std::nullopt, {}})));
     session->closeRun();
     ASSERT_TRUE(session->report(session->startRun(client, {}, methodImpedance)));
     std::vector<const readiness::Rule*> rules;

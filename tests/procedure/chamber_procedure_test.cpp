@@ -457,7 +457,7 @@ TEST(PrecisionInHands, TooSmallAStudyCountsForNothing) {
     const Staff bram{"bram", "Bram Iyengar", Role::Technician};
     // A study of lean men speaks for them, before one of everybody and for nobody else.
     std::vector<Study> two{studyOf("", 0.4, 30), studyOf("", 0.8, 30)};
-    two[1].population = {Sex::Male, 0.0, 12.0};
+    two[1].population = {Sex::Male, Percent(0.0), Percent(12.0)};
     const auto forPerson = [&](const std::optional<MeasuredPerson>& person) {
         return precisionInHandsOf(bram, two, person).fatPercent->standardDeviation * std::sqrt(2.0);
     };

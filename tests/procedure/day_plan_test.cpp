@@ -134,7 +134,7 @@ TEST(DayPlan, AnInstrumentThatAnswersTicksItsOwnWarmUp) {
 
 TEST(DayPlan, ATankThatCoolsUntilTheAfternoonIsWarmedAgain) {
     PlanningPolicy drafty = policy();
-    drafty.tank.tank.heatLoss = 120.0;
+    drafty.tank.tank.heatLoss = WattsPerKelvin(120.0);
     // k = 120·60/(4180·0.995·1300) = 1.3317e-3 a minute: from 35 °C at 08:00 with a room of 22 °C,
     // 13·e^(−0.4794) = 8.05 after six hours: 30.05 °C at 14:00. 1300·4.95/29.95 = 215 L out and in, 53.7
     // minutes, and 10 of stirring.
@@ -149,7 +149,7 @@ TEST(DayPlan, ATankThatCoolsUntilTheAfternoonIsWarmedAgain) {
 
 TEST(DayPlan, ATankThatIsTooColdWithoutTimeToWarmItIsSaid) {
     PlanningPolicy icy = policy();
-    icy.tank.tank.heatLoss = 420.0;
+    icy.tank.tank.heatLoss = WattsPerKelvin(420.0);
     const auto plan =
         planDay(dayOf({{"a", "c", "hydrostatic", at("09:00")}, {"b", "d", "hydrostatic", at("10:10")}}), icy);
     ASSERT_EQ(plan.conflicts.size(), 1u);
@@ -183,7 +183,7 @@ TEST(OpeningHours, AreReadAsTheyAreTyped) {
 }
 
 TEST(DayPlan, ATeamTakesItsOwnTime) {
-    const auto plan = planDay(dayOf({{"a", "team", "impedance", at("08:00"), false, false, 56.0},
+    const auto plan = planDay(dayOf({{"a", "team", "impedance", at("08:00"), false, false, Minutes(56.0)},
                                      {"b", "d", "impedance", at("08:50")}}),
                               policy());
     ASSERT_EQ(plan.conflicts.size(), 1u); // 08:56 and five minutes of change

@@ -96,7 +96,7 @@ TEST_F(Run, ABlockedAnswerNeedsThePhysiologist) {
 
 TEST_F(Run, ATechnicianMayGoPastAWaitWithAReason) {
     HydrostaticProcedure run = begin();
-    MUST(run.answer("hw_food", {2.5, false, std::nullopt, ""}));
+    MUST(run.answer("hw_food", {Hours(2.5), false, std::nullopt, ""}));
     const AnsweredQuestion* answer = run.answerTo("hw_food");
     EXPECT_TRUE(answer->open());
     EXPECT_NEAR(answer->finding.wait.value(), 90.0, 1e-9); // 4 h asked, 2.5 h kept

@@ -122,7 +122,7 @@ TEST_F(ImpedanceRun, AnImplantBlocksUntilThePhysiologistDecides) {
 
 TEST_F(ImpedanceRun, OpenQuestionsAreAnsweredInOneGoAndGivenAnswersStay) {
     auto run = begin();
-    MUST(run.answer("imp_food", {2.0, false, std::nullopt, {}}));
+    MUST(run.answer("imp_food", {Hours(2.0), false, std::nullopt, {}}));
     int left = 0;
     MUST(run.answerOpen([&](const readiness::Rule& rule) -> std::optional<readiness::Answer> {
         if (!rule.mayAskGroup && ++left)
@@ -285,7 +285,8 @@ TEST_F(ImpedanceRun, StandingContactsGiveNoFatButSayWhatItWouldCost) {
 
 TEST_F(ImpedanceRun, ALabsOwnConversionOpensTheEquationsWithItsError) {
     auto setting = impedanceSetting(2);
-    setting.policy.contactToGel[Sex::Male] = {0.0, 0.86, 8.0, 550.0, 50.0 * 40.0 * 40.0, 430.0, 680.0, 50};
+    setting.policy.contactToGel[Sex::Male] = {Ohms(0.0), 0.86, Ohms(8.0), 550.0, 50.0 * 40.0 * 40.0, Ohms(430.0), Ohms(680.0),
+                                              50};
     auto run = *ImpedanceProcedure::begin(setting, "t1", man, technician, journal, SteppingClock());
     prepare(run);
     auto sweep = cleanSweep();

@@ -135,7 +135,7 @@ TEST_F(Visits, TheBalanceAddsUpToTheChangeOfMass) {
     ASSERT_TRUE(balance);
     ASSERT_EQ(balance->parts.size(), 3u);
     EXPECT_EQ(balance->parts[0].name, "fat");
-    EXPECT_NEAR(balance->mass, -2.0, 1e-9);
+    EXPECT_NEAR(balance->mass.value(), -2.0, 1e-9);
     EXPECT_FALSE(balance->parts[1].change.real());
     const auto water = massBalance(sweep("2026-01-01T09:00:00.000Z"), sweep("2026-03-12T09:00:00.000Z"));
     ASSERT_TRUE(water);
@@ -163,7 +163,7 @@ TEST_F(Visits, AnAdoptedCrossCalibrationKeepsAHistoryAndIsMarked) {
     EXPECT_NE(comparison.why.english().find("converted"), std::string::npos);
     EXPECT_EQ(compareConverted(now, before, *line).verdict, Verdict::NotComparable); // never backwards
     CrossCalibration narrow = *line;
-    narrow.least = then + 1.0;
+    narrow.least = Percent(then + 1.0);
     EXPECT_EQ(compareConverted(before, now, narrow).verdict, Verdict::NotComparable);
     pairs.resize(29);
     EXPECT_FALSE(crossCalibrationFrom(*quality::demingLine(pairs), "hydrostatic", "dxa", 0.5, 0.8, when));

@@ -62,7 +62,7 @@ TEST(WrittenClaims, AreHeldAgainstTheVerdictOfTheTest) {
 TEST(WrittenClaims, AboutTheRangeFollowTheInterval) {
     const ComputedTest now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
     reference::ReferenceSet set;
-    set.rows = {{now.record().subject.sex, 0.0, 120.0, 1.0, 2.0}}; // far below what was measured
+    set.rows = {{now.record().subject.sex, Years(0.0), Years(120.0), 1.0, 2.0}}; // far below what was measured
     const Statements above({.test = &now, .fat = &set});
     EXPECT_TRUE(claimsAgainst("Your fat is above the reference range", above).empty());
     EXPECT_EQ(claimsAgainst("Your fat is within the range", above).size(), 1u);

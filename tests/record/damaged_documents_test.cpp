@@ -190,7 +190,7 @@ TEST(DamagedDocuments, LogsAreCalmToo) {
     const Instant at{1773302400000};
     PracticeLog log{"tank-air",        "sunniva", HelpLevel::WhenAsked, 1, {{at, "calm", true, true}},
                     {{at, {"splash"}}}};
-    WaterLogEntry entry{at, "bram", {4.0, 0.2, 7.5, Celsius(35.0)}, "changed a third"};
+    WaterLogEntry entry{at, "bram", {MilligramsPerLitre(4.0), MilligramsPerLitre(0.2), 7.5, Celsius(35.0)}, "changed a third"};
     const Shelf practice{"practice log", reader(practiceLogFromJson)},
         water{"water log", reader(waterLogFromJson)};
     for (const auto& [shelf, document] :
@@ -209,7 +209,7 @@ TEST(WaterLog, ComesBackAsItWas) {
     testing::holdsFor("entries round-trip", [] {
         WaterLogEntry entry{Instant{*rc::gen::inRange<std::int64_t>(0, 4102444800000)},
                             "bram",
-                            {*rc::gen::inRange(0, 500) / 10.0, std::nullopt,
+                            {MilligramsPerLitre(*rc::gen::inRange(0, 500) / 10.0), std::nullopt,
                              4.0 + *rc::gen::inRange(0, 60) / 10.0,
                              Celsius(5.0 + *rc::gen::inRange(0, 550) / 10.0)},
                             "note"};

@@ -97,8 +97,8 @@ HydrostaticTest fullTest() {
     test.answers = {{"hw_food",
                      "When did you last eat?",
                      readiness::Effect::Under,
-                     {3.5, false, std::nullopt, ""},
-                     {false, readiness::Action::Wait, 30.0},
+                     {Hours(3.5), false, std::nullopt, ""},
+                     {false, readiness::Action::Wait, Minutes(30.0)},
                      "late lunch",
                      "oriel",
                      now}};

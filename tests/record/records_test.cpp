@@ -78,8 +78,8 @@ ImpedanceTest impedanceTest() {
     test.reported = {{typed, 2, {{"fat-percent", 21.0, "%"}}}};
     test.missingParts = {"left-foot"};
     test.tapedLengths = {{Segment::RightArm, Metres(0.71)}};
-    test.answers = {{"imp_food", "Eaten?", readiness::Effect::Under, {}, {true, {}, 0.0}, "", "", now},
-                    {"imp_implant", "Implant?", readiness::Effect::None, {}, {true, {}, 0.0}, "", "", now}};
+    test.answers = {{"imp_food", "Eaten?", readiness::Effect::Under, {}, {true, {}, {}}, "", "", now},
+                    {"imp_implant", "Implant?", readiness::Effect::None, {}, {true, {}, {}}, "", "", now}};
     test.answers[0].answer.keptAsTold = readiness::KeptAsTold::Group;
     test.answers[1].answer.keptAsTold = readiness::KeptAsTold::List;
     return test;

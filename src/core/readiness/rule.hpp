@@ -1,5 +1,6 @@
 #pragma once
 #include "core/base/message.hpp"
+#include "core/units/units.hpp"
 
 #include <optional>
 #include <string>

@@ -14,7 +14,7 @@ constexpr double otherDay = 3.0, otherDayShare = 0.03, sameDayMost = 1.0; // kg,
 
 std::optional<Message> heightDoubt(Metres before, Metres now, Years age) {
     if (age < anthropometry::adultAge ||
-        within(std::abs((now - before).value()), impedance::IdentityLimits{}.height))
+        within(std::abs((now - before).value()), impedance::IdentityLimits{}.height.value()))
         return std::nullopt;
     return Message{FUSAIN_TEXT("The height was {1} cm before, and is {2} cm now."),
                    {fixed(centimetres(before), 1), fixed(centimetres(now), 1)}};

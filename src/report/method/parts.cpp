@@ -19,7 +19,7 @@ QString givenText(const readiness::Answer& answer) {
     if (answer.never)
         return tr("never");
     if (answer.ago)
-        return tr("%1 h before").arg(number(*answer.ago, Hours(1)));
+        return tr("%1 h before").arg(number(answer.ago->value(), 1));
     return answer.number ? number(*answer.number, 2) : tr("unknown");
 }
 

@@ -26,7 +26,7 @@ QString preparation(const ComputedTest& test, const Protocol& protocol) {
             const std::string& question = rule ? rule->question : answer.question;
             broken << (answer.answer.ago
                            ? tr("%1: %2 h before")
-                                 .arg(say(std::string_view(question)), number(*answer.answer.ago, Hours(1)))
+                                 .arg(say(std::string_view(question)), number(answer.answer.ago->value(), 1))
                            : say(std::string_view(question)));
         }
     return broken.isEmpty() ? tr("as asked") : broken.join(QStringLiteral("; "));

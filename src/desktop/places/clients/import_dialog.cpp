@@ -132,7 +132,7 @@ void ImportDialog::preview() {
             if (auto problem = problemWithSweep(row.sweep))
                 row.problem = *problem;
         if (!row.problem && row.height && client && client->height &&
-            std::abs((*row.height - *client->height).value()) > impedance::IdentityLimits{}.height)
+            std::abs((*row.height - *client->height).value()) > impedance::IdentityLimits{}.height.value())
             row.problem =
                 Problem{{FUSAIN_TEXT("The height differs from this client's: is it the right person?"), {}},
                         {},

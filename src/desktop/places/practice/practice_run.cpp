@@ -16,11 +16,11 @@ constexpr double minutesADay = 24.0 * 60.0;
 
 QString answerWords(const readiness::Answer& answer, const readiness::Rule& rule) {
     if (answer.ago && rule.unit == "min")
-        return QObject::tr("%1 minutes ago").arg(report::number(60.0 * *answer.ago, Hours(0)));
+        return QObject::tr("%1 minutes ago").arg(report::number(60.0 * answer.ago->value(), 0));
     if (answer.ago && *answer.ago >= Hours(48.0))
         return QObject::tr("%1 days ago").arg(report::number(answer.ago->value() / 24.0, 0));
     if (answer.ago)
-        return QObject::tr("%1 hours ago").arg(report::number(*answer.ago, Hours(1)));
+        return QObject::tr("%1 hours ago").arg(report::number(answer.ago->value(), 1));
     if (answer.number)
         return report::number(*answer.number, 2) + QLatin1Char(' ') + QString::fromStdString(rule.unit);
     return answer.choice.empty() ? QObject::tr("I do not know") : report::say(std::string_view(answer.choice));

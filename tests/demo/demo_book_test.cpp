@@ -118,7 +118,7 @@ TEST_F(DemoLab, CaspianLostLeanAsWell) {
     const auto scans = testsOf("caspian", methodDxa);
     ASSERT_EQ(scans.size(), 2u);
     const auto balance = massBalance(scans.front(), scans.back());
-    EXPECT_NEAR(balance->mass, -5.0, 0.5);
+    EXPECT_NEAR(balance->mass.value(), -5.0, 0.5);
     const double lean = balance->parts[1].change.difference / balance->mass.value();
     EXPECT_GT(lean, 0.2);
     EXPECT_LT(lean, 0.5);

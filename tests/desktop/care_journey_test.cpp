@@ -197,7 +197,7 @@ TEST_F(Care, AReferenceObjectIsTheLabsOwnRecord) {
 
 // Limits are the lab's own, with a reason, and only the physiologist changes them.
 TEST_F(Care, LimitsOfACheckAreTheLabsOwnRecord) {
-    const CheckLimits own{0.2, std::nullopt, std::nullopt, 2, 12.0, false, "SOP 4"};
+    const CheckLimits own{0.2, std::nullopt, std::nullopt, 2, Hours(12.0), false, "SOP 4"};
     auto& checks = session->checks();
     const Staff physiologist{"oriel", "Oriel Thackway", Role::Physiologist};
     EXPECT_FALSE(

@@ -255,7 +255,7 @@ TEST_F(Day, AnImpossibleWaterReadingIsRefusedAndNothingIsKept) {
     day().refresh();
     DayBoard board(*session);
     board.load(session->now());
-    EXPECT_FALSE(board.logWater({4.0, std::nullopt, 20.0, Celsius(35.0)}, {}));
+    EXPECT_FALSE(board.logWater({MilligramsPerLitre(4.0), std::nullopt, 20.0, Celsius(35.0)}, {}));
     EXPECT_TRUE(board.waterLog().empty());
     // A log that somebody spoilt by hand is left as it is, and the day opens all the same.
     ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", R"([{"at": "noon"}])", "bram"));
@@ -263,7 +263,8 @@ TEST_F(Day, AnImpossibleWaterReadingIsRefusedAndNothingIsKept) {
     EXPECT_TRUE(board.waterLog().empty());
     for (const char* spoilt : {R"([{"at": "noon"}])", "{}"}) {
         ASSERT_TRUE(session->book().setSetting("water-log.2026-03-12", spoilt, "bram"));
-        EXPECT_FALSE(board.logWater({4.0, std::nullopt, 7.5, Celsius(35.0)}, {})) << "not written over";
+        EXPECT_FALSE(board.logWater({MilligramsPerLitre(4.0), std::nullopt, 7.5, Celsius(35.0)}, {}))
+            << "not written over";
         EXPECT_EQ(session->book().setting("water-log.2026-03-12"), spoilt);
     }
 }
@@ -289,7 +290,8 @@ TEST_F(Day, NobodyDivesIntoWaterThatTurnedBad) {
     simulation::SimulatedLab lab(7, simulation::VirtualPerson{}, simulation::LabFaults{});
     fusain::testing::linkInStep(session->hub(), lab, {QStringLiteral("load-cell")});
     ASSERT_TRUE(fusain::testing::soon([&] { return session->hub().isLive(QStringLiteral("load-cell")); }));
-    ASSERT_TRUE(session->water().log({clock(), "bram", {0.4, 0.9, 7.4, Celsius(35.2)}, {}}));
+    ASSERT_TRUE(session->water().log(
+        {clock(), "bram", {MilligramsPerLitre(0.4), MilligramsPerLitre(0.9), 7.4, Celsius(35.2)}, {}}));
     session->tellChanges();
     EXPECT_TRUE(strip->accessibleName().contains(QLatin1String("Nobody in the water")));
     auto* panel = shell->bench().currentPanel();
@@ -310,7 +312,10 @@ TEST_F(Day, NobodyDivesIntoWaterThatTurnedBad) {
     const std::size_t notes = session->run()->record().notes.size();
     driver->press(Qt::Key_R); // the dive is thrown away, and another would begin
     EXPECT_EQ(session->run()->record().notes.size(), notes) << "asked once for one reading";
-    ASSERT_TRUE(session->water().log({clock().plusMinutes(5.0), "bram", {0.2, 0.9, 7.4, Celsius(35.2)}, {}}));
+    ASSERT_TRUE(session->water().log({clock().plusMinutes(5.0),
+                                      "bram",
+                                      {MilligramsPerLitre(0.2), MilligramsPerLitre(0.9), 7.4, Celsius(35.2)},
+                                      {}}));
     session->tellChanges();
     session->setAtTheBench({"bram", "Bram Iyengar", Role::Technician});
     driver->press(Qt::Key_R);

@@ -40,7 +40,8 @@ TEST_F(DayNow, AnEmptyDayOffersToBook) {
 TEST_F(DayNow, BadWaterComesBeforeEverythingAndItsButtonLogsIt) {
     book(someone(), "hydrostatic", 30.0);
     EXPECT_NE(said().act, NowFact::Act::LogWater);
-    ASSERT_TRUE(session->water().log({session->now(), "bram", {0.4, 0.9, 7.4, Celsius(35.2)}, {}}));
+    ASSERT_TRUE(session->water().log(
+        {session->now(), "bram", {MilligramsPerLitre(0.4), MilligramsPerLitre(0.9), 7.4, Celsius(35.2)}, {}}));
     shell->day().refresh();
     EXPECT_EQ(said().act, NowFact::Act::LogWater);
     EXPECT_TRUE(said().sentence.startsWith(QStringLiteral("Nobody in the tank")))
@@ -56,7 +57,8 @@ TEST_F(DayNow, BadWaterComesBeforeEverythingAndItsButtonLogsIt) {
 }
 
 TEST_F(DayNow, WaterIsNoMatterWhenNobodyGoesIn) {
-    ASSERT_TRUE(session->water().log({session->now(), "bram", {0.4, 0.9, 7.4, Celsius(35.2)}, {}}));
+    ASSERT_TRUE(session->water().log(
+        {session->now(), "bram", {MilligramsPerLitre(0.4), MilligramsPerLitre(0.9), 7.4, Celsius(35.2)}, {}}));
     book(someone(), "impedance", 30.0);
     EXPECT_NE(said().act, NowFact::Act::LogWater);
     // Two hours are the edge.

@@ -12,7 +12,8 @@ namespace fusain::testing {
 
 /// Every blocking check passed just now and good water in the tank, so that tests may start.
 inline void passAllChecks(store::LabBook& book, const LabCatalogue& catalogue, Instant now) {
-    if (!desktop::WaterBook(book, catalogue).log({now, "bram", {4.1, 0.2, 7.4, Celsius(35.1)}, {}}))
+    if (!desktop::WaterBook(book, catalogue)
+             .log({now, "bram", {MilligramsPerLitre(4.1), MilligramsPerLitre(0.2), 7.4, Celsius(35.1)}, {}}))
         qFatal("the water could not be logged");
     for (const Instrument& instrument : catalogue.instruments)
         for (const CheckDefinition& check : instrument.checks)

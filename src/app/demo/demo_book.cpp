@@ -287,8 +287,8 @@ private:
         if (done)
             done = impedanceTest("nerys", person("nerys").body, "2026-03-11T07:30:00.000Z", {});
         ImpedanceDay evening;
-        evening.deviations = {{"imp_food", {2.0, false, {}, {}}, "wants to see the difference"},
-                              {"imp_exercise", {1.5, false, {}, {}}, "wants to see the difference"}};
+        evening.deviations = {{"imp_food", {Hours(2.0), false, {}, {}}, "wants to see the difference"},
+                              {"imp_exercise", {Hours(1.5), false, {}, {}}, "wants to see the difference"}};
         evening.waterShift = 1.035;
         evening.interpretation =
             "After a meal and training the body conducts better: the lower fat is not real.";

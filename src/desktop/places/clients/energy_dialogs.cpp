@@ -122,7 +122,7 @@ void RestingDialog::show() {
     use_->setEnabled(result.has_value());
     words_->setText(result ? tr("%1 kcal a day by Weir, quotient %2, variation %3 %, minutes %4 to %5.")
                                  .arg(number(result->energy.value(), 0), number(result->quotient, 2),
-                                      number(result->variation, 1))
+                                      number(result->variation.value(), 1))
                                  .arg(result->firstMinute + 1)
                                  .arg(result->firstMinute + energy::restingSteady)
                            : report::say(result.error()));

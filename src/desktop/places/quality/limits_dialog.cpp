@@ -64,7 +64,7 @@ void LimitsDialog::save() {
                              number(each_),
                              number(spread_),
                              static_cast<int>(number(readings_).value_or(0.0)),
-                             number(every_).value_or(0.0),
+                             Hours(number(every_).value_or(0.0)),
                              blocks_->isChecked(),
                              why_->text().simplified().toStdString()};
     if (!wrong.empty())

@@ -57,7 +57,6 @@ TEST_F(GirthJourney, TheTapeIsReadOnceForEachLaying) {
     startGirths();
     ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("tape")); }));
     runUntilStep(GirthStep::Girths);
-    lab.take(QStringLiteral("tape"), QStringLiteral("cue girth waist"));
     ASSERT_TRUE(soon([&] { return panel().primaryEnabled(); }));
     driver->press(Qt::Key_Space);
     ASSERT_EQ(run().test().girths.size(), 1u);

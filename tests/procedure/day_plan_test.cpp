@@ -292,6 +292,9 @@ TEST(PlanningFile, ComesBackAndSaysWhatDoesNotFit) {
     json["methods"].push_back(json["methods"][0]);
     EXPECT_NE(planningFromJson(json, "mine.json").error().english().find("every method"), std::string::npos);
     json = toJson(policy());
+    json["methods"][0]["method"] = "Girths";
+    EXPECT_NE(planningFromJson(json, "mine.json").error().english().find("no method Girths"), std::string::npos);
+    json = toJson(policy());
     json["order"].push_back({{"first", "hydrostatic"}, {"then", "impedance"}, {"why", ""}, {"cost", ""}});
     EXPECT_NE(planningFromJson(json, "mine.json").error().english().find("contradict"), std::string::npos);
     json = toJson(policy());

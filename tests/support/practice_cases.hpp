@@ -10,7 +10,7 @@ namespace fusain::testing {
 /// Every shipped case; a test fails for one that cannot be read.
 inline std::vector<PracticeCase> practiceCases() {
     std::vector<PracticeCase> read;
-    for (const char* file : {"tank", "chamber", "analyzer", "scanner"})
+    for (const char* file : {"tank", "chamber", "analyzer", "scanner", "tape"})
         for (const Json& each : dataFile(std::string("practice/cases/") + file + ".json")) {
             auto practice = practiceCaseFromJson(each, file);
             if (!practice)

@@ -164,6 +164,9 @@ std::string planningProblem(const PlanningPolicy& policy) {
     for (const std::string_view method : fusain::methods)
         if (std::ranges::count(policy.methods, method, &MethodTimes::method) > 1)
             return "every method is there once: " + std::string(method);
+    for (const MethodTimes& each : policy.methods)
+        if (std::ranges::find(fusain::methods, each.method) == fusain::methods.end())
+            return "there is no method " + each.method;
     for (const OrderRule& rule : policy.order)
         for (const OrderRule& other : policy.order)
             if (rule.first == other.then && rule.then == other.first)

@@ -109,8 +109,15 @@ Site GirthsPanel::site() const {
 void GirthsPanel::entered() {
     chosen_.reset();
     typed_->clear();
+    layAnew();
+}
+
+// The tape has to be off before it is read again; a simulated one is told where it goes next.
+void GirthsPanel::layAnew() {
     off_ = false;
     session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue open"));
+    session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue girth ") +
+                                                    report::plain(std::string(girth::textOf(site()).key)));
 }
 
 void GirthsPanel::choose() {
@@ -202,23 +209,15 @@ void GirthsPanel::primary() {
     if (!session_.report(own().takeGirth(site(), *value, typed ? Attribution::typed() : overLink("tape"))))
         return;
     typed_->clear();
-    off_ = off_ && typed; // a reading of the link is taken once
     chosen_.reset();
-    if (!typed)
-        session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue open"));
-    if (const auto next = own().nextSite())
-        session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue girth ") +
-                                                        report::plain(std::string(girth::textOf(*next).key)));
+    if (!typed) // a reading of the link is taken once
+        layAnew();
     refresh();
 }
 
-// The tape is laid anew.
 void GirthsPanel::repeat() {
     typed_->clear();
-    off_ = false;
-    session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue open"));
-    session_.hub().send(QStringLiteral("tape"),
-                        QStringLiteral("cue girth ") + report::plain(std::string(girth::textOf(site()).key)));
+    layAnew();
     Q_EMIT touched();
 }
 

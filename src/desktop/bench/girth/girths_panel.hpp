@@ -34,6 +34,7 @@ private:
     /// What the primary button would accept.
     [[nodiscard]] std::optional<Centimetres> candidate() const;
     void tapeMoved(double shown);
+    void layAnew();
     void choose();
     void showSites();
     void showSite();

@@ -2399,22 +2399,6 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>%1 cm auseinander: noch eine</translation>
     </message>
     <message>
-      <source>Readings of this site</source>
-      <translation>Ablesungen dieser Stelle</translation>
-    </message>
-    <message>
-      <source>cm</source>
-      <translation>cm</translation>
-    </message>
-    <message>
-      <source>Reading, typed</source>
-      <translation>Ablesung, getippt</translation>
-    </message>
-    <message>
-      <source>Sites</source>
-      <translation>Messstellen</translation>
-    </message>
-    <message>
       <source>site</source>
       <translation>Stelle</translation>
     </message>
@@ -2425,6 +2409,22 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
     <message>
       <source>value, cm</source>
       <translation>Wert, cm</translation>
+    </message>
+    <message>
+      <source>Sites</source>
+      <translation>Messstellen</translation>
+    </message>
+    <message>
+      <source>Readings of this site</source>
+      <translation>Ablesungen dieser Stelle</translation>
+    </message>
+    <message>
+      <source>cm</source>
+      <translation>cm</translation>
+    </message>
+    <message>
+      <source>Reading, typed</source>
+      <translation>Ablesung, getippt</translation>
     </message>
     <message>
       <source>Use these readings…</source>
@@ -5016,6 +5016,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>%1, within error</source>
       <translation>%1, innerhalb des Fehlers</translation>
+    </message>
+    <message>
+      <source>± %1 (95 % CI)</source>
+      <translation>± %1 (95-%-KI)</translation>
     </message>
     <message>
       <source>± is the 95 % CI</source>
@@ -12135,6 +12139,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>%1 cm mehr</translation>
     </message>
     <message>
+      <source>Limits %1 and %2: %3</source>
+      <translation>Grenzen %1 und %2: %3</translation>
+    </message>
+    <message>
       <source>Limit %1: %2</source>
       <translation>Grenze %1: %2</translation>
     </message>
@@ -12147,12 +12155,16 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Maßband</translation>
     </message>
     <message>
-      <source>Since the last test {1}: {2} cm (exceeds the LSC, {3} cm).</source>
-      <translation>Seit dem letzten Test {1}: {2} cm (über der LSC, {3} cm).</translation>
+      <source>Ratios</source>
+      <translation>Verhältnisse</translation>
     </message>
     <message>
-      <source>Since the last test {1}: {2} cm (within measurement error, LSC {3} cm).</source>
-      <translation>Seit dem letzten Test {1}: {2} cm (innerhalb des Messfehlers, LSC {3} cm).</translation>
+      <source>Since the last test, {1}: {2} cm (exceeds the LSC, {3} cm).</source>
+      <translation>Seit dem letzten Test, {1}: {2} cm (über der LSC, {3} cm).</translation>
+    </message>
+    <message>
+      <source>Since the last test, {1}: {2} cm (within measurement error, LSC {3} cm).</source>
+      <translation>Seit dem letzten Test, {1}: {2} cm (innerhalb des Messfehlers, LSC {3} cm).</translation>
     </message>
     <message>
       <source>You were weighed, and a tape was laid around your body at marked places, several times each. It shows where your body gets smaller or larger over time; it does not say what it is made of.</source>
@@ -12371,6 +12383,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Wasser aus der Ortskurve: %1.</translation>
     </message>
     <message>
+      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms.</source>
+      <translation>Mit Elektroden unter Händen und Füßen errechnet dieses Labor kein Fett: Die veröffentlichten Gleichungen wurden für eine andere Art zu messen gemacht und lägen um Kilogramm daneben.</translation>
+    </message>
+    <message>
       <source>These values are as the instrument reported them; how it works them out is not published.</source>
       <translation>Diese Werte sind so, wie das Gerät sie angab; wie es sie errechnet, ist nicht veröffentlicht.</translation>
     </message>
@@ -12517,10 +12533,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Changes since %1.</source>
       <translation>Veränderungen seit dem %1.</translation>
-    </message>
-    <message>
-      <source>With electrodes under hands and feet this lab does not work out fat: the published equations were made for another way of measuring and would be wrong by kilograms.</source>
-      <translation>Mit Elektroden unter Händen und Füßen errechnet dieses Labor kein Fett: Die veröffentlichten Gleichungen wurden für eine andere Art zu messen gemacht und lägen um Kilogramm daneben.</translation>
     </message>
     <message>
       <source>This page is in words only; the person who tested you has the numbers and will talk them over with you if you wish.</source>

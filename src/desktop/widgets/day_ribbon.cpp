@@ -131,7 +131,10 @@ void DayRibbon::paintScale(QPainter& painter) const {
         painter.setPen(QPen(palette.rule, 1));
         painter.drawLine(QPointF(x, scaleHeight - 4), QPointF(x, height() / unit()));
         painter.setPen(palette.softInk);
-        painter.drawText(QRectF(x - 24, 0, 48, 18), Qt::AlignCenter, report::clock(hour));
+        const double left = std::min(x - 24.0, width() / unit() - 48.0); // the last hour stays on the ribbon
+        painter.drawText(QRectF(left, 0, 48, 18),
+                         left < x - 24.0 ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignCenter,
+                         report::clock(hour));
     }
 }
 

@@ -43,7 +43,8 @@ void paintBand(QPainter& painter, double left, double right, double y, const Pal
 namespace {
 
 QString valueOf(const Spindle& spindle, const RuleModel& model) {
-    const QString value = number(spindle.estimate, model.decimals) + QLatin1Char(' ') + model.unit;
+    const QString value = number(spindle.estimate, model.decimals) +
+                          (model.unit.isEmpty() ? QString() : QLatin1Char(' ') + model.unit);
     return spindle.halfWidth > 0.0 ? value + tr("  ± %1 (95 %)").arg(number(spindle.halfWidth, model.decimals))
                                    : value;
 }
@@ -80,7 +81,10 @@ void paintRule(QPainter& painter, const QRectF& area, const RuleModel& model, co
         painter.setPen(QPen(palette.ink, 1.0));
         painter.drawLine(QPointF(at, line), QPointF(at, line + 6.0));
         painter.setPen(palette.softInk);
-        painter.drawText(QRectF(at - 30, line + 6.0, 60, 14), Qt::AlignCenter, number(x, step < 1.0 ? 1 : 0));
+        painter.drawText(QRectF(at - 30, line + 6.0, 60, 14), Qt::AlignCenter,
+                         number(x, step < 0.1   ? 2
+                                   : step < 1.0 ? 1
+                                                : 0));
     }
     if (model.spindles.empty())
         if (isRead(painter))

@@ -15,6 +15,8 @@ struct Reported<GirthMethod> {
     [[nodiscard]] static QString checksTitle();
     /// The girths and their ratios, in the table of results.
     [[nodiscard]] static std::vector<ResultLine> lines(const Own& report);
+    /// Why a test gives no fat, in the client's words; empty where that needs no word.
+    [[nodiscard]] static QString whyNoFat() { return {}; } // what was done says it
     /// Rows for the client: each girth, and what became of it.
     static void inWords(PageFlow& flow, const Own& report);
     /// The indices beside their limits.

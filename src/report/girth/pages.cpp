@@ -55,8 +55,11 @@ RuleModel ruleOf(const GirthIndex& index, const QString& title, Sex sex) {
         const double limit = index.limits->limitFor(sex), most = index.limits->highFor(sex).value_or(limit);
         low = std::min(low, limit);
         high = std::max(high, most);
+        const int decimals = waist ? 0 : 2;
+        const QString name = say(std::string_view(index.limits->title));
         rule.reference =
-            tr("Limit %1: %2").arg(number(limit, waist ? 0 : 2), say(std::string_view(index.limits->title)));
+            most > limit ? tr("Limits %1 and %2: %3").arg(number(limit, decimals), number(most, decimals), name)
+                         : tr("Limit %1: %2").arg(number(limit, decimals), name);
     }
     rule.from = step * std::floor(low / step - 0.5);
     rule.to = step * std::ceil(high / step + 0.5);
@@ -119,10 +122,11 @@ void Tape::inWords(PageFlow& flow, const Own& report) {
 std::vector<NamedFigure> Tape::figures(const Own& report) {
     std::vector<RuleModel> rules;
     for (const GirthIndex& index : report.result.indices)
-        rules.push_back(ruleOf(index, titleOf(index.index), report.subject().sex));
+        if (index.index != girth::Index::Waist) // the value of the day
+            rules.push_back(ruleOf(index, titleOf(index.index), report.subject().sex));
     if (rules.empty())
         return {};
-    NamedFigure figure = scales(tr("Limits"), std::move(rules));
+    NamedFigure figure = scales(tr("Ratios"), std::move(rules));
     figure.onPaper = true;
     return {figure};
 }
@@ -138,8 +142,8 @@ std::vector<Message> Tape::changes(const Own& report) {
     std::vector<Message> sentences;
     for (const GirthChange& each : changesOf(report))
         sentences.push_back({each.real()
-                                 ? FUSAIN_TEXT("Since the last test {1}: {2} cm (exceeds the LSC, {3} cm).")
-                                 : FUSAIN_TEXT("Since the last test {1}: {2} cm (within measurement error, "
+                                 ? FUSAIN_TEXT("Since the last test, {1}: {2} cm (exceeds the LSC, {3} cm).")
+                                 : FUSAIN_TEXT("Since the last test, {1}: {2} cm (within measurement error, "
                                                "LSC {3} cm)."),
                              {std::string(girth::textOf(each.now->site).name), signedFixed(each.difference, 1),
                               fixed(each.least, 1)}});

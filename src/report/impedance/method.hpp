@@ -17,6 +17,8 @@ struct Reported<ImpedanceMethod> {
     [[nodiscard]] static QString checksTitle();
     /// Lines behind fat and the rest in the table of results.
     [[nodiscard]] static std::vector<ResultLine> lines(const Own& report);
+    /// Why a test gives no fat, in the client's words; empty where that needs no word.
+    [[nodiscard]] static QString whyNoFat();
     /// Rows for the client behind fat and the rest.
     static void inWords(PageFlow& flow, const Own& report);
     /// Pictures beside those of fat and the rest.

@@ -142,7 +142,8 @@ QString Analyzer::whatWasDone(const Own&) {
 QString Analyzer::intervalMeaning() {
     return tr("The 95 % CI is how far the value may be from the truth for this person; most of it is the "
               "equation. The "
-              "LSC (least significant change, 95 %) is the smallest change that two visits can show. The repeatability SD is "
+              "LSC (least significant change, 95 %) is the smallest change that two visits can show. The "
+              "repeatability SD is "
               "that of readings in one session.");
 }
 
@@ -238,6 +239,11 @@ void Analyzer::sources(PageFlow& flow, const Own& report) {
 }
 
 // What impedance adds to fat and the rest: water and the angle of the cells, in a line each.
+QString Analyzer::whyNoFat() {
+    return tr("With electrodes under hands and feet this lab does not work out fat: the published equations "
+              "were made for another way of measuring and would be wrong by kilograms.");
+}
+
 void Analyzer::inWords(PageFlow& flow, const Own& report) {
     const ImpedanceResult& result = report.result;
     if (result.composition && result.fromReported)

@@ -12,6 +12,8 @@ struct DensityPages {
     [[nodiscard]] static QString checksTitle();
     /// Lines behind fat and the rest: there are none.
     [[nodiscard]] static std::vector<ResultLine> lines(const auto&) { return {}; }
+    /// Why a test gives no fat, in the client's words; empty where that needs no word.
+    [[nodiscard]] static QString whyNoFat() { return {}; }
     /// Rows for the client behind fat and the rest: there are none.
     static void inWords(PageFlow&, const auto&) {}
     /// Pictures of its own: there are none beside those of fat and the rest.

@@ -150,11 +150,14 @@ void tiles(PageFlow& flow, const VisitReport& visit) {
 // What the page says in words where it gives no numbers, or where there is no fat to give.
 void inWordsOnly(PageFlow& flow, const VisitReport& visit) {
     const TestReport* richest = visit.richest();
-    if (!richest)
-        return flow.paragraph(
-            tr("With electrodes under hands and feet this lab does not work out fat: the published equations "
-               "were made for another way of measuring and would be wrong by kilograms."),
-            11);
+    if (!richest) {
+        for (const TestReport& test : visit.tests)
+            if (const QString why = test.visit(
+                    []<class Method>(const OwnReport<Method>&) { return Reported<Method>::whyNoFat(); });
+                !why.isEmpty())
+                flow.paragraph(why, 11);
+        return;
+    }
     if (!visit.withoutNumbers)
         return;
     flow.paragraph(

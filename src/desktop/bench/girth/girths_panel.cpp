@@ -4,7 +4,6 @@
 #include "report/base/words.hpp"
 
 #include <QHBoxLayout>
-#include <QHeaderView>
 #include <algorithm>
 
 namespace fusain::desktop {
@@ -37,18 +36,12 @@ QString wordsFor(const girth::RepeatJudgement& judged, int readings, const girth
 
 GirthsPanel::GirthsPanel(Session& session)
     : MethodPanel(session, girthSteps(), GirthStep::Girths), live_(label({}, "live")),
-      landmark_(label({}, "heading")), hold_(label({})), sites_(new QTableWidget(0, 4)),
+      landmark_(label({}, "heading")), hold_(label({})),
+      sites_(table({tr("site"), tr("readings, cm"), tr("value, cm"), tr("state")}, tr("Sites"))),
       board_(new TrialBoard(tr("Readings of this site"), tr("cm"))),
       typed_(new ValueField(tr("Reading, typed"),
                             QString::fromStdString(std::string(unitOf(Dimension::Height, session.units()))))) {
-    sites_->setAccessibleName(tr("Sites"));
-    sites_->setHorizontalHeaderLabels({tr("site"), tr("readings, cm"), tr("value, cm"), tr("state")});
-    sites_->verticalHeader()->hide();
-    sites_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    sites_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    sites_->setSelectionMode(QAbstractItemView::SingleSelection);
-    sites_->horizontalHeader()->setStretchLastSection(true);
-    for (const auto& [column, width] : {std::pair(0, 150), std::pair(1, 240), std::pair(2, 100)})
+    for (const auto& [column, width] : {std::pair(0, 130), std::pair(1, 190), std::pair(2, 76)})
         sites_->setColumnWidth(column, scaled(width));
     auto* words = new QVBoxLayout;
     words->addWidget(landmark_);
@@ -116,8 +109,8 @@ void GirthsPanel::entered() {
 void GirthsPanel::layAnew() {
     off_ = false;
     session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue open"));
-    session_.hub().send(QStringLiteral("tape"), QStringLiteral("cue girth ") +
-                                                    report::plain(std::string(girth::textOf(site()).key)));
+    session_.hub().send(QStringLiteral("tape"),
+                        QStringLiteral("cue girth ") + report::plain(std::string(girth::textOf(site()).key)));
 }
 
 void GirthsPanel::choose() {
@@ -162,8 +155,8 @@ void GirthsPanel::showSites() {
 void GirthsPanel::showSite() {
     const Site now = site();
     const girth::SiteText& text = girth::textOf(now);
-    landmark_->setText(tr("%1: %2").arg(report::sentence(nameOf(now)), report::say(text.landmark)));
-    hold_->setText(report::say(text.hold));
+    landmark_->setText(report::sentence(nameOf(now)));
+    hold_->setText(report::say(text.landmark) + QLatin1Char('\n') + report::say(text.hold));
     const auto& policy = own().setting().policy;
     const auto row = std::ranges::find(policy.sites, now) - policy.sites.begin();
     const QSignalBlocker quiet(sites_);

@@ -79,7 +79,7 @@ void grey(QTableWidget& table, int row, const QColor& soft) {
 ProgressPage::ProgressPage(Session& session)
     : session_(session), quantity_(new QComboBox), from_(new QComboBox), to_(new QComboBox),
       regions_(new QCheckBox(tr("by region"))), zoom_(button({})),
-      trend_(new FigureView(tr("The quantity over time"), 210)),
+      trend_(new FigureView(tr("The quantity over time"), 150)),
       changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"), tr("on the LSC"),
                       tr("probability"), tr("verdict")},
                      tr("What changed between the two visits"))),
@@ -119,6 +119,7 @@ ProgressPage::ProgressPage(Session& session)
     trend_->setStretching(44.0, 22.0);
     layout->addWidget(trend_, 3);
     layout->addWidget(changes_, 3);
+    changes_->setMinimumHeight(scaled(150)); // a few rows, whatever stands round it
     layout->addWidget(balance_, 2);
     layout->addWidget(words_);
     connect(quantity_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);

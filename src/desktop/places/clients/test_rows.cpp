@@ -49,6 +49,19 @@ TableModel::Cell changeCell(Session& session, const Client& client, const Comput
             difference, report::say(comparison.why)};
 }
 
+// What a test without fat is followed by, with its name.
+TableModel::Cell insteadOfFat(const std::optional<ComputedTest>& result) {
+    for (const Followed quantity : {Followed::Waist, Followed::PhaseAngle})
+        if (const auto value = result ? valueOf(quantity, *result) : std::nullopt) {
+            const FollowedText& text = textOf(quantity);
+            return {
+                QStringLiteral("%1 %2 %3")
+                    .arg(report::say(text.title), report::number(value->value, 1), report::plain(text.unit)),
+                value->value, QObject::tr("± %1 (95 % CI)").arg(report::number(value->halfInterval(), 1))};
+        }
+    return {};
+}
+
 } // namespace
 
 std::vector<TableModel::Row> rowsOfTests(Session& session, const Client& client,
@@ -79,7 +92,7 @@ std::vector<TableModel::Row> rowsOfTests(Session& session, const Client& client,
                               mass(body->fatFreeMass),
                               changeCell(session, client, before(results, i), *results[i])});
         else
-            row.cells.resize(6);
+            row.cells.insert(row.cells.end(), {insteadOfFat(results[i]), {}, {}, {}});
         row.cells.push_back({stateOf(test)});
         rows.push_back(std::move(row));
     }

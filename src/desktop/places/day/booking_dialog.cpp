@@ -109,12 +109,19 @@ void BookingDialog::addClient() {
 }
 
 std::optional<AnyTest> BookingDialog::lastSigned() {
-    std::optional<AnyTest> last;
-    if (const auto wanted = client())
-        for (const AnyTest& test : session_.book().testsOf(wanted->id))
-            if (common(test).state == TestState::Signed)
-                last = test;
-    return last;
+    const auto wanted = client();
+    auto tests = wanted ? session_.book().testsOf(wanted->id) : std::vector<AnyTest>();
+    std::erase_if(tests, [](const AnyTest& test) { return common(test).state != TestState::Signed; });
+    std::ranges::sort(tests, std::ranges::greater(),
+                      [](const AnyTest& test) { return common(test).startedAt; });
+    const auto givesFat = [this](const AnyTest& test) {
+        const auto computed = session_.computing().computed(test);
+        return computed && computed->composition();
+    };
+    const auto found = std::ranges::find_if(tests, givesFat); // when to come again is judged by fat
+    return found != tests.end() ? std::optional(*found)
+           : tests.empty()      ? std::nullopt
+                                : std::optional(tests.front());
 }
 
 // Somebody who was here is tested again by the same method; what is ticked for them stays when the interval

@@ -41,7 +41,7 @@ private:
     void explain();
     [[nodiscard]] std::vector<std::string> chosenMethods() const;
     [[nodiscard]] std::optional<Client> client() const;
-    /// The latest signed test of the chosen client.
+    /// The latest signed test of the chosen client that gives fat, else the latest.
     [[nodiscard]] std::optional<AnyTest> lastSigned();
 
     Session& session_;

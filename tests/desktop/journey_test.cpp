@@ -32,7 +32,7 @@ TEST_F(Journey, FromANewClientToTheSavedPdf) {
         const auto fields = form->findChildren<QLineEdit*>();
         QTest::keyClicks(fields[0], QStringLiteral("Teo Marangwe"));
         QTest::keyClicks(fields[2], QStringLiteral("1996-09-14"));
-        QTest::keyClicks(fields[3], QStringLiteral("183"));
+        QTest::keyClicks(fields[4], QStringLiteral("183"));
         form->findChild<QComboBox*>()->setCurrentIndex(1);
         QTest::mouseClick(form->findChild<QPushButton*>(QStringLiteral("primary")), Qt::LeftButton);
     });

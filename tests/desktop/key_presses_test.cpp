@@ -1,5 +1,6 @@
 // How many keys a test takes in which nothing is unusual, with the instruments linked: from its first step
 // until it is handed over for signing.
+#include "desktop/places/day/booking_dialog.hpp"
 #include "link/simulation/all/simulated_lab.hpp"
 #include "procedure/all/procedure.hpp"
 #include "support/in_step.hpp"
@@ -108,6 +109,54 @@ TEST_F(KeyPresses, AnImpedanceTestTakesFewerThanThirty) {
     const int taken = runUntilHandedOver(methodImpedance, {"analyzer", "floor-scale", "room"});
     RecordProperty("keys", taken);
     EXPECT_LE(taken, 30);
+}
+
+// Somebody new, entered and booked for two methods, by real keys wherever the focus is.
+TEST_F(KeyPresses, SomebodyNewIsBookedForTwoMethodsWithFewerThanFifty) {
+    const auto press = [&](int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        ++keys;
+        QTest::keyClick(QApplication::focusWidget(), static_cast<Qt::Key>(key), modifiers);
+    };
+    const auto type = [&](const char* text) {
+        keys += static_cast<int>(std::strlen(text));
+        QTest::keyClicks(QApplication::focusWidget(), QString::fromUtf8(text));
+    };
+    shell->open(PlaceName::Day);
+    press(Qt::Key_B, Qt::ControlModifier);
+    auto* strip = shell->day().findChild<BookingDialog*>();
+    ASSERT_TRUE(strip && strip->isVisible());
+    ASSERT_TRUE(qobject_cast<QLineEdit*>(QApplication::focusWidget()));
+    type("Runa Solheim");
+    press(Qt::Key_Tab);
+    press(Qt::Key_Tab);
+    QTimer::singleShot(0, shell.get(), [&] {
+        auto* form = QApplication::activeModalWidget();
+        ASSERT_TRUE(form && form->objectName() == QLatin1String("clientForm"));
+        form->activateWindow();
+        ASSERT_TRUE(QTest::qWaitForWindowActive(form));
+        press(Qt::Key_Tab); // the name is there; the code is made
+        press(Qt::Key_Tab);
+        type("1991-04-02");
+        press(Qt::Key_Tab);
+        type("204");
+        press(Qt::Key_Return);
+        if (form->isVisible()) // what is missing is said; nobody waits for ever
+            qobject_cast<QDialog*>(form)->reject();
+    });
+    press(Qt::Key_Space);
+    const auto found = session->book().findClients("Runa");
+    ASSERT_EQ(found.size(), 1u);
+    EXPECT_EQ(found.front().telephone, "204");
+    shell->activateWindow();
+    ASSERT_TRUE(QTest::qWaitForWindowActive(shell.get()));
+    press(Qt::Key_Tab); // on to the methods
+    press(Qt::Key_Space);
+    press(Qt::Key_Tab);
+    press(Qt::Key_Space);
+    press(Qt::Key_Return);
+    EXPECT_EQ(session->book().visitsOf(found.front().id).size(), 2u) << shell->lastProblem().toStdString();
+    RecordProperty("keys", keys);
+    EXPECT_LE(keys, 50);
 }
 
 } // namespace

@@ -302,5 +302,57 @@ TYPED_TEST(EveryMethod, TakingACommandBackGivesTheRecordFromBeforeIt) {
     });
 }
 
+// Whether the run sheet offers to confirm a step, or to go past it with a reason: read from the sheet and the
+// record alone.
+bool offersToConfirm(const Procedure& run, Step step) {
+    if (run.obstacleTo(step))
+        return false;
+    const StepKind kind = run.textOf(step).kind;
+    if (kind == StepKind::Afterwards)
+        return true;
+    if (run.record().state != TestState::Running)
+        return false;
+    switch (kind) {
+    case StepKind::Confirm:
+    case StepKind::OptionalReading:
+        return true;
+    case StepKind::Check:
+        return run.atTheBench().role == Role::Physiologist;
+    case StepKind::Result:
+        return !run.fingerprint().empty();
+    default:
+        return false;
+    }
+}
+
+TYPED_TEST(EveryMethod, WhatTheRunSheetOffersIsWhatTheProcedureAccepts) {
+    int offered = 0, withheld = 0;
+    this->walk([&](auto& run, const auto& command, std::mt19937& random) {
+        this->count(command(run, random).has_value());
+        if (upTo(random, 3) != 0)
+            return;
+        using Run = std::remove_cvref_t<decltype(run)>;
+        const auto twin = [&](MemoryJournal& own) {
+            return *Run::resume(run.setting(), run.events(), run.atTheBench(), own, this->clock);
+        };
+        for (const StepText& text : run.steps()) {
+            MemoryJournal own;
+            Run other = twin(own);
+            const bool offer = offersToConfirm(run, text.step);
+            ++(offer ? offered : withheld);
+            ASSERT_EQ(other.confirm(text.step, "because").has_value(), offer) << text.id;
+            for (const readiness::Rule* rule : run.questions(text.step)) {
+                MemoryJournal forAnswer;
+                Run asked = twin(forAnswer);
+                ASSERT_EQ(asked.answer(rule->id, onTheLimit(*rule)).has_value(),
+                          run.record().state == TestState::Running)
+                    << rule->id;
+            }
+        }
+    });
+    EXPECT_GT(offered, 300);
+    EXPECT_GT(withheld, 300);
+}
+
 } // namespace
 } // namespace fusain::commands_test

@@ -41,6 +41,12 @@ Json ComputedTest::document() const {
         [](const auto& record, const auto& own, const auto& found) { return toJson(found, record, own); });
 }
 
+bool givesFat(std::string_view method) {
+    bool gives = false;
+    Methods::with(method, [&]<class Method> { gives = Running<Method>::givesFat; });
+    return gives;
+}
+
 Expected<ComputedTest> computeTest(const AnyTest& test, const AnyPolicy& policy, const WhatIf& whatIf) {
     if (methodOf(test) != methodOf(policy))
         return failure({FUSAIN_TEXT("The policy \"{1}\" is for another method."), {common(policy).id}});

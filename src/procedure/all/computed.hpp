@@ -41,6 +41,9 @@ struct ComputedTest {
     }
 };
 
+/// Whether tests by this method can say how much fat there is; false for an unknown one.
+[[nodiscard]] bool givesFat(std::string_view method);
+
 /// Computes a record. @return a Problem when a reading is missing, when no permitted equation covers the
 /// person, or when the policy is for another method
 [[nodiscard]] Expected<ComputedTest> computeTest(const AnyTest& test, const AnyPolicy& policy,

@@ -14,6 +14,8 @@ struct Running<ChamberMethod> {
     /// The instrument whose precision studies speak of this method.
     static constexpr std::string_view precisionInstrument = "chamber";
 
+    /// Whether its tests can say how much fat there is.
+    static constexpr bool givesFat = true;
     /// Whether a lung volume can be tried on the worked sheet.
     static constexpr bool triesLungGas = true;
     /// What can be tried in place of the equation that gives fat.

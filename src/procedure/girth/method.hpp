@@ -14,6 +14,8 @@ struct Running<GirthMethod> {
     /// The instrument whose precision studies speak of this method.
     static constexpr std::string_view precisionInstrument = "tape";
 
+    /// Whether its tests can say how much fat there is.
+    static constexpr bool givesFat = false;
     /// Whether a lung volume can be tried on the worked sheet.
     static constexpr bool triesLungGas = false;
     /// What can be tried in place of the equation that gives fat.

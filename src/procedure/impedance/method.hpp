@@ -14,6 +14,8 @@ struct Running<ImpedanceMethod> {
     /// The instrument whose precision studies speak of this method.
     static constexpr std::string_view precisionInstrument = "analyzer";
 
+    /// Whether its tests can say how much fat there is.
+    static constexpr bool givesFat = true;
     /// Whether a lung volume can be tried on the worked sheet.
     static constexpr bool triesLungGas = false;
     /// What can be tried in place of the equation that gives fat.

@@ -38,6 +38,26 @@ ProblemCards::ProblemCards() {
     column->setSpacing(scaled(6));
 }
 
+namespace {
+
+/// As high as its words need at the width that it has: the list under it gives way.
+class WholeWords : public QLabel {
+public:
+    explicit WholeWords(const QString& words) {
+        setTextFormat(Qt::PlainText);
+        setText(words);
+        setWordWrap(true);
+    }
+
+protected:
+    void resizeEvent(QResizeEvent* event) override {
+        QLabel::resizeEvent(event);
+        setMinimumHeight(heightForWidth(width()));
+    }
+};
+
+} // namespace
+
 // The button that was pressed is still at work: it goes with the next turn of events.
 void ProblemCards::clear() {
     while (QLayoutItem* item = layout()->takeAt(0)) {
@@ -56,9 +76,7 @@ void ProblemCards::showProblems(const std::vector<DayProblem>& problems) {
         card->setObjectName(QStringLiteral("problemCard"));
         auto* row = new QHBoxLayout(card);
         row->setContentsMargins(scaled(10), scaled(4), scaled(6), scaled(4));
-        auto* words = label(problem.words);
-        words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Minimum); // the list under it gives way
-        row->addWidget(words, 1);
+        row->addWidget(new WholeWords(problem.words), 1);
         if (!problem.button.isEmpty()) {
             auto* solve = button(problem.button);
             connect(solve, &QPushButton::clicked, this, problem.solve);

@@ -107,7 +107,7 @@ QStringList CasesPage::goalLines(const Attempt& attempt) {
             line += tr("  Cost: %1.").arg(report::say(goal.cost));
         for (const PracticeFault& fault : attempt.practice->faults) {
             const auto* known = simulation::faultNamed(fault.name);
-            if (known && goal.fact == "did." + std::string(known->act)) {
+            if (known && givesFat(known->method) && goal.fact == "did." + std::string(known->act)) {
                 const auto cost = attempts_.costOf(*attempt.practice, fault.name);
                 const QString points = cost ? (cost->points < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) +
                                                   number(std::abs(cost->points), 1)

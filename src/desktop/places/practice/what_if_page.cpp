@@ -50,8 +50,9 @@ WhatIfPage::WhatIfPage(Session& session)
       reading_(label({}, "verdict")), result_(label({}, "heading")), answers_(this) {
     method_->setAccessibleName(tr("Method"));
     for (const std::string_view each : methods)
-        method_->addItem(report::say(methodTitle(each)),
-                         QString::fromUtf8(each.data(), static_cast<int>(each.size())));
+        if (givesFat(each)) // the truth that is played with
+            method_->addItem(report::say(methodTitle(each)),
+                             QString::fromUtf8(each.data(), static_cast<int>(each.size())));
     sex_->setAccessibleName(tr("Sex"));
     sex_->addItems({tr("man"), tr("woman")});
     faults_->setAccessibleName(tr("What goes wrong"));

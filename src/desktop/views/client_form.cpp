@@ -63,6 +63,7 @@ ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
     form->addRow(QString(), consent_);
     form->addRow(problem_);
     form->addRow(footOf(this, tr("Save client"), [this] { save(); }).box);
+    name_->setFocus();
 }
 
 void ClientForm::save() {

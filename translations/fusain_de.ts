@@ -1455,8 +1455,8 @@ Wenn dort eines sein sollte, prüfen, ob seine Platte oder Freigabe verbunden is
       <translation>Hochbetagte, DXA</translation>
     </message>
     <message>
-      <source>Slow start ({1} L before the blast): blow out hard at once, without hesitating.</source>
-      <translation>Langsamer Beginn ({1} L vor dem Stoß): sofort hart blasen, ohne Zögern.</translation>
+      <source>Slow start (back-extrapolated volume {1} L): blow out hard at once, without hesitating.</source>
+      <translation>Langsamer Beginn (rückextrapoliertes Volumen {1} L): sofort kräftig ausatmen, ohne zu zögern.</translation>
     </message>
     <message>
       <source>Stopped early ({1} L still coming in the last second): keep going until nothing more comes.</source>
@@ -4071,8 +4071,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Analysator-Export importieren…</translation>
     </message>
     <message>
-      <source>A client's record…</source>
-      <translation>Akte eines Klienten…</translation>
+      <source>Client record…</source>
+      <translation>Akte…</translation>
     </message>
     <message>
       <source>Change…</source>
@@ -6020,8 +6020,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Methode</translation>
     </message>
     <message>
-      <source>Reference for the fat percentage</source>
-      <translation>Referenz für den Fettanteil</translation>
+      <source>Reference for % fat</source>
+      <translation>Referenz für % Fett</translation>
     </message>
     <message>
       <source>Signature</source>
@@ -6040,8 +6040,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Die Regeln gehören der Physiologin oder dem Physiologen.</translation>
     </message>
     <message>
-      <source>policy put in force</source>
-      <translation>Regel in Kraft gesetzt</translation>
+      <source>policy changed</source>
+      <translation>Regel geändert</translation>
     </message>
     <message>
       <source>Put the chosen policy in force</source>
@@ -6165,14 +6165,14 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>%1; lab-adjustable defaults, replaced by the lab's own study</source>
-      <translation>%1; im Labor anpassbare Vorgaben, ersetzt durch die eigene Studie des Labors</translation>
+      <translation>%1; im Labor einstellbare Vorgaben, ersetzt durch die eigene Studie des Labors</translation>
     </message>
     <message>
       <source>Limits</source>
       <translation>Grenzen</translation>
     </message>
     <message>
-      <source>Percentage of fat by region</source>
+      <source>% fat by region</source>
       <translation>Fettanteil nach Regionen</translation>
     </message>
     <message>
@@ -6196,7 +6196,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Gegen die Wahrheit bei einer Person</translation>
     </message>
     <message>
-      <source>± %1 points of fat (standard deviation; lab-adjustable default within the published limits)</source>
+      <source>± %1 %-points of fat (standard deviation; lab-adjustable default within the published limits)</source>
       <translation>± %1 %-Punkte Fett (Standardabweichung; im Labor einstellbare Vorgabe innerhalb der veröffentlichten Grenzen)</translation>
     </message>
     <message>
@@ -6204,8 +6204,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Phantom, Dosis, Tisch</translation>
     </message>
     <message>
-      <source>phantom within %1 points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg (lab-adjustable defaults)</source>
-      <translation>Phantom innerhalb %1 Punkten; %2 µSv je Scan, %3 µSv in zwölf Monaten; Tisch bis %4 kg (im Labor einstellbare Vorgaben)</translation>
+      <source>phantom within %1 %-points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg (lab-adjustable defaults)</source>
+      <translation>Phantom innerhalb %1 %-Punkten; %2 µSv je Scan, %3 µSv in zwölf Monaten; Tisch bis %4 kg (im Labor einstellbare Vorgaben)</translation>
     </message>
     <message>
       <source>Day-to-day variation (SD)</source>
@@ -6676,9 +6676,9 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>%1: %2
-In truth %3.</source>
+True value %3.</source>
       <translation>%1: %2
-Wahr ist %3.</translation>
+Wahrer Wert: %3.</translation>
     </message>
     <message>
       <source>cases met</source>
@@ -6813,8 +6813,8 @@ Wahr ist %3.</translation>
       <translation>Größe</translation>
     </message>
     <message>
-      <source>water of the fat-free mass</source>
-      <translation>Wasser der fettfreien Masse</translation>
+      <source>hydration of the fat-free mass</source>
+      <translation>Wassergehalt der fettfreien Masse</translation>
     </message>
     <message>
       <source>On the day</source>
@@ -6845,8 +6845,8 @@ Wahr ist %3.</translation>
       <translation>▲ Würde abgelehnt: %1</translation>
     </message>
     <message>
-      <source>No result: nothing that has a value. In truth %1 % fat.</source>
-      <translation>Kein Ergebnis: nichts, was einen Wert hat. Wahr sind %1 % Fett.</translation>
+      <source>No result: no reading has a value. True fat %1 %.</source>
+      <translation>Kein Ergebnis: Kein Messwert liegt vor. Wahrer Fettanteil: %1 %.</translation>
     </message>
     <message>
       <source>%1 ± %2 % fat (95 % CI). True value %3 %, off by %4 %-points</source>
@@ -8043,10 +8043,6 @@ Wahr ist %3.</translation>
       <translation>Einheiten des Labors</translation>
     </message>
     <message>
-      <source>Reference for % fat</source>
-      <translation>Referenz für % Fett</translation>
-    </message>
-    <message>
       <source>none</source>
       <translation>keines</translation>
     </message>
@@ -8111,7 +8107,7 @@ Wahr ist %3.</translation>
       <translation>Phasenwinkel</translation>
     </message>
     <message>
-      <source>index of the lean mass of the limbs</source>
+      <source>appendicular lean mass index</source>
       <translation>Index der Magermasse der Gliedmaßen</translation>
     </message>
     <message>
@@ -10231,10 +10227,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>wie vom Gerät angegeben</translation>
     </message>
     <message>
-      <source>hydration of the fat-free mass</source>
-      <translation>Wassergehalt der fettfreien Masse</translation>
-    </message>
-    <message>
       <source>resistance at zero frequency</source>
       <translation>Widerstand bei Frequenz null</translation>
     </message>
@@ -10403,8 +10395,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Einen solchen Plan macht eine Ernährungsfachkraft, wo nötig mit ärztlicher Begleitung.</translation>
     </message>
     <message>
-      <source>Under 18: no target for weight or fat, no deficit. Bodies grow.</source>
-      <translation>Unter 18: kein Ziel für Gewicht oder Fett, kein Defizit. Der Körper wächst.</translation>
+      <source>Under 18: no target for weight or fat and no deficit, because the body is still growing.</source>
+      <translation>Unter 18: kein Ziel für Gewicht oder Fett und kein Defizit, weil der Körper noch wächst.</translation>
     </message>
     <message>
       <source>Talk of growth, strength and health, with a guardian; a paediatrician where there is worry.</source>

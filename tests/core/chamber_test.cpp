@@ -155,6 +155,10 @@ TEST(Response, RefusesWhatItCannotRead) {
 TEST(Calibrate, FindsTheCylinderMissingOrInBoth) {
     EXPECT_TRUE(calibrate(clean(450, 20), clean(400, 20), Litres(50), Litres(0.005)));
     EXPECT_FALSE(calibrate(clean(450, 20), clean(450, 20), Litres(50), Litres(0.005)));
+    for (const auto& [litres, taken] :
+         {std::pair(4.999, false), std::pair(5.0, true), std::pair(150.0, true), std::pair(150.001, false)})
+        EXPECT_EQ(calibrate(clean(450, 20), clean(400, 20), Litres(litres), Litres(0.005)).has_value(), taken)
+            << litres;
     EXPECT_FALSE(calibrate(clean(400, 20), clean(450, 20), Litres(50), Litres(0.005))); // the wrong way round
     EXPECT_FALSE(
         calibrate(clean(450, 20), clean(400, 20), Litres(500), Litres(0.005))); // larger than any chamber

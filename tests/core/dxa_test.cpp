@@ -47,6 +47,8 @@ TEST(DxaRegion, BothConventionsOfFatAreNamedAndKept) {
 TEST(DxaRegion, BoneDensityIsMineralOverArea) {
     RegionReading total = region(Region::Total, 18, 50, 2.8);
     EXPECT_FALSE(total.boneDensity());
+    total.area = SquareCentimetres(0.0);
+    EXPECT_FALSE(total.boneDensity());
     total.area = SquareCentimetres(2240.0);
     EXPECT_NEAR(total.boneDensity()->value(), 1.25, 1e-12); // 2800 g / 2240 cm²
 }

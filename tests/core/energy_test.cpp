@@ -35,6 +35,33 @@ TEST(RestingEnergy, EveryEquationGivesTheSheetsNumbers) {
     EXPECT_NEAR(of("energy.rmr.de-lorenzo-1999", man), 1820.5, 1e-9);
 }
 
+// The whole of the last year of age belongs to a published range, and the day after does not.
+TEST(RestingEnergy, ARangeOfAgesEndsWithItsLastCompletedYear) {
+    const auto covers = [](const char* id, double age) {
+        RestingSubject subject = man;
+        subject.age = Years(age);
+        return findRestingEquation(id)->covers(subject);
+    };
+    struct Range {
+        const char* id;
+        double from, to;
+    };
+    for (const Range& each : {Range{"energy.rmr.mifflin-1990", 19, 78}, Range{"energy.rmr.owen-1987", 18, 82},
+                              Range{"energy.rmr.ten-haaf-2014.mass", 18, 35},
+                              Range{"energy.rmr.ten-haaf-2014.fat-free-mass", 18, 35}}) {
+        EXPECT_FALSE(covers(each.id, each.from - 0.01)) << each.id;
+        EXPECT_TRUE(covers(each.id, each.from)) << each.id;
+        EXPECT_TRUE(covers(each.id, each.to + 0.99)) << each.id;
+        EXPECT_FALSE(covers(each.id, each.to + 1.0)) << each.id;
+    }
+    RestingSubject old = man;
+    old.fatFreeMass.reset();
+    old.age = Years(78.99);
+    EXPECT_EQ(usualEquation(old).id, "energy.rmr.mifflin-1990");
+    old.age = Years(79.0);
+    EXPECT_EQ(usualEquation(old).id, "energy.rmr.henry-2005");
+}
+
 TEST(RestingEnergy, EquationsKeepToTheirPeople) {
     EXPECT_FALSE(findRestingEquation("energy.rmr.de-lorenzo-1999")->covers(woman)); // 22 % too high
     RestingSubject child = woman;

@@ -41,6 +41,15 @@ TEST(TrialRules, EqualityWithTheToleranceAgrees) {
               TrialVerdict::NeedMore);
 }
 
+TEST(TrialRules, SayWhichTrialsTheyTook) {
+    EXPECT_EQ(judged(trials({3.30, 3.32, 3.31}), TrialRule::MeanOfThreeHeaviest).message.english(),
+              "Trials 1, 2 + 3 agree within 0.02 kg. Enough trials.");
+    const auto last = judged(trials({3.00, 3.30, 3.32, 3.31}), TrialRule::MeanOfLastThree);
+    EXPECT_EQ(last.verdict, TrialVerdict::Enough);
+    EXPECT_EQ(last.used, (std::vector{2, 3, 4}));
+    EXPECT_EQ(judged(trials({3.30, 3.31}), TrialRule::MeanOfLastThree).verdict, TrialVerdict::NeedMore);
+}
+
 // A trial that stands apart is named; at the tolerance it does not, and where it could be either of two, none
 // is.
 TEST(TrialRules, TheOneTrialThatStandsApartIsNamed) {

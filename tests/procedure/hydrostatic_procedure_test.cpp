@@ -145,7 +145,14 @@ TEST_F(Run, ImpossibleReadingsAreRefusedAndNothingChanges) {
     EXPECT_FALSE(
         run.readRoom(Celsius(22.0), MillimetresOfMercury(1013.0), Attribution::typed())); // hectopascals
     EXPECT_FALSE(run.addEffort(Litres(5200.0), true, "", Attribution::typed()));          // millilitres
+    for (const auto& [celsius, pressure] :
+         {std::pair(9.9, 760.0), std::pair(45.1, 760.0), std::pair(22.0, 499.9), std::pair(22.0, 820.1)})
+        EXPECT_FALSE(run.readRoom(Celsius(celsius), MillimetresOfMercury(pressure), Attribution::typed()))
+            << celsius << ' ' << pressure;
     EXPECT_EQ(toJson(run.test()), before);
+    for (const auto& [celsius, pressure] : {std::pair(10.0, 500.0), std::pair(45.0, 820.0)})
+        EXPECT_TRUE(run.readRoom(Celsius(celsius), MillimetresOfMercury(pressure), Attribution::typed()))
+            << celsius << ' ' << pressure;
 }
 
 TEST_F(Run, ATrialSetAsideDoesNotCountUntilRestored) {

@@ -224,6 +224,22 @@ TEST(PlanGuards, HoldForTheWholeCourse) {
     EXPECT_NE(plan->crossing->why.english().find("week " + std::to_string(week)), std::string::npos);
     EXPECT_FALSE(makePlan(light, losing(500, static_cast<int>(week) - 1))->crossing) << "it ends before";
     EXPECT_FALSE(makePlan(light, losing(0, 52))->crossing) << "nothing is lost";
+    // Heavy and lean: the fat is what runs out first, long before the index does.
+    PlanSubject lean = heavyMan;
+    lean.mass = Kilograms(85.0);
+    lean.fatMass = Kilograms(10.0);
+    lean.fatFreeMass = Kilograms(75.0);
+    const auto course = makePlan(lean, losing(500, 52));
+    ASSERT_TRUE(course) << course.error().english();
+    ASSERT_TRUE(course->crossing);
+    const auto crossed = static_cast<std::size_t>(course->crossing->week);
+    const auto fat = [&](std::size_t at) {
+        return 100.0 * (course->points[at].fatMass / course->points[at].mass);
+    };
+    EXPECT_LT(fat(crossed), 10.0);
+    EXPECT_GE(fat(crossed - 1), 10.0);
+    EXPECT_NE(course->crossing->why.english().find("body fat would be below 10 %"), std::string::npos)
+        << course->crossing->why.english();
     light.answers.belowReference = true;
     EXPECT_TRUE(stopped(light, losing(100), "eating enough"));
     EXPECT_TRUE(makePlan(light, losing(0)));

@@ -178,5 +178,41 @@ TEST(TestStatements, SidesHaveOneVerdict) {
     EXPECT_FALSE(Statements({.test = &now}).sides(SidesStatement::Limbs::Arms));
 }
 
+// A point rests on the statement of its own fact, and on no other of the same kind.
+TEST(TestStatements, APointRestsOnTheStatementOfItsFact) {
+    const ComputedTest then = scannedOn("2026-01-01T08:00:00.000Z"),
+                       now = scannedOn("2026-03-12T08:00:00.000Z", 2.0);
+    reference::ReferenceRow row;
+    row.sex = man.sex;
+    row.ageTo = Years(120.0);
+    row.low = 1.0;
+    row.high = 99.0;
+    reference::ReferenceSet set;
+    set.rows.push_back(row);
+    const Statements statements({.test = &now,
+                                 .history = std::span(&then, 1),
+                                 .fat = &set,
+                                 .fatMassIndex = &set,
+                                 .fatFreeMassIndex = &set,
+                                 .limbLeanIndex = &set});
+    const auto behind = [&](const char* fact) {
+        KeyPointRule rule;
+        rule.fact = fact;
+        return statementBehind({&rule, {}, {}}, statements);
+    };
+    const auto place = [&](const char* fact) { return std::get<PlaceStatement>(*behind(fact)).quantity; };
+    const auto change = [&](const char* fact) { return std::get<ChangeStatement>(*behind(fact)).quantity; };
+    EXPECT_EQ(place("fat.place"), Followed::FatPercent);
+    EXPECT_EQ(place("limb-lean.low"), Followed::LimbLeanIndex);
+    EXPECT_EQ(change("fat.change.real"), Followed::FatMass);
+    EXPECT_EQ(change("lean.change.real"), Followed::FatFreeMass);
+    EXPECT_EQ(change("loss.percent-a-week"), Followed::Mass);
+    EXPECT_EQ(change("loss.lean.percent"), Followed::Mass);
+    EXPECT_EQ(std::get<SidesStatement>(*behind("arms.notable")).limbs, SidesStatement::Limbs::Arms);
+    EXPECT_EQ(std::get<SidesStatement>(*behind("legs.notable")).limbs, SidesStatement::Limbs::Legs);
+    EXPECT_EQ(behind("fat.since-first.change.real"), nullptr); // there is one earlier test alone
+    EXPECT_EQ(behind("preparation.deviations"), nullptr);
+}
+
 } // namespace
 } // namespace fusain::statements_test

@@ -36,7 +36,7 @@ double backExtrapolatedVolume(std::span<const VolumeSample> samples) {
 
 Message remarkFor(const ManoeuvreQuality& quality) {
     if (!quality.goodStart)
-        return {FUSAIN_TEXT("Slow start ({1} L before the blast): blow out hard at once, without hesitating."),
+        return {FUSAIN_TEXT("Slow start (back-extrapolated volume {1} L): blow out hard at once, without hesitating."),
                 {fixed(quality.backExtrapolatedVolume.value(), 2)}};
     if (!quality.goodEnd)
         return {

@@ -20,7 +20,7 @@ std::span<const ReferenceQuantity> referenceQuantities() {
         {"fat-mass-index", FUSAIN_TEXT("fat mass index"), "kg/m²", "fat_mass_index"},
         {"fat-free-mass-index", FUSAIN_TEXT("fat-free mass index"), "kg/m²", "fat_free_mass_index"},
         {"phase-angle", FUSAIN_TEXT("phase angle"), "°", "phase_angle"},
-        {"limb-lean-index", FUSAIN_TEXT("index of the lean mass of the limbs"), "kg/m²", ""},
+        {"limb-lean-index", FUSAIN_TEXT("appendicular lean mass index"), "kg/m²", ""},
         {"limb-lean-by-bmi", FUSAIN_TEXT("lean mass of the limbs by body mass index"), "m²", ""},
         {"body-mass-index", FUSAIN_TEXT("body mass index"), "kg/m²", ""},
     };

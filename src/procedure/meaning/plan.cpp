@@ -29,7 +29,7 @@ double bmi(Kilograms mass, Metres height) {
 void stopsOfThePerson(std::vector<PlanStop>& stops, const PlanSubject& subject, bool losing) {
     if (subject.age < anthropometry::adultAge)
         stops.push_back(
-            {{FUSAIN_TEXT("Under 18: no target for weight or fat, no deficit. Bodies grow."), {}},
+            {{FUSAIN_TEXT("Under 18: no target for weight or fat and no deficit, because the body is still growing."), {}},
              {FUSAIN_TEXT("Talk of growth, strength and health, with a guardian; a paediatrician where "
                           "there is worry."),
               {}}});

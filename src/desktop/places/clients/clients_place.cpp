@@ -80,7 +80,7 @@ QWidget* ClientsPlace::listSide() {
     list_->setUniformItemSizes(true); // twenty thousand are not measured one by one
     auto* add = button(tr("New client…"));
     auto* load = button(tr("Import an analyzer's export…"));
-    auto* record = button(tr("A client's record…"));
+    auto* record = button(tr("Client record…"));
     record->setMenu(records_);
     auto* box = new QWidget;
     box->setFixedWidth(scaled(248));

@@ -274,7 +274,7 @@ QString LibraryPlace::policyPage(const QString& id) const {
     QString page = QStringLiteral("<h2>%1</h2>").arg(pageWords(policy.title)) +
                    pageRow(tr("In this lab"), chosen) + pageRow(tr("Method"), report::say(methodTitle(method)));
     page += policyRows(any) + dayRow(policy);
-    return page + pageRow(tr("Reference for the fat percentage"), plainText(policy.fatReference)) +
+    return page + pageRow(tr("Reference for % fat"), plainText(policy.fatReference)) +
            pageRow(tr("Signature"),
                    policy.physiologistSigns ? tr("technician and physiologist") : tr("technician")) +
            pageRow(tr("Source"), plainText(policy.source));
@@ -289,7 +289,7 @@ void LibraryPlace::choose() {
     }
     const std::string id = chosenId().toStdString();
     const AnyPolicy& policy = *session_.catalogue().policy(id);
-    session_.report(session_.undoing().act(tr("policy put in force"), [&] {
+    session_.report(session_.undoing().act(tr("policy changed"), [&] {
         return session_.book().setSetting("policy." + std::string(methodOf(policy)), id,
                                           session_.atTheBench().id);
     }));

@@ -139,7 +139,7 @@ QString girthRows(const GirthPolicy& policy) {
 QString dxaRows(const DxaPolicy& policy) {
     const bool percent = policy.balance.kind == dxa::BalanceThreshold::Kind::Percent;
     const dxa::ScanPrecision& precision = policy.precision;
-    return pageRow(QObject::tr("Percentage of fat by region"),
+    return pageRow(QObject::tr("% fat by region"),
                    report::say(dxa::conventionName(policy.convention))) +
            pageRow(QObject::tr("Notable difference of limbs"),
                    QObject::tr("arms %1, legs %2 %3")
@@ -157,12 +157,12 @@ QString dxaRows(const DxaPolicy& policy) {
                        .arg(100.0 * precision.legLean)
                        .arg(100.0 * precision.lean)) +
            pageRow(QObject::tr("Against the truth for one person"),
-                   QObject::tr("± %1 points of fat (standard deviation; lab-adjustable default within the "
+                   QObject::tr("± %1 %-points of fat (standard deviation; lab-adjustable default within the "
                                "published limits)")
                        .arg(100.0 * precision.model)) +
            pageRow(QObject::tr("Phantom, dose, table"),
                    QObject::tr(
-                       "phantom within %1 points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg "
+                       "phantom within %1 %-points; %2 µSv a scan, %3 µSv in twelve months; table up to %4 kg "
                        "(lab-adjustable defaults)")
                        .arg(policy.phantomTolerance.value())
                        .arg(policy.dosePerScan.value())

@@ -269,7 +269,7 @@ QString ReadingPage::explanation(const std::vector<Verdict>& marked) const {
         QStringList reasons;
         for (const Message& reason : key_[from].reasons)
             reasons << report::say(reason);
-        lines << tr("%1: %2\nIn truth %3.")
+        lines << tr("%1: %2\nTrue value %3.")
                      .arg(names.join(QStringLiteral(", ")), reasons.join(QLatin1Char('\n')),
                           truths.join(QStringLiteral(", ")));
         from = to;

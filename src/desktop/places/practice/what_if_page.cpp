@@ -63,7 +63,7 @@ WhatIfPage::WhatIfPage(Session& session)
     addKnob(*controls, "mass", tr("mass"), QStringLiteral("kg"), 45, 130, 80, 0.5, 1);
     addKnob(*controls, "fat", tr("fat in truth"), QStringLiteral("%"), 5, 50, 18, 0.5, 1);
     addKnob(*controls, "height", tr("height"), QStringLiteral("cm"), 145, 205, 180, 1, 0);
-    addKnob(*controls, "water", tr("water of the fat-free mass"), QStringLiteral("%"), 70, 77, 73.2, 0.1, 1);
+    addKnob(*controls, "water", tr("hydration of the fat-free mass"), QStringLiteral("%"), 70, 77, 73.2, 0.1, 1);
     controls->addWidget(label(tr("On the day"), "heading"));
     addKnob(*controls, "swallowed", tr("eaten or drunk just before"), QStringLiteral("kg"), 0, 2.5, 0, 0.1, 1);
     addKnob(*controls, "held", tr("air held back under water"), QStringLiteral("L"), 0, 1.5, 0, 0.05, 2)
@@ -237,7 +237,7 @@ void WhatIfPage::showResult(const simulation::Experiment& tried, const simulatio
     const auto fat = finding.fatPercent ? finding.fatPercent : finding.inSpite;
     rule_->setVisible(fat.has_value());
     if (!fat) {
-        result_->setText(tr("No result: nothing that has a value. In truth %1 % fat.").arg(number(truth, 1)));
+        result_->setText(tr("No result: no reading has a value. True fat %1 %.").arg(number(truth, 1)));
         return;
     }
     const double off = *fat - truth, half = finding.halfInterval.value_or(0.0);

@@ -2431,8 +2431,8 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Diese Ablesungen verwenden…</translation>
     </message>
     <message>
-      <source>three must agree within %1 cm</source>
-      <translation>drei müssen auf %1 cm übereinstimmen</translation>
+      <source>three within %1 cm</source>
+      <translation>drei auf %1 cm</translation>
     </message>
     <message>
       <source>Accept %1: %2</source>

@@ -41,7 +41,7 @@ GirthsPanel::GirthsPanel(Session& session)
       board_(new TrialBoard(tr("Readings of this site"), tr("cm"))),
       typed_(new ValueField(tr("Reading, typed"),
                             QString::fromStdString(std::string(unitOf(Dimension::Height, session.units()))))) {
-    for (const auto& [column, width] : {std::pair(0, 130), std::pair(1, 190), std::pair(2, 76)})
+    for (const auto& [column, width] : {std::pair(0, 164), std::pair(1, 164), std::pair(2, 76)})
         sites_->setColumnWidth(column, scaled(width));
     auto* words = new QVBoxLayout;
     words->addWidget(landmark_);
@@ -180,8 +180,7 @@ void GirthsPanel::showSite() {
                                 : used         ? tr("used")
                                                : tr("valid, not used")});
     }
-    board_->showTrials(model, tr("three must agree within %1 cm").arg(number(model.tolerance, 1)),
-                       session_.palette());
+    board_->showTrials(model, tr("three within %1 cm").arg(number(model.tolerance, 1)), session_.palette());
 }
 
 QString GirthsPanel::primaryText() const {

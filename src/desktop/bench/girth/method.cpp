@@ -6,7 +6,18 @@
 #include "desktop/bench/method/reading_panels.hpp"
 #include "report/base/words.hpp"
 
+#include <array>
+
 namespace fusain::desktop {
+namespace {
+
+// As on the worked sheet.
+QString symbolOf(girth::Site site) {
+    static constexpr std::array symbols{"Cw", "Ch", "Cn", "Ca", "Ct"}; // in the order of Site
+    return QLatin1String(symbols[static_cast<std::size_t>(site)]);
+}
+
+} // namespace
 
 StepPanel* AtTheBench<GirthMethod>::panel(Session& session, Step step) {
     using enum GirthStep;
@@ -46,8 +57,7 @@ QList<QStringList> AtTheBench<GirthMethod>::readings(const GirthTest& test, Unit
         rows << readingRow(QStringLiteral("M"), Dimension::Mass, test.mass->value, 2, units);
     for (const GirthReading& each : test.girths)
         if (each.counts())
-            rows << readingRow(report::say(std::string_view(girth::textOf(each.site).name)), Dimension::Height,
-                               each.value.value(), 1, units);
+            rows << readingRow(symbolOf(each.site), Dimension::Height, each.value.value(), 1, units);
     return rows;
 }
 

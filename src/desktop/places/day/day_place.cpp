@@ -189,7 +189,7 @@ void DayPlace::refresh() {
     people_->setRows(lists_.people(today_));
     fillProblems();
     fillWords();
-    now_->setVisible(today_);
+    now_->setVisible(today_ && !strip_); // while somebody is booked, the room is the ribbon's
     if (today_)
         now_->showFact(nowOf(session_, board_));
 }

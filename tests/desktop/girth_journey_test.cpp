@@ -72,5 +72,26 @@ TEST_F(GirthJourney, TheTapeIsReadOnceForEachLaying) {
     EXPECT_EQ(run().test().girths.back().site, Site::Hip);
 }
 
+TEST_F(GirthJourney, ATapeRoundOneSiteIsNotAcceptedForAnotherChosenMeanwhile) {
+    simulation::SimulatedLab lab(3, {}, {});
+    testing::linkInStep(session->hub(), lab, {QStringLiteral("tape")});
+    startGirths();
+    ASSERT_TRUE(soon([&] { return session->hub().isLive(QStringLiteral("tape")); }));
+    runUntilStep(GirthStep::Girths);
+    ASSERT_TRUE(soon([&] { return panel().primaryEnabled(); }));
+    auto* sites = panel().findChild<QTableWidget*>();
+    sites->setFocus();
+    sites->selectRow(2);
+    const Site chosen = panel().site();
+    ASSERT_NE(chosen, Site::Waist);
+    EXPECT_FALSE(panel().primaryEnabled());
+    driver->press(Qt::Key_Space);
+    EXPECT_TRUE(run().test().girths.empty());
+    ASSERT_TRUE(soon([&] { return panel().primaryEnabled(); }));
+    panel().primary();
+    ASSERT_EQ(run().test().girths.size(), 1u);
+    EXPECT_EQ(run().test().girths.front().site, chosen);
+}
+
 } // namespace
 } // namespace fusain::desktop::girth_journey_test

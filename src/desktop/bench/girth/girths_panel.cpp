@@ -89,14 +89,19 @@ std::optional<Centimetres> GirthsPanel::laid() const {
 }
 
 std::optional<Centimetres> GirthsPanel::candidate() const {
+    if (!asked())
+        return std::nullopt;
     if (const auto typed = typed_->value())
         return Centimetres(keptFromShown(Dimension::Height, *typed, session_.units()));
     return laid();
 }
 
+std::optional<Site> GirthsPanel::asked() const {
+    return chosen_ ? chosen_ : own().nextSite();
+}
+
 Site GirthsPanel::site() const {
-    const auto next = own().nextSite();
-    return chosen_ ? *chosen_ : next ? *next : own().setting().policy.sites.front();
+    return asked().value_or(own().setting().policy.sites.front());
 }
 
 void GirthsPanel::entered() {
@@ -116,8 +121,14 @@ void GirthsPanel::layAnew() {
 void GirthsPanel::choose() {
     const auto& sites = own().setting().policy.sites;
     const auto row = static_cast<std::size_t>(std::max(0, sites_->currentRow()));
-    if (row < sites.size())
-        chosen_ = sites[row];
+    if (row >= sites.size())
+        return;
+    const Site before = site();
+    chosen_ = sites[row];
+    if (*chosen_ != before) { // what the tape shows now lies round the other site
+        typed_->clear();
+        layAnew();
+    }
     showSite();
     Q_EMIT touched();
 }

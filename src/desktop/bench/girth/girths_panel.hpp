@@ -33,6 +33,8 @@ private:
     [[nodiscard]] std::optional<Centimetres> laid() const;
     /// What the primary button would accept.
     [[nodiscard]] std::optional<Centimetres> candidate() const;
+    /// The site chosen out of turn, else the next of the round; nothing once every site has its value.
+    [[nodiscard]] std::optional<girth::Site> asked() const;
     void tapeMoved(double shown);
     void layAnew();
     void choose();

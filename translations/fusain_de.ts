@@ -14953,7 +14953,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>den Ablauf bis zum Ende</translation>
     </message>
     <message>
-      <source>Nothing was thrown away or mended that was in order.</source>
+      <source>Nothing that was in order was excluded or repaired.</source>
       <translation>Nichts wurde verworfen oder geändert, was in Ordnung war.</translation>
     </message>
     <message>
@@ -16049,11 +16049,11 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>darauf zu achten, was unter dem Band ist</translation>
     </message>
     <message>
-      <source>A tape that bites</source>
+      <source>A tape pulled too tight</source>
       <translation>Ein Band, das einschneidet</translation>
     </message>
     <message>
-      <source>Wants a small number and says so.</source>
+      <source>Hopes for a small number and says so.</source>
       <translation>Möchte eine kleine Zahl und sagt es.</translation>
     </message>
     <message>

@@ -2295,20 +2295,8 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
       <translation>Versuch %1</translation>
     </message>
     <message>
-      <source>excluded: %1</source>
-      <translation>ausgeschlossen: %1</translation>
-    </message>
-    <message>
       <source>before recalibrating</source>
       <translation>vor der Neukalibrierung</translation>
-    </message>
-    <message>
-      <source>used</source>
-      <translation>verwendet</translation>
-    </message>
-    <message>
-      <source>valid, not used</source>
-      <translation>gültig, nicht verwendet</translation>
     </message>
     <message>
       <source>ready to accept</source>
@@ -2349,10 +2337,6 @@ Einen Termin unter Tag (Alt+D) oder einen Klienten unter Klienten (Alt+C) wähle
     <message>
       <source>Exclude trial %1</source>
       <translation>Versuch %1 ausschließen</translation>
-    </message>
-    <message>
-      <source>Why does it not count? It stays on the record and can be restored.</source>
-      <translation>Warum zählt er nicht? Er bleibt im Protokoll und kann zurückgeholt werden.</translation>
     </message>
     <message>
       <source>Replay a trial</source>
@@ -2969,6 +2953,10 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Beurteilung speichern</translation>
     </message>
     <message>
+      <source>Why does it not count? It stays on the record and can be restored.</source>
+      <translation>Warum zählt er nicht? Er bleibt im Protokoll und kann zurückgeholt werden.</translation>
+    </message>
+    <message>
       <source>Safety: %1</source>
       <translation>Sicherheit: %1</translation>
     </message>
@@ -3272,6 +3260,18 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
     <message>
       <source>Save the reason</source>
       <translation>Begründung speichern</translation>
+    </message>
+    <message>
+      <source>excluded: %1</source>
+      <translation>ausgeschlossen: %1</translation>
+    </message>
+    <message>
+      <source>used</source>
+      <translation>verwendet</translation>
+    </message>
+    <message>
+      <source>valid, not used</source>
+      <translation>gültig, nicht verwendet</translation>
     </message>
     <message>
       <source>trial</source>
@@ -4035,20 +4035,20 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Fett (± 95-%-KI)</translation>
     </message>
     <message>
+      <source>on one scale</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>fat mass</source>
       <translation>Fettmasse</translation>
     </message>
     <message>
-      <source>fat since the last</source>
-      <translation>Fett seit dem letzten</translation>
+      <source>since the last</source>
+      <translation>seit dem letzten</translation>
     </message>
     <message>
       <source>Tests</source>
       <translation>Tests</translation>
-    </message>
-    <message>
-      <source>Talk (F9)</source>
-      <translation>Gespräch (F9)</translation>
     </message>
     <message>
       <source>name, code or birth date</source>
@@ -4067,24 +4067,36 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Neuer Klient…</translation>
     </message>
     <message>
+      <source>Import, export</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Import an analyzer's export…</source>
       <translation>Analysator-Export importieren…</translation>
-    </message>
-    <message>
-      <source>Client record…</source>
-      <translation>Akte…</translation>
-    </message>
-    <message>
-      <source>Change…</source>
-      <translation>Ändern…</translation>
     </message>
     <message>
       <source>Start a test</source>
       <translation>Test starten</translation>
     </message>
     <message>
-      <source>Open on the bench</source>
-      <translation>Am Messplatz öffnen</translation>
+      <source>Talk (F9)</source>
+      <translation>Gespräch (F9)</translation>
+    </message>
+    <message>
+      <source>More</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Change the client…</source>
+      <translation>Klienten ändern…</translation>
+    </message>
+    <message>
+      <source>Open the chosen test on the bench</source>
+      <translation>Den gewählten Test am Messplatz öffnen</translation>
+    </message>
+    <message>
+      <source>Report on a visit…</source>
+      <translation>Bericht über einen Besuch…</translation>
     </message>
     <message>
       <source>Method of the new test</source>
@@ -4097,10 +4109,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Recalculate with this policy</source>
       <translation>Mit dieser Regel neu berechnen</translation>
-    </message>
-    <message>
-      <source>Report on a visit…</source>
-      <translation>Bericht über einen Besuch…</translation>
     </message>
     <message>
       <source>Enter: findings. B: the bench.</source>
@@ -4123,8 +4131,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>&amp;Methodenvergleich</translation>
     </message>
     <message>
-      <source>P&amp;lan</source>
-      <translation>P&amp;lan</translation>
+      <source>Pla&amp;n</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Clients  ›  %1</source>
@@ -4137,6 +4145,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Choose a client.</source>
       <translation>Einen Klienten wählen.</translation>
+    </message>
+    <message>
+      <source>Nobody found.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>No client yet. "New client" is the first step.</source>
@@ -4167,6 +4179,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Was zählt, vom %1:</translation>
     </message>
     <message>
+      <source>No test yet. Each test will stand here, with what changed since the one before.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Import an analyzer's export</source>
       <translation>Export eines Analysators importieren</translation>
     </message>
@@ -4177,14 +4193,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Choose a client first.</source>
       <translation>Zuerst einen Klienten wählen.</translation>
-    </message>
-    <message>
-      <source>Change the client…</source>
-      <translation>Klienten ändern…</translation>
-    </message>
-    <message>
-      <source>Open the chosen test on the bench</source>
-      <translation>Den gewählten Test am Messplatz öffnen</translation>
     </message>
     <message>
       <source>Talk with the client…</source>
@@ -4604,8 +4612,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>%1 kcal</translation>
     </message>
     <message>
-      <source>Target body fat (optional)</source>
-      <translation>Ziel-Körperfett (freiwillig)</translation>
+      <source>Target fat</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Weeks</source>
@@ -4634,6 +4642,18 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Health questions…</source>
       <translation>Gesundheitsfragen…</translation>
+    </message>
+    <message>
+      <source>What it needs</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A usual day…</source>
+      <translation>Ein üblicher Tag…</translation>
+    </message>
+    <message>
+      <source>A resting test…</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Mass over the weeks</source>
@@ -4692,6 +4712,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Lebensweise</translation>
     </message>
     <message>
+      <source>Sets the energy a day that reaches the target in these weeks.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>training, food, sleep …</source>
       <translation>Training, Essen, Schlaf …</translation>
     </message>
@@ -4700,36 +4724,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Was bis zum nächsten Mal zu notieren ist</translation>
     </message>
     <message>
-      <source>Enter uses the approach.</source>
-      <translation>Enter übernimmt den Ansatz.</translation>
-    </message>
-    <message>
-      <source>What the goal needs</source>
-      <translation>Was das Ziel braucht</translation>
-    </message>
-    <message>
-      <source>A usual day…</source>
-      <translation>Ein üblicher Tag…</translation>
-    </message>
-    <message>
-      <source>From a resting test…</source>
-      <translation>Aus einem Ruhetest…</translation>
-    </message>
-    <message>
-      <source>&amp;Where this leads</source>
-      <translation>&amp;Wohin das führt</translation>
-    </message>
-    <message>
-      <source>&amp;Approaches side by side</source>
-      <translation>&amp;Ansätze nebeneinander</translation>
-    </message>
-    <message>
       <source>Who</source>
       <translation>Wer</translation>
-    </message>
-    <message>
-      <source>Goal</source>
-      <translation>Ziel</translation>
     </message>
     <message>
       <source>The plan</source>
@@ -4742,6 +4738,18 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>What the plan is made from</source>
       <translation>Woraus der Plan entsteht</translation>
+    </message>
+    <message>
+      <source>Enter uses the approach.</source>
+      <translation>Enter übernimmt den Ansatz.</translation>
+    </message>
+    <message>
+      <source>&amp;Where this leads</source>
+      <translation>&amp;Wohin das führt</translation>
+    </message>
+    <message>
+      <source>&amp;Approaches side by side</source>
+      <translation>&amp;Ansätze nebeneinander</translation>
     </message>
     <message>
       <source>Where the plan leads</source>
@@ -4760,8 +4768,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Gesundheitsfragen: %1 von %2 offen…</translation>
     </message>
     <message>
-      <source>From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).</source>
-      <translation>Vom %1 nach %2: %3 kg, davon %4 kg Fett (%5 %).</translation>
+      <source>From %1, %2: %3 kg, %4 % fat.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Energy a day: %1 kcal (−1000 to +500)</source>
@@ -4782,6 +4790,14 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <source>Cannot be saved: the reason is given at the right.</source>
       <translation>Kann nicht gespeichert werden: Der Grund steht rechts.</translation>
     </message>
+    <message>
+      <source>target, %1 % fat</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>now</source>
+      <translation>jetzt</translation>
+    </message>
     <message numerus="yes">
       <source>%n week(s)</source>
       <translation>
@@ -4789,9 +4805,9 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
         <numerusform>%n Wochen</numerusform>
       </translation>
     </message>
-    <message>
-      <source>%1 to %2</source>
-      <translation>%1 bis %2</translation>
+    <message numerus="yes">
+      <source>target, %n week(s)</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.</source>
@@ -4830,20 +4846,16 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>✓ Gespeichert am %1 von %2</translation>
     </message>
     <message>
-      <source>%1 % lower</source>
-      <translation>%1 % niedriger</translation>
+      <source>within error (%1 % lower)</source>
+      <translation type="unfinished" />
     </message>
     <message>
-      <source>%1 % higher</source>
-      <translation>%1 % höher</translation>
+      <source>within error (%1 % higher)</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>exceeds the LSC</source>
       <translation>überschreitet die LSC</translation>
-    </message>
-    <message>
-      <source>within measurement error</source>
-      <translation>innerhalb des Messfehlers</translation>
     </message>
     <message>
       <source>%1; the preparation alone reads higher</source>
@@ -4866,10 +4878,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>damals</translation>
     </message>
     <message>
-      <source>now</source>
-      <translation>jetzt</translation>
-    </message>
-    <message>
       <source>change</source>
       <translation>Änderung</translation>
     </message>
@@ -4880,10 +4888,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>on the LSC</source>
       <translation>gegen die LSC</translation>
-    </message>
-    <message>
-      <source>probability</source>
-      <translation>Wahrscheinlichkeit</translation>
     </message>
     <message>
       <source>What changed between the two visits</source>
@@ -4922,6 +4926,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Auch Arme, Beine und Rumpf</translation>
     </message>
     <message>
+      <source>A click shows it large.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a change.</source>
       <translation>Ein Fettverlust von %1 kg je Woche wird ab %2 messbar. Ein früherer Test zeigt wahrscheinlich keine Änderung.</translation>
     </message>
@@ -4930,12 +4938,12 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation> Im eigenen Tempo des Klienten (%1 kg je Woche): ab %2.</translation>
     </message>
     <message>
-      <source>Show the whole time</source>
-      <translation>Ganze Zeit zeigen</translation>
+      <source>Whole time</source>
+      <translation type="unfinished" />
     </message>
     <message>
-      <source>Show only this period</source>
-      <translation>Nur diesen Zeitraum zeigen</translation>
+      <source>Only this period</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.</source>
@@ -5016,6 +5024,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>%1, within error</source>
       <translation>%1, innerhalb des Fehlers</translation>
+    </message>
+    <message>
+      <source>fat-free mass: %1</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>± %1 (95 % CI)</source>
@@ -5762,10 +5774,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>seit dem letzten Test verändert</translation>
     </message>
     <message>
-      <source>since the last</source>
-      <translation>seit dem letzten</translation>
-    </message>
-    <message>
       <source>Results to sign</source>
       <translation>Zu unterschreibende Ergebnisse</translation>
     </message>
@@ -5876,6 +5884,22 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Die Woche</translation>
     </message>
     <message>
+      <source>Sex</source>
+      <translation>Geschlecht</translation>
+    </message>
+    <message>
+      <source>%1 (%2 to %3)</source>
+      <translation>%1 (%2 bis %3)</translation>
+    </message>
+    <message>
+      <source>Type values to try it.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source> (SEE %1)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Equations</source>
       <translation>Gleichungen</translation>
     </message>
@@ -5946,10 +5970,6 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>Valid for</source>
       <translation>Gültig für</translation>
-    </message>
-    <message>
-      <source>Inputs</source>
-      <translation>Eingaben</translation>
     </message>
     <message>
       <source>Source</source>
@@ -6368,6 +6388,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Als Datei speichern…</translation>
     </message>
     <message>
+      <source>Add a set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>New set…</source>
       <translation>Neuer Satz…</translation>
     </message>
@@ -6378,6 +6402,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     <message>
       <source>From our own clients…</source>
       <translation>Aus unseren eigenen Klienten…</translation>
+    </message>
+    <message>
+      <source>Change…</source>
+      <translation>Ändern…</translation>
     </message>
     <message>
       <source>Edit a copy…</source>
@@ -6785,10 +6813,6 @@ Wahrer Wert: %3.</translation>
       <translation>Ergebnis und Wahrheit</translation>
     </message>
     <message>
-      <source>Sex</source>
-      <translation>Geschlecht</translation>
-    </message>
-    <message>
       <source>man</source>
       <translation>Mann</translation>
     </message>
@@ -6902,10 +6926,6 @@ Wahrer Wert: %3.</translation>
         <numerusform>%n Klient hatte beide; mindestens drei werden gebraucht.</numerusform>
         <numerusform>%n Klienten hatten beide; mindestens drei werden gebraucht.</numerusform>
       </translation>
-    </message>
-    <message>
-      <source>%1 (%2 to %3)</source>
-      <translation>%1 (%2 bis %3)</translation>
     </message>
     <message>
       <source>n = %1. Mean difference %2 %-points; 95 % limits of agreement %3 and %4.</source>
@@ -8461,6 +8481,14 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Nothing is shown yet.</source>
       <translation>Noch wird nichts gezeigt.</translation>
+    </message>
+    <message>
+      <source>Not from %1 to %2: %3</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Hatched: %1</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Report preview</source>
@@ -10751,6 +10779,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>{1} {2} {3} (95-%-KI {4} bis {5}): über dem Referenzbereich von {6} bis {7} ({8}).</translation>
     </message>
     <message>
+      <source>within measurement error</source>
+      <translation>innerhalb des Messfehlers</translation>
+    </message>
+    <message>
       <source>notable difference</source>
       <translation>beachtlicher Unterschied</translation>
     </message>
@@ -11935,8 +11967,12 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Warnung</translation>
     </message>
     <message>
-      <source>Body mass over the weeks, kg</source>
-      <translation>Körpermasse über die Wochen, kg</translation>
+      <source>measured %1: %2 ± %3 kg (95 %, from visit to visit)</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>%1: %2 to %3 kg</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>week %1: %2 kg (95 % CI %3 to %4)</source>
@@ -11953,6 +11989,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>static 7700 kcal/kg</source>
       <translation>statisch 7700 kcal/kg</translation>
+    </message>
+    <message>
+      <source>Body mass over the weeks, kg</source>
+      <translation>Körpermasse über die Wochen, kg</translation>
     </message>
     <message>
       <source>%1, %2; %3 people, median %4</source>
@@ -12017,6 +12057,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>%1: %2 % of the goals</source>
       <translation>%1: %2 % der Ziele</translation>
+    </message>
+    <message>
+      <source>%1 to %2</source>
+      <translation>%1 bis %2</translation>
     </message>
     <message>
       <source>goals met; hollow: with help</source>
@@ -12119,16 +12163,20 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>zusammen</translation>
     </message>
     <message>
+      <source>%1 in</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>no measurable change</source>
       <translation>keine messbare Veränderung</translation>
     </message>
     <message>
-      <source>%1 cm less</source>
-      <translation>%1 cm weniger</translation>
+      <source>%1 less</source>
+      <translation>%1 weniger</translation>
     </message>
     <message>
-      <source>%1 cm more</source>
-      <translation>%1 cm mehr</translation>
+      <source>%1 more</source>
+      <translation>%1 mehr</translation>
     </message>
     <message>
       <source>Limits %1 and %2: %3</source>
@@ -12149,14 +12197,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Ratios</source>
       <translation>Verhältnisse</translation>
-    </message>
-    <message>
-      <source>Since the last test, {1}: {2} cm (exceeds the LSC, {3} cm).</source>
-      <translation>Seit dem letzten Test, {1}: {2} cm (über der LSC, {3} cm).</translation>
-    </message>
-    <message>
-      <source>Since the last test, {1}: {2} cm (within measurement error, LSC {3} cm).</source>
-      <translation>Seit dem letzten Test, {1}: {2} cm (innerhalb des Messfehlers, LSC {3} cm).</translation>
     </message>
     <message>
       <source>You were weighed, and a tape was laid around your body at marked places, several times each. It shows where your body gets smaller or larger over time; it does not say what it is made of.</source>
@@ -12485,14 +12525,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>About %1 % of your body mass is fat.</source>
       <translation>Etwa %1 % Ihrer Körpermasse sind Fett.</translation>
-    </message>
-    <message>
-      <source>%1 less</source>
-      <translation>%1 weniger</translation>
-    </message>
-    <message>
-      <source>%1 more</source>
-      <translation>%1 mehr</translation>
     </message>
     <message>
       <source>%1 less fat</source>

@@ -11,6 +11,8 @@
 #include <QApplication>
 #include <QCheckBox>
 #include <QDialog>
+#include <QHash>
+#include <QLabel>
 #include <QRegularExpression>
 #include <QSet>
 #include <QTabBar>
@@ -119,7 +121,47 @@ protected:
                 EXPECT_GE(each->height() + 1, each->heightForWidth(each->width())) << about(each, each->text());
             }
     }
+
+    // What Alt and a letter reach, from all that is seen at once.
+    [[nodiscard]] QStringList lettersTwiceInView() const {
+        QHash<QChar, QStringList> reached;
+        const auto take = [&](const QString& text) {
+            const QString plain = QString(text).remove(QStringLiteral("&&"));
+            if (const auto at = plain.indexOf(QLatin1Char('&')); at >= 0 && at + 1 < plain.size())
+                reached[plain[at + 1].toUpper()] << text;
+        };
+        for (const QAbstractButton* each : shell->findChildren<QAbstractButton*>())
+            if (each->isVisible())
+                take(each->text());
+        for (const QTabBar* each : shell->findChildren<QTabBar*>())
+            for (int tab = 0; each->isVisible() && tab < each->count(); ++tab)
+                take(each->tabText(tab));
+        for (const QLabel* each : shell->findChildren<QLabel*>())
+            if (each->isVisible() && each->buddy())
+                take(each->text());
+        QStringList twice;
+        for (const QStringList& texts : std::as_const(reached))
+            if (texts.size() > 1)
+                twice << texts.join(QStringLiteral(" | "));
+        return twice;
+    }
 };
+
+TEST_F(Access, NoLetterWithAltReachesTwoThings) {
+    everywhere([&](const QString& where) {
+        EXPECT_EQ(lettersTwiceInView().join(QLatin1Char('\n')).toStdString(), "") << where.toStdString();
+    });
+}
+
+TEST_F(Access, NoLetterWithAltReachesTwoThingsInGerman) {
+    report::setWindowLanguage(QStringLiteral("de"));
+    openAt(1.0);
+    everywhere([&](const QString& where) {
+        EXPECT_EQ(lettersTwiceInView().join(QLatin1Char('\n')).toStdString(), "") << where.toStdString();
+    });
+    report::setWindowLanguage(QStringLiteral("en"));
+    openAt(1.0);
+}
 
 TEST_F(Access, EveryControlHasANameThatReachesAReader) {
     int read = 0;

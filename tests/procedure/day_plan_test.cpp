@@ -310,6 +310,7 @@ TEST(PlanningFile, OneFromBeforeAMethodWasAddedGoesOn) {
     const auto read = planningFromJson(json, "mine.json");
     ASSERT_TRUE(read) << read.error().english();
     EXPECT_EQ(read->timesOf(methodGirths).method, methodGirths);
+    EXPECT_EQ(read->timesOf(methodGirths).instrument, "tape"); // the lane of its instrument
     EXPECT_EQ(read->timesOf(methodHydrostatic).instrument, policy().timesOf(methodHydrostatic).instrument);
 }
 

@@ -94,6 +94,26 @@ TEST(PlanOfLoss, TheTargetIsARangeAndTakesItsTime) {
     EXPECT_GT(plan->weeksAtSafeRate->second, plan->weeksAtSafeRate->first);
 }
 
+TEST(PlanOfLoss, TheWeekAtTheTargetIsTheFirstThatReachesIt) {
+    const auto course = [](std::initializer_list<double> percents) {
+        Plan plan;
+        for (const double percent : percents)
+            plan.points.push_back({.week = static_cast<int>(plan.points.size()),
+                                   .mass = Kilograms(100.0),
+                                   .fatMass = Kilograms(percent),
+                                   .fatFreeMass = Kilograms(100.0 - percent)});
+        return plan;
+    };
+    const Plan down = course({30.0, 28.0, 25.0, 24.0}), up = course({12.0, 13.0, 15.0});
+    EXPECT_EQ(weekAtTarget(down, Percent(25.0)), 2);
+    EXPECT_EQ(weekAtTarget(down, Percent(24.99)), 3);
+    EXPECT_EQ(weekAtTarget(down, Percent(23.9)), std::nullopt);
+    EXPECT_EQ(weekAtTarget(down, Percent(30.0)), 0); // there already
+    EXPECT_EQ(weekAtTarget(up, Percent(13.0)), 1);
+    EXPECT_EQ(weekAtTarget(up, Percent(15.1)), std::nullopt);
+    EXPECT_EQ(weekAtTarget(Plan{}, Percent(15.0)), std::nullopt);
+}
+
 TEST(PlanGuards, WhoGetsNoPlanIsToldWhoHelps) {
     PlanSubject subject = heavyMan;
     subject.age = Years(17.9);

@@ -1,7 +1,6 @@
 #include "demo/agreement_study.hpp"
 
 #include "link/simulation/all/played_run.hpp"
-#include "procedure/all/computed.hpp"
 #include "record/base/json.hpp"
 
 #include <algorithm>
@@ -15,8 +14,6 @@ using simulation::gauss;
 using simulation::TrueBody;
 
 constexpr std::size_t volunteers = 30;
-const Staff technician{"bram", "Bram Iyengar", Role::Technician};
-const Staff physiologist{"oriel", "Oriel Thackway", Role::Physiologist};
 
 constexpr std::array<const char*, 6> firstNames{"Calla", "Edric", "Maelis", "Tobin", "Veda", "Orrin"};
 constexpr std::array<const char*, 5> familyNames{"Ashgrove", "Beckthorn", "Dunmarrow", "Fellside", "Garrowby"};
@@ -57,73 +54,52 @@ Volunteer volunteer(std::size_t i, simulation::Random& random) {
 
 class Volunteering {
 public:
-    Volunteering(store::LabBook& book, const LabCatalogue& catalogue, simulation::Random& random,
-                 Instant& clock)
-        : book_(book), catalogue_(catalogue), random_(random), clock_(clock) {}
+    Volunteering(Visits& visits, simulation::Random& random) : visits_(visits), random_(random) {}
 
     Expected<void> measure(const Volunteer& who, Instant day) {
-        clock_ = day;
-        Expected<void> done = book_.save(who.client, technician.id);
+        visits_.clock() = day;
+        Expected<void> done = visits_.book().save(who.client, technician.id);
         if (done)
-            done = book_.setSetting("truth." + who.client.id, toJson(who.body).dump(), physiologist.id);
+            done =
+                visits_.book().setSetting("truth." + who.client.id, toJson(who.body).dump(), physiologist.id);
         if (done)
             done = scan(who);
-        clock_ = day.plusMinutes(50.0);
+        visits_.clock() = day.plusMinutes(50.0);
         return done ? weighUnderWater(who) : done;
     }
 
 private:
-    Expected<std::unique_ptr<Procedure>> begin(const Client& client, std::string_view method,
-                                               const char* kind) {
-        return beginTest(
-            catalogue_.policyFor(method, {}), catalogue_.protocolFor(method), client.code + '-' + kind,
-            {client.id, client.sex, client.ageAt(clock_), *client.height, !book_.testsOf(client.id).empty()},
-            technician, book_, [this] { return clock_; });
-    }
     Expected<void> scan(const Volunteer& who) {
-        const auto begun = begin(who.client, methodDxa, "dxa");
+        const auto begun = visits_.begin(who.client, methodDxa, who.client.code + "-dxa");
         if (!begun)
             return tl::unexpected(begun.error());
         const auto done = simulation::playDxa(runningAs<ScanMethod>(**begun), who.asScanned, who.client.code,
-                                              {}, random_, clock_);
-        return done ? finish(**begun) : done;
+                                              {}, random_, visits_.clock());
+        return done ? visits_.finish(**begun, interpretation) : done;
     }
     Expected<void> weighUnderWater(const Volunteer& who) {
-        const auto begun = begin(who.client, methodHydrostatic, "tank");
+        const auto begun = visits_.begin(who.client, methodHydrostatic, who.client.code + "-tank");
         if (!begun)
             return tl::unexpected(begun.error());
         simulation::TankDay day;
         day.measuredResidualVolume = Litres(who.body.residualVolume);
         const auto done =
-            simulation::playTank(runningAs<TankMethod>(**begun), who.asWeighed, day, random_, clock_);
-        return done ? finish(**begun) : done;
-    }
-    Expected<void> finish(Procedure& run) {
-        const AnyTest test = snapshotOf(run);
-        const auto computed = computeByItsPolicy(test, catalogue_);
-        if (!computed)
-            return tl::unexpected(computed.error());
-        const auto done =
-            simulation::playFinish(run, "Measured for the agreement study.", technician, physiologist);
-        return done ? book_.save(store::StoredResult{run.record().id, 1, 1, clock_, computed->document()},
-                                 technician.id)
-                    : done;
+            simulation::playTank(runningAs<TankMethod>(**begun), who.asWeighed, day, random_, visits_.clock());
+        return done ? visits_.finish(**begun, interpretation) : done;
     }
 
-    store::LabBook& book_;
-    const LabCatalogue& catalogue_;
+    static constexpr const char* interpretation = "Measured for the agreement study.";
+    Visits& visits_;
     simulation::Random& random_;
-    Instant& clock_;
 };
 
 } // namespace
 
-Expected<void> agreementStudy(store::LabBook& book, const LabCatalogue& catalogue, simulation::Random& random,
-                              Instant& clock) {
+Expected<void> agreementStudy(Visits& visits, simulation::Random& random) {
     constexpr double minutesOfDay = 24.0 * 60.0, apart = 100.0;
     constexpr std::size_t aDay = 5;
     const Instant first = *instantFromIso("2026-02-02T08:00:00.000Z");
-    Volunteering study(book, catalogue, random, clock);
+    Volunteering study(visits, random);
     Expected<void> done;
     for (std::size_t i = 0; i < volunteers && done; ++i)
         done =

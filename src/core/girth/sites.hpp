@@ -16,6 +16,7 @@ inline constexpr std::array sites{Site::Waist, Site::Hip, Site::Neck, Site::Arm,
 struct SiteText {
     Site site;
     std::string_view key;      ///< as records write it
+    std::string_view symbol;   ///< in a formula
     std::string_view name;     ///< marked for translation
     std::string_view landmark; ///< where to lay the tape, marked for translation
     std::string_view hold;     ///< how client and tape are held, marked for translation

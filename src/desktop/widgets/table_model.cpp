@@ -37,6 +37,8 @@ QVariant TableModel::data(const QModelIndex& index, int role) const {
         return isNumber(cell.text) ? QVariant(report::numberFont(scaled(13))) : QVariant();
     case SortRole:
         return cell.sort.isNull() ? QVariant(cell.text) : cell.sort;
+    case PictureRole:
+        return cell.picture;
     default:
         return {};
     }

@@ -13,12 +13,13 @@ public:
         QString text;
         QVariant sort = {}; ///< a number or a time; the text itself where there is none
         QString tip = {};   ///< what the pointer shows; the text itself where there is none
+        QVariant picture = {}; ///< drawn by the column's delegate
     };
     struct Row {
         QString id; ///< empty for a row that opens nothing
         std::vector<Cell> cells;
     };
-    enum Roles { IdRole = Qt::UserRole, SortRole };
+    enum Roles { IdRole = Qt::UserRole, SortRole, PictureRole };
 
     explicit TableModel(QStringList columns, QObject* parent = nullptr)
         : QAbstractTableModel(parent), columns_(std::move(columns)) {}

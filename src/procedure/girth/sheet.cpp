@@ -6,9 +6,6 @@
 namespace fusain {
 namespace {
 
-// In the order of girth::Site.
-constexpr std::array symbols{"Cw", "Ch", "Cn", "Ca", "Ct"};
-
 std::string readingsOf(const GirthTest& test, const girth::RepeatJudgement& repeats) {
     std::string sum;
     for (const int number : repeats.used)
@@ -18,7 +15,7 @@ std::string readingsOf(const GirthTest& test, const girth::RepeatJudgement& repe
 
 WorkedLine siteLine(const GirthTest& test, const SiteGirth& site) {
     const bool mean = site.repeats.verdict == girth::RepeatVerdict::Enough;
-    return {symbols[static_cast<std::size_t>(site.site)],
+    return {std::string(girth::textOf(site.site).symbol),
             std::string(girth::textOf(site.site).name),
             fixed(site.value.estimate().value(), 2),
             "cm",

@@ -39,6 +39,16 @@ void aboutFat(std::vector<Message>& sentences, const Outcome& outcome, const Sta
               std::string(sourceName(budget.front().source))}});
 }
 
+// A test without fat: what became of the girths.
+void aboutGirths(std::vector<Message>& sentences, const Statements& statements) {
+    if (statements.obstacle())
+        sentences.push_back(*statements.obstacle());
+    for (const Since since : {Since::Last, Since::First})
+        for (const FollowedText& text : followedGirths())
+            if (const auto* change = statements.change(text.quantity, since))
+                sentences.push_back(labSentence(*change));
+}
+
 } // namespace
 
 std::optional<Message> tooFastForTissue(const Outcome& earlier, const Outcome& now) {
@@ -60,6 +70,8 @@ std::vector<Message> findings(const ComputedTest& test, const Statements& statem
     if (const auto outcome = outcomeOf(test))
         aboutFat(sentences, *outcome, statements, lastTest);
     std::ranges::move(test.findings(), std::back_inserter(sentences));
+    if (!test.composition())
+        aboutGirths(sentences, statements);
     for (const auto limbs : {SidesStatement::Limbs::Arms, SidesStatement::Limbs::Legs})
         if (const auto* sides = statements.sides(limbs))
             sentences.push_back(labSentence(*sides));

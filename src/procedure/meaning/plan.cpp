@@ -303,4 +303,17 @@ Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request) 
     return plan;
 }
 
+std::optional<int> weekAtTarget(const Plan& plan, Percent target) {
+    const auto percentAt = [](const PlanPoint& point) {
+        return 100.0 * (point.fatMass / (point.fatMass + point.fatFreeMass));
+    };
+    if (plan.points.empty())
+        return std::nullopt;
+    const bool down = percentAt(plan.points.front()) > target.value();
+    const auto found = std::ranges::find_if(plan.points, [&](const PlanPoint& point) {
+        return down ? percentAt(point) <= target.value() : percentAt(point) >= target.value();
+    });
+    return found == plan.points.end() ? std::nullopt : std::optional(found->week);
+}
+
 } // namespace fusain

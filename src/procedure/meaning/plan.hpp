@@ -84,6 +84,10 @@ struct Plan {
 /// @return a Problem with the first stop for somebody who must not get a plan
 [[nodiscard]] Expected<Plan> makePlan(const PlanSubject& subject, const PlanRequest& request);
 
+/// The first week of a plan at which the fat is what was wished for, from whichever side.
+/// @return nothing where the course does not come there
+[[nodiscard]] std::optional<int> weekAtTarget(const Plan& plan, Percent target);
+
 /// Energy availability below which this program gives no plan, kcal a day and kg of fat-free mass. There is no
 /// cut-off for everybody: duration, sex and severity count. That of men is less sure (20 to 25).
 /// @par Source Loucks AB, Thuma JR (2003), J Clin Endocrinol Metab 88:297-311; Mountjoy M et al (2023), Br J

@@ -247,6 +247,12 @@ const FollowedText& textOf(Followed quantity) {
     return *found;
 }
 
+Followed keyQuantity(const ComputedTest& test) {
+    if (test.composition())
+        return Followed::FatMass;
+    return methodOf(test.test) == GirthMethod::id ? Followed::Waist : Followed::PhaseAngle;
+}
+
 std::optional<FollowedValue> valueOf(Followed quantity, const ComputedTest& test, const LabPrecision& own) {
     if (quantity == Followed::Mass) {
         const MethodPolicy& policy = common(test.policy);

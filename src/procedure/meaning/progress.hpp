@@ -55,6 +55,8 @@ struct FollowedText {
 /// What a precision study of an instrument can be of.
 [[nodiscard]] std::vector<FollowedText> studiedOf(std::string_view instrument);
 [[nodiscard]] const FollowedText& textOf(Followed quantity);
+/// What two tests like this one are compared by: fat mass, or what a test without fat gives.
+[[nodiscard]] Followed keyQuantity(const ComputedTest& test);
 
 /// @param own the lab's measured precision, which takes the place of the error model for fat
 /// @return nothing where this test does not give the quantity

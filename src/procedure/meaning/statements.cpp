@@ -7,13 +7,6 @@
 namespace fusain {
 namespace {
 
-// What is compared decides whether two tests may be: fat, or what a test without fat gives.
-Followed keyQuantity(const ComputedTest& test) {
-    if (test.composition())
-        return Followed::FatMass;
-    return methodOf(test.test) == GirthMethod::id ? Followed::Waist : Followed::PhaseAngle;
-}
-
 const anthropometry::LimbBalance* sidesOf(const ComputedTest& test, SidesStatement::Limbs limbs) {
     const bool arms = limbs == SidesStatement::Limbs::Arms;
     using Found = const anthropometry::LimbBalance*;
@@ -203,11 +196,12 @@ void Statements::addPlaces(const StatementInputs& inputs) {
 }
 
 void Statements::addChanges(const StatementInputs& inputs, Since since, const ComputedTest& earlier) {
-    for (const FollowedText& text : followedQuantities()) {
-        Comparison comparison = compare(text.quantity, earlier, *inputs.test, inputs.precision);
-        if (comparison.known)
-            all_.push_back(ChangeStatement{text.quantity, since, std::move(comparison)});
-    }
+    for (const auto texts : {followedQuantities(), followedGirths()})
+        for (const FollowedText& text : texts) {
+            Comparison comparison = compare(text.quantity, earlier, *inputs.test, inputs.precision);
+            if (comparison.known)
+                all_.push_back(ChangeStatement{text.quantity, since, std::move(comparison)});
+        }
 }
 
 void Statements::addSides(const ComputedTest& test) {

@@ -9,6 +9,8 @@ namespace fusain {
 struct ChamberMethod {
     static constexpr std::string_view id = "air-displacement";
     static constexpr std::string_view title = FUSAIN_TEXT("air displacement"); ///< marked for translation
+    /// Whose lane it fills on a day, where a lab has not planned it.
+    static constexpr std::string_view lane = "chamber";
     using Record = ChamberTest;
     using Policy = ChamberPolicy;
 

@@ -8,6 +8,8 @@ namespace fusain {
 struct GirthMethod {
     static constexpr std::string_view id = "girths";
     static constexpr std::string_view title = FUSAIN_TEXT("girths with a tape"); ///< marked for translation
+    /// Whose lane it fills on a day, where a lab has not planned it.
+    static constexpr std::string_view lane = "tape";
     using Record = GirthTest;
     using Policy = GirthPolicy;
 

@@ -9,6 +9,8 @@ namespace fusain {
 struct ImpedanceMethod {
     static constexpr std::string_view id = "impedance";
     static constexpr std::string_view title = FUSAIN_TEXT("impedance"); ///< marked for translation
+    /// Whose lane it fills on a day, where a lab has not planned it.
+    static constexpr std::string_view lane = "analyzer";
     using Record = ImpedanceTest;
     using Policy = ImpedancePolicy;
 

@@ -249,10 +249,11 @@ Expected<std::vector<OpeningHours>> openingFromText(const std::string& text) {
 
 Expected<PlanningPolicy> planningFromJson(const Json& json, const std::string& where) {
     auto policy = readDocument(where, [&] { return planningFields().read(json); });
-    if (policy) // one from before a method was added goes on, with usual times and a lane of its own
-        for (const std::string_view method : fusain::methods)
-            if (std::ranges::count(policy->methods, method, &MethodTimes::method) == 0)
-                policy->methods.push_back({std::string(method), std::string(method)});
+    if (policy) // one from before a method was added goes on, with usual times and the lane of its instrument
+        Methods::each([&]<class Method> {
+            if (std::ranges::count(policy->methods, Method::id, &MethodTimes::method) == 0)
+                policy->methods.push_back({std::string(Method::id), std::string(Method::lane)});
+        });
     return policy;
 }
 

@@ -9,6 +9,8 @@ namespace fusain {
 struct ScanMethod {
     static constexpr std::string_view id = "dxa";
     static constexpr std::string_view title = FUSAIN_TEXT("densitometer"); ///< marked for translation
+    /// Whose lane it fills on a day, where a lab has not planned it.
+    static constexpr std::string_view lane = "scanner";
     using Record = DxaTest;
     using Policy = DxaPolicy;
 

@@ -9,6 +9,8 @@ namespace fusain {
 struct TankMethod {
     static constexpr std::string_view id = "hydrostatic";
     static constexpr std::string_view title = FUSAIN_TEXT("underwater weighing"); ///< marked for translation
+    /// Whose lane it fills on a day, where a lab has not planned it.
+    static constexpr std::string_view lane = "tank";
     using Record = HydrostaticTest;
     using Policy = HydrostaticPolicy;
 

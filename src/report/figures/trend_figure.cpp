@@ -164,6 +164,33 @@ void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, 
     painter.restore();
 }
 
+void paintSmallTrend(QPainter& painter, const QRectF& area, const TrendModel& model, bool chosen,
+                     const Palette& palette) {
+    constexpr double left = 104.0, right = 64.0;
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (chosen)
+        painter.fillRect(QRectF(area.left(), area.top() + 4, 3, area.height() - 8), palette.berry);
+    painter.setFont(textFont(12, chosen ? Weight::SemiBold : Weight::Regular));
+    painter.setPen(palette.ink);
+    painter.drawText(QRectF(area.left() + 10, area.top(), left - 10, area.height()),
+                     Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, model.title);
+    if (!model.lines.empty()) {
+        const TrendAxes axes(area.adjusted(left - 30, 6, -right + 30, -6), model);
+        for (std::size_t i = 0; i < model.lines.size(); ++i)
+            paintLine(painter, axes, model.lines[i], i, i + 1 == model.lines.size(), model.unit, palette);
+        const double last = model.lines.back().points.back().value;
+        painter.setFont(numberFont(12));
+        painter.setPen(palette.ink);
+        painter.drawText(QRectF(area.right() - right, area.top(), right, area.height()),
+                         Qt::AlignRight | Qt::AlignVCenter,
+                         QStringLiteral("%1 %2").arg(number(last, 1), model.unit));
+    }
+    painter.setPen(QPen(palette.rule, 1.0));
+    painter.drawLine(area.bottomLeft(), area.bottomRight());
+    painter.restore();
+}
+
 void paintBalance(QPainter& painter, const QRectF& area, const BalanceModel& model, const Palette& palette) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);

@@ -27,6 +27,10 @@ struct TrendModel {
     std::optional<std::pair<double, double>> band;
 };
 void paintTrend(QPainter& painter, const QRectF& area, const TrendModel& model, const Palette& palette);
+/// The same in little: its name, the way so far with the interval of each visit, the last value; no scales. For
+/// several of them side by side, of which one is chosen.
+void paintSmallTrend(QPainter& painter, const QRectF& area, const TrendModel& model, bool chosen,
+                     const Palette& palette);
 /// The day that stands at a place of the painted picture. @param area the same that was painted  @return
 /// nothing without a point
 [[nodiscard]] std::optional<double> trendDayAt(double x, const QRectF& area, const TrendModel& model);

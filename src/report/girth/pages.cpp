@@ -1,4 +1,3 @@
-#include "core/quality/precision.hpp"
 #include "report/base/words.hpp"
 #include "report/girth/method.hpp"
 #include "report/method/reference_rule.hpp"
@@ -15,30 +14,17 @@ using Own = OwnReport<GirthMethod>;
 
 const QString centimetre = QStringLiteral("cm");
 
-/// A girth of this test and of the one before, by what the two can differ by for nothing.
-struct GirthChange {
-    const SiteGirth* now = nullptr;
-    double difference = 0.0, least = 0.0;
-    [[nodiscard]] bool real() const { return std::abs(difference) > least; }
-};
-
-std::vector<GirthChange> changesOf(const Own& report) {
-    std::vector<GirthChange> changes;
-    if (report.history.empty())
-        return changes;
-    for (const SiteGirth& now : report.result.sites)
-        if (const SiteGirth* before = report.history.back().result.at(now.site))
-            changes.push_back({&now, (now.value.estimate() - before->value.estimate()).value(),
-                               quality::leastSignificantChange(before->value.visitError().value(),
-                                                               now.value.visitError().value())});
-    return changes;
+// A girth in whole centimetres, or in inches and tenths.
+QString lengthForClient(double cm, UnitSystem units) {
+    return units == UnitSystem::UsCustomary ? tr("%1 in").arg(number(inches(Metres(cm / 100.0)), 1))
+                                            : tr("%1 cm").arg(number(cm, 0));
 }
 
-QString inWordsOf(const GirthChange& change) {
-    if (!change.real())
+QString inWordsOf(const SinceLast& change, UnitSystem units) {
+    if (!change.exceedsLeastSignificant)
         return tr("no measurable change");
-    return (change.difference < 0.0 ? tr("%1 cm less") : tr("%1 cm more"))
-        .arg(number(std::abs(change.difference), 0));
+    return (change.difference < 0.0 ? tr("%1 less") : tr("%1 more"))
+        .arg(lengthForClient(std::abs(change.difference), units));
 }
 
 // The scale of an index with its first limit as the open end of a band.
@@ -103,19 +89,17 @@ std::vector<ResultLine> Tape::lines(const Own& report) {
 }
 
 void Tape::inWords(PageFlow& flow, const Own& report) {
-    const auto changes = changesOf(report);
     for (const SiteGirth& each : report.result.sites) {
-        const auto change = std::ranges::find(changes, &each, &GirthChange::now);
-        const QString became = change == changes.end() ? QString() : inWordsOf(*change);
-        const QString value = tr("%1 cm").arg(number(each.value.estimate().value(), 0));
+        const girth::SiteText& site = girth::textOf(each.site);
         QStringList words;
         if (!report.withoutNumbers)
-            words << value;
-        if (!became.isEmpty() && (!report.withoutNumbers || !change->real()))
-            words << became;
+            words << lengthForClient(each.value.estimate().value(), report.units);
+        if (const auto change = report.changes.find(site.key);
+            change != report.changes.end() &&
+            (!report.withoutNumbers || !change->second.exceedsLeastSignificant))
+            words << inWordsOf(change->second, report.units);
         if (!words.isEmpty())
-            wordsRow(flow, sentence(say(std::string_view(girth::textOf(each.site).name))),
-                     words.join(QStringLiteral(", ")));
+            wordsRow(flow, sentence(say(std::string_view(site.name))), words.join(QStringLiteral(", ")));
     }
 }
 
@@ -136,18 +120,6 @@ std::optional<RuleModel> Tape::valueOfTheDay(const Own& report) {
     const auto waist = std::ranges::find(indices, girth::Index::Waist, &GirthIndex::index);
     return waist == indices.end() ? std::nullopt
                                   : std::optional(ruleOf(*waist, tr("Waist"), report.subject().sex));
-}
-
-std::vector<Message> Tape::changes(const Own& report) {
-    std::vector<Message> sentences;
-    for (const GirthChange& each : changesOf(report))
-        sentences.push_back({each.real()
-                                 ? FUSAIN_TEXT("Since the last test, {1}: {2} cm (exceeds the LSC, {3} cm).")
-                                 : FUSAIN_TEXT("Since the last test, {1}: {2} cm (within measurement error, "
-                                               "LSC {3} cm)."),
-                             {std::string(girth::textOf(each.now->site).name), signedFixed(each.difference, 1),
-                              fixed(each.least, 1)}});
-    return sentences;
 }
 
 QString Tape::whatWasDone(const Own&) {

@@ -56,6 +56,12 @@ template <class Q>
             unit};
 }
 
+/// What became of a quantity since the last test that may be compared, with its verdict.
+struct SinceLast {
+    double difference = 0.0;
+    bool exceedsLeastSignificant = false;
+};
+
 /// What the pages of one method are written from: its own record, policy and result, and what is compared with
 /// them. The rooms of the methods see this and no other method.
 template <class Method>
@@ -72,6 +78,8 @@ struct OwnReport {
     std::vector<Past> history; ///< oldest first
     const ReportReferences& references;
     const LabPrecision& precision;
+    std::map<std::string_view, SinceLast> changes; ///< by the id of the quantity
+    UnitSystem units = UnitSystem::Metric;         ///< of a client's page
     bool withoutNumbers = false;
 
     [[nodiscard]] const TestSubject& subject() const { return record.subject; }

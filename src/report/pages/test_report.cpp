@@ -28,6 +28,16 @@ std::vector<Message> standingsOf(const TestReport& report) {
 
 } // namespace
 
+std::map<std::string_view, SinceLast> TestReport::changesSinceLast() const {
+    std::map<std::string_view, SinceLast> changes;
+    for (const Statement& statement : statements.all())
+        if (const auto* change = std::get_if<ChangeStatement>(&statement);
+            change && change->since == Since::Last && change->comparison.verdict != Verdict::NotComparable)
+            changes[textOf(change->quantity).id] = {change->comparison.change.difference,
+                                                    change->comparison.verdict == Verdict::Real};
+    return changes;
+}
+
 std::vector<Message> findingsOf(const TestReport& report) {
     auto sentences = findings(report.computed, report.statements,
                               report.history.empty() ? nullptr : &report.history.back());

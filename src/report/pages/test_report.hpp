@@ -37,6 +37,8 @@ struct TestReport {
     [[nodiscard]] const TestResult& result() const { return computed.shared(); }
     /// Null for a test that gives no fat.
     [[nodiscard]] const compartments::Composition* composition() const { return computed.composition(); }
+    /// What the statements say of each quantity since the last test that may be compared, by its id.
+    [[nodiscard]] std::map<std::string_view, SinceLast> changesSinceLast() const;
     /// Calls visit with the OwnReport of the test's method; every overload gives the same type.
     template <class Visit>
     decltype(auto) visit(Visit&& visit) const {
@@ -48,7 +50,7 @@ struct TestReport {
                     past.push_back({each.record().startedAt, std::get<Result>(each.result)});
                 return visit(OwnReport<Method>{std::get<typename Method::Record>(computed.test),
                                                std::get<typename Method::Policy>(computed.policy), result,
-                                               std::move(past), references, precision, withoutNumbers});
+                                               std::move(past), references, precision, changesSinceLast(), units, withoutNumbers});
             },
             computed.result);
     }

@@ -121,17 +121,15 @@ void VolumePanel::showBoard() {
     model.tolerance = own().setting().policy.trials.tolerance.value();
     for (const VolumeTrial& trial : test.trials) {
         const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
-        const bool ofThisSet = trial.set == test.set;
+        auto [state, words] = standingOnTheBoard(trial.setAsideReason, used);
+        if (trial.counts() && trial.set != test.set) {
+            state = BoardTrial::State::Excluded;
+            words = tr("before recalibrating");
+        }
         model.trials.push_back(
             {trial.number, trial.volume.value(), trial.standardError.value(),
-             thinned(trial.pressures.samples, [](const auto& sample) { return sample.test.value(); }),
-             !trial.counts() || !ofThisSet ? BoardTrial::State::Excluded
-             : used                        ? BoardTrial::State::Used
-                                           : BoardTrial::State::Counts,
-             !trial.counts() ? tr("excluded: %1").arg(QString::fromStdString(trial.setAsideReason))
-             : !ofThisSet    ? tr("before recalibrating")
-             : used          ? tr("used")
-                             : tr("valid, not used")});
+             thinned(trial.pressures.samples, [](const auto& sample) { return sample.test.value(); }), state,
+             words});
     }
     if (state() == State::Judged && result_.readable())
         model.trials.push_back({static_cast<int>(test.trials.size()) + 1, result_.volume.value(),
@@ -221,18 +219,7 @@ int VolumePanel::selectedTrial() const {
 }
 
 void VolumePanel::setAside() {
-    const auto& trials = own().test().trials;
-    const auto found = std::ranges::find(trials, selectedTrial(), &VolumeTrial::number);
-    if (found == trials.end())
-        return;
-    if (!found->counts()) {
-        session_.report(own().restore(found->number));
-        return;
-    }
-    const QString reason = askReason(this, tr("Exclude trial %1").arg(found->number),
-                                     tr("Why does it not count? It stays on the record and can be restored."));
-    if (!reason.isEmpty())
-        session_.report(own().setAside(found->number, reason.toStdString()));
+    excludeOrRestore(numbered(own().test().trials, selectedTrial()), tr("Exclude trial %1").arg(selectedTrial()));
 }
 
 void VolumePanel::replay(std::vector<airdisplacement::PressureSample> samples, std::string name) {

@@ -180,16 +180,8 @@ void GirthsPanel::showSite() {
         if (each.site != now)
             continue;
         const bool used = std::ranges::find(judged.used, each.number) != judged.used.end();
-        model.trials.push_back({each.number,
-                                each.value.value(),
-                                0.0,
-                                {},
-                                !each.counts() ? BoardTrial::State::Excluded
-                                : used         ? BoardTrial::State::Used
-                                               : BoardTrial::State::Counts,
-                                !each.counts() ? tr("excluded: %1").arg(report::plain(each.setAsideReason))
-                                : used         ? tr("used")
-                                               : tr("valid, not used")});
+        const auto [state, words] = standingOnTheBoard(each.setAsideReason, used);
+        model.trials.push_back({each.number, each.value.value(), 0.0, {}, state, words});
     }
     board_->showTrials(model, tr("three within %1 cm").arg(number(model.tolerance, 1)), session_.palette());
 }
@@ -225,17 +217,8 @@ void GirthsPanel::repeat() {
 }
 
 void GirthsPanel::setAside() {
-    const GirthReading* reading = own().test().girths.find(board_->chosen());
-    if (!reading)
-        return;
-    if (!reading->counts()) {
-        session_.report(own().restore(reading->number));
-        return;
-    }
-    const QString reason = askReason(this, tr("Exclude reading %1").arg(reading->number),
-                                     tr("Why does it not count? It stays on the record and can be restored."));
-    if (!reason.isEmpty())
-        session_.report(own().setAside(reading->number, reason.toStdString()));
+    const int chosen = board_->chosen();
+    excludeOrRestore(own().test().girths.find(chosen), tr("Exclude reading %1").arg(chosen));
 }
 
 void GirthsPanel::useWhatThereIs() {

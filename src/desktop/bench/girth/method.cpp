@@ -13,8 +13,7 @@ namespace {
 
 // As on the worked sheet.
 QString symbolOf(girth::Site site) {
-    static constexpr std::array symbols{"Cw", "Ch", "Cn", "Ca", "Ct"}; // in the order of Site
-    return QLatin1String(symbols[static_cast<std::size_t>(site)]);
+    return report::plain(std::string(girth::textOf(site).symbol));
 }
 
 } // namespace

@@ -251,13 +251,8 @@ void SweepPanel::typeReported() {
 }
 
 void SweepPanel::setAside() {
-    const ImpedanceSweep* sweep = own().test().sweep();
-    if (!sweep)
-        return;
-    const QString reason = askReason(this, tr("Exclude sweep %1").arg(sweep->number),
-                                     tr("Why does it not count? It stays on the record and can be restored."));
-    if (!reason.isEmpty())
-        session_.report(own().setAside(sweep->number, reason.toStdString()));
+    if (const ImpedanceSweep* sweep = own().test().sweep())
+        excludeOrRestore(sweep, tr("Exclude sweep %1").arg(sweep->number));
 }
 
 QString SweepPanel::verdict() const {

@@ -157,6 +157,13 @@ private:
 
 } // namespace
 
+std::pair<BoardTrial::State, QString> standingOnTheBoard(const std::string& excluded, bool used) {
+    using enum BoardTrial::State;
+    if (!excluded.empty())
+        return {Excluded, QObject::tr("excluded: %1").arg(QString::fromStdString(excluded))};
+    return used ? std::pair(Used, QObject::tr("used")) : std::pair(Counts, QObject::tr("valid, not used"));
+}
+
 double BoardTrial::half() const {
     constexpr double twoSided = 1.96;
     return twoSided * standardError;

@@ -25,6 +25,9 @@ struct BoardTrial {
     /// Half the 95 % interval of the reading.
     [[nodiscard]] double half() const;
 };
+/// How a trial stands that is on the record, with its word.
+/// @param excluded why it does not count; empty while it does  @param used by the rule
+[[nodiscard]] std::pair<BoardTrial::State, QString> standingOnTheBoard(const std::string& excluded, bool used);
 /// So few heights of a recording that they fit the picture in a row.
 /// @param height of one sample
 template <class Samples, class Height>

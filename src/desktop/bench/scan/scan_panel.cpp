@@ -441,13 +441,8 @@ void ScanPanel::chooseFolder() {
 }
 
 void ScanPanel::setAside() {
-    const DxaScan* scan = own().test().scan();
-    if (!scan)
-        return;
-    const QString reason = askReason(this, tr("Exclude scan %1").arg(scan->number),
-                                     tr("Why does it not count? It stays on the record and can be restored."));
-    if (!reason.isEmpty())
-        session_.report(own().setAside(scan->number, reason.toStdString()));
+    if (const DxaScan* scan = own().test().scan())
+        excludeOrRestore(scan, tr("Exclude scan %1").arg(scan->number));
 }
 
 QString ScanPanel::verdict() const {

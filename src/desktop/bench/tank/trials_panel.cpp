@@ -136,16 +136,11 @@ void TrialsPanel::showBoard() {
     model.tolerance = own().setting().policy.trials.tolerance.value();
     for (const WeighingTrial& trial : test.trials) {
         const bool used = std::ranges::find(judged.used, trial.number) != judged.used.end();
-        model.trials.push_back(
-            {trial.number, trial.net().value(), trial.standardError.value(),
-             thinned(trial.trace.samples, gross),
-             !trial.counts() ? BoardTrial::State::Excluded
-             : used          ? BoardTrial::State::Used
-                             : BoardTrial::State::Counts,
-             !trial.counts() ? tr("excluded: %1").arg(QString::fromStdString(trial.setAsideReason))
-             : !used         ? tr("valid, not used")
-             : judged.verdict == hydrostatic::TrialVerdict::Enough ? tr("used")
-                                                                   : tr("used if accepted")});
+        auto [state, words] = standingOnTheBoard(trial.setAsideReason, used);
+        if (state == BoardTrial::State::Used && judged.verdict != hydrostatic::TrialVerdict::Enough)
+            words = tr("used if accepted");
+        model.trials.push_back({trial.number, trial.net().value(), trial.standardError.value(),
+                                thinned(trial.trace.samples, gross), state, words});
     }
     if (const auto& trace = recording<TrialRecording>(); trace.readable()) {
         const auto& reading = trace.reading();
@@ -282,19 +277,7 @@ int TrialsPanel::selectedTrial() const {
 }
 
 void TrialsPanel::setAside() {
-    const int trial = selectedTrial();
-    const auto& trials = own().test().trials;
-    const auto found = std::ranges::find(trials, trial, &WeighingTrial::number);
-    if (found == trials.end())
-        return;
-    if (!found->counts()) {
-        session_.report(own().restore(trial));
-        return;
-    }
-    const QString reason = askReason(this, tr("Exclude trial %1").arg(trial),
-                                     tr("Why does it not count? It stays on the record and can be restored."));
-    if (!reason.isEmpty())
-        session_.report(own().setAside(trial, reason.toStdString()));
+    excludeOrRestore(numbered(own().test().trials, selectedTrial()), tr("Exclude trial %1").arg(selectedTrial()));
 }
 
 void TrialsPanel::goOnWithWhatThereIs() {

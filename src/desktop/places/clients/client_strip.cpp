@@ -34,7 +34,7 @@ void ClientStrip::resizeEvent(QResizeEvent* event) {
 // Beside the figure where both have room, else under it.
 void ClientStrip::arrange() {
     constexpr int widthOfBoth = 640, widthOfWords = 210;
-    const bool beside = width() >= scaled(widthOfBoth);
+    const bool beside = width() >= scaled(widthOfBoth) && latest_->isVisibleTo(this);
     layout_->setDirection(beside ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     layout_->setSpacing(scaled(beside ? 20 : 4));
     open_->setMaximumWidth(beside ? scaled(widthOfWords) : QWIDGETSIZE_MAX);

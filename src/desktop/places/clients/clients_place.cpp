@@ -7,6 +7,7 @@
 #include "desktop/services/text_files.hpp"
 #include "desktop/services/visit_reporter.hpp"
 #include "desktop/views/client_form.hpp"
+#include "desktop/views/mark_delegates.hpp"
 #include "desktop/views/talk_view.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
@@ -15,6 +16,7 @@
 #include "report/base/words.hpp"
 
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QTimer>
 #include <QVBoxLayout>
 #include <cmath>
@@ -33,8 +35,8 @@ ClientsPlace::ClientsPlace(Session& session)
     : Place(session), search_(new QLineEdit), clients_(new ClientsModel(session, this)), list_(new QListView),
       name_(label({}, "title")), facts_(label({}, "soft")), strip_(new ClientStrip(session)),
       matters_(label({})), later_(new QTimer(this)),
-      tests_(new RecordsView({tr("date"), tr("method"), tr("fat (± 95 % CI)"), tr("fat mass"),
-                              tr("fat-free mass"), tr("fat since the last"), tr("state")},
+      tests_(new RecordsView({tr("date"), tr("method"), tr("fat (± 95 % CI)"), tr("on one scale"),
+                              tr("fat mass"), tr("since the last"), tr("state")},
                              tr("Tests"))),
       progress_(new ProgressPage(session)), methods_(new MethodsPage(session)), plan_(new PlanPage(session)),
       pages_(new QTabWidget), findings_(new FindingsView(session)),
@@ -44,12 +46,6 @@ ClientsPlace::ClientsPlace(Session& session)
     later_->setSingleShot(true);
     later_->setInterval(150);
     auto* right = new QVBoxLayout;
-    auto* talk = button(tr("Talk (F9)"));
-    auto* first = new QHBoxLayout; // nearly the whole width: a name is never cut
-    first->addWidget(name_, 1);
-    first->addWidget(talk);
-    right->addLayout(first);
-    connect(talk, &QPushButton::clicked, this, &ClientsPlace::talk);
     right->addLayout(dossierHead());
     columns_ = new QHBoxLayout;
     columns_->setSpacing(24);
@@ -79,17 +75,20 @@ QWidget* ClientsPlace::listSide() {
     followSelection(list_);
     list_->setUniformItemSizes(true); // twenty thousand are not measured one by one
     auto* add = button(tr("New client…"));
-    auto* load = button(tr("Import an analyzer's export…"));
-    auto* record = button(tr("Client record…"));
-    record->setMenu(records_);
+    auto* files = button(tr("Import, export"));
+    auto* load = new QAction(tr("Import an analyzer's export…"), this);
+    records_->insertAction(records_->actions().front(), load);
+    files->setMenu(records_);
     auto* box = new QWidget;
     box->setFixedWidth(scaled(248));
     auto* column = new QVBoxLayout(box);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(search_);
     column->addWidget(list_, 1);
-    for (QWidget* each : {add, load, record})
-        column->addWidget(each);
+    auto* under = new QHBoxLayout;
+    under->addWidget(add, 1);
+    under->addWidget(files, 1);
+    column->addLayout(under);
     connect(search_, &QLineEdit::textChanged, this, [this] {
         fillList();
         later_->start(); // the dossier waits until the typing rests
@@ -97,26 +96,34 @@ QWidget* ClientsPlace::listSide() {
     connect(search_, &QLineEdit::returnPressed, list_, qOverload<>(&QWidget::setFocus));
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, &ClientsPlace::showDossier);
     connect(add, &QPushButton::clicked, this, &ClientsPlace::newClient);
-    connect(load, &QPushButton::clicked, this, &ClientsPlace::importExport);
+    connect(load, &QAction::triggered, this, &ClientsPlace::importExport);
     return box;
 }
 
 // Who it is, and what can be done with this client.
 QLayout* ClientsPlace::dossierHead() {
-    auto* edit = button(tr("Change…"));
     auto* start = button(tr("Start a test"), true);
-    auto* open = button(tr("Open on the bench"));
+    auto* talk = button(tr("Talk (F9)"));
+    auto* more = button(tr("More"));
+    auto* menu = new QMenu(more);
+    menu->addAction(tr("Change the client…"), this, &ClientsPlace::editClient);
+    menu->addAction(tr("Open the chosen test on the bench"), this, &ClientsPlace::openTest);
+    menu->addAction(tr("Report on a visit…"), this, &ClientsPlace::reportOnVisit);
+    more->setMenu(menu);
     for (const std::string_view method : session_.ownedMethods())
         method_->addItem(report::say(methodTitle(method)), report::plain(method));
     method_->setAccessibleName(tr("Method of the new test"));
+    auto* who = new QVBoxLayout; // a name is never cut
+    who->setSpacing(2);
+    who->addWidget(name_);
+    who->addWidget(facts_);
     auto* head = new QHBoxLayout;
     head->setSpacing(8);
-    head->addWidget(facts_, 1);
-    for (QWidget* each : std::initializer_list<QWidget*>{method_, start, open, edit})
-        head->addWidget(each);
-    connect(edit, &QPushButton::clicked, this, &ClientsPlace::editClient);
+    head->addLayout(who, 1);
+    for (QWidget* each : std::initializer_list<QWidget*>{method_, start, talk, more})
+        head->addWidget(each, 0, Qt::AlignTop);
     connect(start, &QPushButton::clicked, this, &ClientsPlace::startTest);
-    connect(open, &QPushButton::clicked, this, &ClientsPlace::openTest);
+    connect(talk, &QPushButton::clicked, this, &ClientsPlace::talk);
     return head;
 }
 
@@ -136,6 +143,7 @@ QWidget* ClientsPlace::testsPage() {
     policies->addWidget(visit);
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 8, 0, 0);
     column->addWidget(strip_);
     column->addWidget(matters_);
     column->addWidget(tests_, 1);
@@ -154,7 +162,8 @@ QWidget* ClientsPlace::testsPage() {
         if (const AnyTest* test = chosenTest())
             findings_->showTest(*test);
     });
-    keepColumns(*tests_, "tests", {{0, 104}, {1, 142}, {2, 118}, {3, 80}, {4, 110}, {5, 146}});
+    keepColumns(*tests_, "tests-of-a-client", {{0, 104}, {1, 142}, {2, 122}, {3, 92}, {4, 78}, {5, 168}});
+    tests_->setItemDelegateForColumn(3, new MarkDelegate(session_, TableModel::PictureRole, tests_));
     auto* bench = new QAction(this);
     bench->setShortcut(Qt::Key_B);
     bench->setShortcutContext(Qt::WidgetShortcut);
@@ -171,7 +180,7 @@ void ClientsPlace::addPages() {
     pages_->addTab(findingsPage_, tr("&Findings of the chosen test"));
     pages_->addTab(progress_, tr("&Progress"));
     pages_->addTab(methods_, tr("Across &methods"));
-    pages_->addTab(plan_, tr("P&lan"));
+    pages_->addTab(plan_, tr("Pla&n"));
     pages_->setDocumentMode(true);
     connect(pages_, &QTabWidget::currentChanged, this, &ClientsPlace::showPages);
 }
@@ -271,9 +280,10 @@ void ClientsPlace::search(const QString& wanted) {
 void ClientsPlace::showDossier() {
     later_->stop();
     const auto client = selected();
-    name_->setText(client                     ? session_.nameOf(*client)
-                   : clients_->rowCount() > 0 ? tr("Choose a client.")
-                                              : tr("No client yet. \"New client\" is the first step."));
+    name_->setText(client                       ? session_.nameOf(*client)
+                   : clients_->rowCount() > 0   ? tr("Choose a client.")
+                   : !search_->text().isEmpty() ? tr("Nobody found.")
+                                                : tr("No client yet. \"New client\" is the first step."));
     shown_ = client ? session_.book().testsOf(client->id) : std::vector<AnyTest>{};
     std::ranges::reverse(shown_);
     QStringList facts;
@@ -352,18 +362,23 @@ const AnyTest* ClientsPlace::chosenTest() const {
     return found == shown_.end() ? nullptr : &*found;
 }
 
+// Of the latest test that has key points: a tape on the same morning has none.
 void ClientsPlace::showWhatMatters() {
     QStringList lines;
-    const auto latest =
-        std::ranges::find(shown_, TestState::Signed, [](const AnyTest& test) { return common(test).state; });
-    if (latest != shown_.end())
-        if (const auto report = session_.computing().reportOn(*latest)) {
-            for (const KeyPoint& point : report->keyPoints)
-                lines << QStringLiteral("– ") + report::say(point.sentence) +
-                             QStringLiteral(" (%1)").arg(report::say(point.evidence));
-            if (!lines.isEmpty())
-                lines.prepend(tr("What matters, from %1:").arg(report::day(common(*latest).startedAt)));
-        }
+    for (const AnyTest& test : shown_) {
+        if (common(test).state != TestState::Signed)
+            continue;
+        const auto report = session_.computing().reportOn(test);
+        if (!report || report->keyPoints.empty())
+            continue;
+        lines << tr("What matters, from %1:").arg(report::day(common(test).startedAt));
+        for (const KeyPoint& point : report->keyPoints)
+            lines << QStringLiteral("– ") + report::say(point.sentence) +
+                         QStringLiteral(" (%1)").arg(report::say(point.evidence));
+        break;
+    }
+    if (shown_.empty() && selected())
+        lines << tr("No test yet. Each test will stand here, with what changed since the one before.");
     matters_->setText(lines.join(QLatin1Char('\n')));
     matters_->setVisible(!lines.isEmpty());
 }

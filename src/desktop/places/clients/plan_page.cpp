@@ -9,6 +9,7 @@
 #include "desktop/widgets/dialog_foot.hpp"
 #include "procedure/meaning/key_points.hpp"
 #include "procedure/meaning/plan_schools.hpp"
+#include "procedure/meaning/progress.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
@@ -21,6 +22,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace fusain::desktop {
 namespace {
@@ -35,93 +37,123 @@ constexpr Way ways[] = {{QT_TR_NOOP("mostly sitting (1.45)"), 1.45},
                         {QT_TR_NOOP("active most days (1.8)"), 1.8},
                         {QT_TR_NOOP("hard training or work (2.1)"), 2.1}};
 
-QSlider* slider(int least, int most, int step, int value, const QString& name) {
-    auto* made = new QSlider(Qt::Horizontal);
-    made->setRange(least, most);
-    made->setSingleStep(step);
-    made->setPageStep(step);
-    made->setValue(value);
-    made->setAccessibleName(name);
-    return made;
-}
-
 QString kcal(KilocaloriesPerDay energy) {
     return QObject::tr("%1 kcal").arg(number(energy.value(), 0));
+}
+
+constexpr int leastWeeks = 4, mostWeeks = 52, weekStep = 4;
+constexpr int leastChange = -1000, mostChange = 500, changeStep = 50;
+
+// Every mass that was read at a signed test up to the one that the plan begins with.
+std::vector<report::CourseModel::Measured> measuredBefore(const ComputedTest& begin,
+                                                          const std::vector<ComputedTest>& tests) {
+    constexpr double daysOfAWeek = 7.0;
+    std::vector<report::CourseModel::Measured> past;
+    for (const ComputedTest& test : tests) {
+        const auto mass = valueOf(Followed::Mass, test);
+        const double weeks =
+            minutesBetween(begin.record().startedAt, test.record().startedAt) / (60.0 * 24.0 * daysOfAWeek);
+        if (mass && weeks <= 0.0)
+            past.push_back(
+                {weeks, mass->value, normal95 * mass->visitError, report::day(test.record().startedAt)});
+    }
+    std::ranges::sort(past, {}, &report::CourseModel::Measured::week);
+    return past;
 }
 
 } // namespace
 
 PlanPage::PlanPage(Session& session)
     : session_(session), start_(label({}, "heading")),
-      target_(new ValueField(tr("Target body fat (optional)"), QStringLiteral("%"))),
-      weeks_(slider(4, 52, 4, 12, tr("Weeks"))),
-      change_(slider(-1000, 500, 50, -300, tr("Energy a day against balance, kilocalories"))),
-      sliders_(label({})), weeksWords_(label({})), activity_(new QComboBox),
+      target_(new ValueField(tr("Target fat"), QStringLiteral("%"))),
+      weeks_(new GuardedSlider(leastWeeks, mostWeeks, weekStep, 12, tr("Weeks"))),
+      change_(new GuardedSlider(leastChange, mostChange, changeStep, -300,
+                                tr("Energy a day against balance, kilocalories"))),
+      sliders_(label({})), weeksWords_(label({})), guard_(label({}, "soft")), activity_(new QComboBox),
       exercise_(new ValueField(tr("Exercise, net"), tr("kcal/d"))),
       resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
-      health_(button(tr("Health questions…"))), stop_(label({}, "warning")), result_(new QWidget),
-      course_(new FigureView(tr("Mass over the weeks"), 190)),
+      health_(button(tr("Health questions…"))), needs_(button(tr("What it needs"))),
+      describe_(button(tr("A usual day…"))), measure_(button(tr("A resting test…"))),
+      stop_(label({}, "warning")), result_(new QWidget),
+      course_(new FigureView(tr("Mass over the weeks"), 176)),
       points_(
           table({tr("after"), tr("mass, kg"), tr("95 % CI, kg"), tr("fat, kg"), tr("fat-free, kg"), tr("TDEE")},
                 tr("Where this leads"))),
       schools_(new RecordsView({tr("approach"), tr("kcal"), tr("mass at the end, kg")},
                                tr("Approaches side by side"))),
       trainingDays_(new ValueField(tr("Training days a week"), {})), notes_(new QLineEdit), words_(label({})),
-      keep_(button(tr("Save this plan"))), kept_(label({}, "soft")) {
+      keep_(button(tr("Save this plan"), true)), kept_(label({}, "soft")) {
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->setSpacing(scaled(20));
+    layout->addWidget(controls());
+    layout->addWidget(whereItLeads(), 1);
+    followControls();
+}
+
+// In a low window the controls scroll; none of them is cut.
+QWidget* PlanPage::controls() {
     for (const Way& way : ways)
         activity_->addItem(tr(way.name), way.level);
     activity_->setCurrentIndex(1);
     activity_->setAccessibleName(tr("Way of life"));
     for (ValueField* field : {target_, exercise_, resting_, trainingDays_})
         field->makeCompact();
+    needs_->setToolTip(tr("Sets the energy a day that reaches the target in these weeks."));
     notes_->setPlaceholderText(tr("training, food, sleep …"));
     notes_->setAccessibleName(tr("What to note until next time"));
-    schools_->setToolTip(tr("Enter uses the approach."));
-    for (const auto& [column, width] : {std::pair(0, 246), std::pair(1, 60), std::pair(2, 164)})
-        schools_->setColumnWidth(column, scaled(width));
-    auto* needs = button(tr("What the goal needs"));
-    auto* describe = button(tr("A usual day…"));
-    auto* measure = button(tr("From a resting test…"));
-    for (const auto& [column, width] :
-         {std::pair(0, 72), std::pair(1, 66), std::pair(2, 134), std::pair(3, 52), std::pair(4, 84)})
-        points_->setColumnWidth(column, scaled(width));
-    auto* inside = new QVBoxLayout(result_);
-    inside->setContentsMargins(0, 0, 0, 0);
-    auto* under = new QTabWidget; // both are reached without scrolling
-    under->setDocumentMode(true);
-    under->addTab(points_, tr("&Where this leads"));
-    under->addTab(schools_, tr("&Approaches side by side"));
-    inside->addWidget(course_, 3);
-    inside->addWidget(under, 3);
-    inside->addWidget(words_);
-    course_->setMinimumHeight(scaled(190));
-    under->setMinimumHeight(scaled(230));
-    schools_->setWordWrap(true);
-    schools_->verticalHeader()->setSectionResizeMode(
-        QHeaderView::ResizeToContents); // with what each says of itself
-    auto* controls = new QWidget;
-    auto* left = new QVBoxLayout(controls);
+    auto* inside = new QWidget;
+    auto* left = new QVBoxLayout(inside);
     left->setContentsMargins(0, 0, scaled(8), 0);
-    left->setSpacing(scaled(5));
+    left->setSpacing(scaled(4));
     const auto group = [left](const QString& heading, std::initializer_list<QWidget*> widgets) {
         left->addWidget(label(heading, "heading", false));
         for (QWidget* each : widgets)
             left->addWidget(each);
-        left->addSpacing(scaled(6));
     };
     group(tr("Who"), {health_, athlete_});
-    group(tr("Goal"), {target_});
-    group(tr("Way of life"), {activity_, exercise_, trainingDays_, describe, resting_, measure});
-    group(tr("The plan"), {sliders_, change_, weeksWords_, weeks_, needs});
+    left->addSpacing(scaled(4));
+    group(tr("Way of life"), {activity_, exercise_, trainingDays_, resting_});
+    left->addLayout(inOneRow({describe_, measure_}));
+    left->addSpacing(scaled(4));
+    left->addWidget(label(tr("The plan"), "heading", false));
+    left->addLayout(inOneRow({target_, needs_}));
+    for (QWidget* each : std::initializer_list<QWidget*>{sliders_, change_, weeksWords_, weeks_, guard_})
+        left->addWidget(each);
+    left->addSpacing(scaled(4));
     group(tr("To note until next time"), {notes_, keep_, kept_});
     left->addStretch();
-    auto* side = new QScrollArea; // in a low window the controls scroll; none of them is cut
+    auto* side = new QScrollArea;
     side->setObjectName(QStringLiteral("plain"));
     side->setAccessibleName(tr("What the plan is made from"));
-    side->setWidget(controls);
+    side->setWidget(inside);
     side->setWidgetResizable(true);
     side->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    side->setFixedWidth(scaled(276));
+    side->setFixedWidth(scaled(284));
+    return side;
+}
+
+QWidget* PlanPage::whereItLeads() {
+    schools_->setToolTip(tr("Enter uses the approach."));
+    for (const auto& [column, width] : {std::pair(0, 246), std::pair(1, 60), std::pair(2, 164)})
+        schools_->setColumnWidth(column, scaled(width));
+    schools_->setWordWrap(true);
+    schools_->verticalHeader()->setSectionResizeMode(
+        QHeaderView::ResizeToContents); // with what each says of itself
+    for (const auto& [column, width] :
+         {std::pair(0, 104), std::pair(1, 68), std::pair(2, 104), std::pair(3, 56), std::pair(4, 80)})
+        points_->setColumnWidth(column, scaled(width));
+    auto* under = new QTabWidget; // both are reached without scrolling
+    under->setDocumentMode(true);
+    under->addTab(points_, tr("&Where this leads"));
+    under->addTab(schools_, tr("&Approaches side by side"));
+    auto* inside = new QVBoxLayout(result_);
+    inside->setContentsMargins(0, 0, 0, 0);
+    inside->addWidget(course_, 3);
+    inside->addWidget(under, 2);
+    inside->addWidget(words_);
+    course_->setMinimumHeight(scaled(176));
+    under->setMinimumHeight(scaled(188));
     auto* shown = new QWidget;
     auto* right = new QVBoxLayout(shown);
     right->setContentsMargins(0, 0, scaled(8), 0);
@@ -135,12 +167,11 @@ PlanPage::PlanPage(Session& session)
     found->setWidget(shown);
     found->setWidgetResizable(true);
     found->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(0, 8, 0, 0);
-    layout->setSpacing(scaled(20));
-    layout->addWidget(side);
-    layout->addWidget(found, 1);
-    for (QSlider* each : {weeks_, change_})
+    return found;
+}
+
+void PlanPage::followControls() {
+    for (GuardedSlider* each : {weeks_, change_})
         connect(each, &QSlider::valueChanged, this, &PlanPage::show);
     connect(athlete_, &QCheckBox::toggled, this, &PlanPage::show);
     connect(schools_, &RecordsView::activatedId, this, &PlanPage::useSchool);
@@ -149,20 +180,26 @@ PlanPage::PlanPage(Session& session)
         connect(each, &ValueField::edited, this, &PlanPage::show);
     connect(activity_, &QComboBox::currentIndexChanged, this, &PlanPage::show);
     connect(health_, &QPushButton::clicked, this, &PlanPage::askAboutHealth);
-    connect(needs, &QPushButton::clicked, this, &PlanPage::useWhatTheGoalNeeds);
+    connect(needs_, &QPushButton::clicked, this, &PlanPage::useWhatTheGoalNeeds);
     connect(keep_, &QPushButton::clicked, this, &PlanPage::keep);
-    connect(describe, &QPushButton::clicked, this, &PlanPage::describeDay);
-    connect(measure, &QPushButton::clicked, this, &PlanPage::measureRest);
+    connect(describe_, &QPushButton::clicked, this, &PlanPage::describeDay);
+    connect(measure_, &QPushButton::clicked, this, &PlanPage::measureRest);
 }
 
 void PlanPage::showTests(const std::optional<Client>& client, const std::vector<AnyTest>& tests) {
     const bool another = !client || !client_ || client->id != client_->id;
     client_ = client;
     test_.reset();
+    std::vector<ComputedTest> signedTests; // newest first
     for (const AnyTest& test : tests)
         if (auto result = session_.computing().computed(test);
-            !test_ && common(test).state == TestState::Signed && result && result->composition())
-            test_ = std::move(*result);
+            result && common(test).state == TestState::Signed)
+            signedTests.push_back(std::move(*result));
+    const auto begin = std::ranges::find_if(
+        signedTests, [](const ComputedTest& each) { return each.composition() != nullptr; });
+    if (begin != signedTests.end())
+        test_ = *begin;
+    past_ = test_ ? measuredBefore(*test_, signedTests) : std::vector<report::CourseModel::Measured>{};
     const auto references = test_ ? session_.computing().referencesFor(*test_) : report::ReportReferences{};
     lowLimbLean_ = test_ && hasLowLimbLean(*test_, references.limbLean);
     belowReference_ = test_ && isBelowReference(Statements({.test = &*test_, .fat = references.fat}));
@@ -205,6 +242,9 @@ void PlanPage::show() {
         stop_->clear();
         keep_->setEnabled(false);
         kept_->clear();
+        for (GuardedSlider* each : {change_, weeks_})
+            each->setForbidden({});
+        guard_->clear();
         return;
     }
     const auto questions = asked();
@@ -213,10 +253,10 @@ void PlanPage::show() {
                                : tr("Health questions: %1 of %2 open…").arg(open).arg(questions.size()));
     const auto& body = *test_->composition();
     start_->setText(
-        tr("From %1 by %2: %3 kg, of it %4 kg of fat (%5 %).")
+        tr("From %1, %2: %3 kg, %4 % fat.")
             .arg(report::day(test_->record().startedAt), report::say(methodTitle(methodOf(test_->test))),
                  number((body.fatMass.estimate() + body.fatFreeMass.estimate()).value(), 1),
-                 number(body.fatMass.estimate().value(), 1), number(body.fatPercent.estimate().value(), 1)));
+                 number(body.fatPercent.estimate().value(), 1)));
     sliders_->setText(
         tr("Energy a day: %1 kcal (−1000 to +500)").arg(report::signedNumber(change_->value(), 0)));
     weeksWords_->setText(tr("For %n week(s) (4 to 52)", nullptr, weeks_->value()));
@@ -229,34 +269,71 @@ void PlanPage::show() {
     kept_->setText(saves  ? QString()
                    : plan ? tr("Cannot be saved: %1").arg(report::say(plan->crossing->why))
                           : tr("Cannot be saved: the reason is given at the right."));
+    showGuards();
     if (!plan)
         return;
     showPlan(*plan);
     showSchools();
 }
 
+// Where the sliders must not go, found by asking for the plan at each of their places.
+void PlanPage::showGuards() {
+    const auto reasonOf = [this](const PlanRequest& wished) {
+        const auto plan = makePlan(subject(), wished);
+        return !plan            ? report::say(plan.error().what)
+               : plan->crossing ? report::say(plan->crossing->why)
+                                : QString();
+    };
+    PlanRequest wished = request();
+    change_->setForbidden(stretchesOf(leastChange, mostChange, changeStep, [&](int change) {
+        wished.change = KilocaloriesPerDay(change);
+        return reasonOf(wished);
+    }));
+    wished = request();
+    weeks_->setForbidden(stretchesOf(leastWeeks, mostWeeks, weekStep, [&](int weeks) {
+        wished.weeks = weeks;
+        return reasonOf(wished);
+    }));
+    const QString why = change_->reasonNear(change_->value());
+    guard_->setText(why.isEmpty() ? weeks_->reasonNear(weeks_->value()) : why);
+    guard_->setVisible(!guard_->text().isEmpty());
+}
+
 void PlanPage::showPlan(const Plan& plan) {
     result_->setVisible(true);
-    const report::CourseModel model = report::courseModel(plan);
+    report::CourseModel model = report::courseModel(plan);
+    const double shownBefore = -std::max(26.0, static_cast<double>(weeks_->value()));
+    std::ranges::copy_if(past_, std::back_inserter(model.past),
+                         [&](const auto& visit) { return visit.week >= shownBefore; });
+    if (plan.target)
+        model.target = {std::min(plan.target->fatFreeKept, plan.target->byPartition).value(),
+                        std::max(plan.target->fatFreeKept, plan.target->byPartition).value(),
+                        tr("target, %1 % fat").arg(number(target_->value().value_or(0.0), 0))};
     course_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintCourse(painter, area, model, palette);
     });
+    showPoints(plan);
+    words_->setText(planInWords(plan).join(QLatin1Char('\n')));
+}
+
+// Now, at the target, at the end, and what lies between.
+void PlanPage::showPoints(const Plan& plan) {
+    std::map<int, QString> named{{0, tr("now")}};
+    for (const int week : {4, 12, 26, weeks_->value()})
+        if (week <= weeks_->value())
+            named[week] = tr("%n week(s)", nullptr, week);
+    if (const auto target = target_->value())
+        if (const auto week = weekAtTarget(plan, Percent(*target)); week && *week > 0)
+            named[*week] = tr("target, %n week(s)", nullptr, *week);
     points_->setRowCount(0);
-    for (const int week : {4, 8, 12, 26, weeks_->value()}) {
-        if (week > weeks_->value() ||
-            (points_->rowCount() > 0 &&
-             week == points_->item(points_->rowCount() - 1, 0)->data(Qt::UserRole).toInt()))
-            continue;
+    for (const auto& [week, name] : named) {
         const PlanPoint& point = plan.points[static_cast<std::size_t>(week)];
-        const int row = points_->rowCount();
-        setRow(points_, row,
-               {tr("%n week(s)", nullptr, week), number(point.mass.value(), 1),
-                tr("%1 to %2").arg(number(point.lowest.value(), 1), number(point.highest.value(), 1)),
+        setRow(points_, points_->rowCount(),
+               {name, number(point.mass.value(), 1),
+                QStringLiteral("%1–%2").arg(number(point.lowest.value(), 1), number(point.highest.value(), 1)),
                 number(point.fatMass.value(), 1), number(point.fatFreeMass.value(), 1),
                 number(point.expenditure.value(), 0)});
-        points_->item(row, 0)->setData(Qt::UserRole, week);
     }
-    words_->setText(planInWords(plan).join(QLatin1Char('\n')));
 }
 
 QStringList PlanPage::planInWords(const Plan& plan) const {

@@ -1,17 +1,18 @@
 #pragma once
 #include "desktop/services/session.hpp"
 #include "desktop/widgets/figure_view.hpp"
+#include "desktop/widgets/guarded_slider.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "desktop/widgets/records_view.hpp"
 #include "procedure/meaning/plan.hpp"
+#include "report/figures/course_figure.hpp"
 
 #include <QCheckBox>
-#include <QSlider>
 
 namespace fusain::desktop {
 
-/// What is realistic from here: resting energy side by side, a target as a range, the weeks at a slider. It
-/// stops and names who helps where no plan belongs.
+/// What is realistic from here: resting energy side by side, a target as a range, energy and weeks at sliders
+/// that show where a guard stands. It stops and names who helps where no plan belongs.
 class PlanPage : public QWidget {
     Q_OBJECT
 public:
@@ -24,7 +25,12 @@ public:
 
 private:
     void show();
+    [[nodiscard]] QWidget* controls();
+    [[nodiscard]] QWidget* whereItLeads();
+    void followControls();
+    void showGuards();
     void showPlan(const Plan& plan);
+    void showPoints(const Plan& plan);
     void showSchools();
     void useSchool(const QString& id);
     [[nodiscard]] QStringList planInWords(const Plan& plan) const;
@@ -42,19 +48,21 @@ private:
     Session& session_;
     std::optional<Client> client_;
     std::optional<ComputedTest> test_;
+    std::vector<report::CourseModel::Measured> past_; ///< masses before and at that test, oldest first
     bool lowLimbLean_ = false,
          belowReference_ = false; ///< of the test: found once, not at each move of a slider
     Screening screening_;         ///< of the client; more than is kept where they did not want it kept
     QLabel* start_;
     ValueField* target_;
-    QSlider* weeks_;
-    QSlider* change_;
+    GuardedSlider* weeks_;
+    GuardedSlider* change_;
     QLabel *sliders_, *weeksWords_;
+    QLabel* guard_; ///< why a stretch of a slider is hatched
     QComboBox* activity_;
     ValueField* exercise_;
     ValueField* resting_;
     QCheckBox* athlete_;
-    QPushButton* health_;
+    QPushButton *health_, *needs_, *describe_, *measure_;
     QLabel* stop_;
     QWidget* result_;
     FigureView* course_;

@@ -5,6 +5,7 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/services/cross_calibrations.hpp"
 #include "desktop/services/plans.hpp"
+#include "desktop/views/mark_delegates.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "procedure/meaning/retest_time.hpp"
 #include "record/all/record.hpp"
@@ -13,7 +14,6 @@
 #include "report/figures/change_figure.hpp"
 #include "report/pages/trend_model.hpp"
 
-#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -21,49 +21,31 @@
 namespace fusain::desktop {
 namespace {
 
-// Never certain: 99 stands for all above.
-QString likelihood(const Change& change) {
-    const QString percent = number(std::min(99.0, 100.0 * change.directionProbability()), 0);
-    return change.difference < 0.0 ? QObject::tr("%1 % lower").arg(percent)
-                                   : QObject::tr("%1 % higher").arg(percent);
+// Said where a change does not exceed the LSC: beyond it, it is above 97 % by construction.
+QString withinError(const Change& change) {
+    const QString percent = number(100.0 * change.directionProbability(), 0);
+    return change.difference < 0.0 ? QObject::tr("within error (%1 % lower)").arg(percent)
+                                   : QObject::tr("within error (%1 % higher)").arg(percent);
 }
 
 constexpr int PictureColumn = 5;
 
-/// Draws a change against its least significant change.
-class ChangeDelegate : public QStyledItemDelegate {
-public:
-    ChangeDelegate(Session& session, QObject* parent) : QStyledItemDelegate(parent), session_(session) {}
-    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
-        QStyledItemDelegate::paint(painter, option, index);
-        const QVariantList mark = index.data(Qt::UserRole).toList();
-        if (mark.size() == 3)
-            report::paintChangeMark(
-                *painter, QRectF(option.rect).adjusted(4, 1, -4, -1),
-                {mark[0].toDouble(), static_cast<report::ChangeMark::State>(mark[1].toInt()), mark[2].toInt()},
-                session_.palette());
-    }
-
-private:
-    Session& session_;
-};
-
 // Without a difference there is nothing to draw.
-QVariantList markOf(const Comparison& comparison, int push) {
+QVariant markOf(const Comparison& comparison, int push) {
     using State = report::ChangeMark::State;
     if (!(comparison.change.leastSignificant > 0.0))
         return {};
     const State state = comparison.verdict == Verdict::Real         ? State::Exceeds
                         : comparison.verdict == Verdict::MayBeNoise ? State::Within
                                                                     : State::NotComparable;
-    return {comparison.change.difference / comparison.change.leastSignificant, static_cast<int>(state), push};
+    return pictureOf(
+        report::ChangeMark{comparison.change.difference / comparison.change.leastSignificant, state, push});
 }
 
 QString verdictWords(const Comparison& comparison, int push) {
-    const QString verdict = comparison.verdict == Verdict::Real ? QObject::tr("exceeds the LSC")
-                            : comparison.verdict == Verdict::MayBeNoise
-                                ? QObject::tr("within measurement error")
-                                : report::say(comparison.why);
+    const QString verdict = comparison.verdict == Verdict::Real         ? QObject::tr("exceeds the LSC")
+                            : comparison.verdict == Verdict::MayBeNoise ? withinError(comparison.change)
+                                                                        : report::say(comparison.why);
     return push > 0   ? QObject::tr("%1; the preparation alone reads higher").arg(verdict)
            : push < 0 ? QObject::tr("%1; the preparation alone reads lower").arg(verdict)
                       : verdict;
@@ -81,7 +63,7 @@ ProgressPage::ProgressPage(Session& session)
       regions_(new QCheckBox(tr("by region"))), zoom_(button({})),
       trend_(new FigureView(tr("The quantity over time"), 150)),
       changes_(table({tr("quantity"), tr("then"), tr("now"), tr("change"), tr("LSC (95 %)"), tr("on the LSC"),
-                      tr("probability"), tr("verdict")},
+                      tr("verdict")},
                      tr("What changed between the two visits"))),
       balance_(new FigureView(tr("What made the mass change"), 120)), words_(label({})) {
     for (const FollowedText& text : followedQuantities())
@@ -99,32 +81,59 @@ ProgressPage::ProgressPage(Session& session)
     for (QComboBox* visit : {from_, to_})
         visit->setMaximumWidth(scaled(206));
     quantity_->setMaximumWidth(scaled(190));
-    changes_->setColumnWidth(0, scaled(150));
+    changes_->setColumnWidth(0, scaled(198));
     for (const int column : {1, 2, 3})
         changes_->setColumnWidth(column, scaled(60));
-    changes_->setColumnWidth(4, scaled(92));
-    changes_->setColumnWidth(PictureColumn, scaled(130));
-    changes_->setColumnWidth(6, scaled(92));
-    changes_->setItemDelegateForColumn(PictureColumn, new ChangeDelegate(session, changes_));
+    changes_->setColumnWidth(4, scaled(86));
+    changes_->setColumnWidth(PictureColumn, scaled(112));
+    changes_->setItemDelegateForColumn(PictureColumn, new MarkDelegate(session, Qt::UserRole, changes_));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->addLayout(
         inOneRow({label(tr("Show"), "soft", false), quantity_, label(tr("compare"), "soft", false), from_,
                   label(tr("with"), "soft", false), to_}));
-    layout->addLayout(inOneRow({zoom_, regions_}));
+    layout->addLayout(pictures(), 3);
+    layout->addWidget(changes_, 3);
+    changes_->setMinimumHeight(scaled(150)); // a few rows, whatever stands round it
+    auto* foot = new QHBoxLayout;
+    foot->setContentsMargins(0, scaled(4), 0, 0);
+    foot->setSpacing(scaled(20));
+    foot->addWidget(balance_, 1);
+    foot->addWidget(words_, 1, Qt::AlignTop);
+    layout->addLayout(foot);
+    connect(quantity_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
+    connect(from_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
+    connect(to_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
+}
+
+// The chosen quantity large; mass and what it is made of beside it.
+QLayout* ProgressPage::pictures() {
     regions_->setToolTip(tr("Arms, legs and trunk as well"));
     connect(regions_, &QCheckBox::toggled, this, &ProgressPage::show);
     connect(zoom_, &QPushButton::clicked, this, &ProgressPage::zoom);
     connect(trend_, &FigureView::dragged, this, &ProgressPage::choosePeriod);
     trend_->setStretching(44.0, 22.0);
-    layout->addWidget(trend_, 3);
-    layout->addWidget(changes_, 3);
-    changes_->setMinimumHeight(scaled(150)); // a few rows, whatever stands round it
-    layout->addWidget(balance_, 2);
-    layout->addWidget(words_);
-    connect(quantity_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
-    connect(from_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
-    connect(to_, &QComboBox::currentIndexChanged, this, &ProgressPage::show);
+    auto* beside = new QVBoxLayout;
+    beside->setSpacing(0);
+    for (const Followed each : {Followed::Mass, Followed::FatMass, Followed::FatFreeMass}) {
+        auto* figure = new FigureView(report::sentence(report::say(textOf(each).title)), 46);
+        figure->setFixedWidth(scaled(264));
+        figure->setToolTip(tr("A click shows it large."));
+        connect(figure, &FigureView::clicked, this, [this, each] { choose(each); });
+        beside->addWidget(figure, 1);
+        small_.emplace_back(each, figure);
+    }
+    beside->addSpacing(scaled(6));
+    beside->addLayout(inOneRow({zoom_, regions_}));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(scaled(16));
+    row->addWidget(trend_, 1);
+    row->addLayout(beside);
+    return row;
+}
+
+void ProgressPage::choose(Followed quantity) {
+    quantity_->setCurrentIndex(quantity_->findData(static_cast<int>(quantity)));
 }
 
 void ProgressPage::showTests(const std::vector<AnyTest>& tests) {
@@ -213,8 +222,8 @@ void ProgressPage::show() {
     showComparison();
 }
 
-std::vector<Series> ProgressPage::shownSeries(const LabPrecision& own) const {
-    auto lines = seriesOf(quantity(), tests_, own);
+std::vector<Series> ProgressPage::shownSeries(Followed quantity, const LabPrecision& own) const {
+    auto lines = seriesOf(quantity, tests_, own);
     if (period_)
         for (Series& line : lines)
             std::erase_if(line.points, [&](const Series::Point& point) {
@@ -259,8 +268,8 @@ void ProgressPage::zoom() {
 
 void ProgressPage::showTrend() {
     const LabPrecision own = tests_.empty() ? LabPrecision{} : precision(tests_.back());
-    report::TrendModel model = report::trendModel(quantity(), shownSeries(own));
-    zoom_->setText(period_ ? tr("Show the whole time") : tr("Show only this period"));
+    report::TrendModel model = report::trendModel(quantity(), shownSeries(quantity(), own));
+    zoom_->setText(period_ ? tr("Whole time") : tr("Only this period"));
     zoom_->setVisible(period_ || tests_.size() > 2);
     regions_->setVisible(std::ranges::any_of(
         tests_, [](const ComputedTest& test) { return valueOf(Followed::TrunkLean, test).has_value(); }));
@@ -271,6 +280,17 @@ void ProgressPage::showTrend() {
     trend_->setPaint([model, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
         report::paintTrend(painter, area, model, palette);
     });
+    showSmall(own);
+}
+
+void ProgressPage::showSmall(const LabPrecision& own) {
+    for (const auto& [each, figure] : small_) {
+        const report::TrendModel model = report::trendModel(each, shownSeries(each, own));
+        const bool chosen = each == quantity();
+        figure->setPaint([model, chosen, &palette = session_.palette()](QPainter& painter, const QRectF& area) {
+            report::paintSmallTrend(painter, area, model, chosen, palette);
+        });
+    }
 }
 
 // A row for a quantity that both visits give.
@@ -287,7 +307,7 @@ void ProgressPage::addChange(const FollowedText& text, const ComputedTest& then,
             number(before->value, text.decimals), number(after->value, text.decimals),
             known ? report::signedNumber(comparison.change.difference, text.decimals) : QString(),
             known ? number(comparison.change.leastSignificant, text.decimals) : QString(), QString(),
-            known ? likelihood(comparison.change) : QString(), verdictWords(comparison, push)});
+            verdictWords(comparison, push)});
     changes_->item(changes_->rowCount() - 1, PictureColumn)->setData(Qt::UserRole, markOf(comparison, push));
     if (comparison.verdict == Verdict::MayBeNoise)
         grey(*changes_, changes_->rowCount() - 1, session_.palette().softInk);

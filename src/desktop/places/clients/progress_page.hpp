@@ -9,7 +9,8 @@
 
 namespace fusain::desktop {
 
-/// A client over time: one quantity over real dates, two visits compared, and what made the mass change.
+/// A client over time: one quantity over real dates and its neighbours in little, two visits compared, and what
+/// made the mass change.
 class ProgressPage : public QWidget {
     Q_OBJECT
 public:
@@ -20,14 +21,17 @@ public:
 private:
     void offerVisits();
     void show();
+    [[nodiscard]] QLayout* pictures();
+    void choose(Followed quantity);
     void showTrend();
+    void showSmall(const LabPrecision& own);
     void showComparison();
     void addChange(const FollowedText& text, const ComputedTest& then, const ComputedTest& now,
                    const LabPrecision& own, QStringList& sentences);
     /// Chooses the visits of a stretch of the trend and shows only that.
     void choosePeriod(double from, double to);
     void zoom();
-    [[nodiscard]] std::vector<Series> shownSeries(const LabPrecision& own) const;
+    [[nodiscard]] std::vector<Series> shownSeries(Followed quantity, const LabPrecision& own) const;
     [[nodiscard]] Comparison compared(Followed quantity, const ComputedTest& then, const ComputedTest& now,
                                       const LabPrecision& own);
     [[nodiscard]] QString nextDate(const ComputedTest& now, const LabPrecision& own) const;
@@ -46,6 +50,8 @@ private:
     std::optional<std::pair<Instant, Instant>> period_; ///< that the trend shows; all of it without
     report::TrendModel drawn_;                          ///< what the trend shows
     FigureView* trend_;
+    /// Mass, fat and the rest in little, each to be chosen for the large picture.
+    std::vector<std::pair<Followed, FigureView*>> small_;
     QTableWidget* changes_;
     FigureView* balance_;
     QLabel* words_;

@@ -68,8 +68,8 @@ private:
 LibraryPlace::LibraryPlace(Session& session)
     : Place(session), words_(new QLineEdit), method_(new QComboBox), inForce_(new QCheckBox(tr("in force"))),
       tree_(new QTreeView), model_(new LibraryModel(this)), filter_(new LibraryFilter(this)),
-      page_(new QTextBrowser), choose_(button(tr("Put this policy in force"), true)),
-      picture_(new ReferencePicture(session)), references_(new ReferenceShelf(session)) {
+      title_(label({}, "title")), below_(label({}, "soft")), page_(new QTextBrowser), choose_(button(tr("Put this policy in force"), true)),
+      picture_(new ReferencePicture(session)), trial_(new EquationTrial), references_(new ReferenceShelf(session)) {
     filter_->setSourceModel(model_);
     tree_->setModel(filter_);
     followSelection(tree_);
@@ -83,8 +83,12 @@ LibraryPlace::LibraryPlace(Session& session)
     left->addLayout(narrowing());
     left->addWidget(tree_, 1);
     auto* right = new QVBoxLayout;
+    right->setSpacing(scaled(6));
+    right->addWidget(title_);
+    right->addWidget(below_);
     right->addWidget(picture_);
     right->addWidget(page_, 1);
+    right->addWidget(trial_);
     right->addWidget(choose_, 0, Qt::AlignLeft);
     right->addWidget(references_);
     auto* layout = new QHBoxLayout(this);
@@ -126,6 +130,8 @@ void LibraryPlace::narrow() {
     filter_->narrow(words_->text().trimmed(), method_->currentData().toString(), inForce_->isChecked());
     tree_->expandAll();
     open(id);
+    if (chosenId().isEmpty()) // what was read is not among them: the first hit is
+        tree_->setCurrentIndex(filter_->index(0, 0, filter_->index(0, 0)));
 }
 
 void LibraryPlace::refresh() {
@@ -168,6 +174,13 @@ void LibraryPlace::showEntry() {
         kind == LibraryKind::Reference ? session_.catalogue().reference(id.toStdString()) : nullptr;
     references_->show(set);
     picture_->showSet(set);
+    trial_->show(kind == LibraryKind::Equation ? findEquation(id.toStdString()) : nullptr);
+    title_->setText(report::sentence(tree_->currentIndex().data().toString()));
+    QStringList below{id};
+    if (tree_->currentIndex().data(LibraryModel::InForceRole).toBool())
+        below << tr("in force");
+    below.removeAll(QString());
+    below_->setText(below.join(QStringLiteral("  ·  ")));
     switch (kind) {
     case LibraryKind::Equation:
         return page_->setHtml(equationPage(id));
@@ -182,25 +195,15 @@ void LibraryPlace::showEntry() {
     case LibraryKind::Truth:
         return page_->setHtml(truthPage(id));
     }
-    page_->setHtml(QStringLiteral("<h2>%1</h2>").arg(tree_->currentIndex().data().toString().toHtmlEscaped()));
+    page_->clear();
 }
 
 QString LibraryPlace::equationPage(const QString& id) const {
     const Equation* equation = findEquation(id.toStdString());
-    QString page = QStringLiteral("<h2>%1</h2><p>%2</p>").arg(pageWords(equation->title), id);
-    page += pageRow(tr("Formula"), plainText(equation->formula)) +
+    QString page = pageRow(tr("Formula"), plainText(equation->formula)) +
             pageRow(tr("Result"), plainText(equation->unit)) +
             pageRow(tr("Valid for"), pageWords(equation->validity));
-    QString inputs;
-    for (const EquationInput& input : equation->inputs)
-        inputs += QStringLiteral("%1: %2%3<br>")
-                      .arg(plainText(input.name), pageWords(input.description),
-                           input.isSex() ? QString()
-                                         : QStringLiteral(", %1 to %2 %3")
-                                               .arg(input.minimum)
-                                               .arg(input.maximum)
-                                               .arg(plainText(input.unit)));
-    page += pageRow(tr("Inputs"), inputs) + pageRow(tr("Source"), plainText(equation->citation)) +
+    page += pageRow(tr("Source"), plainText(equation->citation)) +
             pageRow(tr("Coefficients"), gradeWords(equation->grade));
     for (const auto& [name, value] : equation->facts)
         page += pageRow(report::say(name), plainText(value));
@@ -220,7 +223,7 @@ QString LibraryPlace::equationPage(const QString& id) const {
 
 QString LibraryPlace::protocolPage(const QString& id) const {
     const auto* protocol = session_.catalogue().protocol(id.toStdString());
-    QString page = QStringLiteral("<h2>%1</h2>").arg(pageWords(protocol->title));
+    QString page;
     for (const auto& [title, rules] :
          {std::pair(tr("Screening"), &protocol->screening), std::pair(tr("Readiness"), &protocol->readiness)}) {
         page += QStringLiteral("<h3>%1</h3>").arg(title);
@@ -241,8 +244,7 @@ QString LibraryPlace::protocolPage(const QString& id) const {
 
 QString LibraryPlace::termPage(const QString& id) const {
     const GlossaryTerm& term = *session_.catalogue().glossary.find(id.toStdString());
-    return QStringLiteral("<h2>%1</h2>").arg(pageWords(term.lab)) +
-           pageRow(tr("Meaning"), pageWords(term.meaning)) +
+    return pageRow(tr("Meaning"), pageWords(term.meaning)) +
            pageRow(tr("For the client"),
                    term.client.empty() ? tr("not said to clients") : pageWords(term.client));
 }
@@ -253,8 +255,7 @@ QString LibraryPlace::truthPage(const QString& id) const {
         return QStringLiteral("<p>%1</p>")
             .arg(tr("Only the physiologist opens the true body of a demo person."));
     const Json truth = Json::parse(session_.book().setting("truth." + id.toStdString()), nullptr, false);
-    QString page = QStringLiteral("<h2>%1</h2>").arg(session_.nameOf(*client).toHtmlEscaped()) +
-                   pageRow(tr("What this is"),
+    QString page = pageRow(tr("What this is"),
                            tr("The body that the simulated instruments measure today. Pages for clients "
                               "never show it."));
     if (truth.is_object())
@@ -271,8 +272,7 @@ QString LibraryPlace::policyPage(const QString& id) const {
     const QString chosen = common(session_.policies().inForce(method)).id == policy.id
                                ? chosenBy(session_, "policy." + std::string(method), policy.id)
                                : tr("available");
-    QString page = QStringLiteral("<h2>%1</h2>").arg(pageWords(policy.title)) +
-                   pageRow(tr("In this lab"), chosen) + pageRow(tr("Method"), report::say(methodTitle(method)));
+    QString page = pageRow(tr("In this lab"), chosen) + pageRow(tr("Method"), report::say(methodTitle(method)));
     page += policyRows(any) + dayRow(policy);
     return page + pageRow(tr("Reference for % fat"), plainText(policy.fatReference)) +
            pageRow(tr("Signature"),

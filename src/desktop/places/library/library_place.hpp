@@ -1,4 +1,5 @@
 #pragma once
+#include "desktop/places/library/equation_trial.hpp"
 #include "desktop/places/library/library_model.hpp"
 #include "desktop/places/library/reference_picture.hpp"
 #include "desktop/places/library/reference_shelf.hpp"
@@ -48,9 +49,11 @@ private:
     QTreeView* tree_;
     LibraryModel* model_;
     LibraryFilter* filter_;
+    QLabel *title_, *below_; ///< of the entry; its id and whether it is in force
     QTextBrowser* page_;
     QPushButton* choose_;
     ReferencePicture* picture_;
+    EquationTrial* trial_;
     ReferenceShelf* references_;
 };
 

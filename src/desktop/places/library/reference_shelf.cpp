@@ -12,6 +12,7 @@
 #include "record/lab/reference_json.hpp"
 
 #include <QFormLayout>
+#include <QMenu>
 
 namespace fusain::desktop {
 namespace {
@@ -39,17 +40,18 @@ QString spreadWords(const Distribution& distribution) {
 
 ReferenceShelf::ReferenceShelf(Session& session)
     : session_(session), choose_(button(tr("Show results against this set"), true)), edit_(button({})),
-      save_(button(tr("Save as a file…"))), new_(button(tr("New set…"))), bringIn_(button(tr("Import a set…"))),
-      own_(button(tr("From our own clients…"))) {
-    auto* layout = inOneRow({choose_, edit_, save_, new_, bringIn_, own_});
+      save_(button(tr("Save as a file…"))), add_(button(tr("Add a set"))) {
+    auto* ways = new QMenu(add_);
+    ways->addAction(tr("New set…"), this, &ReferenceShelf::makeNew);
+    ways->addAction(tr("Import a set…"), this, &ReferenceShelf::bringIn);
+    ways->addAction(tr("From our own clients…"), this, &ReferenceShelf::fromOwnPeople);
+    add_->setMenu(ways);
+    auto* layout = inOneRow({choose_, edit_, save_, add_});
     layout->setContentsMargins(0, 0, 0, 0);
     setLayout(layout);
     connect(choose_, &QPushButton::clicked, this, &ReferenceShelf::choose);
     connect(edit_, &QPushButton::clicked, this, &ReferenceShelf::editShown);
     connect(save_, &QPushButton::clicked, this, &ReferenceShelf::saveAs);
-    connect(new_, &QPushButton::clicked, this, &ReferenceShelf::makeNew);
-    connect(bringIn_, &QPushButton::clicked, this, &ReferenceShelf::bringIn);
-    connect(own_, &QPushButton::clicked, this, &ReferenceShelf::fromOwnPeople);
 }
 
 void ReferenceShelf::show(const ReferenceSet* set) {
@@ -63,8 +65,7 @@ void ReferenceShelf::show(const ReferenceSet* set) {
 
 QString ReferenceShelf::page() const {
     const ReferenceSet& set = *set_;
-    QString page = QStringLiteral("<h2>%1</h2>").arg(pageWords(set.title)) +
-                   pageRow(tr("Population"), pageWords(set.population)) +
+    QString page = pageRow(tr("Population"), pageWords(set.population)) +
                    pageRow(tr("Source"), plainText(set.citation)) +
                    pageRow(tr("What the band means"), pageWords(set.bandMeaning)) +
                    pageRow(tr("Values"), gradeWords(set.grade.front()));

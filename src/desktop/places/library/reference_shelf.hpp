@@ -32,7 +32,7 @@ private:
 
     Session& session_;
     const reference::ReferenceSet* set_ = nullptr;
-    QPushButton *choose_, *edit_, *save_, *new_, *bringIn_, *own_;
+    QPushButton *choose_, *edit_, *save_, *add_;
 };
 
 } // namespace fusain::desktop

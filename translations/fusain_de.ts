@@ -4036,7 +4036,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>on one scale</source>
-      <translation type="unfinished" />
+      <translation>auf einer Skala</translation>
     </message>
     <message>
       <source>fat mass</source>
@@ -4068,7 +4068,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Import, export</source>
-      <translation type="unfinished" />
+      <translation>Import, Export</translation>
     </message>
     <message>
       <source>Import an analyzer's export…</source>
@@ -4084,7 +4084,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>More</source>
-      <translation type="unfinished" />
+      <translation>Mehr</translation>
     </message>
     <message>
       <source>Change the client…</source>
@@ -4116,7 +4116,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>&amp;Tests</source>
-      <translation>&amp;Tests</translation>
+      <translation>Te&amp;sts</translation>
     </message>
     <message>
       <source>&amp;Findings of the chosen test</source>
@@ -4128,11 +4128,11 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Across &amp;methods</source>
-      <translation>&amp;Methodenvergleich</translation>
+      <translation>Met&amp;hodenvergleich</translation>
     </message>
     <message>
       <source>Pla&amp;n</source>
-      <translation type="unfinished" />
+      <translation>Pla&amp;n</translation>
     </message>
     <message>
       <source>Clients  ›  %1</source>
@@ -4148,7 +4148,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Nobody found.</source>
-      <translation type="unfinished" />
+      <translation>Niemand gefunden.</translation>
     </message>
     <message>
       <source>No client yet. "New client" is the first step.</source>
@@ -4180,7 +4180,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>No test yet. Each test will stand here, with what changed since the one before.</source>
-      <translation type="unfinished" />
+      <translation>Noch kein Test. Jeder Test steht später hier, mit der Veränderung seit dem vorigen.</translation>
     </message>
     <message>
       <source>Import an analyzer's export</source>
@@ -4613,7 +4613,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Target fat</source>
-      <translation type="unfinished" />
+      <translation>Ziel-Körperfett</translation>
     </message>
     <message>
       <source>Weeks</source>
@@ -4645,7 +4645,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>What it needs</source>
-      <translation type="unfinished" />
+      <translation>Was es braucht</translation>
     </message>
     <message>
       <source>A usual day…</source>
@@ -4653,7 +4653,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>A resting test…</source>
-      <translation type="unfinished" />
+      <translation>Ruhemessung…</translation>
     </message>
     <message>
       <source>Mass over the weeks</source>
@@ -4713,7 +4713,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Sets the energy a day that reaches the target in these weeks.</source>
-      <translation type="unfinished" />
+      <translation>Stellt die tägliche Energie ein, mit der das Ziel in diesen Wochen erreicht wird.</translation>
     </message>
     <message>
       <source>training, food, sleep …</source>
@@ -4769,7 +4769,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>From %1, %2: %3 kg, %4 % fat.</source>
-      <translation type="unfinished" />
+      <translation>Vom %1, %2: %3 kg, %4 % Fett.</translation>
     </message>
     <message>
       <source>Energy a day: %1 kcal (−1000 to +500)</source>
@@ -4792,7 +4792,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>target, %1 % fat</source>
-      <translation type="unfinished" />
+      <translation>Ziel, %1 % Fett</translation>
     </message>
     <message>
       <source>now</source>
@@ -4807,7 +4807,10 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message numerus="yes">
       <source>target, %n week(s)</source>
-      <translation type="unfinished" />
+      <translation>
+        <numerusform>Ziel, %n Woche</numerusform>
+        <numerusform>Ziel, %n Wochen</numerusform>
+      </translation>
     </message>
     <message>
       <source>RMR %1 (%2; %3 equations %4 to %5). TDEE %6. Planned intake %7.</source>
@@ -4847,11 +4850,11 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>within error (%1 % lower)</source>
-      <translation type="unfinished" />
+      <translation>im Messfehler (%1 % niedriger)</translation>
     </message>
     <message>
       <source>within error (%1 % higher)</source>
-      <translation type="unfinished" />
+      <translation>im Messfehler (%1 % höher)</translation>
     </message>
     <message>
       <source>exceeds the LSC</source>
@@ -4927,7 +4930,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>A click shows it large.</source>
-      <translation type="unfinished" />
+      <translation>Ein Klick zeigt es groß.</translation>
     </message>
     <message>
       <source>A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a change.</source>
@@ -4939,11 +4942,11 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Whole time</source>
-      <translation type="unfinished" />
+      <translation>Ganze Zeit</translation>
     </message>
     <message>
       <source>Only this period</source>
-      <translation type="unfinished" />
+      <translation>Nur diese Zeit</translation>
     </message>
     <message>
       <source>%1 over %2 visits: %3 ± %4 %5 a week (95 %)%6.</source>
@@ -5027,7 +5030,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>fat-free mass: %1</source>
-      <translation type="unfinished" />
+      <translation>fettfreie Masse: %1</translation>
     </message>
     <message>
       <source>± %1 (95 % CI)</source>
@@ -5893,11 +5896,11 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Type values to try it.</source>
-      <translation type="unfinished" />
+      <translation>Werte eingeben, um sie auszuprobieren.</translation>
     </message>
     <message>
       <source> (SEE %1)</source>
-      <translation type="unfinished" />
+      <translation> (SEE %1)</translation>
     </message>
     <message>
       <source>Equations</source>
@@ -6389,7 +6392,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Add a set</source>
-      <translation type="unfinished" />
+      <translation>Hinzufügen</translation>
     </message>
     <message>
       <source>New set…</source>
@@ -7464,11 +7467,11 @@ Wahrer Wert: %3.</translation>
     </message>
     <message>
       <source>C&amp;hecks</source>
-      <translation>Prüfun&amp;gen</translation>
+      <translation>Prü&amp;fungen</translation>
     </message>
     <message>
       <source>Control cha&amp;rt</source>
-      <translation>Regel&amp;karte</translation>
+      <translation>Regelka&amp;rte</translation>
     </message>
     <message>
       <source>&amp;Precision</source>
@@ -7476,7 +7479,7 @@ Wahrer Wert: %3.</translation>
     </message>
     <message>
       <source>Calibra&amp;tion</source>
-      <translation>Kalibrierun&amp;g</translation>
+      <translation>Ka&amp;librierung</translation>
     </message>
     <message>
       <source>Quality  ›  Agreement between methods</source>
@@ -8484,11 +8487,11 @@ Wahrer Wert: %3.</translation>
     </message>
     <message>
       <source>Not from %1 to %2: %3</source>
-      <translation type="unfinished" />
+      <translation>Nicht von %1 bis %2: %3</translation>
     </message>
     <message>
       <source>Hatched: %1</source>
-      <translation type="unfinished" />
+      <translation>Schraffiert: %1</translation>
     </message>
     <message>
       <source>Report preview</source>
@@ -11968,11 +11971,11 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     </message>
     <message>
       <source>measured %1: %2 ± %3 kg (95 %, from visit to visit)</source>
-      <translation type="unfinished" />
+      <translation>gemessen %1: %2 ± %3 kg (95 %, von Besuch zu Besuch)</translation>
     </message>
     <message>
       <source>%1: %2 to %3 kg</source>
-      <translation type="unfinished" />
+      <translation>%1: %2 bis %3 kg</translation>
     </message>
     <message>
       <source>week %1: %2 kg (95 % CI %3 to %4)</source>
@@ -12164,7 +12167,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     </message>
     <message>
       <source>%1 in</source>
-      <translation type="unfinished" />
+      <translation>%1 in</translation>
     </message>
     <message>
       <source>no measurable change</source>

@@ -1,5 +1,4 @@
 // Small instruments of the window: an equation that can be tried, and a slider that says where it must not go.
-#include "core/catalogue/equations.hpp"
 #include "desktop/places/library/equation_trial.hpp"
 #include "desktop/widgets/guarded_slider.hpp"
 
@@ -19,7 +18,7 @@ void type(EquationTrial& trial, std::initializer_list<const char*> values) {
 // −4.104 + 0.518·175²/500 + 0.231·70 + 0.130·55 = 50.944, and 4.229 more for a man.
 TEST(TriedEquation, GivesWhatItsFormulaGives) {
     EquationTrial trial;
-    trial.show(findEquation("impedance.ffm.kyle-2001"));
+    trial.show(QStringLiteral("impedance.ffm.kyle-2001"));
     EXPECT_TRUE(trial.result().startsWith(QStringLiteral("Type values")));
     type(trial, {"175", "70", "30", "500", "55"});
     EXPECT_TRUE(trial.result().startsWith(QStringLiteral("50.9 kg"))) << trial.result().toStdString();
@@ -32,14 +31,14 @@ TEST(TriedEquation, GivesWhatItsFormulaGives) {
 
 TEST(TriedEquation, AnotherEquationBeginsEmpty) {
     EquationTrial trial;
-    trial.show(findEquation("impedance.ffm.kyle-2001"));
+    trial.show(QStringLiteral("impedance.ffm.kyle-2001"));
     type(trial, {"175", "70", "30", "500", "55"});
-    trial.show(findEquation("impedance.phase-angle"));
+    trial.show(QStringLiteral("impedance.phase-angle"));
     EXPECT_TRUE(trial.result().startsWith(QStringLiteral("Type values")));
     type(trial, {"500", "50"});
     // atan(50/500)·180/π = 5.7106°
     EXPECT_TRUE(trial.result().startsWith(QStringLiteral("5.71"))) << trial.result().toStdString();
-    trial.show(nullptr);
+    trial.show({});
     EXPECT_TRUE(trial.isHidden());
 }
 

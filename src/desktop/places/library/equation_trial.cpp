@@ -37,7 +37,8 @@ EquationTrial::EquationTrial(QWidget* parent)
     connect(sex_, &QComboBox::currentIndexChanged, this, &EquationTrial::compute);
 }
 
-void EquationTrial::show(const Equation* equation) {
+void EquationTrial::show(const QString& id) {
+    const Equation* equation = findEquation(id.toStdString());
     setVisible(equation);
     if (equation_ == equation)
         return;

@@ -17,8 +17,8 @@ class EquationTrial : public QWidget {
     Q_OBJECT
 public:
     explicit EquationTrial(QWidget* parent = nullptr);
-    /// @param equation null hides it
-    void show(const Equation* equation);
+    /// @param id of the catalogue; hidden for any other
+    void show(const QString& id);
     [[nodiscard]] QString result() const { return result_->text(); }
 
 private:

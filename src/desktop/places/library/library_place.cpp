@@ -174,7 +174,7 @@ void LibraryPlace::showEntry() {
         kind == LibraryKind::Reference ? session_.catalogue().reference(id.toStdString()) : nullptr;
     references_->show(set);
     picture_->showSet(set);
-    trial_->show(kind == LibraryKind::Equation ? findEquation(id.toStdString()) : nullptr);
+    trial_->show(kind == LibraryKind::Equation ? id : QString());
     title_->setText(report::sentence(tree_->currentIndex().data().toString()));
     QStringList below{id};
     if (tree_->currentIndex().data(LibraryModel::InForceRole).toBool())

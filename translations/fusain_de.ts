@@ -39,6 +39,14 @@
       <translation>Ihre Rohdaten einzeln berechnen mit: fusain-calc run</translation>
     </message>
     <message>
+      <source>"{1}" is no head of a journal.</source>
+      <translation>„{1}“ ist kein Kopf eines Journals.</translation>
+    </message>
+    <message>
+      <source>Give it as EVENT:HASH, with 16 or more characters of the hash.</source>
+      <translation>Als EREIGNIS:HASH angeben, mit 16 oder mehr Zeichen des Hashs.</translation>
+    </message>
+    <message>
       <source>"{1}" is used as: fusain-calc {1} {2}</source>
       <translation>„{1}“ wird so verwendet: fusain-calc {1} {2}</translation>
     </message>
@@ -3258,10 +3266,6 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation> Von der Verbindung verlorene Zeilen: %1.</translation>
     </message>
     <message>
-      <source>Save the reason</source>
-      <translation>Begründung speichern</translation>
-    </message>
-    <message>
       <source>excluded: %1</source>
       <translation>ausgeschlossen: %1</translation>
     </message>
@@ -3274,8 +3278,8 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>gültig, nicht verwendet</translation>
     </message>
     <message>
-      <source>trial</source>
-      <translation>Versuch</translation>
+      <source>no.</source>
+      <translation>Nr.</translation>
     </message>
     <message>
       <source>min,minute,minutes</source>
@@ -7714,6 +7718,10 @@ Wahrer Wert: %3.</translation>
       <translation>Rolle</translation>
     </message>
     <message>
+      <source>signs with a key</source>
+      <translation>signiert mit Schlüssel</translation>
+    </message>
+    <message>
       <source>Who works here</source>
       <translation>Wer hier arbeitet</translation>
     </message>
@@ -7790,6 +7798,14 @@ Wahrer Wert: %3.</translation>
       <translation>Person hinzufügen</translation>
     </message>
     <message>
+      <source>My passphrase…</source>
+      <translation>Meine Passphrase…</translation>
+    </message>
+    <message>
+      <source>Revoke the chosen key…</source>
+      <translation>Gewählten Schlüssel widerrufen…</translation>
+    </message>
+    <message>
       <source>Kept for you on this workstation, not for the lab. F1 shows all keys and changes them.</source>
       <translation>Gilt für Sie an diesem Arbeitsplatz, nicht für das Labor. F1 zeigt alle Tasten und ändert sie.</translation>
     </message>
@@ -7816,6 +7832,26 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Settings</source>
       <translation>Einstellungen</translation>
+    </message>
+    <message>
+      <source>Choose who you are first.</source>
+      <translation>Wählen Sie zuerst, wer Sie sind.</translation>
+    </message>
+    <message>
+      <source>Choose a colleague first.</source>
+      <translation>Wählen Sie zuerst eine Kollegin oder einen Kollegen.</translation>
+    </message>
+    <message>
+      <source>The physiologist revokes the key of somebody else.</source>
+      <translation>Den Schlüssel anderer widerruft die Physiologin oder der Physiologe.</translation>
+    </message>
+    <message>
+      <source>Revoke the key of %1</source>
+      <translation>Schlüssel von %1 widerrufen</translation>
+    </message>
+    <message>
+      <source>Why? What it signed stays signed; a new key can be made after this.</source>
+      <translation>Warum? Was damit unterschrieben wurde, bleibt unterschrieben; danach kann ein neuer Schlüssel angelegt werden.</translation>
     </message>
     <message>
       <source>A colleague needs a name.</source>
@@ -8374,6 +8410,34 @@ Wahrer Wert: %3.</translation>
       <translation>Am selben Tag mit %1: %2 % Fett. Unterschied %3; die beiden können sich um ± %4 unterscheiden (95 %). %5</translation>
     </message>
     <message>
+      <source>Passphrase of %1</source>
+      <translation>Passphrase von %1</translation>
+    </message>
+    <message>
+      <source>Passphrase until now</source>
+      <translation>Bisherige Passphrase</translation>
+    </message>
+    <message>
+      <source>New passphrase</source>
+      <translation>Neue Passphrase</translation>
+    </message>
+    <message>
+      <source>Once more</source>
+      <translation>Noch einmal</translation>
+    </message>
+    <message>
+      <source>With it you sign tests and take the bench; nobody else can in your name. Nobody can read it anywhere: when it is lost, the key is revoked and you make another.</source>
+      <translation>Damit unterschreiben Sie Tests und übernehmen den Messplatz; in Ihrem Namen kann es sonst niemand. Sie ist nirgends nachzulesen: Geht sie verloren, wird der Schlüssel widerrufen und Sie legen einen neuen an.</translation>
+    </message>
+    <message>
+      <source>Save the passphrase</source>
+      <translation>Passphrase speichern</translation>
+    </message>
+    <message>
+      <source>The two are not the same.</source>
+      <translation>Die beiden sind nicht gleich.</translation>
+    </message>
+    <message>
       <source>Go to %1 first, to see what this is about.</source>
       <translation>Zuerst %1 öffnen, um zu sehen, worum es geht.</translation>
     </message>
@@ -8464,6 +8528,10 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>What was talked over</source>
       <translation>Was besprochen wurde</translation>
+    </message>
+    <message>
+      <source>Save the reason</source>
+      <translation>Begründung speichern</translation>
     </message>
     <message>
       <source>The day by instruments</source>
@@ -8860,6 +8928,14 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>About Fusain…</source>
       <translation>Über Fusain…</translation>
+    </message>
+    <message>
+      <source>Take the bench</source>
+      <translation>Messplatz übernehmen</translation>
+    </message>
+    <message>
+      <source>choose who you are</source>
+      <translation>wählen Sie, wer Sie sind</translation>
     </message>
     <message>
       <source>Find a client, test or equation   Ctrl+F</source>
@@ -11530,6 +11606,38 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Sind es Zoll? Die Größe liegt zwischen 50 und 250 cm.</translation>
     </message>
     <message>
+      <source>There is not enough memory to open or seal a signing key.</source>
+      <translation>Der Speicher reicht nicht, um einen Schlüssel zu öffnen oder zu versiegeln.</translation>
+    </message>
+    <message>
+      <source>Close other programs and try again.</source>
+      <translation>Schließen Sie andere Programme und versuchen Sie es noch einmal.</translation>
+    </message>
+    <message>
+      <source>The signing key cannot be read.</source>
+      <translation>Der Schlüssel kann nicht gelesen werden.</translation>
+    </message>
+    <message>
+      <source>Restore the lab book from a backup, or make a new key.</source>
+      <translation>Stellen Sie das Laborbuch aus einer Sicherung wieder her oder legen Sie einen neuen Schlüssel an.</translation>
+    </message>
+    <message>
+      <source>The passphrase is not right.</source>
+      <translation>Die Passphrase stimmt nicht.</translation>
+    </message>
+    <message>
+      <source>Type it again; mind capital letters.</source>
+      <translation>Geben Sie sie noch einmal ein; achten Sie auf Großbuchstaben.</translation>
+    </message>
+    <message>
+      <source>A passphrase has {1} characters or more.</source>
+      <translation>Eine Passphrase hat {1} oder mehr Zeichen.</translation>
+    </message>
+    <message>
+      <source>Four words that do not belong together are easy to keep in mind.</source>
+      <translation>Vier Wörter, die nicht zusammengehören, merkt man sich leicht.</translation>
+    </message>
+    <message>
       <source>air displacement</source>
       <translation>Luftverdrängung</translation>
     </message>
@@ -11852,6 +11960,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>At %1 the chamber read %2 L for the cylinder of %3 L.</source>
       <translation>Um %1 maß die Kammer %2 L für den Zylinder von %3 L.</translation>
+    </message>
+    <message>
+      <source>trial</source>
+      <translation>Versuch</translation>
     </message>
     <message>
       <source>set</source>
@@ -12212,10 +12324,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Readings</source>
       <translation>Ablesungen</translation>
-    </message>
-    <message>
-      <source>no.</source>
-      <translation>Nr.</translation>
     </message>
     <message>
       <source>Landmarks of waist and hip: %1. The other landmarks: convention of this lab.</source>
@@ -13546,6 +13654,26 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Choose another folder or name.</source>
       <translation>Einen anderen Ordner oder Namen wählen.</translation>
+    </message>
+    <message>
+      <source>Signature: event {1}, {2}, key {3}</source>
+      <translation>Signatur: Ereignis {1}, {2}, Schlüssel {3}</translation>
+    </message>
+    <message>
+      <source>There is no key to revoke.</source>
+      <translation>Es gibt keinen Schlüssel zum Widerrufen.</translation>
+    </message>
+    <message>
+      <source>The signing key of {1} was replaced without the one before.</source>
+      <translation>Der Schlüssel von {1} wurde ohne den vorigen ersetzt.</translation>
+    </message>
+    <message>
+      <source>The signature under test {1} does not hold.</source>
+      <translation>Die Signatur unter Test {1} gilt nicht.</translation>
+    </message>
+    <message>
+      <source>Test {1} was signed in the name of {2} without their key.</source>
+      <translation>Test {1} wurde im Namen von {2} ohne deren Schlüssel unterschrieben.</translation>
     </message>
     <message>
       <source>Everything accepted before is kept.</source>

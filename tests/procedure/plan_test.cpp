@@ -98,10 +98,9 @@ TEST(PlanOfLoss, TheWeekAtTheTargetIsTheFirstThatReachesIt) {
     const auto course = [](std::initializer_list<double> percents) {
         Plan plan;
         for (const double percent : percents)
-            plan.points.push_back({.week = static_cast<int>(plan.points.size()),
-                                   .mass = Kilograms(100.0),
-                                   .fatMass = Kilograms(percent),
-                                   .fatFreeMass = Kilograms(100.0 - percent)});
+            plan.points.push_back({static_cast<int>(plan.points.size()), Kilograms(100.0), Kilograms(percent),
+                                   Kilograms(100.0 - percent), Kilograms(100.0), Kilograms(100.0),
+                                   KilocaloriesPerDay(2400.0)});
         return plan;
     };
     const Plan down = course({30.0, 28.0, 25.0, 24.0}), up = course({12.0, 13.0, 15.0});
@@ -317,11 +316,46 @@ TEST(PlanRequests, RoundTripAndStayInTheirRange) {
     request.measuredResting = KilocaloriesPerDay(1511);
     request.notes = "walks";
     request.trainingDays = 3;
-    const auto back = planRequestFromJson(toJson(request));
+    const auto back = planRequestFromJson(toJson(request), "plan");
     ASSERT_TRUE(back);
     EXPECT_EQ(toJson(*back), toJson(request));
-    EXPECT_EQ(planRequestFromJson(Json{{"weeks", 5000}})->weeks, 52);
-    EXPECT_FALSE(planRequestFromJson(Json{{"weeks", "many"}}));
+    const auto refused = [&](const char* key, const Json& value) {
+        Json json = toJson(request);
+        json[key] = value;
+        const auto read = planRequestFromJson(json, "plan");
+        return !read && read.error().english().find(key) != std::string::npos;
+    };
+    for (const auto& [key, value] :
+         std::initializer_list<std::pair<const char*, Json>>{{"weeks", 0},
+                                                             {"weeks", 53},
+                                                             {"weeks", "many"},
+                                                             {"weeks", 2.5},
+                                                             {"activity_level", 1.19},
+                                                             {"activity_level", 2.51},
+                                                             {"training_days", 8},
+                                                             {"exercise_kcal", -1},
+                                                             {"target_fat_percent", 0.9},
+                                                             {"week", 12},
+                                                             {"format", "fusain-policy"},
+                                                             {"notes", 7},
+                                                             {"change_kcal", nullptr}})
+        EXPECT_TRUE(refused(key, value)) << key << ' ' << value.dump();
+    for (const auto& [key, value] : std::initializer_list<std::pair<const char*, Json>>{{"weeks", 1},
+                                                                                        {"weeks", 52},
+                                                                                        {"activity_level", 1.2},
+                                                                                        {"activity_level", 2.5},
+                                                                                        {"training_days", 7}})
+        EXPECT_FALSE(refused(key, value)) << key << ' ' << value.dump();
+}
+
+// A plan of before kept the health answers with it; who trains hard is still read from there.
+TEST(PlanRequests, OneFromBeforeIsRead) {
+    const auto read = planRequestFromJson(
+        Json{{"format", "fusain-plan"}, {"weeks", 8}, {"asked", {{"athlete", true}, {"pregnant", false}}}},
+        "plan");
+    ASSERT_TRUE(read) << read.error().english();
+    EXPECT_TRUE(read->athlete);
+    EXPECT_EQ(read->weeks, 8);
 }
 
 } // namespace

@@ -3,8 +3,11 @@
 // file's name.
 #include "record/all/policy.hpp"
 #include "record/base/json.hpp"
+#include "record/lab/body_water.hpp"
+#include "record/lab/cross_calibration.hpp"
 #include "record/lab/instrument.hpp"
 #include "record/lab/key_point_rule.hpp"
+#include "record/lab/plan_request.hpp"
 #include "record/lab/planning.hpp"
 #include "record/lab/preparation.hpp"
 #include "record/lab/reference_json.hpp"
@@ -185,23 +188,71 @@ TEST(DamagedDocuments, NothingAtAllIsRefusedEverywhere) {
             EXPECT_TRUE(shelf.read(nothing)) << shelf.folder << ' ' << nothing;
 }
 
-// Logs are written by the program and may be spoilt by hand.
-TEST(DamagedDocuments, LogsAreCalmToo) {
+// What the program writes beside the tests, and what may be spoilt by hand.
+std::vector<std::pair<Shelf, Json>> papers() {
     const Instant at{1773302400000};
     PracticeLog log{"tank-air",        "sunniva", HelpLevel::WhenAsked, 1, {{at, "calm", true, true}},
                     {{at, {"splash"}}}};
-    WaterLogEntry entry{at, "bram", {MilligramsPerLitre(4.0), MilligramsPerLitre(0.2), 7.5, Celsius(35.0)}, "changed a third"};
-    const Shelf practice{"practice log", reader(practiceLogFromJson)},
-        water{"water log", reader(waterLogFromJson)};
-    for (const auto& [shelf, document] :
-         {std::pair(&practice, toJson(log)), std::pair(&water, Json::array({toJson(entry)}))}) {
-        ASSERT_FALSE(shelf->read(document));
+    WaterLogEntry entry{
+        at, "bram", {MilligramsPerLitre(4.0), MilligramsPerLitre(0.2), 7.5, Celsius(35.0)}, "changed a third"};
+    const CrossCalibration line{"hydrostatic", "dxa", 1.03, Percent(-0.6), Percent(1.9), Percent(9.0),
+                                Percent(41.0), 30,    at};
+    WaterSample sample = waterSampleFrom({compartments::Tracer::Deuterium, Kilograms(0.03),
+                                          compartments::Enrichment::MilligramsPerKilogram, 150.0, 850.0},
+                                         at, "bram");
+    PlanRequest plan;
+    plan.targetFat = Percent(21.0);
+    plan.notes = "walks";
+    plan.trainingDays = 3;
+    plan.measuredResting = KilocaloriesPerDay(1600.0);
+    return {{{"practice log", reader(practiceLogFromJson)}, toJson(log)},
+            {{"water log", reader(waterLogFromJson)}, Json::array({toJson(entry)})},
+            {{"cross-calibration", reader(crossCalibrationFromJson)}, toJson(line)},
+            {{"body water", reader(waterSamplesFromJson)}, toJson(std::vector{sample})},
+            {{"plan", reader(planRequestFromJson)}, toJson(plan)}};
+}
+
+TEST(DamagedDocuments, PapersAreStrictToo) {
+    int tried = 0;
+    for (const auto& [shelf, document] : papers()) {
+        ASSERT_FALSE(shelf.read(document)) << *shelf.read(document);
         for (const auto& place : placesOf(document)) {
-            expectCalm(*shelf, without(document, place), "without " + place.to_string());
-            expectCalm(*shelf, with(document, place, otherKind(document.at(place))),
-                       "another kind at " + place.to_string());
+            expectCalm(shelf, without(document, place), "without " + place.to_string());
+            EXPECT_TRUE(shelf.read(with(document, place, otherKind(document.at(place)))))
+                << shelf.folder << " took another kind at " << place;
+            if (isKey(document, place)) {
+                EXPECT_TRUE(shelf.read(misspelt(document, place))) << shelf.folder << " took " << place << 'x';
+                ++tried;
+            }
         }
     }
+    EXPECT_GT(tried, 35);
+}
+
+TEST(DamagedDocuments, PapersKeepTheirLimits) {
+    const auto all = papers();
+    const auto refused = [&](const char* paper, const char* place, const Json& value) {
+        const auto found =
+            std::ranges::find(all, std::string_view(paper), [](const auto& each) { return each.first.folder; });
+        return found->first.read(with(found->second, Json::json_pointer(place), value)).has_value();
+    };
+    EXPECT_TRUE(refused("cross-calibration", "/slope", 0.0));
+    EXPECT_FALSE(refused("cross-calibration", "/slope", 0.01));
+    EXPECT_TRUE(refused("cross-calibration", "/to", "hydrostatic"));
+    EXPECT_TRUE(refused("cross-calibration", "/to", "scan"));
+    EXPECT_TRUE(refused("cross-calibration", "/range", Json({40.0, 9.0})));
+    EXPECT_FALSE(refused("cross-calibration", "/range", Json({9.0, 9.0})));
+    EXPECT_TRUE(refused("cross-calibration", "/range", Json({9.0, 20.0, 41.0})));
+    EXPECT_TRUE(refused("cross-calibration", "/version", 2));
+    EXPECT_TRUE(refused("body water", "/0/body_water_l", 4.9));
+    EXPECT_FALSE(refused("body water", "/0/body_water_l", 5.0));
+    EXPECT_TRUE(refused("body water", "/0/dilution/dose_kg", 0.0));
+    EXPECT_TRUE(refused("body water", "/0/dilution/dose_kg", 0.201));
+    EXPECT_TRUE(refused("body water", "/0/dilution/after", 150.0));
+    EXPECT_TRUE(refused("body water", "/0/dilution/unit", "percent"));
+    EXPECT_TRUE(refused("practice log", "/help", "always"));
+    EXPECT_TRUE(refused("practice log", "/hints", -1));
+    EXPECT_TRUE(refused("practice log", "/acts/0/at", "yesterday"));
 }
 
 // Whatever a water log entry holds comes back as it was.

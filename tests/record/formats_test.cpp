@@ -1,15 +1,6 @@
 #include "record/library/formats.hpp"
 
-#include <fstream>
 #include <gtest/gtest.h>
-#include <iterator>
-
-// The page is made from the tables that read and write: `fusain-calc formats > docs/formats/fields.md`.
-TEST(Formats, ThePageSaysWhatTheReadersRead) {
-    std::ifstream file(FUSAIN_SOURCE_DIR "/docs/formats/fields.md");
-    const std::string page{std::istreambuf_iterator<char>(file), {}};
-    EXPECT_EQ(page, fusain::formatsPage());
-}
 
 TEST(Formats, EveryKeyHasAMeaning) {
     const std::string page = fusain::formatsPage();

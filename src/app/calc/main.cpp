@@ -1,6 +1,8 @@
 #include "core/catalogue/equations.hpp"
 #include "exchange/impedance/impedance_batch.hpp"
+#include "exchange/impedance/impedance_csv.hpp"
 #include "exchange/scan/dxa_batch.hpp"
+#include "exchange/scan/scan_csv.hpp"
 #include "exchange/tank/hydrostatic_batch.hpp"
 #include "procedure/all/computed.hpp"
 #include "procedure/meaning/components_file.hpp"
@@ -216,21 +218,44 @@ int batch(const std::string& file, const std::string& policyId, const std::strin
                       *any);
 }
 
-int verify(const std::string& path) {
+// Whether a head that was noted before, as "EVENT:HASH" with the first of its hash, is still in the journal.
+Expected<bool> holds(store::LabBook& book, const std::string& head) {
+    constexpr std::size_t fewest = 16;
+    const auto colon = head.find(':');
+    const std::string hash = colon == std::string::npos ? std::string() : head.substr(colon + 1);
+    const QString event = QString::fromStdString(head.substr(0, colon));
+    bool number = false;
+    const qlonglong sequence = event.toLongLong(&number);
+    if (!number || hash.size() < fewest)
+        return failure({FUSAIN_TEXT("\"{1}\" is no head of a journal."), {head}}, {},
+                       {FUSAIN_TEXT("Give it as EVENT:HASH, with 16 or more characters of the hash."), {}});
+    const auto present = book.hashOf(sequence);
+    return present && present->starts_with(hash);
+}
+
+int verify(const std::string& path, const std::string& expected) {
     const auto book = store::LabBook::openForReading(QString::fromStdString(path));
     if (!book)
         return complain(book.error());
+    const auto noted = expected.empty() ? Expected<bool>(true) : holds(**book, expected);
+    if (!noted)
+        return complain(noted.error());
     const auto verification = (*book)->verify();
     Json faults = Json::array();
     for (const store::Fault& fault : verification.faults)
         faults.push_back(fault.what.english());
+    if (!*noted)
+        faults.push_back("The head " + expected + " is not in this journal: it was rewritten since.");
+    const bool sound = verification.sound() && *noted;
     std::cout << Json{{"events", verification.events},
-                      {"sound", verification.sound()},
+                      {"head", std::to_string(verification.events) + ':' + verification.head},
+                      {"signatures", verification.signatures},
+                      {"sound", sound},
                       {"rows_compared", !verification.earlierSchema},
                       {"faults", faults}}
                      .dump(1)
               << '\n';
-    return verification.sound() ? Done : Unsound;
+    return sound ? Done : Unsound;
 }
 
 int components(const std::string& path) {
@@ -282,11 +307,13 @@ constexpr Command commands[] = {
     {"policies", "", "List the policies as JSON", 0, 0, [](const Asked&) { return listFolder("policies"); }},
     {"formats", "", "Print the keys of every document, as docs/formats/fields.md has them", 0, 0,
      [](const Asked&) {
-         std::cout << formatsPage();
+         const DocumentKind tables[]{exchange::importMappingKind(), exchange::scanMappingKind()};
+         std::cout << formatsPage(tables);
          return static_cast<int>(Done);
      }},
-    {"verify", "LABBOOK", "Check a lab book: file, chain of events, raw records", 1, 1,
-     [](const Asked& asked) { return verify(asked.operand(0)); }},
+    {"verify", "LABBOOK [EVENT:HASH]",
+     "Check a lab book: file, chain of events, signatures, raw records; and a head that was noted before", 1, 2,
+     [](const Asked& asked) { return verify(asked.operand(0), asked.operand(1)); }},
 };
 
 QString commandList() {

@@ -5,6 +5,7 @@
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
+#include "store/book/signatures.hpp"
 
 #include <algorithm>
 
@@ -151,6 +152,9 @@ report::TestReport Computing::reportOn(ComputedTest computed) {
     report.technician = nameOf(technician);
     if (record.signature && !record.signature->physiologist.empty())
         report.physiologist = nameOf(record.signature->physiologist);
+    const auto byKey = store::Signatures(book_, {}).signatureOf(record.id, record.version);
+    if (record.signature && byKey)
+        report.keySignature = store::signatureLine(*byKey);
     report.units = report.client.units;
     const TestSubject& who = record.subject;
     report.withoutNumbers =

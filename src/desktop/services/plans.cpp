@@ -5,17 +5,27 @@
 
 namespace fusain::desktop {
 
-std::optional<PlanRequest> savedPlan(store::LabBook& book, const std::string& clientId) {
+Expected<std::optional<PlanRequest>> readPlan(store::LabBook& book, const std::string& clientId) {
     const std::string kept = book.setting(paperKey("plan", clientId));
-    const auto json = kept.empty() ? Expected<Json>(tl::unexpected(Problem{})) : parseJson(kept, "plan");
-    const auto request =
-        json ? planRequestFromJson(*json) : Expected<PlanRequest>(tl::unexpected(json.error()));
-    return request ? std::optional(*request) : std::nullopt;
+    if (kept.empty())
+        return std::nullopt;
+    const auto json = parseJson(kept, "plan");
+    if (!json)
+        return tl::unexpected(json.error());
+    const auto request = planRequestFromJson(*json, "plan");
+    return request ? Expected<std::optional<PlanRequest>>(*request) : tl::unexpected(request.error());
+}
+
+std::optional<PlanRequest> savedPlan(store::LabBook& book, const std::string& clientId) {
+    return readPlan(book, clientId).value_or(std::nullopt);
 }
 
 Expected<void> savePlan(store::LabBook& book, const std::string& clientId, const PlanRequest& plan,
                         const std::string& by) {
-    return book.setSetting(paperKey("plan", clientId), toJson(plan).dump(), by);
+    const Json document = toJson(plan);
+    if (const auto back = planRequestFromJson(document, "plan"); !back)
+        return tl::unexpected(back.error()); // nothing is kept that could not be read again
+    return book.setSetting(paperKey("plan", clientId), document.dump(), by);
 }
 
 } // namespace fusain::desktop

@@ -11,6 +11,7 @@
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
+#include "store/book/signatures.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
 
@@ -39,13 +40,15 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                                                  report.lab = letterhead();
                                                  report.namesHidden = namesHidden_;
                                              })),
-      own_(std::move(own)), undoing_(new LabUndo(*this)), background_(new Background(this)) {
+      signatures_(std::make_unique<store::Signatures>(*book_, clock_)), own_(std::move(own)), undoing_(new LabUndo(*this)), background_(new Background(this)) {
     toldUpTo_ = book_->lastEvent();
     const auto everyone = book_->staff();
     const std::string last = book_->setting("at-the-bench");
     for (const Staff& staff : everyone)
         if (atTheBench_.id.empty() || staff.id == last)
             atTheBench_ = staff;
+    if (signatures_->keyOf(atTheBench_.id)) // who has a passphrase says it first
+        atTheBench_ = {};
     // Until a person chooses: as the lab book of before had it, else as the desktop is.
     const std::string theme = book_->setting("theme");
     const QPalette desktop = QGuiApplication::palette();
@@ -89,13 +92,16 @@ bool Session::owns(const Instrument& instrument) {
     return instrument.servesAny(ownedMethods());
 }
 
-void Session::setAtTheBench(const Staff& staff) {
+bool Session::setAtTheBench(const Staff& staff, const std::string& passphrase) {
+    if (!report(signatures_->isPassphraseOf(staff.id, passphrase)))
+        return false;
     atTheBench_ = staff;
     for (const auto& each : open_)
         each->procedure->setAtTheBench(staff);
     report(book_->setSetting("at-the-bench", staff.id, staff.id));
     recallLook();
     Q_EMIT personChanged();
+    return true;
 }
 
 void Session::recallLook() {
@@ -363,7 +369,8 @@ bool Session::report(const Expected<void>& outcome) {
     return outcome.has_value();
 }
 
-Expected<void> Session::signRun(const Staff& technician, const std::optional<Staff>& physiologist) {
+Expected<void> Session::signRun(const Staff& technician, const std::optional<Staff>& physiologist,
+                                const std::string& passphrase) {
     const auto result = computing_->computed(snapshotOf(*run()));
     if (!result)
         return tl::unexpected(result.error());
@@ -372,7 +379,10 @@ Expected<void> Session::signRun(const Staff& technician, const std::optional<Sta
         const store::StoredResult signedResult{record.id, record.version, 1, now(), result->document()};
         if (auto stored = book_->save(signedResult, atTheBench_.id); !stored)
             return stored;
-        return saveVisitOfRun("done");
+        if (auto saved = saveVisitOfRun("done"); !saved)
+            return saved;
+        return signatures_->sign(record.id, record.version, physiologist ? physiologist->id : technician.id,
+                                 passphrase);
     });
     if (done)
         Q_EMIT testSigned();

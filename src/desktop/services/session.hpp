@@ -18,6 +18,10 @@ struct AnyTest;
 struct LabCatalogue;
 } // namespace fusain
 
+namespace fusain::store {
+class Signatures;
+}
+
 namespace fusain::desktop {
 
 class Computing;
@@ -64,7 +68,11 @@ public:
 
     // Who and how
     [[nodiscard]] const Staff& atTheBench() const { return atTheBench_; }
-    void setAtTheBench(const Staff& staff);
+    /// Puts somebody at the bench. @param passphrase of a person who has a key
+    /// @return false, with a Problem reported, where it is not theirs
+    bool setAtTheBench(const Staff& staff, const std::string& passphrase = {});
+    /// Keys of the lab's people, and what they signed.
+    store::Signatures& signatures() { return *signatures_; }
     [[nodiscard]] bool namesHidden() const { return namesHidden_; }
     void setNamesHidden(bool hidden);
     [[nodiscard]] bool dark() const { return dark_; }
@@ -140,7 +148,9 @@ public:
     /// Computes a test by another policy and stores the result beside the earlier ones.
     Expected<void> recompute(const AnyTest& test, const AnyPolicy& policy);
     /// Signs the running test and stores its result beside the raw record.
-    Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist);
+    /// @param passphrase of whoever answers for the result, where they have a key: it is signed with that
+    Expected<void> signRun(const Staff& technician, const std::optional<Staff>& physiologist,
+                           const std::string& passphrase = {});
     /// Writes into the record of whom a scan was labelled for that it was taken for the client on the bench.
     Expected<void> noteReassigned(const std::string& code, const std::string& file, const std::string& reason);
     [[nodiscard]] std::string freshId(const std::string& prefix);
@@ -169,6 +179,7 @@ private:
     std::unique_ptr<WaterBook> water_;
     std::unique_ptr<BookCare> care_;
     std::unique_ptr<Computing> computing_;
+    std::unique_ptr<store::Signatures> signatures_;
     OwnSettings own_;
     LabUndo* undoing_;
     Background* background_;

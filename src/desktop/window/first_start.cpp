@@ -86,7 +86,7 @@ private:
         if (answers == staff.end())
             return failure({FUSAIN_TEXT("At least one physiologist is needed."), {}});
         if (session_.atTheBench().id.empty())
-            session_.setAtTheBench(*answers);
+            static_cast<void>(session_.setAtTheBench(*answers)); // a first colleague has no passphrase yet
         return {};
     }
     Expected<void> add(QLineEdit* name, Role role) {

@@ -1,5 +1,6 @@
 #include "desktop/window/shell.hpp"
 
+#include "desktop/views/passphrase.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/widgets/appearance.hpp"
@@ -202,7 +203,7 @@ QWidget* Shell::buildSpine() {
     connect(staff_, &QComboBox::activated, this, [this] {
         for (const Staff& staff : session_.book().staff())
             if (staff.id == staff_->currentData().toString().toStdString())
-                session_.setAtTheBench(staff);
+                takeTheBench(staff);
     });
     auto* fusain = button(tr("Lab books, help"));
     fusain->setAccessibleName(tr("Lab books, help, and about Fusain"));
@@ -227,8 +228,17 @@ void Shell::showHelp() {
     Help(store::dataFolder() + QStringLiteral("/help"), this).exec();
 }
 
+// Whoever has a passphrase says it; who is not they stays where they were.
+void Shell::takeTheBench(const Staff& staff) {
+    const auto passphrase = passphraseOf(session_, this, staff, tr("Take the bench"));
+    if (!passphrase || !session_.setAtTheBench(staff, *passphrase))
+        fillStaff();
+}
+
 void Shell::fillStaff() {
     staff_->clear();
+    if (session_.atTheBench().id.empty())
+        staff_->addItem(tr("choose who you are"), QString());
     for (const Staff& staff : session_.book().staff()) {
         staff_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
         if (staff.id == session_.atTheBench().id)

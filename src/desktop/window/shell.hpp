@@ -76,6 +76,7 @@ private:
     void showHelp();
     [[nodiscard]] QMenu* bookMenu();
     void fillStaff();
+    void takeTheBench(const Staff& staff);
     [[nodiscard]] Place* current() const;
 
     Session& session_;

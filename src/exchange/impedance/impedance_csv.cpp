@@ -1,7 +1,7 @@
 #include "exchange/impedance/impedance_csv.hpp"
 
 #include "core/units/format.hpp"
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 
 #include <algorithm>
 #include <cmath>
@@ -167,6 +167,20 @@ ImportedRow rowFrom(const CsvTable& table, const CsvTable::Row& cells, const Imp
     return row;
 }
 
+const Fields<ImportMapping>& mappingFields() {
+    static const auto fields =
+        Fields<ImportMapping>("mapping of an export")
+            .required("targets", &ImportMapping::targets, "what each column means, by its header")
+            .optional("ohms", &ImportMapping::ohms, "factor to ohms", aboveUpTo(0.0, 1e6))
+            .check([](const ImportMapping& mapping) {
+                for (const auto& [header, target] : mapping.targets)
+                    if (!isImportTarget(target))
+                        return std::string("\"") + target + "\" is not a column of a sweep";
+                return std::string();
+            });
+    return fields;
+}
+
 } // namespace
 
 Expected<impedance::Sweep> sweepFromCsv(std::string_view text, const std::string& where) {
@@ -222,14 +236,15 @@ std::string sweepToCsv(const impedance::Sweep& sweep) {
 }
 
 Json toJson(const ImportMapping& mapping) {
-    return {{"targets", mapping.targets}, {"ohms", mapping.ohms}};
+    return mappingFields().write(mapping);
 }
 
 Expected<ImportMapping> importMappingFromJson(const Json& json) {
-    return readDocument("mapping", [&] {
-        return ImportMapping{json.at("targets").get<std::map<std::string, std::string>>(),
-                             json.value("ohms", 1.0)};
-    });
+    return readDocument("mapping", [&] { return mappingFields().read(json); });
+}
+
+DocumentKind importMappingKind() {
+    return {"Columns of an analyzer's export", mappingFields().notes()};
 }
 
 bool isImportTarget(const std::string& target) {

@@ -1,5 +1,6 @@
 #pragma once
 #include "exchange/base/csv_table.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/impedance/record.hpp"
 
 namespace fusain::exchange {
@@ -18,6 +19,7 @@ struct ImportMapping {
 };
 [[nodiscard]] Json toJson(const ImportMapping& mapping);
 [[nodiscard]] Expected<ImportMapping> importMappingFromJson(const Json& json);
+[[nodiscard]] DocumentKind importMappingKind();
 /// A first mapping, guessed from the headers; to be looked at before it is used.
 [[nodiscard]] ImportMapping guessMapping(const std::vector<std::string>& header);
 /// True for a target that the import understands, or an empty one.

@@ -2,7 +2,7 @@
 
 #include "core/units/format.hpp"
 #include "exchange/base/reported_text.hpp"
-#include "record/base/json.hpp"
+#include "record/base/fields.hpp"
 
 #include <algorithm>
 #include <array>
@@ -158,25 +158,34 @@ private:
     std::map<std::string, std::size_t, std::less<>> columns_;
 };
 
+const Fields<ScanMapping>& mappingFields() {
+    static const auto fields =
+        Fields<ScanMapping>("mapping of a scan's table")
+            .constant("format", "fusain-scan-mapping", Presence::Optional)
+            .required("targets", &ScanMapping::targets, "what each column means, by its header")
+            .optional("kilograms", &ScanMapping::kilograms, "factor to kilograms", aboveUpTo(0.0, 10.0))
+            .optional("regions", &ScanMapping::regions, "the densitometer's words for the keys of regions")
+            .check([](const ScanMapping& mapping) {
+                for (const auto& [header, target] : mapping.targets)
+                    if (std::ranges::find(targets, target) == targets.end())
+                        return std::string("\"") + target + "\" is not a column of a scan";
+                return std::string();
+            });
+    return fields;
+}
+
 } // namespace
 
 Json toJson(const ScanMapping& mapping) {
-    return {{"format", "fusain-scan-mapping"},
-            {"targets", mapping.targets},
-            {"kilograms", mapping.kilograms},
-            {"regions", mapping.regions}};
+    return mappingFields().write(mapping);
 }
 
 Expected<ScanMapping> scanMappingFromJson(const Json& json) {
-    return readDocument("mapping", [&] {
-        ScanMapping mapping{json.at("targets").get<std::map<std::string, std::string>>(),
-                            json.value("kilograms", 1.0),
-                            json.value("regions", std::map<std::string, std::string>{})};
-        for (const auto& [header, target] : mapping.targets)
-            if (std::ranges::find(targets, target) == targets.end())
-                throw Json::other_error::create(501, "\"" + target + "\" is not a column of a scan", &json);
-        return mapping;
-    });
+    return readDocument("mapping", [&] { return mappingFields().read(json); });
+}
+
+DocumentKind scanMappingKind() {
+    return {"Columns of a densitometer's table", mappingFields().notes()};
 }
 
 ScanMapping guessScanMapping(const CsvTable& table) {

@@ -1,5 +1,6 @@
 #pragma once
 #include "exchange/base/csv_table.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/scan/record.hpp"
 
 #include <map>
@@ -15,6 +16,7 @@ struct ScanMapping {
 };
 [[nodiscard]] Json toJson(const ScanMapping& mapping);
 [[nodiscard]] Expected<ScanMapping> scanMappingFromJson(const Json& json);
+[[nodiscard]] DocumentKind scanMappingKind();
 /// A first mapping, guessed from the headers and their units; to be looked at before it is used.
 [[nodiscard]] ScanMapping guessScanMapping(const CsvTable& table);
 

@@ -224,43 +224,6 @@ PlanSubject planSubject(const TestSubject& who, const compartments::Composition&
     return {who.sex, who.age, who.height, fat + fatFree, fat, fatFree, std::move(answers)};
 }
 
-Json toJson(const PlanRequest& request) {
-    Json json{{"format", "fusain-plan"},
-              {"weeks", request.weeks},
-              {"change_kcal", request.change.value()},
-              {"activity_level", request.activityLevel},
-              {"exercise_kcal", request.exercise.value()},
-              {"athlete", request.athlete}};
-    if (request.targetFat)
-        json["target_fat_percent"] = request.targetFat->value();
-    if (request.trainingDays > 0)
-        json["training_days"] = request.trainingDays;
-    if (!request.notes.empty())
-        json["notes"] = request.notes;
-    if (request.measuredResting)
-        json["measured_resting_kcal"] = request.measuredResting->value();
-    return json;
-}
-
-Expected<PlanRequest> planRequestFromJson(const Json& json) {
-    return readDocument("plan", [&] {
-        PlanRequest request;
-        request.weeks = std::clamp(json.value("weeks", request.weeks), 1, 52);
-        request.change = Kcal(json.value("change_kcal", 0.0));
-        request.activityLevel = std::clamp(json.value("activity_level", request.activityLevel), 1.2, 2.5);
-        request.exercise = Kcal(json.value("exercise_kcal", 0.0));
-        if (const auto fat = optionalAt<double>(json, "target_fat_percent"))
-            request.targetFat = Percent(*fat);
-        request.notes = json.value("notes", std::string());
-        request.trainingDays = std::clamp(json.value("training_days", 0), 0, 7);
-        if (const auto resting = optionalAt<double>(json, "measured_resting_kcal"))
-            request.measuredResting = Kcal(*resting);
-        // Plans of before kept what was asked with them; that now stands with the client.
-        request.athlete = json.value("athlete", json.value("asked", Json::object()).value("athlete", false));
-        return request;
-    });
-}
-
 std::vector<PlanStop> stopsBefore(const PlanSubject& subject, const PlanRequest& request) {
     std::vector<PlanStop> stops;
     const bool losing =

@@ -3,6 +3,7 @@
 #include "core/energy/resting.hpp"
 #include "core/energy/weight_change.hpp"
 #include "record/base/json_fwd.hpp"
+#include "record/lab/plan_request.hpp"
 #include "record/lab/screening.hpp"
 #include "record/method/raw_record.hpp"
 
@@ -30,21 +31,6 @@ struct PlanSubject {
 };
 [[nodiscard]] PlanSubject planSubject(const TestSubject& who, const compartments::Composition& body,
                                       PlanAnswers answers);
-
-/// What is wished for, and what is eaten and done.
-struct PlanRequest {
-    std::optional<Percent> targetFat;
-    int weeks = 12;                   ///< 1 to 52
-    KilocaloriesPerDay change{0.0};   ///< of intake against balance
-    double activityLevel = 1.6;       ///< 1.2 to 2.5
-    KilocaloriesPerDay exercise{0.0}; ///< net of rest, part of the above
-    std::optional<KilocaloriesPerDay> measuredResting;
-    bool athlete = false;
-    int trainingDays = 0;   ///< a week; 0 where every day is alike
-    std::string notes = {}; ///< what the client wants to note until the next time, in their own words
-};
-[[nodiscard]] Json toJson(const PlanRequest& request);
-[[nodiscard]] Expected<PlanRequest> planRequestFromJson(const Json& json);
 
 /// Why there is no plan, and who helps instead. A stop is final: nothing is computed beside it.
 struct PlanStop {

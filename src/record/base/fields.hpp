@@ -5,6 +5,7 @@
 
 #include <concepts>
 #include <functional>
+#include <map>
 #include <optional>
 #include <vector>
 
@@ -61,6 +62,15 @@ struct FieldValue<Date> {
     static constexpr std::string_view holds = "date";
     static Date read(const Json& json, const FieldNote& note) { return dateIn(json, note); }
     static Json write(Date value) { return isoText(value); }
+};
+/// Words by words, such as what each column of a table means.
+template <>
+struct FieldValue<std::map<std::string, std::string>> {
+    static constexpr std::string_view holds = "texts by name";
+    static std::map<std::string, std::string> read(const Json& json, const FieldNote&) {
+        return json.get<std::map<std::string, std::string>>();
+    }
+    static Json write(const std::map<std::string, std::string>& texts) { return texts; }
 };
 template <class Value>
 struct FieldValue<std::vector<Value>> {

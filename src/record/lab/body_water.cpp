@@ -2,7 +2,7 @@
 
 #include "core/base/message.hpp"
 #include "core/units/format.hpp"
-#include "record/base/named.hpp"
+#include "record/base/fields.hpp"
 
 namespace fusain {
 namespace {
@@ -19,36 +19,30 @@ constexpr Named<Tracer> tracers[] = {{"deuterium", Tracer::Deuterium}, {"oxygen-
 constexpr Named<Enrichment> units[] = {{"mg/kg", Enrichment::MilligramsPerKilogram},
                                        {"ppm", Enrichment::AtomsPerMillion}};
 
-Json dilutionJson(const Dilution& dilution) {
-    return {{"tracer", wordFor(dilution.tracer, tracers)},
-            {"dose_kg", dilution.dose.value()},
-            {"unit", wordFor(dilution.unit, units)},
-            {"before", dilution.before},
-            {"after", dilution.after}};
+const Fields<Dilution>& dilutionFields() {
+    static const auto fields =
+        Fields<Dilution>("dilution of a tracer")
+            .word("tracer", &Dilution::tracer, tracers, "what was drunk")
+            .required("dose_kg", &Dilution::dose, "of pure tracer water", aboveUpTo(0.0, greatestDose.value()))
+            .word("unit", &Dilution::unit, units, "of the enrichments")
+            .required("before", &Dilution::before, "enrichment before the dose, in `unit`", atLeast(0.0))
+            .required("after", &Dilution::after, "enrichment at equilibrium, in `unit`", above(0.0));
+    return fields;
 }
 
-Dilution dilutionFrom(const Json& json) {
-    return {named(json, "tracer", tracers), Kilograms(json.at("dose_kg").get<double>()),
-            named(json, "unit", units), json.at("before").get<double>(), json.at("after").get<double>()};
-}
-
-Json sampleJson(const WaterSample& sample) {
-    Json json{{"at", isoText(sample.at)}, {"by", sample.by}, {"body_water_l", sample.water.value()}};
-    if (sample.dilution)
-        json["dilution"] = dilutionJson(*sample.dilution);
-    return json;
-}
-
-WaterSample sampleFrom(const Json& json) {
-    WaterSample sample{instantAt(json, "at"),
-                       json.at("by").get<std::string>(),
-                       Litres(json.at("body_water_l").get<double>()),
-                       {}};
-    if (json.contains("dilution"))
-        sample.dilution = dilutionFrom(json.at("dilution"));
-    if (const auto problem = problemWith(sample))
-        throw Json::other_error::create(501, problem->english(), &json);
-    return sample;
+const Fields<WaterSample>& sampleFields() {
+    static const auto fields =
+        Fields<WaterSample>("sample of body water")
+            .required("at", &WaterSample::at, "when it was taken")
+            .required("by", &WaterSample::by, "staff id of whoever typed it")
+            .required("body_water_l", &WaterSample::water, "of the body, at body temperature",
+                      between(leastWater.value(), mostWater.value()))
+            .part("dilution", &WaterSample::dilution, dilutionFields(), "what it was worked out from")
+            .check([](const WaterSample& sample) {
+                const auto problem = problemWith(sample);
+                return problem ? problem->english() : std::string();
+            });
+    return fields;
 }
 
 Problem wrong(Message what, Message remedy) {
@@ -83,7 +77,7 @@ std::optional<Problem> problemWith(const WaterSample& sample, const std::optiona
 Json toJson(const std::vector<WaterSample>& samples) {
     Json list = Json::array();
     for (const WaterSample& sample : samples)
-        list.push_back(sampleJson(sample));
+        list.push_back(sampleFields().write(sample));
     return list;
 }
 
@@ -93,9 +87,13 @@ Expected<std::vector<WaterSample>> waterSamplesFromJson(const Json& json, const 
             throw Json::other_error::create(501, "the samples of body water are a list", &json);
         std::vector<WaterSample> samples;
         for (const Json& each : json)
-            samples.push_back(sampleFrom(each));
+            samples.push_back(sampleFields().read(each));
         return samples;
     });
+}
+
+DocumentKind waterSampleKind() {
+    return {"Sample of body water", sampleFields().notes()};
 }
 
 } // namespace fusain

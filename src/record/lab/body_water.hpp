@@ -1,6 +1,7 @@
 #pragma once
 #include "core/compartments/dilution.hpp"
 #include "record/base/calendar.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <optional>
@@ -28,5 +29,7 @@ struct WaterSample {
 [[nodiscard]] Json toJson(const std::vector<WaterSample>& samples);
 [[nodiscard]] Expected<std::vector<WaterSample>> waterSamplesFromJson(const Json& json,
                                                                       const std::string& where);
+
+[[nodiscard]] DocumentKind waterSampleKind();
 
 } // namespace fusain

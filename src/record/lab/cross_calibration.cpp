@@ -1,38 +1,75 @@
 #include "record/lab/cross_calibration.hpp"
 
 #include "core/base/message.hpp"
-#include "record/base/json.hpp"
+#include "record/all/record.hpp"
+#include "record/base/fields.hpp"
+
+#include <algorithm>
 
 namespace fusain {
 
+namespace {
+
+// The least and the greatest value that a line rests on.
+const FieldNote rangeNote{"range",
+                          "list of two numbers",
+                          "%",
+                          between(0.0, 100.0),
+                          Presence::Required,
+                          "least and greatest value by the first method that it rests on",
+                          {},
+                          {}};
+
+void readRange(const Json& json, CrossCalibration& line) {
+    const Json& ends = listIn(json, rangeNote);
+    if (ends.size() != 2)
+        refuse(json, rangeNote, "has " + std::to_string(ends.size()) + " numbers");
+    line.least = Percent(numberIn(ends[0], rangeNote));
+    line.most = Percent(numberIn(ends[1], rangeNote));
+}
+
+std::string whatCannotBe(const CrossCalibration& line) {
+    for (const std::string& method : {line.from, line.to})
+        if (std::ranges::find(methods, method) == methods.end())
+            return "no method " + method;
+    if (line.from == line.to)
+        return "a conversion needs two methods";
+    return line.least <= line.most ? std::string() : "the range ends before it begins";
+}
+
+const Fields<CrossCalibration>& lineFields() {
+    using Line = CrossCalibration;
+    static const auto fields =
+        Fields<Line>("cross-calibration")
+            .format("fusain-cross-calibration", 1, Presence::Required)
+            .required("from", &Line::from, "method that a value comes from")
+            .required("to", &Line::to, "method whose value it becomes")
+            .required("slope", &Line::slope, "of the line between them", aboveUpTo(0.0, 10.0))
+            .required("intercept", &Line::intercept, "of the line", between(-100.0, 100.0))
+            .optional("scatter", &Line::scatter, "SD of one person about the line, without repeat error",
+                      between(0.0, 50.0))
+            .custom(rangeNote, readRange,
+                    [](const Line& line) {
+                        return Json{line.least.value(), line.most.value()};
+                    })
+            .required("people", &Line::people, "who were measured by both", between(2.0, 100000.0))
+            .required("adopted", &Line::adopted, "when the lab put it in force")
+            .check(whatCannotBe);
+    return fields;
+}
+
+} // namespace
+
 Json toJson(const CrossCalibration& line) {
-    return {{"format", "fusain-cross-calibration"},
-            {"from", line.from},
-            {"to", line.to},
-            {"slope", line.slope},
-            {"intercept", line.intercept.value()},
-            {"scatter", line.scatter.value()},
-            {"range", {line.least.value(), line.most.value()}},
-            {"people", line.people},
-            {"adopted", isoText(line.adopted)}};
+    return lineFields().write(line);
 }
 
 Expected<CrossCalibration> crossCalibrationFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        CrossCalibration line{json.at("from").get<std::string>(),
-                              json.at("to").get<std::string>(),
-                              json.at("slope").get<double>(),
-                              Percent(json.at("intercept").get<double>()),
-                              Percent(json.value("scatter", 0.0)),
-                              Percent(json.at("range").at(0).get<double>()),
-                              Percent(json.at("range").at(1).get<double>()),
-                              json.at("people").get<int>(),
-                              instantFromIso(json.at("adopted").get<std::string>()).value_or(Instant{})};
-        if (!(line.slope > 0.0) || line.from == line.to)
-            throw Json::other_error::create(501, "a conversion needs a slope above zero and two methods",
-                                            &json);
-        return line;
-    });
+    return readDocument(where, [&] { return lineFields().read(json); });
+}
+
+DocumentKind crossCalibrationKind() {
+    return {"Cross-calibration", lineFields().notes()};
 }
 
 Expected<CrossCalibration> crossCalibrationFrom(const quality::DemingLine& line, std::string from,

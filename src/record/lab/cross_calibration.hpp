@@ -1,6 +1,7 @@
 #pragma once
 #include "core/quality/agreement.hpp"
 #include "record/base/calendar.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 namespace fusain {
@@ -22,6 +23,8 @@ struct CrossCalibration {
 };
 [[nodiscard]] Json toJson(const CrossCalibration& line);
 [[nodiscard]] Expected<CrossCalibration> crossCalibrationFromJson(const Json& json, const std::string& where);
+
+[[nodiscard]] DocumentKind crossCalibrationKind();
 
 /// @param line other = a + b·reference; the conversion goes from the reference to the other
 /// @param fromError, toError repeat errors of both, %fat

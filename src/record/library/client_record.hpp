@@ -1,6 +1,7 @@
 #pragma once
 #include "record/all/record.hpp"
 #include "record/base/document.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/event.hpp"
 #include "record/base/people.hpp"
 
@@ -24,5 +25,6 @@ struct ClientRecord {
 [[nodiscard]] Json toJson(const ClientRecord& record);
 /// Reads and checks a record whole. @return a Problem naming file and place
 [[nodiscard]] Expected<ClientRecord> clientRecordFromJson(const Json& json, const std::string& where);
+[[nodiscard]] DocumentKind clientRecordKind();
 
 } // namespace fusain

@@ -1,50 +1,61 @@
 #include "record/practice/practice_log.hpp"
 
-#include "record/base/json_lists.hpp"
+#include "core/base/message.hpp"
+#include "record/base/fields.hpp"
 
 #include <algorithm>
-#include <array>
 
 namespace fusain {
 namespace {
 
-struct HelpName {
-    HelpLevel level;
-    std::string_view id, text;
-};
-constexpr std::array helpNames{HelpName{HelpLevel::Prompts, "prompts", FUSAIN_TEXT("a prompt at each step")},
-                               HelpName{HelpLevel::WhenAsked, "when-asked", FUSAIN_TEXT("a hint when asked")},
-                               HelpName{HelpLevel::None, "none", FUSAIN_TEXT("no help")}};
+constexpr Named<HelpLevel> helpLevels[] = {
+    {"prompts", HelpLevel::Prompts}, {"when-asked", HelpLevel::WhenAsked}, {"none", HelpLevel::None}};
 
-const HelpName& named(HelpLevel level) {
-    return *std::ranges::find(helpNames, level, &HelpName::level);
-}
-
-Instant instantOf(const Json& json) {
-    const auto at = instantFromIso(json.at("at").get<std::string>());
-    if (!at)
-        throw Json::other_error::create(501, "at is not a time", &json);
-    return *at;
+const Fields<PracticeLog::Act>& loggedActFields() {
+    using Act = PracticeLog::Act;
+    static const auto fields =
+        Fields<Act>("act beside the screen")
+            .required("at", &Act::at, "when it was said or done")
+            .required("act", &Act::id, "id of the act")
+            .optional("mended", &Act::mended, "something was wrong and is so no longer")
+            .optional("called_for", &Act::calledFor, "the case had a reason for it");
+    return fields;
 }
 
-Json toJson(const PracticeLog::Act& act) {
-    return {{"at", isoText(act.at)}, {"act", act.id}, {"mended", act.mended}, {"called_for", act.calledFor}};
+const Fields<PracticeLog::Recording>& loggedRecordingFields() {
+    using Recording = PracticeLog::Recording;
+    static const auto fields = Fields<Recording>("recording")
+                                   .required("at", &Recording::at, "when it began")
+                                   .optional("spoilt_by", &Recording::spoiltBy, "names of faults");
+    return fields;
 }
-PracticeLog::Act actFrom(const Json& json) {
-    return {instantOf(json), json.at("act").get<std::string>(), json.value("mended", false),
-            json.value("called_for", false)};
-}
-Json toJson(const PracticeLog::Recording& recording) {
-    return {{"at", isoText(recording.at)}, {"spoilt_by", recording.spoiltBy}};
-}
-PracticeLog::Recording recordingFrom(const Json& json) {
-    return {instantOf(json), json.value("spoilt_by", std::vector<std::string>{})};
+
+const Fields<PracticeLog>& logFields() {
+    using Log = PracticeLog;
+    static const auto fields =
+        Fields<Log>("practice log")
+            .format("fusain-practice-log", 1, Presence::Required)
+            .required("case", &Log::caseId, "id of the practice case")
+            .required("trainee", &Log::trainee, "staff id")
+            .word("help", &Log::help, helpLevels, "how much was told")
+            .optional("hints", &Log::hints, "asked for", between(0.0, 10000.0))
+            .list("acts", &Log::acts, loggedActFields(), "said or done beside the screen, in order")
+            .list("recordings", &Log::recordings, loggedRecordingFields(), "each as it began, in order");
+    return fields;
 }
 
 } // namespace
 
 std::string_view helpText(HelpLevel level) {
-    return named(level).text;
+    switch (level) {
+    case HelpLevel::Prompts:
+        return FUSAIN_TEXT("a prompt at each step");
+    case HelpLevel::WhenAsked:
+        return FUSAIN_TEXT("a hint when asked");
+    case HelpLevel::None:
+        break;
+    }
+    return FUSAIN_TEXT("no help");
 }
 
 bool PracticeLog::did(std::string_view act) const {
@@ -60,36 +71,15 @@ const PracticeLog::Recording* PracticeLog::before(Instant at) const {
 }
 
 Json toJson(const PracticeLog& log) {
-    Json acts = Json::array(), recordings = Json::array();
-    for (const auto& act : log.acts)
-        acts.push_back(toJson(act));
-    for (const auto& recording : log.recordings)
-        recordings.push_back(toJson(recording));
-    return {{"format", "fusain-practice-log"},
-            {"version", 1},
-            {"case", log.caseId},
-            {"trainee", log.trainee},
-            {"help", named(log.help).id},
-            {"hints", log.hints},
-            {"acts", acts},
-            {"recordings", recordings}};
+    return logFields().write(log);
 }
 
 Expected<PracticeLog> practiceLogFromJson(const Json& json, const std::string& where) {
-    return readDocument(where, [&] {
-        PracticeLog log;
-        log.caseId = json.at("case").get<std::string>();
-        log.trainee = json.at("trainee").get<std::string>();
-        const std::string help = json.at("help").get<std::string>();
-        const auto* level = std::ranges::find(helpNames, help, &HelpName::id);
-        if (level == helpNames.end())
-            throw Json::other_error::create(501, "help is prompts, when-asked or none", &json);
-        log.help = level->level;
-        log.hints = json.value("hints", 0);
-        readList(json, "acts", log.acts, actFrom);
-        readList(json, "recordings", log.recordings, recordingFrom);
-        return log;
-    });
+    return readDocument(where, [&] { return logFields().read(json); });
+}
+
+DocumentKind practiceLogKind() {
+    return {"Practice log", logFields().notes()};
 }
 
 } // namespace fusain

@@ -1,5 +1,6 @@
 #pragma once
 #include "record/base/calendar.hpp"
+#include "record/base/document_kind.hpp"
 #include "record/base/json_fwd.hpp"
 
 #include <string>
@@ -40,5 +41,6 @@ struct PracticeLog {
 
 [[nodiscard]] Json toJson(const PracticeLog& log);
 [[nodiscard]] Expected<PracticeLog> practiceLogFromJson(const Json& json, const std::string& where);
+[[nodiscard]] DocumentKind practiceLogKind();
 
 } // namespace fusain

@@ -163,6 +163,8 @@ void policies(PageFlow& flow, const TestReport& report) {
                            clock(report.record().signature->at))
             : tr("not yet"),
         9.5);
+    if (report.keySignature)
+        flow.paragraph(say(*report.keySignature), 8.5);
 }
 
 } // namespace

@@ -30,6 +30,7 @@ struct TestReport {
     std::vector<OtherMethod> sameDay;    ///< results of other methods on the same day
     std::string technician;              ///< name
     std::string physiologist;            ///< name
+    std::optional<Message> keySignature; ///< by the key of whoever answers for the result
     UnitSystem units = UnitSystem::Metric;
     bool withoutNumbers = false; ///< the client copy says it in words only
 

@@ -100,6 +100,10 @@ public:
     [[nodiscard]] std::int64_t eventCount();
     /// Number of the last event of the book.
     [[nodiscard]] std::int64_t lastEvent() const { return lastSequence_; }
+    /// The hash of an event; nothing where the journal has none of that number.
+    [[nodiscard]] std::optional<std::string> hashOf(std::int64_t sequence);
+    /// The hash of the last event, which stands for all of the journal; empty for a new book.
+    [[nodiscard]] const std::string& head() const { return lastHash_; }
     /// Kind and subject of each event after a number, in order.
     [[nodiscard]] std::vector<std::pair<std::string, std::string>> subjectsSince(std::int64_t sequence);
     /// Number of the last event of a subject; 0 when it has none.

@@ -87,6 +87,12 @@ std::int64_t LabBook::lastEventOf(const std::string& subject) {
     return row && row->next() ? row->value(0).toLongLong() : 0;
 }
 
+std::optional<std::string> LabBook::hashOf(std::int64_t sequence) {
+    auto row = run(QSqlDatabase::database(connection_),
+                   QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"), {qlonglong(sequence)});
+    return row && row->next() ? std::optional(row->value(0).toString().toStdString()) : std::nullopt;
+}
+
 std::set<std::string> LabBook::clientIds() {
     std::set<std::string> ids;
     auto rows = run(QSqlDatabase::database(connection_), QStringLiteral("SELECT id FROM clients"));

@@ -5,6 +5,7 @@
 #include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/recordings.hpp"
+#include "store/book/signatures.hpp"
 #include "store/book/sql.hpp"
 #include "store/book/tables.hpp"
 
@@ -12,6 +13,7 @@
 #include <QFile>
 #include <QSaveFile>
 #include <QUuid>
+#include <utility>
 
 namespace fusain::store {
 namespace {
@@ -326,6 +328,19 @@ bool wasFound(const QSqlDatabase& database, const std::string& subject) {
     return !found || found->next();
 }
 
+// The keys in force after so many events.
+SignatureCheck keysUntil(const QSqlDatabase& database, std::int64_t events) {
+    SignatureCheck check;
+    auto rows = run(database,
+                    QStringLiteral("SELECT sequence, at, staff, kind, subject, data, hash FROM journal WHERE "
+                                   "subject >= 'key.' AND subject < 'key/' AND sequence <= ? ORDER BY sequence"),
+                    {qlonglong(events)});
+    std::vector<Fault> seenBefore; // told when those events were looked at
+    while (rows && rows->next())
+        check.see(eventIn(*rows), {}, seenBefore);
+    return check;
+}
+
 // What was written after an earlier verification; nothing where it cannot be told apart from the rest.
 std::optional<Verification> onlyNewPart(const QSqlDatabase& database, const Verified& earlier) {
     const Transaction oneMoment(database); // only read, so never committed
@@ -338,12 +353,17 @@ std::optional<Verification> onlyNewPart(const QSqlDatabase& database, const Veri
         return std::nullopt;
     Verification verification;
     Chain chain(database, earlier.events, earlier.head);
+    SignatureCheck underTests = keysUntil(database, earlier.events);
     std::map<std::string, Instant> written;
+    std::string before = chain.head();
     while (const auto event = chain.next(verification.faults)) {
         if (reachesFurther(*event))
             return std::nullopt;
         written[event->subject] = event->at;
+        underTests.see(*event, std::exchange(before, chain.head()), verification.faults);
     }
+    underTests.finish(verification.faults);
+    verification.signatures = underTests.signatures();
     for (const auto& [subject, at] : written)
         if (wasFound(database, subject))
             return std::nullopt;
@@ -419,12 +439,17 @@ Verification verifyBook(const QSqlDatabase& database, Progress* progress) {
         return !verification.cancelled;
     };
     Chain chain(database);
+    SignatureCheck underTests;
     std::map<std::string, Instant> written;
+    std::string before;
     while (const auto event = chain.next(verification.faults)) {
         if (!wanted(event->sequence, 0))
             return verification;
         written[event->subject] = event->at;
+        underTests.see(*event, std::exchange(before, chain.head()), verification.faults);
     }
+    underTests.finish(verification.faults);
+    verification.signatures = underTests.signatures();
     verification.events = chain.count();
     verification.head = chain.head();
     const auto meta = metaOf(database);

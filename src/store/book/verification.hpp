@@ -26,6 +26,7 @@ struct Verified {
 struct Verification {
     std::int64_t events = 0; ///< in the journal
     std::string head;        ///< hash of the last
+    int signatures = 0;      ///< under tests, that were looked at
     std::int64_t before = 0; ///< events that an earlier verification vouches for; 0: all of them were looked at
     bool earlierSchema = false; ///< of an older Fusain: only the chain of events was looked at
     bool cancelled = false;     ///< not all of it was looked at

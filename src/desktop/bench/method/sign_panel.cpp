@@ -1,6 +1,7 @@
 #include "desktop/bench/method/sign_panel.hpp"
 
 #include "desktop/services/computing.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "procedure/all/procedure.hpp"
 #include "report/base/words.hpp"
@@ -120,7 +121,7 @@ QString SignPanel::primaryText() const {
 void SignPanel::primary() {
     switch (act()) {
     case Act::Sign:
-        session_.report(session_.signRun(technician().value_or(Staff{}), physiologist()));
+        sign();
         return;
     case Act::HandOver:
         session_.report(run().handOver(technician().value_or(Staff{})));
@@ -134,6 +135,15 @@ void SignPanel::primary() {
     case Act::Wait:
         return;
     }
+}
+
+// Whoever answers for the result proves who it is, where they have a key.
+void SignPanel::sign() {
+    const Staff technician = this->technician().value_or(Staff{});
+    const auto passphrase =
+        passphraseOf(session_, this, physiologist().value_or(technician), tr("Sign and lock"));
+    if (passphrase)
+        session_.report(session_.signRun(technician, physiologist(), *passphrase));
 }
 
 QString SignPanel::verdict() const {

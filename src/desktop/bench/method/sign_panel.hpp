@@ -23,6 +23,7 @@ private:
     [[nodiscard]] std::optional<Staff> physiologist() const;
     void fillTechnicians();
     void showPage();
+    void sign();
 
     QLabel *state_, *answers_; ///< and who answers for the result
     QComboBox* technician_;

@@ -66,16 +66,6 @@ QString missingLinesWords(const Recording& recording) {
                : QObject::tr(" Lines lost by the link: %1.").arg(recording.missingLines());
 }
 
-QString askReason(QWidget* parent, const QString& title, const QString& question) {
-    QInputDialog dialog(parent);
-    dialog.setObjectName(QStringLiteral("reason"));
-    dialog.setWindowTitle(title);
-    dialog.setLabelText(question);
-    dialog.setOkButtonText(QObject::tr("Save the reason"));
-    dialog.setCancelButtonText(QObject::tr("Go back"));
-    return dialog.exec() == QDialog::Accepted ? dialog.textValue().trimmed() : QString();
-}
-
 } // namespace fusain::desktop
 
 #include "moc_step_panel.cpp"

@@ -1,5 +1,6 @@
 #pragma once
 #include "desktop/services/session.hpp"
+#include "desktop/widgets/ask.hpp"
 #include "desktop/widgets/parts.hpp"
 
 #include <QVBoxLayout>
@@ -82,8 +83,5 @@ private:
 
 /// " 3 lines of the link were lost." after a verdict; empty when none was.
 [[nodiscard]] QString missingLinesWords(const Recording& recording);
-
-/// Asks for one sentence; empty when cancelled.
-[[nodiscard]] QString askReason(QWidget* parent, const QString& title, const QString& question);
 
 } // namespace fusain::desktop

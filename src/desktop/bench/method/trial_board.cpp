@@ -210,7 +210,7 @@ std::pair<double, double> axisOf(const BoardModel& model) {
 }
 
 TrialBoard::TrialBoard(const QString& accessibleName, const QString& unit)
-    : rows_(table({tr("trial"), unit, QString(), QString(), QString()}, accessibleName)),
+    : rows_(table({tr("no."), unit, QString(), QString(), QString()}, accessibleName)),
       axis_(new BoardAxis(*rows_, unit)) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);

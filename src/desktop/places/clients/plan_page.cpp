@@ -252,11 +252,11 @@ void PlanPage::show() {
     health_->setText(open == 0 ? tr("Health questions: asked ✓")
                                : tr("Health questions: %1 of %2 open…").arg(open).arg(questions.size()));
     const auto& body = *test_->composition();
-    start_->setText(
-        tr("From %1, %2: %3 kg, %4 % fat.")
-            .arg(report::day(test_->record().startedAt), report::say(methodTitle(methodOf(test_->test))),
-                 number((body.fatMass.estimate() + body.fatFreeMass.estimate()).value(), 1),
-                 number(body.fatPercent.estimate().value(), 1)));
+    start_->setText(tr("From %1, %2: %3 kg, %4 % fat.")
+                        .arg(report::day(test_->record().startedAt),
+                             report::say(methodTitle(methodOf(test_->test))),
+                             number((body.fatMass.estimate() + body.fatFreeMass.estimate()).value(), 1),
+                             number(body.fatPercent.estimate().value(), 1)));
     sliders_->setText(
         tr("Energy a day: %1 kcal (−1000 to +500)").arg(report::signedNumber(change_->value(), 0)));
     weeksWords_->setText(tr("For %n week(s) (4 to 52)", nullptr, weeks_->value()));
@@ -488,8 +488,11 @@ void PlanPage::load() {
     showText(notes_, {});
     screening_ = client_ ? screeningOf(session_.book(), client_->id) : Screening{};
     // Who has no plan begins at balance; nothing of the client before stays.
-    const PlanRequest request =
-        (client_ ? savedPlan(session_.book(), client_->id) : std::nullopt).value_or(PlanRequest{});
+    const auto saved =
+        client_ ? readPlan(session_.book(), client_->id) : Expected<std::optional<PlanRequest>>(std::nullopt);
+    if (!saved)
+        session_.report(tl::unexpected(saved.error()));
+    const PlanRequest request = saved.value_or(std::nullopt).value_or(PlanRequest{});
     athlete_->setChecked(request.athlete);
     showText(notes_, report::plain(request.notes));
     if (request.trainingDays > 0)

@@ -63,8 +63,9 @@ TableModel::Cell changeCell(Session& session, const Client& client, const Comput
 }
 
 TableModel::Cell fatMassCell(const compartments::Composition& body, UnitSystem units) {
-    return {report::say(fusain::show(body.fatMass.estimate(), units)), body.fatMass.estimate().value(),
-            QObject::tr("fat-free mass: %1").arg(report::say(fusain::show(body.fatFreeMass.estimate(), units)))};
+    return {
+        report::say(fusain::show(body.fatMass.estimate(), units)), body.fatMass.estimate().value(),
+        QObject::tr("fat-free mass: %1").arg(report::say(fusain::show(body.fatFreeMass.estimate(), units)))};
 }
 
 // What a test without fat is followed by, with its name.
@@ -94,10 +95,10 @@ std::vector<QVariant> spindlesOf(const std::vector<std::optional<ComputedTest>>&
     std::set<std::string_view> seen;
     for (const auto& result : results) {
         const auto* fat = fatOf(result);
-        pictures.push_back(fat ? pictureOf(SpindleMark{fat->estimate().value(), fat->halfInterval().value(),
-                                                       from - 0.5, to + 0.5,
-                                                       seen.insert(methodOf(result->test)).second})
-                               : QVariant());
+        pictures.push_back(
+            fat ? pictureOf(SpindleMark{fat->estimate().value(), fat->halfInterval().value(), from - 0.5,
+                                        to + 0.5, seen.insert(methodOf(result->test)).second})
+                : QVariant());
     }
     return pictures;
 }
@@ -125,7 +126,8 @@ std::vector<TableModel::Row> rowsOfTests(Session& session, const Client& client,
                                    .arg(report::number(body->fatPercent.estimate().value(), 1),
                                         report::number(body->fatPercent.halfInterval().value(), 1)),
                                body->fatPercent.estimate().value(), QObject::tr("± is the 95 % CI")},
-                              {{}, body->fatPercent.estimate().value(),
+                              {{},
+                               body->fatPercent.estimate().value(),
                                QObject::tr("95 % CI %1 to %2 %")
                                    .arg(report::number(body->fatPercent.low().value(), 1),
                                         report::number(body->fatPercent.high().value(), 1)),

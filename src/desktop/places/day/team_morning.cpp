@@ -130,7 +130,7 @@ std::vector<std::string> TeamMorning::measuredIds() {
     return ids;
 }
 
-int TeamMorning::signAll(const std::map<std::string, std::string>& sentences) {
+int TeamMorning::signAll(const std::map<std::string, std::string>& sentences, const std::string& passphrase) {
     int signedTests = 0;
     for (const store::Visit& visit : visits()) {
         const auto sentence = sentences.find(visit.testId);
@@ -142,7 +142,7 @@ int TeamMorning::signAll(const std::map<std::string, std::string>& sentences) {
         if (done)
             done = run.interpret(sentence->second);
         if (done)
-            done = session_.signRun(session_.atTheBench(), session_.atTheBench());
+            done = session_.signRun(session_.atTheBench(), session_.atTheBench(), passphrase);
         signedTests += session_.report(done);
     }
     session_.closeRun();

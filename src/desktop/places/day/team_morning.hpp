@@ -42,7 +42,7 @@ public:
     [[nodiscard]] std::vector<std::string> measuredIds();
     /// Signs every measured test that has a sentence of interpretation here, by its id. @return how many were
     /// signed
-    int signAll(const std::map<std::string, std::string>& sentences);
+    int signAll(const std::map<std::string, std::string>& sentences, const std::string& passphrase = {});
 
 private:
     Expected<void> makeReady(const Client& client);

@@ -5,6 +5,7 @@
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
 #include "desktop/views/starting.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
@@ -504,7 +505,10 @@ void TeamPage::reviewAndSign() {
     TeamReview review(session_, std::move(people), this);
     if (review.exec() != QDialog::Accepted)
         return;
-    const int signedTests = morning_.signAll(review.sentences());
+    const auto passphrase = passphraseOf(session_, this, session_.atTheBench(), tr("Sign and lock"));
+    if (!passphrase)
+        return;
+    const int signedTests = morning_.signAll(review.sentences(), *passphrase);
     refresh();
     message_->setText(tr("%n result(s) signed.", nullptr, signedTests));
 }

@@ -2,9 +2,12 @@
 
 #include "desktop/places/settings/lab_book_page.hpp"
 #include "desktop/services/lab_undo.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/ask.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
+#include "store/book/signatures.hpp"
 
 #include <QFormLayout>
 #include <QScrollArea>
@@ -40,7 +43,7 @@ QWidget* scrolled(QWidget* page) {
 
 SettingsPlace::SettingsPlace(Session& session)
     : Place(session), list_(new QListWidget), pages_(new QStackedWidget), save_(button(tr("Save"), true)),
-      said_(label({}, "warning")), colleagues_(table({tr("name"), tr("role")}, tr("Who works here"))),
+      said_(label({}, "warning")), colleagues_(table({tr("name"), tr("role"), tr("signs with a key")}, tr("Who works here"))),
       colleagueName_(new QLineEdit), colleagueRole_(new QComboBox), dark_(new QCheckBox(tr("Dark"))),
       contrast_(new QCheckBox(tr("High contrast"))), names_(new QCheckBox(tr("Hide clients' names"))),
       textSize_(new QComboBox) {
@@ -88,7 +91,8 @@ SettingsPlace::SettingsPlace(Session& session)
 QWidget* SettingsPlace::peoplePage() {
     auto* page = pageFor(tr("People"), tr("Who measures and who signs. The physiologist says who works here."));
     auto* column = static_cast<QVBoxLayout*>(page->layout());
-    colleagues_->setColumnWidth(0, scaled(320));
+    colleagues_->setColumnWidth(0, scaled(280));
+    colleagues_->setColumnWidth(1, scaled(150));
     colleagueName_->setPlaceholderText(tr("name"));
     colleagueName_->setAccessibleName(tr("Name of a new colleague"));
     colleagueRole_->addItem(tr("technician"), QStringLiteral("technician"));
@@ -100,8 +104,13 @@ QWidget* SettingsPlace::peoplePage() {
     row->addWidget(colleagueName_, 1);
     row->addWidget(colleagueRole_);
     row->addWidget(add);
+    auto* mine = button(tr("My passphrase…"));
+    auto* revoke = button(tr("Revoke the chosen key…"));
     column->addWidget(colleagues_, 1);
+    column->addLayout(inOneRow({mine, revoke}));
     column->addLayout(row);
+    connect(mine, &QPushButton::clicked, this, &SettingsPlace::changePassphrase);
+    connect(revoke, &QPushButton::clicked, this, &SettingsPlace::revokeKey);
     connect(add, &QPushButton::clicked, this, &SettingsPlace::addColleague);
     return page;
 }
@@ -222,7 +231,30 @@ void SettingsPlace::showColleagues() {
     for (int i = 0; i < colleagues_->rowCount(); ++i)
         setRow(colleagues_, i,
                {QString::fromStdString(staff[static_cast<std::size_t>(i)].name),
-                report::say(roleText(staff[static_cast<std::size_t>(i)].role))});
+                report::say(roleText(staff[static_cast<std::size_t>(i)].role)),
+                session_.signatures().keyOf(staff[static_cast<std::size_t>(i)].id) ? tr("yes") : tr("no")});
+}
+
+void SettingsPlace::changePassphrase() {
+    if (session_.atTheBench().id.empty())
+        return said_->setText(tr("Choose who you are first."));
+    if (NewPassphrase(session_, session_.atTheBench(), this).exec() == QDialog::Accepted)
+        showColleagues();
+}
+
+void SettingsPlace::revokeKey() {
+    const auto staff = session_.book().staff();
+    const int row = colleagues_->currentRow();
+    if (row < 0 || row >= static_cast<int>(staff.size()))
+        return said_->setText(tr("Choose a colleague first."));
+    const Staff& whose = staff[static_cast<std::size_t>(row)];
+    if (session_.atTheBench().role != Role::Physiologist && session_.atTheBench().id != whose.id)
+        return said_->setText(tr("The physiologist revokes the key of somebody else."));
+    const QString reason = askReason(this, tr("Revoke the key of %1").arg(report::plain(whose.name)),
+                                     tr("Why? What it signed stays signed; a new key can be made after this."));
+    if (!reason.isEmpty() && session_.report(session_.signatures().revokeKey(
+                                 whose.id, session_.atTheBench().id, reason.toStdString())))
+        showColleagues();
 }
 
 void SettingsPlace::addColleague() {
@@ -236,7 +268,7 @@ void SettingsPlace::addColleague() {
                           roleFromText(colleagueRole_->currentData().toString().toStdString())};
     const auto saved = session_.book().save(colleague, first ? colleague.id : session_.atTheBench().id);
     if (saved && first)
-        session_.setAtTheBench(colleague);
+        static_cast<void>(session_.setAtTheBench(colleague)); // a first colleague has no passphrase yet
     said_->setText(saved ? QString() : report::say(saved.error()));
     colleagueName_->clear();
     session_.report(saved);

@@ -43,6 +43,8 @@ private:
     [[nodiscard]] bool edited() const;
     void save();
     void addColleague();
+    void changePassphrase();
+    void revokeKey();
     void showColleagues();
     void showScreen();
 

@@ -1,0 +1,30 @@
+#pragma once
+#include "desktop/services/session.hpp"
+
+#include <QDialog>
+#include <QLabel>
+#include <QLineEdit>
+
+namespace fusain::desktop {
+
+/// Asks for somebody's passphrase before they sign or take the bench; an empty one, unasked, for who has no
+/// key.
+/// @param act what is then done, on the button  @return nothing when they went back
+[[nodiscard]] std::optional<std::string> passphraseOf(Session& session, QWidget* parent, const Staff& staff,
+                                                      const QString& act);
+
+/// A first passphrase of a person, or another in place of theirs.
+class NewPassphrase : public QDialog {
+    Q_OBJECT
+public:
+    NewPassphrase(Session& session, const Staff& staff, QWidget* parent = nullptr);
+
+private:
+    void keep();
+    Session& session_;
+    Staff staff_;
+    QLineEdit *before_, *first_, *again_;
+    QLabel* said_;
+};
+
+} // namespace fusain::desktop

@@ -1,0 +1,28 @@
+#include "desktop/widgets/ask.hpp"
+
+#include <QInputDialog>
+
+namespace fusain::desktop {
+
+QString askReason(QWidget* parent, const QString& title, const QString& question) {
+    QInputDialog dialog(parent);
+    dialog.setObjectName(QStringLiteral("reason"));
+    dialog.setWindowTitle(title);
+    dialog.setLabelText(question);
+    dialog.setOkButtonText(QObject::tr("Save the reason"));
+    dialog.setCancelButtonText(QObject::tr("Go back"));
+    return dialog.exec() == QDialog::Accepted ? dialog.textValue().trimmed() : QString();
+}
+
+std::optional<std::string> askSecret(QWidget* parent, const QString& act, const QString& question) {
+    QInputDialog dialog(parent);
+    dialog.setObjectName(QStringLiteral("passphrase"));
+    dialog.setWindowTitle(act);
+    dialog.setLabelText(question);
+    dialog.setTextEchoMode(QLineEdit::Password);
+    dialog.setOkButtonText(act);
+    dialog.setCancelButtonText(QObject::tr("Go back"));
+    return dialog.exec() == QDialog::Accepted ? std::optional(dialog.textValue().toStdString()) : std::nullopt;
+}
+
+} // namespace fusain::desktop

@@ -1,0 +1,15 @@
+#pragma once
+#include <QString>
+#include <optional>
+#include <string>
+
+class QWidget;
+
+namespace fusain::desktop {
+
+/// Asks for one sentence; empty when cancelled.
+[[nodiscard]] QString askReason(QWidget* parent, const QString& title, const QString& question);
+/// Asks for what nobody else may read. @param act what is then done, on the button  @return nothing when cancelled
+[[nodiscard]] std::optional<std::string> askSecret(QWidget* parent, const QString& act, const QString& question);
+
+} // namespace fusain::desktop

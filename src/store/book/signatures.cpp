@@ -1,0 +1,202 @@
+#include "store/book/signatures.hpp"
+
+#include "core/base/message.hpp"
+#include "procedure/method/common_events.hpp"
+#include "record/base/fields.hpp"
+
+#include <fmt/format.h>
+
+namespace fusain::store {
+namespace {
+
+constexpr std::string_view keyPrefix = "key.", signaturePrefix = "signature.";
+
+std::string subjectOf(std::string_view prefix, const std::string& id) {
+    return std::string(prefix) + id;
+}
+std::string idIn(std::string_view prefix, const std::string& subject) {
+    return subject.starts_with(prefix) ? subject.substr(prefix.size()) : std::string();
+}
+
+// What a key says of the one that takes its place.
+std::string replacement(const std::string& staff, const std::string& publicKey) {
+    return fmt::format("fusain-key 1\n{}\n{}\n", staff, publicKey);
+}
+
+const Fields<KeySignature>& signatureFields() {
+    static const FieldNote sequence{
+        "sequence", "whole number", {}, atLeast(1.0), Presence::Required, "the last event that it covers", {},
+        {}};
+    static const auto fields =
+        Fields<KeySignature>("signature")
+            .required("signer", &KeySignature::signer, "staff id")
+            .required("test", &KeySignature::test, "id of the test")
+            .required("test_version", &KeySignature::version, "of the test", atLeast(1.0))
+            .custom(
+                sequence,
+                [](const Json& json, KeySignature& signature) {
+                    signature.sequence = static_cast<std::int64_t>(numberIn(json, sequence));
+                },
+                [](const KeySignature& signature) { return Json(signature.sequence); })
+            .required("head", &KeySignature::head, "hash of that event")
+            .required("public", &KeySignature::publicKey, "Ed25519, hexadecimal")
+            .required("signature", &KeySignature::signature, "Ed25519, hexadecimal");
+    return fields;
+}
+
+std::optional<KeySignature> signatureIn(const Event& event) {
+    auto read = readDocument("signature", [&] { return signatureFields().read(*event.data); });
+    return read ? std::optional(std::move(*read)) : std::nullopt;
+}
+
+std::optional<SigningKey> keyIn(const Event& event) {
+    auto read = event.data->contains("key") ? signingKeyFromJson(event.data->at("key"), "key")
+                                            : Expected<SigningKey>(tl::unexpected(Problem{}));
+    return read ? std::optional(std::move(*read)) : std::nullopt;
+}
+
+} // namespace
+
+std::string statementOf(const KeySignature& signature) {
+    return fmt::format("fusain-signature 1\n{}\n{}\n{}\n{}\n{}\n", signature.test, signature.version,
+                       signature.signer, signature.sequence, signature.head);
+}
+
+Message signatureLine(const KeySignature& signature) {
+    constexpr std::size_t shown = 16;
+    return {FUSAIN_TEXT("Signature: event {1}, {2}, key {3}"),
+            {std::to_string(signature.sequence), signature.head.substr(0, shown),
+             signature.publicKey.substr(0, shown)}};
+}
+
+Expected<void> Signatures::keep(std::string_view kind, const std::string& subject, const std::string& by,
+                                Json data) {
+    Event event;
+    event.at = clock_();
+    event.by = by;
+    event.kind = kind;
+    event.subject = subject;
+    event.data = std::move(data);
+    const auto kept = book_.append(std::move(event));
+    return kept ? Expected<void>() : tl::unexpected(kept.error());
+}
+
+std::optional<SigningKey> Signatures::keyOf(const std::string& staff) const {
+    const auto events = book_.eventsOf(subjectOf(keyPrefix, staff));
+    return events.empty() || events.back().kind != kinds::keyMade ? std::nullopt : keyIn(events.back());
+}
+
+Expected<void> Signatures::makeKey(const std::string& staff, const std::string& passphrase,
+                                   const std::string& before) {
+    const auto present = keyOf(staff);
+    auto made = makeSigningKey(passphrase, cost_);
+    if (!made)
+        return tl::unexpected(made.error());
+    Json data{{"key", toJson(*made)}};
+    if (present) {
+        auto vouched = signedText(replacement(staff, made->publicKey), before, *present);
+        if (!vouched)
+            return tl::unexpected(vouched.error());
+        data["vouched"] = *vouched;
+    }
+    return keep(kinds::keyMade, subjectOf(keyPrefix, staff), staff, std::move(data));
+}
+
+Expected<void> Signatures::revokeKey(const std::string& staff, const std::string& by,
+                                     const std::string& reason) {
+    if (!keyOf(staff))
+        return failure({FUSAIN_TEXT("There is no key to revoke."), {}});
+    return keep(kinds::keyRevoked, subjectOf(keyPrefix, staff), by, {{"reason", reason}});
+}
+
+Expected<void> Signatures::isPassphraseOf(const std::string& staff, const std::string& passphrase) const {
+    const auto key = keyOf(staff);
+    return key ? opens(passphrase, *key) : Expected<void>();
+}
+
+Expected<void> Signatures::sign(const std::string& test, int version, const std::string& signer,
+                                const std::string& passphrase) {
+    const auto key = keyOf(signer);
+    if (!key)
+        return {};
+    KeySignature signature{signer, test, version, book_.lastEvent(), book_.head(), key->publicKey, {}};
+    auto text = signedText(statementOf(signature), passphrase, *key);
+    if (!text)
+        return tl::unexpected(text.error());
+    signature.signature = std::move(*text);
+    return keep(kinds::signatureMade, subjectOf(signaturePrefix, test), signer,
+                signatureFields().write(signature));
+}
+
+std::optional<KeySignature> Signatures::signatureOf(const std::string& test, int version) const {
+    for (const Event& event : book_.eventsOf(subjectOf(signaturePrefix, test)))
+        if (auto found = event.kind == kinds::signatureMade ? signatureIn(event) : std::nullopt;
+            found && found->version == version)
+            return found;
+    return std::nullopt;
+}
+
+void SignatureCheck::see(const Event& event, const std::string& headBefore, std::vector<Fault>& faults) {
+    if (event.kind == kinds::keyMade || event.kind == kinds::keyRevoked)
+        seeKey(event, faults);
+    else if (event.kind == kinds::signatureMade)
+        seeSignature(event, headBefore, faults);
+    else if (event.kind == TestSigned::kind)
+        seeSigned(event, faults);
+}
+
+void SignatureCheck::seeKey(const Event& event, std::vector<Fault>& faults) {
+    const std::string staff = idIn(keyPrefix, event.subject);
+    const auto before = keys_.find(staff);
+    if (event.kind == kinds::keyRevoked) {
+        keys_.erase(staff);
+        return;
+    }
+    const auto key = keyIn(event);
+    const std::string vouched = event.data->value("vouched", std::string());
+    if (!key ||
+        (before != keys_.end() && !isSignatureOf(replacement(staff, key->publicKey), vouched, before->second)))
+        faults.push_back(
+            {{FUSAIN_TEXT("The signing key of {1} was replaced without the one before."), {staff}}, event.at});
+    if (key)
+        keys_[staff] = key->publicKey;
+}
+
+// It is of the event right before it, by the key that its signer had then.
+void SignatureCheck::seeSignature(const Event& event, const std::string& headBefore,
+                                  std::vector<Fault>& faults) {
+    ++count_;
+    const auto signature = signatureIn(event);
+    const auto key = signature ? keys_.find(signature->signer) : keys_.end();
+    if (!signature || key == keys_.end() || key->second != signature->publicKey ||
+        signature->sequence + 1 != event.sequence || signature->head != headBefore ||
+        subjectOf(signaturePrefix, signature->test) != event.subject ||
+        !isSignatureOf(statementOf(*signature), signature->signature, signature->publicKey)) {
+        faults.push_back({{FUSAIN_TEXT("The signature under test {1} does not hold."),
+                           {idIn(signaturePrefix, event.subject)}},
+                          event.at});
+        return;
+    }
+    if (awaited_ && awaited_->test == signature->test && awaited_->signer == signature->signer)
+        awaited_.reset();
+}
+
+// Whoever answers for a result signs it with their key, where they have one.
+void SignatureCheck::seeSigned(const Event& event, std::vector<Fault>& faults) {
+    finish(faults);
+    const std::string physiologist = event.data->value("physiologist", std::string());
+    const std::string signer =
+        physiologist.empty() ? event.data->value("technician", std::string()) : physiologist;
+    if (keys_.contains(signer))
+        awaited_ = {event.subject, signer, event.at};
+}
+
+void SignatureCheck::finish(std::vector<Fault>& faults) {
+    if (awaited_)
+        faults.push_back({{FUSAIN_TEXT("Test {1} was signed in the name of {2} without their key."),
+                           {awaited_->test, awaited_->signer}},
+                          awaited_->at});
+    awaited_.reset();
+}
+
+} // namespace fusain::store

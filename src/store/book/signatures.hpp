@@ -1,0 +1,89 @@
+#pragma once
+#include "record/base/people.hpp"
+#include "record/base/signing_key.hpp"
+#include "store/book/lab_book.hpp"
+#include "store/book/verification.hpp"
+
+#include <map>
+#include <vector>
+
+namespace fusain::store {
+
+/// Kinds of events about keys and what is signed with them. They leave no rows: they are asked of the journal.
+namespace kinds {
+inline constexpr std::string_view keyMade = "key.made", keyRevoked = "key.revoked",
+                                  signatureMade = "signature.made";
+} // namespace kinds
+
+/// What a signature stands under: all that the journal holds up to and including one event.
+struct KeySignature {
+    std::string signer; ///< staff id
+    std::string test;   ///< id of the test that was signed
+    int version = 1;
+    std::int64_t sequence = 0; ///< the last event that it covers
+    std::string head;          ///< its hash
+    std::string publicKey;
+    std::string signature; ///< over `statementOf`
+};
+/// The text that is signed: one line each for what it is, the test, its version, the signer, the event and its
+/// hash.
+[[nodiscard]] std::string statementOf(const KeySignature& signature);
+/// For a page and the lab's paper log: event, the first of its hash, the first of the key.
+[[nodiscard]] Message signatureLine(const KeySignature& signature);
+
+/// The keys of the lab's people and their signatures, in a lab book.
+class Signatures {
+public:
+    Signatures(LabBook& book, Clock clock, SealingCost cost = {}) : book_(book), clock_(clock), cost_(cost) {}
+
+    /// The key that somebody signs with now; nothing for somebody without one.
+    [[nodiscard]] std::optional<SigningKey> keyOf(const std::string& staff) const;
+    /// Makes a first key, or one in place of that before, which has to vouch for the new one.
+    /// @param before the passphrase of the key that is replaced; empty for a first one
+    [[nodiscard]] Expected<void> makeKey(const std::string& staff, const std::string& passphrase,
+                                         const std::string& before = {});
+    /// A key whose passphrase is lost, or known to others. What it signed before stays signed.
+    [[nodiscard]] Expected<void> revokeKey(const std::string& staff, const std::string& by,
+                                           const std::string& reason);
+    /// Whether this is the passphrase of somebody with a key; true for somebody without one.
+    [[nodiscard]] Expected<void> isPassphraseOf(const std::string& staff, const std::string& passphrase) const;
+    /// Signs all that the journal holds now, for a test that was just signed; nothing for somebody without a
+    /// key.
+    /// @return a Problem for a wrong passphrase
+    [[nodiscard]] Expected<void> sign(const std::string& test, int version, const std::string& signer,
+                                      const std::string& passphrase);
+    /// The signature under a version of a test; nothing where it has none.
+    [[nodiscard]] std::optional<KeySignature> signatureOf(const std::string& test, int version) const;
+
+private:
+    [[nodiscard]] Expected<void> keep(std::string_view kind, const std::string& subject, const std::string& by,
+                                      Json data);
+    LabBook& book_;
+    Clock clock_;
+    SealingCost cost_;
+};
+
+/// Looks at the events of a journal one after the other: every key that replaces one is vouched for by it,
+/// every signature is of what stands before it, and whoever has a key has signed with it.
+class SignatureCheck {
+public:
+    void see(const Event& event, const std::string& headBefore, std::vector<Fault>& faults);
+    /// What was signed without the key that its signer had. After the last event.
+    void finish(std::vector<Fault>& faults);
+    [[nodiscard]] int signatures() const { return count_; }
+
+private:
+    void seeKey(const Event& event, std::vector<Fault>& faults);
+    void seeSignature(const Event& event, const std::string& headBefore, std::vector<Fault>& faults);
+    void seeSigned(const Event& event, std::vector<Fault>& faults);
+
+    std::map<std::string, std::string> keys_; ///< public halves in force, by staff id
+    struct Awaited {
+        std::string test, signer;
+        Instant at;
+    };
+    std::optional<Awaited> awaited_; ///< a test that its signer's key has still to sign
+    int count_ = 0;
+};
+
+} // namespace fusain::store

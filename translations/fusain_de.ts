@@ -6243,6 +6243,22 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>%1. Grad B oder C, noch nicht verifiziert. Eine Studie über Tage unter Qualität ersetzt sie.</translation>
     </message>
     <message>
+      <source>Every value, as its document has it</source>
+      <translation>Jeder Wert, wie er im Dokument steht</translation>
+    </message>
+    <message>
+      <source>key</source>
+      <translation>Schlüsselwort</translation>
+    </message>
+    <message>
+      <source>unit</source>
+      <translation>Einheit</translation>
+    </message>
+    <message>
+      <source>allowed</source>
+      <translation>erlaubt</translation>
+    </message>
+    <message>
       <source>Reference set</source>
       <translation>Referenzsatz</translation>
     </message>
@@ -7774,8 +7790,8 @@ Wahrer Wert: %3.</translation>
       <translation>Bildschirm und Tasten</translation>
     </message>
     <message>
-      <source>Who measures and who signs. The physiologist says who works here.</source>
-      <translation>Wer misst und wer unterschreibt. Die Physiologin oder der Physiologe bestimmt, wer hier arbeitet.</translation>
+      <source>Who measures and who signs. The physiologist says who works here. Who has a passphrase is asked for it at the bench and at each signature.</source>
+      <translation>Wer misst und wer unterschreibt. Wer hier arbeitet, legt die Physiologin oder der Physiologe fest. Wer eine Passphrase hat, wird am Messplatz und bei jeder Unterschrift danach gefragt.</translation>
     </message>
     <message>
       <source>Name of a new colleague</source>
@@ -8356,10 +8372,6 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>%1 changed</source>
       <translation>%1 geändert</translation>
-    </message>
-    <message>
-      <source>unit</source>
-      <translation>Einheit</translation>
     </message>
     <message>
       <source>SE</source>

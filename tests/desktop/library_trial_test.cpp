@@ -1,6 +1,9 @@
 // Small instruments of the window: an equation that can be tried, and a slider that says where it must not go.
 #include "desktop/places/library/equation_trial.hpp"
+#include "desktop/places/library/library_words.hpp"
 #include "desktop/widgets/guarded_slider.hpp"
+#include "record/base/json.hpp"
+#include "store/transfer/data_files.hpp"
 
 #include <gtest/gtest.h>
 
@@ -40,6 +43,23 @@ TEST(TriedEquation, AnotherEquationBeginsEmpty) {
     EXPECT_TRUE(trial.result().startsWith(QStringLiteral("5.71"))) << trial.result().toStdString();
     trial.show({});
     EXPECT_TRUE(trial.isHidden());
+}
+
+// What the Library shows of a policy leaves no key of its document out.
+TEST(PolicyPage, HasEveryValueOfTheDocument) {
+    const auto catalogue = store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
+    ASSERT_TRUE(catalogue);
+    int keys = 0;
+    for (const AnyPolicy& policy : catalogue->policies) {
+        const QString page = everyValue(policy);
+        const Json document = toJson(policy);
+        for (const auto& [key, value] : document.items()) {
+            ++keys;
+            EXPECT_TRUE(page.contains(QString::fromStdString(key))) << common(policy).id << ' ' << key;
+        }
+        EXPECT_FALSE(page.contains(QStringLiteral("<td align=right></td><td>kg")));
+    }
+    EXPECT_GT(keys, 100);
 }
 
 QString guard(int value) {

@@ -27,6 +27,15 @@ Json toJson(const AnyPolicy& policy) {
         static_cast<const Methods::OneOf<PolicyOf>&>(policy));
 }
 
+DocumentKind documentKindOf(const AnyPolicy& policy) {
+    return std::visit(Overloaded{[](const HydrostaticPolicy&) { return hydrostaticPolicyKind(); },
+                                 [](const ChamberPolicy&) { return chamberPolicyKind(); },
+                                 [](const ImpedancePolicy&) { return impedancePolicyKind(); },
+                                 [](const DxaPolicy&) { return dxaPolicyKind(); },
+                                 [](const GirthPolicy&) { return girthPolicyKind(); }},
+                      static_cast<const Methods::OneOf<PolicyOf>&>(policy));
+}
+
 Expected<AnyPolicy> anyPolicyFromJson(const Json& json, const std::string& where) {
     const auto method = readDocument(where, [&] { return json.at("method").get<std::string>(); });
     if (!method)

@@ -16,6 +16,8 @@ struct AnyPolicy : Methods::OneOf<PolicyOf> {
 /// Catalogue ids of the equations that a policy has chosen.
 [[nodiscard]] std::vector<std::string> equationsOf(const AnyPolicy& policy);
 [[nodiscard]] Json toJson(const AnyPolicy& policy);
+/// The keys that its document has, with what they hold.
+[[nodiscard]] DocumentKind documentKindOf(const AnyPolicy& policy);
 /// Reads a policy by its "method".
 [[nodiscard]] Expected<AnyPolicy> anyPolicyFromJson(const Json& json, const std::string& where);
 

@@ -330,7 +330,9 @@ void PlanPage::showPoints(const Plan& plan) {
         const PlanPoint& point = plan.points[static_cast<std::size_t>(week)];
         setRow(points_, points_->rowCount(),
                {name, number(point.mass.value(), 1),
-                QStringLiteral("%1–%2").arg(number(point.lowest.value(), 1), number(point.highest.value(), 1)),
+                week == 0 ? QString() // as measured
+                          : QStringLiteral("%1–%2").arg(number(point.lowest.value(), 1),
+                                                        number(point.highest.value(), 1)),
                 number(point.fatMass.value(), 1), number(point.fatFreeMass.value(), 1),
                 number(point.expenditure.value(), 0)});
     }

@@ -124,7 +124,9 @@ QLayout* ProgressPage::pictures() {
         small_.emplace_back(each, figure);
     }
     beside->addSpacing(scaled(6));
-    beside->addLayout(inOneRow({zoom_, regions_}));
+    auto* choices = inOneRow({zoom_, regions_});
+    choices->setSpacing(scaled(14));
+    beside->addLayout(choices);
     auto* row = new QHBoxLayout;
     row->setSpacing(scaled(16));
     row->addWidget(trend_, 1);

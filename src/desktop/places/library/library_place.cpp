@@ -277,7 +277,7 @@ QString LibraryPlace::policyPage(const QString& id) const {
     return page + pageRow(tr("Reference for % fat"), plainText(policy.fatReference)) +
            pageRow(tr("Signature"),
                    policy.physiologistSigns ? tr("technician and physiologist") : tr("technician")) +
-           pageRow(tr("Source"), plainText(policy.source));
+           pageRow(tr("Source"), plainText(policy.source)) + everyValue(any);
 }
 
 void LibraryPlace::choose() {

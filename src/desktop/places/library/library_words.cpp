@@ -1,6 +1,7 @@
 #include "desktop/places/library/library_words.hpp"
 
 #include "desktop/services/computing.hpp"
+#include "record/base/json.hpp"
 #include "report/base/words.hpp"
 
 namespace fusain::desktop {
@@ -123,13 +124,14 @@ QString girthRows(const GirthPolicy& policy) {
                 report::say(set->title),
                 QString::fromUtf8(set->citation.data(), static_cast<qsizetype>(set->citation.size())));
     return pageRow(QObject::tr("Sites"), sites.join(QStringLiteral(", "))) +
-           pageRow(QObject::tr("Readings of a site"),
-                   QObject::tr("%1 to %2; three within %3 cm (waist, hip) or %4 cm (neck, limbs); else the median, "
-                               "flagged")
-                       .arg(policy.repeats.least)
-                       .arg(policy.repeats.most)
-                       .arg(report::number(policy.repeats.trunkTolerance.value(), 1),
-                            report::number(policy.repeats.limbTolerance.value(), 1))) +
+           pageRow(
+               QObject::tr("Readings of a site"),
+               QObject::tr("%1 to %2; three within %3 cm (waist, hip) or %4 cm (neck, limbs); else the median, "
+                           "flagged")
+                   .arg(policy.repeats.least)
+                   .arg(policy.repeats.most)
+                   .arg(report::number(policy.repeats.trunkTolerance.value(), 1),
+                        report::number(policy.repeats.limbTolerance.value(), 1))) +
            pageRow(QObject::tr("From day to day (SD)"),
                    QObject::tr("%1; lab-adjustable defaults, replaced by the lab's own study")
                        .arg(days.join(QStringLiteral(", ")))) +
@@ -139,8 +141,7 @@ QString girthRows(const GirthPolicy& policy) {
 QString dxaRows(const DxaPolicy& policy) {
     const bool percent = policy.balance.kind == dxa::BalanceThreshold::Kind::Percent;
     const dxa::ScanPrecision& precision = policy.precision;
-    return pageRow(QObject::tr("% fat by region"),
-                   report::say(dxa::conventionName(policy.convention))) +
+    return pageRow(QObject::tr("% fat by region"), report::say(dxa::conventionName(policy.convention))) +
            pageRow(QObject::tr("Notable difference of limbs"),
                    QObject::tr("arms %1, legs %2 %3")
                        .arg(policy.balance.arms)
@@ -183,6 +184,53 @@ QString dayRow(const MethodPolicy& policy) {
         QObject::tr("Day-to-day variation (SD)"),
         QObject::tr("%1. Grade B or C, not yet verified. A between-day study in Quality replaces it.")
             .arg(variations.join(QStringLiteral(", "))));
+}
+
+namespace {
+
+// A value as its document writes it: words and ids as they are, lists in one line.
+QString written(const Json& value) {
+    if (value.is_boolean())
+        return value.get<bool>() ? QObject::tr("yes") : QObject::tr("no");
+    if (value.is_number())
+        return QString::number(value.get<double>(), 'g', 10);
+    if (value.is_string())
+        return plainText(value.get<std::string>());
+    QStringList parts;
+    if (value.is_array())
+        for (const Json& each : value)
+            parts << written(each);
+    return parts.join(QStringLiteral(", "));
+}
+
+// One row a key, the keys of a part behind its name.
+void addValues(QString& rows, const std::vector<FieldNote>& notes, const Json& document,
+               const QString& before) {
+    for (const FieldNote& note : notes) {
+        const auto found = document.find(note.key);
+        if (found == document.end())
+            continue;
+        const QString key = before + QString::fromStdString(note.key);
+        if (found->is_object())
+            addValues(rows, note.inner, *found, key + QLatin1Char('.'));
+        else
+            rows +=
+                QStringLiteral("<tr><td><code>%1</code></td><td align=right>%2</td><td>%3</td><td>%4</td></tr>")
+                    .arg(key.toHtmlEscaped(), written(*found), plainText(note.unit),
+                         plainText(note.words.empty() ? note.limits.text() : note.words));
+    }
+}
+
+} // namespace
+
+QString everyValue(const AnyPolicy& policy) {
+    QString rows;
+    addValues(rows, documentKindOf(policy).fields, toJson(policy), {});
+    return QStringLiteral(
+               "<h3>%1</h3><table cellpadding=4><tr><th align=left>%2</th><th align=right>%3</th><th "
+               "align=left>%4</th><th align=left>%5</th></tr>%6</table>")
+        .arg(QObject::tr("Every value, as its document has it"), QObject::tr("key"), QObject::tr("value"),
+             QObject::tr("unit"), QObject::tr("allowed"), rows);
 }
 
 QString policyRows(const AnyPolicy& policy) {

@@ -21,6 +21,8 @@ namespace fusain::desktop {
 [[nodiscard]] QString gradeWords(char grade);
 /// Who put an entry in force, from the journal. @param setting under which it was chosen
 [[nodiscard]] QString chosenBy(Session& session, const std::string& setting, const std::string& id);
+/// Every key of a policy's document with its value, unit and what is allowed, from the table that reads it.
+[[nodiscard]] QString everyValue(const AnyPolicy& policy);
 /// What a policy says of its own method.
 [[nodiscard]] QString policyRows(const AnyPolicy& policy);
 /// How much an unchanged person differs from day to day, by this policy.

@@ -43,7 +43,8 @@ QWidget* scrolled(QWidget* page) {
 
 SettingsPlace::SettingsPlace(Session& session)
     : Place(session), list_(new QListWidget), pages_(new QStackedWidget), save_(button(tr("Save"), true)),
-      said_(label({}, "warning")), colleagues_(table({tr("name"), tr("role"), tr("signs with a key")}, tr("Who works here"))),
+      said_(label({}, "warning")),
+      colleagues_(table({tr("name"), tr("role"), tr("signs with a key")}, tr("Who works here"))),
       colleagueName_(new QLineEdit), colleagueRole_(new QComboBox), dark_(new QCheckBox(tr("Dark"))),
       contrast_(new QCheckBox(tr("High contrast"))), names_(new QCheckBox(tr("Hide clients' names"))),
       textSize_(new QComboBox) {
@@ -89,7 +90,9 @@ SettingsPlace::SettingsPlace(Session& session)
 }
 
 QWidget* SettingsPlace::peoplePage() {
-    auto* page = pageFor(tr("People"), tr("Who measures and who signs. The physiologist says who works here."));
+    auto* page =
+        pageFor(tr("People"), tr("Who measures and who signs. The physiologist says who works here. Who has a "
+                                 "passphrase is asked for it at the bench and at each signature."));
     auto* column = static_cast<QVBoxLayout*>(page->layout());
     colleagues_->setColumnWidth(0, scaled(280));
     colleagues_->setColumnWidth(1, scaled(150));
@@ -252,8 +255,8 @@ void SettingsPlace::revokeKey() {
         return said_->setText(tr("The physiologist revokes the key of somebody else."));
     const QString reason = askReason(this, tr("Revoke the key of %1").arg(report::plain(whose.name)),
                                      tr("Why? What it signed stays signed; a new key can be made after this."));
-    if (!reason.isEmpty() && session_.report(session_.signatures().revokeKey(
-                                 whose.id, session_.atTheBench().id, reason.toStdString())))
+    if (!reason.isEmpty() && session_.report(session_.signatures().revokeKey(whose.id, session_.atTheBench().id,
+                                                                             reason.toStdString())))
         showColleagues();
 }
 

@@ -1,0 +1,98 @@
+// Nobody acts under another's name: the bench and a signature ask for a passphrase, where there is one.
+#include "desktop/services/computing.hpp"
+#include "procedure/all/procedure.hpp"
+#include "store/book/signatures.hpp"
+#include "support/girth_run.hpp"
+#include "support/journey.hpp"
+
+#include <QComboBox>
+
+namespace fusain::desktop::signing_journey_test {
+namespace {
+
+const std::string words = "four quiet herons walk";
+const Staff oriel{"oriel", "Oriel Thackway", Role::Physiologist}, bram{"bram", "Bram Iyengar", Role::Technician};
+
+class SigningJourney : public Journey {
+protected:
+    void SetUp() override {
+        Journey::SetUp();
+        ASSERT_TRUE(session->setAtTheBench(oriel));
+        ASSERT_TRUE(session->signatures().makeKey("oriel", words));
+    }
+    Procedure& girths() {
+        const Client client = someone();
+        EXPECT_TRUE(session->report(session->startRun(client, {}, methodGirths)));
+        shell->open(PlaceName::Bench);
+        auto& run = runningAs<GirthMethod>(*session->run());
+        testing::prepare(run);
+        testing::measure(run);
+        EXPECT_TRUE(run.confirm(GirthStep::Result));
+        EXPECT_TRUE(run.interpret("Followed from here."));
+        session->report({});
+        return *session->run();
+    }
+    QComboBox& atTheBench() {
+        for (QComboBox* each : shell->findChildren<QComboBox*>())
+            if (each->accessibleName() == QLatin1String("Who is at the bench"))
+                return *each;
+        throw std::runtime_error("nobody can take the bench");
+    }
+    void choose(const char* id) {
+        atTheBench().setCurrentIndex(atTheBench().findData(QLatin1String(id)));
+        Q_EMIT atTheBench().activated(atTheBench().currentIndex());
+    }
+};
+
+TEST_F(SigningJourney, AWrongPassphraseSignsNothing) {
+    Procedure& run = girths();
+    replyToReason(QStringLiteral("nine loud kettles sing"));
+    driver->press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_EQ(run.record().state, TestState::Running);
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("The passphrase is not right")))
+        << shell->lastProblem().toStdString();
+    EXPECT_TRUE(session->book().resultsOf(run.record().id).empty());
+    EXPECT_TRUE(session->book().verify().sound());
+}
+
+TEST_F(SigningJourney, TheRightOneSignsWithTheKeyAndTheLabCopySaysSo) {
+    Procedure& run = girths();
+    replyToReason(QString::fromStdString(words));
+    driver->press(Qt::Key_Return, Qt::ControlModifier);
+    ASSERT_EQ(run.record().state, TestState::Signed) << shell->lastProblem().toStdString();
+    const auto verified = session->book().verify();
+    EXPECT_TRUE(verified.sound()) << verified.faults.front().what.english();
+    EXPECT_EQ(verified.signatures, 1);
+    const auto report = session->computing().reportOn(snapshotOf(run));
+    ASSERT_TRUE(report);
+    ASSERT_TRUE(report->keySignature);
+    EXPECT_TRUE(report->keySignature->english().starts_with("Signature: event "));
+}
+
+TEST_F(SigningJourney, TheBenchIsTakenByWhoSaysTheirPassphrase) {
+    choose("bram");
+    EXPECT_EQ(session->atTheBench().id, "bram");
+    replyToReason(QStringLiteral("nine loud kettles sing"));
+    choose("oriel");
+    EXPECT_EQ(session->atTheBench().id, "bram");
+    EXPECT_EQ(atTheBench().currentData().toString(), QLatin1String("bram"));
+    replyToReason(QString::fromStdString(words));
+    choose("oriel");
+    EXPECT_EQ(session->atTheBench().id, "oriel");
+}
+
+// A window that is opened anew does not go on as somebody who has a passphrase.
+TEST_F(SigningJourney, AfterAStartWhoHasAPassphraseSaysItFirst) {
+    closeWindow();
+    openWindow();
+    EXPECT_TRUE(session->atTheBench().id.empty());
+    EXPECT_EQ(atTheBench().currentData().toString(), QString());
+    choose("bram");
+    EXPECT_EQ(session->atTheBench().id, "bram");
+    closeWindow();
+    openWindow();
+    EXPECT_EQ(session->atTheBench().id, "bram"); // has none: as before
+}
+
+} // namespace
+} // namespace fusain::desktop::signing_journey_test

@@ -7830,6 +7830,17 @@ Wahrer Wert: %3.</translation>
       <translation>Textgröße, ab dem nächsten Start</translation>
     </message>
     <message>
+      <source>Lock when nobody touches it for</source>
+      <translation>Sperren, wenn niemand es berührt, nach</translation>
+    </message>
+    <message numerus="yes">
+      <source>%n minute(s)</source>
+      <translation>
+        <numerusform>%n Minute</numerusform>
+        <numerusform>%n Minuten</numerusform>
+      </translation>
+    </message>
+    <message>
       <source>How a client gets out of the tank</source>
       <translation>Wie ein Klient aus dem Becken kommt</translation>
     </message>
@@ -8850,6 +8861,34 @@ Wahrer Wert: %3.</translation>
       <translation>%1 ist schon die Taste von „%2“.</translation>
     </message>
     <message>
+      <source>Locked</source>
+      <translation>Gesperrt</translation>
+    </message>
+    <message>
+      <source>Who you are</source>
+      <translation>Wer Sie sind</translation>
+    </message>
+    <message>
+      <source>Passphrase</source>
+      <translation>Passphrase</translation>
+    </message>
+    <message>
+      <source>passphrase</source>
+      <translation>Passphrase</translation>
+    </message>
+    <message>
+      <source>Unlock</source>
+      <translation>Entsperren</translation>
+    </message>
+    <message>
+      <source>What is running goes on.</source>
+      <translation>Was läuft, läuft weiter.</translation>
+    </message>
+    <message>
+      <source>Only somebody with a passphrase can lock: set one under Settings, People.</source>
+      <translation>Sperren kann nur, wer eine Passphrase hat: legen Sie eine unter Einstellungen, Personen an.</translation>
+    </message>
+    <message>
       <source>Seen</source>
       <translation>Gesehen</translation>
     </message>
@@ -8984,6 +9023,14 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Hide or show names</source>
       <translation>Namen verbergen oder zeigen</translation>
+    </message>
+    <message>
+      <source>Change who is at the bench</source>
+      <translation>Wechseln, wer am Messplatz ist</translation>
+    </message>
+    <message>
+      <source>Lock</source>
+      <translation>Sperren</translation>
     </message>
     <message>
       <source>Dark or light</source>

@@ -6,19 +6,23 @@
 #include "support/journey.hpp"
 
 #include <QComboBox>
+#include <QLabel>
+#include <QTest>
 
 namespace fusain::desktop::signing_journey_test {
 namespace {
 
 const std::string words = "four quiet herons walk";
-const Staff oriel{"oriel", "Oriel Thackway", Role::Physiologist}, bram{"bram", "Bram Iyengar", Role::Technician};
+const Staff oriel{"oriel", "Oriel Thackway", Role::Physiologist},
+    bram{"bram", "Bram Iyengar", Role::Technician};
 
 class SigningJourney : public Journey {
 protected:
     void SetUp() override {
         Journey::SetUp();
         ASSERT_TRUE(session->setAtTheBench(oriel));
-        ASSERT_TRUE(session->signatures().makeKey("oriel", words));
+        constexpr SealingCost cheap{1, 8192}; // not what a guess costs is tried here
+        ASSERT_TRUE(store::Signatures(session->book(), clock, cheap).makeKey("oriel", words));
     }
     Procedure& girths() {
         const Client client = someone();
@@ -92,6 +96,60 @@ TEST_F(SigningJourney, AfterAStartWhoHasAPassphraseSaysItFirst) {
     closeWindow();
     openWindow();
     EXPECT_EQ(session->atTheBench().id, "bram"); // has none: as before
+}
+
+// What is running goes on behind the cover, and no key reaches it.
+TEST_F(SigningJourney, ALockedWindowOpensForAPassphraseAlone) {
+    Procedure& run = girths();
+    int ticks = 0;
+    QTimer behind;
+    QObject::connect(&behind, &QTimer::timeout, [&] { ++ticks; });
+    behind.start(5);
+    QStringList seen;
+    QTimer::singleShot(60, shell.get(), [&] {
+        auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget());
+        ASSERT_TRUE(cover);
+        EXPECT_GE(cover->width(), shell->width());
+        auto* field = cover->findChild<QLineEdit*>();
+        QTest::keyClick(cover, Qt::Key_Escape);
+        QTest::keyClick(cover, Qt::Key_Return, Qt::ControlModifier); // signs nothing
+        field->setText(QStringLiteral("nine loud kettles sing"));
+        QTest::keyClick(field, Qt::Key_Return);
+        EXPECT_TRUE(cover->isVisible());
+        for (const QLabel* each : cover->findChildren<QLabel*>())
+            seen << each->text();
+        EXPECT_GT(ticks, 0);
+        field->setText(QString::fromStdString(words));
+        QTest::keyClick(field, Qt::Key_Return);
+        EXPECT_FALSE(cover->isVisible());
+    });
+    shell->lock().lockNow();
+    EXPECT_FALSE(shell->lock().locked());
+    EXPECT_TRUE(seen.join(QLatin1Char(' ')).contains(QLatin1String("The passphrase is not right")));
+    EXPECT_FALSE(seen.join(QLatin1Char(' ')).contains(QLatin1String("Brandvold")));
+    EXPECT_EQ(run.record().state, TestState::Running);
+    EXPECT_EQ(session->run(), &run);
+}
+
+TEST_F(SigningJourney, NobodyTouchingItLocksIt) {
+    bool locked = false;
+    QTimer::singleShot(200, shell.get(), [&] {
+        locked = shell->lock().locked();
+        shell->lock().lockAfter(0.0); // else it locks again
+        if (auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget()))
+            cover->accept();
+    });
+    shell->lock().lockAfter(20.0 / 60000.0); // twenty milliseconds
+    QTest::qWait(400);
+    EXPECT_TRUE(locked);
+}
+
+// A lab of one person without a passphrase stays as easy as it was.
+TEST_F(SigningJourney, WithoutAPassphraseNothingIsLocked) {
+    choose("bram");
+    shell->lock().lockNow();
+    EXPECT_FALSE(shell->lock().locked());
+    EXPECT_TRUE(shell->lock().obstacle().contains(QLatin1String("passphrase")));
 }
 
 } // namespace

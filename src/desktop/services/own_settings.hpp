@@ -24,4 +24,8 @@ private:
     QHash<QString, QVariant> here_;
 };
 
+/// After how many minutes without a key or the pointer the window locks; 0 for never.
+inline constexpr auto lockAfterKey = "lock-after-minutes";
+inline constexpr int usualLockAfter = 10;
+
 } // namespace fusain::desktop

@@ -98,6 +98,8 @@ Shell::Shell(Session& session)
     layout->addLayout(right, 1);
     setCentralWidget(page);
 
+    lock_ = new Lock(session, this);
+    connect(settings_, &SettingsPlace::lockAfterChosen, lock_, &Lock::lockAfter);
     addCommands();
     connect(&session, &Session::changed, this, [this](const Changes& changes) {
         if (current()->concerns(changes))
@@ -320,6 +322,13 @@ void Shell::addViewCommands() {
         undoBar_->hide(); // what it says may have a name in it
         session_.setNamesHidden(!session_.namesHidden());
     });
+    add("window.bench", tr("Change who is at the bench"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_B), [this] {
+        staff_->setFocus();
+        staff_->showPopup();
+    });
+    add(
+        "window.lock", tr("Lock"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { lock_->lockNow(); },
+        [this] { return lock_->obstacle(); });
     add("window.dark", tr("Dark or light"), QKeySequence(Qt::CTRL | Qt::Key_T),
         [this] { session_.setDark(!session_.dark()); });
     add("window.contrast", tr("High or usual contrast"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_T),

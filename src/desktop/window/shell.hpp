@@ -9,6 +9,7 @@
 #include "desktop/widgets/commands.hpp"
 #include "desktop/widgets/typing_pause.hpp"
 #include "desktop/window/book_menu.hpp"
+#include "desktop/window/lock.hpp"
 
 #include <QMainWindow>
 #include <QProgressBar>
@@ -43,6 +44,7 @@ public:
     [[nodiscard]] const TypingPause& typingPause() const { return *typingPause_; }
     /// Brings the window to the front: a second start with the same lab book asks for it.
     void bringForward();
+    [[nodiscard]] Lock& lock() { return *lock_; }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -106,6 +108,7 @@ private:
     BookMenu* books_;
     Commands* commands_;
     TypingPause* typingPause_;
+    Lock* lock_;
     QFrame* undoBar_; ///< what was done last, as long as it is fresh
     QLabel* undoWords_;
     QPushButton* undoBack_;

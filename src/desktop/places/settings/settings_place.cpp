@@ -47,7 +47,7 @@ SettingsPlace::SettingsPlace(Session& session)
       colleagues_(table({tr("name"), tr("role"), tr("signs with a key")}, tr("Who works here"))),
       colleagueName_(new QLineEdit), colleagueRole_(new QComboBox), dark_(new QCheckBox(tr("Dark"))),
       contrast_(new QCheckBox(tr("High contrast"))), names_(new QCheckBox(tr("Hide clients' names"))),
-      textSize_(new QComboBox) {
+      textSize_(new QComboBox), lockAfter_(new QComboBox) {
     list_->setAccessibleName(tr("Pages of the settings"));
     followSelection(list_);
     list_->setFixedWidth(scaled(220));
@@ -126,11 +126,16 @@ QWidget* SettingsPlace::screenPage() {
     for (const int percent : {100, 125, 150, 175, 200})
         textSize_->addItem(tr("%1 %").arg(percent), percent);
     textSize_->setAccessibleName(tr("Size of text, from the next start"));
+    lockAfter_->setAccessibleName(tr("Lock when nobody touches it for"));
+    lockAfter_->addItem(tr("never"), 0);
+    for (const int minutes : {2, 5, 10, 30})
+        lockAfter_->addItem(tr("%n minute(s)", nullptr, minutes), minutes);
     auto* form = new QFormLayout;
     form->addRow(dark_);
     form->addRow(contrast_);
     form->addRow(names_);
     form->addRow(tr("Size of text, from the next start"), textSize_);
+    form->addRow(tr("Lock when nobody touches it for"), lockAfter_);
     column->addLayout(form);
     column->addStretch();
     connect(dark_, &QCheckBox::toggled, this, [this](bool on) { session_.setDark(on); });
@@ -138,6 +143,10 @@ QWidget* SettingsPlace::screenPage() {
     connect(names_, &QCheckBox::toggled, this, [this](bool on) { session_.setNamesHidden(on); });
     connect(textSize_, &QComboBox::activated, this,
             [this] { session_.own().set(QLatin1String(textPercentKey), textSize_->currentData().toInt()); });
+    connect(lockAfter_, &QComboBox::activated, this, [this] {
+        session_.own().set(QLatin1String(lockAfterKey), lockAfter_->currentData().toInt());
+        Q_EMIT lockAfterChosen(lockAfter_->currentData().toInt());
+    });
     return page;
 }
 
@@ -202,6 +211,8 @@ void SettingsPlace::showScreen() {
     showChecked(dark_, session_.dark());
     showChecked(contrast_, session_.highContrast());
     showChecked(names_, session_.namesHidden());
+    lockAfter_->setCurrentIndex(std::max(
+        0, lockAfter_->findData(session_.own().value(QLatin1String(lockAfterKey), usualLockAfter).toInt())));
     textSize_->setCurrentIndex(
         std::max(0, textSize_->findData(session_.own().value(QLatin1String(textPercentKey), 100).toInt())));
 }

@@ -27,6 +27,10 @@ public:
 protected:
     void showEvent(QShowEvent* event) override;
 
+
+Q_SIGNALS:
+    void lockAfterChosen(int minutes);
+
 private:
     /// What is written down page by page and kept together.
     struct Forms {
@@ -60,6 +64,7 @@ private:
     QComboBox* colleagueRole_;
     QCheckBox *dark_, *contrast_, *names_;
     QComboBox* textSize_;
+    QComboBox* lockAfter_;
 };
 
 } // namespace fusain::desktop

@@ -5,6 +5,7 @@
 #include <gtest/gtest.h>
 #include <sstream>
 #include <string>
+#include <vector>
 
 namespace fusain::testing {
 
@@ -34,8 +35,12 @@ public:
 private:
     void put(double value) {
         char digits[32];
-        std::snprintf(digits, sizeof digits, " %.9g", value);
+        std::snprintf(digits, sizeof digits, " %.7g", value);
         text_ << digits;
+    }
+    void put(const std::vector<double>& values) {
+        for (const double value : values)
+            put(value);
     }
     void put(int value) { text_ << ' ' << value; }
     void put(bool value) { text_ << (value ? " yes" : " no"); }

@@ -8881,8 +8881,24 @@ Wahrer Wert: %3.</translation>
       <translation>Entsperren</translation>
     </message>
     <message>
-      <source>What is running goes on.</source>
-      <translation>Was läuft, läuft weiter.</translation>
+      <source>Take the bench</source>
+      <translation>Messplatz übernehmen</translation>
+    </message>
+    <message>
+      <source>Who is at the bench?</source>
+      <translation>Wer ist am Messplatz?</translation>
+    </message>
+    <message>
+      <source>Running tests and recordings continue.</source>
+      <translation>Laufende Tests und Aufzeichnungen laufen weiter.</translation>
+    </message>
+    <message>
+      <source>Whoever has a passphrase types it.</source>
+      <translation>Wer eine Passphrase hat, gibt sie ein.</translation>
+    </message>
+    <message>
+      <source>Close Fusain</source>
+      <translation>Fusain schließen</translation>
     </message>
     <message>
       <source>Only somebody with a passphrase can lock: set one under Settings, People.</source>
@@ -8979,10 +8995,6 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>About Fusain…</source>
       <translation>Über Fusain…</translation>
-    </message>
-    <message>
-      <source>Take the bench</source>
-      <translation>Messplatz übernehmen</translation>
     </message>
     <message>
       <source>choose who you are</source>

@@ -86,6 +86,23 @@ TEST(Segments, TapedLengthsCountInPlaceOfHeight) {
     EXPECT_EQ(taped->of(Segment::RightArm)->raw, byHeight->of(Segment::RightArm)->raw);
 }
 
+TEST(Segments, ASegmentWithoutAResistanceStopsIt) {
+    const auto model = uncalibratedModel(Sex::Female, ElectrodeGeometry::SupineGel);
+    std::map<Segment, Ohms> read;
+    for (const Segment segment : bodySegments)
+        read[segment] = Ohms(segment == Segment::Trunk ? 35.0 : 272.0);
+    for (const double ohms : {0.0, -1.0, std::nan("")}) {
+        read[Segment::LeftLeg] = Ohms(ohms);
+        const auto refused = segmentLean(read, Sex::Female, Metres(1.65), model, std::nullopt);
+        ASSERT_FALSE(refused) << ohms;
+        EXPECT_NE(refused.error().english().find("left leg"), std::string::npos);
+    }
+    read[Segment::LeftLeg] = Ohms(0.1);
+    EXPECT_TRUE(segmentLean(read, Sex::Female, Metres(1.65), model, std::nullopt));
+    read.erase(Segment::LeftLeg);
+    EXPECT_FALSE(segmentLean(read, Sex::Female, Metres(1.65), model, std::nullopt));
+}
+
 TEST(Segments, ADifferenceSmallerThanTheErrorIsNone) {
     const SegmentLean right{Segment::RightArm, Kilograms(3.0), Kilograms(3.0), Kilograms(0.4), 1.0};
     SegmentLean left = right;

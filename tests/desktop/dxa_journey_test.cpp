@@ -233,8 +233,7 @@ TEST_F(DxaJourney, ThePagesOfTheClientShowProgressAndMethods) {
     QTableWidget* changes = shell->clients().progress().findChild<QTableWidget*>();
     ASSERT_TRUE(changes);
     ASSERT_GT(changes->rowCount(), 5);
-    EXPECT_EQ(changes->item(0, 7)->text(),
-              QStringLiteral("within measurement error")); // the same numbers twice
+    EXPECT_TRUE(changes->item(0, 6)->text().startsWith(QStringLiteral("within error"))); // the same numbers twice
     shell->clients().showPage(ClientsPlace::Page::Methods);
     const auto boxes = shell->clients().methodsOfADay().findChildren<QComboBox*>();
     EXPECT_GE(boxes.front()->count(), 1);
@@ -260,7 +259,7 @@ TEST_F(DxaJourney, APlanIsShownOrStopsAndSaysWhoHelps) {
     EXPECT_TRUE(plan.stop().isEmpty()) << plan.stop().toStdString();
     QTableWidget* points = plan.findChild<QTableWidget*>();
     ASSERT_TRUE(points);
-    EXPECT_EQ(points->rowCount(), 3); // four, eight and twelve weeks
+    EXPECT_EQ(points->rowCount(), 3); // now, four and twelve weeks
     EXPECT_EQ(screeningOf(session->book(), client.id).items.size(),
               set.concerning(client.sex, Years(30)).size());
     dialog.answer("eating-history", ScreeningAnswer::Yes);

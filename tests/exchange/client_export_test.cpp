@@ -3,6 +3,7 @@
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
 #include "support/dxa_run.hpp"
+#include "support/girth_run.hpp"
 
 #include <gtest/gtest.h>
 
@@ -45,6 +46,16 @@ TEST(FhirBundle, KeepsTheRulesThatAreWrittenDown) {
     EXPECT_EQ(report.at("resourceType"), "DiagnosticReport");
     EXPECT_EQ(report.at("presentedForm")[0].at("data"), "JVBERi0xLjQgcGFnZXM="); // base64(1) of the text
     EXPECT_EQ(report.at("result").size(), 8u);
+}
+
+// What a tape gives has names made for the export: they outlive the list that they are in.
+TEST(FhirBundle, HasTheGirthsOfATape) {
+    const Json bundle = fhirBundle(client, {testing::tapedOn("2026-03-12T09:00:00.000Z")}, {}, false);
+    EXPECT_TRUE(problemsWithBundle(bundle).empty());
+    const std::string text = bundle.dump();
+    for (const char* name :
+         {"Girth, waist", "Girth, hip", "Girth, neck", "Girth, right upper arm", "Girth, right thigh"})
+        EXPECT_NE(text.find(name), std::string::npos) << name;
 }
 
 TEST(FhirBundle, HidesNames) {

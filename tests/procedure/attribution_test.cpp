@@ -478,6 +478,13 @@ TEST_F(Attributed, APolicyOrProtocolThatCannotBeReadIsNeverReplaced) {
         EXPECT_FALSE(computeByItsPolicy(damaged("policy_document", key, value), catalogue)) << key;
     }
     EXPECT_FALSE(protocolOf(damaged("protocol_document", "screning", Json::array()), catalogue));
+    EXPECT_EQ(common(*policyOf(damaged("policy_document", "gut_gas_l", 0.12), catalogue)).id,
+              run.setting().policy.id);
+    Json otherMethod = toJson(run.test());
+    otherMethod["policy_document"] = dataFile("policies/impedance.json").at(0);
+    const auto foreign = policyOf(*anyTestFromJson(otherMethod, "t"), catalogue);
+    ASSERT_FALSE(foreign);
+    EXPECT_NE(foreign.error().english().find("is for another method"), std::string::npos);
     Json fromElsewhere = toJson(run.test());
     fromElsewhere.erase("policy_document");
     EXPECT_TRUE(policyOf(*anyTestFromJson(fromElsewhere, "t"), catalogue));

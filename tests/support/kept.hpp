@@ -57,13 +57,22 @@ private:
         return endOne && *endOne == '\0' && endOther && *endOther == '\0' && !one.empty() && !other.empty() &&
                std::abs(a - b) <= 1e-9 + 2e-6 * std::max(std::abs(a), std::abs(b));
     }
-    static bool sameLine(const std::string& one, const std::string& other) {
+    static bool sameNumbers(const std::string& one, const std::string& other) {
         std::istringstream a(one), b(other);
         std::string x, y;
         while (a >> x)
             if (!(b >> y) || !same(x, y))
                 return false;
         return !(b >> y);
+    }
+    // What is between quotes is printed as it is: there every digit counts.
+    static bool sameLine(const std::string& one, const std::string& other) {
+        std::istringstream a(one), b(other);
+        std::string x, y;
+        for (bool quoted = false; std::getline(a, x, '"'); quoted = !quoted)
+            if (!std::getline(b, y, '"') || !(quoted ? x == y : sameNumbers(x, y)))
+                return false;
+        return !std::getline(b, y, '"');
     }
     void compare() const {
         std::ifstream file(path_);

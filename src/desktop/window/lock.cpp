@@ -11,7 +11,7 @@
 
 namespace fusain::desktop {
 
-LockCover::LockCover(Session& session, QWidget* window)
+LockCover::LockCover(Session& session, QWidget* window, Why why)
     : QDialog(window, Qt::FramelessWindowHint | Qt::Dialog), session_(session), who_(new QComboBox),
       passphrase_(new QLineEdit), said_(label({}, "warning")) {
     setObjectName(QStringLiteral("lock"));
@@ -20,7 +20,7 @@ LockCover::LockCover(Session& session, QWidget* window)
     setGeometry(QRect(window->mapToGlobal(QPoint(0, 0)), window->size()));
     who_->setAccessibleName(tr("Who you are"));
     for (const Staff& staff : session.book().staff())
-        if (session.signatures().keyOf(staff.id)) {
+        if (why == Why::Start || session.signatures().keyOf(staff.id)) {
             who_->addItem(report::plain(staff.name), report::plain(staff.id));
             if (staff.id == session.atTheBench().id)
                 who_->setCurrentIndex(who_->count() - 1);
@@ -28,13 +28,20 @@ LockCover::LockCover(Session& session, QWidget* window)
     passphrase_->setEchoMode(QLineEdit::Password);
     passphrase_->setAccessibleName(tr("Passphrase"));
     passphrase_->setPlaceholderText(tr("passphrase"));
-    auto* open = button(tr("Unlock"), true);
+    auto* open = button(why == Why::Idle ? tr("Unlock") : tr("Take the bench"), true);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(scaled(10));
-    middle->addWidget(label(tr("Locked"), "title"));
-    middle->addWidget(label(tr("What is running goes on."), "soft"));
+    middle->addWidget(label(why == Why::Idle ? tr("Locked") : tr("Who is at the bench?"), "title"));
+    middle->addWidget(label(
+        why == Why::Idle ? tr("Running tests and recordings continue.") : tr("Whoever has a passphrase types it."), "soft"));
     for (QWidget* each : std::initializer_list<QWidget*>{who_, passphrase_, open, said_})
         middle->addWidget(each);
+    if (why == Why::Start) { // nothing runs yet
+        auto* leave = button(tr("Close Fusain"));
+        middle->addWidget(leave);
+        connect(leave, &QPushButton::clicked, qApp, &QApplication::quit);
+        connect(leave, &QPushButton::clicked, this, &QDialog::accept);
+    }
     auto* box = new QWidget;
     box->setFixedWidth(scaled(360));
     box->setLayout(middle);
@@ -82,10 +89,20 @@ QString Lock::obstacle() const {
 }
 
 void Lock::lockNow() {
-    if (cover_ || !obstacle().isEmpty())
+    if (obstacle().isEmpty())
+        cover(LockCover::Why::Idle);
+}
+
+void Lock::askWhoItIs() {
+    if (session_.atTheBench().id.empty() && !session_.book().staff().empty())
+        cover(LockCover::Why::Start);
+}
+
+void Lock::cover(LockCover::Why why) {
+    if (cover_)
         return;
     QWidget* above = QApplication::activeModalWidget();
-    LockCover cover(session_, above ? above->window() : window_);
+    LockCover cover(session_, above ? above->window() : window_, why);
     cover.setGeometry(QRect(window_->mapToGlobal(QPoint(0, 0)), window_->size()));
     cover_ = &cover;
     cover.exec();

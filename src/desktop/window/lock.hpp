@@ -9,12 +9,14 @@
 
 namespace fusain::desktop {
 
-/// Covers the window until somebody with a passphrase says it: no name, no number is seen, no key reaches what
+/// Covers the window until somebody says who they are: no name of a client, no number is seen, no key reaches what
 /// is behind. Instruments, countdowns and a running recording go on.
 class LockCover : public QDialog {
     Q_OBJECT
 public:
-    LockCover(Session& session, QWidget* window);
+    /// Idle: only who has a passphrase opens it. Start: who has none is asked for none.
+    enum class Why { Idle, Start };
+    LockCover(Session& session, QWidget* window, Why why);
     void reject() override {} // Esc leaves nothing
 
 private:
@@ -32,6 +34,8 @@ class Lock : public QObject {
 public:
     Lock(Session& session, QWidget* window);
     void lockNow();
+    /// At the start, where whoever was at the bench last has a passphrase.
+    void askWhoItIs();
     [[nodiscard]] bool locked() const { return cover_ != nullptr; }
     /// Why there is nothing to lock; empty where there is.
     [[nodiscard]] QString obstacle() const;
@@ -42,6 +46,7 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void cover(LockCover::Why why);
     Session& session_;
     QWidget* window_;
     QTimer idle_;

@@ -100,6 +100,7 @@ Shell::Shell(Session& session)
 
     lock_ = new Lock(session, this);
     connect(settings_, &SettingsPlace::lockAfterChosen, lock_, &Lock::lockAfter);
+    QTimer::singleShot(0, lock_, &Lock::askWhoItIs); // once the window is there
     addCommands();
     connect(&session, &Session::changed, this, [this](const Changes& changes) {
         if (current()->concerns(changes))

@@ -17,7 +17,7 @@ namespace {
 /// A value as other programs know it.
 struct Coded {
     std::string_view loinc; ///< empty where there is none that says just this
-    std::string_view text;
+    std::string text;
     std::string_view ucum;
     double value;
 };

@@ -77,7 +77,7 @@ std::vector<airdisplacement::PressureSample> pressures(double air, double phase,
         const double blow = burst * (i % 900 == 450 ? 1.0 : i % 900 == 451 ? 0.6 : 0.0);
         samples.push_back(
             {Seconds(t),
-             Pascals(2.0 + 20000.0 / (air + draught * t) * std::cos(at) + drift * t + blow + 0.005 * scatter()),
+             Pascals(20.0 + 20000.0 / (air + draught * t) * std::cos(at) + drift * t + blow + 0.005 * scatter()),
              Pascals(-20000.0 / 300.0 * std::cos(at + phase) + 0.005 * scatter())});
     }
     return samples;

@@ -107,6 +107,7 @@ void Lock::cover(LockCover::Why why) {
     cover_ = &cover;
     cover.exec();
     cover_ = nullptr;
+    (above ? above->window() : window_)->activateWindow();
     if (idle_.interval() > 0)
         idle_.start();
 }

@@ -85,6 +85,35 @@ TEST_F(SigningJourney, TheBenchIsTakenByWhoSaysTheirPassphrase) {
     EXPECT_EQ(session->atTheBench().id, "oriel");
 }
 
+// What only a physiologist may do is done by somebody who proves to be one.
+TEST_F(SigningJourney, AnOverrideAsksForThePassphrase) {
+    const Client client = someone();
+    ASSERT_TRUE(session->report(session->startRun(client, {}, methodGirths)));
+    shell->open(PlaceName::Bench);
+    auto& run = runningAs<GirthMethod>(*session->run());
+    ASSERT_TRUE(run.checkTape(Centimetres(100.0), Centimetres(100.8)));
+    session->report({});
+    const auto overrideWith = [&](const QString& passphrase) {
+        QStringList answers{QStringLiteral("the other tape is at the maker's"), passphrase};
+        QTimer asked;
+        QObject::connect(&asked, &QTimer::timeout, [&] {
+            auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+            if (!dialog || answers.isEmpty())
+                return;
+            dialog->setTextValue(answers.takeFirst());
+            dialog->accept();
+        });
+        asked.start(5);
+        driver->press(Qt::Key_G, Qt::ControlModifier);
+        EXPECT_TRUE(answers.isEmpty());
+    };
+    overrideWith(QStringLiteral("nine loud kettles sing"));
+    EXPECT_FALSE(run.isDone(GirthStep::Tape));
+    EXPECT_TRUE(shell->lastProblem().contains(QLatin1String("The passphrase is not right")));
+    overrideWith(QString::fromStdString(words));
+    EXPECT_TRUE(run.isDone(GirthStep::Tape)) << shell->lastProblem().toStdString();
+}
+
 // A window that is opened anew does not go on as somebody who has a passphrase.
 TEST_F(SigningJourney, AfterAStartWhoHasAPassphraseSaysItFirst) {
     closeWindow();

@@ -29,6 +29,11 @@ std::optional<std::string> passphraseOf(Session& session, QWidget* parent, const
     return askSecret(parent, act, QObject::tr("Passphrase of %1").arg(report::plain(staff.name)));
 }
 
+bool provesWhoItIs(Session& session, QWidget* parent, const QString& act) {
+    const auto passphrase = passphraseOf(session, parent, session.atTheBench(), act);
+    return passphrase && session.report(session.signatures().isPassphraseOf(session.atTheBench().id, *passphrase));
+}
+
 NewPassphrase::NewPassphrase(Session& session, const Staff& staff, QWidget* parent)
     : QDialog(parent), session_(session), staff_(staff), before_(secretField(tr("Passphrase until now"))),
       first_(secretField(tr("New passphrase"))), again_(secretField(tr("Once more"))),

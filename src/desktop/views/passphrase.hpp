@@ -13,6 +13,10 @@ namespace fusain::desktop {
 [[nodiscard]] std::optional<std::string> passphraseOf(Session& session, QWidget* parent, const Staff& staff,
                                                       const QString& act);
 
+/// Whether whoever is at the bench proves it before an act that only they may do: true at once without a
+/// passphrase. What is wrong is reported.
+[[nodiscard]] bool provesWhoItIs(Session& session, QWidget* parent, const QString& act);
+
 /// A first passphrase of a person, or another in place of theirs.
 class NewPassphrase : public QDialog {
     Q_OBJECT

@@ -6,6 +6,7 @@
 #include "desktop/bench/scan/method.hpp"
 #include "desktop/bench/tank/method.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "procedure/all/procedure.hpp"
 #include "report/base/words.hpp"
@@ -438,7 +439,7 @@ void BenchPlace::endTest() {
 void BenchPlace::goPastCheck() {
     const QString reason =
         askReason(this, tr("Override a failed check"), tr("The physiologist decides and says why."));
-    if (!reason.isEmpty())
+    if (!reason.isEmpty() && provesWhoItIs(session_, this, tr("Override a failed check")))
         session_.report(session_.run()->confirm(session_.run()->current(), reason.toStdString()));
 }
 

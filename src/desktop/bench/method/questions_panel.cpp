@@ -1,6 +1,7 @@
 #include "desktop/bench/method/questions_panel.hpp"
 
 #include "desktop/bench/method/typed_time.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "report/base/words.hpp"
 #include "report/method/parts.hpp"
@@ -367,7 +368,11 @@ void QuestionsPanel::rebook() {
 void QuestionsPanel::goOnPast() {
     const QString reason = askReason(this, tr("Continue with a reason"),
                                      tr("Why is it acceptable to continue? The reason goes on the record."));
-    if (!reason.isEmpty())
+    if (reason.isEmpty())
+        return;
+    const auto* answer = run().answerTo(current()->id);
+    const bool blocked = answer && answer->finding.action == readiness::Action::Blocked;
+    if (!blocked || provesWhoItIs(session_, this, tr("Continue with a reason")))
         session_.report(run().acceptDeviation(current()->id, reason.toStdString()));
 }
 

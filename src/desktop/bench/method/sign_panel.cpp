@@ -129,7 +129,7 @@ void SignPanel::primary() {
     case Act::Amend:
         if (const QString reason = askReason(this, tr("Amend a signed test"),
                                              tr("What has to change, and why? Both versions are kept."));
-            !reason.isEmpty())
+            !reason.isEmpty() && provesWhoItIs(session_, this, tr("Amend a signed test")))
             session_.report(run().amend(reason.toStdString()));
         return;
     case Act::Wait:

@@ -2,6 +2,7 @@
 
 #include "desktop/services/text_files.hpp"
 #include "desktop/services/water_book.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "exchange/tank/trace_csv.hpp"
 #include "report/base/words.hpp"
@@ -220,7 +221,8 @@ bool TrialsPanel::waterCleared() {
     const QString reason =
         askReason(this, tr("Nobody in the water"),
                   report::say(*obstacle) + tr("\nWhy may this client be in the water anyway?"));
-    if (reason.isEmpty() || !session_.report(run().addNote(NoteKind::WaterOverridden, reason.toStdString())))
+    if (reason.isEmpty() || !provesWhoItIs(session_, this, tr("Nobody in the water")) ||
+        !session_.report(run().addNote(NoteKind::WaterOverridden, reason.toStdString())))
         return false;
     cleared_ = {run().record().id, waterRead_};
     return true;

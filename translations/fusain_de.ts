@@ -11485,8 +11485,8 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Messwert, Tara und Einheiten prüfen.</translation>
     </message>
     <message>
-      <source>Underwater mass {1} kg is out of range (−10 to 12 kg).</source>
-      <translation>Masse unter Wasser {1} kg liegt außerhalb des Bereichs (−10 bis 12 kg).</translation>
+      <source>Underwater mass {1} kg is out of range (−15 to 15 kg).</source>
+      <translation>Masse unter Wasser {1} kg liegt außerhalb des Bereichs (−15 bis 15 kg).</translation>
     </message>
     <message>
       <source>Check the reading, the tare and the belt.</source>

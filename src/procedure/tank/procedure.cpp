@@ -179,7 +179,7 @@ Done HydrostaticProcedure::keepTrial(WeighingTrial trial) {
                        {FUSAIN_TEXT("Check the reading, the tare and the units."), {}});
     if (std::abs(net.value()) > 15.0)
         return refused(
-            {FUSAIN_TEXT("Underwater mass {1} kg is out of range (−10 to 12 kg)."), {fixed(net.value(), 2)}},
+            {FUSAIN_TEXT("Underwater mass {1} kg is out of range (−15 to 15 kg)."), {fixed(net.value(), 2)}},
             {FUSAIN_TEXT("Check the reading, the tare and the belt."), {}});
     trial.number = test_.trials.nextNumber();
     return keep<tank::TrialAccepted>(std::move(trial));

@@ -161,6 +161,15 @@ TEST(Syringe, ReadsVolumeAndFlowOfAStroke) {
     EXPECT_FALSE(strokeOf(std::vector<VolumeSample>(20, {Seconds(0.1), Litres(0.0)}))); // nothing went through
 }
 
+TEST(Syringe, ThreeSamplesAreAStrokeAndTwoAreNone) {
+    const std::vector<VolumeSample> three{
+        {Seconds(0.0), Litres(0.0)}, {Seconds(0.5), Litres(1.5)}, {Seconds(1.0), Litres(3.0)}};
+    const auto stroke = strokeOf(three);
+    ASSERT_TRUE(stroke);
+    EXPECT_NEAR(stroke->flow.value(), 0.8 * 3.0 / 0.5, 1e-12); // 10 % is reached at 0.5 s, 90 % at 1 s
+    EXPECT_FALSE(strokeOf(std::span(three).first(2)));
+}
+
 TEST(Syringe, AFlowCountsOnceAndWithinTheRangeOnly) {
     const auto at = [](double flow) { return SyringeStroke{Litres(3.0), LitresPerSecond(flow)}; };
     const std::vector<SyringeStroke> earlier{at(2.0)};

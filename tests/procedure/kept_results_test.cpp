@@ -104,6 +104,13 @@ void keepTwice(Kept& kept, const std::string& what, const Make& make) {
         }
 }
 
+TEST(KeptResults, Quantities) {
+    Kept kept("quantities");
+    for (const auto texts : {followedQuantities(), followedRegions(), followedGirths()})
+        for (const FollowedText& text : texts)
+            kept.line(std::string(text.id), text.title, text.unit, text.decimals);
+}
+
 TEST(KeptResults, Tank) {
     Kept kept("tank");
     MemoryJournal journal;

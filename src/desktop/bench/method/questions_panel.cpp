@@ -238,7 +238,7 @@ void QuestionsPanel::fillSheet() {
     const std::size_t left = toldAsList().size();
     all_->setText(tr("All %1 as asked, read out as a list (Alt+&A)").arg(left));
     all_->setVisible(left > 0);
-    carry_->setText(tr("Use %n answer(s) of today (Alt+&C)", nullptr, toTakeOver));
+    carry_->setText(tr("Use %n answer(s) of today (Alt+&C)", nullptr, static_cast<int>(toTakeOver)));
     carry_->setVisible(toTakeOver > 0);
 }
 

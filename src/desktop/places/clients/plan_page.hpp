@@ -4,6 +4,7 @@
 #include "desktop/widgets/guarded_slider.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "desktop/widgets/records_view.hpp"
+#include "procedure/all/computed.hpp"
 #include "procedure/meaning/plan.hpp"
 #include "report/figures/course_figure.hpp"
 

@@ -39,7 +39,7 @@
       <translation>Ihre Rohdaten einzeln berechnen mit: fusain-calc run</translation>
     </message>
     <message>
-      <source>"{1}" is no head of a journal.</source>
+      <source>"{1}" is not the head of a journal.</source>
       <translation>„{1}“ ist kein Kopf eines Journals.</translation>
     </message>
     <message>
@@ -3110,8 +3110,16 @@ Die Physiologin oder der Physiologe entscheidet und begründet es.</translation>
       <translation>Der Test endet hier ohne Ergebnis, und der Termin wird frei. Warum?</translation>
     </message>
     <message>
+      <source>Override finding</source>
+      <translation>Befund übergehen</translation>
+    </message>
+    <message>
       <source>Continue with a reason</source>
       <translation>Mit Begründung fortsetzen</translation>
+    </message>
+    <message>
+      <source>Why is the test justified? The reason goes on the record.</source>
+      <translation>Warum ist der Test gerechtfertigt? Der Grund steht im Protokoll.</translation>
     </message>
     <message>
       <source>Why is it acceptable to continue? The reason goes on the record.</source>
@@ -4151,8 +4159,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Einen Klienten wählen.</translation>
     </message>
     <message>
-      <source>Nobody found.</source>
-      <translation>Niemand gefunden.</translation>
+      <source>No client found.</source>
+      <translation>Keine Person gefunden.</translation>
     </message>
     <message>
       <source>No client yet. "New client" is the first step.</source>
@@ -4183,8 +4191,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Was zählt, vom %1:</translation>
     </message>
     <message>
-      <source>No test yet. Each test will stand here, with what changed since the one before.</source>
-      <translation>Noch kein Test. Jeder Test steht später hier, mit der Veränderung seit dem vorigen.</translation>
+      <source>No test yet. Tests will be listed here with the change since the one before.</source>
+      <translation>Noch kein Test. Hier stehen später die Tests mit der Veränderung seit dem vorigen.</translation>
     </message>
     <message>
       <source>Import an analyzer's export</source>
@@ -4648,8 +4656,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Gesundheitsfragen…</translation>
     </message>
     <message>
-      <source>What it needs</source>
-      <translation>Was es braucht</translation>
+      <source>Set energy</source>
+      <translation>Energie einstellen</translation>
     </message>
     <message>
       <source>A usual day…</source>
@@ -4933,8 +4941,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Auch Arme, Beine und Rumpf</translation>
     </message>
     <message>
-      <source>A click shows it large.</source>
-      <translation>Ein Klick zeigt es groß.</translation>
+      <source>Click to enlarge.</source>
+      <translation>Zum Vergrößern klicken.</translation>
     </message>
     <message>
       <source>A fat loss of %1 kg a week becomes measurable from %2. Retesting earlier is unlikely to show a change.</source>
@@ -4945,8 +4953,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation> Im eigenen Tempo des Klienten (%1 kg je Woche): ab %2.</translation>
     </message>
     <message>
-      <source>Whole time</source>
-      <translation>Ganze Zeit</translation>
+      <source>All visits</source>
+      <translation>Alle Besuche</translation>
     </message>
     <message>
       <source>Only this period</source>
@@ -6243,8 +6251,8 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>%1. Grad B oder C, noch nicht verifiziert. Eine Studie über Tage unter Qualität ersetzt sie.</translation>
     </message>
     <message>
-      <source>Every value, as its document has it</source>
-      <translation>Jeder Wert, wie er im Dokument steht</translation>
+      <source>All values</source>
+      <translation>Alle Werte</translation>
     </message>
     <message>
       <source>key</source>
@@ -7790,8 +7798,8 @@ Wahrer Wert: %3.</translation>
       <translation>Bildschirm und Tasten</translation>
     </message>
     <message>
-      <source>Who measures and who signs. The physiologist says who works here. Who has a passphrase is asked for it at the bench and at each signature.</source>
-      <translation>Wer misst und wer unterschreibt. Wer hier arbeitet, legt die Physiologin oder der Physiologe fest. Wer eine Passphrase hat, wird am Messplatz und bei jeder Unterschrift danach gefragt.</translation>
+      <source>Who measures and who signs. The physiologist says who works here. Whoever has a passphrase enters it at the bench and for each signature.</source>
+      <translation>Wer misst und wer unterschreibt. Wer hier arbeitet, legt die Physiologin oder der Physiologe fest. Wer eine Passphrase hat, gibt sie am Messplatz und für jede Unterschrift ein.</translation>
     </message>
     <message>
       <source>Name of a new colleague</source>
@@ -7830,8 +7838,8 @@ Wahrer Wert: %3.</translation>
       <translation>Textgröße, ab dem nächsten Start</translation>
     </message>
     <message>
-      <source>Lock when nobody touches it for</source>
-      <translation>Sperren, wenn niemand es berührt, nach</translation>
+      <source>Lock after inactivity of</source>
+      <translation>Sperren nach Untätigkeit von</translation>
     </message>
     <message numerus="yes">
       <source>%n minute(s)</source>
@@ -7861,8 +7869,8 @@ Wahrer Wert: %3.</translation>
       <translation>Einstellungen</translation>
     </message>
     <message>
-      <source>Choose who you are first.</source>
-      <translation>Wählen Sie zuerst, wer Sie sind.</translation>
+      <source>Choose who is at the bench first.</source>
+      <translation>Wählen Sie zuerst, wer am Messplatz ist.</translation>
     </message>
     <message>
       <source>Choose a colleague first.</source>
@@ -7879,6 +7887,10 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Why? What it signed stays signed; a new key can be made after this.</source>
       <translation>Warum? Was damit unterschrieben wurde, bleibt unterschrieben; danach kann ein neuer Schlüssel angelegt werden.</translation>
+    </message>
+    <message>
+      <source>Revoke key</source>
+      <translation>Schlüssel widerrufen</translation>
     </message>
     <message>
       <source>A colleague needs a name.</source>
@@ -8437,7 +8449,7 @@ Wahrer Wert: %3.</translation>
       <translation>Passphrase von %1</translation>
     </message>
     <message>
-      <source>Passphrase until now</source>
+      <source>Current passphrase</source>
       <translation>Bisherige Passphrase</translation>
     </message>
     <message>
@@ -8445,20 +8457,20 @@ Wahrer Wert: %3.</translation>
       <translation>Neue Passphrase</translation>
     </message>
     <message>
-      <source>Once more</source>
-      <translation>Noch einmal</translation>
+      <source>Repeat the passphrase</source>
+      <translation>Passphrase wiederholen</translation>
     </message>
     <message>
-      <source>With it you sign tests and take the bench; nobody else can in your name. Nobody can read it anywhere: when it is lost, the key is revoked and you make another.</source>
-      <translation>Damit unterschreiben Sie Tests und übernehmen den Messplatz; in Ihrem Namen kann es sonst niemand. Sie ist nirgends nachzulesen: Geht sie verloren, wird der Schlüssel widerrufen und Sie legen einen neuen an.</translation>
+      <source>You sign tests and take the bench with it. Nobody else can do this in your name. A lost passphrase cannot be recovered: the key is revoked and you make a new one.</source>
+      <translation>Damit unterschreiben Sie Tests und übernehmen den Messplatz. Niemand sonst kann das in Ihrem Namen. Eine verlorene Passphrase lässt sich nicht wiederherstellen: Der Schlüssel wird widerrufen und Sie legen einen neuen an.</translation>
     </message>
     <message>
       <source>Save the passphrase</source>
       <translation>Passphrase speichern</translation>
     </message>
     <message>
-      <source>The two are not the same.</source>
-      <translation>Die beiden sind nicht gleich.</translation>
+      <source>The passphrases do not match.</source>
+      <translation>Die Passphrasen stimmen nicht überein.</translation>
     </message>
     <message>
       <source>Go to %1 first, to see what this is about.</source>
@@ -8861,16 +8873,16 @@ Wahrer Wert: %3.</translation>
       <translation>%1 ist schon die Taste von „%2“.</translation>
     </message>
     <message>
+      <source>Passphrase</source>
+      <translation>Passphrase</translation>
+    </message>
+    <message>
       <source>Locked</source>
       <translation>Gesperrt</translation>
     </message>
     <message>
       <source>Who you are</source>
       <translation>Wer Sie sind</translation>
-    </message>
-    <message>
-      <source>Passphrase</source>
-      <translation>Passphrase</translation>
     </message>
     <message>
       <source>passphrase</source>
@@ -8893,8 +8905,8 @@ Wahrer Wert: %3.</translation>
       <translation>Laufende Tests und Aufzeichnungen laufen weiter.</translation>
     </message>
     <message>
-      <source>Whoever has a passphrase types it.</source>
-      <translation>Wer eine Passphrase hat, gibt sie ein.</translation>
+      <source>Enter your passphrase if you have one.</source>
+      <translation>Geben Sie Ihre Passphrase ein, falls Sie eine haben.</translation>
     </message>
     <message>
       <source>Close Fusain</source>
@@ -11697,16 +11709,16 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Die Passphrase stimmt nicht.</translation>
     </message>
     <message>
-      <source>Type it again; mind capital letters.</source>
-      <translation>Geben Sie sie noch einmal ein; achten Sie auf Großbuchstaben.</translation>
+      <source>Type it again. Check Caps Lock.</source>
+      <translation>Geben Sie sie noch einmal ein. Prüfen Sie die Feststelltaste.</translation>
     </message>
     <message>
       <source>A passphrase has {1} characters or more.</source>
       <translation>Eine Passphrase hat {1} oder mehr Zeichen.</translation>
     </message>
     <message>
-      <source>Four words that do not belong together are easy to keep in mind.</source>
-      <translation>Vier Wörter, die nicht zusammengehören, merkt man sich leicht.</translation>
+      <source>Four unrelated words are easy to remember.</source>
+      <translation>Vier Wörter, die nichts miteinander zu tun haben, merkt man sich leicht.</translation>
     </message>
     <message>
       <source>air displacement</source>
@@ -13735,12 +13747,12 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Es gibt keinen Schlüssel zum Widerrufen.</translation>
     </message>
     <message>
-      <source>The signing key of {1} was replaced without the one before.</source>
-      <translation>Der Schlüssel von {1} wurde ohne den vorigen ersetzt.</translation>
+      <source>The signing key of {1} was replaced without approval by the previous key.</source>
+      <translation>Der Schlüssel von {1} wurde ohne Zustimmung des vorigen Schlüssels ersetzt.</translation>
     </message>
     <message>
-      <source>The signature under test {1} does not hold.</source>
-      <translation>Die Signatur unter Test {1} gilt nicht.</translation>
+      <source>The signature under test {1} is not valid.</source>
+      <translation>Die Signatur unter Test {1} ist ungültig.</translation>
     </message>
     <message>
       <source>Test {1} was signed in the name of {2} without their key.</source>

@@ -314,7 +314,7 @@ TEST_F(Access, APeriodOfTheTrendIsChosenWithThePointerOrWithoutIt) {
     EXPECT_TRUE(all[all.size() - 3].words.contains(from->currentText().section(QLatin1Char(','), 0, 0)))
         << from->currentText().toStdString();
     EXPECT_EQ(to->currentIndex(), to->count() - 1);
-    EXPECT_EQ(zoom->text(), QStringLiteral("Whole time"));
+    EXPECT_EQ(zoom->text(), QStringLiteral("All visits"));
     QTest::keyClick(zoom, Qt::Key_Space);
     EXPECT_EQ(trend->points().size(), all.size());
     QTest::keyClick(zoom, Qt::Key_Space); // the same two visits, without the pointer

@@ -187,6 +187,47 @@ TEST_F(SigningJourney, NobodyTouchingItLocksIt) {
     EXPECT_TRUE(locked);
 }
 
+// While nobody had a passphrase nothing was locked; whoever takes the bench with one is locked again.
+TEST_F(SigningJourney, IdlenessCountsAnewForWhoTakesTheBench) {
+    choose("bram");
+    shell->lock().lockAfter(20.0 / 60000.0);
+    QTest::qWait(120);
+    EXPECT_FALSE(shell->lock().locked());
+    ASSERT_TRUE(session->setAtTheBench(oriel, words));
+    QTest::keyClick(shell.get(), Qt::Key_Shift);
+    bool locked = false;
+    QTimer::singleShot(200, shell.get(), [&] {
+        locked = shell->lock().locked();
+        shell->lock().lockAfter(0.0);
+        if (auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget()))
+            cover->accept();
+    });
+    QTest::qWait(400);
+    EXPECT_TRUE(locked);
+}
+
+// A recording that runs is use enough: nobody is locked out of a reading.
+TEST_F(SigningJourney, ARunningRecordingKeepsItOpen) {
+    bool locked = false;
+    QTimer frames, look;
+    QObject::connect(&frames, &QTimer::timeout, [this] { Q_EMIT session->recorded(); });
+    QObject::connect(&look, &QTimer::timeout, [&] {
+        if (auto* cover = qobject_cast<LockCover*>(QApplication::activeModalWidget())) {
+            locked = true;
+            shell->lock().lockAfter(0.0);
+            cover->accept();
+        }
+    });
+    frames.start(5);
+    look.start(10);
+    shell->lock().lockAfter(60.0 / 60000.0);
+    QTest::qWait(400);
+    EXPECT_FALSE(locked);
+    frames.stop(); // the recording has ended
+    QTest::qWait(400);
+    EXPECT_TRUE(locked);
+}
+
 // A lab of one person without a passphrase stays as easy as it was.
 TEST_F(SigningJourney, WithoutAPassphraseNothingIsLocked) {
     choose("bram");

@@ -152,7 +152,28 @@ TEST_F(Signing, AKeyThatSomebodyPutInIsFound) {
     event.subject = "key.oriel";
     event.data = Json{{"key", toJson(*makeSigningKey(others, cheap))}};
     MUST(book->append(std::move(event)));
-    EXPECT_NE(faults().find("The signing key of oriel was replaced without the one before"), std::string::npos);
+    EXPECT_NE(faults().find("The signing key of oriel was replaced without approval"), std::string::npos);
+}
+
+// A record from another lab, or this lab's own that comes back, was signed in names that this book may know.
+TEST_F(Signing, WhatIsPutInIsNotAskedForAKeyOfThisBook) {
+    fill();
+    MUST(signatures.makeKey("oriel", words));
+    const auto append = [&](std::string_view kind, const std::string& subject, Json data) {
+        Event event;
+        event.at = at;
+        event.by = "bram";
+        event.kind = kind;
+        event.subject = subject;
+        event.data = std::move(data);
+        MUST(book->append(std::move(event)));
+    };
+    append("record.imported", "client-9", {{"file", "a.json"}, {"tests", 1}, {"ids", {"t-9"}}});
+    signedEvent("t-9", "oriel");
+    append(kinds::importMade, "imports", Json::object());
+    EXPECT_EQ(faults().find("without their key"), std::string::npos) << faults();
+    signedEvent("t-9", "oriel"); // amended here: that is this lab's
+    EXPECT_NE(faults().find("Test t-9 was signed in the name of oriel without their key"), std::string::npos);
 }
 
 // After an earlier verification the keys from before it are still known.

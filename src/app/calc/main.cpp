@@ -227,7 +227,7 @@ Expected<bool> holds(store::LabBook& book, const std::string& head) {
     bool number = false;
     const qlonglong sequence = event.toLongLong(&number);
     if (!number || hash.size() < fewest)
-        return failure({FUSAIN_TEXT("\"{1}\" is no head of a journal."), {head}}, {},
+        return failure({FUSAIN_TEXT("\"{1}\" is not the head of a journal."), {head}}, {},
                        {FUSAIN_TEXT("Give it as EVENT:HASH, with 16 or more characters of the hash."), {}});
     const auto present = book.hashOf(sequence);
     return present && present->starts_with(hash);

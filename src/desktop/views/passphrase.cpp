@@ -11,16 +11,6 @@
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
-namespace {
-
-QLineEdit* secretField(const QString& name) {
-    auto* field = new QLineEdit;
-    field->setEchoMode(QLineEdit::Password);
-    field->setAccessibleName(name);
-    return field;
-}
-
-} // namespace
 
 std::optional<std::string> passphraseOf(Session& session, QWidget* parent, const Staff& staff,
                                         const QString& act) {
@@ -31,26 +21,25 @@ std::optional<std::string> passphraseOf(Session& session, QWidget* parent, const
 
 bool provesWhoItIs(Session& session, QWidget* parent, const QString& act) {
     const auto passphrase = passphraseOf(session, parent, session.atTheBench(), act);
-    return passphrase && session.report(session.signatures().isPassphraseOf(session.atTheBench().id, *passphrase));
+    return passphrase &&
+           session.report(session.signatures().isPassphraseOf(session.atTheBench().id, *passphrase));
 }
 
 NewPassphrase::NewPassphrase(Session& session, const Staff& staff, QWidget* parent)
-    : QDialog(parent), session_(session), staff_(staff), before_(secretField(tr("Passphrase until now"))),
-      first_(secretField(tr("New passphrase"))), again_(secretField(tr("Once more"))),
+    : QDialog(parent), session_(session), staff_(staff), before_(secretField(tr("Current passphrase"))),
+      first_(secretField(tr("New passphrase"))), again_(secretField(tr("Repeat the passphrase"))),
       said_(label({}, "warning")) {
     setWindowTitle(tr("Passphrase of %1").arg(report::plain(staff.name)));
     resize(scaled(520), scaled(280));
     auto* form = new QFormLayout;
-    if (session.signatures().keyOf(staff.id))
-        form->addRow(tr("Passphrase until now"), before_);
-    else
-        before_->setParent(this), before_->hide();
+    form->addRow(tr("Current passphrase"), before_);
+    form->setRowVisible(before_, session.signatures().keyOf(staff.id).has_value());
     form->addRow(tr("New passphrase"), first_);
-    form->addRow(tr("Once more"), again_);
+    form->addRow(tr("Repeat the passphrase"), again_);
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(
-        label(tr("With it you sign tests and take the bench; nobody else can in your name. Nobody "
-                 "can read it anywhere: when it is lost, the key is revoked and you make another.")));
+        label(tr("You sign tests and take the bench with it. Nobody else can do this in your name. A lost "
+                 "passphrase cannot be recovered: the key is revoked and you make a new one.")));
     layout->addLayout(form);
     layout->addWidget(said_);
     layout->addStretch();
@@ -59,7 +48,7 @@ NewPassphrase::NewPassphrase(Session& session, const Staff& staff, QWidget* pare
 
 void NewPassphrase::keep() {
     if (first_->text() != again_->text())
-        return said_->setText(tr("The two are not the same."));
+        return said_->setText(tr("The passphrases do not match."));
     const auto made =
         session_.signatures().makeKey(staff_.id, first_->text().toStdString(), before_->text().toStdString());
     if (!made)

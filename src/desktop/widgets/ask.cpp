@@ -1,6 +1,7 @@
 #include "desktop/widgets/ask.hpp"
 
 #include <QInputDialog>
+#include <QLineEdit>
 
 namespace fusain::desktop {
 
@@ -23,6 +24,13 @@ std::optional<std::string> askSecret(QWidget* parent, const QString& act, const 
     dialog.setOkButtonText(act);
     dialog.setCancelButtonText(QObject::tr("Go back"));
     return dialog.exec() == QDialog::Accepted ? std::optional(dialog.textValue().toStdString()) : std::nullopt;
+}
+
+QLineEdit* secretField(const QString& accessibleName) {
+    auto* field = new QLineEdit;
+    field->setEchoMode(QLineEdit::Password);
+    field->setAccessibleName(accessibleName);
+    return field;
 }
 
 } // namespace fusain::desktop

@@ -1,6 +1,7 @@
 #include "desktop/window/lock.hpp"
 
 #include "desktop/widgets/appearance.hpp"
+#include "desktop/widgets/ask.hpp"
 #include "desktop/widgets/parts.hpp"
 #include "report/base/words.hpp"
 #include "store/book/signatures.hpp"
@@ -13,11 +14,10 @@ namespace fusain::desktop {
 
 LockCover::LockCover(Session& session, QWidget* window, Why why)
     : QDialog(window, Qt::FramelessWindowHint | Qt::Dialog), session_(session), who_(new QComboBox),
-      passphrase_(new QLineEdit), said_(label({}, "warning")) {
+      passphrase_(secretField(tr("Passphrase"))), said_(label({}, "warning")) {
     setObjectName(QStringLiteral("lock"));
     setAccessibleName(tr("Locked"));
     setModal(true);
-    setGeometry(QRect(window->mapToGlobal(QPoint(0, 0)), window->size()));
     who_->setAccessibleName(tr("Who you are"));
     for (const Staff& staff : session.book().staff())
         if (why == Why::Start || session.signatures().keyOf(staff.id)) {
@@ -25,15 +25,14 @@ LockCover::LockCover(Session& session, QWidget* window, Why why)
             if (staff.id == session.atTheBench().id)
                 who_->setCurrentIndex(who_->count() - 1);
         }
-    passphrase_->setEchoMode(QLineEdit::Password);
-    passphrase_->setAccessibleName(tr("Passphrase"));
     passphrase_->setPlaceholderText(tr("passphrase"));
     auto* open = button(why == Why::Idle ? tr("Unlock") : tr("Take the bench"), true);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(scaled(10));
     middle->addWidget(label(why == Why::Idle ? tr("Locked") : tr("Who is at the bench?"), "title"));
-    middle->addWidget(label(
-        why == Why::Idle ? tr("Running tests and recordings continue.") : tr("Whoever has a passphrase types it."), "soft"));
+    middle->addWidget(label(why == Why::Idle ? tr("Running tests and recordings continue.")
+                                             : tr("Enter your passphrase if you have one."),
+                            "soft"));
     for (QWidget* each : std::initializer_list<QWidget*>{who_, passphrase_, open, said_})
         middle->addWidget(each);
     if (why == Why::Start) { // nothing runs yet
@@ -72,6 +71,7 @@ void LockCover::unlock() {
 Lock::Lock(Session& session, QWidget* window) : QObject(window), session_(session), window_(window) {
     idle_.setSingleShot(true);
     connect(&idle_, &QTimer::timeout, this, &Lock::lockNow);
+    connect(&session, &Session::recorded, this, &Lock::touched); // nobody is locked out of a reading that runs
     qApp->installEventFilter(this);
     lockAfter(session.own().value(QLatin1String(lockAfterKey), usualLockAfter).toInt());
 }
@@ -80,6 +80,11 @@ void Lock::lockAfter(double minutes) {
     constexpr double millisecondsAMinute = 60000.0;
     idle_.setInterval(static_cast<int>(minutes * millisecondsAMinute));
     minutes > 0.0 ? idle_.start() : idle_.stop();
+}
+
+void Lock::touched() {
+    if (idle_.interval() > 0 && !cover_)
+        idle_.start();
 }
 
 QString Lock::obstacle() const {
@@ -102,14 +107,15 @@ void Lock::cover(LockCover::Why why) {
     if (cover_)
         return;
     QWidget* above = QApplication::activeModalWidget();
-    LockCover cover(session_, above ? above->window() : window_, why);
-    cover.setGeometry(QRect(window_->mapToGlobal(QPoint(0, 0)), window_->size()));
+    QWidget* front = above ? above->window() : window_;
+    LockCover cover(session_, front, why);
+    cover.setGeometry(
+        window_->frameGeometry().united(front->frameGeometry())); // a dialog may be the larger one
     cover_ = &cover;
     cover.exec();
     cover_ = nullptr;
-    (above ? above->window() : window_)->activateWindow();
-    if (idle_.interval() > 0)
-        idle_.start();
+    front->activateWindow();
+    touched();
 }
 
 bool Lock::eventFilter(QObject* watched, QEvent* event) {
@@ -118,8 +124,7 @@ bool Lock::eventFilter(QObject* watched, QEvent* event) {
     case QEvent::MouseButtonPress:
     case QEvent::MouseMove:
     case QEvent::Wheel:
-        if (idle_.isActive())
-            idle_.start();
+        touched();
         break;
     default:
         break;

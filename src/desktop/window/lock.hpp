@@ -9,8 +9,8 @@
 
 namespace fusain::desktop {
 
-/// Covers the window until somebody says who they are: no name of a client, no number is seen, no key reaches what
-/// is behind. Instruments, countdowns and a running recording go on.
+/// Covers the window until somebody says who they are: no name of a client, no number is seen, no key reaches
+/// what is behind. Instruments, countdowns and a running recording go on.
 class LockCover : public QDialog {
     Q_OBJECT
 public:
@@ -47,6 +47,7 @@ protected:
 
 private:
     void cover(LockCover::Why why);
+    void touched();
     Session& session_;
     QWidget* window_;
     QTimer idle_;

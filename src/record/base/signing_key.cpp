@@ -70,7 +70,7 @@ Expected<void> openSeed(const std::string& passphrase, const SigningKey& key, Se
         return noMemory();
     if (crypto_secretbox_open_easy(seed.data(), sealed.data(), sealed.size(), nonce.data(), lock.data()) != 0)
         return failure({FUSAIN_TEXT("The passphrase is not right."), {}}, {},
-                       {FUSAIN_TEXT("Type it again; mind capital letters."), {}});
+                       {FUSAIN_TEXT("Type it again. Check Caps Lock."), {}});
     return {};
 }
 
@@ -124,7 +124,7 @@ Expected<SigningKey> makeSigningKey(const std::string& passphrase, const Sealing
     if (passphrase.size() < leastPassphrase)
         return failure(
             {FUSAIN_TEXT("A passphrase has {1} characters or more."), {std::to_string(leastPassphrase)}}, {},
-            {FUSAIN_TEXT("Four words that do not belong together are easy to keep in mind."), {}});
+            {FUSAIN_TEXT("Four unrelated words are easy to remember."), {}});
     Wiped<Seed> seed;
     Wiped<Lock> lock;
     Wiped<Secret> secret;

@@ -9,6 +9,7 @@
 namespace fusain::store {
 namespace {
 
+constexpr std::string_view recordImported = "record.imported";
 constexpr std::string_view keyPrefix = "key.", signaturePrefix = "signature.";
 
 std::string subjectOf(std::string_view prefix, const std::string& id) {
@@ -143,6 +144,11 @@ void SignatureCheck::see(const Event& event, const std::string& headBefore, std:
         seeSignature(event, headBefore, faults);
     else if (event.kind == TestSigned::kind)
         seeSigned(event, faults);
+    else if (event.kind == recordImported)
+        for (const Json& id : event.data->value("ids", Json::array()))
+            imported_.insert(id.get<std::string>());
+    else if (event.kind == kinds::importMade)
+        imported_.clear();
 }
 
 void SignatureCheck::seeKey(const Event& event, std::vector<Fault>& faults) {
@@ -157,7 +163,9 @@ void SignatureCheck::seeKey(const Event& event, std::vector<Fault>& faults) {
     if (!key ||
         (before != keys_.end() && !isSignatureOf(replacement(staff, key->publicKey), vouched, before->second)))
         faults.push_back(
-            {{FUSAIN_TEXT("The signing key of {1} was replaced without the one before."), {staff}}, event.at});
+            {{FUSAIN_TEXT("The signing key of {1} was replaced without approval by the previous key."),
+              {staff}},
+             event.at});
     if (key)
         keys_[staff] = key->publicKey;
 }
@@ -172,7 +180,7 @@ void SignatureCheck::seeSignature(const Event& event, const std::string& headBef
         signature->sequence + 1 != event.sequence || signature->head != headBefore ||
         subjectOf(signaturePrefix, signature->test) != event.subject ||
         !isSignatureOf(statementOf(*signature), signature->signature, signature->publicKey)) {
-        faults.push_back({{FUSAIN_TEXT("The signature under test {1} does not hold."),
+        faults.push_back({{FUSAIN_TEXT("The signature under test {1} is not valid."),
                            {idIn(signaturePrefix, event.subject)}},
                           event.at});
         return;
@@ -184,6 +192,8 @@ void SignatureCheck::seeSignature(const Event& event, const std::string& headBef
 // Whoever answers for a result signs it with their key, where they have one.
 void SignatureCheck::seeSigned(const Event& event, std::vector<Fault>& faults) {
     finish(faults);
+    if (imported_.contains(event.subject))
+        return;
     const std::string physiologist = event.data->value("physiologist", std::string());
     const std::string signer =
         physiologist.empty() ? event.data->value("technician", std::string()) : physiologist;

@@ -5,6 +5,7 @@
 #include "store/book/verification.hpp"
 
 #include <map>
+#include <set>
 #include <vector>
 
 namespace fusain::store {
@@ -77,6 +78,8 @@ private:
     void seeSignature(const Event& event, const std::string& headBefore, std::vector<Fault>& faults);
     void seeSigned(const Event& event, std::vector<Fault>& faults);
 
+    /// Tests of a record that is being put in: they were signed elsewhere, in another lab's names.
+    std::set<std::string> imported_;
     std::map<std::string, std::string> keys_; ///< public halves in force, by staff id
     struct Awaited {
         std::string test, signer;

@@ -67,14 +67,17 @@ Expected<ClientRecord> takeOut(LabBook& book, const std::string& clientId) {
 namespace {
 
 Expected<void> noteImport(LabBook& book, const ClientRecord& record, const ImportedFrom& from) {
-    const auto kept =
-        book.append({0,
-                     from.at,
-                     from.by,
-                     "record.imported",
-                     record.client.id,
-                     Json{{"file", from.file}, {"file_hash", from.fileHash}, {"tests", record.tests.size()}},
-                     {}});
+    Json ids = Json::array(); // what they were signed with stands elsewhere: no key of this book signs them
+    for (const ClientRecord::Test& test : record.tests)
+        ids.push_back(common(test.record).id);
+    const auto kept = book.append(
+        {0,
+         from.at,
+         from.by,
+         "record.imported",
+         record.client.id,
+         Json{{"file", from.file}, {"file_hash", from.fileHash}, {"tests", record.tests.size()}, {"ids", ids}},
+         {}});
     return kept ? Expected<void>() : tl::unexpected(kept.error());
 }
 

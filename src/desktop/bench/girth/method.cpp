@@ -6,7 +6,6 @@
 #include "desktop/bench/method/reading_panels.hpp"
 #include "report/base/words.hpp"
 
-#include <array>
 
 namespace fusain::desktop {
 namespace {

@@ -366,13 +366,13 @@ void QuestionsPanel::rebook() {
 }
 
 void QuestionsPanel::goOnPast() {
-    const QString reason = askReason(this, tr("Continue with a reason"),
-                                     tr("Why is it acceptable to continue? The reason goes on the record."));
-    if (reason.isEmpty())
-        return;
     const auto* answer = run().answerTo(current()->id);
     const bool blocked = answer && answer->finding.action == readiness::Action::Blocked;
-    if (!blocked || provesWhoItIs(session_, this, tr("Continue with a reason")))
+    const QString act = blocked ? tr("Override finding") : tr("Continue with a reason");
+    const QString reason =
+        askReason(this, act, blocked ? tr("Why is the test justified? The reason goes on the record.")
+                                     : tr("Why is it acceptable to continue? The reason goes on the record."));
+    if (!reason.isEmpty() && (!blocked || provesWhoItIs(session_, this, act)))
         session_.report(run().acceptDeviation(current()->id, reason.toStdString()));
 }
 

@@ -140,10 +140,10 @@ void SignPanel::primary() {
 // Whoever answers for the result proves who it is, where they have a key.
 void SignPanel::sign() {
     const Staff technician = this->technician().value_or(Staff{});
-    const auto passphrase =
-        passphraseOf(session_, this, physiologist().value_or(technician), tr("Sign and lock"));
+    const auto answers = physiologist(); // asked for once: somebody else may take the bench meanwhile
+    const auto passphrase = passphraseOf(session_, this, answers.value_or(technician), tr("Sign and lock"));
     if (passphrase)
-        session_.report(session_.signRun(technician, physiologist(), *passphrase));
+        session_.report(session_.signRun(technician, answers, *passphrase));
 }
 
 QString SignPanel::verdict() const {

@@ -282,7 +282,7 @@ void ClientsPlace::showDossier() {
     const auto client = selected();
     name_->setText(client                       ? session_.nameOf(*client)
                    : clients_->rowCount() > 0   ? tr("Choose a client.")
-                   : !search_->text().isEmpty() ? tr("Nobody found.")
+                   : !search_->text().isEmpty() ? tr("No client found.")
                                                 : tr("No client yet. \"New client\" is the first step."));
     shown_ = client ? session_.book().testsOf(client->id) : std::vector<AnyTest>{};
     std::ranges::reverse(shown_);
@@ -378,7 +378,7 @@ void ClientsPlace::showWhatMatters() {
         break;
     }
     if (shown_.empty() && selected())
-        lines << tr("No test yet. Each test will stand here, with what changed since the one before.");
+        lines << tr("No test yet. Tests will be listed here with the change since the one before.");
     matters_->setText(lines.join(QLatin1Char('\n')));
     matters_->setVisible(!lines.isEmpty());
 }

@@ -72,7 +72,7 @@ PlanPage::PlanPage(Session& session)
       sliders_(label({})), weeksWords_(label({})), guard_(label({}, "soft")), activity_(new QComboBox),
       exercise_(new ValueField(tr("Exercise, net"), tr("kcal/d"))),
       resting_(new ValueField(tr("Rest, measured"), tr("kcal/d"))), athlete_(new QCheckBox(tr("Trains hard"))),
-      health_(button(tr("Health questions…"))), needs_(button(tr("What it needs"))),
+      health_(button(tr("Health questions…"))), needs_(button(tr("Set energy"))),
       describe_(button(tr("A usual day…"))), measure_(button(tr("A resting test…"))),
       stop_(label({}, "warning")), result_(new QWidget),
       course_(new FigureView(tr("Mass over the weeks"), 176)),

@@ -118,7 +118,7 @@ QLayout* ProgressPage::pictures() {
     for (const Followed each : {Followed::Mass, Followed::FatMass, Followed::FatFreeMass}) {
         auto* figure = new FigureView(report::sentence(report::say(textOf(each).title)), 46);
         figure->setFixedWidth(scaled(264));
-        figure->setToolTip(tr("A click shows it large."));
+        figure->setToolTip(tr("Click to enlarge."));
         connect(figure, &FigureView::clicked, this, [this, each] { choose(each); });
         beside->addWidget(figure, 1);
         small_.emplace_back(each, figure);
@@ -271,7 +271,7 @@ void ProgressPage::zoom() {
 void ProgressPage::showTrend() {
     const LabPrecision own = tests_.empty() ? LabPrecision{} : precision(tests_.back());
     report::TrendModel model = report::trendModel(quantity(), shownSeries(quantity(), own));
-    zoom_->setText(period_ ? tr("Whole time") : tr("Only this period"));
+    zoom_->setText(period_ ? tr("All visits") : tr("Only this period"));
     zoom_->setVisible(period_ || tests_.size() > 2);
     regions_->setVisible(std::ranges::any_of(
         tests_, [](const ComputedTest& test) { return valueOf(Followed::TrunkLean, test).has_value(); }));

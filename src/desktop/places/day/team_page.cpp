@@ -505,8 +505,9 @@ void TeamPage::reviewAndSign() {
     TeamReview review(session_, std::move(people), this);
     if (review.exec() != QDialog::Accepted)
         return;
-    const auto passphrase = passphraseOf(session_, this, session_.atTheBench(), tr("Sign and lock"));
-    if (!passphrase)
+    const Staff signer = session_.atTheBench();
+    const auto passphrase = passphraseOf(session_, this, signer, tr("Sign and lock"));
+    if (!passphrase || session_.atTheBench().id != signer.id) // somebody else took the bench meanwhile
         return;
     const int signedTests = morning_.signAll(review.sentences(), *passphrase);
     refresh();

@@ -229,7 +229,7 @@ QString everyValue(const AnyPolicy& policy) {
     return QStringLiteral(
                "<h3>%1</h3><table cellpadding=4><tr><th align=left>%2</th><th align=right>%3</th><th "
                "align=left>%4</th><th align=left>%5</th></tr>%6</table>")
-        .arg(QObject::tr("Every value, as its document has it"), QObject::tr("key"), QObject::tr("value"),
+        .arg(QObject::tr("All values"), QObject::tr("key"), QObject::tr("value"),
              QObject::tr("unit"), QObject::tr("allowed"), rows);
 }
 

@@ -91,8 +91,8 @@ SettingsPlace::SettingsPlace(Session& session)
 
 QWidget* SettingsPlace::peoplePage() {
     auto* page =
-        pageFor(tr("People"), tr("Who measures and who signs. The physiologist says who works here. Who has a "
-                                 "passphrase is asked for it at the bench and at each signature."));
+        pageFor(tr("People"), tr("Who measures and who signs. The physiologist says who works here. Whoever has a "
+                                 "passphrase enters it at the bench and for each signature."));
     auto* column = static_cast<QVBoxLayout*>(page->layout());
     colleagues_->setColumnWidth(0, scaled(280));
     colleagues_->setColumnWidth(1, scaled(150));
@@ -126,7 +126,7 @@ QWidget* SettingsPlace::screenPage() {
     for (const int percent : {100, 125, 150, 175, 200})
         textSize_->addItem(tr("%1 %").arg(percent), percent);
     textSize_->setAccessibleName(tr("Size of text, from the next start"));
-    lockAfter_->setAccessibleName(tr("Lock when nobody touches it for"));
+    lockAfter_->setAccessibleName(tr("Lock after inactivity of"));
     lockAfter_->addItem(tr("never"), 0);
     for (const int minutes : {2, 5, 10, 30})
         lockAfter_->addItem(tr("%n minute(s)", nullptr, minutes), minutes);
@@ -135,7 +135,7 @@ QWidget* SettingsPlace::screenPage() {
     form->addRow(contrast_);
     form->addRow(names_);
     form->addRow(tr("Size of text, from the next start"), textSize_);
-    form->addRow(tr("Lock when nobody touches it for"), lockAfter_);
+    form->addRow(tr("Lock after inactivity of"), lockAfter_);
     column->addLayout(form);
     column->addStretch();
     connect(dark_, &QCheckBox::toggled, this, [this](bool on) { session_.setDark(on); });
@@ -251,7 +251,7 @@ void SettingsPlace::showColleagues() {
 
 void SettingsPlace::changePassphrase() {
     if (session_.atTheBench().id.empty())
-        return said_->setText(tr("Choose who you are first."));
+        return said_->setText(tr("Choose who is at the bench first."));
     if (NewPassphrase(session_, session_.atTheBench(), this).exec() == QDialog::Accepted)
         showColleagues();
 }
@@ -266,8 +266,9 @@ void SettingsPlace::revokeKey() {
         return said_->setText(tr("The physiologist revokes the key of somebody else."));
     const QString reason = askReason(this, tr("Revoke the key of %1").arg(report::plain(whose.name)),
                                      tr("Why? What it signed stays signed; a new key can be made after this."));
-    if (!reason.isEmpty() && session_.report(session_.signatures().revokeKey(whose.id, session_.atTheBench().id,
-                                                                             reason.toStdString())))
+    if (!reason.isEmpty() && provesWhoItIs(session_, this, tr("Revoke key")) &&
+        session_.report(
+            session_.signatures().revokeKey(whose.id, session_.atTheBench().id, reason.toStdString())))
         showColleagues();
 }
 

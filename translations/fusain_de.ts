@@ -14303,10 +14303,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Trainingsenergie am Tag, ohne Ruheanteil</translation>
     </message>
     <message>
-      <source>lean of arms and legs</source>
-      <translation>Magermasse von Armen und Beinen</translation>
-    </message>
-    <message>
       <source>Extracellular water from the arc, Moissl</source>
       <translation>Extrazelluläres Wasser aus der Ortskurve, Moissl</translation>
     </message>
@@ -14387,7 +14383,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>ein Wärmeverlust für das ganze Becken, durch zweimaliges Messen gefunden</translation>
     </message>
     <message>
-      <source>the wanted temperature lies between the tank's and the supply's</source>
+      <source>target temperature between the tank's and the supply's</source>
       <translation>die gewünschte Temperatur liegt zwischen der des Beckens und der des Zulaufs</translation>
     </message>
     <message>

@@ -202,7 +202,7 @@ std::vector<Equation> others() {
          'A',
          "kg/m²",
          "lean by a densitometer",
-         {{"appendicular_lean_kg", "lean of arms and legs", "kg", 3, 60}, heightInput},
+         {{"appendicular_lean_kg", "appendicular lean mass", "kg", 3, 60}, heightInput},
          [](EquationArguments x) {
              return EquationValue{x[0] / (x[1] * x[1] / 1e4), {}, {}};
          }},

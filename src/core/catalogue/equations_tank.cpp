@@ -29,7 +29,7 @@ std::vector<Equation> tankEquations() {
              "mixing of equal volumes; what is lost meanwhile is left out",
              'A',
              "L",
-             "the wanted temperature lies between the tank's and the supply's",
+             "target temperature between the tank's and the supply's",
              {volume,
               {"temperature_c", "water now", "°C", 5, 36},
               {"wanted_c", "wanted", "°C", 33, 40},

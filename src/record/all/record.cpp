@@ -21,7 +21,7 @@ std::string_view methodTitle(std::string_view method) {
 AnyTest emptyTest(const std::string& method) {
     AnyTest empty;
     if (!Methods::with(method, [&]<class Method> { empty = typename Method::Record{}; }))
-        throw Json::other_error::create(501, "method \"" + method + "\" is not one that this program knows",
+        throw Json::other_error::create(501, "method \"" + method + "\" is not known",
                                         nullptr);
     return empty;
 }

@@ -54,7 +54,7 @@ const Fields<AnsweredQuestion>& answeredFields() {
             .part("answer", &AnsweredQuestion::answer, answerFields(), "as it was given")
             .flat(&AnsweredQuestion::finding, findingFields())
             .sparse("accepted_reason", &AnsweredQuestion::acceptedReason,
-                    "why the test continued in spite of it");
+                    "why the test continued");
         made.custom(
             {"accepted_by", "text", {}, {}, Presence::Sparse, "staff id", {}, {}},
             [](const Json& json, AnsweredQuestion& question) { question.acceptedBy = json.get<std::string>(); },

@@ -16,7 +16,7 @@ Expected<void> playReadings(Procedure& run, const simulation::TrueBody& body, co
                             const ReadingVisit& visit, simulation::Random& random, Instant& clock) {
     std::vector<simulation::Deviation> deviations;
     for (const auto& [rule, answer] : visit.answers)
-        deviations.push_back({rule, answer, "wanted to know all the same"});
+        deviations.push_back({rule, answer, "wanted to know anyway"});
     const auto day = [&]<class Day>(Day made) {
         made.deviations = deviations;
         return made;

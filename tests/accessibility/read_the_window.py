@@ -23,20 +23,18 @@ class OverTheBus(unittest.TestCase):
         read = 0
         for place in PLACES:
             self.window.open(place)
-            for each in self.window.everything():
-                role = each.get_role_name()
-                if role in CONTROLS:
-                    read += 1
-                    self.assertTrue(name_of(each), f"{place}: a {role} has no name")
-                if role == "image":
-                    self.assertTrue(each.get_description(), f"{place}: {name_of(each)} says nothing")
+            shown = wait_for(self.controls, place, 30)
+            read += len(shown)
+            for role, name, description in shown:
+                self.assertTrue(name, f"{place}: a {role} has no name")
+                self.assertTrue(role != "image" or description, f"{place}: {name} says nothing")
         self.assertGreater(read, 100)
 
     def test_what_is_selected_is_what_is_shown(self):
         self.choose_client("Dov Castellane")
         for page in ["People", "Screen and keys"]:
             self.window.open("Settings")
-            act(self.there("list item", lambda name: name == page))
+            self.window.press(lambda name: name == page, "list item")
             self.there("label", lambda name: name == f"Settings  ›  {page}")
 
     def test_a_test_under_water_is_run_to_the_handover(self):
@@ -44,9 +42,9 @@ class OverTheBus(unittest.TestCase):
         self.window.press(lambda name: name == "Start a test")
         steps, said, until = [], "", time.monotonic() + 240
         while time.monotonic() < until:
-            at, buttons, fields = self.bench()
+            at, done = wait_for(self.one_step, "a step that can be read whole", 30)
             steps += [at] if at not in steps else []
-            said = self.answer(fields) or self.act(buttons) or said
+            said = done or said
             if said.startswith("Hand over"):
                 break
             time.sleep(0.4)
@@ -55,16 +53,26 @@ class OverTheBus(unittest.TestCase):
         for step in ["Screening", "Readiness", "Dry mass", "Vital capacity", "Trials", "Interpretation", "Sign"]:
             self.assertIn(step, steps)
 
+    def controls(self):
+        """Each control that shows: role, name, description."""
+        return [(each.get_role_name(), name_of(each), each.get_description())
+                for each in self.window.everything() if each.get_role_name() in CONTROLS]
+
     def there(self, role, said):
         return wait_for(lambda: self.window.first(role, said), role, 30)
 
     def choose_client(self, name):
         self.window.open("Clients")
-        act(self.there("list item", lambda said: said.startswith(name)))
+        self.window.press(lambda said: said.startswith(name), "list item")
         self.there("label", lambda said: said == f"Clients  ›  {name}")
 
     def labels(self):
         return [name_of(each) for each in self.window.all("label")]
+
+    def one_step(self):
+        """Reads the open step and does what its foot says: the step and what was pressed or written, if anything."""
+        at, buttons, fields = self.bench()
+        return at, self.answer(fields) or self.act(buttons)
 
     def bench(self):
         """The open step, its buttons and its fields: what stands after the run sheet."""

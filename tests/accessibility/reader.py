@@ -7,21 +7,27 @@ import time
 import gi
 
 gi.require_version("Atspi", "2.0")
-from gi.repository import Atspi  # noqa: E402
+from gi.repository import Atspi, GLib  # noqa: E402
 
 SHOWING = Atspi.StateType.SHOWING
 ENABLED = Atspi.StateType.ENABLED
 
 
 def wait_for(found, what, seconds=90):
-    """Asks until there is an answer; gives up long after a slow machine would have had one."""
+    """Asks until there is an answer; gives up long after a slow machine would have had one.
+
+    A part of the window may go while it is read: that is read once more, as a screen reader does."""
     until = time.monotonic() + seconds
+    gone = None
     while time.monotonic() < until:
-        answer = found()
-        if answer:
-            return answer
+        try:
+            answer = found()
+            if answer:
+                return answer
+        except GLib.GError as error:
+            gone = error
         time.sleep(0.1)
-    raise AssertionError(f"not there after {seconds} s: {what}")
+    raise AssertionError(f"not there after {seconds} s: {what}" + (f"; last: {gone}" if gone else ""))
 
 
 class Window:
@@ -70,18 +76,23 @@ class Window:
         return None
 
     def press(self, said, role="push button"):
-        button = wait_for(lambda: self.first(role, said), "a button to press", 20)
-        act(button)
+        wait_for(lambda: acted(self.first(role, said)), "a button to press", 20)
 
     def open(self, place):
-        box = wait_for(lambda: self.first("check box", lambda name: name == place), place)
-        act(box)
+        box = wait_for(lambda: acted(self.first("check box", lambda name: name == place)), place)
         wait_for(lambda: box.get_state_set().contains(Atspi.StateType.CHECKED), place)
 
 
 def act(control):
     names = [control.get_action_name(i) for i in range(control.get_n_actions())]
     control.do_action(names.index("Press") if "Press" in names else names.index("Toggle"))
+
+
+def acted(control):
+    """The control, once it is there and was pressed."""
+    if control:
+        act(control)
+    return control
 
 
 def name_of(one):

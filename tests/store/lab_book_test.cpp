@@ -3,23 +3,23 @@
 #include "store/book/lab_book.hpp"
 #include "store/transfer/data_files.hpp"
 #include "support/chamber_run.hpp"
+#include "support/engines.hpp"
 
 #include <QFile>
 #include <QFileInfo>
 #include <QSqlDatabase>
 #include <QSqlQuery>
-#include <QTemporaryDir>
 
 namespace fusain::store::lab_book_test {
 namespace {
 
 using namespace fusain::testing;
 
-class Book : public ::testing::Test {
+class Book : public ::testing::TestWithParam<Engine> {
 protected:
-    QString file(const char* name = "lab.fusain") const { return folder.filePath(QLatin1String(name)); }
+    QString file(const char* name) const { return shelf.file(name); }
     std::unique_ptr<LabBook> open() {
-        auto book = LabBook::openOrCreate(file(), clock);
+        auto book = LabBook::openOrCreate(shelf.address(), clock);
         EXPECT_TRUE(book) << book.error().english();
         return std::move(*book);
     }
@@ -28,22 +28,19 @@ protected:
                 Sex::Female, Metres(1.68), UnitSystem::Metric, "",
                 false};
     }
-    // Runs SQL on the file behind the book's back.
-    void tamper(const QString& sql) {
-        {
-            QSqlDatabase database =
-                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("tamper"));
-            database.setDatabaseName(file());
-            ASSERT_TRUE(database.open());
-            ASSERT_TRUE(QSqlQuery(database).exec(sql));
-        }
-        QSqlDatabase::removeDatabase(QStringLiteral("tamper"));
-    }
-    QTemporaryDir folder;
+    BookShelf shelf{GetParam()};
     SteppingClock clock;
 };
+INSTANTIATE_TEST_SUITE_P(Engines, Book, bothEngines, nameOfEngine);
 
-TEST_F(Book, KeepsClientsAndFindsThem) {
+/// What only a file can be.
+class BookFile : public Book {
+protected:
+    QString file() const { return Book::file("lab.fusain"); }
+};
+INSTANTIATE_TEST_SUITE_P(Engines, BookFile, ::testing::Values(Engine::File), nameOfEngine);
+
+TEST_P(Book, KeepsClientsAndFindsThem) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     EXPECT_EQ(book->findClients("BRAND").size(), 1u);
@@ -52,7 +49,7 @@ TEST_F(Book, KeepsClientsAndFindsThem) {
     EXPECT_TRUE(book->findClients("nobody").empty());
 }
 
-TEST_F(Book, WarnsOfDuplicates) {
+TEST_P(Book, WarnsOfDuplicates) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     Client again = ailsa();
@@ -65,7 +62,7 @@ TEST_F(Book, WarnsOfDuplicates) {
     EXPECT_TRUE(book->likelyDuplicates(again).empty());
 }
 
-TEST_F(Book, RefusesImpossibleClients) {
+TEST_P(Book, RefusesImpossibleClients) {
     auto book = open();
     Client client = ailsa();
     client.birthDate = *dateFromIso("2033-01-01");
@@ -73,7 +70,7 @@ TEST_F(Book, RefusesImpossibleClients) {
     EXPECT_TRUE(book->clients().empty());
 }
 
-TEST_F(Book, ATestIsThereAfterClosingAtAnyMoment) {
+TEST_P(Book, ATestIsThereAfterClosingAtAnyMoment) {
     {
         auto book = open();
         MUST(book->save(ailsa(), "bram"));
@@ -94,7 +91,7 @@ TEST_F(Book, ATestIsThereAfterClosingAtAnyMoment) {
     EXPECT_TRUE(book->verify().sound());
 }
 
-TEST_F(Book, AnAmendmentKeepsBothVersions) {
+TEST_P(Book, AnAmendmentKeepsBothVersions) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
@@ -111,7 +108,7 @@ TEST_F(Book, AnAmendmentKeepsBothVersions) {
     EXPECT_TRUE(book->verify().sound());
 }
 
-TEST_F(Book, ResultsAreStoredBesideNeverOver) {
+TEST_P(Book, ResultsAreStoredBesideNeverOver) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     ASSERT_TRUE(HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock));
@@ -121,83 +118,83 @@ TEST_F(Book, ResultsAreStoredBesideNeverOver) {
     EXPECT_EQ(book->resultsOf("t1").size(), 2u);
 }
 
-TEST_F(Book, VerifyFindsAChangedEvent) {
+TEST_P(Book, VerifyFindsAChangedEvent) {
     {
         auto book = open();
         MUST(book->save(ailsa(), "bram"));
         MUST(book->setSetting("theme", "dark", "bram"));
         EXPECT_TRUE(book->verify().sound());
     }
-    tamper(QStringLiteral("UPDATE journal SET staff = 'oriel' WHERE sequence = 1"));
+    shelf.tamper(QStringLiteral("UPDATE journal SET staff = 'oriel' WHERE sequence = 1"));
     const auto verification = open()->verify();
     EXPECT_FALSE(verification.sound());
 }
 
-TEST_F(Book, VerifyFindsARemovedEvent) {
+TEST_P(Book, VerifyFindsARemovedEvent) {
     {
         auto book = open();
         MUST(book->save(ailsa(), "bram"));
         MUST(book->setSetting("theme", "dark", "bram"));
     }
-    tamper(QStringLiteral("DELETE FROM journal WHERE sequence = 1"));
+    shelf.tamper(QStringLiteral("DELETE FROM journal WHERE sequence = 1"));
     EXPECT_FALSE(open()->verify().sound());
 }
 
-TEST_F(Book, VerifyFindsAChangedRawRecord) {
+TEST_P(Book, VerifyFindsAChangedRawRecord) {
     {
         auto book = open();
         MUST(book->save(ailsa(), "bram"));
         auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
         prepare(*run);
     }
-    tamper(QStringLiteral("UPDATE tests SET document = replace(document, '70.0', '60.0')"));
+    shelf.tamper(QStringLiteral("UPDATE tests SET document = replace(document, '70.0', '60.0')"));
     EXPECT_FALSE(open()->verify().sound());
 }
 
-TEST_F(Book, ForeignFilesAreLeftAlone) {
+TEST_P(BookFile, ForeignFilesAreLeftAlone) {
     QFile other(file());
     ASSERT_TRUE(other.open(QIODevice::WriteOnly));
     other.write("dear diary");
     other.close();
-    const auto refused = LabBook::open(file(), clock);
+    const auto refused = LabBook::open(shelf.address(), clock);
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().english().find("not a lab book"), std::string::npos);
     ASSERT_TRUE(other.open(QIODevice::ReadOnly));
     EXPECT_EQ(other.readAll(), QByteArray("dear diary"));
 }
 
-TEST_F(Book, AnotherProgramsDatabaseIsLeftAlone) {
-    tamper(QStringLiteral("CREATE TABLE songs (title TEXT)"));
-    EXPECT_FALSE(LabBook::open(file(), clock));
+TEST_P(Book, AnotherProgramsDatabaseIsLeftAlone) {
+    shelf.tamper(QStringLiteral("CREATE TABLE songs (title TEXT)"));
+    EXPECT_FALSE(LabBook::open(shelf.address(), clock));
 }
 
-TEST_F(Book, ATruncatedFileIsExplained) {
+TEST_P(BookFile, ATruncatedFileIsExplained) {
     { MUST(open()->save(ailsa(), "bram")); }
     QFile book(file());
     ASSERT_TRUE(book.resize(book.size() / 2));
-    const auto opened = LabBook::open(file(), clock);
+    const auto opened = LabBook::open(shelf.address(), clock);
     // Either the opening or the check says so; it must not pass as sound.
     EXPECT_TRUE(!opened || !(*opened)->verify().sound());
 }
 
-TEST_F(Book, ANewerBookIsRefused) {
+TEST_P(Book, ANewerBookIsRefused) {
     open();
-    tamper(QStringLiteral("UPDATE meta SET value = '99' WHERE key = 'schema'"));
-    const auto refused = LabBook::open(file(), clock);
+    shelf.tamper(QStringLiteral("UPDATE meta SET value = '99' WHERE key = 'schema'"));
+    const auto refused = LabBook::open(shelf.address(), clock);
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().english().find("newer Fusain"), std::string::npos);
 }
 
 // A book of schema 1 is copied beside itself and brought forward; its checks keep their numbers under the new
 // names.
-TEST_F(Book, AnOlderBookIsCopiedAndBroughtForward) {
+TEST_P(BookFile, AnOlderBookIsCopiedAndBroughtForward) {
     open();
-    tamper(QStringLiteral("DROP TABLE studies"));
-    tamper(QStringLiteral("DROP TABLE recordings"));
+    shelf.tamper(QStringLiteral("DROP TABLE studies"));
+    shelf.tamper(QStringLiteral("DROP TABLE recordings"));
     for (const char* index : {"checks_instrument", "tests_state", "tests_method"})
-        tamper(QStringLiteral("DROP INDEX ") + QLatin1String(index));
-    tamper(QStringLiteral("UPDATE meta SET value = '1' WHERE key = 'schema'"));
-    tamper(QStringLiteral(
+        shelf.tamper(QStringLiteral("DROP INDEX ") + QLatin1String(index));
+    shelf.tamper(QStringLiteral("UPDATE meta SET value = '1' WHERE key = 'schema'"));
+    shelf.tamper(QStringLiteral(
         "INSERT INTO checks (id, instrument, kind, at, document) VALUES ('c', 'Tank', 'load-cell', "
         "'2026-03-12T07:00:00.000Z', '{\"nominal_kg\": 5.0, \"reading_kg\": 5.01, \"passed\": true}')"));
     auto book = open();
@@ -209,7 +206,7 @@ TEST_F(Book, AnOlderBookIsCopiedAndBroughtForward) {
     EXPECT_TRUE(book->studies().empty());
 }
 
-TEST_F(Book, KeepsChecksWithEveryReadingAndStudies) {
+TEST_P(Book, KeepsChecksWithEveryReadingAndStudies) {
     auto book = open();
     MUST(book->save(
         Check{"c1", "chamber", "cylinder-volume", clock(), 50.0, 50.01, true, "bram", "", {50.0, 50.02}},
@@ -224,7 +221,7 @@ TEST_F(Book, KeepsChecksWithEveryReadingAndStudies) {
     EXPECT_TRUE(book->verify().sound());
 }
 
-TEST_F(Book, AChamberTestIsKeptBesideTankTests) {
+TEST_P(Book, AChamberTestIsKeptBesideTankTests) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     TestSubject subject = man;
@@ -240,7 +237,7 @@ TEST_F(Book, AChamberTestIsKeptBesideTankTests) {
     EXPECT_TRUE(book->verify().sound());
 }
 
-TEST_F(Book, BacksUpChecksAndRestores) {
+TEST_P(Book, BacksUpChecksAndRestores) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     const auto daily = book->backUpDaily(clock());
@@ -250,7 +247,7 @@ TEST_F(Book, BacksUpChecksAndRestores) {
     EXPECT_EQ((*LabBook::open(file("restored.fusain"), clock))->clients().size(), 1u);
 }
 
-TEST_F(Book, ACancelledCopyIsNotThereAndACancelledVerificationIsNotSound) {
+TEST_P(Book, ACancelledCopyIsNotThereAndACancelledVerificationIsNotSound) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     Progress progress;
@@ -272,21 +269,21 @@ TEST_F(Book, ACancelledCopyIsNotThereAndACancelledVerificationIsNotSound) {
         EXPECT_FALSE(QFile::exists(file(name))) << name;
 }
 
-TEST_F(Book, OldDailyCopiesAreThinnedOut) {
+TEST_P(Book, OldDailyCopiesAreThinnedOut) {
     auto book = open();
     for (int day = 0; day < 5; ++day)
         ASSERT_TRUE(book->backUpDaily(Instant{clock().milliseconds + day * 86400000LL}, {}, 3));
-    EXPECT_EQ(QDir(folder.filePath(QStringLiteral("lab.copies"))).entryList(QDir::Files).size(), 3);
+    EXPECT_EQ(QDir(LabBook::copiesBeside(shelf.address())).entryList(QDir::Files).size(), 3);
 }
 
-TEST_F(Book, AClockSetBackIsNoticed) {
+TEST_P(Book, AClockSetBackIsNoticed) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     EXPECT_FALSE(book->clockWarning(clock()));
     EXPECT_TRUE(book->clockWarning(Instant{clock().milliseconds - 3600000}));
 }
 
-TEST_F(Book, WhatIsDoneTogetherIsKeptWholeOrNotAtAll) {
+TEST_P(Book, WhatIsDoneTogetherIsKeptWholeOrNotAtAll) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);
@@ -319,7 +316,7 @@ TEST_F(Book, WhatIsDoneTogetherIsKeptWholeOrNotAtAll) {
     EXPECT_EQ(book->resultsOf("t1").size(), 1u);
 }
 
-TEST_F(Book, AnAppointmentKeepsTheMethodThatItWasChangedTo) {
+TEST_P(Book, AnAppointmentKeepsTheMethodThatItWasChangedTo) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     Visit visit{"v1", "client-1", clock(), "hydrostatic", "booked", {}, {}};
@@ -334,7 +331,7 @@ TEST_F(Book, AnAppointmentKeepsTheMethodThatItWasChangedTo) {
 }
 
 // The page limit of SQLite stands for a full disk: the same error code, without needing a small file system.
-TEST_F(Book, AFullDiskLosesNothingAndWorkGoesOnAfterwards) {
+TEST_P(BookFile, AFullDiskLosesNothingAndWorkGoesOnAfterwards) {
     auto book = open();
     MUST(book->save(ailsa(), "bram"));
     auto run = HydrostaticProcedure::begin(standardSetting(), "t1", man, technician, *book, clock);

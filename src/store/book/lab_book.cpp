@@ -1,283 +1,21 @@
 #include "store/book/lab_book.hpp"
 
-#include "procedure/all/replay.hpp"
+#include "procedure/method/common_events.hpp"
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "store/book/client_index.hpp"
-#include "store/book/known_tests.hpp"
-#include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/recordings.hpp"
 #include "store/book/sql.hpp"
-#include "store/book/tables.hpp"
 
-#include <QFile>
-#include <QFileInfo>
+#include <QSqlDriver>
 #include <QSqlQuery>
-#include <QUuid>
 #include <QVariant>
-#include <algorithm>
-#include <map>
 
 namespace fusain::store {
-namespace {
-
-Problem foreignFile(const QString& path) {
-    return {{FUSAIN_TEXT("This file is not a lab book, or is damaged."), {}},
-            path.toStdString(),
-            {FUSAIN_TEXT("Nothing in it was changed."), {}},
-            {FUSAIN_TEXT("Choose another file, or restore the newest daily copy."), {}}};
-}
-
-} // namespace
-
-LabBook::LabBook(QString path)
-    : path_(std::move(path)), connection_(QUuid::createUuid().toString()),
-      known_(std::make_unique<KnownTests>()), index_(std::make_unique<ClientIndex>()) {}
-
-LabBook::~LabBook() {
-    projection_.reset();
-    QSqlDatabase::database(connection_, false).close();
-    QSqlDatabase::removeDatabase(connection_);
-}
-
-Expected<void> LabBook::connect(bool readOnly) {
-    QSqlDatabase database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
-    database.setDatabaseName(path_);
-    database.setConnectOptions(readOnly ? QStringLiteral("QSQLITE_OPEN_READONLY")
-                                        : QStringLiteral("QSQLITE_BUSY_TIMEOUT=3000"));
-    if (!database.open())
-        return failure({FUSAIN_TEXT("The lab book cannot be opened."), {}}, path_.toStdString(),
-                       {FUSAIN_TEXT("Check that the folder exists and may be written."), {}});
-    projection_ = std::make_unique<Projection>(database);
-    QStringList pragmas{QStringLiteral("PRAGMA foreign_keys = ON")};
-    if (!readOnly)
-        pragmas << QStringLiteral("PRAGMA journal_mode = WAL") << QStringLiteral("PRAGMA synchronous = FULL");
-    for (const QString& pragma : pragmas)
-        if (auto done = run(database, pragma); !done)
-            return tl::unexpected(done.error());
-    return {};
-}
-
-Expected<std::unique_ptr<LabBook>> LabBook::open(const QString& path, Clock clock) {
-    auto place = BookPlace::take(path);
-    if (!place)
-        return tl::unexpected(place.error());
-    std::unique_ptr<LabBook> book(new LabBook(place->path()));
-    book->place_ = std::move(*place);
-    book->clock_ = clock;
-    if (auto connected = book->connect(false); !connected)
-        return tl::unexpected(connected.error());
-    if (auto forward = book->bringForward(); !forward)
-        return tl::unexpected(forward.error());
-    return book;
-}
-
-// Made under another name and put in its place whole: a cut in the middle leaves no half book under this one.
-Expected<std::unique_ptr<LabBook>> LabBook::create(const QString& path, Clock clock) {
-    if (QFileInfo::exists(path))
-        return failure({FUSAIN_TEXT("There is already a file here."), {}}, path.toStdString(),
-                       {FUSAIN_TEXT("Choose a new name; nothing is ever overwritten."), {}});
-    const QString partial = path + QStringLiteral(".partial");
-    QFile::remove(partial);
-    if (auto made = BookPlace::makeEmpty(partial); !made)
-        return tl::unexpected(made.error());
-    {
-        LabBook book(partial);
-        book.clock_ = clock;
-        auto done = book.connect(false);
-        if (done)
-            done = book.migrate(0);
-        if (done) // into the file itself, which is about to be renamed
-            if (auto closed = run(QSqlDatabase::database(book.connection_),
-                                  QStringLiteral("PRAGMA journal_mode = DELETE"));
-                !closed)
-                done = tl::unexpected(closed.error());
-        if (!done)
-            return tl::unexpected(done.error());
-    }
-    if (auto put = putInPlace(partial, path, Over::Nothing); !put)
-        return tl::unexpected(put.error());
-    return open(path, clock);
-}
-
-Expected<std::unique_ptr<LabBook>> LabBook::openForReading(const QString& path) {
-    if (!QFileInfo::exists(path))
-        return failure({FUSAIN_TEXT("There is no such file."), {}}, path.toStdString());
-    std::unique_ptr<LabBook> book(new LabBook(path));
-    if (auto connected = book->connect(true); !connected)
-        return tl::unexpected(connected.error());
-    const auto format = run(QSqlDatabase::database(book->connection_),
-                            QStringLiteral("SELECT value FROM meta WHERE key = 'format'"));
-    if (!format)
-        return tl::unexpected(foreignFile(path));
-    return book;
-}
-
-// The schema that the file says it has; 0 for an empty one.
-Expected<int> LabBook::schemaOfFile() {
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
-    const QStringList tables = database.tables();
-    if (tables.isEmpty())
-        return 0;
-    if (!tables.contains(QLatin1String("meta")))
-        return tl::unexpected(foreignFile(path_));
-    auto found = run(database, QStringLiteral("SELECT key, value FROM meta"));
-    if (!found)
-        return tl::unexpected(found.error());
-    std::map<QString, QString> meta;
-    while (found->next())
-        meta[found->value(0).toString()] = found->value(1).toString();
-    if (meta["format"] != formatOfBooks)
-        return tl::unexpected(foreignFile(path_));
-    return meta["schema"].toInt();
-}
-
-Expected<void> LabBook::bringForward() {
-    const auto version = schemaOfFile();
-    if (!version)
-        return tl::unexpected(version.error());
-    if (*version > newestSchema())
-        return failure(
-            {FUSAIN_TEXT("This lab book was written by a newer Fusain (schema {1}; this one knows {2})."),
-             {std::to_string(*version), std::to_string(newestSchema())}},
-            path_.toStdString(), {FUSAIN_TEXT("Install the newer Fusain on this machine."), {}},
-            {FUSAIN_TEXT("Nothing in it was changed."), {}});
-    if (*version > 0 && *version < newestSchema())
-        if (auto kept = backUp(path_ + QStringLiteral(".before-schema-%1").arg(*version + 1)); !kept)
-            return kept;
-    if (auto migrated = migrate(*version); !migrated)
-        return migrated;
-    return readHead();
-}
-
-Expected<void> LabBook::readHead() {
-    auto last = run(QSqlDatabase::database(connection_),
-                    QStringLiteral("SELECT sequence, hash FROM journal ORDER BY sequence DESC LIMIT 1"));
-    if (!last)
-        return tl::unexpected(last.error());
-    if (last->next()) {
-        lastSequence_ = last->value(0).toLongLong();
-        lastHash_ = last->value(1).toString().toStdString();
-    }
-    return {};
-}
-
-// All steps in one transaction: a cut in the middle leaves the book of before.
-Expected<void> LabBook::migrate(int version) {
-    if (version == newestSchema())
-        return {};
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
-    Transaction transaction(database);
-    for (const Migration& migration : migrations())
-        for (const QString& statement :
-             migration.version > version ? migration.statements : std::vector<QString>{})
-            if (auto done = run(database, statement); !done)
-                return tl::unexpected(done.error());
-    for (const auto& [key, value] : {std::pair(QStringLiteral("format"), formatOfBooks),
-                                     std::pair(QStringLiteral("schema"), QString::number(newestSchema()))})
-        if (auto done = run(database, QStringLiteral("INSERT OR REPLACE INTO meta (key, value) VALUES (?, ?)"),
-                            {key, value});
-            !done)
-            return tl::unexpected(done.error());
-    auto done = readHead();
-    if (done)
-        done = setHead(database, lastSequence_, lastHash_);
-    const bool older = version > 0;
-    const auto asked = [&](bool Migration::*work) {
-        return older && std::ranges::any_of(migrations(), [&](const Migration& step) {
-                   return step.version > version && step.*work;
-               });
-    };
-    if (done && asked(&Migration::replaysTests))
-        done = replayAllTests();
-    if (done && asked(&Migration::takesRecordingsOut))
-        done = takeRecordingsOutOfAllTests();
-    if (done && older)
-        done = takeOver();
-    return done ? transaction.commit() : done;
-}
-
-// What no event of an older schema explains is kept as it was found, by an event that says so; from here on
-// every row follows from the journal.
-Expected<void> LabBook::takeOver() {
-    const auto found = differences(QSqlDatabase::database(connection_), [](std::int64_t, const Message&) {});
-    if (!found)
-        return tl::unexpected(found.error());
-    for (const Difference& difference : *found) {
-        if (!tableNamed(difference.table.toStdString()))
-            continue; // a recording that is gone: nothing could be kept
-        Json key, row;
-        for (const auto& [column, value] : difference.key)
-            key[column.toStdString()] = value.toStdString();
-        if (difference.row)
-            for (const auto& [column, value] : *difference.row)
-                row[column.toStdString()] = value.toStdString();
-        const std::string table = difference.table.toStdString();
-        if (auto kept = keep(kinds::rowFound, table, "fusain", {{"table", table}, {"key", key}, {"row", row}});
-            !kept)
-            return kept;
-    }
-    return {};
-}
-
-// Writes the document of every version of every test anew from its events. What cannot be replayed stays as it
-// is; `verify` names it.
-Expected<void> LabBook::replayAllTests() {
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
-    auto rows = run(database, QStringLiteral("SELECT subject FROM journal WHERE kind = 'test.started'"));
-    if (!rows)
-        return tl::unexpected(rows.error());
-    while (rows->next()) {
-        const std::string id = rows->value(0).toString().toStdString();
-        const auto events = journalOf(database, id);
-        if (!events)
-            return tl::unexpected(events.error());
-        for (std::size_t end = 1; end <= events->size(); ++end) {
-            if (end < events->size() && (*events)[end].kind != "test.amended")
-                continue;
-            const auto replayed = replayTest(std::span(*events).first(end));
-            if (!replayed)
-                break;
-            if (auto done =
-                    run(database, QStringLiteral("UPDATE tests SET document = ? WHERE id = ? AND version = ?"),
-                        {text(toJson(*replayed)), text(id), common(*replayed).version});
-                !done)
-                return tl::unexpected(done.error());
-        }
-    }
-    return {};
-}
-
-// As they stand, whether their events lead to them or not: what does not is found by `takeOver`.
-Expected<void> LabBook::takeRecordingsOutOfAllTests() {
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
-    auto rows = run(database, QStringLiteral("SELECT rowid, document FROM tests"));
-    if (!rows)
-        return tl::unexpected(rows.error());
-    while (rows->next()) {
-        Json document = Json::parse(rows->value(1).toString().toStdString(), nullptr, false);
-        if (!hasRecordings(document))
-            continue;
-        auto done = takeRecordingsOut(database, document);
-        if (done)
-            if (const auto written =
-                    run(database, QStringLiteral("UPDATE tests SET document = ? WHERE rowid = ?"),
-                        {text(document), rows->value(0)});
-                !written)
-                done = tl::unexpected(written.error());
-        if (!done)
-            return done;
-    }
-    return {};
-}
-
-std::string LabBook::name() const {
-    return QFileInfo(path_).completeBaseName().toStdString();
-}
 
 std::optional<Problem> LabBook::clockWarning(Instant now) {
-    auto last = run(QSqlDatabase::database(connection_),
+    auto last = run(connection(),
                     QStringLiteral("SELECT at FROM journal ORDER BY sequence DESC LIMIT 1"));
     if (!last || !last->next())
         return std::nullopt;
@@ -302,6 +40,12 @@ Expected<void> blocksAreThere(const QSqlDatabase& database, const Event& event) 
     return {};
 }
 
+Expected<void> tellOthers(const QSqlDatabase& database) {
+    const QString said = dialectOf(database).tellOthers();
+    const auto told = said.isEmpty() ? Expected<QSqlQuery>(QSqlQuery(database)) : run(database, said);
+    return told ? Expected<void>() : tl::unexpected(told.error());
+}
+
 } // namespace
 
 // The event, its recordings, the rows that follow from it and the new end of the journal, in one transaction.
@@ -309,11 +53,13 @@ Expected<void> blocksAreThere(const QSqlDatabase& database, const Event& event) 
 Expected<Event> LabBook::append(Event event) {
     if (auto problem = notOurs())
         return tl::unexpected(*problem);
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
-    event.sequence = lastSequence_ + 1;
+    const QSqlDatabase database = connection();
     Transaction transaction(database);
+    Expected<void> done = standAtTheEnd(event.subject);
+    event.sequence = lastSequence_ + 1;
     Event kept = event;
-    Expected<void> done = blocksAreThere(database, event);
+    if (done)
+        done = blocksAreThere(database, event);
     if (done)
         done = takeRecordingsOut(database, *kept.data);
     kept.hash = event.hash = chainHash(lastHash_, kept);
@@ -324,6 +70,8 @@ Expected<Event> LabBook::append(Event event) {
     if (done)
         done = projection_->apply(kept);
     if (done)
+        done = tellOthers(database);
+    if (done)
         done = transaction.commit();
     if (!done) {
         projection_->forget(event.subject);
@@ -332,19 +80,73 @@ Expected<Event> LabBook::append(Event event) {
     index_->after(event.kind);
     lastSequence_ = event.sequence;
     lastHash_ = event.hash;
+    if (const auto open = written_.find(event.subject); open != written_.end() || event.kind == TestStarted::kind)
+        written_[event.subject] = event.sequence;
     return event;
+}
+
+// What others wrote since this window last looked: what it keeps in memory may be behind.
+Expected<void> LabBook::follow() {
+    for (const auto& [kind, subject] : subjectsSince(lastSequence_)) {
+        projection_->forget(subject);
+        index_->after(kind);
+    }
+    return readHead();
+}
+
+// Where others write too, they wait from here until the transaction ends. A test goes on from what this window
+// knows of it, or not at all.
+Expected<void> LabBook::standAtTheEnd(const std::string& subject) {
+    if (!dialectOf(address_).shared())
+        return {};
+    auto head = run(connection(), dialectOf(address_).heldHead());
+    if (!head)
+        return tl::unexpected(head.error());
+    if (!head->next() || head->value(0).toString() != headText(lastSequence_, lastHash_))
+        if (auto followed = follow(); !followed)
+            return followed;
+    const auto known = written_.find(subject);
+    if (known == written_.end() || lastEventOf(subject) == known->second)
+        return {};
+    const Event other = journalOf(connection(), subject).value_or(std::vector<Event>()).back();
+    return failure({FUSAIN_TEXT("{1} has written to this test on another workstation at {2}."),
+                    {other.by, isoText(other.at)}},
+                   subject, {FUSAIN_TEXT("Open the test anew, look at what was written, then repeat the step."), {}},
+                   {FUSAIN_TEXT("What was just entered here is not in the record."), {}});
+}
+
+std::vector<Event> LabBook::takeUp(const std::string& test) {
+    written_[test] = lastEventOf(test);
+    return eventsOf(test);
+}
+
+void LabBook::listen(std::function<void()> told) {
+    QSqlDriver* driver = connection().driver();
+    if (!dialectOf(address_).shared() || !driver->subscribeToNotification(QStringLiteral("fusain")))
+        return;
+    const auto heard = [this, told = std::move(told)](const QString&, QSqlDriver::NotificationSource source) {
+        if (source == QSqlDriver::SelfSource)
+            return;
+        if (follow())
+            told();
+    };
+    QObject::connect(driver, qOverload<const QString&, QSqlDriver::NotificationSource, const QVariant&>(
+                                 &QSqlDriver::notification),
+                     driver, heard);
 }
 
 Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
     const auto sequence = lastSequence_;
     const auto hash = lastHash_;
+    const auto written = written_;
     const auto asBefore = [&] {
         lastSequence_ = sequence;
         lastHash_ = hash;
+        written_ = written;
         projection_->forget();
         index_->forget();
     };
-    Transaction transaction(QSqlDatabase::database(connection_));
+    Transaction transaction(connection());
     try {
         const Expected<void> done = work();
         const Expected<void> committed = done ? transaction.commit() : done;
@@ -357,6 +159,15 @@ Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
     }
 }
 
+// A server that went and is back is reached again; what was written before it went is there.
+std::optional<Problem> LabBook::serverAway() const {
+    QSqlDatabase database = connection();
+    if (!isAway(database))
+        return std::nullopt;
+    database.close();
+    return database.open() && sayHello() ? std::nullopt : std::optional(serverIsAway(database));
+}
+
 // Whether what is written now would still be in the lab book: the file may have been removed, replaced or lost
 // with its disk, and somebody else may have written to it.
 std::optional<Problem> LabBook::notOurs() const {
@@ -365,23 +176,25 @@ std::optional<Problem> LabBook::notOurs() const {
             {FUSAIN_TEXT("The lab book is not where it was opened: the file was removed or replaced, or "
                          "its disk is gone."),
              {}},
-            path_.toStdString(),
+            path().toStdString(),
             {FUSAIN_TEXT("Nothing more is accepted. Everything accepted so far is still in this window."), {}},
             {FUSAIN_TEXT("Save it as a new lab book, then look for this one."), {}}};
+    if (dialectOf(address_).shared())
+        return serverAway();
     auto head =
-        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
+        run(connection(), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
     if (!head)
         return head.error();
     if (!head->next() || head->value(0).toString() != headText(lastSequence_, lastHash_))
         return Problem{{FUSAIN_TEXT("Another program has written to this lab book."), {}},
-                       path_.toStdString(),
+                       path().toStdString(),
                        {FUSAIN_TEXT("Nothing more is accepted here. Both records are kept."), {}},
                        {FUSAIN_TEXT("Close this window, verify the lab book, and open it again."), {}}};
     return std::nullopt;
 }
 
 std::vector<Event> LabBook::eventsOf(const std::string& subject) {
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
+    const QSqlDatabase database = connection();
     auto events = journalOf(database, subject).value_or(std::vector<Event>());
     for (Event& event : events)
         putRecordingsBack(database, *event.data);
@@ -392,17 +205,17 @@ Expected<AnyTest> LabBook::withRecordings(const AnyTest& test) {
     Json document = toJson(test);
     if (blocksNamedIn(document).empty())
         return test;
-    putRecordingsBack(QSqlDatabase::database(connection_), document);
+    putRecordingsBack(connection(), document);
     return anyTestFromJson(document, common(test).id);
 }
 
 std::int64_t LabBook::eventCount() {
-    auto rows = run(QSqlDatabase::database(connection_), QStringLiteral("SELECT count(*) FROM journal"));
+    auto rows = run(connection(), QStringLiteral("SELECT count(*) FROM journal"));
     return rows && rows->next() ? rows->value(0).toLongLong() : 0;
 }
 
 Verification LabBook::verify(const std::optional<Verified>& earlier, Progress* progress) {
-    const QSqlDatabase database = QSqlDatabase::database(connection_);
+    const QSqlDatabase database = connection();
     return earlier ? verifyNewPart(database, *earlier) : verifyBook(database, progress);
 }
 

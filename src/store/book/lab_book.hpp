@@ -3,13 +3,15 @@
 #include "record/base/document.hpp"
 #include "record/base/people.hpp"
 #include "record/lab/instrument.hpp"
+#include "store/book/address.hpp"
+#include "store/book/dialect.hpp"
 #include "store/book/place.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/verification.hpp"
 
-#include <QFileInfo>
 #include <QSqlDatabase>
 #include <limits>
+#include <map>
 #include <memory>
 #include <set>
 
@@ -58,29 +60,29 @@ struct PersonValue {
     double value = 0.0;
 };
 
-/// The lab book: one SQLite file with the lab's clients, visits, raw records, results, checks and the journal
-/// of events.
+/// The lab book: a file, or a database of a server, with the lab's clients, visits, raw records, results, checks
+/// and the journal of events.
 ///
-/// Every change is an event in the journal, chained by hash, and is on disk (WAL, synchronous=FULL) when the
-/// call returns. Every row of every table follows from the events (Projection).
+/// Every change is an event in the journal, chained by hash, and is on disk when the call returns. Every row of
+/// every table follows from the events (Projection). On a server other workstations write too: each addition
+/// goes behind what the journal holds by then.
 class LabBook : public Journal {
 public:
-    /// Opens the lab book at `path`, for this window alone. A missing, empty, foreign, damaged or newer file is
+    /// Opens the lab book at `path` (BookAddress): a file for this window alone. A missing, empty, foreign, damaged or newer file is
     /// left as it is and explained; an older one is copied beside itself before it is brought forward.
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> open(const QString& path, Clock clock);
-    /// Makes a new, empty lab book where there is no file, and opens it.
+    /// Makes a new, empty lab book where there is no file, or in an empty database, and opens it.
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> create(const QString& path, Clock clock);
     /// Opens what is there, or creates it: for programs that are asked to.
-    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> openOrCreate(const QString& path, Clock clock) {
-        return QFileInfo::exists(path) ? open(path, std::move(clock)) : create(path, std::move(clock));
-    }
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> openOrCreate(const QString& path, Clock clock);
     /// Opens for looking only; nothing is created or migrated.
     [[nodiscard]] static Expected<std::unique_ptr<LabBook>> openForReading(const QString& path);
     ~LabBook() override;
     LabBook(const LabBook&) = delete;
     LabBook& operator=(const LabBook&) = delete;
 
-    [[nodiscard]] QString path() const { return path_; }
+    [[nodiscard]] const BookAddress& address() const { return address_; }
+    [[nodiscard]] QString path() const { return address_.text(); }
     /// Why nothing more is accepted: the file was removed or replaced, or somebody else writes to it. Nothing
     /// as long as all is well.
     [[nodiscard]] std::optional<Problem> notOurs() const;
@@ -88,13 +90,18 @@ public:
     [[nodiscard]] const std::string& endedBadly() const { return place_.endedBadly(); }
     /// Whether other accounts could read the file before it was opened; they cannot any more.
     [[nodiscard]] bool wasReadableByOthers() const { return place_.wasReadableByOthers(); }
-    [[nodiscard]] std::string name() const;
+    [[nodiscard]] std::string name() const { return address_.name().toStdString(); }
     /// A sentence when the clock stands before the latest event of the book.
     [[nodiscard]] std::optional<Problem> clockWarning(Instant now);
 
     // Journal
     [[nodiscard]] Expected<Event> append(Event event) override;
     [[nodiscard]] Expected<void> together(const std::function<Expected<void>()>& work) override;
+    /// The events of a test of which this window goes on from here: where another workstation writes to it
+    /// meanwhile, what is written here after that is refused.
+    [[nodiscard]] std::vector<Event> takeUp(const std::string& test);
+    /// Tells when another workstation has written; never of a book that is a file.
+    void listen(std::function<void()> told);
     /// The events of a test, client …, in order, with their recordings.
     [[nodiscard]] std::vector<Event> eventsOf(const std::string& subject);
     [[nodiscard]] std::int64_t eventCount();
@@ -180,28 +187,44 @@ public:
     [[nodiscard]] static QString copiesBeside(const QString& path);
     /// Where they are in a second folder.
     [[nodiscard]] static QString copiesIn(const QString& folder, const QString& path);
-    /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist.
+    /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist. Both may be a file or on
+    /// a server.
     static Expected<void> restore(const QString& backup, const QString& target, Progress* progress = nullptr);
 
 private:
-    explicit LabBook(QString path);
+    explicit LabBook(BookAddress address);
+    [[nodiscard]] QSqlDatabase connection() const;
     Expected<void> connect(bool readOnly);
+    [[nodiscard]] Expected<void> sayHello() const;
+    [[nodiscard]] std::optional<Problem> serverAway() const;
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> createOnServer(const BookAddress& address, Clock clock);
+    [[nodiscard]] static Expected<std::unique_ptr<LabBook>> createFile(const QString& path, Clock clock);
+    /// Makes a file whole, without opening it. @param fill what goes into the empty book
+    static Expected<void> makeFile(const QString& path, Clock clock,
+                                   const std::function<Expected<void>(LabBook&)>& fill);
     [[nodiscard]] Expected<int> schemaOfFile();
     Expected<void> bringForward();
+    [[nodiscard]] QString beforeSchema(int version) const;
     Expected<void> migrate(int version);
     Expected<void> takeOver();
     Expected<void> replayAllTests();
     Expected<void> takeRecordingsOutOfAllTests();
     Expected<void> writeCopy(const QString& partial);
+    Expected<void> copyToServer(const BookAddress& address, Progress* progress);
+    [[nodiscard]] static tl::unexpected<Problem> notEmpty(const BookAddress& address);
     Expected<void> readHead();
+    Expected<void> follow();
+    Expected<void> standAtTheEnd(const std::string& subject);
     Expected<void> keep(std::string_view kind, const std::string& subject, const std::string& by, Json data);
 
     BookPlace place_; ///< first: it is left when the database is closed
-    QString path_;
-    QString connection_;
+    BookAddress address_;
+    QString connectionName_;
+    Dialect::Access access_ = Dialect::Access::ReadWrite;
     Clock clock_;
     std::string lastHash_;
     std::int64_t lastSequence_ = 0;
+    std::map<std::string, std::int64_t> written_; ///< the last event of each test that this window goes on with
     std::unique_ptr<Projection> projection_;
     std::unique_ptr<KnownTests> known_;
     std::unique_ptr<ClientIndex> index_;

@@ -1,4 +1,5 @@
 // Copies of the lab book.
+#include "store/book/copying.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/book/sql.hpp"
 
@@ -14,9 +15,13 @@ namespace fusain::store {
 // One moment of the book, whatever is written meanwhile.
 Expected<void> LabBook::writeCopy(const QString& partial) {
     QFile::remove(partial);
+    if (address_.onServer())
+        return makeFile(partial, clock_, [this](LabBook& file) {
+            return copyRows(connection(), file.connection());
+        });
     if (auto made = BookPlace::makeEmpty(partial); !made)
         return made;
-    const auto written = run(QSqlDatabase::database(connection_), QStringLiteral("VACUUM INTO ?"), {partial});
+    const auto written = run(connection(), QStringLiteral("VACUUM INTO ?"), {partial});
     if (!written)
         QFile::remove(partial);
     return written ? Expected<void>() : tl::unexpected(written.error());
@@ -101,18 +106,18 @@ Expected<QDir> copiesFolder(const QString& path) {
 } // namespace
 
 QString LabBook::copiesBeside(const QString& path) {
-    const QFileInfo book(path);
-    return QDir(book.absolutePath()).filePath(book.completeBaseName() + QStringLiteral(".copies"));
+    const auto address = BookAddress::read(path);
+    return address ? address->beside(QStringLiteral(".copies")) : QString();
 }
 
 // Several labs may share the second folder: each book of each computer has a folder of its own in it.
 QString LabBook::copiesIn(const QString& folder, const QString& path) {
     return QDir(folder).filePath(
-        QStringLiteral("%1 on %2.copies").arg(QFileInfo(path).completeBaseName(), QSysInfo::machineHostName()));
+        QStringLiteral("%1 on %2.copies").arg(BookAddress::read(path).value_or(BookAddress()).name(), QSysInfo::machineHostName()));
 }
 
 Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int keep) {
-    const auto folder = copiesFolder(into.isEmpty() ? copiesBeside(path_) : copiesIn(into, path_));
+    const auto folder = copiesFolder(into.isEmpty() ? copiesBeside(path()) : copiesIn(into, path()));
     if (!folder)
         return tl::unexpected(folder.error());
     const QString today =
@@ -125,7 +130,10 @@ Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int kee
 }
 
 Expected<void> LabBook::restore(const QString& backup, const QString& target, Progress* progress) {
-    if (QFile::exists(target))
+    const auto address = BookAddress::read(target);
+    if (!address)
+        return tl::unexpected(address.error());
+    if (!address->onServer() && QFile::exists(target))
         return failure({FUSAIN_TEXT("There is already a file at the place to restore to."), {}},
                        target.toStdString(),
                        {FUSAIN_TEXT("Choose a new name; nothing is ever overwritten."), {}});
@@ -138,7 +146,35 @@ Expected<void> LabBook::restore(const QString& backup, const QString& target, Pr
     if (!verification.sound())
         return failure({FUSAIN_TEXT("This copy is damaged: {1}"), {verification.faults.front().what.english()}},
                        backup.toStdString(), {FUSAIN_TEXT("Try an older copy."), {}});
-    return (*copy)->backUp(target, progress);
+    if (!address->onServer())
+        return (*copy)->backUp(target, progress);
+    if (verification.earlierSchema)
+        return failure({FUSAIN_TEXT("This copy is of an older Fusain."), {}}, backup.toStdString(),
+                       {FUSAIN_TEXT("Open it once as a file, which brings it forward, then copy it."), {}});
+    return (*copy)->copyToServer(*address, progress);
+}
+
+// Tables, rows and their verification in one transaction: there is a whole book afterwards, or nothing.
+Expected<void> LabBook::copyToServer(const BookAddress& address, Progress* progress) {
+    LabBook server(address);
+    auto done = server.connect(false);
+    if (!done)
+        return done;
+    if (!dialectOf(address).isEmpty(server.connection()))
+        return notEmpty(address);
+    Transaction whole(server.connection());
+    done = server.migrate(0);
+    if (done)
+        done = copyRows(connection(), server.connection(), progress);
+    if (!done)
+        return done;
+    const Verification found = server.verify({}, progress);
+    if (found.cancelled)
+        return cancelled();
+    if (!found.sound())
+        return failure({FUSAIN_TEXT("The copy did not pass its check and was deleted."), {}},
+                       address.text().toStdString(), {FUSAIN_TEXT("Check the server, then copy again."), {}});
+    return whole.commit();
 }
 
 } // namespace fusain::store

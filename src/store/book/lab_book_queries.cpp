@@ -2,6 +2,7 @@
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "store/book/client_index.hpp"
+#include "store/book/dialect.hpp"
 #include "store/book/known_tests.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/book/sql.hpp"
@@ -28,6 +29,17 @@ std::vector<T> collect(Expected<QSqlQuery> rows, Convert convert) {
         if (auto item = convert(*rows))
             found.push_back(std::move(*item));
     return found;
+}
+
+// The newest version of each test that a condition on its row `t` is true of, its document first and as bytes.
+Expected<QSqlQuery> newestTests(const QSqlDatabase& database, const QString& condition, const QVariantList& values,
+                                const QString& order = QStringLiteral("started_at"),
+                                const QString& further = {}) {
+    return run(database,
+               QStringLiteral("SELECT %1%2 FROM tests AS t WHERE %3 AND version = (SELECT max(version) FROM tests "
+                              "WHERE id = t.id) ORDER BY %4")
+                   .arg(dialectOf(database).asBytes(QStringLiteral("document")), further, condition, order),
+               values);
 }
 
 template <class T>
@@ -72,7 +84,7 @@ QString lowered(const std::string& value) {
 
 std::vector<std::pair<std::string, std::string>> LabBook::subjectsSince(std::int64_t sequence) {
     return collect<std::pair<std::string, std::string>>(
-        run(QSqlDatabase::database(connection_),
+        run(connection(),
             QStringLiteral("SELECT kind, subject FROM journal WHERE sequence > ? ORDER BY sequence"),
             {qlonglong(sequence)}),
         [](const QSqlQuery& row) {
@@ -82,20 +94,20 @@ std::vector<std::pair<std::string, std::string>> LabBook::subjectsSince(std::int
 }
 
 std::int64_t LabBook::lastEventOf(const std::string& subject) {
-    auto row = run(QSqlDatabase::database(connection_),
+    auto row = run(connection(),
                    QStringLiteral("SELECT max(sequence) FROM journal WHERE subject = ?"), {text(subject)});
     return row && row->next() ? row->value(0).toLongLong() : 0;
 }
 
 std::optional<std::string> LabBook::hashOf(std::int64_t sequence) {
-    auto row = run(QSqlDatabase::database(connection_),
+    auto row = run(connection(),
                    QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"), {qlonglong(sequence)});
     return row && row->next() ? std::optional(row->value(0).toString().toStdString()) : std::nullopt;
 }
 
 std::set<std::string> LabBook::clientIds() {
     std::set<std::string> ids;
-    auto rows = run(QSqlDatabase::database(connection_), QStringLiteral("SELECT id FROM clients"));
+    auto rows = run(connection(), QStringLiteral("SELECT id FROM clients"));
     while (rows && rows->next())
         ids.insert(rows->value(0).toString().toStdString());
     return ids;
@@ -103,12 +115,12 @@ std::set<std::string> LabBook::clientIds() {
 
 std::vector<Client> LabBook::clients() {
     return collect<Client>(
-        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("ORDER BY name")), clientIn);
+        run(connection(), clientColumns + QStringLiteral("ORDER BY name")), clientIn);
 }
 
 std::optional<Client> LabBook::client(const std::string& id) {
     auto found = collect<Client>(
-        run(QSqlDatabase::database(connection_), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
+        run(connection(), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
         clientIn);
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
@@ -116,14 +128,14 @@ std::optional<Client> LabBook::client(const std::string& id) {
 // Only what is found is read as a document.
 std::vector<Client> LabBook::findClients(const std::string& searched, std::size_t most) {
     std::vector<Client> found;
-    for (const std::string& id : index_->find(QSqlDatabase::database(connection_), text(searched), most))
+    for (const std::string& id : index_->find(connection(), text(searched), most))
         if (auto known = client(id))
             found.push_back(std::move(*known));
     return found;
 }
 
 std::vector<std::string> LabBook::findClientIds(const std::string& searched) {
-    return index_->find(QSqlDatabase::database(connection_), text(searched),
+    return index_->find(connection(), text(searched),
                         std::numeric_limits<std::size_t>::max());
 }
 
@@ -142,41 +154,32 @@ std::vector<Client> LabBook::likelyDuplicates(const Client& client) {
 
 std::vector<Staff> LabBook::staff() {
     return collect<Staff>(
-        run(QSqlDatabase::database(connection_), QStringLiteral("SELECT document FROM staff ORDER BY name")),
+        run(connection(), QStringLiteral("SELECT document FROM staff ORDER BY name")),
         [](const QSqlQuery& row) { return kept(staffFromJson(documentIn(row, 0), "staff")); });
 }
 
 std::vector<Visit> LabBook::visitsBetween(Instant from, Instant to) {
-    return collect<Visit>(run(QSqlDatabase::database(connection_),
+    return collect<Visit>(run(connection(),
                               visitColumns + QStringLiteral("WHERE at >= ? AND at < ? ORDER BY at"),
                               {text(isoText(from)), text(isoText(to))}),
                           visitIn);
 }
 
 std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
-    return collect<Visit>(run(QSqlDatabase::database(connection_),
+    return collect<Visit>(run(connection(),
                               visitColumns + QStringLiteral("WHERE client = ? ORDER BY at"), {text(clientId)}),
                           visitIn);
 }
 
 std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
-    return collect<AnyTest>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT CAST(document AS BLOB) FROM tests AS t WHERE client = ? AND "
-                           "version = (SELECT max(version) FROM tests WHERE "
-                           "id = t.id) ORDER BY started_at"),
-            {text(clientId)}),
-        testsIn(*known_));
+    return collect<AnyTest>(newestTests(connection(), QStringLiteral("client = ?"), {text(clientId)}),
+                            testsIn(*known_));
 }
 
 std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& clientId) {
     return collect<UnreadableTest>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral(
-                "SELECT CAST(document AS BLOB), id, started_at, method FROM tests AS t WHERE client = ? AND "
-                "version = (SELECT "
-                "max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
-            {text(clientId)}),
+        newestTests(connection(), QStringLiteral("client = ?"), {text(clientId)}, QStringLiteral("started_at"),
+                    QStringLiteral(", id, started_at, method")),
         [this](const QSqlQuery& row) -> std::optional<UnreadableTest> {
             const auto test = known_->read(row.value(0).toByteArray().toStdString());
             if (test)
@@ -187,11 +190,12 @@ std::vector<UnreadableTest> LabBook::unreadableTestsOf(const std::string& client
 }
 
 std::vector<AnyTest> LabBook::versionsOf(const std::string& testId) {
-    return collect<AnyTest>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT CAST(document AS BLOB) FROM tests WHERE id = ? ORDER BY version"),
-            {text(testId)}),
-        testsIn(*known_));
+    const QSqlDatabase database = connection();
+    return collect<AnyTest>(run(database,
+                                QStringLiteral("SELECT %1 FROM tests WHERE id = ? ORDER BY version")
+                                    .arg(dialectOf(database).asBytes(QStringLiteral("document"))),
+                                {text(testId)}),
+                            testsIn(*known_));
 }
 
 std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
@@ -203,17 +207,13 @@ std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
 }
 
 std::vector<AnyTest> LabBook::runningTests() {
-    return collect<AnyTest>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral(
-                "SELECT CAST(document AS BLOB) FROM tests AS t WHERE state = 'running' AND version = (SELECT "
-                "max(version) FROM tests "
-                "WHERE id = t.id) ORDER BY started_at DESC")),
-        testsIn(*known_));
+    return collect<AnyTest>(newestTests(connection(), QStringLiteral("state = 'running'"), {},
+                                        QStringLiteral("started_at DESC")),
+                            testsIn(*known_));
 }
 
 std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
-    return collect<StoredResult>(run(QSqlDatabase::database(connection_),
+    return collect<StoredResult>(run(connection(),
                                      QStringLiteral("SELECT test_version, number, at, document FROM results "
                                                     "WHERE test = ? ORDER BY test_version, number"),
                                      {text(testId)}),
@@ -226,23 +226,10 @@ std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
                                  });
 }
 
-// A chart reads a long history at once, and SQLite takes the documents apart faster than we would.
+// A chart reads a long history at once, and the engine takes the documents apart faster than we would.
 std::vector<Check> LabBook::checks(const std::string& instrument) {
     return collect<Check>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral(
-                // Books of schema 1 had kilograms only, and said so in the key.
-                "SELECT id, instrument, kind, at, "
-                "coalesce(json_extract(document, '$.nominal'), json_extract(document, '$.nominal_kg'), 0.0), "
-                "coalesce(json_extract(document, '$.reading'), json_extract(document, '$.reading_kg'), 0.0), "
-                "coalesce(json_extract(document, '$.passed'), 1), json_extract(document, '$.by'), "
-                "json_extract(document, '$.note'), "
-                "iif(json_array_length(document, '$.readings') > 1, json_extract(document, '$.readings'), "
-                "NULL), readable "
-                // A damaged document must not take the others with it: it counts as a check that did not pass.
-                "FROM (SELECT id, instrument, kind, at, json_valid(document) AS readable, "
-                "iif(json_valid(document), "
-                "document, '{\"passed\": false}') AS document FROM checks WHERE instrument = ?) ORDER BY at"),
+        run(connection(), dialectOf(connection()).checksOfAnInstrument(),
             {text(instrument)}),
         [](const QSqlQuery& row) {
             const auto words = [&](int column) { return row.value(column).toString().toStdString(); };
@@ -267,7 +254,7 @@ std::vector<Check> LabBook::checks(const std::string& instrument) {
 
 std::vector<Study> LabBook::studies(const std::string& instrument) {
     return collect<Study>(
-        run(QSqlDatabase::database(connection_),
+        run(connection(),
             QStringLiteral(
                 "SELECT id, instrument, at, document FROM studies WHERE ? = '' OR instrument = ? ORDER BY at"),
             {text(instrument), text(instrument)}),
@@ -294,30 +281,23 @@ std::vector<Study> LabBook::studies(const std::string& instrument) {
 }
 
 std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method) {
-    return collect<AnyTest>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT CAST(document AS BLOB) FROM tests AS t WHERE method = ? AND started_at > ? "
-                           "AND version = "
-                           "(SELECT max(version) FROM tests WHERE id = t.id) ORDER BY started_at"),
-            {text(std::string(method)), text(isoText(since))}),
-        testsIn(*known_));
+    return collect<AnyTest>(newestTests(connection(), QStringLiteral("method = ? AND started_at > ?"),
+                                        {text(std::string(method)), text(isoText(since))}),
+                            testsIn(*known_));
 }
 
 std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::string& other) {
     return collect<AnyTest>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral(
-                "SELECT CAST(document AS BLOB) FROM tests AS t WHERE method IN (?, ?) AND state = 'signed' AND "
-                "version = "
-                "(SELECT max(version) FROM tests WHERE id = t.id) AND client IN (SELECT client FROM tests "
-                "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?) ORDER BY started_at"),
-            {text(method), text(other), text(method), text(other)}),
+        newestTests(connection(),
+                    QStringLiteral("method IN (?, ?) AND state = 'signed' AND client IN (SELECT client FROM tests "
+                                   "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?)"),
+                    {text(method), text(other), text(method), text(other)}),
         testsIn(*known_));
 }
 
 int LabBook::clientsOfBoth(std::string_view method, std::string_view other) {
     auto counted =
-        run(QSqlDatabase::database(connection_),
+        run(connection(),
             QStringLiteral("SELECT count(*) FROM (SELECT client FROM tests WHERE method = ? AND state = "
                            "'signed' INTERSECT SELECT client FROM tests WHERE method = ? AND state = "
                            "'signed')"),
@@ -327,14 +307,20 @@ int LabBook::clientsOfBoth(std::string_view method, std::string_view other) {
 
 // A recomputation counts before what was signed first, and a later test before an earlier one.
 std::vector<PersonValue> LabBook::latestValues(std::string_view method, const std::string& field) {
+    const QSqlDatabase database = connection();
+    const Dialect& dialect = dialectOf(database);
+    const auto ofTest = [&](const char* key) {
+        return dialect.inDocument(QStringLiteral("t.document"), {QStringLiteral("subject"), QLatin1String(key)});
+    };
     std::vector<PersonValue> values = collect<PersonValue>(
-        run(QSqlDatabase::database(connection_),
-            QStringLiteral("SELECT t.client, json_extract(t.document, '$.subject.sex'), "
-                           "json_extract(t.document, '$.subject.age_y'), json_extract(r.document, ?) "
-                           "FROM tests AS t JOIN results AS r ON r.test = t.id AND r.test_version = t.version "
-                           "WHERE t.method = ? AND t.state = 'signed' "
-                           "ORDER BY t.client, t.started_at DESC, t.version DESC, r.number DESC"),
-            {text("$." + field + ".value"), text(std::string(method))}),
+        run(database,
+            QStringLiteral("SELECT t.client, %1, %2, %3 FROM tests AS t JOIN results AS r ON r.test = t.id AND "
+                           "r.test_version = t.version WHERE t.method = ? AND t.state = 'signed' "
+                           "ORDER BY t.client, t.started_at DESC, t.version DESC, r.number DESC")
+                .arg(ofTest("sex"), ofTest("age_y"),
+                     dialect.inDocument(QStringLiteral("r.document"),
+                                        text(field + ".value").split(QLatin1Char('.')))),
+            {text(std::string(method))}),
         [](const QSqlQuery& row) -> std::optional<PersonValue> {
             if (row.isNull(3))
                 return std::nullopt;
@@ -349,7 +335,7 @@ std::vector<PersonValue> LabBook::latestValues(std::string_view method, const st
 
 std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const std::string& prefix) {
     return collect<std::pair<std::string, std::string>>(
-        run(QSqlDatabase::database(connection_),
+        run(connection(),
             QStringLiteral("SELECT key, value FROM settings WHERE substr(key, 1, length(?)) = ? ORDER BY key"),
             {text(prefix), text(prefix)}),
         [](const QSqlQuery& row) {
@@ -359,7 +345,7 @@ std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const st
 }
 
 std::string LabBook::setting(const std::string& key, const std::string& otherwise) {
-    auto rows = run(QSqlDatabase::database(connection_),
+    auto rows = run(connection(),
                     QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});
     return rows && rows->next() ? rows->value(0).toString().toStdString() : otherwise;
 }

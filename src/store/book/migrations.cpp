@@ -1,5 +1,8 @@
 #include "store/book/migrations.hpp"
 
+#include "store/book/dialect.hpp"
+#include "store/book/sql.hpp"
+
 namespace fusain::store {
 
 const std::vector<Migration>& migrations() {
@@ -63,6 +66,21 @@ const std::vector<Migration>& migrations() {
          true},
     };
     return steps;
+}
+
+Expected<void> makeTables(const QSqlDatabase& database, int version) {
+    const Dialect& dialect = dialectOf(database);
+    QStringList statements;
+    for (const Migration& migration : migrations())
+        if (migration.version > version)
+            for (const QString& statement : migration.statements)
+                statements << dialect.inItsTypes(statement);
+    if (version == 0)
+        statements << dialect.besides();
+    for (const QString& statement : statements)
+        if (auto done = run(database, statement); !done)
+            return tl::unexpected(done.error());
+    return {};
 }
 
 } // namespace fusain::store

@@ -1,10 +1,14 @@
 #pragma once
+#include "core/base/problem.hpp"
+
+#include <QSqlDatabase>
 #include <QString>
 #include <vector>
 
 namespace fusain::store {
 
-/// One step of the schema: what turns version n − 1 into version n. SQL that SQLite and PostgreSQL both read.
+/// One step of the schema: what turns version n − 1 into version n. SQL that every engine reads once
+/// its dialect has put in the engine's own types.
 struct Migration {
     int version;
     std::vector<QString> statements;
@@ -20,5 +24,8 @@ inline const QString formatOfBooks = QStringLiteral("fusain-lab-book");
 [[nodiscard]] inline int newestSchema() {
     return migrations().back().version;
 }
+
+/// Makes the tables of a version from those of an earlier one; 0: there are none yet.
+[[nodiscard]] Expected<void> makeTables(const QSqlDatabase& database, int version = 0);
 
 } // namespace fusain::store

@@ -299,7 +299,8 @@ QString headText(std::int64_t sequence, const std::string& hash) {
 }
 
 Done setHead(const QSqlDatabase& database, std::int64_t sequence, const std::string& hash) {
-    return write(database, QStringLiteral("INSERT OR REPLACE INTO meta (key, value) VALUES ('head', ?)"),
+    return write(database, QStringLiteral("INSERT INTO meta (key, value) VALUES ('head', ?) ON CONFLICT (key) DO UPDATE "
+                                "SET value = excluded.value"),
                  {headText(sequence, hash)});
 }
 

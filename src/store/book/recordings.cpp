@@ -54,7 +54,7 @@ Expected<void> takeRecordingsOut(const QSqlDatabase& database, Json& document) {
         const Columns columns = columnsOf(part);
         const std::string name = nameOf(columns);
         if (const auto kept =
-                run(database, QStringLiteral("INSERT OR IGNORE INTO recordings (name, data) VALUES (?, ?)"),
+                run(database, QStringLiteral("INSERT INTO recordings (name, data) VALUES (?, ?) ON CONFLICT (name) DO NOTHING"),
                     {text(name), packed(columns)});
             !kept)
             done = tl::unexpected(kept.error());

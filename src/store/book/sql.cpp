@@ -1,8 +1,9 @@
 #include "store/book/sql.hpp"
 
 #include "record/base/json.hpp"
+#include "store/book/dialect.hpp"
 
-#include <QSqlError>
+#include <QSqlDriver>
 
 namespace fusain::store {
 
@@ -17,71 +18,108 @@ QString text(const Json& value) {
 }
 namespace {
 
-Problem explain(const QSqlError& error, const QString& path) {
-    const QString words = error.text();
-    Problem problem;
-    problem.where = path.toStdString();
-    problem.kept = {FUSAIN_TEXT("Everything accepted before is kept."), {}};
-    if (words.contains(QLatin1String("full"), Qt::CaseInsensitive) ||
-        words.contains(QLatin1String("disk I/O"), Qt::CaseInsensitive)) {
-        problem.what = {FUSAIN_TEXT("The disk is full or cannot be written."), {}};
-        problem.remedy = {FUSAIN_TEXT("Make room on the disk, then repeat the last step."), {}};
-    } else if (words.contains(QLatin1String("readonly"), Qt::CaseInsensitive) ||
-               words.contains(QLatin1String("unable to open"), Qt::CaseInsensitive)) {
-        problem.what = {FUSAIN_TEXT("The lab book cannot be written: the file or its folder is read-only."),
-                        {}};
-        problem.remedy = {FUSAIN_TEXT("Allow writing to the folder, or open a copy elsewhere."), {}};
-    } else if (words.contains(QLatin1String("malformed"), Qt::CaseInsensitive) ||
-               words.contains(QLatin1String("not a database"), Qt::CaseInsensitive)) {
-        problem.what = {FUSAIN_TEXT("This file is damaged, or is not a lab book."), {}};
-        problem.remedy = {
-            FUSAIN_TEXT("Restore the newest daily copy beside it; nothing in this file was changed."), {}};
-    } else if (words.contains(QLatin1String("locked"), Qt::CaseInsensitive)) {
-        problem.what = {FUSAIN_TEXT("Another program is writing to the lab book."), {}};
-        problem.remedy = {FUSAIN_TEXT("Close it, then repeat the last step."), {}};
-    } else {
-        problem.what = {FUSAIN_TEXT("The lab book could not be read or written: {1}"), {words.toStdString()}};
-        problem.remedy = {FUSAIN_TEXT("Check the file, or restore a copy."), {}};
+struct Said {
+    const char *what, *remedy;
+};
+
+Said saidOf(Dialect::Trouble trouble) {
+    switch (trouble) {
+    case Dialect::Trouble::Full:
+        return {FUSAIN_TEXT("The disk is full or cannot be written."),
+                FUSAIN_TEXT("Make room on the disk, then repeat the last step.")};
+    case Dialect::Trouble::NotWritable:
+        return {FUSAIN_TEXT("The lab book cannot be written: the file or its folder is read-only."),
+                FUSAIN_TEXT("Allow writing to the folder, or open a copy elsewhere.")};
+    case Dialect::Trouble::Damaged:
+        return {FUSAIN_TEXT("This file is damaged, or is not a lab book."),
+                FUSAIN_TEXT("Restore the newest daily copy beside it; nothing in this file was changed.")};
+    case Dialect::Trouble::Busy:
+        return {FUSAIN_TEXT("Another program is writing to the lab book."),
+                FUSAIN_TEXT("Close it, then repeat the last step.")};
+    case Dialect::Trouble::Away:
+        return {FUSAIN_TEXT("The server of the lab book cannot be reached."),
+                FUSAIN_TEXT("Check the network and the server, then repeat the last step.")};
+    case Dialect::Trouble::Refused:
+        return {FUSAIN_TEXT("The server does not allow this account to do that: {1}"),
+                FUSAIN_TEXT("Ask whoever keeps the server for the rights of a workstation.")};
+    case Dialect::Trouble::Other:
+        break;
     }
+    return {FUSAIN_TEXT("The lab book could not be read or written: {1}"),
+            FUSAIN_TEXT("Check the file, or restore a copy.")};
+}
+
+Problem explain(const QSqlError& error, const QSqlDatabase& database) {
+    const Said words = saidOf(dialectOf(database).troubleOf(error));
+    Problem problem{{words.what, {}},
+                    database.databaseName().toStdString(),
+                    {FUSAIN_TEXT("Everything accepted before is kept."), {}},
+                    {words.remedy, {}}};
+    if (problem.what.text.ends_with("{1}"))
+        problem.what.arguments = {error.text().toStdString()};
     return problem;
+}
+
+// How many transactions stand one inside the other is kept with the connection that they are on.
+constexpr auto depthOf = "fusain-transactions";
+int depth(const QSqlDatabase& database) {
+    return database.driver()->property(depthOf).toInt();
+}
+void setDepth(const QSqlDatabase& database, int depth) {
+    database.driver()->setProperty(depthOf, depth);
 }
 
 } // namespace
 
-Problem databaseProblem(const QSqlQuery& query, const QString& path) {
-    return explain(query.lastError(), path);
-}
-
 Expected<QSqlQuery> run(const QSqlDatabase& database, const QString& sql, const QVariantList& values) {
     QSqlQuery query(database);
-    query.setForwardOnly(true); // nobody goes back, so nothing has to be kept for it
-    if (!query.prepare(sql))
-        return tl::unexpected(databaseProblem(query, database.databaseName()));
+    query.setForwardOnly(dialectOf(database).readsForward()); // nobody goes back, so nothing has to be kept for it
+    if (!values.isEmpty() && !query.prepare(sql))
+        return tl::unexpected(explain(query.lastError(), database));
     for (const QVariant& value : values)
         query.addBindValue(value);
-    if (!query.exec())
-        return tl::unexpected(databaseProblem(query, database.databaseName()));
+    if (values.isEmpty() ? !query.exec(sql) : !query.exec())
+        return tl::unexpected(explain(query.lastError(), database));
     return query;
 }
 
-// The outermost savepoint is the transaction: SQLite syncs when it is released.
-Transaction::Transaction(QSqlDatabase database) : database_(std::move(database)) {
-    open_ = QSqlQuery(database_).exec(QStringLiteral("SAVEPOINT change"));
+Problem serverIsAway(const QSqlDatabase& database) {
+    return explain(QSqlError(QStringLiteral("connection"), {}, QSqlError::ConnectionError), database);
+}
+
+bool isAway(const QSqlDatabase& database) {
+    QSqlQuery query(database);
+    return !query.exec(QStringLiteral("SELECT 1")) &&
+           dialectOf(database).troubleOf(query.lastError()) == Dialect::Trouble::Away;
+}
+
+Transaction::Transaction(QSqlDatabase database, Reads reads)
+    : database_(std::move(database)), inside_(depth(database_) > 0) {
+    QSqlQuery query(database_);
+    open_ = query.exec(dialectOf(database_).begin(inside_, reads == Reads::OneMoment));
+    if (open_)
+        setDepth(database_, depth(database_) + 1);
+    else
+        error_ = query.lastError();
 }
 
 Transaction::~Transaction() {
     if (!open_)
         return;
     QSqlQuery query(database_);
-    query.exec(QStringLiteral("ROLLBACK TO change"));
-    query.exec(QStringLiteral("RELEASE change"));
+    for (const QString& statement : dialectOf(database_).takeBack(inside_))
+        query.exec(statement);
+    setDepth(database_, depth(database_) - 1);
 }
 
 Expected<void> Transaction::commit() {
+    if (!open_)
+        return tl::unexpected(explain(error_, database_));
     QSqlQuery query(database_);
-    if (!open_ || !query.exec(QStringLiteral("RELEASE change")))
-        return tl::unexpected(explain(query.lastError(), database_.databaseName()));
+    if (!query.exec(dialectOf(database_).commit(inside_)))
+        return tl::unexpected(explain(query.lastError(), database_));
     open_ = false;
+    setDepth(database_, depth(database_) - 1);
     return {};
 }
 

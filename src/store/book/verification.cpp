@@ -2,6 +2,7 @@
 
 #include "record/base/event.hpp"
 #include "record/base/json.hpp"
+#include "store/book/dialect.hpp"
 #include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/recordings.hpp"
@@ -37,14 +38,6 @@ public:
 private:
     QString name_;
 };
-
-Expected<void> makeTables(const QSqlDatabase& database) {
-    for (const Migration& migration : migrations())
-        for (const QString& statement : migration.statements)
-            if (auto done = run(database, statement); !done)
-                return tl::unexpected(done.error());
-    return {};
-}
 
 const QString recordingsTable = QStringLiteral("recordings");
 
@@ -193,36 +186,6 @@ private:
     std::string head_;
 };
 
-void checkFile(const QSqlDatabase& database, std::vector<Fault>& faults) {
-    auto integrity = run(database, QStringLiteral("PRAGMA integrity_check"));
-    if (!integrity)
-        faults.push_back({integrity.error().what, {}});
-    while (integrity && integrity->next())
-        if (const QString said = integrity->value(0).toString(); said != QLatin1String("ok"))
-            faults.push_back({{FUSAIN_TEXT("The file is damaged: {1}"), {said.toStdString()}}, {}});
-}
-
-// Text that became bytes reads the same, but no question after it finds it any more.
-void checkTypes(const QSqlDatabase& database, std::vector<Fault>& faults) {
-    std::vector<std::pair<QString, QStringList>> tables{
-        {QStringLiteral("journal"),
-         {QStringLiteral("at"), QStringLiteral("staff"), QStringLiteral("kind"), QStringLiteral("subject"),
-          QStringLiteral("data"), QStringLiteral("hash")}},
-        {QStringLiteral("meta"), {QStringLiteral("key"), QStringLiteral("value")}}};
-    for (const Table& table : projectedTables())
-        tables.emplace_back(table.name, table.columns);
-    for (const auto& [name, columns] : tables) {
-        QStringList bytes;
-        for (const QString& column : columns)
-            bytes << QStringLiteral("typeof(%1) = 'blob'").arg(column);
-        auto rows = run(
-            database,
-            QStringLiteral("SELECT count(*) FROM %1 WHERE %2").arg(name, bytes.join(QStringLiteral(" OR "))));
-        if (rows && rows->next() && rows->value(0).toInt() > 0)
-            faults.push_back({{FUSAIN_TEXT("The file is damaged: {1}"), {name.toStdString()}}, {}});
-    }
-}
-
 std::size_t eventsIn(const QSqlDatabase& database) {
     auto rows = run(database, QStringLiteral("SELECT count(*) FROM journal"));
     return rows && rows->next() ? rows->value(0).toULongLong() : 0;
@@ -251,20 +214,14 @@ void checkMeta(const std::map<QString, QString>& meta, const Chain& chain, std::
          {}});
 }
 
-// Every table, index and trigger as the schema makes it, and no other.
-void checkSchema(const QSqlDatabase& database, std::vector<Fault>& faults) {
-    const auto shape = [](const QSqlDatabase& of) {
-        std::map<QString, QString> parts;
-        auto rows =
-            run(of, QStringLiteral("SELECT type || ' ' || name, sql FROM sqlite_master WHERE name NOT LIKE "
-                                   "'sqlite_%'"));
-        while (rows && rows->next())
-            parts[rows->value(0).toString()] = rows->value(1).toString();
-        return parts;
-    };
+// How the engine keeps it: its file, its types, its tables and no other.
+void checkEngine(const QSqlDatabase& database, std::vector<Fault>& faults) {
     const PassingDatabase fresh;
-    if (!makeTables(fresh.get()) || shape(fresh.get()) != shape(database))
-        faults.push_back({{FUSAIN_TEXT("A table of the book was added, changed or removed."), {}}, {}});
+    const auto made = makeTables(fresh.get());
+    if (!made)
+        faults.push_back({made.error().what, {}});
+    for (const Message& fault : dialectOf(database).faultsOf(database, fresh.get()))
+        faults.push_back({fault, {}});
 }
 
 Fault notApplied(std::int64_t sequence, const Message& why) {
@@ -320,10 +277,14 @@ bool reachesFurther(const Event& event) {
 }
 // Whether something of this subject was only found, when the book was brought forward.
 bool wasFound(const QSqlDatabase& database, const std::string& subject) {
+    QStringList tables;
+    for (const Table& table : projectedTables())
+        tables << table.name;
     auto found =
         run(database,
-            QStringLiteral("SELECT 1 FROM journal WHERE subject IN (SELECT name FROM sqlite_master) AND kind = "
-                           "'row.found' AND instr(data, ?) > 0 LIMIT 1"),
+            QStringLiteral("SELECT 1 FROM journal WHERE subject IN ('%1') AND kind = 'row.found' AND "
+                           "replace(data, ?, '') <> data LIMIT 1")
+                .arg(tables.join(QStringLiteral("', '"))),
             {text(Json(subject).dump())});
     return !found || found->next();
 }
@@ -343,7 +304,7 @@ SignatureCheck keysUntil(const QSqlDatabase& database, std::int64_t events) {
 
 // What was written after an earlier verification; nothing where it cannot be told apart from the rest.
 std::optional<Verification> onlyNewPart(const QSqlDatabase& database, const Verified& earlier) {
-    const Transaction oneMoment(database); // only read, so never committed
+    const Transaction oneMoment(database, Transaction::Reads::OneMoment); // so never committed
     const auto meta = metaOf(database);
     const auto schema = meta.find("schema");
     auto end = run(database, QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"),
@@ -371,7 +332,7 @@ std::optional<Verification> onlyNewPart(const QSqlDatabase& database, const Veri
     verification.events = chain.count();
     verification.head = chain.head();
     checkMeta(meta, chain, verification.faults);
-    checkSchema(database, verification.faults);
+    checkEngine(database, verification.faults);
     for (const auto& [subject, at] : written)
         addFaults(verification, differencesOf(database, subject), {{subject, at}});
     return verification;
@@ -427,10 +388,8 @@ Expected<std::vector<Difference>> differences(const QSqlDatabase& database,
 // All of it in one reading transaction: what the window writes meanwhile is neither seen nor mistaken for
 // damage.
 Verification verifyBook(const QSqlDatabase& database, Progress* progress) {
-    const Transaction oneMoment(database); // only read, so never committed
+    const Transaction oneMoment(database, Transaction::Reads::OneMoment); // so never committed
     Verification verification;
-    checkFile(database, verification.faults);
-    checkTypes(database, verification.faults);
     const std::size_t all = eventsIn(database);
     const auto wanted = [&](std::int64_t sequence, std::size_t before) {
         if (progress)
@@ -458,7 +417,7 @@ Verification verifyBook(const QSqlDatabase& database, Progress* progress) {
     if (verification.earlierSchema)
         return verification;
     checkMeta(meta, chain, verification.faults);
-    checkSchema(database, verification.faults);
+    checkEngine(database, verification.faults);
     const auto found = differences(
         database,
         [&](std::int64_t sequence, const Message& why) {
@@ -475,7 +434,9 @@ Verification verifyNewPart(const QSqlDatabase& database, const Verified& earlier
 }
 
 QString verifiedFile(const QString& path) {
-    return path + QStringLiteral(".verified");
+    const auto address = BookAddress::read(path);
+    return address && address->onServer() ? address->beside(QStringLiteral(".verified"))
+                                          : path + QStringLiteral(".verified");
 }
 
 std::optional<Verified> verifiedUpTo(const QString& path) {

@@ -22,7 +22,7 @@ protected:
         Journey::SetUp();
         ASSERT_TRUE(session->setAtTheBench(oriel));
         constexpr SealingCost cheap{1, 8192}; // not what a guess costs is tried here
-        ASSERT_TRUE(store::Signatures(session->book(), clock, cheap).makeKey("oriel", words));
+        ASSERT_TRUE(store::Signatures(session->book(), cheap).makeKey("oriel", words));
     }
     Procedure& girths() {
         const Client client = someone();

@@ -2,9 +2,9 @@
 #include "record/base/json.hpp"
 #include "store/transfer/client_transfer.hpp"
 #include "support/dxa_run.hpp"
+#include "support/engines.hpp"
 #include "support/impedance_run.hpp"
 
-#include <QTemporaryDir>
 #include <gtest/gtest.h>
 
 namespace fusain::store::client_transfer_test {
@@ -12,11 +12,11 @@ namespace {
 
 using namespace testing;
 
-class Transfer : public ::testing::Test {
+class Transfer : public ::testing::TestWithParam<Engine> {
 protected:
     Transfer() : from(open("from")), to(open("to")) {}
     std::unique_ptr<LabBook> open(const char* name) {
-        auto book = LabBook::openOrCreate(folder.filePath(QLatin1String(name)), SteppingClock());
+        auto book = LabBook::openOrCreate(shelf.address(name), SteppingClock());
         EXPECT_TRUE(book) << book.error().english();
         return std::move(*book);
     }
@@ -42,12 +42,13 @@ protected:
         MUST(sweep.acceptSweep(cleanSweep(), linked(sweep)));
         MUST(from->setSetting("plan.client-1", Json{{"weeks", 12}}.dump(), "bram"));
     }
-    QTemporaryDir folder;
+    BookShelf shelf{GetParam()};
     std::unique_ptr<LabBook> from, to;
     const Instant someDay = *instantFromIso("2026-03-13T08:00:00.000Z");
 };
+INSTANTIATE_TEST_SUITE_P(Engines, Transfer, bothEngines, nameOfEngine);
 
-TEST_F(Transfer, GivesTheSameRecordBack) {
+TEST_P(Transfer, GivesTheSameRecordBack) {
     fill();
     const auto record = takeOut(*from, "client-1");
     ASSERT_TRUE(record) << record.error().english();
@@ -68,7 +69,7 @@ TEST_F(Transfer, GivesTheSameRecordBack) {
     MUST(resumed->confirm(ImpedanceStep::Result));
 }
 
-TEST_F(Transfer, IsDoneOnceAndChangesNothingTheSecondTime) {
+TEST_P(Transfer, IsDoneOnceAndChangesNothingTheSecondTime) {
     fill();
     const auto record = *takeOut(*from, "client-1");
     MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
@@ -85,7 +86,7 @@ TEST_F(Transfer, IsDoneOnceAndChangesNothingTheSecondTime) {
 
 // A record that reads well and does not hold together: each once ended the program, with half of it in the
 // book.
-TEST_F(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
+TEST_P(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
     fill();
     const ClientRecord good = *takeOut(*from, "client-1");
     const auto damaged = [&](auto change) {
@@ -126,7 +127,7 @@ TEST_F(Transfer, ARecordThatFailsHalfWayLeavesNothing) {
     EXPECT_EQ(said->data->at("file_hash"), "00");
 }
 
-TEST_F(Transfer, ARecordThatWasPutInIsTakenBackAsOne) {
+TEST_P(Transfer, ARecordThatWasPutInIsTakenBackAsOne) {
     fill();
     auto record = *takeOut(*from, "client-1");
     record.papers["plan"] = Json{{"goal", 70.0}};
@@ -147,7 +148,7 @@ TEST_F(Transfer, ARecordThatWasPutInIsTakenBackAsOne) {
 }
 
 // A plan that came with the client and was worked on since is not taken back with it.
-TEST_F(Transfer, APlanThatWasChangedSinceKeepsItsClient) {
+TEST_P(Transfer, APlanThatWasChangedSinceKeepsItsClient) {
     fill();
     auto record = *takeOut(*from, "client-1");
     record.papers["plan"] = Json{{"goal", 70.0}};
@@ -159,7 +160,7 @@ TEST_F(Transfer, APlanThatWasChangedSinceKeepsItsClient) {
     EXPECT_EQ(to->clients().size(), 1u);
 }
 
-TEST_F(Transfer, TakingBackLeavesTheBookOfBefore) {
+TEST_P(Transfer, TakingBackLeavesTheBookOfBefore) {
     fill();
     const auto record = *takeOut(*from, "client-1");
     MUST(putIn(*to, record, {"oriel", {}, "a.json", "00"}));
@@ -180,7 +181,7 @@ TEST_F(Transfer, TakingBackLeavesTheBookOfBefore) {
     EXPECT_EQ(to->testsOf("client-1").size(), record.tests.size());
 }
 
-TEST_F(Transfer, DamagedFilesAreRefusedWhole) {
+TEST_P(Transfer, DamagedFilesAreRefusedWhole) {
     fill();
     const Json good = toJson(*takeOut(*from, "client-1"));
     const auto refused = [&](const char* pointer, const Json& value) {

@@ -1,18 +1,20 @@
 // What was done outside a test is undone by new events, and only while nobody has built on it.
 #include "record/base/json.hpp"
 #include "store/book/compensation.hpp"
+#include "support/engines.hpp"
 
-#include <QTemporaryDir>
 #include <gtest/gtest.h>
 
 namespace fusain::store::compensation_test {
 namespace {
 
-class Compensation : public ::testing::Test {
+using namespace testing;
+
+class Compensation : public ::testing::TestWithParam<Engine> {
 protected:
     void SetUp() override {
         book =
-            std::move(*LabBook::create(folder.filePath(QStringLiteral("lab.fusain")), [this] { return now; }));
+            std::move(*LabBook::create(shelf.address(), [this] { return now; }));
         ASSERT_TRUE(book->save(Staff{"bram", "Bram Iyengar", Role::Technician}, "bram"));
         ASSERT_TRUE(book->save(person(1.75), "bram"));
         ASSERT_TRUE(book->save(visit(now), "bram"));
@@ -30,12 +32,13 @@ protected:
     }
     [[nodiscard]] Instant visitAt() { return book->visitsOf("teo").at(0).at; }
 
-    QTemporaryDir folder{QStringLiteral("/dev/shm/fusain-undo-XXXXXX")};
+    BookShelf shelf{GetParam()};
     Instant now = *instantFromIso("2026-03-12T08:00:00.000Z");
     std::unique_ptr<LabBook> book;
 };
+INSTANTIATE_TEST_SUITE_P(Engines, Compensation, bothEngines, nameOfEngine);
 
-TEST_F(Compensation, PutsBackWhatWasThereAndCanBeUndoneInTurn) {
+TEST_P(Compensation, PutsBackWhatWasThereAndCanBeUndoneInTurn) {
     const Instant later = now.plusMinutes(30.0);
     const Act moved = did([&] { return book->save(visit(later), "bram"); });
     const auto back = undo(*book, moved, "bram", now);
@@ -47,7 +50,7 @@ TEST_F(Compensation, PutsBackWhatWasThereAndCanBeUndoneInTurn) {
     EXPECT_EQ(book->eventsOf("v-1").size(), 4u); // all of it stays in the journal
 }
 
-TEST_F(Compensation, ANewAppointmentIsCancelledAndANewSettingIsEmpty) {
+TEST_P(Compensation, ANewAppointmentIsCancelledAndANewSettingIsEmpty) {
     const Act booked = did([&] {
         return book->save(Visit{"v-2", "teo", now, "dxa", "booked", {}, {}}, "bram");
     });
@@ -58,7 +61,7 @@ TEST_F(Compensation, ANewAppointmentIsCancelledAndANewSettingIsEmpty) {
     EXPECT_EQ(book->setting("lab-name"), "");
 }
 
-TEST_F(Compensation, SeveralChangesAreOneAct) {
+TEST_P(Compensation, SeveralChangesAreOneAct) {
     const Act act = did([&]() -> Expected<void> {
         if (auto first = book->save(person(1.80), "bram"); !first)
             return first;
@@ -71,7 +74,7 @@ TEST_F(Compensation, SeveralChangesAreOneAct) {
     EXPECT_EQ(visitAt(), now);
 }
 
-TEST_F(Compensation, WhatWasChangedAgainStays) {
+TEST_P(Compensation, WhatWasChangedAgainStays) {
     const Act moved = did([&] { return book->save(visit(now.plusMinutes(30.0)), "bram"); });
     ASSERT_TRUE(book->save(visit(now.plusMinutes(45.0)), "bram"));
     const auto before = book->eventCount();
@@ -82,7 +85,7 @@ TEST_F(Compensation, WhatWasChangedAgainStays) {
     EXPECT_EQ(visitAt(), now.plusMinutes(45.0));
 }
 
-TEST_F(Compensation, SomebodyNewAndAnImportHaveNoSuchWayBack) {
+TEST_P(Compensation, SomebodyNewAndAnImportHaveNoSuchWayBack) {
     Client other = person(1.6);
     other.id = "wren";
     other.code = "C-2";
@@ -96,7 +99,7 @@ TEST_F(Compensation, SomebodyNewAndAnImportHaveNoSuchWayBack) {
     EXPECT_TRUE(obstacleToUndoing(*book, check));
 }
 
-TEST_F(Compensation, WorkThatFailsIsNoAct) {
+TEST_P(Compensation, WorkThatFailsIsNoAct) {
     const auto failed = asAct(*book, [&]() -> Expected<void> {
         if (auto done = book->save(visit(now.plusMinutes(5.0)), "bram"); !done)
             return done;

@@ -4,9 +4,9 @@
 #include "record/base/json.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/book/packing.hpp"
+#include "support/engines.hpp"
 #include "support/hydrostatic_run.hpp"
 
-#include <QTemporaryDir>
 #include <cmath>
 #include <limits>
 #include <random>
@@ -69,10 +69,10 @@ TEST(Packing, ADamagedBlockIsNothing) {
     EXPECT_FALSE(unpacked(huge));
 }
 
-class Recordings : public ::testing::Test {
+class Recordings : public ::testing::TestWithParam<Engine> {
 protected:
     std::unique_ptr<LabBook> open() {
-        auto book = LabBook::openOrCreate(folder.filePath(QStringLiteral("lab.fusain")), clock);
+        auto book = LabBook::openOrCreate(shelf.address(), clock);
         EXPECT_TRUE(book) << book.error().english();
         return std::move(*book);
     }
@@ -86,11 +86,12 @@ protected:
         prepare(*run);
         return std::move(*run);
     }
-    QTemporaryDir folder;
+    BookShelf shelf{GetParam()};
     SteppingClock clock;
 };
+INSTANTIATE_TEST_SUITE_P(Engines, Recordings, bothEngines, nameOfEngine);
 
-TEST_F(Recordings, StandOnceAndComeBackWhereTheyAreAskedFor) {
+TEST_P(Recordings, StandOnceAndComeBackWhereTheyAreAskedFor) {
     auto book = open();
     auto run = begun(*book);
     MUST(run.acceptTrace(steadyTrace(), linked(run, "load-cell")));
@@ -117,7 +118,7 @@ TEST_F(Recordings, StandOnceAndComeBackWhereTheyAreAskedFor) {
     EXPECT_EQ(toJson(resumed->test()), toJson(run.test()));
 }
 
-TEST_F(Recordings, OneThatIsNotThereIsRefusedAndAMissingOneLosesNothingElse) {
+TEST_P(Recordings, OneThatIsNotThereIsRefusedAndAMissingOneLosesNothingElse) {
     {
         auto book = open();
         auto run = begun(*book);
@@ -129,14 +130,7 @@ TEST_F(Recordings, OneThatIsNotThereIsRefusedAndAMissingOneLosesNothingElse) {
         EXPECT_NE(refused.error().english().find("not in the lab book"), std::string::npos);
         EXPECT_TRUE(book->verify().sound());
     }
-    {
-        QSqlDatabase hand = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("deleting"));
-        hand.setDatabaseName(folder.filePath(QStringLiteral("lab.fusain")));
-        ASSERT_TRUE(hand.open());
-        QSqlQuery(hand).exec(QStringLiteral("DELETE FROM recordings"));
-        hand.close();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("deleting"));
+    shelf.tamper(QStringLiteral("DELETE FROM recordings"));
     auto book = open();
     EXPECT_FALSE(book->verify().sound());
     const auto whole = book->withRecordings(*book->test("t1"));

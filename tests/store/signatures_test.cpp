@@ -3,11 +3,11 @@
 
 #include "procedure/method/common_events.hpp"
 #include "record/base/json.hpp"
+#include "support/engines.hpp"
 #include "support/hydrostatic_run.hpp"
 
 #include <QFile>
 #include <QSqlQuery>
-#include <QTemporaryDir>
 #include <algorithm>
 #include <array>
 
@@ -63,13 +63,12 @@ TEST(SigningKey, ComesBackFromItsDocument) {
     EXPECT_FALSE(opens(words, *signingKeyFromJson(broken, "key")));
 }
 
-class Signing : public ::testing::Test {
+class Signing : public ::testing::TestWithParam<Engine> {
 protected:
     Instant at = *instantFromIso("2026-03-12T08:00:00.000Z");
-    std::unique_ptr<QTemporaryDir> folder = std::make_unique<QTemporaryDir>();
-    QString path = folder->filePath(QStringLiteral("lab.fusain"));
-    std::unique_ptr<LabBook> book = *LabBook::create(path, [this] { return at; });
-    Signatures signatures{*book, [this] { return at; }, cheap};
+    BookShelf shelf{GetParam()};
+    std::unique_ptr<LabBook> book = *LabBook::create(shelf.address(), [this] { return at; });
+    Signatures signatures{*book, cheap};
 
     void fill() {
         MUST(book->save(Staff{"oriel", "Oriel Thackway", Role::Physiologist}, "oriel"));
@@ -93,7 +92,13 @@ protected:
     }
 };
 
-TEST_F(Signing, ASignatureStandsUnderAllThatCameBeforeIt) {
+INSTANTIATE_TEST_SUITE_P(Engines, Signing, bothEngines, nameOfEngine);
+
+/// What is done with a file.
+class SigningFile : public Signing {};
+INSTANTIATE_TEST_SUITE_P(Engines, SigningFile, ::testing::Values(Engine::File), nameOfEngine);
+
+TEST_P(Signing, ASignatureStandsUnderAllThatCameBeforeIt) {
     fill();
     MUST(signatures.makeKey("oriel", words));
     signedEvent("t-1", "oriel");
@@ -109,7 +114,7 @@ TEST_F(Signing, ASignatureStandsUnderAllThatCameBeforeIt) {
     EXPECT_EQ(book->verify().signatures, 1);
 }
 
-TEST_F(Signing, WhoHasNoKeySignsAsBefore) {
+TEST_P(Signing, WhoHasNoKeySignsAsBefore) {
     fill();
     signedEvent("t-1", "oriel");
     MUST(signatures.sign("t-1", 1, "oriel", {}));
@@ -117,7 +122,7 @@ TEST_F(Signing, WhoHasNoKeySignsAsBefore) {
     EXPECT_EQ(faults(), "");
 }
 
-TEST_F(Signing, ATestInTheNameOfSomebodyWithAKeyNeedsTheKey) {
+TEST_P(Signing, ATestInTheNameOfSomebodyWithAKeyNeedsTheKey) {
     fill();
     MUST(signatures.makeKey("oriel", words));
     signedEvent("t-1", "oriel");
@@ -126,7 +131,7 @@ TEST_F(Signing, ATestInTheNameOfSomebodyWithAKeyNeedsTheKey) {
     EXPECT_EQ(faults().find("t-2"), std::string::npos); // the technician has none
 }
 
-TEST_F(Signing, AKeyIsReplacedByItsOwnerOnly) {
+TEST_P(Signing, AKeyIsReplacedByItsOwnerOnly) {
     fill();
     MUST(signatures.makeKey("oriel", words));
     const std::string first = signatures.keyOf("oriel")->publicKey;
@@ -142,7 +147,7 @@ TEST_F(Signing, AKeyIsReplacedByItsOwnerOnly) {
     EXPECT_EQ(faults(), "");
 }
 
-TEST_F(Signing, AKeyThatSomebodyPutInIsFound) {
+TEST_P(Signing, AKeyThatSomebodyPutInIsFound) {
     fill();
     MUST(signatures.makeKey("oriel", words));
     Event event;
@@ -156,7 +161,7 @@ TEST_F(Signing, AKeyThatSomebodyPutInIsFound) {
 }
 
 // A record from another lab, or this lab's own that comes back, was signed in names that this book may know.
-TEST_F(Signing, WhatIsPutInIsNotAskedForAKeyOfThisBook) {
+TEST_P(Signing, WhatIsPutInIsNotAskedForAKeyOfThisBook) {
     fill();
     MUST(signatures.makeKey("oriel", words));
     const auto append = [&](std::string_view kind, const std::string& subject, Json data) {
@@ -177,7 +182,7 @@ TEST_F(Signing, WhatIsPutInIsNotAskedForAKeyOfThisBook) {
 }
 
 // After an earlier verification the keys from before it are still known.
-TEST_F(Signing, OnlyTheNewPartIsLookedAtWithTheKeysOfBefore) {
+TEST_P(Signing, OnlyTheNewPartIsLookedAtWithTheKeysOfBefore) {
     fill();
     MUST(signatures.makeKey("oriel", words));
     const auto before = book->verify();
@@ -235,7 +240,7 @@ private:
 
 // A hundred different acts upon what was signed, each with the whole chain made good after it. What stands
 // behind the last signature is not under one yet: that needs a head that was noted elsewhere.
-TEST_F(Signing, AForgerWithTheFileIsFoundEveryTime) {
+TEST_P(SigningFile, AForgerWithTheFileIsFoundEveryTime) {
     fill();
     MUST(signatures.makeKey("oriel", words));
     for (int i = 0; i < 20; ++i) {
@@ -248,8 +253,8 @@ TEST_F(Signing, AForgerWithTheFileIsFoundEveryTime) {
     book.reset();
     int found = 0, tried = 0;
     for (int attack = 0; attack < 100; ++attack) {
-        const QString copy = folder->filePath(QStringLiteral("forged-%1.fusain").arg(attack));
-        ASSERT_TRUE(QFile::copy(path, copy));
+        const QString copy = shelf.file("forged-%1.fusain").arg(attack);
+        ASSERT_TRUE(QFile::copy(shelf.address(), copy));
         const std::int64_t victim = 4 + attack % static_cast<int>(last - 4);
         {
             Forger forger(copy);

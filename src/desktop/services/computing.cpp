@@ -152,7 +152,7 @@ report::TestReport Computing::reportOn(ComputedTest computed) {
     report.technician = nameOf(technician);
     if (record.signature && !record.signature->physiologist.empty())
         report.physiologist = nameOf(record.signature->physiologist);
-    const auto byKey = store::Signatures(book_, {}).signatureOf(record.id, record.version);
+    const auto byKey = store::Signatures(book_).signatureOf(record.id, record.version);
     if (record.signature && byKey)
         report.keySignature = store::signatureLine(*byKey);
     report.units = report.client.units;

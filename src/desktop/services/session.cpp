@@ -40,7 +40,8 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                                                  report.lab = letterhead();
                                                  report.namesHidden = namesHidden_;
                                              })),
-      signatures_(std::make_unique<store::Signatures>(*book_, clock_)), own_(std::move(own)), undoing_(new LabUndo(*this)), background_(new Background(this)) {
+      signatures_(std::make_unique<store::Signatures>(*book_)), own_(std::move(own)),
+      undoing_(new LabUndo(*this)), background_(new Background(this)) {
     toldUpTo_ = book_->lastEvent();
     const auto everyone = book_->staff();
     const std::string last = book_->setting("at-the-bench");

@@ -146,6 +146,8 @@ Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
         projection_->forget();
         index_->forget();
     };
+    if (auto problem = notOurs())
+        return tl::unexpected(*problem);
     Transaction transaction(connection());
     try {
         const Expected<void> done = work();
@@ -164,6 +166,8 @@ std::optional<Problem> LabBook::serverAway() const {
     QSqlDatabase database = connection();
     if (!isAway(database))
         return std::nullopt;
+    if (inTransaction(database)) // what it began is gone with the connection
+        return serverIsAway(database);
     database.close();
     return database.open() && sayHello() ? std::nullopt : std::optional(serverIsAway(database));
 }
@@ -219,38 +223,57 @@ Verification LabBook::verify(const std::optional<Verified>& earlier, Progress* p
     return earlier ? verifyNewPart(database, *earlier) : verifyBook(database, progress);
 }
 
-Expected<void> LabBook::keep(std::string_view kind, const std::string& subject, const std::string& by,
+Expected<void> LabBook::note(std::string_view kind, const std::string& subject, const std::string& by,
                              Json data) {
     const auto kept = append({0, clock_(), by, std::string(kind), subject, std::move(data), {}});
     return kept ? Expected<void>() : tl::unexpected(kept.error());
 }
 
-Expected<void> LabBook::save(const Client& client, const std::string& by) {
+// The head is held from the look at what is there until the edit is in the journal.
+Expected<void> LabBook::replace(std::string_view kind, const std::string& subject, const std::string& by,
+                                Json data, std::optional<std::int64_t> madeFrom) {
+    if (!madeFrom)
+        return note(kind, subject, by, std::move(data));
+    return together([&]() -> Expected<void> {
+        if (auto held = standAtTheEnd({}); !held)
+            return held;
+        if (lastEventOf(subject) == *madeFrom)
+            return note(kind, subject, by, std::move(data));
+        const Event other = journalOf(connection(), subject).value_or(std::vector<Event>(1)).back();
+        return failure({FUSAIN_TEXT("{1} has changed this at {2}, while it was open here."),
+                        {other.by, isoText(other.at)}},
+                       subject, {FUSAIN_TEXT("Look at both, then choose."), {}},
+                       {FUSAIN_TEXT("What was entered here is not in the record yet."), {}});
+    });
+}
+
+Expected<void> LabBook::save(const Client& client, const std::string& by, std::optional<std::int64_t> madeFrom) {
     if (!client.unreadable.empty())
         return failure(
             {FUSAIN_TEXT("This client's record is damaged. Saving would lose what is left of it."), {}},
             client.code, {FUSAIN_TEXT("Restore a copy of the lab book from before the damage."), {}});
     if (auto problem = problemWith(client, clock_()))
         return tl::unexpected(*problem);
-    return keep(kinds::clientSaved, client.id, by, toJson(client));
+    return replace(kinds::clientSaved, client.id, by, toJson(client), madeFrom);
 }
 
 Expected<void> LabBook::save(const Staff& staff, const std::string& by) {
-    return keep(kinds::staffSaved, staff.id, by, toJson(staff));
+    return note(kinds::staffSaved, staff.id, by, toJson(staff));
 }
 
-Expected<void> LabBook::save(const Visit& visit, const std::string& by) {
-    return keep(kinds::visitSaved, visit.id, by,
-                {{"client", visit.clientId},
-                 {"at", isoText(visit.at)},
-                 {"method", visit.method},
-                 {"state", visit.state},
-                 {"test", visit.testId},
-                 {"note", visit.note}});
+Expected<void> LabBook::save(const Visit& visit, const std::string& by, std::optional<std::int64_t> madeFrom) {
+    return replace(kinds::visitSaved, visit.id, by,
+                   {{"client", visit.clientId},
+                    {"at", isoText(visit.at)},
+                    {"method", visit.method},
+                    {"state", visit.state},
+                    {"test", visit.testId},
+                    {"note", visit.note}},
+                   madeFrom);
 }
 
 Expected<void> LabBook::save(const StoredResult& result, const std::string& by) {
-    return keep(kinds::resultStored, result.testId, by,
+    return note(kinds::resultStored, result.testId, by,
                 {{"test_version", result.testVersion},
                  {"number", result.number},
                  {"at", isoText(result.at)},
@@ -258,7 +281,7 @@ Expected<void> LabBook::save(const StoredResult& result, const std::string& by) 
 }
 
 Expected<void> LabBook::save(const Check& check, const std::string& by) {
-    return keep(kinds::checkSaved, check.id, by,
+    return note(kinds::checkSaved, check.id, by,
                 {{"at", isoText(check.at)},
                  {"nominal", check.nominal},
                  {"reading", check.reading},
@@ -271,7 +294,7 @@ Expected<void> LabBook::save(const Check& check, const std::string& by) {
 }
 
 Expected<void> LabBook::save(const Study& study, const std::string& by) {
-    return keep(kinds::studySaved, study.id, by,
+    return note(kinds::studySaved, study.id, by,
                 {{"instrument", study.instrument},
                  {"at", isoText(study.at)},
                  {"quantity", study.quantity},
@@ -284,7 +307,7 @@ Expected<void> LabBook::save(const Study& study, const std::string& by) {
 }
 
 Expected<void> LabBook::setSetting(const std::string& key, const std::string& value, const std::string& by) {
-    return keep(kinds::settingChanged, key, by, {{"value", value}});
+    return note(kinds::settingChanged, key, by, {{"value", value}});
 }
 
 } // namespace fusain::store

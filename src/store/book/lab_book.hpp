@@ -119,8 +119,14 @@ public:
     [[nodiscard]] Verification verify(const std::optional<Verified>& earlier = {},
                                       Progress* progress = nullptr);
 
+    /// Appends an event of now, of a kind that is no change of a row or has one of its own.
+    [[nodiscard]] Expected<void> note(std::string_view kind, const std::string& subject, const std::string& by,
+                                      Json data);
+
     // People
-    Expected<void> save(const Client& client, const std::string& by);
+    /// @param madeFrom the last event of the client or visit when the edit began (`lastEventOf`); an edit of
+    /// something older than what is there by now is refused
+    Expected<void> save(const Client& client, const std::string& by, std::optional<std::int64_t> madeFrom = {});
     [[nodiscard]] std::vector<Client> clients();
     [[nodiscard]] std::set<std::string> clientIds();
     [[nodiscard]] std::optional<Client> client(const std::string& id);
@@ -135,7 +141,7 @@ public:
     [[nodiscard]] std::vector<Staff> staff();
 
     // Visits, tests, results, checks
-    Expected<void> save(const Visit& visit, const std::string& by);
+    Expected<void> save(const Visit& visit, const std::string& by, std::optional<std::int64_t> madeFrom = {});
     /// Visits from `from` up to but not including `to`, in order of time.
     [[nodiscard]] std::vector<Visit> visitsBetween(Instant from, Instant to);
     [[nodiscard]] std::vector<Visit> visitsOf(const std::string& clientId);
@@ -192,6 +198,7 @@ public:
     static Expected<void> restore(const QString& backup, const QString& target, Progress* progress = nullptr);
 
 private:
+    friend class Leases; // which are beside the record, on the same connection
     explicit LabBook(BookAddress address);
     [[nodiscard]] QSqlDatabase connection() const;
     Expected<void> connect(bool readOnly);
@@ -215,7 +222,8 @@ private:
     Expected<void> readHead();
     Expected<void> follow();
     Expected<void> standAtTheEnd(const std::string& subject);
-    Expected<void> keep(std::string_view kind, const std::string& subject, const std::string& by, Json data);
+    Expected<void> replace(std::string_view kind, const std::string& subject, const std::string& by, Json data,
+                           std::optional<std::int64_t> madeFrom);
 
     BookPlace place_; ///< first: it is left when the database is closed
     BookAddress address_;

@@ -290,7 +290,7 @@ Expected<void> LabBook::takeOver() {
             for (const auto& [column, value] : *difference.row)
                 row[column.toStdString()] = value.toStdString();
         const std::string table = difference.table.toStdString();
-        if (auto kept = keep(kinds::rowFound, table, "fusain", {{"table", table}, {"key", key}, {"row", row}});
+        if (auto kept = note(kinds::rowFound, table, "fusain", {{"table", table}, {"key", key}, {"row", row}});
             !kept)
             return kept;
     }

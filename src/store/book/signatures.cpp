@@ -70,18 +70,6 @@ Message signatureLine(const KeySignature& signature) {
              signature.publicKey.substr(0, shown)}};
 }
 
-Expected<void> Signatures::keep(std::string_view kind, const std::string& subject, const std::string& by,
-                                Json data) {
-    Event event;
-    event.at = clock_();
-    event.by = by;
-    event.kind = kind;
-    event.subject = subject;
-    event.data = std::move(data);
-    const auto kept = book_.append(std::move(event));
-    return kept ? Expected<void>() : tl::unexpected(kept.error());
-}
-
 std::optional<SigningKey> Signatures::keyOf(const std::string& staff) const {
     const auto events = book_.eventsOf(subjectOf(keyPrefix, staff));
     return events.empty() || events.back().kind != kinds::keyMade ? std::nullopt : keyIn(events.back());
@@ -100,14 +88,14 @@ Expected<void> Signatures::makeKey(const std::string& staff, const std::string& 
             return tl::unexpected(vouched.error());
         data["vouched"] = *vouched;
     }
-    return keep(kinds::keyMade, subjectOf(keyPrefix, staff), staff, std::move(data));
+    return book_.note(kinds::keyMade, subjectOf(keyPrefix, staff), staff, std::move(data));
 }
 
 Expected<void> Signatures::revokeKey(const std::string& staff, const std::string& by,
                                      const std::string& reason) {
     if (!keyOf(staff))
         return failure({FUSAIN_TEXT("There is no key to revoke."), {}});
-    return keep(kinds::keyRevoked, subjectOf(keyPrefix, staff), by, {{"reason", reason}});
+    return book_.note(kinds::keyRevoked, subjectOf(keyPrefix, staff), by, {{"reason", reason}});
 }
 
 Expected<void> Signatures::isPassphraseOf(const std::string& staff, const std::string& passphrase) const {
@@ -125,7 +113,7 @@ Expected<void> Signatures::sign(const std::string& test, int version, const std:
     if (!text)
         return tl::unexpected(text.error());
     signature.signature = std::move(*text);
-    return keep(kinds::signatureMade, subjectOf(signaturePrefix, test), signer,
+    return book_.note(kinds::signatureMade, subjectOf(signaturePrefix, test), signer,
                 signatureFields().write(signature));
 }
 

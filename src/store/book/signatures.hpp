@@ -35,7 +35,7 @@ struct KeySignature {
 /// The keys of the lab's people and their signatures, in a lab book.
 class Signatures {
 public:
-    Signatures(LabBook& book, Clock clock, SealingCost cost = {}) : book_(book), clock_(clock), cost_(cost) {}
+    explicit Signatures(LabBook& book, SealingCost cost = {}) : book_(book), cost_(cost) {}
 
     /// The key that somebody signs with now; nothing for somebody without one.
     [[nodiscard]] std::optional<SigningKey> keyOf(const std::string& staff) const;
@@ -57,10 +57,7 @@ public:
     [[nodiscard]] std::optional<KeySignature> signatureOf(const std::string& test, int version) const;
 
 private:
-    [[nodiscard]] Expected<void> keep(std::string_view kind, const std::string& subject, const std::string& by,
-                                      Json data);
     LabBook& book_;
-    Clock clock_;
     SealingCost cost_;
 };
 

@@ -89,8 +89,12 @@ Problem serverIsAway(const QSqlDatabase& database) {
 
 bool isAway(const QSqlDatabase& database) {
     QSqlQuery query(database);
-    return !query.exec(QStringLiteral("SELECT 1")) &&
-           dialectOf(database).troubleOf(query.lastError()) == Dialect::Trouble::Away;
+    return !database.isOpen() || (!query.exec(QStringLiteral("SELECT 1")) &&
+           dialectOf(database).troubleOf(query.lastError()) == Dialect::Trouble::Away);
+}
+
+bool inTransaction(const QSqlDatabase& database) {
+    return depth(database) > 0;
 }
 
 Transaction::Transaction(QSqlDatabase database, Reads reads)

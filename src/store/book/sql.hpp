@@ -23,6 +23,8 @@ namespace fusain::store {
 /// Whether the engine does not answer any more.
 [[nodiscard]] bool isAway(const QSqlDatabase& database);
 
+[[nodiscard]] bool inTransaction(const QSqlDatabase& database);
+
 /// A transaction that is rolled back unless it is committed. Inside another it is a part of it: what it commits
 /// is on disk when the outer one is.
 class Transaction {

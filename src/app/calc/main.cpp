@@ -15,10 +15,13 @@
 #include <QCommandLineParser>
 #include <QCoreApplication>
 #include <QDir>
+#include <atomic>
+#include <chrono>
 #include <cmath>
 #include <cstdio>
 #include <fmt/format.h>
 #include <iostream>
+#include <thread>
 
 namespace fusain {
 namespace {
@@ -258,6 +261,22 @@ int verify(const std::string& path, const std::string& expected) {
     return sound ? Done : Unsound;
 }
 
+// How far it is goes to where people read, not to where programs do.
+int copy(const std::string& from, const std::string& to) {
+    Progress progress;
+    std::atomic<bool> over = false;
+    std::thread telling([&] {
+        for (int shown = -1; !over; std::this_thread::sleep_for(std::chrono::milliseconds(200)))
+            if (const int percent = static_cast<int>(100.0 * progress.share().value_or(0.0)); percent != shown)
+                std::cerr << '\r' << (shown = percent) << " %" << std::flush;
+    });
+    const auto copied = store::LabBook::restore(QString::fromStdString(from), QString::fromStdString(to), &progress);
+    over = true;
+    telling.join();
+    std::cerr << "\r      \r";
+    return copied ? verify(to, {}) : complain(copied.error());
+}
+
 int components(const std::string& path) {
     const auto json = store::readJsonFile(QString::fromStdString(path));
     const auto result = json ? componentsFromFile(*json, path) : json;
@@ -314,6 +333,9 @@ constexpr Command commands[] = {
     {"verify", "LABBOOK [EVENT:HASH]",
      "Check a lab book: file, chain of events, signatures, raw records; and a head that was noted before", 1, 2,
      [](const Asked& asked) { return verify(asked.operand(0), asked.operand(1)); }},
+    {"copy", "FROM TO",
+     "Copy a lab book to where there is none, and check the copy; each a file or postgresql://user@host/labbook", 2, 2,
+     [](const Asked& asked) { return copy(asked.operand(0), asked.operand(1)); }},
 };
 
 QString commandList() {

@@ -23,7 +23,8 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addVersionOption();
     parser.addPositionalArgument(QStringLiteral("file"),
-                                 QStringLiteral("Lab book to open; nothing is created unless --new says so."),
+                                 QStringLiteral("Lab book to open, a file or postgresql://user@host/labbook; nothing is "
+                                                "created unless --new says so."),
                                  QStringLiteral("[file]"));
     parser.addOptions(
         {{QStringLiteral("new"),
@@ -35,6 +36,9 @@ int main(int argc, char** argv) {
           QStringLiteral("percent")},
          {QStringLiteral("language"), QStringLiteral("Language of the window for this start, such as de."),
           QStringLiteral("code")},
+         {QStringLiteral("workstation"),
+          QStringLiteral("What this workstation is called among those of the lab, with settings of its own."),
+          QStringLiteral("name")},
          {QStringLiteral("pictures"),
           QStringLiteral("With --demo: write a PNG of each main view into this folder, without a monitor."),
           QStringLiteral("folder")}});
@@ -66,6 +70,7 @@ int main(int argc, char** argv) {
                                .createBook = parser.isSet(QStringLiteral("new")),
                                .demo = parser.isSet(QStringLiteral("demo")) || !pictures.isEmpty(),
                                .practice = parser.isSet(QStringLiteral("practice")),
+                               .workstation = parser.value(QStringLiteral("workstation")),
                                .pictures = pictures,
                                .language = parser.value(QStringLiteral("language")),
                                .textPercent = parser.value(QStringLiteral("text-size")).toInt()});

@@ -3,6 +3,7 @@
 #include "demo/kept_demo.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/recent_books.hpp"
+#include "desktop/services/workstation.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/window/first_start.hpp"
 #include "fusain/single_instance.hpp"
@@ -105,7 +106,7 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
         session.hub().configure(
             role, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(role))));
     lab.setScanner(
-        QString::fromStdString(session.book().setting("scan-folder")), [&session] { return session.now(); },
+        QString::fromStdString(session.workstation().setting("scan-folder")), [&session] { return session.now(); },
         60);                // and a scan in seven
     lab.setAnalyzer({}, 6); // a sweep in ten seconds: nobody waits a minute for a demonstration
     const auto follow = [&session, &lab, last = std::string()]() mutable {
@@ -163,6 +164,19 @@ void speak(const QString& code) {
         QCoreApplication::installTranslator(&toolkit);
 }
 
+// A demonstration of several workstations: the first of them brings the made-up lab to the server.
+Expected<void> fillDemoServer(const QString& address, const LabCatalogue& catalogue, const Clock& clock,
+                              DemoClock& demoClock) {
+    const auto read = store::BookAddress::read(address);
+    if (!read || !read->onServer() || store::LabBook::openForReading(address))
+        return read ? Expected<void>() : tl::unexpected(read.error());
+    const QTemporaryDir folder;
+    const QString made = folder.filePath(QStringLiteral("Skerry Point.fusain"));
+    auto done = demo::demoBookAt(made, catalogue, clock, demoClock.instant(),
+                                 QStandardPaths::writableLocation(QStandardPaths::CacheLocation));
+    return done ? store::LabBook::restore(made, address) : done;
+}
+
 void setUpPractice(desktop::Session& session, desktop::Shell& shell, simulation::SimulatedLab& lab) {
     keepChecks(session);
     shell.practice()->run().setInstruments(&lab);
@@ -185,12 +199,15 @@ int runDesktop(const RunOptions& options,
     const Clock clock = options.demo ? Clock([&demoClock] { return demoClock(); })
                                      : Clock([] { return Instant{QDateTime::currentMSecsSinceEpoch()}; });
     const bool freshDemo = options.demo && options.book.isEmpty();
+    if (options.demo && !options.book.isEmpty())
+        if (auto filled = fillDemoServer(options.book, *catalogue, clock, demoClock); !filled)
+            return explain(filled.error());
     // A fresh folder for every demo, so that it always starts at the same morning.
     const auto demoFolder = freshDemo ? std::make_unique<QTemporaryDir>() : nullptr;
     const QString path = !options.book.isEmpty() ? options.book
                          : freshDemo             ? demoFolder->filePath(QStringLiteral("Skerry Point.fusain"))
                                                  : usualBook(options.practice);
-    if (SingleInstance::knock(path)) {
+    if (SingleInstance::knock(path, options.workstation)) {
         QTextStream(stderr) << QCoreApplication::translate(
                                    "run", "This lab book is already open; its window was brought forward.")
                             << '\n';
@@ -209,7 +226,7 @@ int runDesktop(const RunOptions& options,
         return explain(book.error());
     desktop::Shell* window = nullptr;
     SingleInstance instance;
-    instance.answer((*book)->path(), [&window] {
+    instance.answer((*book)->path(), options.workstation, [&window] {
         if (window)
             window->bringForward();
     });
@@ -225,7 +242,10 @@ int runDesktop(const RunOptions& options,
         return explain(mixed.error());
 
     // A demonstration leaves nothing behind, and pictures show what everybody sees first.
-    desktop::OwnSettings own(freshDemo || driver ? QString() : desktop::OwnSettings::ofAccount());
+    desktop::OwnSettings own(freshDemo || driver ? QString()
+                                                 : desktop::OwnSettings::ofAccount(options.workstation));
+    if (!options.workstation.isEmpty())
+        own.set(QLatin1String(desktop::Workstation::nameKey), options.workstation);
     desktop::setTextScale(0.01 * (options.textPercent > 0
                                       ? options.textPercent
                                       : own.value(QStringLiteral("text-percent"), 100).toInt()));
@@ -236,9 +256,9 @@ int runDesktop(const RunOptions& options,
     else if (freshDemo)
         session.setForgets();
     if (options.demo || options.practice) {
-        const QString scans = QFileInfo(path).dir().filePath(QStringLiteral("scans"));
+        const QString scans = session.book().address().beside(QStringLiteral(".scans"));
         QDir().mkpath(scans);
-        session.report(session.book().setSetting("scan-folder", scans.toStdString(), session.atTheBench().id));
+        session.report(session.workstation().setSetting("scan-folder", scans.toStdString(), session.atTheBench().id));
         lab = std::make_unique<simulation::SimulatedLab>(20260312, simulation::VirtualPerson{},
                                                          simulation::LabFaults{});
         connectSimulatedLab(session, *lab);

@@ -11,6 +11,7 @@ struct RunOptions {
     bool createBook = false; ///< make the lab book when there is none at `book`
     bool demo = false;       ///< the made-up lab with simulated instruments
     bool practice = false;   ///< the practice room, with a lab book of its own
+    QString workstation;     ///< what this one is called among those of the lab; empty: as the account has it
     QString pictures;        ///< write a PNG of each main view here and leave
     QString language; ///< of the window for this start, such as "de"; empty: as the lab or the desktop has it
     int textPercent = 0; ///< size of text for this start; 0: as the account has it

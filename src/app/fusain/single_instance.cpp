@@ -10,11 +10,11 @@ namespace fusain {
 namespace {
 
 // In a folder of this account alone, where there is one.
-QString socketOf(const QString& bookPath) {
+QString socketOf(const QString& book, const QString& workstation) {
+    const QString canonical = QFileInfo(book).canonicalFilePath();
+    const QString of = canonical.isEmpty() ? book + QLatin1Char('\n') + workstation : canonical; // a file, or a server
     const QByteArray name =
-        QCryptographicHash::hash(QFileInfo(bookPath).canonicalFilePath().toUtf8(), QCryptographicHash::Sha256)
-            .toHex()
-            .left(16);
+        QCryptographicHash::hash(of.toUtf8(), QCryptographicHash::Sha256).toHex().left(16);
     const QString own = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
     return QDir(own.isEmpty() ? QDir::tempPath() : own)
         .filePath(QStringLiteral("fusain-") + QString::fromLatin1(name));
@@ -22,16 +22,14 @@ QString socketOf(const QString& bookPath) {
 
 } // namespace
 
-bool SingleInstance::knock(const QString& bookPath) {
-    if (!QFileInfo::exists(bookPath))
-        return false;
+bool SingleInstance::knock(const QString& book, const QString& workstation) {
     QLocalSocket socket;
-    socket.connectToServer(socketOf(bookPath));
+    socket.connectToServer(socketOf(book, workstation));
     return socket.waitForConnected(1000) && (socket.waitForDisconnected(1000), true);
 }
 
-void SingleInstance::answer(const QString& bookPath, std::function<void()> comeForward) {
-    const QString name = socketOf(bookPath);
+void SingleInstance::answer(const QString& book, const QString& workstation, std::function<void()> comeForward) {
+    const QString name = socketOf(book, workstation);
     QLocalServer::removeServer(name);
     server_.setSocketOptions(QLocalServer::UserAccessOption);
     server_.listen(name);

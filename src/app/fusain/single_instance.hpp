@@ -8,10 +8,11 @@ namespace fusain {
 /// lab book's own business (store::BookPlace).
 class SingleInstance {
 public:
-    /// Knocks at the window that has this book open. @return whether one answered
-    [[nodiscard]] static bool knock(const QString& bookPath);
+    /// Knocks at the window that has this book open. @param workstation which of several has a book on a server
+    /// @return whether one answered
+    [[nodiscard]] static bool knock(const QString& book, const QString& workstation);
     /// Answers from here on. @param comeForward called for each knock
-    void answer(const QString& bookPath, std::function<void()> comeForward);
+    void answer(const QString& book, const QString& workstation, std::function<void()> comeForward);
 
 private:
     QLocalServer server_;

@@ -31,14 +31,17 @@ std::optional<WaterSample> bodyWaterOn(const std::vector<WaterSample>& samples, 
 }
 
 Expected<void> keepBodyWater(store::LabBook& book, const std::string& clientId, const WaterSample& sample) {
-    auto kept = keptBodyWaters(book, clientId);
-    if (!kept) // what cannot be read is not written over
-        return tl::unexpected(kept.error());
-    auto& samples = *kept;
-    std::erase_if(samples, [&](const WaterSample& other) { return report::sameDay(other.at, sample.at); });
-    samples.push_back(sample);
-    std::ranges::sort(samples, {}, &WaterSample::at);
-    return book.setSetting(paperKey(paper, clientId), toJson(samples).dump(), sample.by);
+    return book.changeSetting(
+        paperKey(paper, clientId), sample.by, [&](const std::string&) -> Expected<std::string> {
+            auto kept = keptBodyWaters(book, clientId);
+            if (!kept) // what cannot be read is not written over
+                return tl::unexpected(kept.error());
+            auto& samples = *kept;
+            std::erase_if(samples, [&](const WaterSample& other) { return report::sameDay(other.at, sample.at); });
+            samples.push_back(sample);
+            std::ranges::sort(samples, {}, &WaterSample::at);
+            return toJson(samples).dump();
+        });
 }
 
 } // namespace fusain::desktop

@@ -12,6 +12,7 @@ struct Changes {
     bool shown =
         false; ///< names hidden, another person or test at the bench: concerns everything on the screen
     bool people = false, colleagues = false, visits = false, tests = false, checks = false, settings = false;
+    bool elsewhere = false; ///< another workstation wrote it: no act of this one has succeeded
     std::set<std::string> subjects; ///< ids of the clients, visits, tests, checks and settings concerned
 
     /// Nothing of the book, only what is shown of it.

@@ -40,6 +40,7 @@ Expected<void> keepPlanning(Session& session, const PlanningPolicy& policy) {
 
 void DayBoard::load(Instant day, const std::map<std::string, Instant>& liveSince) {
     midnight_ = report::startOfLocalDay(day);
+    loadedUpTo_ = session_.book().lastEvent();
     visits_ = session_.book().visitsBetween(midnight_, report::startOfLocalDay(day, 1));
     std::erase_if(visits_, [](const store::Visit& visit) { return visit.state == "cancelled"; });
     policy_ = planningInForce(session_);
@@ -150,14 +151,16 @@ Expected<void> DayBoard::tick(const std::string& taskId, bool done) {
     if (taskId.starts_with("check."))
         return failure({FUSAIN_TEXT("A check is done when it is made."), {}}, {},
                        {FUSAIN_TEXT("Do the check in Quality; this line goes when it is done."), {}});
-    Json json = Json::object();
-    for (const auto& [task, tick] : readTicks())
-        json[task] = {{"at", isoText(tick.at)}, {"by", tick.by}};
-    if (done)
-        json[taskId] = {{"at", isoText(session_.now())}, {"by", session_.atTheBench().id}};
-    else
-        json.erase(taskId);
-    return session_.book().setSetting(tickKey(), json.dump(), session_.atTheBench().id);
+    return session_.book().changeSetting(tickKey(), session_.atTheBench().id, [&](const std::string&) -> Expected<std::string> {
+        Json json = Json::object();
+        for (const auto& [task, tick] : readTicks())
+            json[task] = {{"at", isoText(tick.at)}, {"by", tick.by}};
+        if (done)
+            json[taskId] = {{"at", isoText(session_.now())}, {"by", session_.atTheBench().id}};
+        else
+            json.erase(taskId);
+        return json.dump();
+    });
 }
 
 std::vector<WaterLogEntry> DayBoard::waterLog(int days) const {
@@ -187,7 +190,7 @@ Expected<void> DayBoard::move(const std::string& visitId, Instant to) {
         return failure({FUSAIN_TEXT("This appointment has begun or is over; it stays where it is."), {}});
     store::Visit moved = *standing;
     moved.at = to;
-    return session_.book().save(moved, session_.atTheBench().id);
+    return session_.book().save(moved, session_.atTheBench().id, loadedUpTo_);
 }
 
 Expected<void> DayBoard::cancel(const std::string& visitId) {
@@ -196,7 +199,7 @@ Expected<void> DayBoard::cancel(const std::string& visitId) {
         return failure({FUSAIN_TEXT("This appointment has begun or is over; it is not cancelled."), {}});
     store::Visit cancelled = *standing;
     cancelled.state = "cancelled";
-    return session_.book().save(cancelled, session_.atTheBench().id);
+    return session_.book().save(cancelled, session_.atTheBench().id, loadedUpTo_);
 }
 
 std::vector<Appointment> DayBoard::proposed(const std::string& clientId, const std::vector<std::string>& wanted,

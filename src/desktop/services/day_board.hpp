@@ -71,6 +71,7 @@ private:
 
     Session& session_;
     Instant midnight_;
+    std::int64_t loadedUpTo_ = 0; ///< the last event of the book when the visits were read
     std::vector<store::Visit> visits_;
     std::vector<DayBlock> blocks_;
     std::map<std::string, Tick> ticks_;

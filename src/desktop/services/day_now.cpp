@@ -1,5 +1,7 @@
 #include "desktop/services/day_now.hpp"
 
+#include "desktop/services/workstation.hpp"
+
 #include "desktop/services/water_book.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/all/record.hpp"
@@ -95,8 +97,10 @@ OpenTests openTests(Session& session, Holds holds) {
         const auto client = session.book().client(record.subject.clientId);
         if (!client || record.state != TestState::Running || !holds(record))
             continue;
+        const QString elsewhere = session.workstation().elsewhere(record.id);
         open.people << QObject::tr("%1 (%2)").arg(session.nameOf(*client),
-                                                  report::say(methodTitle(methodOf(test))));
+                                                  report::say(methodTitle(methodOf(test)))) +
+                           (elsewhere.isEmpty() ? QString() : QLatin1Char(' ') + elsewhere);
         if (open.toOpen.empty() || (session.run() && session.run()->record().id == record.id))
             open.toOpen = record.id;
     }

@@ -1,5 +1,6 @@
 #include "desktop/services/lab_forms.hpp"
 
+#include "desktop/services/workstation.hpp"
 #include "record/all/record.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
@@ -45,14 +46,14 @@ Expected<void> keepSetting(Session& session, const std::string& key, const std::
 }
 
 Expected<void> keepLink(Session& session, const QString& role, const QString& address) {
-    const std::string key = "link." + role.toStdString(), before = session.book().setting(key, "none");
+    const std::string key = "link." + role.toStdString(), before = session.workstation().setting(key, "none");
     const auto settings = link::LinkSettings::fromText(address);
     const QString wanted = address.isEmpty() ? QStringLiteral("none") : address;
     if (settings.kind == link::LinkSettings::Kind::None && wanted != QLatin1String("none"))
         return failure({FUSAIN_TEXT("\"{1}\" is not a way to reach an instrument."), {address.toStdString()}});
     if (wanted.toStdString() == before)
         return {};
-    auto kept = session.book().setSetting(key, wanted.toStdString(), session.atTheBench().id);
+    auto kept = session.workstation().setSetting(key, wanted.toStdString(), session.atTheBench().id);
     if (kept)
         session.hub().configure(role, settings);
     return kept;
@@ -210,7 +211,7 @@ MethodsForm::MethodsForm(Session& session, QWidget* parent) : QWidget(parent), s
     for (const QString& role : link::InstrumentHub::roles()) {
         links_[role] =
             new LinkField(roleWords(role),
-                          QString::fromStdString(session.book().setting("link." + role.toStdString(), "none")));
+                          QString::fromStdString(session.workstation().setting("link." + role.toStdString(), "none")));
         form->addRow(roleWords(role), links_[role]);
     }
 }

@@ -7,8 +7,10 @@ namespace fusain::desktop {
 OwnSettings::OwnSettings(const QString& file)
     : file_(file.isEmpty() ? nullptr : std::make_shared<QSettings>(file, QSettings::IniFormat)) {}
 
-QString OwnSettings::ofAccount() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) + QStringLiteral("/window.ini");
+QString OwnSettings::ofAccount(const QString& workstation) {
+    const QString of = workstation.isEmpty() ? QString() : QLatin1Char('-') + QString::fromLatin1(workstation.toUtf8().toHex());
+    return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) +
+           QStringLiteral("/window%1.ini").arg(of);
 }
 
 QVariant OwnSettings::value(const QString& key, const QVariant& otherwise) const {

@@ -11,8 +11,8 @@ class OwnSettings {
 public:
     /// @param file where they are kept; empty: they are gone with the program, as in a demonstration
     explicit OwnSettings(const QString& file = {});
-    /// The file of this account.
-    [[nodiscard]] static QString ofAccount();
+    /// The file of this account. @param workstation one of several that it stands for; empty for the machine
+    [[nodiscard]] static QString ofAccount(const QString& workstation = {});
 
     [[nodiscard]] QVariant value(const QString& key, const QVariant& otherwise = {}) const;
     void set(const QString& key, const QVariant& value);

@@ -7,6 +7,7 @@
 #include "desktop/services/instrument_checks.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/services/water_book.hpp"
+#include "desktop/services/workstation.hpp"
 #include "procedure/all/cross_check.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
@@ -15,6 +16,7 @@
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
 
+#include <QCryptographicHash>
 #include <QGuiApplication>
 #include <QLocale>
 #include <QPalette>
@@ -41,10 +43,10 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                                                  report.namesHidden = namesHidden_;
                                              })),
       signatures_(std::make_unique<store::Signatures>(*book_)), own_(std::move(own)),
-      undoing_(new LabUndo(*this)), background_(new Background(this)) {
+      workstation_(std::make_unique<Workstation>(*book_, own_)), undoing_(new LabUndo(*this)), background_(new Background(this)) {
     toldUpTo_ = book_->lastEvent();
     const auto everyone = book_->staff();
-    const std::string last = book_->setting("at-the-bench");
+    const std::string last = workstation_->setting("at-the-bench");
     for (const Staff& staff : everyone)
         if (atTheBench_.id.empty() || staff.id == last)
             atTheBench_ = staff;
@@ -61,10 +63,17 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
     dark_ = ofPerson(QStringLiteral("dark"), theme.empty() ? darkDesktop : theme == "dark").toBool();
     for (const QString& role : link::InstrumentHub::roles())
         hub_.configure(role, link::LinkSettings::fromText(
-                                 QString::fromStdString(book_->setting("link." + role.toStdString(), "none"))));
+                                 QString::fromStdString(workstation_->setting("link." + role.toStdString(), "none"))));
+    book_->listen([this] { othersWrote(); });
+    connect(&speaking_, &QTimer::timeout, this, [this] { workstation_->leases().speak(); });
+    if (book_->address().onServer())
+        speaking_.start(store::Leases::heartbeatSeconds * 1000);
 }
 
-Session::~Session() = default;
+Session::~Session() {
+    for (const auto& each : open_)
+        workstation_->leases().release(each->procedure->record().id);
+}
 
 std::string Session::labName() {
     const std::string name = book_->setting("lab-name", book_->name());
@@ -99,7 +108,7 @@ bool Session::setAtTheBench(const Staff& staff, const std::string& passphrase) {
     atTheBench_ = staff;
     for (const auto& each : open_)
         each->procedure->setAtTheBench(staff);
-    report(book_->setSetting("at-the-bench", staff.id, staff.id));
+    report(workstation_->setSetting("at-the-bench", staff.id, staff.id));
     recallLook();
     Q_EMIT personChanged();
     return true;
@@ -161,7 +170,12 @@ QString Session::nameOf(const Client& client) const {
 }
 
 std::string Session::freshId(const std::string& prefix) {
-    return prefix + "-" + std::to_string(book_->eventCount() + 1);
+    const std::string id = prefix + "-" + std::to_string(book_->eventCount() + 1);
+    if (!book_->address().onServer())
+        return id;
+    // Two workstations may count to the same number at once.
+    const auto mark = QCryptographicHash::hash(workstation_->name().toUtf8(), QCryptographicHash::Blake2b_256);
+    return id + "-" + mark.toHex().left(6).toStdString();
 }
 
 QString Session::wayOut(std::string_view method) {
@@ -237,6 +251,8 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
         if (!made)
             return tl::unexpected(made.error());
         begun = std::move(*made);
+        if (auto taken = workstation_->leases().take(begun->record().id, atTheBench_.id); !taken)
+            return taken;
         return noteStart(*begun, client, visitId, override);
     });
     if (!started)
@@ -304,12 +320,46 @@ Expected<void> Session::resumeRun(const std::string& testId) {
     const auto protocol = protocolOf(*test, *catalogue_);
     if (!protocol)
         return tl::unexpected(protocol.error());
-    auto resumed = resumeTest(*policy, *protocol, book_->eventsOf(testId), atTheBench_, *book_, clock_);
+    if (auto taken = takeUp(*test); !taken)
+        return taken;
+    auto resumed = resumeTest(*policy, *protocol, book_->takeUp(testId), atTheBench_, *book_, clock_);
     if (!resumed)
         return tl::unexpected(resumed.error());
     putOnBench(std::move(*resumed));
     tellChanges(true);
     return {};
+}
+
+// A test that is over is only looked at.
+Expected<void> Session::takeUp(const AnyTest& test) {
+    if (common(test).state != TestState::Running)
+        return {};
+    auto taken = workstation_->leases().take(common(test).id, atTheBench_.id);
+    if (const QString elsewhere = workstation_->elsewhere(common(test).id); !taken && !elsewhere.isEmpty())
+        taken.error().what = {FUSAIN_TEXT("This test is {1}."), {elsewhere.toStdString()}};
+    return taken;
+}
+
+Expected<void> Session::takeOverRun(const std::string& testId, const std::string& reason) {
+    if (auto taken = workstation_->leases().takeOver(testId, atTheBench_.id, reason); !taken)
+        return taken;
+    return resumeRun(testId);
+}
+
+// What another workstation wrote is shown; a test that it took over is no longer this one's.
+void Session::othersWrote() {
+    std::vector<std::pair<std::string, QString>> gone;
+    for (const auto& each : open_)
+        if (const QString where = workstation_->elsewhere(each->procedure->record().id); !where.isEmpty())
+            gone.emplace_back(each->procedure->record().id, where);
+    for (const auto& [test, unused] : gone)
+        close(test);
+    tellChanges(!gone.empty(), true);
+    for (const auto& [unused, where] : gone)
+        Q_EMIT problemRaised({{FUSAIN_TEXT("This test was taken over. It is {1}."), {where.toStdString()}},
+                              {},
+                              {FUSAIN_TEXT("What was accepted here is in the record."), {}},
+                              {FUSAIN_TEXT("It can be taken back from Bench, with a reason."), {}}});
 }
 
 Expected<void> Session::endRun(const std::string& reason) {
@@ -327,9 +377,18 @@ Expected<void> Session::saveVisitOfRun(const std::string& state) {
 }
 
 void Session::closeRun() {
-    std::erase_if(open_, [&](const auto& each) { return each.get() == onBench_; });
-    onBench_ = open_.empty() ? nullptr : open_.back().get(); // what was there before comes back
+    if (run())
+        close(run()->record().id);
     tellChanges(true);
+}
+
+void Session::close(const std::string& testId) {
+    const auto closed = [&](const auto& each) { return each->procedure->record().id == testId; };
+    const bool shown = run() && run()->record().id == testId;
+    workstation_->leases().release(testId);
+    std::erase_if(open_, closed);
+    if (shown)
+        onBench_ = open_.empty() ? nullptr : open_.back().get(); // what was there before comes back
 }
 
 std::vector<const Procedure*> Session::openRuns() const {
@@ -355,10 +414,11 @@ void Session::putOnBench(std::unique_ptr<Procedure> procedure) {
     open_.push_back(std::move(opened));
 }
 
-void Session::tellChanges(bool shown) {
+void Session::tellChanges(bool shown, bool elsewhere) {
     Changes changes = Changes::ofEvents(book_->subjectsSince(toldUpTo_));
     toldUpTo_ = book_->lastEvent();
     changes.shown = shown || changes.none();
+    changes.elsewhere = elsewhere;
     Q_EMIT changed(changes);
 }
 

@@ -10,6 +10,7 @@
 #include "store/book/lab_book.hpp"
 
 #include <QObject>
+#include <QTimer>
 #include <functional>
 
 namespace fusain {
@@ -32,6 +33,7 @@ class LabReferences;
 class Background;
 class BookCare;
 class WaterBook;
+class Workstation;
 
 /// What all places of the window share: the lab book, the services over it, the clock, who is at the bench, and
 /// the running test.
@@ -56,6 +58,8 @@ public:
     Computing& computing() { return *computing_; }
     LabUndo& undoing() { return *undoing_; }
     Background& background() { return *background_; }
+    /// This one among the workstations of the lab.
+    Workstation& workstation() { return *workstation_; }
     OwnSettings& own() { return own_; }
     link::InstrumentHub& hub() { return hub_; }
     [[nodiscard]] std::string labName();
@@ -128,8 +132,11 @@ public:
     /// with a reason.
     Expected<void> startRun(const Client& client, const std::string& visitId,
                             std::string_view method = "hydrostatic", const std::string& override = {});
-    /// Puts a test on the bench; the one that was there stays open.
+    /// Puts a test on the bench; the one that was there stays open. @return a Problem for one that another
+    /// workstation has
     Expected<void> resumeRun(const std::string& testId);
+    /// The same for one that another workstation has: it loses it, and the journal says why.
+    Expected<void> takeOverRun(const std::string& testId, const std::string& reason);
     /// Ends the running test without a result and frees its appointment.
     Expected<void> endRun(const std::string& reason);
     /// Closes the test on the bench with its recordings; what was accepted is kept.
@@ -140,7 +147,8 @@ public:
     /// Tells what has been written since it was last told. A success of which nothing was written is told as
     /// one of what is shown: a place may show more than the book holds.
     /// @param shown whether what is shown has changed besides, such as the test on the bench
-    void tellChanges(bool shown = false);
+    /// @param elsewhere whether another workstation wrote it
+    void tellChanges(bool shown = false, bool elsewhere = false);
 
     /// Keeps a check of an instrument with its verdict. @param readings in the unit of the reference
     Expected<void> keepCheck(const std::string& instrument, const std::string& check, double nominal,
@@ -167,6 +175,9 @@ Q_SIGNALS:
     void problemRaised(const fusain::Problem& problem);
 
 private:
+    void othersWrote();
+    [[nodiscard]] Expected<void> takeUp(const AnyTest& test);
+    void close(const std::string& testId);
     Expected<void> saveVisitOfRun(const std::string& state);
     Expected<void> noteWetHair(Procedure& run, const Client& client);
 
@@ -181,9 +192,11 @@ private:
     std::unique_ptr<Computing> computing_;
     std::unique_ptr<store::Signatures> signatures_;
     OwnSettings own_;
+    std::unique_ptr<Workstation> workstation_;
     LabUndo* undoing_;
     Background* background_;
     link::InstrumentHub hub_;   // outlives the recordings
+    QTimer speaking_; ///< says that this workstation still has its tests
     std::int64_t toldUpTo_ = 0; ///< number of the last event that places know of
     Staff atTheBench_;
     bool namesHidden_ = false;

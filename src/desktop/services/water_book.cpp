@@ -21,12 +21,14 @@ Expected<std::vector<WaterLogEntry>> WaterBook::on(Instant day) const {
 
 Expected<void> WaterBook::log(const WaterLogEntry& entry) {
     const std::string key = keyOf(entry.at);
-    auto json = parseJson(book_.setting(key, "[]"), key);
-    const auto before = json ? waterLogFromJson(*json, key) : tl::unexpected(json.error());
-    if (!before) // a log that cannot be read is not written over
-        return tl::unexpected(before.error());
-    json->push_back(toJson(entry));
-    return book_.setSetting(key, json->dump(), entry.by);
+    return book_.changeSetting(key, entry.by, [&](const std::string& present) -> Expected<std::string> {
+        auto json = parseJson(present.empty() ? "[]" : present, key);
+        const auto before = json ? waterLogFromJson(*json, key) : tl::unexpected(json.error());
+        if (!before) // a log that cannot be read is not written over
+            return tl::unexpected(before.error());
+        json->push_back(toJson(entry));
+        return json->dump();
+    });
 }
 
 Expected<WaterState> WaterBook::stateAt(Instant now) const {

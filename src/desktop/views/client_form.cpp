@@ -1,6 +1,7 @@
 #include "desktop/views/client_form.hpp"
 
 #include "desktop/services/lab_undo.hpp"
+#include "desktop/views/conflict.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/dialog_foot.hpp"
 #include "desktop/widgets/parts.hpp"
@@ -14,7 +15,7 @@
 namespace fusain::desktop {
 
 ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
-    : QDialog(parent), session_(session), client_(client),
+    : QDialog(parent), session_(session), client_(client), madeFrom_(session.book().lastEvent()),
       name_(new QLineEdit(QString::fromStdString(client.name))),
       code_(new QLineEdit(QString::fromStdString(client.code))),
       birthDate_(
@@ -106,13 +107,27 @@ void ClientForm::save() {
         entered.id = session_.freshId("client");
     if (entered.code.empty())
         entered.code = "C-" + entered.id.substr(entered.id.find('-') + 1);
-    if (auto saved =
-            session_.undoing().act(tr("%1 changed").arg(session_.nameOf(entered)),
-                                   [&] { return session_.book().save(entered, session_.atTheBench().id); });
-        !saved)
+    auto saved = keep(entered);
+    // Somebody else saved this client meanwhile: the person chooses, once more if it happens again.
+    while (!saved && session_.book().lastEventOf(entered.id) > madeFrom_) {
+        const auto present = session_.book().client(entered.id);
+        ClientConflict conflict(session_, entered, present.value_or(entered), this);
+        madeFrom_ = session_.book().lastEventOf(entered.id);
+        if (!conflict.empty() && conflict.exec() != QDialog::Accepted)
+            return problem_->setText(tr("Nothing was saved. Save again to choose."));
+        entered = conflict.chosen();
+        saved = keep(entered);
+    }
+    if (!saved)
         return problem_->setText(report::say(saved.error()));
     client_ = entered;
     accept();
+}
+
+Expected<void> ClientForm::keep(const Client& entered) {
+    return session_.undoing().act(tr("%1 changed").arg(session_.nameOf(entered)), [&] {
+        return session_.book().save(entered, session_.atTheBench().id, madeFrom_);
+    });
 }
 
 } // namespace fusain::desktop

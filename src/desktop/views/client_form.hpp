@@ -20,8 +20,10 @@ public:
 
 private:
     void save();
+    Expected<void> keep(const Client& entered);
     Session& session_;
     Client client_;
+    std::int64_t madeFrom_; ///< the last event of the book when the form was opened
     bool duplicatesShown_ = false;
     std::optional<Metres> heightAsked_; ///< a height far from the one before, which was asked about
     QLineEdit* name_;

@@ -15,7 +15,7 @@
 namespace fusain::desktop {
 namespace {
 
-constexpr double names = 104.0, scaleHeight = 24.0, laneHeight = 44.0, gap = 8.0, minuteStep = 5.0;
+constexpr double names = 104.0, scaleHeight = 24.0, usualLane = 44.0, lowestLane = 34.0, gap = 8.0, minuteStep = 5.0;
 
 // The ribbon is drawn in units that grow with the size of text, as figures are.
 double unit() {
@@ -36,7 +36,8 @@ void DayRibbon::setModel(Model model) {
         chosen_.clear();
     if (chosen_.isEmpty())
         chooseNext(1);
-    setFixedHeight(sizeHint().height());
+    setMaximumHeight(sizeHint().height());
+    updateGeometry();
     setAccessibleDescription(inWords());
     update();
 }
@@ -66,9 +67,20 @@ QString DayRibbon::inWords() const {
     return lines.isEmpty() ? tr("Nobody is booked.") : lines.join(QLatin1Char('\n'));
 }
 
+// Where much else is to be seen, such as a sentence of two lines above it, its lanes are lower.
+QSize DayRibbon::minimumSizeHint() const {
+    const double lanes = static_cast<double>(std::max<std::size_t>(1, model_.lanes.size()));
+    return {scaled(300), scaled(scaleHeight + lanes * (lowestLane + gap))};
+}
+
+double DayRibbon::laneHeight() const {
+    const double lanes = static_cast<double>(std::max<std::size_t>(1, model_.lanes.size()));
+    return std::clamp((height() / unit() - scaleHeight) / lanes - gap, lowestLane, usualLane);
+}
+
 QSize DayRibbon::sizeHint() const {
     const double lanes = static_cast<double>(std::max<std::size_t>(1, model_.lanes.size()));
-    return {scaled(900), scaled(scaleHeight + lanes * (laneHeight + gap))};
+    return {scaled(900), scaled(scaleHeight + lanes * (usualLane + gap))};
 }
 
 double DayRibbon::drawnWidth() const {
@@ -81,10 +93,10 @@ double DayRibbon::xOf(Instant at) const {
 }
 
 QRectF DayRibbon::areaOf(std::size_t lane, const Block& block) const {
-    const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap), left = xOf(block.from);
+    const double top = scaleHeight + static_cast<double>(lane) * (laneHeight() + gap), left = xOf(block.from);
     // Work stands lower than the people it is done for.
-    const double inset = block.appointment() || block.proposed ? 0.0 : 14.0;
-    QRectF area(left, top + inset, std::max(3.0, xOf(block.to) - left), laneHeight - 2.0 * inset);
+    const double inset = block.appointment() || block.proposed ? 0.0 : 0.32 * laneHeight();
+    QRectF area(left, top + inset, std::max(3.0, xOf(block.to) - left), laneHeight() - 2.0 * inset);
     if (dragging_ && block.id == chosen_)
         area.translate(xOf(model_.from.plusMinutes(draggedMinutes_)) - xOf(model_.from), 0.0);
     return area;
@@ -176,9 +188,10 @@ void DayRibbon::paintLabel(QPainter& painter, const QRectF& area, double free, c
     QRectF place = area.adjusted(5, 3, -3, -3);
     if (wanted > area.width() && free > area.width())
         place = QRectF(area.right() + 5, area.top() + 3, free, area.height() - 6);
-    painter.drawText(QRectF(place.topLeft(), QSizeF(place.width(), 18)), Qt::AlignLeft | Qt::AlignVCenter,
+    const double line = std::min(18.0, place.height() / 2.0);
+    painter.drawText(QRectF(place.topLeft(), QSizeF(place.width(), line)), Qt::AlignLeft | Qt::AlignVCenter,
                      metrics.elidedText(time, Qt::ElideRight, place.width()));
-    painter.drawText(QRectF(place.left(), place.top() + 18, place.width(), 18),
+    painter.drawText(QRectF(place.left(), place.top() + line, place.width(), line),
                      Qt::AlignLeft | Qt::AlignVCenter,
                      metrics.elidedText(block.text, Qt::ElideRight, place.width()));
 }
@@ -230,14 +243,14 @@ void DayRibbon::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const report::Palette& palette = palette_();
     for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane) {
-        const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap);
+        const double top = scaleHeight + static_cast<double>(lane) * (laneHeight() + gap);
         const double opening = xOf(model_.opening), closing = xOf(model_.closing);
-        painter.fillRect(QRectF(opening, top, closing - opening, laneHeight), palette.sheet);
+        painter.fillRect(QRectF(opening, top, closing - opening, laneHeight()), palette.sheet);
     }
     paintScale(painter);
     for (std::size_t lane = 0; lane < model_.lanes.size(); ++lane) {
-        const double top = scaleHeight + static_cast<double>(lane) * (laneHeight + gap);
-        paintName(painter, QRectF(0, top, names - 8, laneHeight), model_.lanes[lane]);
+        const double top = scaleHeight + static_cast<double>(lane) * (laneHeight() + gap);
+        paintName(painter, QRectF(0, top, names - 8, laneHeight()), model_.lanes[lane]);
         painter.save();
         painter.setClipRect(QRectF(names - 2.0, 0, drawnWidth() - names + 2.0, height() / unit()));
         for (const Block& block : model_.lanes[lane].blocks)

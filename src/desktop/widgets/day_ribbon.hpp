@@ -42,6 +42,7 @@ public:
     [[nodiscard]] QString chosen() const { return chosen_; }
     void choose(const QString& id);
     [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QSize minimumSizeHint() const override;
 
 Q_SIGNALS:
     void chosenChanged(const QString& id);
@@ -58,6 +59,7 @@ protected:
     void mouseDoubleClickEvent(QMouseEvent* event) override;
 
 private:
+    [[nodiscard]] double laneHeight() const;
     [[nodiscard]] QString inWords() const;
     [[nodiscard]] double drawnWidth() const;
     [[nodiscard]] double xOf(Instant at) const;

@@ -106,7 +106,7 @@ Shell::Shell(Session& session)
         if (current()->concerns(changes))
             current()->refresh();
         refreshFrame();
-        if (std::exchange(goesWithItsCause_, false)) {
+        if (!changes.elsewhere && std::exchange(goesWithItsCause_, false)) {
             problemBar_->hide();
             placeNotices();
         }

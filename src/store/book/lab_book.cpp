@@ -40,12 +40,6 @@ Expected<void> blocksAreThere(const QSqlDatabase& database, const Event& event) 
     return {};
 }
 
-Expected<void> tellOthers(const QSqlDatabase& database) {
-    const QString said = dialectOf(database).tellOthers();
-    const auto told = said.isEmpty() ? Expected<QSqlQuery>(QSqlQuery(database)) : run(database, said);
-    return told ? Expected<void>() : tl::unexpected(told.error());
-}
-
 } // namespace
 
 // The event, its recordings, the rows that follow from it and the new end of the journal, in one transaction.
@@ -237,7 +231,7 @@ Expected<void> LabBook::replace(std::string_view kind, const std::string& subjec
     return together([&]() -> Expected<void> {
         if (auto held = standAtTheEnd({}); !held)
             return held;
-        if (lastEventOf(subject) == *madeFrom)
+        if (lastEventOf(subject) <= *madeFrom)
             return note(kind, subject, by, std::move(data));
         const Event other = journalOf(connection(), subject).value_or(std::vector<Event>(1)).back();
         return failure({FUSAIN_TEXT("{1} has changed this at {2}, while it was open here."),
@@ -304,6 +298,16 @@ Expected<void> LabBook::save(const Study& study, const std::string& by) {
                  {"design", study.betweenDays ? "between-days" : "same-day"},
                  {"population", toJson(study.population)},
                  {"people", study.people}});
+}
+
+Expected<void> LabBook::changeSetting(const std::string& key, const std::string& by,
+                                      const std::function<Expected<std::string>(const std::string&)>& change) {
+    return together([&]() -> Expected<void> {
+        if (auto held = standAtTheEnd({}); !held)
+            return held;
+        const auto changed = change(setting(key));
+        return changed ? setSetting(key, *changed, by) : tl::unexpected(changed.error());
+    });
 }
 
 Expected<void> LabBook::setSetting(const std::string& key, const std::string& value, const std::string& by) {

@@ -124,8 +124,8 @@ public:
                                       Json data);
 
     // People
-    /// @param madeFrom the last event of the client or visit when the edit began (`lastEventOf`); an edit of
-    /// something older than what is there by now is refused
+    /// @param madeFrom the last event of the book when the edit began; an edit of something that was changed
+    /// since is refused
     Expected<void> save(const Client& client, const std::string& by, std::optional<std::int64_t> madeFrom = {});
     [[nodiscard]] std::vector<Client> clients();
     [[nodiscard]] std::set<std::string> clientIds();
@@ -174,6 +174,10 @@ public:
     [[nodiscard]] std::vector<PersonValue> latestValues(std::string_view method, const std::string& field);
 
     // Settings of the lab (policy in force, units, theme …)
+
+    /// Puts in the place of a setting what follows from it; nobody else changes it in between.
+    Expected<void> changeSetting(const std::string& key, const std::string& by,
+                                 const std::function<Expected<std::string>(const std::string& present)>& change);
     Expected<void> setSetting(const std::string& key, const std::string& value, const std::string& by);
     [[nodiscard]] std::string setting(const std::string& key, const std::string& otherwise = {});
 

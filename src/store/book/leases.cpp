@@ -20,17 +20,17 @@ Expected<void> Leases::take(const std::string& test, const std::string& staff) {
     if (!needed())
         return {};
     auto taken = run(book_.connection(),
-                     QStringLiteral("INSERT INTO leases (test, workstation, staff) VALUES (?, ?, ?) ON CONFLICT "
+                     QStringLiteral("INSERT INTO leases (test, workstation, staff, since) VALUES (?, ?, ?, ?) ON CONFLICT "
                                     "(test) DO UPDATE SET workstation = excluded.workstation, staff = "
                                     "excluded.staff, since = CASE WHEN leases.workstation = excluded.workstation "
                                     "THEN leases.since ELSE excluded.since END, seen = excluded.seen WHERE "
                                     "leases.workstation = excluded.workstation OR NOT leases.%1 RETURNING test")
                          .arg(held),
-                     {text(test), text(workstation_), text(staff)});
+                     {text(test), text(workstation_), text(staff), text(book_.clock_())});
     if (!taken)
         return tl::unexpected(taken.error());
     if (taken->next())
-        return {};
+        return tellOthers(book_.connection());
     const auto other = otherHolder(test);
     return failure({FUSAIN_TEXT("This test is at {1} with {2}."),
                     {other ? other->workstation : std::string(), other ? other->staff : std::string()}},
@@ -51,10 +51,10 @@ Expected<void> Leases::takeOver(const std::string& test, const std::string& staf
             !noted)
             return noted;
         return done(run(book_.connection(),
-                        QStringLiteral("INSERT INTO leases (test, workstation, staff) VALUES (?, ?, ?) ON CONFLICT "
+                        QStringLiteral("INSERT INTO leases (test, workstation, staff, since) VALUES (?, ?, ?, ?) ON CONFLICT "
                                        "(test) DO UPDATE SET workstation = excluded.workstation, staff = "
                                        "excluded.staff, since = excluded.since, seen = excluded.seen"),
-                        {text(test), text(workstation_), text(staff)}));
+                        {text(test), text(workstation_), text(staff), text(book_.clock_())}));
     });
 }
 
@@ -66,23 +66,25 @@ void Leases::speak() {
 }
 
 void Leases::release(const std::string& test) {
-    if (needed())
-        (void)run(book_.connection(), QStringLiteral("DELETE FROM leases WHERE test = ? AND workstation = ?"),
-                  {text(test), text(workstation_)});
+    if (!needed())
+        return;
+    (void)run(book_.connection(), QStringLiteral("DELETE FROM leases WHERE test = ? AND workstation = ?"),
+              {text(test), text(workstation_)});
+    (void)tellOthers(book_.connection());
 }
 
 std::optional<Lease> Leases::otherHolder(const std::string& test) const {
     if (!needed())
         return std::nullopt;
     auto row = run(book_.connection(),
-                   QStringLiteral("SELECT workstation, staff, (extract(epoch FROM since) * 1000)::bigint FROM leases "
+                   QStringLiteral("SELECT workstation, staff, since FROM leases "
                                   "WHERE test = ? AND workstation <> ? AND %1")
                        .arg(held),
                    {text(test), text(workstation_)});
     if (!row || !row->next())
         return std::nullopt;
     return Lease{row->value(0).toString().toStdString(), row->value(1).toString().toStdString(),
-                 Instant{row->value(2).toLongLong()}};
+                 instantFromIso(row->value(2).toString().toStdString()).value_or(Instant{})};
 }
 
 } // namespace fusain::store

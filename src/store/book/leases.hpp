@@ -9,12 +9,12 @@ namespace fusain::store {
 struct Lease {
     std::string workstation;
     std::string staff; ///< id
-    Instant since;     ///< by the clock of the server
+    Instant since;     ///< by the clock of its workstation
 };
 
 /// Running tests belong to one workstation at a time: whoever has one says so every few seconds, and is taken to
-/// have gone when nothing was heard for half a minute. All by the clock of the server, so that it does not matter
-/// when those of the workstations are wrong. A book that is a file has one window, which has everything.
+/// have gone when nothing was heard for half a minute. That is told by the clock of the server, so that it does not
+/// matter when those of the workstations are wrong. A book that is a file has one window, which has everything.
 class Leases {
 public:
     /// How often a holder has to speak, and after how long without it a test is free.

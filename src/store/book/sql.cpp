@@ -93,6 +93,12 @@ bool isAway(const QSqlDatabase& database) {
            dialectOf(database).troubleOf(query.lastError()) == Dialect::Trouble::Away);
 }
 
+Expected<void> tellOthers(const QSqlDatabase& database) {
+    const QString said = dialectOf(database).tellOthers();
+    const auto told = said.isEmpty() ? Expected<QSqlQuery>(QSqlQuery(database)) : run(database, said);
+    return told ? Expected<void>() : tl::unexpected(told.error());
+}
+
 bool inTransaction(const QSqlDatabase& database) {
     return depth(database) > 0;
 }

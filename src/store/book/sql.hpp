@@ -23,6 +23,8 @@ namespace fusain::store {
 /// Whether the engine does not answer any more.
 [[nodiscard]] bool isAway(const QSqlDatabase& database);
 
+/// Tells the other workstations, when the transaction is over, that something is to be read anew.
+[[nodiscard]] Expected<void> tellOthers(const QSqlDatabase& database);
 [[nodiscard]] bool inTransaction(const QSqlDatabase& database);
 
 /// A transaction that is rolled back unless it is committed. Inside another it is a part of it: what it commits

@@ -6,6 +6,8 @@
 #include "desktop/bench/scan/method.hpp"
 #include "desktop/bench/tank/method.hpp"
 #include "desktop/services/computing.hpp"
+#include "desktop/services/workstation.hpp"
+#include "desktop/views/look_on.hpp"
 #include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "procedure/all/procedure.hpp"
@@ -138,7 +140,7 @@ QWidget* BenchPlace::nothingPage() {
     column->addWidget(open_, 1);
     column->addStretch();
     connect(open_, &RecordsView::activatedId, this, [this](const QString& id) {
-        if (session_.report(session_.resumeRun(id.toStdString())))
+        if (openOnBench(session_, this, id.toStdString()))
             enter();
     });
     return page;
@@ -273,6 +275,13 @@ void BenchPlace::refresh() {
     }
 }
 
+QString BenchPlace::stateOf(const RawTest& record) const {
+    if (isHandedOver(record))
+        return tr("handed over, to be signed");
+    const QString elsewhere = session_.workstation().elsewhere(record.id);
+    return elsewhere.isEmpty() ? tr("not finished") : elsewhere;
+}
+
 // What was begun today or before is found here, wherever it was left.
 void BenchPlace::showOpenTests() {
     std::vector<TableModel::Row> rows;
@@ -285,7 +294,7 @@ void BenchPlace::showOpenTests() {
               {report::say(methodTitle(methodOf(test)))},
               {report::weekday(record.startedAt) + QLatin1Char(' ') + report::clock(record.startedAt),
                static_cast<qlonglong>(record.startedAt.milliseconds)},
-              {isHandedOver(record) ? tr("handed over, to be signed") : tr("not finished")}}});
+              {stateOf(record)}}});
     }
     open_->setVisible(!rows.empty());
     empty_->setText(rows.empty()

@@ -40,6 +40,7 @@ private:
     template <class Method>
     void adopt();
     void showOpenTests();
+    [[nodiscard]] QString stateOf(const RawTest& record) const;
     void enterStep();
     void concludeStep(int step);
     void showStrip(bool readings);

@@ -2,6 +2,7 @@
 
 #include "desktop/recordings/scan/scan_recording.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/services/workstation.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "exchange/scan/scan_csv.hpp"
 #include "record/base/json.hpp"
@@ -116,7 +117,7 @@ bool ScanPanel::linked() const {
 }
 
 QString ScanPanel::folder() const {
-    return QString::fromStdString(session_.book().setting("scan-folder"));
+    return QString::fromStdString(session_.workstation().setting("scan-folder"));
 }
 
 std::string ScanPanel::clientCode() const {
@@ -435,7 +436,7 @@ void ScanPanel::typeReported() {
 void ScanPanel::chooseFolder() {
     const QString place =
         QFileDialog::getExistingDirectory(this, tr("Where the densitometer leaves its scans"), folder());
-    if (!place.isEmpty() && session_.report(session_.book().setSetting("scan-folder", place.toStdString(),
+    if (!place.isEmpty() && session_.report(session_.workstation().setSetting("scan-folder", place.toStdString(),
                                                                        session_.atTheBench().id)))
         refresh();
 }

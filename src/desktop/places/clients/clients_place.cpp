@@ -7,6 +7,7 @@
 #include "desktop/services/text_files.hpp"
 #include "desktop/services/visit_reporter.hpp"
 #include "desktop/views/client_form.hpp"
+#include "desktop/views/look_on.hpp"
 #include "desktop/views/mark_delegates.hpp"
 #include "desktop/views/talk_view.hpp"
 #include "desktop/widgets/appearance.hpp"
@@ -446,7 +447,7 @@ void ClientsPlace::startTest() {
 
 void ClientsPlace::openTest() {
     const AnyTest* test = chosenTest();
-    if (test && session_.report(session_.resumeRun(std::string(common(*test).id))))
+    if (test && openOnBench(session_, this, std::string(common(*test).id)))
         Q_EMIT openBench();
 }
 

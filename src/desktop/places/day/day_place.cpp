@@ -8,6 +8,7 @@
 #include "desktop/services/day_calendar.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/views/look_on.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "record/all/record.hpp"
 #include "record/library/catalogue.hpp"
@@ -274,7 +275,7 @@ void DayPlace::answerNow(const NowFact& fact) {
 }
 
 void DayPlace::openTest(const std::string& testId) {
-    if (session_.report(session_.resumeRun(testId)))
+    if (openOnBench(session_, this, testId))
         Q_EMIT openBench();
 }
 
@@ -316,7 +317,7 @@ void DayPlace::startSelected() {
     if (block != board_.blocks().end() && block->people > 1)
         return showTeam(true);
     const bool opened = visit.testId.empty() ? Place::startTest(*client, visit.id, visit.method)
-                                             : session_.report(session_.resumeRun(visit.testId));
+                                             : openOnBench(session_, this, visit.testId);
     if (opened)
         Q_EMIT openBench();
 }

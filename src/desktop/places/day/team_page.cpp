@@ -4,6 +4,7 @@
 #include "desktop/places/day/team_review.hpp"
 #include "desktop/services/past_records.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/views/look_on.hpp"
 #include "desktop/views/starting.hpp"
 #include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
@@ -320,7 +321,7 @@ void TeamPage::somethingDiffers() {
     const std::string testId = morning_.running()->record().id;
     session_.report(morning_.endTurn("aside"));
     go(Stage::Code);
-    if (session_.report(session_.resumeRun(testId)))
+    if (openOnBench(session_, this, testId))
         Q_EMIT openBench();
 }
 

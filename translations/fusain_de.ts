@@ -4981,12 +4981,51 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
       <translation>Der Verlauf erscheint, sobald ein Test unterschrieben ist.</translation>
     </message>
     <message>
+      <source>Erase who this is…</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Save the whole record</source>
       <translation>Ganze Akte speichern</translation>
     </message>
     <message>
       <source>Records (*.json)</source>
       <translation>Akten (*.json)</translation>
+    </message>
+    <message>
+      <source>The physiologist or an administrator decides this.</source>
+      <translation>Das entscheidet die Physiologin, der Physiologe oder die Verwaltung.</translation>
+    </message>
+    <message>
+      <source>Erase who %1 is</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Why? The reason stays in the journal.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Name, birth date, telephone and note are destroyed. The measurements stay under the code. This cannot be undone.
+Daily copies of before hold them until newer ones have taken their place.
+
+Type the code %1 to go on.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Erase</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>This is not the code. Nothing was erased.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{1} entries of an earlier version hold the name in clear and are not changed.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>A new lab book without them begins with an import of the other clients.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Save a table of the tests</source>
@@ -7694,6 +7733,14 @@ Wahrer Wert: %3.</translation>
       <translation>Jede Änderung ist im verketteten Journal auf der Platte, bevor sie gezeigt wird. Die Tageskopie entsteht neben dem Buch, wenn das Fenster öffnet, jede Stunde und nach jeder Unterschrift. Das Menü am Fuß der linken Spalte stellt eine Kopie wieder her.</translation>
     </message>
     <message>
+      <source>Back up sealed…</source>
+      <translation>Versiegelt sichern…</translation>
+    </message>
+    <message>
+      <source>A copy that only a passphrase opens: for a disk that leaves the house.</source>
+      <translation>Eine Kopie, die nur eine Passphrase öffnet: für einen Datenträger, der das Haus verlässt.</translation>
+    </message>
+    <message>
       <source>Second copy folder…</source>
       <translation>Zweiter Ordner für Kopien…</translation>
     </message>
@@ -7722,6 +7769,25 @@ Wahrer Wert: %3.</translation>
       <translation>kopie.fusain</translation>
     </message>
     <message>
+      <source>Back up the lab book, sealed</source>
+      <translation>Das Laborbuch versiegelt sichern</translation>
+    </message>
+    <message>
+      <source>copy.fusain-sealed</source>
+      <translation>kopie.fusain-sealed</translation>
+    </message>
+    <message>
+      <source>Seal the copy</source>
+      <translation>Kopie versiegeln</translation>
+    </message>
+    <message numerus="yes">
+      <source>Passphrase of this copy, at least %n characters. Without it nobody can open the copy.</source>
+      <translation>
+        <numerusform>Passphrase dieser Kopie, mindestens %n Zeichen. Ohne sie kann niemand die Kopie öffnen.</numerusform>
+        <numerusform>Passphrase dieser Kopie, mindestens %n Zeichen. Ohne sie kann niemand die Kopie öffnen.</numerusform>
+      </translation>
+    </message>
+    <message>
       <source>Backing up…</source>
       <translation>Sicherung läuft…</translation>
     </message>
@@ -7748,6 +7814,10 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Who works here</source>
       <translation>Wer hier arbeitet</translation>
+    </message>
+    <message>
+      <source>Everybody signs in with a passphrase</source>
+      <translation>Alle melden sich mit einer Passphrase an</translation>
     </message>
     <message>
       <source>Dark</source>
@@ -7814,16 +7884,28 @@ Wahrer Wert: %3.</translation>
       <translation>Physiologie</translation>
     </message>
     <message>
+      <source>administrator</source>
+      <translation>Verwaltung</translation>
+    </message>
+    <message>
       <source>Role of a new colleague</source>
       <translation>Rolle der neuen Person</translation>
+    </message>
+    <message>
+      <source>Nobody takes the bench or signs a test without one. For labs of several people.</source>
+      <translation>Niemand übernimmt den Platz oder unterschreibt ohne sie. Für Labore mit mehreren Personen.</translation>
     </message>
     <message>
       <source>Add colleague</source>
       <translation>Person hinzufügen</translation>
     </message>
     <message>
-      <source>My passphrase…</source>
-      <translation>Meine Passphrase…</translation>
+      <source>Passphrase…</source>
+      <translation>Passphrase…</translation>
+    </message>
+    <message>
+      <source>Yours, or a first one of the chosen colleague, who types it here.</source>
+      <translation>Ihre eigene oder die erste der gewählten Person, die sie hier selbst eingibt.</translation>
     </message>
     <message>
       <source>Revoke the chosen key…</source>
@@ -7869,8 +7951,20 @@ Wahrer Wert: %3.</translation>
       <translation>Einstellungen</translation>
     </message>
     <message>
+      <source>Ask everybody</source>
+      <translation>Alle fragen</translation>
+    </message>
+    <message>
+      <source>Ask nobody</source>
+      <translation>Niemanden fragen</translation>
+    </message>
+    <message>
       <source>Choose who is at the bench first.</source>
       <translation>Wählen Sie zuerst, wer am Messplatz ist.</translation>
+    </message>
+    <message>
+      <source>First passphrase of a colleague</source>
+      <translation>Erste Passphrase einer Kollegin oder eines Kollegen</translation>
     </message>
     <message>
       <source>Choose a colleague first.</source>
@@ -8285,6 +8379,14 @@ Wahrer Wert: %3.</translation>
       <translation>Die Prüfung machen oder die Physiologie an den Messplatz bitten.</translation>
     </message>
     <message>
+      <source>An administrator does not measure people.</source>
+      <translation>Die Verwaltung misst niemanden.</translation>
+    </message>
+    <message>
+      <source>Ask whoever measures to take the bench.</source>
+      <translation>Wer misst, übernimmt den Platz.</translation>
+    </message>
+    <message>
       <source>No operator is chosen. This lab book has no staff yet.</source>
       <translation>Keine Bedienperson gewählt. Dieses Laborbuch hat noch kein Personal.</translation>
     </message>
@@ -8303,6 +8405,22 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>The test {1} is not in this lab book.</source>
       <translation>Der Test {1} ist nicht in diesem Laborbuch.</translation>
+    </message>
+    <message>
+      <source>This test is {1}.</source>
+      <translation>Dieser Test ist {1}.</translation>
+    </message>
+    <message>
+      <source>This test was taken over. It is {1}.</source>
+      <translation>Dieser Test wurde übernommen. Er ist {1}.</translation>
+    </message>
+    <message>
+      <source>What was accepted here is in the record.</source>
+      <translation>Was hier angenommen wurde, steht in der Aufzeichnung.</translation>
+    </message>
+    <message>
+      <source>It can be taken back from Bench, with a reason.</source>
+      <translation>Er lässt sich unter Messplatz mit einer Begründung zurückholen.</translation>
     </message>
     <message>
       <source>The file cannot be read, or is larger than {1} MB.</source>
@@ -8331,6 +8449,10 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>Nobody goes into the tank until a later reading of the water is good.</source>
       <translation>Niemand geht ins Becken, bis eine spätere Messung des Wassers gut ist.</translation>
+    </message>
+    <message>
+      <source>at %1 with %2 since %3</source>
+      <translation>an %1 bei %2 seit %3</translation>
     </message>
     <message>
       <source>Error of the check</source>
@@ -8393,8 +8515,52 @@ Wahrer Wert: %3.</translation>
       <translation>Es gibt schon %1, geboren %2. Noch einmal speichern, wenn das ein anderer Klient ist.</translation>
     </message>
     <message>
+      <source>Nothing was saved. Save again to choose.</source>
+      <translation>Nichts wurde gespeichert. Zum Auswählen noch einmal speichern.</translation>
+    </message>
+    <message>
       <source>%1 changed</source>
       <translation>%1 geändert</translation>
+    </message>
+    <message>
+      <source>Changed in two places</source>
+      <translation>An zwei Stellen geändert</translation>
+    </message>
+    <message>
+      <source>%1 was changed on another workstation while it was open here.</source>
+      <translation>%1 wurde an einem anderen Arbeitsplatz geändert, während der Eintrag hier offen war.</translation>
+    </message>
+    <message>
+      <source>By %1 at %2. Choose for each field; the other stays in the journal.</source>
+      <translation>Von %1 um %2. Für jedes Feld auswählen; das andere bleibt im Journal.</translation>
+    </message>
+    <message>
+      <source>Save as chosen</source>
+      <translation>Auswahl speichern</translation>
+    </message>
+    <message>
+      <source>recorded</source>
+      <translation>vermerkt</translation>
+    </message>
+    <message>
+      <source>not recorded</source>
+      <translation>nicht vermerkt</translation>
+    </message>
+    <message>
+      <source>Guardian's consent</source>
+      <translation>Einwilligung der Sorgeberechtigten</translation>
+    </message>
+    <message>
+      <source>Entered here</source>
+      <translation>Hier eingegeben</translation>
+    </message>
+    <message>
+      <source>In the lab book now</source>
+      <translation>Jetzt im Laborbuch</translation>
+    </message>
+    <message>
+      <source>empty</source>
+      <translation>leer</translation>
     </message>
     <message>
       <source>SE</source>
@@ -8443,6 +8609,38 @@ Wahrer Wert: %3.</translation>
     <message>
       <source>The same day by %1: %2 % fat. Difference %3, where the two can differ by ± %4 (95 %). %5</source>
       <translation>Am selben Tag mit %1: %2 % Fett. Unterschied %3; die beiden können sich um ± %4 unterscheiden (95 %). %5</translation>
+    </message>
+    <message>
+      <source>no result yet</source>
+      <translation>noch kein Ergebnis</translation>
+    </message>
+    <message>
+      <source>Steps</source>
+      <translation>Schritte</translation>
+    </message>
+    <message>
+      <source>On another workstation</source>
+      <translation>An einem anderen Arbeitsplatz</translation>
+    </message>
+    <message>
+      <source>Move the test here…</source>
+      <translation>Test hierher holen…</translation>
+    </message>
+    <message>
+      <source>No workstation has it now.</source>
+      <translation>Kein Arbeitsplatz hat ihn gerade.</translation>
+    </message>
+    <message>
+      <source>Read only: it is %1. What is accepted there is seen here.</source>
+      <translation>Nur lesen: Er ist %1. Was dort angenommen wird, ist hier zu sehen.</translation>
+    </message>
+    <message>
+      <source>Move the test here</source>
+      <translation>Test hierher holen</translation>
+    </message>
+    <message>
+      <source>It leaves the other workstation at once. Why is it moved here?</source>
+      <translation>Er verlässt den anderen Arbeitsplatz sofort. Warum wird er hierher geholt?</translation>
     </message>
     <message>
       <source>Passphrase of %1</source>
@@ -8633,6 +8831,10 @@ Wahrer Wert: %3.</translation>
       <translation>Laborbuch öffnen…</translation>
     </message>
     <message>
+      <source>Open lab book on a server…</source>
+      <translation>Laborbuch auf einem Server öffnen…</translation>
+    </message>
+    <message>
       <source>New lab book…</source>
       <translation>Neues Laborbuch…</translation>
     </message>
@@ -8685,12 +8887,32 @@ Wahrer Wert: %3.</translation>
       <translation>Einen neuen Namen wählen; nichts wird je überschrieben.</translation>
     </message>
     <message>
+      <source>Open lab book on a server</source>
+      <translation>Laborbuch auf einem Server öffnen</translation>
+    </message>
+    <message>
+      <source>Address of the lab book. A password is kept in ~/.pgpass, not here.</source>
+      <translation>Adresse des Laborbuchs. Ein Passwort steht in ~/.pgpass, nicht hier.</translation>
+    </message>
+    <message>
       <source>Choose a copy to restore</source>
       <translation>Kopie zum Wiederherstellen wählen</translation>
     </message>
     <message>
+      <source>Lab books and sealed copies (*.fusain *.fusain-sealed)</source>
+      <translation>Laborbücher und versiegelte Kopien (*.fusain *.fusain-sealed)</translation>
+    </message>
+    <message>
       <source>Restore as a new lab book</source>
       <translation>Als neues Laborbuch wiederherstellen</translation>
+    </message>
+    <message>
+      <source>Open the copy</source>
+      <translation>Kopie öffnen</translation>
+    </message>
+    <message>
+      <source>Passphrase of this copy</source>
+      <translation>Passphrase dieser Kopie</translation>
     </message>
     <message>
       <source>Checking the copy and restoring it</source>
@@ -11141,6 +11363,14 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Wählen, wer den Test durchgeführt hat.</translation>
     </message>
     <message>
+      <source>{1} may measure, but not sign for a test.</source>
+      <translation>{1} darf messen, aber nicht für einen Test unterschreiben.</translation>
+    </message>
+    <message>
+      <source>Choose the colleague who watched over it.</source>
+      <translation>Wählen Sie die Person, die darüber gewacht hat.</translation>
+    </message>
+    <message>
       <source>This lab's policy asks for the physiologist's name too.</source>
       <translation>Die Regel dieses Labors verlangt auch den Namen der Physiologie.</translation>
     </message>
@@ -11155,6 +11385,10 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Change it directly.</source>
       <translation>Direkt ändern.</translation>
+    </message>
+    <message>
+      <source>{1} may not amend a signed test.</source>
+      <translation>{1} darf einen unterschriebenen Test nicht ändern.</translation>
     </message>
     <message>
       <source>An amendment needs a reason.</source>
@@ -12319,10 +12553,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Reference %1 to %2 %3, %4</source>
       <translation>Referenz %1 bis %2 %3, %4</translation>
-    </message>
-    <message>
-      <source>empty</source>
-      <translation>leer</translation>
     </message>
     <message>
       <source>steady</source>
@@ -13515,6 +13745,38 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>%1 s: %2 kg</translation>
     </message>
     <message>
+      <source>A lab book is a file or on a PostgreSQL server.</source>
+      <translation>Ein Laborbuch ist eine Datei oder steht auf einem PostgreSQL-Server.</translation>
+    </message>
+    <message>
+      <source>Use an address such as postgresql://user@host/labbook.</source>
+      <translation>Verwenden Sie eine Adresse wie postgresql://user@host/labbook.</translation>
+    </message>
+    <message>
+      <source>There is a password in this address, where others can read it.</source>
+      <translation>In dieser Adresse steht ein Passwort, das andere lesen können.</translation>
+    </message>
+    <message>
+      <source>Leave it out, and put it into the password file ~/.pgpass.</source>
+      <translation>Lassen Sie es weg und schreiben Sie es in die Passwortdatei ~/.pgpass.</translation>
+    </message>
+    <message>
+      <source>This address does not name a lab book on the server.</source>
+      <translation>Diese Adresse nennt kein Laborbuch auf dem Server.</translation>
+    </message>
+    <message>
+      <source>The head of the journal could not be noted beside the copies.</source>
+      <translation>Der Stand des Journals konnte nicht bei den Kopien vermerkt werden.</translation>
+    </message>
+    <message>
+      <source>Check that the folder may be written.</source>
+      <translation>Prüfen Sie, ob in den Ordner geschrieben werden darf.</translation>
+    </message>
+    <message>
+      <source>The head that was noted on {1} (event {2}) is not in this journal: it was rewritten since.</source>
+      <translation>Der am {1} vermerkte Stand (Ereignis {2}) steht nicht in diesem Journal: Es wurde seitdem umgeschrieben.</translation>
+    </message>
+    <message>
       <source>Everything stays as it is.</source>
       <translation>Alles bleibt, wie es ist.</translation>
     </message>
@@ -13527,36 +13789,24 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Es wurde danach erneut geändert.</translation>
     </message>
     <message>
+      <source>This client was erased after that.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>A new person stays in the lab book.</source>
       <translation>Eine neue Person bleibt im Laborbuch.</translation>
     </message>
     <message>
-      <source>This file is not a lab book, or is damaged.</source>
-      <translation>Diese Datei ist kein Laborbuch oder ist beschädigt.</translation>
+      <source>No copy was made.</source>
+      <translation>Es wurde keine Kopie gemacht.</translation>
     </message>
     <message>
-      <source>Choose another file, or restore the newest daily copy.</source>
-      <translation>Eine andere Datei wählen oder die neueste Tageskopie wiederherstellen.</translation>
+      <source>Erasing a client needs a reason.</source>
+      <translation type="unfinished" />
     </message>
     <message>
-      <source>The lab book cannot be opened.</source>
-      <translation>Das Laborbuch lässt sich nicht öffnen.</translation>
-    </message>
-    <message>
-      <source>Check that the folder exists and may be written.</source>
-      <translation>Prüfen, ob der Ordner existiert und beschrieben werden darf.</translation>
-    </message>
-    <message>
-      <source>There is no such file.</source>
-      <translation>Diese Datei gibt es nicht.</translation>
-    </message>
-    <message>
-      <source>This lab book was written by a newer Fusain (schema {1}; this one knows {2}).</source>
-      <translation>Dieses Laborbuch wurde von einem neueren Fusain geschrieben (Schema {1}; dieses kennt {2}).</translation>
-    </message>
-    <message>
-      <source>Install the newer Fusain on this machine.</source>
-      <translation>Das neuere Fusain auf diesem Rechner installieren.</translation>
+      <source>This client is not in the lab book.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>The computer's clock says {1}, but the lab book was last written at {2}.</source>
@@ -13577,6 +13827,18 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Nothing was kept.</source>
       <translation>Nichts wurde gespeichert.</translation>
+    </message>
+    <message>
+      <source>{1} has written to this test on another workstation at {2}.</source>
+      <translation>{1} hat an einem anderen Arbeitsplatz in diesen Test geschrieben: {2}.</translation>
+    </message>
+    <message>
+      <source>Open the test anew, look at what was written, then repeat the step.</source>
+      <translation>Öffnen Sie den Test neu, sehen Sie nach, was geschrieben wurde, und wiederholen Sie den Schritt.</translation>
+    </message>
+    <message>
+      <source>What was just entered here is not in the record.</source>
+      <translation>Was hier gerade eingegeben wurde, steht nicht in der Aufzeichnung.</translation>
     </message>
     <message>
       <source>The lab book is not where it was opened: the file was removed or replaced, or its disk is gone.</source>
@@ -13603,16 +13865,24 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Dieses Fenster schließen, das Laborbuch prüfen und neu öffnen.</translation>
     </message>
     <message>
+      <source>{1} has changed this at {2}, while it was open here.</source>
+      <translation>{1} hat dies geändert, während es hier offen war: {2}.</translation>
+    </message>
+    <message>
+      <source>Look at both, then choose.</source>
+      <translation>Sehen Sie beides an, dann wählen Sie.</translation>
+    </message>
+    <message>
+      <source>What was entered here is not in the record yet.</source>
+      <translation>Was hier eingegeben wurde, steht noch nicht in der Aufzeichnung.</translation>
+    </message>
+    <message>
       <source>This client's record is damaged. Saving would lose what is left of it.</source>
       <translation>Die Akte dieses Klienten ist beschädigt. Speichern würde zerstören, was davon übrig ist.</translation>
     </message>
     <message>
       <source>Restore a copy of the lab book from before the damage.</source>
       <translation>Eine Kopie des Laborbuchs von vor dem Schaden wiederherstellen.</translation>
-    </message>
-    <message>
-      <source>No copy was made.</source>
-      <translation>Es wurde keine Kopie gemacht.</translation>
     </message>
     <message>
       <source>The lab book is damaged. No copy of it replaces a good one.</source>
@@ -13655,8 +13925,80 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Eine ältere Kopie versuchen.</translation>
     </message>
     <message>
+      <source>This copy is of an older Fusain.</source>
+      <translation>Diese Kopie ist von einem älteren Fusain.</translation>
+    </message>
+    <message>
+      <source>Open it once as a file, which brings it forward, then copy it.</source>
+      <translation>Öffnen Sie sie einmal als Datei, das bringt sie auf den neuen Stand; dann kopieren.</translation>
+    </message>
+    <message>
+      <source>Check the server, then copy again.</source>
+      <translation>Prüfen Sie den Server, dann kopieren Sie noch einmal.</translation>
+    </message>
+    <message>
+      <source>This file is not a lab book, or is damaged.</source>
+      <translation>Diese Datei ist kein Laborbuch oder ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>Choose another file, or restore the newest daily copy.</source>
+      <translation>Eine andere Datei wählen oder die neueste Tageskopie wiederherstellen.</translation>
+    </message>
+    <message>
+      <source>The lab book cannot be opened.</source>
+      <translation>Das Laborbuch lässt sich nicht öffnen.</translation>
+    </message>
+    <message>
+      <source>Check that the folder exists and may be written.</source>
+      <translation>Prüfen, ob der Ordner existiert und beschrieben werden darf.</translation>
+    </message>
+    <message>
+      <source>The server of the lab book does not let this workstation in: {1}</source>
+      <translation>Der Server des Laborbuchs lässt diesen Arbeitsplatz nicht ein: {1}</translation>
+    </message>
+    <message>
+      <source>Check the network, the address, the account and its password in ~/.pgpass.</source>
+      <translation>Prüfen Sie Netz, Adresse, Konto und dessen Passwort in ~/.pgpass.</translation>
+    </message>
+    <message>
+      <source>The driver for this kind of lab book is not installed: {1}</source>
+      <translation>Der Treiber für diese Art von Laborbuch ist nicht installiert: {1}</translation>
+    </message>
+    <message>
+      <source>Install the package libqt6sql6-psql, then start again.</source>
+      <translation>Installieren Sie das Paket libqt6sql6-psql und starten Sie neu.</translation>
+    </message>
+    <message>
+      <source>There is already something in this database.</source>
+      <translation>In dieser Datenbank steht schon etwas.</translation>
+    </message>
+    <message>
+      <source>Choose an empty one; nothing is ever overwritten.</source>
+      <translation>Wählen Sie eine leere; überschrieben wird nie etwas.</translation>
+    </message>
+    <message>
+      <source>There is no such file.</source>
+      <translation>Diese Datei gibt es nicht.</translation>
+    </message>
+    <message>
+      <source>This lab book was written by a newer Fusain (schema {1}; this one knows {2}).</source>
+      <translation>Dieses Laborbuch wurde von einem neueren Fusain geschrieben (Schema {1}; dieses kennt {2}).</translation>
+    </message>
+    <message>
+      <source>Install the newer Fusain on this machine.</source>
+      <translation>Das neuere Fusain auf diesem Rechner installieren.</translation>
+    </message>
+    <message>
       <source>▲ This entry is damaged and cannot be read.</source>
       <translation>▲ Dieser Eintrag ist beschädigt und nicht lesbar.</translation>
+    </message>
+    <message>
+      <source>This test is at {1} with {2}.</source>
+      <translation>Dieser Test ist an {1} bei {2}.</translation>
+    </message>
+    <message>
+      <source>Look on here, or take it over with a reason.</source>
+      <translation>Sehen Sie hier zu, oder übernehmen Sie ihn mit einer Begründung.</translation>
     </message>
     <message>
       <source>Nothing was created or changed.</source>
@@ -13739,12 +14081,84 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Einen anderen Ordner oder Namen wählen.</translation>
     </message>
     <message>
+      <source>A table of the book was added, changed or removed.</source>
+      <translation>Eine Tabelle des Buchs wurde hinzugefügt, geändert oder entfernt.</translation>
+    </message>
+    <message>
+      <source>Check that its disk is connected.</source>
+      <translation>Prüfen Sie, ob der Datenträger verbunden ist.</translation>
+    </message>
+    <message>
+      <source>The file could not be written whole.</source>
+      <translation>Die Datei konnte nicht ganz geschrieben werden.</translation>
+    </message>
+    <message>
+      <source>Nothing is left of it.</source>
+      <translation>Nichts ist davon übrig.</translation>
+    </message>
+    <message>
+      <source>There is not enough memory to open or seal the file.</source>
+      <translation>Der Speicher reicht nicht, um die Datei zu öffnen oder zu versiegeln.</translation>
+    </message>
+    <message>
+      <source>No file was made.</source>
+      <translation>Es wurde keine Datei angelegt.</translation>
+    </message>
+    <message>
+      <source>A passphrase has at least {1} characters.</source>
+      <translation>Eine Passphrase hat mindestens {1} Zeichen.</translation>
+    </message>
+    <message>
+      <source>This is not a sealed file, or its beginning is damaged.</source>
+      <translation>Das ist keine versiegelte Datei, oder ihr Anfang ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>Try another copy.</source>
+      <translation>Versuchen Sie es mit einer anderen Kopie.</translation>
+    </message>
+    <message>
+      <source>The passphrase is not right, or the file is damaged.</source>
+      <translation>Die Passphrase stimmt nicht, oder die Datei ist beschädigt.</translation>
+    </message>
+    <message>
+      <source>The sealed file is damaged or cut short.</source>
+      <translation>Die versiegelte Datei ist beschädigt oder abgeschnitten.</translation>
+    </message>
+    <message>
+      <source>Nothing of it was written.</source>
+      <translation>Nichts davon wurde geschrieben.</translation>
+    </message>
+    <message>
+      <source>Everybody signs in here, and {1} has no passphrase yet.</source>
+      <translation>Hier melden sich alle an, und {1} hat noch keine Passphrase.</translation>
+    </message>
+    <message>
+      <source>Make one under Settings (Alt+S), People, beside whoever says who works here.</source>
+      <translation>Legen Sie eine an unter Einstellungen, Personen, zusammen mit der Person, die das Team verwaltet.</translation>
+    </message>
+    <message>
       <source>Signature: event {1}, {2}, key {3}</source>
       <translation>Signatur: Ereignis {1}, {2}, Schlüssel {3}</translation>
     </message>
     <message>
       <source>There is no key to revoke.</source>
       <translation>Es gibt keinen Schlüssel zum Widerrufen.</translation>
+    </message>
+    <message>
+      <source>Whoever asks everybody for a passphrase needs one first.</source>
+      <translation>Wer von allen eine Passphrase verlangt, braucht zuerst selbst eine.</translation>
+    </message>
+    <message>
+      <source>Make yours under Settings (Alt+S), People.</source>
+      <translation>Legen Sie Ihre an unter Einstellungen, Personen.</translation>
+    </message>
+    <message>
+      <source>{1} wrong passphrases in a row. The next one is looked at in {2} min.</source>
+      <translation>{1} falsche Passphrasen nacheinander. Die nächste wird in {2} min geprüft.</translation>
+    </message>
+    <message>
+      <source>If it was not you, tell whoever keeps this lab book.</source>
+      <translation>Wenn Sie das nicht waren, sagen Sie es der Person, die dieses Laborbuch verwaltet.</translation>
     </message>
     <message>
       <source>The signing key of {1} was replaced without approval by the previous key.</source>
@@ -13757,10 +14171,6 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     <message>
       <source>Test {1} was signed in the name of {2} without their key.</source>
       <translation>Test {1} wurde im Namen von {2} ohne deren Schlüssel unterschrieben.</translation>
-    </message>
-    <message>
-      <source>Everything accepted before is kept.</source>
-      <translation>Alles zuvor Übernommene ist gespeichert.</translation>
     </message>
     <message>
       <source>The disk is full or cannot be written.</source>
@@ -13795,12 +14205,36 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Es schließen, dann den letzten Schritt wiederholen.</translation>
     </message>
     <message>
+      <source>The server of the lab book cannot be reached.</source>
+      <translation>Der Server des Laborbuchs ist nicht zu erreichen.</translation>
+    </message>
+    <message>
+      <source>Check the network and the server, then repeat the last step.</source>
+      <translation>Prüfen Sie Netz und Server, dann wiederholen Sie den letzten Schritt.</translation>
+    </message>
+    <message>
+      <source>The server does not allow this account to do that: {1}</source>
+      <translation>Der Server erlaubt das diesem Konto nicht: {1}</translation>
+    </message>
+    <message>
+      <source>Ask whoever keeps the server for the rights of a workstation.</source>
+      <translation>Bitten Sie die Person, die den Server verwaltet, um die Rechte eines Arbeitsplatzes.</translation>
+    </message>
+    <message>
       <source>The lab book could not be read or written: {1}</source>
       <translation>Das Laborbuch konnte nicht gelesen oder geschrieben werden: {1}</translation>
     </message>
     <message>
       <source>Check the file, or restore a copy.</source>
       <translation>Die Datei prüfen oder eine Kopie wiederherstellen.</translation>
+    </message>
+    <message>
+      <source>Everything accepted before is kept.</source>
+      <translation>Alles zuvor Übernommene ist gespeichert.</translation>
+    </message>
+    <message>
+      <source>The file is damaged: {1}</source>
+      <translation>Die Datei ist beschädigt: {1}</translation>
     </message>
     <message>
       <source>colleague</source>
@@ -13851,20 +14285,12 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Ereignis {1} des Journals wurde nach dem Schreiben geändert.</translation>
     </message>
     <message>
-      <source>The file is damaged: {1}</source>
-      <translation>Die Datei ist beschädigt: {1}</translation>
-    </message>
-    <message>
       <source>The journal does not end where the book says: events are missing at its end.</source>
       <translation>Das Journal endet nicht, wo das Buch es sagt: An seinem Ende fehlen Ereignisse.</translation>
     </message>
     <message>
       <source>What the book says of itself was changed.</source>
       <translation>Was das Buch über sich sagt, wurde geändert.</translation>
-    </message>
-    <message>
-      <source>A table of the book was added, changed or removed.</source>
-      <translation>Eine Tabelle des Buchs wurde hinzugefügt, geändert oder entfernt.</translation>
     </message>
     <message>
       <source>Event {1} of the journal cannot be applied: {2}</source>

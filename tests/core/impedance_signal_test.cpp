@@ -125,6 +125,18 @@ TEST(Signal, OneBadContactIsNamedByItsLimbAndTwoFeetAsSocks) {
     EXPECT_TRUE(find(hands, SignalFault::DryHands));
 }
 
+// What is restless is told from 20 kHz on, that frequency with it; below it is a matter of the contacts.
+TEST(Signal, RestlessnessIsToldFromTwentyKilohertz) {
+    const auto restlessAt = [](double least) {
+        return judged([&](Sweep& sweep) {
+            for (SpectrumPoint& point : in(sweep, Segment::Trunk).points)
+                point.scatter = point.frequency.value() == least ? std::optional(0.02) : std::nullopt;
+        });
+    };
+    EXPECT_TRUE(find(restlessAt(20e3), SignalFault::Talking));
+    EXPECT_FALSE(find(restlessAt(10e3), SignalFault::Talking));
+}
+
 TEST(Signal, MovementTalkingAndDrift) {
     const auto moved = judged([](Sweep& sweep) {
         for (SpectrumPoint& point : in(sweep, Segment::RightLeg).points)

@@ -8,7 +8,9 @@
 #include "core/impedance/fluids.hpp"
 #include "core/impedance/segmental.hpp"
 #include "core/impedance/signal.hpp"
+#include "core/girth/sites.hpp"
 #include "core/impedance/vector.hpp"
+#include "core/impedance/whole_body.hpp"
 #include "core/quality/agreement.hpp"
 #include "core/quality/control_chart.hpp"
 #include "support/kept.hpp"
@@ -43,6 +45,22 @@ TEST(KeptNumbers, Catalogue) {
                           value.flags.empty() ? std::string() : value.flags.front());
             }
     }
+}
+
+// What each equation says of itself: whom it is for, and how far it is off.
+TEST(KeptNumbers, WhomEquationsAreFor) {
+    Kept kept("whom-equations-are-for");
+    for (const impedance::WholeBodyEquation& each : impedance::wholeBodyEquations())
+        kept.line(std::string(each.id), std::string(1, each.grade), each.inputs, each.ages.least, each.ages.most,
+                  each.massIndices.least, each.massIndices.most, each.errorMen, each.errorWomen, each.men, each.women,
+                  each.forChildren(), each.usesReactance(), each.coversAge(Years(each.ages.most + 0.99)),
+                  each.coversAge(Years(each.ages.most + 1.0)));
+    for (const Equation& each : equationCatalogue())
+        for (const auto& [name, value] : each.facts)
+            kept.line(std::string(each.id), name, value);
+    for (const girth::Site site : girth::sites)
+        kept.line(std::string(girth::textOf(site).key), girth::textOf(site).least.value(),
+                  girth::textOf(site).most.value());
 }
 
 TEST(KeptNumbers, WeighingTraces) {
@@ -91,7 +109,7 @@ TEST(KeptNumbers, ChamberVolumes) {
                                    pressures(400.0, 0.001, 0.0, 0.0, 0.0, scatter), Litres(50.0), Litres(0.01));
     ASSERT_TRUE(calibration) << calibration.error().english();
     kept.line("calibration", calibration->empty.ratio, calibration->empty.ratioError,
-              calibration->cylinder.ratio, calibration->empty.phase,
+              calibration->cylinder.ratio, calibration->empty.phase, calibration->empty.phaseError,
               calibration->errorAt(Litres(65.0)).value());
     for (const double air : {370.0, 384.0, 386.5, 400.0, 430.0})
         for (const double phase : {0.0004, 0.0007, 0.001, 0.05})

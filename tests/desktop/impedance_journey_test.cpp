@@ -183,6 +183,8 @@ TEST_F(ImpedanceJourney, NobodySignsForAPhysiologistWhoIsNotThere) {
     EXPECT_EQ(run().record().signature->physiologist, "oriel");
     // An amendment is a version of its own: it has to be handed over anew.
     session->setAtTheBench({"bram", "Bram Iyengar", Role::Technician});
+    EXPECT_FALSE(session->report(run().amend("the height was wrong"))); // the physiologist answers for it
+    session->setAtTheBench({"oriel", "Oriel Thackway", Role::Physiologist});
     ASSERT_TRUE(session->report(run().amend("the height was wrong")));
     EXPECT_FALSE(run().handedOver());
     EXPECT_FALSE(isHandedOver(run().record()));

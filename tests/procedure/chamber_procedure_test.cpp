@@ -299,6 +299,18 @@ TEST_F(TwoMethods, TheErrorOfAMethodKnowsWhatTheLabFound) {
     EXPECT_NEAR(meanVisitError(tests, methodHydrostatic, StudiedError{0.3, false}), std::hypot(0.3, day),
                 1e-12);
     EXPECT_EQ(meanVisitError(tests, methodChamber, {}), 0.0);
+    const std::vector twice{tests.front(), tests.front()};
+    EXPECT_NEAR(meanVisitError(twice, methodHydrostatic, StudiedError{0.3, true}), 0.3, 1e-12);
+}
+
+// Pressures say a volume only by a calibration from pressures and with a mass.
+TEST(ChamberProcedure, PressuresWithoutTheirCalibrationSayNothing) {
+    MemoryJournal journal;
+    auto run = *ChamberProcedure::begin(chamberSetting(), "t", man, technician, journal, SteppingClock());
+    const std::vector<airdisplacement::PressureSample> samples(100);
+    EXPECT_FALSE(run.read(samples)); // no calibration
+    prepare(run);                    // a typed one, and a mass
+    EXPECT_FALSE(run.read(samples));
 }
 
 // Checks and the question whether a test may start.

@@ -64,6 +64,8 @@ TEST(PracticeFactsOf, ARecordCountWhatWasSpoiltAndWhatWasInvented) {
     HydrostaticTest test = threeTrials();
     auto facts = practiceFacts(test, threeRecordings({"splash"}));
     EXPECT_EQ(facts.at("trials"), 3.0);
+    for (const char* not_ : {"signed", "refused", "vain", "set-aside", "good-set-aside"})
+        EXPECT_EQ(facts.at(not_), 0.0) << not_;
     EXPECT_EQ(facts.at("spoilt-used"), 1.0);
     EXPECT_EQ(facts.at("invented"), 0.0);
 

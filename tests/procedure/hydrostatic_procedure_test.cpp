@@ -189,9 +189,13 @@ TEST_F(Run, SigningLocksAndAmendingKeepsBothVersions) {
     MUST(run.interpret("In the band."));
     EXPECT_FALSE(run.sign(technician, std::nullopt));
     EXPECT_FALSE(run.sign(technician, technician));
+    EXPECT_FALSE(run.sign({"tess", "Tess Okafor", Role::Trainee}, physiologist));
+    EXPECT_FALSE(run.handOver({"tess", "Tess Okafor", Role::Trainee}));
     MUST(run.sign(technician, physiologist));
     EXPECT_FALSE(run.weighDry(Kilograms(71.0), Attribution::typed()));
     EXPECT_FALSE(run.undo());
+    EXPECT_FALSE(run.amend("scale was in the wrong unit")); // a technician is at the bench
+    run.setAtTheBench(physiologist);
     EXPECT_FALSE(run.amend(""));
     MUST(run.amend("scale was in the wrong unit"));
     EXPECT_EQ(run.test().version, 2);

@@ -1,6 +1,7 @@
 // What tests of many people by every method and policy give, with every printed line and sentence, as it was
 // kept.
 #include "procedure/all/computed.hpp"
+#include "procedure/day/day_plan.hpp"
 #include "procedure/meaning/findings.hpp"
 #include "procedure/meaning/key_points.hpp"
 #include "procedure/meaning/plan_schools.hpp"
@@ -204,6 +205,84 @@ TEST(KeptResults, Impedance) {
                                   return tl::unexpected(done.error());
                               return computedOf(run);
                           });
+}
+
+// An analyzer that tells its own results only.
+TEST(KeptResults, ReportedByAnAnalyzer) {
+    Kept kept("reported-by-an-analyzer");
+    MemoryJournal journal;
+    for (const TestSubject& who : people())
+        for (const bool segments : {false, true})
+            for (const char* what : {"fat-free-mass", "fat-percent", "body-water"})
+                keepTwice(kept, who.clientId + " " + what, [&](Instant when, double loss) -> Expected<ComputedTest> {
+                    auto begun = ImpedanceProcedure::begin(impedanceSetting(0), "t", who, technician, journal,
+                                                           SteppingClock(when));
+                    if (!begun)
+                        return tl::unexpected(begun.error());
+                    auto& run = *begun;
+                    const double mass = 22.5 * who.height.value() * who.height.value() - 2.0 * loss;
+                    std::vector<ReportedValue> values{{what, std::string_view(what) == "fat-percent" ? 24.0 - loss
+                                                             : std::string_view(what) == "body-water" ? 0.55 * mass
+                                                                                                      : 0.77 * mass,
+                                                       std::string_view(what) == "fat-percent"  ? "%"
+                                                       : std::string_view(what) == "body-water" ? "L"
+                                                                                                : "kg"}};
+                    if (segments)
+                        for (const impedance::Segment segment : impedance::bodySegments)
+                            values.push_back({"lean." + std::string(impedance::segmentKey(segment)),
+                                              segment == impedance::Segment::Trunk ? 0.33 * mass : 0.06 * mass, "kg"});
+                    (void)run.answerOpen(onTheLimit);
+                    (void)run.weigh(Kilograms(mass), Attribution::typed());
+                    if (auto done = run.keepReported(values); !done)
+                        return tl::unexpected(done.error());
+                    return computedOf(run);
+                });
+}
+
+TEST(KeptResults, Days) {
+    Kept kept("days");
+    const auto policy = *planningFromJson(dataFile("planning/standard.json"), "planning");
+    const auto at = [](int minutes) {
+        return instantFromIso("2026-03-12T00:00:00.000Z")->plusMinutes(minutes);
+    };
+    // To the nearest second: the last bits of another compiler do not count.
+    const auto second = [](Instant instant) {
+        return isoText({instant.milliseconds + 500}).substr(11, 8);
+    };
+    const std::vector<std::vector<std::pair<const char*, int>>> days{
+        {{"hydrostatic", 570}},
+        {{"hydrostatic", 480}, {"hydrostatic", 600}, {"hydrostatic", 690}, {"hydrostatic", 900}},
+        {{"impedance", 480}, {"dxa", 500}, {"air-displacement", 540}, {"hydrostatic", 600}},
+        {{"air-displacement", 420}, {"air-displacement", 460}, {"girths", 465}, {"impedance", 1010}},
+        {{"hydrostatic", 430}, {"air-displacement", 440}, {"hydrostatic", 1000}}};
+    for (const auto& day : days)
+        for (const int now : {0, 400, 620, 1100})
+            for (const bool one : {true, false}) {
+                DayInputs inputs;
+                inputs.midnight = at(0);
+                inputs.now = at(now);
+                inputs.checks = {{"load-cell.mass", "tank", "Check the load cell"}};
+                for (const auto& [method, minutes] : day)
+                    inputs.appointments.push_back({method + std::to_string(minutes), one ? "c" : method, method,
+                                                   at(minutes), minutes + 60 < now, minutes < now});
+                if (now > 500)
+                    inputs.done = {{"tank.rinse", at(380)}, {"tank.fill-hot", at(430)}};
+                const DayPlan plan = planDay(inputs, policy);
+                kept.line("== day", now, one);
+                for (const DayTask& task : plan.tasks)
+                    kept.line(task.id, task.instrument, second(task.from), second(task.to), task.done, task.late,
+                              task.detail.english());
+                for (const DayConflict& conflict : plan.conflicts)
+                    kept.line("conflict", conflict.what.english());
+                for (const Message& cost : plan.costs)
+                    kept.line("cost", cost.english());
+                for (const DelayedAppointment& delay : plan.delays)
+                    kept.line("delay", delay.appointment, second(delay.earliest), delay.minutes);
+                for (const auto& [appointment, water] : plan.waterAt)
+                    kept.line("water", appointment, water.value());
+                if (plan.noFilling)
+                    kept.line("no filling", plan.noFilling->english());
+            }
 }
 
 TEST(KeptResults, Scans) {

@@ -3,6 +3,7 @@
 #include "procedure/all/computed.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
+#include "store/book/erasure.hpp"
 #include "store/transfer/client_transfer.hpp"
 #include "store/transfer/data_files.hpp"
 #include "support/hydrostatic_run.hpp"
@@ -183,6 +184,25 @@ TEST_F(Golden, ABookOfSchema5KeepsItsRecordingsOnceAndItsEventsAsTheyWere) {
         }
     }
     EXPECT_GT(recorded, 3);
+}
+
+// Its clients stand in the journal in clear, and stay so; what is saved from here on is sealed.
+TEST_F(Golden, ABookOfSchema6KeepsItsEventsAndSealsWhoeverIsSavedNext) {
+    const QString path = folder.filePath(QStringLiteral("six"));
+    QFile::copy(QStringLiteral(FUSAIN_SOURCE_DIR "/tests/data/schema-6/lab-book-6.fusain"), path);
+    QFile(path).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+    auto forward = open("six");
+    EXPECT_TRUE(forward->verify().sound()) << forward->verify().faults.front().what.english();
+    for (const auto& [id, was] : results.items())
+        computesAsBefore(*forward->test(id), was);
+    Client client = forward->clients().front();
+    client.note = "sealed from here";
+    MUST(forward->save(client, "bram"));
+    EXPECT_TRUE(forward->verify().sound());
+    const auto erased = eraseClient(*forward, client.id, "oriel", "asked for");
+    ASSERT_TRUE(erased);
+    EXPECT_GT(erased->inClear, 0); // and it is said
+    EXPECT_TRUE(forward->verify().sound());
 }
 
 TEST_F(Golden, TheClientsRecordGoesIntoANewBook) {

@@ -98,6 +98,7 @@ TEST_P(Book, AnAmendmentKeepsBothVersions) {
     prepare(*run);
     weighThreeTimes(*run);
     finish(*run);
+    run->setAtTheBench(physiologist);
     MUST(run->amend("scale in the wrong unit"));
     MUST(run->weighDry(Kilograms(71.0), Attribution::typed()));
     ASSERT_EQ(book->versionsOf("t1").size(), 2u);

@@ -69,6 +69,7 @@ protected:
             return kept ? book.save(Visit{"v1", "client-1", clock(), "hydrostatic", "done", "t1", {}}, "bram")
                         : kept;
         }));
+        run->setAtTheBench(physiologist);
         act(run->amend("the wrong scale"));
         act(book.setSetting("units", "us", "bram"));
     }

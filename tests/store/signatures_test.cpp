@@ -182,6 +182,44 @@ TEST_P(Signing, WhatIsPutInIsNotAskedForAKeyOfThisBook) {
 }
 
 // After an earlier verification the keys from before it are still known.
+TEST_P(Signing, FiveWrongPassphrasesInARowMakeTheNextOneWait) {
+    fill();
+    MUST(signatures.makeKey("oriel", words));
+    for (int attempt = 0; attempt < Signatures::attempts; ++attempt)
+        EXPECT_FALSE(signatures.isPassphraseOf("oriel", others));
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", words)); // not even looked at
+    at = at.plusMinutes(Signatures::waitMinutes - 0.01);
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", words));
+    at = at.plusMinutes(-60.0); // the clock set back
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", words));
+    at = at.plusMinutes(60.02);
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", others)); // and from here again
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", words));
+    at = at.plusMinutes(Signatures::waitMinutes);
+    MUST(signatures.isPassphraseOf("oriel", words));
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", others));
+    MUST(signatures.isPassphraseOf("oriel", words)); // counted anew
+    EXPECT_EQ(book->eventsOf("attempts.oriel").size(), 9u);
+    EXPECT_EQ(faults(), "");
+}
+
+TEST_P(Signing, WhereEverybodySignsInNobodyIsTakenAtTheirWord) {
+    fill();
+    MUST(signatures.isPassphraseOf("bram", {}));
+    EXPECT_FALSE(signatures.setEverybodySignsIn(true, "oriel")); // she has none herself
+    MUST(signatures.makeKey("oriel", words));
+    MUST(signatures.setEverybodySignsIn(true, "oriel"));
+    EXPECT_TRUE(signatures.everybodySignsIn());
+    EXPECT_FALSE(signatures.isPassphraseOf("bram", {}));
+    signedEvent("t-1", "bram");
+    EXPECT_FALSE(signatures.sign("t-1", 1, "bram", {}));
+    MUST(signatures.makeKey("bram", others));
+    MUST(signatures.isPassphraseOf("bram", others));
+    MUST(signatures.sign("t-1", 1, "bram", others));
+    MUST(signatures.setEverybodySignsIn(false, "oriel"));
+    EXPECT_EQ(book->eventsOf("sign-in").size(), 2u); // the journal says which mode was in force
+}
+
 TEST_P(Signing, OnlyTheNewPartIsLookedAtWithTheKeysOfBefore) {
     fill();
     MUST(signatures.makeKey("oriel", words));

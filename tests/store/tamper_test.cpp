@@ -114,6 +114,7 @@ protected:
             finish(*run);
             EXPECT_TRUE(book->save(StoredResult{run->record().id, 1, 1, clock(), Json{{"fat", 14.4}}}, "bram"));
             if (std::string_view(number) == "2") {
+                run->setAtTheBench(physiologist);
                 EXPECT_TRUE(run->amend("the wrong scale"));
                 EXPECT_TRUE(run->weighDry(Kilograms(71.0), Attribution::typed()));
             }
@@ -553,6 +554,44 @@ TEST_F(Place, ACopyIsBroughtUpToDateAndOneFromAWrongClockGetsNoPlaceForEver) {
     left.close();
     ASSERT_TRUE(book->backUpDaily(clock()));
     EXPECT_FALSE(left.exists());
+}
+
+// What was noted elsewhere finds even a journal that was written anew from its first event.
+TEST_F(Tampered, ARewrittenJournalIsFoundByTheHeadsThatWereNoted) {
+    const QString elsewhere = file("elsewhere");
+    {
+        auto book = open();
+        ASSERT_TRUE(book->backUpDaily(clock(), elsewhere));
+        ASSERT_TRUE(book->backUpDaily(clock(), elsewhere)); // noted once
+        EXPECT_TRUE(book->againstNotedHeads(LabBook::copiesIn(elsewhere, book->path())).empty());
+        EXPECT_TRUE(book->againstNotedHeads(file("nowhere")).empty());
+    }
+    const QString noted = LabBook::copiesIn(elsewhere, file());
+    QFile heads(noted + QStringLiteral("/heads.txt"));
+    ASSERT_TRUE(heads.open(QIODevice::ReadOnly));
+    EXPECT_EQ(heads.readAll().count('\n'), 1);
+    {
+        Hand hand(file());
+        std::string head;
+        auto rows = hand.run(QStringLiteral(
+            "SELECT sequence, at, staff, kind, subject, data, hash FROM journal ORDER BY sequence"));
+        std::vector<Event> events;
+        while (rows.next())
+            events.push_back(eventIn(rows));
+        rows.finish();
+        for (Event& event : events) {
+            if (event.sequence == 1)
+                event.by = "nobody";
+            event.hash = head = chainHash(head, event);
+            hand.run(QStringLiteral("UPDATE journal SET staff = ?, hash = ? WHERE sequence = ?"),
+                     {QString::fromStdString(event.by), QString::fromStdString(event.hash), qlonglong(event.sequence)});
+        }
+        hand.run(QStringLiteral("UPDATE meta SET value = ? WHERE key = 'head'"),
+                 {headText(events.back().sequence, head)});
+    }
+    const auto book = *LabBook::openForReading(file());
+    EXPECT_TRUE(book->verify().sound()); // by itself it cannot tell
+    EXPECT_EQ(book->againstNotedHeads(noted).size(), 1u);
 }
 
 } // namespace

@@ -10,6 +10,7 @@
 #include "record/lab/reference_json.hpp"
 #include "record/library/formats.hpp"
 #include "store/book/lab_book.hpp"
+#include "store/book/sealed_file.hpp"
 #include "store/transfer/data_files.hpp"
 
 #include <QCommandLineParser>
@@ -261,6 +262,16 @@ int verify(const std::string& path, const std::string& expected) {
     return sound ? Done : Unsound;
 }
 
+// The passphrase comes from standard input: on a command line others could read it.
+int sealed(bool seal, const std::string& from, const std::string& to) {
+    std::string passphrase;
+    std::cerr << "Passphrase: " << std::flush;
+    std::getline(std::cin, passphrase);
+    const QString source = QString::fromStdString(from), target = QString::fromStdString(to);
+    const auto done = seal ? store::sealFile(source, target, passphrase) : store::unsealFile(source, target, passphrase);
+    return done ? static_cast<int>(Done) : complain(done.error());
+}
+
 // How far it is goes to where people read, not to where programs do.
 int copy(const std::string& from, const std::string& to) {
     Progress progress;
@@ -333,6 +344,10 @@ constexpr Command commands[] = {
     {"verify", "LABBOOK [EVENT:HASH]",
      "Check a lab book: file, chain of events, signatures, raw records; and a head that was noted before", 1, 2,
      [](const Asked& asked) { return verify(asked.operand(0), asked.operand(1)); }},
+    {"seal", "FILE TO", "Seal a file under a passphrase, which is read from standard input", 2, 2,
+     [](const Asked& asked) { return sealed(true, asked.operand(0), asked.operand(1)); }},
+    {"unseal", "FILE TO", "Open a sealed file with its passphrase, read from standard input", 2, 2,
+     [](const Asked& asked) { return sealed(false, asked.operand(0), asked.operand(1)); }},
     {"copy", "FROM TO",
      "Copy a lab book to where there is none, and check the copy; each a file or postgresql://user@host/labbook", 2, 2,
      [](const Asked& asked) { return copy(asked.operand(0), asked.operand(1)); }},

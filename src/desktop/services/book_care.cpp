@@ -16,13 +16,16 @@ constexpr int hour = 3600 * 1000, lookEvery = 3000; // ms
 constexpr double daysBetweenWholes = 7.0;
 
 // A connection of its own, which only reads: the window's is not touched.
-store::Verification verificationOf(const QString& path, const std::optional<store::Verified>& earlier,
-                                   Instant now, Progress* progress) {
+store::Verification verificationOf(const QString& path, const QStringList& copies,
+                                   const std::optional<store::Verified>& earlier, Instant now, Progress* progress) {
     const auto book = store::LabBook::openForReading(path);
     store::Verification found;
-    if (book)
+    if (book) {
         found = (*book)->verify(earlier, progress);
-    else
+        for (const QString& folder : copies)
+            for (const store::Fault& fault : (*book)->againstNotedHeads(folder))
+                found.faults.push_back(fault);
+    } else
         found.faults.push_back({book.error().what, {}});
     if (found.sound() && !found.earlierSchema)
         store::rememberVerified(path, {found.events, found.head, found.before > 0 ? earlier->wholly : now});
@@ -67,17 +70,17 @@ void BookCare::verifyAll() {
     auto found = std::make_shared<store::Verification>();
     session_.background().run(
         tr("Verifying the lab book"),
-        [path = path_, found, now = session_.now()](Progress& progress) -> Expected<void> {
-            *found = verificationOf(path, {}, now, &progress);
+        [path = path_, copies = copyFolders(), found, now = session_.now()](Progress& progress) -> Expected<void> {
+            *found = verificationOf(path, copies, {}, now, &progress);
             return {};
         },
         this, [this, found](const Expected<void>&) { take(*found); });
 }
 
 void BookCare::verifyAfter(const std::optional<store::Verified>& earlier) {
-    pool_.start([self = QPointer(this), path = path_, earlier, now = session_.now()] {
+    pool_.start([self = QPointer(this), path = path_, copies = copyFolders(), earlier, now = session_.now()] {
         QMetaObject::invokeMethod(QCoreApplication::instance(),
-                                  [self, found = verificationOf(path, earlier, now, nullptr)] {
+                                  [self, found = verificationOf(path, copies, earlier, now, nullptr)] {
                                       if (self)
                                           self->take(found);
                                   });
@@ -89,6 +92,13 @@ void BookCare::take(const store::Verification& found) {
         return Q_EMIT verificationCancelled();
     verification_ = found; // damage counts, however far it was looked for
     Q_EMIT verified();
+}
+
+QStringList BookCare::copyFolders() const {
+    QStringList folders{store::LabBook::copiesBeside(path_)};
+    if (const std::string second = session_.book().setting("second-copies"); !second.empty())
+        folders << store::LabBook::copiesIn(QString::fromStdString(second), path_);
+    return folders;
 }
 
 void BookCare::copy() {

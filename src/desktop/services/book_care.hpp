@@ -37,6 +37,7 @@ Q_SIGNALS:
 
 private:
     void take(const store::Verification& found);
+    [[nodiscard]] QStringList copyFolders() const;
     void verifyAfter(const std::optional<store::Verified>& earlier);
     void lookAtTheFile();
     void copyInto(const QString& folder);

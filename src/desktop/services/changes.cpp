@@ -1,5 +1,6 @@
 #include "desktop/services/changes.hpp"
 
+#include "store/book/identity.hpp"
 #include "store/book/projection.hpp"
 
 #include <map>
@@ -10,7 +11,8 @@ namespace fusain::desktop {
 Changes Changes::ofEvents(const std::vector<std::pair<std::string, std::string>>& events) {
     using namespace store::kinds;
     static const std::map<std::string_view, bool Changes::*> about{
-        {clientSaved, &Changes::people},     {staffSaved, &Changes::colleagues}, {visitSaved, &Changes::visits},
+        {clientSaved, &Changes::people},     {clientErased, &Changes::people},
+            {staffSaved, &Changes::colleagues}, {visitSaved, &Changes::visits},
         {resultStored, &Changes::tests},     {checkSaved, &Changes::checks},     {studySaved, &Changes::checks},
         {settingChanged, &Changes::settings}};
     Changes changes;

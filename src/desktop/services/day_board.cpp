@@ -4,6 +4,7 @@
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
 #include "report/base/words.hpp"
+#include "store/book/latest.hpp"
 
 #include <algorithm>
 
@@ -40,7 +41,7 @@ Expected<void> keepPlanning(Session& session, const PlanningPolicy& policy) {
 
 void DayBoard::load(Instant day, const std::map<std::string, Instant>& liveSince) {
     midnight_ = report::startOfLocalDay(day);
-    loadedUpTo_ = session_.book().lastEvent();
+    loadedUpTo_ = store::latestEvent(session_.book());
     visits_ = session_.book().visitsBetween(midnight_, report::startOfLocalDay(day, 1));
     std::erase_if(visits_, [](const store::Visit& visit) { return visit.state == "cancelled"; });
     policy_ = planningInForce(session_);

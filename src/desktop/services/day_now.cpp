@@ -130,7 +130,7 @@ std::optional<NowFact> begun(Session& session, const DayBoard& board) {
 
 // What was handed over, for the physiologist who is at the desk.
 std::optional<NowFact> toSign(Session& session, const DayBoard& board) {
-    if (session.atTheBench().role != Role::Physiologist)
+    if (!may(session.atTheBench().role, Right::Answer))
         return std::nullopt;
     return toOpen(openTests(session, &isHandedOver), QObject::tr("To sign: %1"), QObject::tr("Open the test"),
                   board);

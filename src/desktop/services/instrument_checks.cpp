@@ -73,7 +73,7 @@ Expected<void> InstrumentChecks::keepLimits(const std::string& instrument, const
     CheckDefinition* definition = definitionOf(instrument, check);
     if (!definition)
         return failure({FUSAIN_TEXT("There is no check \"{1}\" of {2}."), {check, instrument}});
-    if (by.role != Role::Physiologist)
+    if (!may(by.role, Right::Policies))
         return failure({FUSAIN_TEXT("Only a physiologist can change the limits of a check."), {}}, {},
                        {FUSAIN_TEXT("Ask the physiologist to take the bench."), {}});
     if (auto problem = problemWith(limits))

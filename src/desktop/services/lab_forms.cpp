@@ -85,7 +85,7 @@ LetterheadForm::LetterheadForm(Session& session, QWidget* parent)
         0, fatReference_->findData(QString::fromStdString(session.references().chosenFor(fatPercent)->id))));
     // The physiologist owns the reference sets; on the first page of a new lab book nobody is there yet.
     const Staff& who = session.atTheBench();
-    fatReference_->setEnabled(who.id.empty() || who.role == Role::Physiologist);
+    fatReference_->setEnabled(who.id.empty() || may(who.role, Right::Policies));
     auto* choose = button(tr("Choose logo…"));
     auto* form = new QFormLayout(this);
     form->setContentsMargins(0, 0, 0, 0);

@@ -50,7 +50,7 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
     for (const Staff& staff : everyone)
         if (atTheBench_.id.empty() || staff.id == last)
             atTheBench_ = staff;
-    if (signatures_->keyOf(atTheBench_.id)) // who has a passphrase says it first
+    if (signatures_->everybodySignsIn() || signatures_->keyOf(atTheBench_.id)) // who has a passphrase says it first
         atTheBench_ = {};
     // Until a person chooses: as the lab book of before had it, else as the desktop is.
     const std::string theme = book_->setting("theme");
@@ -80,12 +80,19 @@ std::string Session::labName() {
     return practice_ ? tr("PRACTICE, not a client · %1").arg(QString::fromStdString(name)).toStdString() : name;
 }
 
+std::string Session::journalHead() {
+    constexpr std::size_t shown = 16; // of the hash: as many as the check of it asks for
+    return book_->head().empty() ? std::string()
+                                 : std::to_string(book_->lastEvent()) + ':' + book_->head().substr(0, shown);
+}
+
 report::Letterhead Session::letterhead() {
     const std::string usualPaper =
         QLocale::system().measurementSystem() == QLocale::ImperialUSSystem ? "letter" : "a4";
     return {labName(), book_->setting("lab-address"), book_->setting("lab-telephone"),
             QByteArray::fromBase64(QByteArray::fromStdString(book_->setting("lab-logo"))),
-            book_->setting("lab-paper", usualPaper) == "letter" ? report::Paper::Letter : report::Paper::A4};
+            book_->setting("lab-paper", usualPaper) == "letter" ? report::Paper::Letter : report::Paper::A4,
+            journalHead()};
 }
 
 std::vector<std::string_view> Session::ownedMethods() {
@@ -238,10 +245,13 @@ Expected<void> Session::startRun(const Client& client, const std::string& visitI
     if (auto obstacle = obstacleToTests(method)) {
         if (override.empty())
             return tl::unexpected(*obstacle);
-        if (atTheBench_.role != Role::Physiologist)
+        if (!may(atTheBench_.role, Right::Override))
             return failure({FUSAIN_TEXT("Only the physiologist may start a test past a check."), {}}, {},
                            {FUSAIN_TEXT("Make the check, or ask the physiologist to take the bench."), {}});
     }
+    if (!may(atTheBench_.role, Right::Measure))
+        return failure({FUSAIN_TEXT("An administrator does not measure people."), {}}, {},
+                       {FUSAIN_TEXT("Ask whoever measures to take the bench."), {}});
     if (atTheBench_.id.empty())
         return failure({FUSAIN_TEXT("No operator is chosen. This lab book has no staff yet."), {}}, {},
                        {FUSAIN_TEXT("Add staff under Settings (Alt+S), People."), {}});
@@ -435,6 +445,10 @@ Expected<void> Session::signRun(const Staff& technician, const std::optional<Sta
     const auto result = computing_->computed(snapshotOf(*run()));
     if (!result)
         return tl::unexpected(result.error());
+    // Before the act: a wrong one is to stay in the journal.
+    const std::string& signer = physiologist ? physiologist->id : technician.id;
+    if (auto proved = signatures_->isPassphraseOf(signer, passphrase); !proved)
+        return proved;
     const auto done = run()->sign(technician, physiologist, [&]() -> Expected<void> {
         const RawTest& record = run()->record();
         const store::StoredResult signedResult{record.id, record.version, 1, now(), result->document()};
@@ -442,8 +456,7 @@ Expected<void> Session::signRun(const Staff& technician, const std::optional<Sta
             return stored;
         if (auto saved = saveVisitOfRun("done"); !saved)
             return saved;
-        return signatures_->sign(record.id, record.version, physiologist ? physiologist->id : technician.id,
-                                 passphrase);
+        return signatures_->sign(record.id, record.version, signer, passphrase);
     });
     if (done)
         Q_EMIT testSigned();

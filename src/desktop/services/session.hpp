@@ -65,6 +65,8 @@ public:
     [[nodiscard]] std::string labName();
     /// What pages carry of the lab.
     [[nodiscard]] report::Letterhead letterhead();
+    /// Where the journal ends now, as a line that can be printed and checked later; empty for a new book.
+    [[nodiscard]] std::string journalHead();
     /// The methods that this lab has; all until it says so.
     [[nodiscard]] std::vector<std::string_view> ownedMethods();
     /// Whether one of them uses this instrument.

@@ -8,6 +8,7 @@
 #include "procedure/all/cross_check.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
+#include "store/book/latest.hpp"
 
 #include <QCheckBox>
 #include <QFormLayout>
@@ -15,7 +16,7 @@
 namespace fusain::desktop {
 
 ClientForm::ClientForm(Session& session, const Client& client, QWidget* parent)
-    : QDialog(parent), session_(session), client_(client), madeFrom_(session.book().lastEvent()),
+    : QDialog(parent), session_(session), client_(client), madeFrom_(store::latestEvent(session.book())),
       name_(new QLineEdit(QString::fromStdString(client.name))),
       code_(new QLineEdit(QString::fromStdString(client.code))),
       birthDate_(

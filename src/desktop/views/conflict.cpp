@@ -73,8 +73,10 @@ void ClientConflict::collect() {
         [](Client& into, const Client& from) { into.height = from.height; });
     add(tr("Units on pages"), units(here), units(there),
         [](Client& into, const Client& from) { into.units = from.units; });
-    add(tr("Language of pages"), report::languageName(QString::fromStdString(here.language)),
-        report::languageName(QString::fromStdString(there.language)),
+    const auto language = [](const Client& client) {
+        return report::languageName(client.language.empty() ? QStringLiteral("en") : report::plain(client.language));
+    };
+    add(tr("Language of pages"), language(here), language(there),
         [](Client& into, const Client& from) { into.language = from.language; });
     add(tr("Guardian's consent"), yes(here.guardianConsent), yes(there.guardianConsent),
         [](Client& into, const Client& from) { into.guardianConsent = from.guardianConsent; });

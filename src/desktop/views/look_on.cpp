@@ -65,7 +65,7 @@ LookOn::LookOn(Session& session, const std::string& testId, QWidget* parent)
     auto* foot = new QDialogButtonBox;
     auto* close = foot->addButton(tr("Close"), QDialogButtonBox::RejectRole);
     close->setDefault(true); // Enter alone takes nothing from anybody
-    auto* take = foot->addButton(tr("Take it over …"), QDialogButtonBox::ResetRole);
+    auto* take = foot->addButton(tr("Move the test here…"), QDialogButtonBox::ResetRole);
     take->setAutoDefault(false);
     connect(foot, &QDialogButtonBox::rejected, this, &LookOn::reject);
     connect(take, &QPushButton::clicked, this, &LookOn::takeOver);
@@ -97,8 +97,8 @@ void LookOn::refresh() {
 }
 
 void LookOn::takeOver() {
-    const QString reason = askReason(this, tr("Take the test over"),
-                                     tr("It leaves the other workstation at once. Why is it taken over?"));
+    const QString reason = askReason(this, tr("Move the test here"),
+                                     tr("It leaves the other workstation at once. Why is it moved here?"));
     if (reason.isEmpty() || !session_.report(session_.takeOverRun(testId_, reason.toStdString())))
         return;
     taken_ = true;

@@ -26,6 +26,16 @@ std::optional<std::string> askSecret(QWidget* parent, const QString& act, const 
     return dialog.exec() == QDialog::Accepted ? std::optional(dialog.textValue().toStdString()) : std::nullopt;
 }
 
+std::optional<std::string> askNewSecret(QWidget* parent, const QString& act, const QString& question) {
+    for (QString asked = question;;) {
+        const auto first = askSecret(parent, act, asked);
+        const auto again = first ? askSecret(parent, act, QObject::tr("Repeat the passphrase")) : std::nullopt;
+        if (!again || *first == *again)
+            return again;
+        asked = QObject::tr("The passphrases do not match.") + QLatin1Char('\n') + question;
+    }
+}
+
 QLineEdit* secretField(const QString& accessibleName) {
     auto* field = new QLineEdit;
     field->setEchoMode(QLineEdit::Password);

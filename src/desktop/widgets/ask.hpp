@@ -15,6 +15,9 @@ namespace fusain::desktop {
 [[nodiscard]] std::optional<std::string> askSecret(QWidget* parent, const QString& act,
                                                    const QString& question);
 
+/// Asks for a new one, twice. @return nothing when cancelled
+[[nodiscard]] std::optional<std::string> askNewSecret(QWidget* parent, const QString& act, const QString& question);
+
 /// A field for it.
 [[nodiscard]] QLineEdit* secretField(const QString& accessibleName);
 

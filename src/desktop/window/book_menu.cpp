@@ -1,15 +1,20 @@
 #include "desktop/window/book_menu.hpp"
 
 #include "desktop/services/background.hpp"
+#include "desktop/widgets/ask.hpp"
 #include "report/base/words.hpp"
+#include "store/book/sealed_file.hpp"
 
 #include <QCoreApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QInputDialog>
+#include <QLineEdit>
 #include <QMessageBox>
 #include <QProcess>
 #include <QPushButton>
+#include <QTemporaryDir>
 
 namespace fusain::desktop {
 namespace {
@@ -26,6 +31,7 @@ BookMenu::BookMenu(Session& session, RecentBooks recent, QWidget* window)
           return QProcess::startDetached(QCoreApplication::applicationFilePath(), arguments);
       }) {
     addAction(tr("Open lab book…"), this, &BookMenu::openBook)->setShortcut(QKeySequence::Open);
+    addAction(tr("Open lab book on a server…"), this, &BookMenu::openOnServer);
     addMenu(recent_);
     addAction(tr("New lab book…"), this, &BookMenu::newBook);
     addAction(tr("Restore a copy…"), this, &BookMenu::restoreBook);
@@ -37,7 +43,8 @@ BookMenu::BookMenu(Session& session, RecentBooks recent, QWidget* window)
 }
 
 QString BookMenu::folder() const {
-    return QFileInfo(session_.book().path()).absolutePath();
+    return session_.book().address().onServer() ? QDir::homePath()
+                                                : QFileInfo(session_.book().path()).absolutePath();
 }
 
 // A book whose disk is not connected stays in the list and says so.
@@ -95,10 +102,25 @@ void BookMenu::newBook() {
         startWith({QStringLiteral("--new"), path});
 }
 
+void BookMenu::openOnServer() {
+    bool asked = false;
+    const QString said = QInputDialog::getText(
+        parentWidget(), tr("Open lab book on a server"),
+        tr("Address of the lab book. A password is kept in ~/.pgpass, not here."), QLineEdit::Normal,
+        QStringLiteral("postgresql://user@host/labbook?sslmode=verify-full"), &asked);
+    if (!asked)
+        return;
+    if (const auto address = store::BookAddress::read(said.trimmed()); !address)
+        session_.report(tl::unexpected(address.error()));
+    else
+        openPath(address->text());
+}
+
 void BookMenu::restoreBook() {
     const QString copies = store::LabBook::copiesBeside(session_.book().path());
     const QString from = QFileDialog::getOpenFileName(parentWidget(), tr("Choose a copy to restore"),
-                                                      QFileInfo::exists(copies) ? copies : folder(), filter());
+                                                      QFileInfo::exists(copies) ? copies : folder(),
+                                                      tr("Lab books and sealed copies (*.fusain *.fusain-sealed)"));
     if (from.isEmpty())
         return;
     QFileDialog dialog(parentWidget(), tr("Restore as a new lab book"), folder(), filter());
@@ -109,9 +131,24 @@ void BookMenu::restoreBook() {
     if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty())
         return;
     const QString to = dialog.selectedFiles().constFirst();
+    std::string passphrase;
+    if (store::isSealed(from)) {
+        const auto said = askSecret(parentWidget(), tr("Open the copy"), tr("Passphrase of this copy"));
+        if (!said)
+            return;
+        passphrase = *said;
+    }
     session_.background().run(
         tr("Checking the copy and restoring it"),
-        [from, to](Progress& progress) { return store::LabBook::restore(from, to, &progress); }, this,
+        [from, to, passphrase](Progress& progress) -> Expected<void> {
+            if (!store::isSealed(from))
+                return store::LabBook::restore(from, to, &progress);
+            const QTemporaryDir beside(QFileInfo(to).absoluteDir().filePath(QStringLiteral("opening-XXXXXX")));
+            const QString plain = beside.filePath(QStringLiteral("copy.fusain"));
+            auto opened = store::unsealFile(from, plain, passphrase, &progress);
+            return opened ? store::LabBook::restore(plain, to, &progress) : opened;
+        },
+        this,
         [this, to](const Expected<void>& done) {
             if (session_.report(done))
                 openPath(to);

@@ -19,6 +19,7 @@ public:
     void openBook();
     void newBook();
     /// Checks a copy, makes a new lab book of it and opens that.
+    void openOnServer();
     void restoreBook();
     /// Opens the book in a window of its own, after asking whether this one stays.
     void openPath(const QString& path);

@@ -195,7 +195,7 @@ Done ImpedanceProcedure::acceptSweep(impedance::Sweep sweep, const Attribution& 
     if (impedance::mustRepeat(findings)) {
         if (blank(reasonInSpite))
             return refused(findings.front().what, findings.front().remedy);
-        if (atTheBench().role != Role::Physiologist)
+        if (!may(atTheBench().role, Right::Override))
             return refused(
                 {FUSAIN_TEXT("Using a sweep that should be repeated is the physiologist's decision."), {}},
                 {FUSAIN_TEXT("Repeat it, or ask the physiologist."), {}});

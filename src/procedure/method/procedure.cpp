@@ -241,7 +241,7 @@ Done Procedure::confirm(Step step, const std::string& reason) {
     if (auto obstacle = obstacleTo(step))
         return refused(*obstacle, {});
     const StepKind kind = textOf(step).kind;
-    if (kind == StepKind::Check && staff_.role != Role::Physiologist)
+    if (kind == StepKind::Check && !may(staff_.role, Right::Override))
         return refused({FUSAIN_TEXT("Overriding a failed check is the physiologist's decision."), {}},
                        {FUSAIN_TEXT("Repeat the check, or ask the physiologist."), {}});
     if ((kind == StepKind::Check || kind == StepKind::OptionalReading) && blank(reason))
@@ -308,7 +308,7 @@ Done Procedure::acceptDeviation(const std::string& ruleId, const std::string& re
     if (blank(reason))
         return refused({FUSAIN_TEXT("Continuing with a deviation needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});
-    if (question->finding.action == readiness::Action::Blocked && staff_.role != Role::Physiologist)
+    if (question->finding.action == readiness::Action::Blocked && !may(staff_.role, Right::Override))
         return refused(
             {FUSAIN_TEXT("This answer blocks the test; only the physiologist can decide otherwise."), {}},
             {FUSAIN_TEXT("Ask the physiologist to take the bench, or end the test."), {}});
@@ -350,6 +350,10 @@ std::optional<Problem> Procedure::obstacleToHandingOver(const Staff& technician)
         return refused({FUSAIN_TEXT("The technician's name is missing."), {}},
                        {FUSAIN_TEXT("Choose who ran the test."), {}})
             .value();
+    if (!may(technician.role, Right::SignFor))
+        return refused({FUSAIN_TEXT("{1} may measure, but not sign for a test."), {technician.name}},
+                       {FUSAIN_TEXT("Choose the colleague who watched over it."), {}})
+            .value();
     return std::nullopt;
 }
 
@@ -357,7 +361,7 @@ std::optional<Problem> Procedure::obstacleToSigning(const Staff& technician,
                                                     const std::optional<Staff>& physiologist) const {
     if (auto obstacle = obstacleToHandingOver(technician))
         return obstacle;
-    if (physiologistSigns_ && (!physiologist || physiologist->role != Role::Physiologist))
+    if (physiologistSigns_ && (!physiologist || !may(physiologist->role, Right::Answer)))
         return refused({FUSAIN_TEXT("This lab's policy asks for the physiologist's name too."), {}},
                        {FUSAIN_TEXT("Choose the physiologist who answers for this result."), {}})
             .value();
@@ -388,6 +392,10 @@ Done Procedure::amend(const std::string& reason) {
     if (record().state != TestState::Signed)
         return refused({FUSAIN_TEXT("Only a signed test is amended."), {}},
                        {FUSAIN_TEXT("Change it directly."), {}});
+    // Where the physiologist answers for a result, nobody else opens it again.
+    if (!may(staff_.role, physiologistSigns_ ? Right::Amend : Right::SignFor))
+        return refused({FUSAIN_TEXT("{1} may not amend a signed test."), {staff_.name}},
+                       {FUSAIN_TEXT("Ask the physiologist to take the bench."), {}});
     if (blank(reason))
         return refused({FUSAIN_TEXT("An amendment needs a reason."), {}},
                        {FUSAIN_TEXT("Say why in one sentence."), {}});

@@ -95,7 +95,7 @@ Done DxaProcedure::stateDose(int scansHere, Microsieverts doseHere, int scansEls
                                   policy.dosePerScan};
     const Microsieverts limit = policy.yearlyDoseOf(test_.subject.age);
     if (statement.withThisScan() > limit) {
-        if (blank(reason) || atTheBench().role != Role::Physiologist)
+        if (blank(reason) || !may(atTheBench().role, Right::Override))
             return refused(
                 {FUSAIN_TEXT("With this scan {1} µSv in twelve months, more than this lab's {2} µSv."),
                  {fixed(statement.withThisScan().value(), 0), fixed(limit.value(), 0)}},
@@ -119,7 +119,7 @@ Done DxaProcedure::acceptFile(const ScanFile& file, const std::string& clientCod
     scanner::ScanAccepted accepted{{}, {}, file.clientCode, file.scannedAt};
     if (file.clientCode != clientCode) {
         const bool reassigned = !blank(remarks.reassignedBecause);
-        if (!reassigned || atTheBench().role != Role::Physiologist)
+        if (!reassigned || !may(atTheBench().role, Right::Override))
             return refused({FUSAIN_TEXT("The scan is of \"{1}\", not of this client (\"{2}\")."),
                             {file.clientCode, clientCode}},
                            {reassigned ? FUSAIN_TEXT("Only a physiologist can reassign a scan.")
@@ -153,7 +153,7 @@ Done DxaProcedure::keepScan(scanner::ScanAccepted accepted, const std::string& r
         const bool none = findings.front().fault == dxa::Fault::Number;
         if (none || blank(reasonInSpite))
             return refused(findings.front().what, findings.front().remedy);
-        if (atTheBench().role != Role::Physiologist)
+        if (!may(atTheBench().role, Right::Override))
             return refused(
                 {FUSAIN_TEXT("Using a scan that should be repeated is the physiologist's decision."), {}},
                 {FUSAIN_TEXT("Correct or repeat it, or ask the physiologist."), {}});

@@ -18,11 +18,33 @@ Sex sexFromText(const std::string& text) {
 std::string_view roleText(Role role) {
     return role == Role::Physiologist ? FUSAIN_TEXT("physiologist")
            : role == Role::Trainee    ? FUSAIN_TEXT("trainee")
+           : role == Role::Administrator ? FUSAIN_TEXT("administrator")
                                       : FUSAIN_TEXT("technician");
 }
 
 Role roleFromText(const std::string& text) {
-    return text == "physiologist" ? Role::Physiologist : text == "trainee" ? Role::Trainee : Role::Technician;
+    for (const Role role : {Role::Physiologist, Role::Trainee, Role::Administrator})
+        if (text == roleText(role))
+            return role;
+    return Role::Technician;
+}
+
+bool may(Role role, Right right) {
+    switch (right) {
+    case Right::Measure:
+        return role != Role::Administrator;
+    case Right::SignFor:
+        return role == Role::Technician || role == Role::Physiologist;
+    case Right::Colleagues:
+    case Right::Copies:
+        return role == Role::Administrator || role == Role::Physiologist;
+    case Right::Answer:
+    case Right::Override:
+    case Right::Amend:
+    case Right::Policies:
+        break;
+    }
+    return role == Role::Physiologist;
 }
 
 namespace {
@@ -86,7 +108,10 @@ namespace {
 
 constexpr Named<UnitSystem> unitSystems[] = {{"metric", UnitSystem::Metric}, {"us", UnitSystem::UsCustomary}};
 constexpr Named<Role> roles[] = {
-    {"technician", Role::Technician}, {"trainee", Role::Trainee}, {"physiologist", Role::Physiologist}};
+    {"technician", Role::Technician},
+    {"trainee", Role::Trainee},
+    {"physiologist", Role::Physiologist},
+    {"administrator", Role::Administrator}};
 
 const Fields<Client>& clientFields() {
     static const auto fields =

@@ -26,7 +26,22 @@ struct Client {
     [[nodiscard]] Years ageAt(Instant instant) const { return ageOn(birthDate, dateOf(instant)); }
 };
 
-enum class Role { Technician, Trainee, Physiologist };
+enum class Role { Technician, Trainee, Physiologist, Administrator };
+
+/// What not everybody may do.
+enum class Right {
+    Measure,    ///< run a test, make a check
+    SignFor,    ///< stand for having measured: hand over, sign as the technician
+    Answer,     ///< answer for a result with their own signature
+    Override,   ///< go past a failed check, a blocking answer, bad water
+    Amend,      ///< open a signed test again
+    Policies,   ///< policies, references, limits, precision studies adopted
+    Colleagues, ///< say who works here, revoke keys, say whether everybody signs in
+    Copies      ///< exports of everything, erasure
+};
+/// Trainees measure beside somebody who stands for it; the physiologist may do everything, so that one person can
+/// run a lab.
+[[nodiscard]] bool may(Role role, Right right);
 
 struct Staff {
     std::string id;

@@ -12,6 +12,7 @@ struct Letterhead {
     std::string name, address, telephone;
     QByteArray logo; ///< a picture as a file holds it (PNG, JPEG); empty for none
     Paper paper = Paper::A4;
+    std::string head = {}; ///< where the journal of the lab book ended when the page was made: "4745:3f2a…"
 };
 
 /// Points (1/72 inch).

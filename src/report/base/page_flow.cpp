@@ -216,8 +216,11 @@ void PageFlow::paint(QPainter& painter, int page, const QRectF& target) const {
     for (const Block& block : pages_[static_cast<std::size_t>(page)])
         block.paint(painter, block.area);
     const QString number = QStringLiteral("%1   %2 / %3").arg(footer_).arg(page + 1).arg(pageCount());
-    paintText(painter, QRectF(margin, pageHeight - margin, textWidth, 14), sized(8), 8, Qt::AlignLeft, number,
-              printPalette().softInk);
+    const QRectF foot(margin, pageHeight - margin, textWidth, 14);
+    paintText(painter, foot, sized(8), 8, Qt::AlignLeft, number, printPalette().softInk);
+    if (!lab_.head.empty()) // whoever keeps the page can tell later whether the book was rewritten
+        paintText(painter, foot, sized(7), 7, Qt::AlignRight, QString::fromStdString(lab_.head),
+                  printPalette().softInk);
     painter.restore();
 }
 

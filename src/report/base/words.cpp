@@ -46,11 +46,25 @@ QString say(std::string_view marked) {
     return QCoreApplication::translate("fusain", std::string(marked).c_str());
 }
 
+namespace {
+
+// A moment as documents write it; nothing for a day alone, which reads as it stands.
+std::optional<Instant> momentIn(const std::string& argument) {
+    constexpr std::size_t length = std::string_view("2026-03-12T07:40:00.000Z").size();
+    return argument.size() == length ? instantFromIso(argument) : std::nullopt;
+}
+QString inWords(Instant moment) {
+    return longDay(moment) + QStringLiteral(", ") + clock(moment);
+}
+
+} // namespace
+
 QString say(const Message& message) {
     // An argument may be a marked text of its own ("residual volume").
     std::vector<std::string> arguments;
     for (const std::string& argument : message.arguments)
-        arguments.push_back(argument.empty() ? argument
+        arguments.push_back(argument.empty()      ? argument
+                            : momentIn(argument) ? inWords(*momentIn(argument)).toStdString()
                             : isDecimal(argument)
                                 ? withItsPoint(QString::fromStdString(argument)).toStdString()
                                 : QCoreApplication::translate("argument", argument.c_str()).toStdString());

@@ -1,5 +1,6 @@
 #include "store/book/client_index.hpp"
 
+#include "store/book/identity.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/sql.hpp"
 
@@ -37,7 +38,7 @@ std::vector<std::string> ClientIndex::find(const QSqlDatabase& database, const Q
 }
 
 void ClientIndex::after(std::string_view kind) {
-    if (kind == kinds::clientSaved || kind == kinds::rowFound || kind == kinds::importTakenBack)
+    if (kind == kinds::clientSaved || kind == kinds::clientErased || kind == kinds::rowFound || kind == kinds::importTakenBack)
         forget();
 }
 

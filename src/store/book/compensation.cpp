@@ -50,6 +50,8 @@ std::optional<Problem> obstacleTo(const Change& change, const Act& act) {
         return obstacle({FUSAIN_TEXT("This belongs to a test or a check. Undo it there."), {}});
     if (!change.latest || change.latest->sequence > act.upTo)
         return obstacle({FUSAIN_TEXT("It was changed again after that."), {}});
+    if (change.before && change.before->kind == kinds::clientSaved && !change.before->data->contains("name"))
+        return obstacle({FUSAIN_TEXT("This client was erased after that."), {}});
     if (!change.before && (change.kind == kinds::clientSaved || change.kind == kinds::staffSaved))
         return obstacle({FUSAIN_TEXT("A new person stays in the lab book."), {}});
     return std::nullopt;

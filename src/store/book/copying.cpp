@@ -12,7 +12,8 @@ constexpr int atOnce = 500; // rows: a recording may have a megabyte
 std::vector<Table> allTables() {
     std::vector<Table> tables{
         {"journal", {"sequence"}, {"sequence", "at", "staff", "kind", "subject", "data", "hash"}},
-        {"recordings", {"name"}, {"name", "data"}}};
+        {"recordings", {"name"}, {"name", "data"}},
+        {"secrets", {"subject"}, {"subject", "secret"}}};
     tables.insert(tables.end(), projectedTables().begin(), projectedTables().end());
     tables.push_back({"meta", {"key"}, {"key", "value"}});
     return tables;

@@ -4,6 +4,8 @@
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "store/book/client_index.hpp"
+#include "store/book/identity.hpp"
+#include "store/book/names.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/recordings.hpp"
 #include "store/book/sql.hpp"
@@ -56,6 +58,10 @@ Expected<Event> LabBook::append(Event event) {
         done = blocksAreThere(database, event);
     if (done)
         done = takeRecordingsOut(database, *kept.data);
+    if (done)
+        done = sealIdentity(database, kept);
+    if (done && kept.kind == kinds::clientErased)
+        done = forgetIdentity(database, kept.subject);
     kept.hash = event.hash = chainHash(lastHash_, kept);
     if (done)
         done = intoJournal(database, kept);
@@ -104,7 +110,7 @@ Expected<void> LabBook::standAtTheEnd(const std::string& subject) {
         return {};
     const Event other = journalOf(connection(), subject).value_or(std::vector<Event>()).back();
     return failure({FUSAIN_TEXT("{1} has written to this test on another workstation at {2}."),
-                    {other.by, isoText(other.at)}},
+                    {nameOfStaff(*this, other.by), isoText(other.at)}},
                    subject, {FUSAIN_TEXT("Open the test anew, look at what was written, then repeat the step."), {}},
                    {FUSAIN_TEXT("What was just entered here is not in the record."), {}});
 }
@@ -194,8 +200,10 @@ std::optional<Problem> LabBook::notOurs() const {
 std::vector<Event> LabBook::eventsOf(const std::string& subject) {
     const QSqlDatabase database = connection();
     auto events = journalOf(database, subject).value_or(std::vector<Event>());
-    for (Event& event : events)
+    for (Event& event : events) {
         putRecordingsBack(database, *event.data);
+        openIdentity(database, event);
+    }
     return events;
 }
 
@@ -235,7 +243,7 @@ Expected<void> LabBook::replace(std::string_view kind, const std::string& subjec
             return note(kind, subject, by, std::move(data));
         const Event other = journalOf(connection(), subject).value_or(std::vector<Event>(1)).back();
         return failure({FUSAIN_TEXT("{1} has changed this at {2}, while it was open here."),
-                        {other.by, isoText(other.at)}},
+                        {nameOfStaff(*this, other.by), isoText(other.at)}},
                        subject, {FUSAIN_TEXT("Look at both, then choose."), {}},
                        {FUSAIN_TEXT("What was entered here is not in the record yet."), {}});
     });

@@ -91,6 +91,8 @@ public:
     /// Whether other accounts could read the file before it was opened; they cannot any more.
     [[nodiscard]] bool wasReadableByOthers() const { return place_.wasReadableByOthers(); }
     [[nodiscard]] std::string name() const { return address_.name().toStdString(); }
+    /// What its clock says.
+    [[nodiscard]] Instant now() const { return clock_(); }
     /// A sentence when the clock stands before the latest event of the book.
     [[nodiscard]] std::optional<Problem> clockWarning(Instant now);
 
@@ -197,6 +199,8 @@ public:
     [[nodiscard]] static QString copiesBeside(const QString& path);
     /// Where they are in a second folder.
     [[nodiscard]] static QString copiesIn(const QString& folder, const QString& path);
+    /// Heads that were noted beside the daily copies of a folder and are not in this journal any more.
+    [[nodiscard]] std::vector<Fault> againstNotedHeads(const QString& folder) const;
     /// Replaces nothing: checks `backup` and copies it to `target`, which must not exist. Both may be a file or on
     /// a server.
     static Expected<void> restore(const QString& backup, const QString& target, Progress* progress = nullptr);

@@ -1,4 +1,5 @@
 // Copies of the lab book.
+#include "store/book/anchors.hpp"
 #include "store/book/copying.hpp"
 #include "store/book/lab_book.hpp"
 #include "store/book/sql.hpp"
@@ -116,6 +117,10 @@ QString LabBook::copiesIn(const QString& folder, const QString& path) {
         QStringLiteral("%1 on %2.copies").arg(BookAddress::read(path).value_or(BookAddress()).name(), QSysInfo::machineHostName()));
 }
 
+std::vector<Fault> LabBook::againstNotedHeads(const QString& folder) const {
+    return store::againstNotedHeads(folder, connection());
+}
+
 Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int keep) {
     const auto folder = copiesFolder(into.isEmpty() ? copiesBeside(path()) : copiesIn(into, path()));
     if (!folder)
@@ -126,6 +131,8 @@ Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int kee
         if (auto done = backUp(today); !done)
             return tl::unexpected(done.error());
     thinOut(*folder, keep);
+    if (auto noted = noteHead(folder->path(), now, lastSequence_, lastHash_); !noted)
+        return tl::unexpected(noted.error());
     return today;
 }
 

@@ -3,6 +3,7 @@
 #include "procedure/all/replay.hpp"
 #include "procedure/method/common_events.hpp"
 #include "record/all/record.hpp"
+#include "store/book/identity.hpp"
 #include "store/book/recordings.hpp"
 #include "store/book/sql.hpp"
 #include "store/book/tables.hpp"
@@ -24,7 +25,12 @@ std::string textAt(const Event& event, const char* key) {
 // Each kind of event, and the row that it leaves. Events of schema 3 did not say everything: what they leave
 // out stands in a "row.found" that was written when the book was brought forward.
 
-Done clientSaved(const QSqlDatabase& database, const Event& event) {
+// Of a client whose key is gone nothing can be written: either they were erased, or what their row holds is seen to
+// follow from no event.
+Done clientSaved(const QSqlDatabase& database, const Event& written) {
+    Event event = written;
+    if (!openIdentity(database, event))
+        return {};
     return write(
         database,
         QStringLiteral("INSERT INTO clients (id, code, name, birth_date, document) VALUES (?, ?, ?, ?, ?) "
@@ -32,6 +38,13 @@ Done clientSaved(const QSqlDatabase& database, const Event& event) {
                        "birth_date = excluded.birth_date, document = excluded.document"),
         {text(event.subject), text(textAt(event, "code")), text(textAt(event, "name")),
          text(textAt(event, "birth_date")), text(event.data)});
+}
+
+Done clientErased(const QSqlDatabase& database, const Event& event) {
+    Event left = event;
+    left.kind = kinds::clientSaved;
+    left.data = event.data->at("left");
+    return clientSaved(database, left);
 }
 
 Done staffSaved(const QSqlDatabase& database, const Event& event) {
@@ -150,7 +163,8 @@ Done importTakenBack(const QSqlDatabase& database, const Event& event) {
 using Writer = Done (*)(const QSqlDatabase&, const Event&);
 Writer writerOf(std::string_view kind) {
     static const std::map<std::string_view, Writer> writers{
-        {kinds::clientSaved, clientSaved},        {kinds::staffSaved, staffSaved},
+        {kinds::clientSaved, clientSaved},        {kinds::clientErased, clientErased},
+        {kinds::staffSaved, staffSaved},
         {kinds::visitSaved, visitSaved},          {kinds::resultStored, resultStored},
         {kinds::checkSaved, checkSaved},          {kinds::studySaved, studySaved},
         {kinds::settingChanged, settingChanged},  {kinds::rowFound, rowFound},

@@ -3,14 +3,25 @@
 #include "core/base/message.hpp"
 #include "procedure/method/common_events.hpp"
 #include "record/base/fields.hpp"
+#include "store/book/names.hpp"
 
+#include <algorithm>
+#include <cmath>
 #include <fmt/format.h>
 
 namespace fusain::store {
 namespace {
 
 constexpr std::string_view recordImported = "record.imported";
-constexpr std::string_view keyPrefix = "key.", signaturePrefix = "signature.";
+constexpr std::string_view keyPrefix = "key.", signaturePrefix = "signature.", attemptPrefix = "attempts.";
+const std::string signInSetting = "sign-in", everybody = "everybody";
+
+Expected<void> noPassphrase(LabBook& book, const std::string& staff) {
+    return failure({FUSAIN_TEXT("Everybody signs in here, and {1} has no passphrase yet."),
+                    {nameOfStaff(book, staff)}},
+                   {},
+                   {FUSAIN_TEXT("Make one under Settings (Alt+S), People, beside whoever says who works here."), {}});
+}
 
 std::string subjectOf(std::string_view prefix, const std::string& id) {
     return std::string(prefix) + id;
@@ -98,16 +109,61 @@ Expected<void> Signatures::revokeKey(const std::string& staff, const std::string
     return book_.note(kinds::keyRevoked, subjectOf(keyPrefix, staff), by, {{"reason", reason}});
 }
 
-Expected<void> Signatures::isPassphraseOf(const std::string& staff, const std::string& passphrase) const {
+bool Signatures::everybodySignsIn() const {
+    return book_.setting(signInSetting) == everybody;
+}
+
+Expected<void> Signatures::setEverybodySignsIn(bool wanted, const std::string& by) {
+    if (wanted && !keyOf(by))
+        return failure({FUSAIN_TEXT("Whoever asks everybody for a passphrase needs one first."), {}}, {},
+                       {FUSAIN_TEXT("Make yours under Settings (Alt+S), People."), {}});
+    return book_.setSetting(signInSetting, wanted ? everybody : "nobody", by);
+}
+
+// Since the last right one.
+std::vector<Event> Signatures::wrongInARow(const std::string& staff) const {
+    std::vector<Event> events = book_.eventsOf(subjectOf(attemptPrefix, staff));
+    const auto right = std::find_if(events.rbegin(), events.rend(),
+                                    [](const Event& event) { return event.kind == kinds::passphraseRight; });
+    events.erase(events.begin(), right.base());
+    return events;
+}
+
+std::optional<Problem> Signatures::mustWait(const std::vector<Event>& wrong) const {
+    if (wrong.size() < static_cast<std::size_t>(attempts))
+        return std::nullopt;
+    const double passed = minutesBetween(wrong.back().at, book_.now());
+    // A clock that was set back opens nothing.
+    if (passed >= waitMinutes)
+        return std::nullopt;
+    return Problem{{FUSAIN_TEXT("{1} wrong passphrases in a row. The next one is looked at in {2} min."),
+                    {std::to_string(wrong.size()),
+                     std::to_string(static_cast<int>(std::ceil(waitMinutes - std::max(0.0, passed))))}},
+                   {},
+                   {},
+                   {FUSAIN_TEXT("If it was not you, tell whoever keeps this lab book."), {}}};
+}
+
+Expected<void> Signatures::isPassphraseOf(const std::string& staff, const std::string& passphrase) {
     const auto key = keyOf(staff);
-    return key ? opens(passphrase, *key) : Expected<void>();
+    if (!key)
+        return everybodySignsIn() ? noPassphrase(book_, staff) : Expected<void>();
+    const auto wrong = wrongInARow(staff);
+    if (auto problem = mustWait(wrong))
+        return tl::unexpected(*problem);
+    const auto right = opens(passphrase, *key);
+    if (right && wrong.empty())
+        return {};
+    const auto kept =
+        book_.note(right ? kinds::passphraseRight : kinds::passphraseWrong, subjectOf(attemptPrefix, staff), staff, Json::object());
+    return right ? kept : right;
 }
 
 Expected<void> Signatures::sign(const std::string& test, int version, const std::string& signer,
                                 const std::string& passphrase) {
     const auto key = keyOf(signer);
     if (!key)
-        return {};
+        return everybodySignsIn() ? noPassphrase(book_, signer) : Expected<void>();
     KeySignature signature{signer, test, version, book_.lastEvent(), book_.head(), key->publicKey, {}};
     auto text = signedText(statementOf(signature), passphrase, *key);
     if (!text)

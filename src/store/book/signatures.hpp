@@ -13,7 +13,8 @@ namespace fusain::store {
 /// Kinds of events about keys and what is signed with them. They leave no rows: they are asked of the journal.
 namespace kinds {
 inline constexpr std::string_view keyMade = "key.made", keyRevoked = "key.revoked",
-                                  signatureMade = "signature.made";
+                                  signatureMade = "signature.made", passphraseWrong = "passphrase.wrong",
+                                  passphraseRight = "passphrase.right";
 } // namespace kinds
 
 /// What a signature stands under: all that the journal holds up to and including one event.
@@ -46,17 +47,30 @@ public:
     /// A key whose passphrase is lost, or known to others. What it signed before stays signed.
     [[nodiscard]] Expected<void> revokeKey(const std::string& staff, const std::string& by,
                                            const std::string& reason);
-    /// Whether this is the passphrase of somebody with a key; true for somebody without one.
-    [[nodiscard]] Expected<void> isPassphraseOf(const std::string& staff, const std::string& passphrase) const;
+    /// Whether this is the passphrase of somebody with a key. Wrong ones are kept in the journal: after five in a
+    /// row the next is looked at five minutes later. Somebody without a key is taken at their word, unless
+    /// everybody has to sign in.
+    [[nodiscard]] Expected<void> isPassphraseOf(const std::string& staff, const std::string& passphrase);
+    /// Whether everybody has to prove who they are, at the bench and under a test.
+    [[nodiscard]] bool everybodySignsIn() const;
+    /// Says whether they have to. @return a Problem where whoever says so has no passphrase: nobody could undo it
+    [[nodiscard]] Expected<void> setEverybodySignsIn(bool everybody, const std::string& by);
     /// Signs all that the journal holds now, for a test that was just signed; nothing for somebody without a
     /// key.
-    /// @return a Problem for a wrong passphrase
+    /// @return a Problem for a wrong passphrase, or where everybody has to sign in and the signer has none
     [[nodiscard]] Expected<void> sign(const std::string& test, int version, const std::string& signer,
                                       const std::string& passphrase);
     /// The signature under a version of a test; nothing where it has none.
     [[nodiscard]] std::optional<KeySignature> signatureOf(const std::string& test, int version) const;
 
+    /// After so many wrong passphrases in a row the next one waits, from the last of them.
+    static constexpr int attempts = 5;
+    static constexpr double waitMinutes = 5.0;
+
 private:
+    [[nodiscard]] std::vector<Event> wrongInARow(const std::string& staff) const;
+    [[nodiscard]] std::optional<Problem> mustWait(const std::vector<Event>& wrong) const;
+
     LabBook& book_;
     SealingCost cost_;
 };

@@ -64,7 +64,8 @@ public:
     QStringList uponOpening(Access access) const override {
         QStringList pragmas{QStringLiteral("PRAGMA foreign_keys = ON")};
         if (access == Access::ReadWrite)
-            pragmas << QStringLiteral("PRAGMA journal_mode = WAL")
+            pragmas << QStringLiteral("PRAGMA secure_delete = ON") // a key that was destroyed is not left in the file
+                    << QStringLiteral("PRAGMA journal_mode = WAL")
                     << QStringLiteral("PRAGMA synchronous = FULL");
         return pragmas;
     }

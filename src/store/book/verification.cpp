@@ -3,6 +3,7 @@
 #include "record/base/event.hpp"
 #include "record/base/json.hpp"
 #include "store/book/dialect.hpp"
+#include "store/book/identity.hpp"
 #include "store/book/migrations.hpp"
 #include "store/book/projection.hpp"
 #include "store/book/recordings.hpp"
@@ -249,6 +250,8 @@ Expected<std::vector<Difference>> differencesOf(const QSqlDatabase& database, co
     const auto events = journalOf(database, subject);
     const PassingDatabase fresh;
     auto done = events ? makeTables(fresh.get()) : Expected<void>(tl::unexpected(events.error()));
+    if (done)
+        done = takeKeys(database, fresh.get());
     Projection projection(fresh.get(), Projection::Documents::AtFlush);
     std::set<std::string> named;
     for (std::size_t i = 0; done && i < events->size(); ++i) {
@@ -354,6 +357,8 @@ Expected<std::vector<Difference>> differences(const QSqlDatabase& database,
     const PassingDatabase fresh;
     if (auto made = makeTables(fresh.get()); !made)
         return tl::unexpected(made.error());
+    if (auto taken = takeKeys(database, fresh.get()); !taken)
+        return tl::unexpected(taken.error());
     if (auto begun = run(fresh.get(), QStringLiteral("BEGIN")); !begun)
         return tl::unexpected(begun.error());
     Projection projection(fresh.get(), Projection::Documents::AtFlush);

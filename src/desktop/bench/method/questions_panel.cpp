@@ -254,7 +254,7 @@ void QuestionsPanel::showQuestion() {
     const auto* open = openAnswer();
     const bool blocked = open && open->finding.action == readiness::Action::Blocked;
     rebook_->setVisible(open && !blocked);
-    override_->setVisible(blocked && session_.atTheBench().role == Role::Physiologist);
+    override_->setVisible(blocked && may(session_.atTheBench().role, Right::Override));
     qDeleteAll(choices_->findChildren<QPushButton*>(QString(), Qt::FindDirectChildrenOnly));
     const bool chosen = rule->type == readiness::AnswerType::Choice;
     for (int i = 0; chosen && i < static_cast<int>(rule->choices.size()); ++i) {

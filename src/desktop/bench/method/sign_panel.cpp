@@ -44,14 +44,15 @@ void SignPanel::fillTechnicians() {
     technician_->clear();
     technician_->addItem(tr("choose who ran the test"), QString());
     for (const Staff& staff : staff_)
-        technician_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
+        if (may(staff.role, Right::SignFor))
+            technician_->addItem(QString::fromStdString(staff.name), QString::fromStdString(staff.id));
     technician_->setCurrentIndex(
         std::max(0, technician_->findData(QString::fromStdString(run().record().startedBy))));
 }
 
 // In the practice room a made-up one looks over the trainee's shoulder.
 std::optional<Staff> SignPanel::physiologist() const {
-    if (session_.atTheBench().role == Role::Physiologist)
+    if (may(session_.atTheBench().role, Right::Answer))
         return session_.atTheBench();
     const auto made = std::ranges::find(staff_, Role::Physiologist, &Staff::role);
     return session_.practice() && made != staff_.end() ? std::optional(*made) : std::nullopt;

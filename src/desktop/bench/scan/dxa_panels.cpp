@@ -202,7 +202,7 @@ void DosePanel::primary() {
     const int others = static_cast<int>(std::lround(*elsewhere));
     std::string reason;
     if (dose + policy.dosePerScan * (others + 1.0) > policy.yearlyDoseOf(run().record().subject.age) &&
-        session_.atTheBench().role == Role::Physiologist)
+        may(session_.atTheBench().role, Right::Override))
         reason = askReason(this, tr("More than this lab's limit"),
                            tr("Why is this scan justified? The licensed operator answers for it."))
                      .toStdString();

@@ -347,7 +347,7 @@ void ScanPanel::accept(const std::string& reasonInSpite) {
 // A scan that is labelled for somebody else is a physiologist's decision. @return nothing when it is not taken
 std::optional<ScanRemarks> ScanPanel::remarksOn(const ScanFile& file, const std::vector<std::string>& notes) {
     ScanRemarks remarks{notes, {}};
-    if (file.clientCode == clientCode() || session_.atTheBench().role != Role::Physiologist)
+    if (file.clientCode == clientCode() || !may(session_.atTheBench().role, Right::Override))
         return remarks;
     const QString reason =
         askReason(this, tr("Reassign the scan"),

@@ -5,17 +5,21 @@
 #include "desktop/services/computing.hpp"
 #include "desktop/services/lab_undo.hpp"
 #include "desktop/services/text_files.hpp"
+#include "desktop/views/passphrase.hpp"
+#include "desktop/widgets/ask.hpp"
 #include "exchange/lab/client_export.hpp"
 #include "exchange/lab/workbook.hpp"
 #include "record/all/record.hpp"
 #include "record/base/fingerprint.hpp"
 #include "record/base/json.hpp"
 #include "report/base/words.hpp"
+#include "store/book/erasure.hpp"
 #include "store/transfer/client_transfer.hpp"
 
 #include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QInputDialog>
 #include <QTemporaryDir>
 
 namespace fusain::desktop {
@@ -28,6 +32,8 @@ RecordMenu::RecordMenu(Session& session, std::function<std::optional<Client>()> 
     addSeparator();
     addAction(tr("Import a record…"), this, qOverload<>(&RecordMenu::putIn));
     addAction(tr("Take back an import…"), this, &RecordMenu::showImports);
+    addSeparator();
+    addAction(tr("Erase who this is…"), this, &RecordMenu::erase);
 }
 
 std::vector<ComputedTest> RecordMenu::signedTests(const Client& client) {
@@ -48,6 +54,46 @@ void RecordMenu::saveRecord() {
         saveChosen(session_, parentWidget(), tr("Save the whole record"),
                    QString::fromStdString(client->code + ".json"), tr("Records (*.json)"),
                    toJson(*record).dump(1));
+}
+
+// Asked for twice, in two ways: a reason, and the code of the person typed.
+void RecordMenu::erase() {
+    const auto client = chosen_();
+    if (!client)
+        return;
+    if (!may(session_.atTheBench().role, Right::Copies)) {
+        session_.report(failure({FUSAIN_TEXT("The physiologist or an administrator decides this."), {}}));
+        return;
+    }
+    const QString title = tr("Erase who %1 is").arg(session_.nameOf(*client));
+    const QString reason = askReason(parentWidget(), title, tr("Why? The reason stays in the journal."));
+    if (reason.isEmpty())
+        return;
+    const QString code = report::plain(client->code);
+    QInputDialog asked(parentWidget());
+    asked.setObjectName(QStringLiteral("erase"));
+    asked.setWindowTitle(title);
+    asked.setLabelText(tr("Name, birth date, telephone and note are destroyed. The measurements stay under the code. "
+                          "This cannot be undone.\nDaily copies of before hold them until newer ones have taken their "
+                          "place.\n\nType the code %1 to go on.")
+                           .arg(code));
+    asked.setOkButtonText(tr("Erase"));
+    asked.setCancelButtonText(tr("Go back"));
+    if (asked.exec() != QDialog::Accepted || !provesWhoItIs(session_, parentWidget(), tr("Erase")))
+        return;
+    if (asked.textValue().trimmed() != code) {
+        session_.report(failure({FUSAIN_TEXT("This is not the code. Nothing was erased."), {}}));
+        return;
+    }
+    const auto erased =
+        store::eraseClient(session_.book(), client->id, session_.atTheBench().id, reason.toStdString());
+    if (session_.report(erased ? Expected<void>() : tl::unexpected(erased.error())) && erased->inClear > 0)
+        Q_EMIT session_.problemRaised(
+            {{FUSAIN_TEXT("{1} entries of an earlier version hold the name in clear and are not changed."),
+              {std::to_string(erased->inClear)}},
+             {},
+             {},
+             {FUSAIN_TEXT("A new lab book without them begins with an import of the other clients."), {}}});
 }
 
 void RecordMenu::saveTable() {

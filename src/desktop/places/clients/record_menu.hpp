@@ -13,6 +13,7 @@ public:
     /// @param chosen the client whose record is meant, if any
     RecordMenu(Session& session, std::function<std::optional<Client>()> chosen, QWidget* parent);
 
+    void erase();
     void saveRecord();
     void saveTable();
     /// @param path ending in .csv or .xlsx  @return whether it was written

@@ -489,7 +489,7 @@ report::PageFlow TeamPage::groupPages() {
 
 // The physiologist answers for each of them; each test is signed by itself.
 void TeamPage::reviewAndSign() {
-    if (session_.atTheBench().role != Role::Physiologist) {
+    if (!may(session_.atTheBench().role, Right::Answer)) {
         session_.report(
             failure({FUSAIN_TEXT("The physiologist signs the results of a team morning."), {}}, {},
                     {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));

@@ -251,7 +251,7 @@ QString LibraryPlace::termPage(const QString& id) const {
 
 QString LibraryPlace::truthPage(const QString& id) const {
     const auto client = session_.book().client(id.toStdString());
-    if (session_.atTheBench().role != Role::Physiologist || !client)
+    if (!may(session_.atTheBench().role, Right::Policies) || !client)
         return QStringLiteral("<p>%1</p>")
             .arg(tr("Only the physiologist opens the true body of a demo person."));
     const Json truth = Json::parse(session_.book().setting("truth." + id.toStdString()), nullptr, false);
@@ -281,7 +281,7 @@ QString LibraryPlace::policyPage(const QString& id) const {
 }
 
 void LibraryPlace::choose() {
-    if (session_.atTheBench().role != Role::Physiologist) {
+    if (!may(session_.atTheBench().role, Right::Policies)) {
         session_.report(
             failure({FUSAIN_TEXT("The physiologist owns the policies."), {}}, {},
                     {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));

@@ -89,7 +89,7 @@ QString ReferenceShelf::page() const {
 }
 
 bool ReferenceShelf::mayChange() {
-    if (session_.atTheBench().role == Role::Physiologist)
+    if (may(session_.atTheBench().role, Right::Policies))
         return true;
     session_.report(failure({FUSAIN_TEXT("The physiologist owns the reference sets."), {}}, {},
                             {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));

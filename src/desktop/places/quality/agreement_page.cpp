@@ -129,7 +129,7 @@ void AgreementPage::show() {
 
 // From now on a value by the first method may be held against one by the second.
 void AgreementPage::adopt() {
-    if (session_.atTheBench().role != Role::Physiologist) {
+    if (!may(session_.atTheBench().role, Right::Policies)) {
         session_.report(failure({FUSAIN_TEXT("The physiologist adopts a cross-calibration."), {}}));
         return;
     }

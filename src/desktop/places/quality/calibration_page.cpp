@@ -129,7 +129,7 @@ void CalibrationPage::fit(const std::string& text, const std::string& where) {
 }
 
 void CalibrationPage::adopt() {
-    if (session_.atTheBench().role != Role::Physiologist) {
+    if (!may(session_.atTheBench().role, Right::Policies)) {
         session_.report(
             failure({FUSAIN_TEXT("The physiologist owns the calibrations."), {}}, {},
                     {FUSAIN_TEXT("Only a physiologist can do this. Ask one to take the bench."), {}}));

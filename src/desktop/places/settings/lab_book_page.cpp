@@ -2,9 +2,14 @@
 
 #include "desktop/services/background.hpp"
 #include "desktop/services/book_care.hpp"
+#include "desktop/widgets/ask.hpp"
 #include "report/base/words.hpp"
+#include "store/book/sealed_file.hpp"
 
+#include <QDir>
 #include <QFileDialog>
+#include <QFileInfo>
+#include <QTemporaryDir>
 #include <QVBoxLayout>
 
 namespace fusain::desktop {
@@ -18,8 +23,11 @@ LabBookPage::LabBookPage(Session& session) : session_(session), book_(label({}))
            "beside the book when the window opens, every hour and after each signature. The menu at the "
            "foot of the left column restores a copy."),
         "soft"));
+    auto* sealed = button(tr("Back up sealed…"));
+    sealed->setToolTip(tr("A copy that only a passphrase opens: for a disk that leaves the house."));
     auto* second = button(tr("Second copy folder…"));
-    layout->addLayout(inOneRow({verifyBook, backUpBook, second}));
+    layout->addLayout(inOneRow({verifyBook, backUpBook, sealed, second}));
+    connect(sealed, &QPushButton::clicked, this, &LabBookPage::backUpSealed);
     connect(second, &QPushButton::clicked, this, &LabBookPage::chooseSecond);
     connect(&session_.care(), &BookCare::verified, this, &LabBookPage::show);
     connect(&session_.care(), &BookCare::verificationCancelled, this,
@@ -56,14 +64,40 @@ void LabBookPage::chooseSecond() {
 
 void LabBookPage::backUp() {
     const QString path = QFileDialog::getSaveFileName(this, tr("Back up the lab book"), tr("copy.fusain"));
+    if (!path.isEmpty())
+        copyTo(path, [](const auto& copy, const QString& to, Progress& progress) {
+            return copy(to, &progress);
+        });
+}
+
+// The plain copy is made beside the sealed one, in a folder that is gone afterwards.
+void LabBookPage::backUpSealed() {
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Back up the lab book, sealed"), tr("copy.fusain-sealed"));
     if (path.isEmpty())
         return;
+    const auto passphrase =
+        askNewSecret(this, tr("Seal the copy"),
+                     tr("Passphrase of this copy, at least %n characters. Without it nobody can open the copy.",
+                        nullptr, int(leastPassphrase)));
+    if (passphrase)
+        copyTo(path, [passphrase](const auto& copy, const QString& to, Progress& progress) -> Expected<void> {
+            const QTemporaryDir beside(QFileInfo(to).absoluteDir().filePath(QStringLiteral("sealing-XXXXXX")));
+            const QString plain = beside.filePath(QStringLiteral("copy.fusain"));
+            auto done = copy(plain, &progress);
+            return done ? store::sealFile(plain, to, *passphrase, {}, &progress) : done;
+        });
+}
+
+void LabBookPage::copyTo(const QString& path, const Keep& keep) {
     copies_->setText(tr("Backing up…"));
     session_.background().run(
         tr("Backing up to %1").arg(path),
-        [from = session_.book().path(), path](Progress& progress) -> Expected<void> {
+        [from = session_.book().path(), path, keep](Progress& progress) -> Expected<void> {
             const auto book = store::LabBook::openForReading(from);
-            return book ? (*book)->backUp(path, &progress) : tl::unexpected(book.error());
+            if (!book)
+                return tl::unexpected(book.error());
+            return keep([&](const QString& to, Progress* told) { return (*book)->backUp(to, told); }, path, progress);
         },
         this,
         [this, path](const Expected<void>& done) {

@@ -15,6 +15,11 @@ private:
     void show();
     void chooseSecond();
     void backUp();
+    void backUpSealed();
+    using Copy = std::function<Expected<void>(const QString& to, Progress*)>;
+    /// What becomes of the copy that can be made. @param to where the person wants it
+    using Keep = std::function<Expected<void>(const Copy& copy, const QString& to, Progress& progress)>;
+    void copyTo(const QString& path, const Keep& keep);
 
     Session& session_;
     QLabel* book_;

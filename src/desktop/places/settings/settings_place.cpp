@@ -45,7 +45,8 @@ SettingsPlace::SettingsPlace(Session& session)
     : Place(session), list_(new QListWidget), pages_(new QStackedWidget), save_(button(tr("Save"), true)),
       said_(label({}, "warning")),
       colleagues_(table({tr("name"), tr("role"), tr("signs with a key")}, tr("Who works here"))),
-      colleagueName_(new QLineEdit), colleagueRole_(new QComboBox), dark_(new QCheckBox(tr("Dark"))),
+      colleagueName_(new QLineEdit), colleagueRole_(new QComboBox),
+      signIn_(new QCheckBox(tr("Everybody signs in with a passphrase"))), dark_(new QCheckBox(tr("Dark"))),
       contrast_(new QCheckBox(tr("High contrast"))), names_(new QCheckBox(tr("Hide clients' names"))),
       textSize_(new QComboBox), lockAfter_(new QComboBox) {
     list_->setAccessibleName(tr("Pages of the settings"));
@@ -101,17 +102,22 @@ QWidget* SettingsPlace::peoplePage() {
     colleagueRole_->addItem(tr("technician"), QStringLiteral("technician"));
     colleagueRole_->addItem(tr("trainee"), QStringLiteral("trainee"));
     colleagueRole_->addItem(tr("physiologist"), QStringLiteral("physiologist"));
+    colleagueRole_->addItem(tr("administrator"), QStringLiteral("administrator"));
     colleagueRole_->setAccessibleName(tr("Role of a new colleague"));
+    signIn_->setToolTip(tr("Nobody takes the bench or signs a test without one. For labs of several people."));
     auto* add = button(tr("Add colleague"));
     auto* row = new QHBoxLayout;
     row->addWidget(colleagueName_, 1);
     row->addWidget(colleagueRole_);
     row->addWidget(add);
-    auto* mine = button(tr("My passphrase…"));
+    auto* mine = button(tr("Passphrase…"));
+    mine->setToolTip(tr("Yours, or a first one of the chosen colleague, who types it here."));
     auto* revoke = button(tr("Revoke the chosen key…"));
     column->addWidget(colleagues_, 1);
     column->addLayout(inOneRow({mine, revoke}));
     column->addLayout(row);
+    column->addWidget(signIn_);
+    connect(signIn_, &QCheckBox::clicked, this, &SettingsPlace::askEverybody);
     connect(mine, &QPushButton::clicked, this, &SettingsPlace::changePassphrase);
     connect(revoke, &QPushButton::clicked, this, &SettingsPlace::revokeKey);
     connect(add, &QPushButton::clicked, this, &SettingsPlace::addColleague);
@@ -247,22 +253,42 @@ void SettingsPlace::showColleagues() {
                {QString::fromStdString(staff[static_cast<std::size_t>(i)].name),
                 report::say(roleText(staff[static_cast<std::size_t>(i)].role)),
                 session_.signatures().keyOf(staff[static_cast<std::size_t>(i)].id) ? tr("yes") : tr("no")});
+    signIn_->setChecked(session_.signatures().everybodySignsIn());
+}
+
+Staff SettingsPlace::chosenColleague() const {
+    const auto staff = session_.book().staff();
+    const int row = colleagues_->currentRow();
+    return row >= 0 && row < static_cast<int>(staff.size()) ? staff[static_cast<std::size_t>(row)] : Staff();
+}
+
+void SettingsPlace::askEverybody(bool everybody) {
+    if (!may(session_.atTheBench().role, Right::Colleagues))
+        session_.report(failure({FUSAIN_TEXT("The physiologist or an administrator decides this."), {}}));
+    else if (provesWhoItIs(session_, this, everybody ? tr("Ask everybody") : tr("Ask nobody")))
+        session_.report(session_.signatures().setEverybodySignsIn(everybody, session_.atTheBench().id));
+    showColleagues();
 }
 
 void SettingsPlace::changePassphrase() {
     if (session_.atTheBench().id.empty())
         return said_->setText(tr("Choose who is at the bench first."));
-    if (NewPassphrase(session_, session_.atTheBench(), this).exec() == QDialog::Accepted)
+    // A first one of somebody else is made beside whoever says who works here.
+    const Staff chosen = chosenColleague();
+    const bool theirs = !chosen.id.empty() && chosen.id != session_.atTheBench().id &&
+                        may(session_.atTheBench().role, Right::Colleagues) &&
+                        !session_.signatures().keyOf(chosen.id);
+    if (theirs && !provesWhoItIs(session_, this, tr("First passphrase of a colleague")))
+        return;
+    if (NewPassphrase(session_, theirs ? chosen : session_.atTheBench(), this).exec() == QDialog::Accepted)
         showColleagues();
 }
 
 void SettingsPlace::revokeKey() {
-    const auto staff = session_.book().staff();
-    const int row = colleagues_->currentRow();
-    if (row < 0 || row >= static_cast<int>(staff.size()))
+    const Staff whose = chosenColleague();
+    if (whose.id.empty())
         return said_->setText(tr("Choose a colleague first."));
-    const Staff& whose = staff[static_cast<std::size_t>(row)];
-    if (session_.atTheBench().role != Role::Physiologist && session_.atTheBench().id != whose.id)
+    if (!may(session_.atTheBench().role, Right::Colleagues) && session_.atTheBench().id != whose.id)
         return said_->setText(tr("The physiologist revokes the key of somebody else."));
     const QString reason = askReason(this, tr("Revoke the key of %1").arg(report::plain(whose.name)),
                                      tr("Why? What it signed stays signed; a new key can be made after this."));
@@ -277,7 +303,7 @@ void SettingsPlace::addColleague() {
     if (name.isEmpty())
         return said_->setText(tr("A colleague needs a name."));
     const bool first = session_.book().staff().empty();
-    if (!first && session_.atTheBench().role != Role::Physiologist)
+    if (!first && !may(session_.atTheBench().role, Right::Colleagues))
         return said_->setText(tr("The physiologist says who works here: change who is at the bench first."));
     const Staff colleague{session_.freshId("staff"), name.toStdString(),
                           roleFromText(colleagueRole_->currentData().toString().toStdString())};

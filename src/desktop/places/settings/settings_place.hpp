@@ -48,6 +48,8 @@ private:
     void save();
     void addColleague();
     void changePassphrase();
+    [[nodiscard]] Staff chosenColleague() const;
+    void askEverybody(bool everybody);
     void revokeKey();
     void showColleagues();
     void showScreen();
@@ -62,6 +64,7 @@ private:
     QTableWidget* colleagues_;
     QLineEdit* colleagueName_;
     QComboBox* colleagueRole_;
+    QCheckBox* signIn_;
     QCheckBox *dark_, *contrast_, *names_;
     QComboBox* textSize_;
     QComboBox* lockAfter_;

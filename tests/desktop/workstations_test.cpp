@@ -1,0 +1,185 @@
+// Two windows on one book of a server: bookings, edits of one client, a test that changes hands.
+#include "desktop/services/day_board.hpp"
+#include "desktop/services/workstation.hpp"
+#include "desktop/views/client_form.hpp"
+#include "desktop/views/conflict.hpp"
+#include "desktop/views/look_on.hpp"
+#include "store/transfer/data_files.hpp"
+#include "support/bench_driver.hpp"
+#include "support/engines.hpp"
+#include "support/journey.hpp"
+
+#include <QAbstractButton>
+#include <QDialogButtonBox>
+#include <QElapsedTimer>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QRadioButton>
+#include <QTest>
+
+namespace fusain::desktop::workstations_test {
+namespace {
+
+using fusain::testing::BookShelf;
+using fusain::testing::Engine;
+
+const Staff oriel{"oriel", "Oriel Thackway", Role::Physiologist},
+    bram{"bram", "Bram Iyengar", Role::Technician};
+
+class Workstations : public ::testing::Test {
+protected:
+    static void SetUpTestSuite() {
+        report::loadFonts(QStringLiteral(FUSAIN_SOURCE_DIR "/data/fonts"));
+        setTextScale(1.0);
+    }
+    Workstations() {
+        auto book = store::LabBook::create(shelf.address(), clock);
+        EXPECT_TRUE(book) << book.error().english();
+        EXPECT_TRUE((*book)->save(bram, "bram"));
+        EXPECT_TRUE((*book)->save(oriel, "bram"));
+        EXPECT_TRUE((*book)->save(ailsa, "bram"));
+        fusain::testing::passAllChecks(
+            **book, *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock());
+        book->reset();
+        tank = open("Tank PC", bram);
+        office = open("Office PC", oriel);
+    }
+    std::unique_ptr<Session> open(const char* name, const Staff& staff) {
+        OwnSettings own;
+        own.set(QLatin1String(Workstation::nameKey), QLatin1String(name));
+        auto book = store::LabBook::open(shelf.address(), clock);
+        EXPECT_TRUE(book) << book.error().english();
+        auto session = std::make_unique<Session>(std::move(*book), shippedCatalogue(), clock, own);
+        EXPECT_TRUE(session->setAtTheBench(staff));
+        return session;
+    }
+    static LabCatalogue shippedCatalogue() {
+        return *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data"));
+    }
+    static bool soon(const std::function<bool()>& is) {
+        QElapsedTimer timer;
+        timer.start();
+        while (!is() && timer.elapsed() < 20000)
+            QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
+        return is();
+    }
+
+    BookShelf shelf{Engine::Server};
+    Clock clock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
+    Client ailsa{"client-1", "SP-101",     "Ailsa Brandvold",  *dateFromIso("1984-06-02"), Sex::Male,
+                 Metres(1.75), UnitSystem::Metric, "",           false};
+    std::unique_ptr<Session> tank, office;
+};
+
+TEST_F(Workstations, EachKeepsWhoIsAtItAndTheLabWhatIsItsOwn) {
+    EXPECT_EQ(tank->atTheBench().id, "bram");
+    EXPECT_EQ(office->atTheBench().id, "oriel");
+    EXPECT_EQ(office->book().setting("at-the-bench"), "");
+    EXPECT_NE(tank->freshId("client"), office->freshId("client")); // at the same count
+    ASSERT_TRUE(tank->book().setSetting("units", "us", "bram"));
+    EXPECT_EQ(office->units(), UnitSystem::UsCustomary);
+}
+
+TEST_F(Workstations, WhatOneBooksTheOtherSeesAndBothMayBook) {
+    int told = 0;
+    QObject::connect(office.get(), &Session::changed, office.get(), [&](const Changes& changes) {
+        told += changes.visits && changes.elsewhere;
+    });
+    DayBoard here(*tank), there(*office);
+    here.load(clock());
+    there.load(clock());
+    ASSERT_TRUE(here.book(ailsa.id, "dxa", clock().plusMinutes(60.0), {}));
+    ASSERT_TRUE(there.book(ailsa.id, "hydrostatic", clock().plusMinutes(90.0), {}));
+    EXPECT_TRUE(soon([&] { return told > 0; }));
+    EXPECT_EQ(tank->book().visitsOf(ailsa.id).size(), 2u);
+    // Moved on one, and then on the other that has not looked since: refused, and nothing is lost.
+    here.load(clock());
+    there.load(clock());
+    const std::string visit = here.visits().front().id;
+    ASSERT_TRUE(here.move(visit, clock().plusMinutes(120.0)));
+    EXPECT_FALSE(there.move(visit, clock().plusMinutes(180.0)));
+    there.load(clock());
+    EXPECT_TRUE(there.move(visit, clock().plusMinutes(180.0)));
+}
+
+TEST_F(Workstations, WhatBothTickStaysTicked) {
+    DayBoard here(*tank), there(*office);
+    here.load(clock());
+    there.load(clock());
+    ASSERT_TRUE(here.tick("tank.rinse", true));
+    ASSERT_TRUE(there.tick("tank.mix", true));
+    here.load(clock());
+    EXPECT_EQ(here.ticks().size(), 2u);
+}
+
+TEST_F(Workstations, ARunningTestIsLookedOnAtAndTakenOverWithAReason) {
+    ASSERT_TRUE(tank->report(tank->startRun(ailsa, {}, methodHydrostatic)));
+    const std::string test = tank->run()->record().id;
+    EXPECT_TRUE(office->workstation().elsewhere(test).startsWith(QLatin1String("at Tank PC with Bram Iyengar")));
+    const auto refused = office->resumeRun(test);
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().english().find("at Tank PC with Bram Iyengar"), std::string::npos);
+    LookOn looking(*office, test);
+    looking.show();
+    const auto* steps = looking.findChildren<QListWidget*>().constFirst();
+    const QString before = steps->item(1)->text();
+    EXPECT_FALSE(steps->item(0)->text().startsWith(QStringLiteral("✓")));
+    ASSERT_TRUE(tank->report(runningAs<TankMethod>(*tank->run())
+                                 .checkLoadCell(Kilograms(4.0), Kilograms(5.0), Kilograms(5.0))));
+    EXPECT_TRUE(soon([&] {
+        for (int i = 0; i < steps->count(); ++i)
+            if (steps->item(i)->text().startsWith(QStringLiteral("✓")))
+                return true;
+        return false;
+    })) << "what is accepted there is seen here";
+
+    Problem said;
+    QObject::connect(tank.get(), &Session::problemRaised, tank.get(), [&](const Problem& problem) { said = problem; });
+    ASSERT_TRUE(office->report(office->takeOverRun(test, "Bram was called away")));
+    EXPECT_TRUE(office->run());
+    EXPECT_TRUE(soon([&] { return !tank->run(); }));
+    EXPECT_NE(said.what.english().find("taken over"), std::string::npos) << said.english();
+    EXPECT_EQ(tank->book().eventsOf("lease." + test).back().data->at("reason"), "Bram was called away");
+    EXPECT_TRUE(tank->book().verify().sound());
+    office->closeRun();
+    EXPECT_TRUE(soon([&] { return tank->workstation().elsewhere(test).isEmpty(); }));
+    EXPECT_TRUE(tank->report(tank->resumeRun(test)));
+}
+
+TEST_F(Workstations, OfTwoEditsOfOneClientThePersonChoosesFieldByField) {
+    ClientForm form(*office, ailsa, nullptr);
+    Client changed = ailsa;
+    changed.telephone = "310";
+    changed.height = Metres(1.77);
+    ASSERT_TRUE(tank->book().save(changed, "bram"));
+    auto edits = form.findChildren<QLineEdit*>();
+    edits[0]->setText(QStringLiteral("Ailsa B. Brandvold"));
+    edits[3]->setText(QStringLiteral("315"));
+    bool asked = false;
+    QTimer::singleShot(0, &form, [&] {
+        auto* conflict = qobject_cast<ClientConflict*>(QApplication::activeModalWidget());
+        ASSERT_TRUE(conflict);
+        QTimer::singleShot(5000, conflict, &QDialog::reject); // a test that fails does not hang
+        asked = true;
+        auto* primary = conflict->findChild<QPushButton*>(QStringLiteral("primary"));
+        EXPECT_FALSE(primary->isEnabled()); // nothing is chosen for anybody
+        for (const char* choice : {"Name: Ailsa B. Brandvold", "Telephone: 310", "Height: 177.0"}) {
+            const auto buttons = conflict->findChildren<QRadioButton*>();
+            const auto found = std::ranges::find(buttons, QLatin1String(choice), &QWidget::accessibleName);
+            ASSERT_NE(found, buttons.end()) << choice;
+            (*found)->setChecked(true);
+        }
+        EXPECT_TRUE(primary->isEnabled());
+        primary->click();
+    });
+    form.findChild<QPushButton*>(QStringLiteral("primary"))->click();
+    EXPECT_TRUE(asked);
+    const auto kept = tank->book().client(ailsa.id);
+    EXPECT_EQ(kept->name, "Ailsa B. Brandvold");
+    EXPECT_EQ(kept->telephone, "310");
+    EXPECT_EQ(kept->height, Metres(1.77));
+}
+
+} // namespace
+} // namespace fusain::desktop::workstations_test

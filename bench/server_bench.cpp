@@ -1,5 +1,5 @@
-// A lab book on a server: an addition to it against a bare row on the same server and against one to a file, and how soon
-// another workstation hears of it against a question to the server and back.
+// A lab book on a server: an addition to it against a bare row on the same server and against one to a file,
+// and how soon another workstation hears of it against a question to the server and back.
 #include "store/book/lab_book.hpp"
 
 #include <QCoreApplication>
@@ -45,7 +45,8 @@ double appended(LabBook& book) {
 
 int main(int argc, char** argv) {
     QCoreApplication application(argc, argv);
-    const QString server = QStringLiteral("/tmp/fusain-server-bench"), script = QStringLiteral(FUSAIN_SOURCE_DIR "/scripts/server");
+    const QString server = QStringLiteral("/tmp/fusain-server-bench"),
+                  script = QStringLiteral(FUSAIN_SOURCE_DIR "/scripts/server");
     if (QProcess::execute(script, {QStringLiteral("start"), server}) != 0)
         return 1;
     const QString address = QStringLiteral("postgresql:///postgres?host=%1&user=lab").arg(server);
@@ -60,8 +61,8 @@ int main(int argc, char** argv) {
         if (!bare.open() || !QSqlQuery(bare).exec(QStringLiteral("CREATE TABLE bare (number INTEGER)")))
             return 1;
         const double question = median([&](int) { QSqlQuery(bare).exec(QStringLiteral("SELECT 1")); });
-        const double row = median(
-            [&](int i) { QSqlQuery(bare).exec(QStringLiteral("INSERT INTO bare VALUES (%1)").arg(i)); });
+        const double row =
+            median([&](int i) { QSqlQuery(bare).exec(QStringLiteral("INSERT INTO bare VALUES (%1)").arg(i)); });
         const double onServer = appended(*here), inFile = appended(*file);
         bool heard = false;
         there->listen([&] { heard = true; });
@@ -74,8 +75,9 @@ int main(int argc, char** argv) {
         });
         std::printf("an addition on the server: %.1f bare rows there, %.1f additions to a file (%.2f ms)\n",
                     onServer / row, onServer / inFile, onServer);
-        std::printf("until another workstation has it: %.1f additions, %.0f questions to the server (%.2f ms)\n",
-                    told / onServer, told / question, told);
+        std::printf(
+            "until another workstation has it: %.1f additions, %.0f questions to the server (%.2f ms)\n",
+            told / onServer, told / question, told);
         bare.close();
     }
     QSqlDatabase::removeDatabase(QStringLiteral("bare"));

@@ -4982,7 +4982,7 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Erase who this is…</source>
-      <translation type="unfinished" />
+      <translation>Identität löschen…</translation>
     </message>
     <message>
       <source>Save the whole record</source>
@@ -4998,34 +4998,37 @@ Warum darf dieser Klient trotzdem ins Wasser?</translation>
     </message>
     <message>
       <source>Erase who %1 is</source>
-      <translation type="unfinished" />
+      <translation>Identität von %1 löschen</translation>
     </message>
     <message>
       <source>Why? The reason stays in the journal.</source>
-      <translation type="unfinished" />
+      <translation>Warum? Die Begründung bleibt im Journal.</translation>
     </message>
     <message>
       <source>Name, birth date, telephone and note are destroyed. The measurements stay under the code. This cannot be undone.
 Daily copies of before hold them until newer ones have taken their place.
 
-Type the code %1 to go on.</source>
-      <translation type="unfinished" />
+Type the code %1 to erase.</source>
+      <translation>Name, Geburtsdatum, Telefon und Notiz werden vernichtet. Die Messungen bleiben unter dem Code. Das lässt sich nicht rückgängig machen.
+Tägliche Kopien von vorher enthalten sie, bis neuere an ihre Stelle getreten sind.
+
+Geben Sie zum Löschen den Code %1 ein.</translation>
     </message>
     <message>
       <source>Erase</source>
-      <translation type="unfinished" />
+      <translation>Löschen</translation>
     </message>
     <message>
       <source>This is not the code. Nothing was erased.</source>
-      <translation type="unfinished" />
+      <translation>Das ist nicht der Code. Nichts wurde gelöscht.</translation>
     </message>
     <message>
       <source>{1} entries of an earlier version hold the name in clear and are not changed.</source>
-      <translation type="unfinished" />
+      <translation>{1} Einträge einer früheren Version enthalten den Namen im Klartext und werden nicht geändert.</translation>
     </message>
     <message>
       <source>A new lab book without them begins with an import of the other clients.</source>
-      <translation type="unfinished" />
+      <translation>Ein neues Laborbuch ohne sie beginnt mit dem Import der anderen Klienten.</translation>
     </message>
     <message>
       <source>Save a table of the tests</source>
@@ -13790,7 +13793,7 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     </message>
     <message>
       <source>This client was erased after that.</source>
-      <translation type="unfinished" />
+      <translation>Diese Identität wurde danach gelöscht.</translation>
     </message>
     <message>
       <source>A new person stays in the lab book.</source>
@@ -13802,11 +13805,11 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
     </message>
     <message>
       <source>Erasing a client needs a reason.</source>
-      <translation type="unfinished" />
+      <translation>Das Löschen braucht eine Begründung.</translation>
     </message>
     <message>
       <source>This client is not in the lab book.</source>
-      <translation type="unfinished" />
+      <translation>Diese Person steht nicht im Laborbuch.</translation>
     </message>
     <message>
       <source>The computer's clock says {1}, but the lab book was last written at {2}.</source>
@@ -14001,8 +14004,16 @@ Die Bibliothek enthält jede Gleichung mit ihrer Quelle. Das Laborbuch ist %1.</
       <translation>Sehen Sie hier zu, oder übernehmen Sie ihn mit einer Begründung.</translation>
     </message>
     <message>
+      <source>This lab book is in a network folder ({1}): another computer could write to it at the same time, and what is confirmed may not be on a disk.</source>
+      <translation>Dieses Laborbuch liegt in einem Netzwerkordner ({1}): Ein anderer Rechner könnte zugleich hineinschreiben, und was bestätigt ist, steht vielleicht auf keinem Datenträger.</translation>
+    </message>
+    <message>
       <source>Nothing was created or changed.</source>
       <translation>Nichts wurde angelegt oder geändert.</translation>
+    </message>
+    <message>
+      <source>Copy it to a disk of this computer, or to a PostgreSQL server if several workstations use it.</source>
+      <translation>Kopieren Sie es auf einen Datenträger dieses Rechners oder, wenn mehrere Arbeitsplätze es verwenden, auf einen PostgreSQL-Server.</translation>
     </message>
     <message>
       <source>This lab book is open in another window.</source>

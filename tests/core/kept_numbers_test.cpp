@@ -3,12 +3,12 @@
 #include "core/airdisplacement/chamber.hpp"
 #include "core/catalogue/equations.hpp"
 #include "core/energy/weight_change.hpp"
+#include "core/girth/sites.hpp"
 #include "core/hydrostatic/weighing_trace.hpp"
 #include "core/impedance/cole.hpp"
 #include "core/impedance/fluids.hpp"
 #include "core/impedance/segmental.hpp"
 #include "core/impedance/signal.hpp"
-#include "core/girth/sites.hpp"
 #include "core/impedance/vector.hpp"
 #include "core/impedance/whole_body.hpp"
 #include "core/quality/agreement.hpp"
@@ -51,10 +51,10 @@ TEST(KeptNumbers, Catalogue) {
 TEST(KeptNumbers, WhomEquationsAreFor) {
     Kept kept("whom-equations-are-for");
     for (const impedance::WholeBodyEquation& each : impedance::wholeBodyEquations())
-        kept.line(std::string(each.id), std::string(1, each.grade), each.inputs, each.ages.least, each.ages.most,
-                  each.massIndices.least, each.massIndices.most, each.errorMen, each.errorWomen, each.men, each.women,
-                  each.forChildren(), each.usesReactance(), each.coversAge(Years(each.ages.most + 0.99)),
-                  each.coversAge(Years(each.ages.most + 1.0)));
+        kept.line(std::string(each.id), std::string(1, each.grade), each.inputs, each.ages.least,
+                  each.ages.most, each.massIndices.least, each.massIndices.most, each.errorMen, each.errorWomen,
+                  each.men, each.women, each.forChildren(), each.usesReactance(),
+                  each.coversAge(Years(each.ages.most + 0.99)), each.coversAge(Years(each.ages.most + 1.0)));
     for (const Equation& each : equationCatalogue())
         for (const auto& [name, value] : each.facts)
             kept.line(std::string(each.id), name, value);
@@ -93,10 +93,10 @@ std::vector<airdisplacement::PressureSample> pressures(double air, double phase,
     for (int i = 0; i < 50 * 60; ++i) {
         const double t = i / 60.0, at = 2.0 * std::numbers::pi * 3.0 * t;
         const double blow = burst * (i % 900 == 450 ? 1.0 : i % 900 == 451 ? 0.6 : 0.0);
-        samples.push_back(
-            {Seconds(t),
-             Pascals(20.0 + 20000.0 / (air + draught * t) * std::cos(at) + drift * t + blow + 0.005 * scatter()),
-             Pascals(-20000.0 / 300.0 * std::cos(at + phase) + 0.005 * scatter())});
+        samples.push_back({Seconds(t),
+                           Pascals(20.0 + 20000.0 / (air + draught * t) * std::cos(at) + drift * t + blow +
+                                   0.005 * scatter()),
+                           Pascals(-20000.0 / 300.0 * std::cos(at + phase) + 0.005 * scatter())});
     }
     return samples;
 }

@@ -39,8 +39,8 @@ protected:
         EXPECT_TRUE((*book)->save(bram, "bram"));
         EXPECT_TRUE((*book)->save(oriel, "bram"));
         EXPECT_TRUE((*book)->save(ailsa, "bram"));
-        fusain::testing::passAllChecks(
-            **book, *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")), clock());
+        fusain::testing::passAllChecks(**book, *store::readCatalogue(QStringLiteral(FUSAIN_SOURCE_DIR "/data")),
+                                       clock());
         book->reset();
         tank = open("Tank PC", bram);
         office = open("Office PC", oriel);
@@ -67,8 +67,9 @@ protected:
 
     BookShelf shelf{Engine::Server};
     Clock clock = [] { return *instantFromIso("2026-03-12T07:40:00.000Z"); };
-    Client ailsa{"client-1", "SP-101",     "Ailsa Brandvold",  *dateFromIso("1984-06-02"), Sex::Male,
-                 Metres(1.75), UnitSystem::Metric, "",           false};
+    Client ailsa{"client-1", "SP-101",     "Ailsa Brandvold",  *dateFromIso("1984-06-02"),
+                 Sex::Male,  Metres(1.75), UnitSystem::Metric, "",
+                 false};
     std::unique_ptr<Session> tank, office;
 };
 
@@ -83,9 +84,8 @@ TEST_F(Workstations, EachKeepsWhoIsAtItAndTheLabWhatIsItsOwn) {
 
 TEST_F(Workstations, WhatOneBooksTheOtherSeesAndBothMayBook) {
     int told = 0;
-    QObject::connect(office.get(), &Session::changed, office.get(), [&](const Changes& changes) {
-        told += changes.visits && changes.elsewhere;
-    });
+    QObject::connect(office.get(), &Session::changed, office.get(),
+                     [&](const Changes& changes) { told += changes.visits && changes.elsewhere; });
     DayBoard here(*tank), there(*office);
     here.load(clock());
     there.load(clock());
@@ -116,7 +116,8 @@ TEST_F(Workstations, WhatBothTickStaysTicked) {
 TEST_F(Workstations, ARunningTestIsLookedOnAtAndTakenOverWithAReason) {
     ASSERT_TRUE(tank->report(tank->startRun(ailsa, {}, methodHydrostatic)));
     const std::string test = tank->run()->record().id;
-    EXPECT_TRUE(office->workstation().elsewhere(test).startsWith(QLatin1String("at Tank PC with Bram Iyengar")));
+    EXPECT_TRUE(
+        office->workstation().elsewhere(test).startsWith(QLatin1String("at Tank PC with Bram Iyengar")));
     const auto refused = office->resumeRun(test);
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().english().find("at Tank PC with Bram Iyengar"), std::string::npos);
@@ -125,8 +126,8 @@ TEST_F(Workstations, ARunningTestIsLookedOnAtAndTakenOverWithAReason) {
     const auto* steps = looking.findChildren<QListWidget*>().constFirst();
     const QString before = steps->item(1)->text();
     EXPECT_FALSE(steps->item(0)->text().startsWith(QStringLiteral("✓")));
-    ASSERT_TRUE(tank->report(runningAs<TankMethod>(*tank->run())
-                                 .checkLoadCell(Kilograms(4.0), Kilograms(5.0), Kilograms(5.0))));
+    ASSERT_TRUE(tank->report(
+        runningAs<TankMethod>(*tank->run()).checkLoadCell(Kilograms(4.0), Kilograms(5.0), Kilograms(5.0))));
     EXPECT_TRUE(soon([&] {
         for (int i = 0; i < steps->count(); ++i)
             if (steps->item(i)->text().startsWith(QStringLiteral("✓")))
@@ -135,7 +136,8 @@ TEST_F(Workstations, ARunningTestIsLookedOnAtAndTakenOverWithAReason) {
     })) << "what is accepted there is seen here";
 
     Problem said;
-    QObject::connect(tank.get(), &Session::problemRaised, tank.get(), [&](const Problem& problem) { said = problem; });
+    QObject::connect(tank.get(), &Session::problemRaised, tank.get(),
+                     [&](const Problem& problem) { said = problem; });
     ASSERT_TRUE(office->report(office->takeOverRun(test, "Bram was called away")));
     EXPECT_TRUE(office->run());
     EXPECT_TRUE(soon([&] { return !tank->run(); }));

@@ -214,29 +214,33 @@ TEST(KeptResults, ReportedByAnAnalyzer) {
     for (const TestSubject& who : people())
         for (const bool segments : {false, true})
             for (const char* what : {"fat-free-mass", "fat-percent", "body-water"})
-                keepTwice(kept, who.clientId + " " + what, [&](Instant when, double loss) -> Expected<ComputedTest> {
-                    auto begun = ImpedanceProcedure::begin(impedanceSetting(0), "t", who, technician, journal,
-                                                           SteppingClock(when));
-                    if (!begun)
-                        return tl::unexpected(begun.error());
-                    auto& run = *begun;
-                    const double mass = 22.5 * who.height.value() * who.height.value() - 2.0 * loss;
-                    std::vector<ReportedValue> values{{what, std::string_view(what) == "fat-percent" ? 24.0 - loss
-                                                             : std::string_view(what) == "body-water" ? 0.55 * mass
-                                                                                                      : 0.77 * mass,
-                                                       std::string_view(what) == "fat-percent"  ? "%"
-                                                       : std::string_view(what) == "body-water" ? "L"
-                                                                                                : "kg"}};
-                    if (segments)
-                        for (const impedance::Segment segment : impedance::bodySegments)
-                            values.push_back({"lean." + std::string(impedance::segmentKey(segment)),
-                                              segment == impedance::Segment::Trunk ? 0.33 * mass : 0.06 * mass, "kg"});
-                    (void)run.answerOpen(onTheLimit);
-                    (void)run.weigh(Kilograms(mass), Attribution::typed());
-                    if (auto done = run.keepReported(values); !done)
-                        return tl::unexpected(done.error());
-                    return computedOf(run);
-                });
+                keepTwice(
+                    kept, who.clientId + " " + what, [&](Instant when, double loss) -> Expected<ComputedTest> {
+                        auto begun = ImpedanceProcedure::begin(impedanceSetting(0), "t", who, technician,
+                                                               journal, SteppingClock(when));
+                        if (!begun)
+                            return tl::unexpected(begun.error());
+                        auto& run = *begun;
+                        const double mass = 22.5 * who.height.value() * who.height.value() - 2.0 * loss;
+                        std::vector<ReportedValue> values{{what,
+                                                           std::string_view(what) == "fat-percent" ? 24.0 - loss
+                                                           : std::string_view(what) == "body-water"
+                                                               ? 0.55 * mass
+                                                               : 0.77 * mass,
+                                                           std::string_view(what) == "fat-percent"  ? "%"
+                                                           : std::string_view(what) == "body-water" ? "L"
+                                                                                                    : "kg"}};
+                        if (segments)
+                            for (const impedance::Segment segment : impedance::bodySegments)
+                                values.push_back(
+                                    {"lean." + std::string(impedance::segmentKey(segment)),
+                                     segment == impedance::Segment::Trunk ? 0.33 * mass : 0.06 * mass, "kg"});
+                        (void)run.answerOpen(onTheLimit);
+                        (void)run.weigh(Kilograms(mass), Attribution::typed());
+                        if (auto done = run.keepReported(values); !done)
+                            return tl::unexpected(done.error());
+                        return computedOf(run);
+                    });
 }
 
 TEST(KeptResults, Days) {
@@ -246,9 +250,7 @@ TEST(KeptResults, Days) {
         return instantFromIso("2026-03-12T00:00:00.000Z")->plusMinutes(minutes);
     };
     // To the nearest second: the last bits of another compiler do not count.
-    const auto second = [](Instant instant) {
-        return isoText({instant.milliseconds + 500}).substr(11, 8);
-    };
+    const auto second = [](Instant instant) { return isoText({instant.milliseconds + 500}).substr(11, 8); };
     const std::vector<std::vector<std::pair<const char*, int>>> days{
         {{"hydrostatic", 570}},
         {{"hydrostatic", 480}, {"hydrostatic", 600}, {"hydrostatic", 690}, {"hydrostatic", 900}},
@@ -270,8 +272,8 @@ TEST(KeptResults, Days) {
                 const DayPlan plan = planDay(inputs, policy);
                 kept.line("== day", now, one);
                 for (const DayTask& task : plan.tasks)
-                    kept.line(task.id, task.instrument, second(task.from), second(task.to), task.done, task.late,
-                              task.detail.english());
+                    kept.line(task.id, task.instrument, second(task.from), second(task.to), task.done,
+                              task.late, task.detail.english());
                 for (const DayConflict& conflict : plan.conflicts)
                     kept.line("conflict", conflict.what.english());
                 for (const Message& cost : plan.costs)

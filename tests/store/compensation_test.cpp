@@ -13,8 +13,7 @@ using namespace testing;
 class Compensation : public ::testing::TestWithParam<Engine> {
 protected:
     void SetUp() override {
-        book =
-            std::move(*LabBook::create(shelf.address(), [this] { return now; }));
+        book = std::move(*LabBook::create(shelf.address(), [this] { return now; }));
         ASSERT_TRUE(book->save(Staff{"bram", "Bram Iyengar", Role::Technician}, "bram"));
         ASSERT_TRUE(book->save(person(1.75), "bram"));
         ASSERT_TRUE(book->save(visit(now), "bram"));

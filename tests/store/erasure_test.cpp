@@ -1,8 +1,8 @@
 // Who a client is can be destroyed, and nothing else goes with it.
-#include "store/book/erasure.hpp"
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
 #include "store/book/compensation.hpp"
+#include "store/book/erasure.hpp"
 #include "store/transfer/client_transfer.hpp"
 #include "support/engines.hpp"
 #include "support/hydrostatic_run.hpp"
@@ -23,8 +23,8 @@ protected:
         return std::move(*opened);
     }
     static Client ailsa() {
-        Client client{man.clientId,  "SP-001",     "Ailsa Brandvold",  *dateFromIso("1984-06-02"),
-                      Sex::Female,   Metres(1.68), UnitSystem::Metric, "wears a blue cap",
+        Client client{man.clientId, "SP-001",     "Ailsa Brandvold",  *dateFromIso("1984-06-02"),
+                      Sex::Female,  Metres(1.68), UnitSystem::Metric, "wears a blue cap",
                       false};
         client.telephone = "Skerry Point 301";
         return client;
@@ -110,7 +110,8 @@ TEST_P(Erasure, LeavesNoTraceOfTheNameAndNoWayBack) {
 TEST_P(Erasure, AKeyThatIsLostOrChangedWithoutItIsAFault) {
     for (const auto& [name, act] :
          {std::pair("one.fusain", "DELETE FROM secrets WHERE subject = 'client-2'"),
-          std::pair("two.fusain", "UPDATE secrets SET secret = substr(secret, 3) || substr(secret, 1, 2) WHERE subject = 'client-2'")}) {
+          std::pair("two.fusain", "UPDATE secrets SET secret = substr(secret, 3) || substr(secret, 1, 2) WHERE "
+                                  "subject = 'client-2'")}) {
         auto book = open(name);
         fill(*book);
         EXPECT_EQ(faults(*book), "");

@@ -1,5 +1,5 @@
-// The server or a workstation goes at any moment, and several write at once: what was said to be accepted is there
-// afterwards, exactly once.
+// The server or a workstation goes at any moment, and several write at once: what was said to be accepted is
+// there afterwards, exactly once.
 #include "procedure/method/journal.hpp"
 #include "record/base/json.hpp"
 #include "store/book/lab_book.hpp"

@@ -3,6 +3,7 @@
 #include "record/all/record.hpp"
 #include "record/base/json.hpp"
 #include "store/book/lab_book.hpp"
+#include "store/book/network_folder.hpp"
 #include "store/book/tables.hpp"
 #include "support/hydrostatic_run.hpp"
 
@@ -556,6 +557,22 @@ TEST_F(Place, ACopyIsBroughtUpToDateAndOneFromAWrongClockGetsNoPlaceForEver) {
     EXPECT_FALSE(left.exists());
 }
 
+TEST(NetworkFolder, IsRefusedWithTheReasonAndTheRemedy) {
+    for (const auto& [kind, refused] :
+         {std::pair("ext4", false), std::pair("btrfs", false), std::pair("tmpfs", false),
+          std::pair("overlay", false), std::pair("nfs4", true), std::pair("cifs", true),
+          std::pair("fuse.sshfs", true)}) {
+        const auto objection = objectionToFolder(QStringLiteral("/lab/lab.fusain"),
+                                                 [&](const QString&) { return QLatin1String(kind); });
+        EXPECT_EQ(objection.has_value(), refused) << kind;
+        if (objection) {
+            EXPECT_NE(objection->english().find(kind), std::string::npos);
+            EXPECT_NE(objection->english().find("PostgreSQL"), std::string::npos);
+        }
+    }
+    EXPECT_FALSE(fileSystemOf(QStringLiteral("/")).isEmpty());
+}
+
 // What was noted elsewhere finds even a journal that was written anew from its first event.
 TEST_F(Tampered, ARewrittenJournalIsFoundByTheHeadsThatWereNoted) {
     const QString elsewhere = file("elsewhere");
@@ -584,7 +601,8 @@ TEST_F(Tampered, ARewrittenJournalIsFoundByTheHeadsThatWereNoted) {
                 event.by = "nobody";
             event.hash = head = chainHash(head, event);
             hand.run(QStringLiteral("UPDATE journal SET staff = ?, hash = ? WHERE sequence = ?"),
-                     {QString::fromStdString(event.by), QString::fromStdString(event.hash), qlonglong(event.sequence)});
+                     {QString::fromStdString(event.by), QString::fromStdString(event.hash),
+                      qlonglong(event.sequence)});
         }
         hand.run(QStringLiteral("UPDATE meta SET value = ? WHERE key = 'head'"),
                  {headText(events.back().sequence, head)});

@@ -102,7 +102,8 @@ private:
 
     Engine engine_;
     QTemporaryDir folder_;
-    QString mark_ = QStringLiteral("t") + QUuid::createUuid().toString(QUuid::Id128).left(12) + QLatin1Char('_');
+    QString mark_ =
+        QStringLiteral("t") + QUuid::createUuid().toString(QUuid::Id128).left(12) + QLatin1Char('_');
     QStringList made_;
 };
 

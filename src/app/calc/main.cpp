@@ -268,7 +268,8 @@ int sealed(bool seal, const std::string& from, const std::string& to) {
     std::cerr << "Passphrase: " << std::flush;
     std::getline(std::cin, passphrase);
     const QString source = QString::fromStdString(from), target = QString::fromStdString(to);
-    const auto done = seal ? store::sealFile(source, target, passphrase) : store::unsealFile(source, target, passphrase);
+    const auto done =
+        seal ? store::sealFile(source, target, passphrase) : store::unsealFile(source, target, passphrase);
     return done ? static_cast<int>(Done) : complain(done.error());
 }
 
@@ -281,7 +282,8 @@ int copy(const std::string& from, const std::string& to) {
             if (const int percent = static_cast<int>(100.0 * progress.share().value_or(0.0)); percent != shown)
                 std::cerr << '\r' << (shown = percent) << " %" << std::flush;
     });
-    const auto copied = store::LabBook::restore(QString::fromStdString(from), QString::fromStdString(to), &progress);
+    const auto copied =
+        store::LabBook::restore(QString::fromStdString(from), QString::fromStdString(to), &progress);
     over = true;
     telling.join();
     std::cerr << "\r      \r";
@@ -349,8 +351,9 @@ constexpr Command commands[] = {
     {"unseal", "FILE TO", "Open a sealed file with its passphrase, read from standard input", 2, 2,
      [](const Asked& asked) { return sealed(false, asked.operand(0), asked.operand(1)); }},
     {"copy", "FROM TO",
-     "Copy a lab book to where there is none, and check the copy; each a file or postgresql://user@host/labbook", 2, 2,
-     [](const Asked& asked) { return copy(asked.operand(0), asked.operand(1)); }},
+     "Copy a lab book to where there is none, and check the copy; each a file or "
+     "postgresql://user@host/labbook",
+     2, 2, [](const Asked& asked) { return copy(asked.operand(0), asked.operand(1)); }},
 };
 
 QString commandList() {

@@ -22,10 +22,11 @@ int main(int argc, char** argv) {
     parser.setApplicationDescription(QStringLiteral("Fusain, the workbench of a body-composition laboratory"));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("file"),
-                                 QStringLiteral("Lab book to open, a file or postgresql://user@host/labbook; nothing is "
-                                                "created unless --new says so."),
-                                 QStringLiteral("[file]"));
+    parser.addPositionalArgument(
+        QStringLiteral("file"),
+        QStringLiteral("Lab book to open, a file or postgresql://user@host/labbook; nothing is "
+                       "created unless --new says so."),
+        QStringLiteral("[file]"));
     parser.addOptions(
         {{QStringLiteral("new"),
           QStringLiteral("Make a new lab book at this place; refused when there is a file.")},

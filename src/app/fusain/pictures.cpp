@@ -1,12 +1,15 @@
 #include "desktop/bench/method/closing_panels.hpp"
 #include "desktop/bench/tank/trials_panel.hpp"
 #include "desktop/services/visit_reporter.hpp"
+#include "desktop/views/conflict.hpp"
 #include "desktop/views/talk_view.hpp"
+#include "desktop/window/lock.hpp"
 #include "fusain/run.hpp"
 #include "link/simulation/all/played_run.hpp"
 #include "procedure/all/methods.hpp"
 #include "record/all/record.hpp"
 #include "report/pages/preparation_page.hpp"
+#include "store/book/signatures.hpp"
 
 #include <QApplication>
 #include <QDir>
@@ -46,6 +49,10 @@ public:
         flow.paint(painter, page, QRectF(0, 0, image.width(), image.height()));
         painter.end();
         good_ = image.save(folder_.filePath(name + QStringLiteral(".png"))) && good_;
+    }
+    bool keep(const QImage& image, const QString& name) {
+        good_ = image.save(folder_.filePath(name + QStringLiteral(".png"))) && good_;
+        return good_;
     }
     [[nodiscard]] bool good() const { return good_; }
 
@@ -235,10 +242,6 @@ bool practiceRoom(desktop::Shell& shell, desktop::Session& session, Camera& came
         practice.reading().mark(line, line == 0 ? Verdict::MayBeNoise : Verdict::NotComparable);
     practice.reading().check();
     camera.take(QStringLiteral("practice-reading"));
-    practice.showPage(Page::WhatIf);
-    practice.whatIf().chooseMethod(QStringLiteral("hydrostatic"));
-    practice.whatIf().setFault(QStringLiteral("wall-touch"), true);
-    camera.take(QStringLiteral("practice-what-if"));
     return camera.good();
 }
 
@@ -269,6 +272,48 @@ bool visitPages(desktop::Session& session, Camera& camera) {
     return true;
 }
 
+// Staff, lock, sign-in and two edits of one client, four in one: each is small.
+bool peoplePicture(desktop::Shell& shell, desktop::Session& session, Camera& camera) {
+    const auto client = session.book().client("ailsa");
+    const auto staff = session.book().staff();
+    const auto physiologist = std::ranges::find(staff, Role::Physiologist, &Staff::role);
+    if (!client || physiologist == staff.end() ||
+        !session.report(session.signatures().makeKey(physiologist->id, "four quiet herons walk")))
+        return false;
+    shell.open(PlaceName::Settings);
+    shell.settings().showPage(desktop::SettingsPlace::Page::People);
+    Client here = *client, there = *client;
+    here.telephone = "Skerry Point 318";
+    there.telephone = "Skerry Point 302";
+    there.height = Metres(1.69);
+    desktop::ClientConflict conflict(session, here, there);
+    desktop::LockCover lock(session, &shell, desktop::LockCover::Why::Idle),
+        signIn(session, &shell, desktop::LockCover::Why::Start);
+    QImage four(shell.size(), QImage::Format_RGB32);
+    four.fill(shell.palette().color(QPalette::Window));
+    QPainter painter(&four);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    const QSize quarter = shell.size() / 2;
+    int place = 0;
+    for (QWidget* each : std::initializer_list<QWidget*>{&shell, &lock, &signIn, &conflict}) {
+        if (each == &lock || each == &signIn)
+            each->resize(shell.size());
+        each->show();
+        letTimePass(150);
+        const QPixmap seen = each->grab().scaled(quarter, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+        const QPoint corner(place % 2 * quarter.width(), place / 2 * quarter.height());
+        painter.drawPixmap(
+            corner + QPoint((quarter.width() - seen.width()) / 2, (quarter.height() - seen.height()) / 2),
+            seen);
+        painter.drawRect(QRect(corner, quarter).adjusted(0, 0, -1, -1));
+        ++place;
+        if (each != &shell)
+            each->hide();
+    }
+    painter.end();
+    return camera.keep(four, QStringLiteral("people"));
+}
+
 } // namespace
 
 int takePictures(desktop::Shell& shell, desktop::Session& session, const QString& folder) {
@@ -289,8 +334,8 @@ int takePictures(desktop::Shell& shell, desktop::Session& session, const QString
     shell.open(PlaceName::Library);
     shell.library().search(QStringLiteral("Barbosa"));
     camera.take(QStringLiteral("library"));
-    const bool visitStood = visitPages(session, camera);
-    if (camera.good() && benchStood && visitStood)
+    const bool visitStood = visitPages(session, camera), peopleStood = peoplePicture(shell, session, camera);
+    if (camera.good() && benchStood && visitStood && peopleStood)
         return 0;
     return incomplete();
 }

@@ -106,7 +106,8 @@ void connectSimulatedLab(desktop::Session& session, simulation::SimulatedLab& la
         session.hub().configure(
             role, link::LinkSettings::fromText(QStringLiteral("tcp:127.0.0.1:%1").arg(lab.openTcp(role))));
     lab.setScanner(
-        QString::fromStdString(session.workstation().setting("scan-folder")), [&session] { return session.now(); },
+        QString::fromStdString(session.workstation().setting("scan-folder")),
+        [&session] { return session.now(); },
         60);                // and a scan in seven
     lab.setAnalyzer({}, 6); // a sweep in ten seconds: nobody waits a minute for a demonstration
     const auto follow = [&session, &lab, last = std::string()]() mutable {
@@ -258,7 +259,8 @@ int runDesktop(const RunOptions& options,
     if (options.demo || options.practice) {
         const QString scans = session.book().address().beside(QStringLiteral(".scans"));
         QDir().mkpath(scans);
-        session.report(session.workstation().setSetting("scan-folder", scans.toStdString(), session.atTheBench().id));
+        session.report(
+            session.workstation().setSetting("scan-folder", scans.toStdString(), session.atTheBench().id));
         lab = std::make_unique<simulation::SimulatedLab>(20260312, simulation::VirtualPerson{},
                                                          simulation::LabFaults{});
         connectSimulatedLab(session, *lab);

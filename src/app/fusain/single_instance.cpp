@@ -12,9 +12,9 @@ namespace {
 // In a folder of this account alone, where there is one.
 QString socketOf(const QString& book, const QString& workstation) {
     const QString canonical = QFileInfo(book).canonicalFilePath();
-    const QString of = canonical.isEmpty() ? book + QLatin1Char('\n') + workstation : canonical; // a file, or a server
-    const QByteArray name =
-        QCryptographicHash::hash(of.toUtf8(), QCryptographicHash::Sha256).toHex().left(16);
+    const QString of =
+        canonical.isEmpty() ? book + QLatin1Char('\n') + workstation : canonical; // a file, or a server
+    const QByteArray name = QCryptographicHash::hash(of.toUtf8(), QCryptographicHash::Sha256).toHex().left(16);
     const QString own = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
     return QDir(own.isEmpty() ? QDir::tempPath() : own)
         .filePath(QStringLiteral("fusain-") + QString::fromLatin1(name));
@@ -28,7 +28,8 @@ bool SingleInstance::knock(const QString& book, const QString& workstation) {
     return socket.waitForConnected(1000) && (socket.waitForDisconnected(1000), true);
 }
 
-void SingleInstance::answer(const QString& book, const QString& workstation, std::function<void()> comeForward) {
+void SingleInstance::answer(const QString& book, const QString& workstation,
+                            std::function<void()> comeForward) {
     const QString name = socketOf(book, workstation);
     QLocalServer::removeServer(name);
     server_.setSocketOptions(QLocalServer::UserAccessOption);

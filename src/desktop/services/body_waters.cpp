@@ -37,7 +37,8 @@ Expected<void> keepBodyWater(store::LabBook& book, const std::string& clientId, 
             if (!kept) // what cannot be read is not written over
                 return tl::unexpected(kept.error());
             auto& samples = *kept;
-            std::erase_if(samples, [&](const WaterSample& other) { return report::sameDay(other.at, sample.at); });
+            std::erase_if(samples,
+                          [&](const WaterSample& other) { return report::sameDay(other.at, sample.at); });
             samples.push_back(sample);
             std::ranges::sort(samples, {}, &WaterSample::at);
             return toJson(samples).dump();

@@ -17,7 +17,8 @@ constexpr double daysBetweenWholes = 7.0;
 
 // A connection of its own, which only reads: the window's is not touched.
 store::Verification verificationOf(const QString& path, const QStringList& copies,
-                                   const std::optional<store::Verified>& earlier, Instant now, Progress* progress) {
+                                   const std::optional<store::Verified>& earlier, Instant now,
+                                   Progress* progress) {
     const auto book = store::LabBook::openForReading(path);
     store::Verification found;
     if (book) {
@@ -70,7 +71,8 @@ void BookCare::verifyAll() {
     auto found = std::make_shared<store::Verification>();
     session_.background().run(
         tr("Verifying the lab book"),
-        [path = path_, copies = copyFolders(), found, now = session_.now()](Progress& progress) -> Expected<void> {
+        [path = path_, copies = copyFolders(), found,
+         now = session_.now()](Progress& progress) -> Expected<void> {
             *found = verificationOf(path, copies, {}, now, &progress);
             return {};
         },

@@ -11,10 +11,10 @@ namespace fusain::desktop {
 Changes Changes::ofEvents(const std::vector<std::pair<std::string, std::string>>& events) {
     using namespace store::kinds;
     static const std::map<std::string_view, bool Changes::*> about{
-        {clientSaved, &Changes::people},     {clientErased, &Changes::people},
-            {staffSaved, &Changes::colleagues}, {visitSaved, &Changes::visits},
-        {resultStored, &Changes::tests},     {checkSaved, &Changes::checks},     {studySaved, &Changes::checks},
-        {settingChanged, &Changes::settings}};
+        {clientSaved, &Changes::people},    {clientErased, &Changes::people},
+        {staffSaved, &Changes::colleagues}, {visitSaved, &Changes::visits},
+        {resultStored, &Changes::tests},    {checkSaved, &Changes::checks},
+        {studySaved, &Changes::checks},     {settingChanged, &Changes::settings}};
     Changes changes;
     for (const auto& [kind, subject] : events) {
         changes.subjects.insert(subject);

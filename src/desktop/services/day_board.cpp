@@ -152,16 +152,17 @@ Expected<void> DayBoard::tick(const std::string& taskId, bool done) {
     if (taskId.starts_with("check."))
         return failure({FUSAIN_TEXT("A check is done when it is made."), {}}, {},
                        {FUSAIN_TEXT("Do the check in Quality; this line goes when it is done."), {}});
-    return session_.book().changeSetting(tickKey(), session_.atTheBench().id, [&](const std::string&) -> Expected<std::string> {
-        Json json = Json::object();
-        for (const auto& [task, tick] : readTicks())
-            json[task] = {{"at", isoText(tick.at)}, {"by", tick.by}};
-        if (done)
-            json[taskId] = {{"at", isoText(session_.now())}, {"by", session_.atTheBench().id}};
-        else
-            json.erase(taskId);
-        return json.dump();
-    });
+    return session_.book().changeSetting(
+        tickKey(), session_.atTheBench().id, [&](const std::string&) -> Expected<std::string> {
+            Json json = Json::object();
+            for (const auto& [task, tick] : readTicks())
+                json[task] = {{"at", isoText(tick.at)}, {"by", tick.by}};
+            if (done)
+                json[taskId] = {{"at", isoText(session_.now())}, {"by", session_.atTheBench().id}};
+            else
+                json.erase(taskId);
+            return json.dump();
+        });
 }
 
 std::vector<WaterLogEntry> DayBoard::waterLog(int days) const {

@@ -209,9 +209,8 @@ MethodsForm::MethodsForm(Session& session, QWidget* parent) : QWidget(parent), s
         form->addRow(box);
     }
     for (const QString& role : link::InstrumentHub::roles()) {
-        links_[role] =
-            new LinkField(roleWords(role),
-                          QString::fromStdString(session.workstation().setting("link." + role.toStdString(), "none")));
+        links_[role] = new LinkField(roleWords(role), QString::fromStdString(session.workstation().setting(
+                                                          "link." + role.toStdString(), "none")));
         form->addRow(roleWords(role), links_[role]);
     }
 }

@@ -8,7 +8,9 @@ OwnSettings::OwnSettings(const QString& file)
     : file_(file.isEmpty() ? nullptr : std::make_shared<QSettings>(file, QSettings::IniFormat)) {}
 
 QString OwnSettings::ofAccount(const QString& workstation) {
-    const QString of = workstation.isEmpty() ? QString() : QLatin1Char('-') + QString::fromLatin1(workstation.toUtf8().toHex());
+    const QString of = workstation.isEmpty()
+                           ? QString()
+                           : QLatin1Char('-') + QString::fromLatin1(workstation.toUtf8().toHex());
     return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) +
            QStringLiteral("/window%1.ini").arg(of);
 }

@@ -12,9 +12,9 @@
 #include "procedure/all/procedure.hpp"
 #include "record/base/json.hpp"
 #include "record/library/catalogue.hpp"
-#include "store/book/signatures.hpp"
 #include "report/base/language.hpp"
 #include "report/base/words.hpp"
+#include "store/book/signatures.hpp"
 
 #include <QCryptographicHash>
 #include <QGuiApplication>
@@ -43,14 +43,16 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                                                  report.namesHidden = namesHidden_;
                                              })),
       signatures_(std::make_unique<store::Signatures>(*book_)), own_(std::move(own)),
-      workstation_(std::make_unique<Workstation>(*book_, own_)), undoing_(new LabUndo(*this)), background_(new Background(this)) {
+      workstation_(std::make_unique<Workstation>(*book_, own_)), undoing_(new LabUndo(*this)),
+      background_(new Background(this)) {
     toldUpTo_ = book_->lastEvent();
     const auto everyone = book_->staff();
     const std::string last = workstation_->setting("at-the-bench");
     for (const Staff& staff : everyone)
         if (atTheBench_.id.empty() || staff.id == last)
             atTheBench_ = staff;
-    if (signatures_->everybodySignsIn() || signatures_->keyOf(atTheBench_.id)) // who has a passphrase says it first
+    if (signatures_->everybodySignsIn() ||
+        signatures_->keyOf(atTheBench_.id)) // who has a passphrase says it first
         atTheBench_ = {};
     // Until a person chooses: as the lab book of before had it, else as the desktop is.
     const std::string theme = book_->setting("theme");
@@ -62,8 +64,8 @@ Session::Session(std::unique_ptr<store::LabBook> book, LabCatalogue catalogue, C
                         .toBool();
     dark_ = ofPerson(QStringLiteral("dark"), theme.empty() ? darkDesktop : theme == "dark").toBool();
     for (const QString& role : link::InstrumentHub::roles())
-        hub_.configure(role, link::LinkSettings::fromText(
-                                 QString::fromStdString(workstation_->setting("link." + role.toStdString(), "none"))));
+        hub_.configure(role, link::LinkSettings::fromText(QString::fromStdString(
+                                 workstation_->setting("link." + role.toStdString(), "none"))));
     book_->listen([this] { othersWrote(); });
     connect(&speaking_, &QTimer::timeout, this, [this] { workstation_->leases().speak(); });
     if (book_->address().onServer())
@@ -89,7 +91,9 @@ std::string Session::journalHead() {
 report::Letterhead Session::letterhead() {
     const std::string usualPaper =
         QLocale::system().measurementSystem() == QLocale::ImperialUSSystem ? "letter" : "a4";
-    return {labName(), book_->setting("lab-address"), book_->setting("lab-telephone"),
+    return {labName(),
+            book_->setting("lab-address"),
+            book_->setting("lab-telephone"),
             QByteArray::fromBase64(QByteArray::fromStdString(book_->setting("lab-logo"))),
             book_->setting("lab-paper", usualPaper) == "letter" ? report::Paper::Letter : report::Paper::A4,
             journalHead()};

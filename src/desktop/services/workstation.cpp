@@ -13,8 +13,8 @@ Workstation::Workstation(store::LabBook& book, OwnSettings& own)
       leases_(book, own.value(QLatin1String(nameKey), QSysInfo::machineHostName()).toString().toStdString()) {}
 
 QString Workstation::ownKey(const std::string& key) const {
-    return QStringLiteral("at/%1/%2").arg(QString::fromLatin1(book_.path().toUtf8().toHex()),
-                                          QString::fromStdString(key));
+    return QStringLiteral("at/%1/%2")
+        .arg(QString::fromLatin1(book_.path().toUtf8().toHex()), QString::fromStdString(key));
 }
 
 std::string Workstation::setting(const std::string& key, const std::string& otherwise) const {
@@ -23,7 +23,8 @@ std::string Workstation::setting(const std::string& key, const std::string& othe
     return own_.value(ownKey(key), QString::fromStdString(otherwise)).toString().toStdString();
 }
 
-Expected<void> Workstation::setSetting(const std::string& key, const std::string& value, const std::string& by) {
+Expected<void> Workstation::setSetting(const std::string& key, const std::string& value,
+                                       const std::string& by) {
     if (!book_.address().onServer())
         return book_.setSetting(key, value, by);
     own_.set(ownKey(key), QString::fromStdString(value));
@@ -38,7 +39,8 @@ QString Workstation::elsewhere(const std::string& test) const {
     const auto who = std::ranges::find(staff, lease->staff, &Staff::id);
     return QCoreApplication::translate("Workstation", "at %1 with %2 since %3")
         .arg(QString::fromStdString(lease->workstation),
-             QString::fromStdString(who == staff.end() ? lease->staff : who->name), report::clock(lease->since));
+             QString::fromStdString(who == staff.end() ? lease->staff : who->name),
+             report::clock(lease->since));
 }
 
 } // namespace fusain::desktop

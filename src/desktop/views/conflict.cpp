@@ -21,9 +21,9 @@ ClientConflict::ClientConflict(Session& session, Client entered, Client present,
     collect();
     auto* column = new QVBoxLayout(this);
     const auto events = session_.book().eventsOf(present_.id);
-    column->addWidget(label(tr("%1 was changed on another workstation while it was open here.")
-                                .arg(session_.nameOf(present_)),
-                            "title"));
+    column->addWidget(label(
+        tr("%1 was changed on another workstation while it was open here.").arg(session_.nameOf(present_)),
+        "title"));
     if (!events.empty())
         column->addWidget(label(tr("By %1 at %2. Choose for each field; the other stays in the journal.")
                                     .arg(report::plain(session_.computing().staffNames()(events.back().by)),
@@ -35,8 +35,8 @@ ClientConflict::ClientConflict(Session& session, Client entered, Client present,
     foot.primary->setEnabled(fields_.empty());
     for (const Field& field : fields_)
         connect(field.choice, &QButtonGroup::idToggled, this, [this, primary = foot.primary] {
-            primary->setEnabled(std::ranges::all_of(
-                fields_, [](const Field& each) { return each.choice->checkedId() >= 0; }));
+            primary->setEnabled(
+                std::ranges::all_of(fields_, [](const Field& each) { return each.choice->checkedId() >= 0; }));
         });
 }
 
@@ -47,10 +47,10 @@ void ClientConflict::collect() {
             fields_.push_back({name, here, there, take});
     };
     const auto height = [this](const Client& client) {
-        return client.height ? report::number(shownFromKept(Dimension::Height, centimetres(*client.height),
-                                                            session_.units()),
-                                              1)
-                             : QString();
+        return client.height
+                   ? report::number(
+                         shownFromKept(Dimension::Height, centimetres(*client.height), session_.units()), 1)
+                   : QString();
     };
     const auto units = [](const Client& client) {
         return client.units == UnitSystem::UsCustomary ? tr("US customary") : tr("metric");
@@ -74,7 +74,8 @@ void ClientConflict::collect() {
     add(tr("Units on pages"), units(here), units(there),
         [](Client& into, const Client& from) { into.units = from.units; });
     const auto language = [](const Client& client) {
-        return report::languageName(client.language.empty() ? QStringLiteral("en") : report::plain(client.language));
+        return report::languageName(client.language.empty() ? QStringLiteral("en")
+                                                            : report::plain(client.language));
     };
     add(tr("Language of pages"), language(here), language(there),
         [](Client& into, const Client& from) { into.language = from.language; });

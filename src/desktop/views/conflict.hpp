@@ -6,8 +6,8 @@
 
 namespace fusain::desktop {
 
-/// Two edits of one client at once: each field that differs, as it was entered here and as it is in the lab book by
-/// now, and the person chooses. Nothing is chosen for them.
+/// Two edits of one client at once: each field that differs, as it was entered here and as it is in the lab
+/// book by now, and the person chooses. Nothing is chosen for them.
 class ClientConflict : public QDialog {
     Q_OBJECT
 public:

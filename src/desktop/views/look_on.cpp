@@ -4,8 +4,8 @@
 #include "desktop/services/workstation.hpp"
 #include "desktop/widgets/ask.hpp"
 #include "desktop/widgets/parts.hpp"
-#include "procedure/all/procedure.hpp"
 #include "procedure/all/methods.hpp"
+#include "procedure/all/procedure.hpp"
 #include "record/all/record.hpp"
 #include "report/base/words.hpp"
 
@@ -25,8 +25,10 @@ QListWidget* lookedAt(const QString& name) {
 }
 
 QStringList stepsOf(const Procedure& run) {
-    static const std::map<StepState, const char*> marks{
-        {StepState::Done, "✓  "}, {StepState::Current, "▶  "}, {StepState::Attention, "▲  "}, {StepState::Waiting, "·   "}};
+    static const std::map<StepState, const char*> marks{{StepState::Done, "✓  "},
+                                                        {StepState::Current, "▶  "},
+                                                        {StepState::Attention, "▲  "},
+                                                        {StepState::Waiting, "·   "}};
     QStringList lines;
     for (int i = 0; i < static_cast<int>(run.steps().size()); ++i)
         lines << QString::fromUtf8(marks.at(run.stateOf(Step(i)))) + report::say(run.textOf(Step(i)).title);
@@ -37,9 +39,9 @@ QStringList sheetOf(Session& session, const AnyTest& test) {
     QStringList lines;
     if (const auto computed = session.computing().computed(test))
         for (const WorkedLine& line : computed->sheet())
-            lines << QStringLiteral("%1   %2 %3").arg(report::say(std::string_view(line.name)),
-                                                      QString::fromStdString(line.value),
-                                                      QString::fromStdString(line.unit));
+            lines << QStringLiteral("%1   %2 %3")
+                         .arg(report::say(std::string_view(line.name)), QString::fromStdString(line.value),
+                              QString::fromStdString(line.unit));
     return lines.isEmpty() ? QStringList{QObject::tr("no result yet")} : lines;
 }
 
@@ -80,18 +82,19 @@ void LookOn::refresh() {
     if (!test)
         return reject();
     const auto client = session_.book().client(common(*test).subject.clientId);
-    who_->setText(QStringLiteral("%1  ·  %2").arg(client ? session_.nameOf(*client) : QString(),
-                                                  report::say(methodTitle(methodOf(*test)))));
+    who_->setText(
+        QStringLiteral("%1  ·  %2")
+            .arg(client ? session_.nameOf(*client) : QString(), report::say(methodTitle(methodOf(*test)))));
     const QString elsewhere = session_.workstation().elsewhere(testId_);
-    where_->setText(elsewhere.isEmpty() ? tr("No workstation has it now.")
-                                        : tr("Read only: it is %1. What is accepted there is seen here.").arg(elsewhere));
+    where_->setText(elsewhere.isEmpty()
+                        ? tr("No workstation has it now.")
+                        : tr("Read only: it is %1. What is accepted there is seen here.").arg(elsewhere));
     MemoryJournal nothing; // nobody writes from here
     const auto policy = policyOf(*test, session_.catalogue());
     const auto protocol = protocolOf(*test, session_.catalogue());
-    const auto run = policy && protocol
-                         ? resumeTest(*policy, *protocol, session_.book().eventsOf(testId_), session_.atTheBench(),
-                                      nothing, session_.clock())
-                         : Expected<std::unique_ptr<Procedure>>(tl::unexpected(Problem{}));
+    const auto run = policy && protocol ? resumeTest(*policy, *protocol, session_.book().eventsOf(testId_),
+                                                     session_.atTheBench(), nothing, session_.clock())
+                                        : Expected<std::unique_ptr<Procedure>>(tl::unexpected(Problem{}));
     fill(*steps_, run ? stepsOf(**run) : QStringList());
     fill(*sheet_, sheetOf(session_, *test));
 }

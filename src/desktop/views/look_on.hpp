@@ -26,7 +26,8 @@ private:
     bool taken_ = false;
 };
 
-/// Puts a test on the bench. One that another workstation has is looked on at, and taken over only with a reason.
+/// Puts a test on the bench. One that another workstation has is looked on at, and taken over only with a
+/// reason.
 /// @return whether it is on the bench; a Problem is reported
 bool openOnBench(Session& session, QWidget* parent, const std::string& testId);
 

@@ -15,7 +15,8 @@
 namespace fusain::desktop {
 namespace {
 
-constexpr double names = 104.0, scaleHeight = 24.0, usualLane = 44.0, lowestLane = 34.0, gap = 8.0, minuteStep = 5.0;
+constexpr double names = 104.0, scaleHeight = 24.0, usualLane = 44.0, lowestLane = 34.0, gap = 8.0,
+                 minuteStep = 5.0;
 
 // The ribbon is drawn in units that grow with the size of text, as figures are.
 double unit() {

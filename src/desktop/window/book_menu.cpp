@@ -118,9 +118,9 @@ void BookMenu::openOnServer() {
 
 void BookMenu::restoreBook() {
     const QString copies = store::LabBook::copiesBeside(session_.book().path());
-    const QString from = QFileDialog::getOpenFileName(parentWidget(), tr("Choose a copy to restore"),
-                                                      QFileInfo::exists(copies) ? copies : folder(),
-                                                      tr("Lab books and sealed copies (*.fusain *.fusain-sealed)"));
+    const QString from = QFileDialog::getOpenFileName(
+        parentWidget(), tr("Choose a copy to restore"), QFileInfo::exists(copies) ? copies : folder(),
+        tr("Lab books and sealed copies (*.fusain *.fusain-sealed)"));
     if (from.isEmpty())
         return;
     QFileDialog dialog(parentWidget(), tr("Restore as a new lab book"), folder(), filter());

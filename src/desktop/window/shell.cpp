@@ -1,8 +1,8 @@
 #include "desktop/window/shell.hpp"
 
-#include "desktop/views/passphrase.hpp"
 #include "desktop/services/book_care.hpp"
 #include "desktop/services/lab_undo.hpp"
+#include "desktop/views/passphrase.hpp"
 #include "desktop/widgets/appearance.hpp"
 #include "desktop/widgets/figure_view.hpp"
 #include "desktop/window/command_search.hpp"
@@ -323,10 +323,11 @@ void Shell::addViewCommands() {
         undoBar_->hide(); // what it says may have a name in it
         session_.setNamesHidden(!session_.namesHidden());
     });
-    add("window.bench", tr("Change who is at the bench"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_B), [this] {
-        staff_->setFocus();
-        staff_->showPopup();
-    });
+    add("window.bench", tr("Change who is at the bench"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_B),
+        [this] {
+            staff_->setFocus();
+            staff_->showPopup();
+        });
     add(
         "window.lock", tr("Lock"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { lock_->lockNow(); },
         [this] { return lock_->obstacle(); });

@@ -16,10 +16,10 @@ Sex sexFromText(const std::string& text) {
     return text == "male" ? Sex::Male : Sex::Female;
 }
 std::string_view roleText(Role role) {
-    return role == Role::Physiologist ? FUSAIN_TEXT("physiologist")
-           : role == Role::Trainee    ? FUSAIN_TEXT("trainee")
+    return role == Role::Physiologist    ? FUSAIN_TEXT("physiologist")
+           : role == Role::Trainee       ? FUSAIN_TEXT("trainee")
            : role == Role::Administrator ? FUSAIN_TEXT("administrator")
-                                      : FUSAIN_TEXT("technician");
+                                         : FUSAIN_TEXT("technician");
 }
 
 Role roleFromText(const std::string& text) {
@@ -107,11 +107,10 @@ std::optional<Problem> problemWith(const Client& client, Instant now) {
 namespace {
 
 constexpr Named<UnitSystem> unitSystems[] = {{"metric", UnitSystem::Metric}, {"us", UnitSystem::UsCustomary}};
-constexpr Named<Role> roles[] = {
-    {"technician", Role::Technician},
-    {"trainee", Role::Trainee},
-    {"physiologist", Role::Physiologist},
-    {"administrator", Role::Administrator}};
+constexpr Named<Role> roles[] = {{"technician", Role::Technician},
+                                 {"trainee", Role::Trainee},
+                                 {"physiologist", Role::Physiologist},
+                                 {"administrator", Role::Administrator}};
 
 const Fields<Client>& clientFields() {
     static const auto fields =

@@ -63,7 +63,7 @@ QString say(const Message& message) {
     // An argument may be a marked text of its own ("residual volume").
     std::vector<std::string> arguments;
     for (const std::string& argument : message.arguments)
-        arguments.push_back(argument.empty()      ? argument
+        arguments.push_back(argument.empty()     ? argument
                             : momentIn(argument) ? inWords(*momentIn(argument)).toStdString()
                             : isDecimal(argument)
                                 ? withItsPoint(QString::fromStdString(argument)).toStdString()

@@ -42,9 +42,11 @@ Expected<void> noteHead(const QString& folder, Instant now, std::int64_t events,
                                 .arg(events)
                                 .arg(QString::fromStdString(head))
                                 .toUtf8();
-    if (!file.open(QIODevice::WriteOnly | QIODevice::Append) || file.write(line) != line.size() || !file.flush())
+    if (!file.open(QIODevice::WriteOnly | QIODevice::Append) || file.write(line) != line.size() ||
+        !file.flush())
         return failure({FUSAIN_TEXT("The head of the journal could not be noted beside the copies."), {}},
-                       file.fileName().toStdString(), {FUSAIN_TEXT("Check that the folder may be written."), {}});
+                       file.fileName().toStdString(),
+                       {FUSAIN_TEXT("Check that the folder may be written."), {}});
     return {};
 }
 
@@ -53,10 +55,11 @@ std::vector<Fault> againstNotedHeads(const QString& folder, const QSqlDatabase& 
     for (const Noted& each : notedIn(folder)) {
         auto row = run(book, QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"), {each.event});
         if (row && (!row->next() || row->value(0).toString() != each.hash))
-            faults.push_back({{FUSAIN_TEXT("The head that was noted on {1} (event {2}) is not in this journal: it was "
-                                           "rewritten since."),
-                               {each.day.toStdString(), std::to_string(each.event)}},
-                              {}});
+            faults.push_back(
+                {{FUSAIN_TEXT("The head that was noted on {1} (event {2}) is not in this journal: it was "
+                              "rewritten since."),
+                  {each.day.toStdString(), std::to_string(each.event)}},
+                 {}});
     }
     return faults;
 }

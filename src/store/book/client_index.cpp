@@ -38,7 +38,8 @@ std::vector<std::string> ClientIndex::find(const QSqlDatabase& database, const Q
 }
 
 void ClientIndex::after(std::string_view kind) {
-    if (kind == kinds::clientSaved || kind == kinds::clientErased || kind == kinds::rowFound || kind == kinds::importTakenBack)
+    if (kind == kinds::clientSaved || kind == kinds::clientErased || kind == kinds::rowFound ||
+        kind == kinds::importTakenBack)
         forget();
 }
 

@@ -61,11 +61,11 @@ private:
             values << row.value(column);
             places << QStringLiteral("?");
         }
-        const auto written =
-            run(to_, QStringLiteral("INSERT INTO %1 (%2) VALUES (%3)")
-                         .arg(table.name, table.columns.join(QStringLiteral(", ")),
-                              places.join(QStringLiteral(", "))),
-                values);
+        const auto written = run(
+            to_,
+            QStringLiteral("INSERT INTO %1 (%2) VALUES (%3)")
+                .arg(table.name, table.columns.join(QStringLiteral(", ")), places.join(QStringLiteral(", "))),
+            values);
         if (progress_)
             progress_->reached(++done_, all_);
         return written ? Expected<void>() : tl::unexpected(written.error());

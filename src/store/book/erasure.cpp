@@ -28,8 +28,8 @@ Expected<ErasureLeft> eraseClient(LabBook& book, const std::string& id, const st
                                : FUSAIN_TEXT("This client is not in the lab book."),
                         {}},
                        {}, {FUSAIN_TEXT("Say why in one sentence."), {}});
-    if (auto done =
-            book.note(kinds::clientErased, id, by, {{"reason", reason}, {"left", toJson(underTheCode(*client))}});
+    if (auto done = book.note(kinds::clientErased, id, by,
+                              {{"reason", reason}, {"left", toJson(underTheCode(*client))}});
         !done)
         return tl::unexpected(done.error());
     ErasureLeft left; // what can be read still was never sealed

@@ -25,7 +25,8 @@ bool isSealed(const Event& event) {
 
 QByteArray secretOf(const QSqlDatabase& database, const std::string& client) {
     auto row = run(database, QStringLiteral("SELECT secret FROM secrets WHERE subject = ?"), {text(client)});
-    const QByteArray secret = row && row->next() ? QByteArray::fromHex(row->value(0).toString().toLatin1()) : QByteArray();
+    const QByteArray secret =
+        row && row->next() ? QByteArray::fromHex(row->value(0).toString().toLatin1()) : QByteArray();
     return secret.size() == qsizetype(crypto_secretbox_KEYBYTES) ? secret : QByteArray();
 }
 
@@ -35,10 +36,11 @@ Expected<QByteArray> secretFor(const QSqlDatabase& database, const std::string& 
     Secret made;
     randombytes_buf(made.data(), made.size());
     const QByteArray secret(reinterpret_cast<const char*>(made.data()), qsizetype(made.size()));
-    const auto kept = run(database,
-                          QStringLiteral("INSERT INTO secrets (subject, secret) VALUES (?, ?) ON CONFLICT (subject) DO "
-                                         "UPDATE SET secret = excluded.secret"),
-                          {text(client), QString::fromLatin1(secret.toHex())});
+    const auto kept =
+        run(database,
+            QStringLiteral("INSERT INTO secrets (subject, secret) VALUES (?, ?) ON CONFLICT (subject) DO "
+                           "UPDATE SET secret = excluded.secret"),
+            {text(client), QString::fromLatin1(secret.toHex())});
     return kept ? Expected<QByteArray>(secret) : tl::unexpected(kept.error());
 }
 
@@ -57,10 +59,11 @@ Expected<void> sealIdentity(const QSqlDatabase& database, Event& event) {
     QByteArray box(plain.size() + qsizetype(crypto_secretbox_MACBYTES), '\0');
     crypto_secretbox_easy(reinterpret_cast<unsigned char*>(box.data()), bytes(plain),
                           static_cast<unsigned long long>(plain.size()), nonce.data(), bytes(*secret));
-    event.data = Json{{sealedKey, box.toHex().toStdString()},
-                      {nonceKey, QByteArray(reinterpret_cast<const char*>(nonce.data()), qsizetype(nonce.size()))
-                                     .toHex()
-                                     .toStdString()}};
+    event.data =
+        Json{{sealedKey, box.toHex().toStdString()},
+             {nonceKey, QByteArray(reinterpret_cast<const char*>(nonce.data()), qsizetype(nonce.size()))
+                            .toHex()
+                            .toStdString()}};
     return {};
 }
 
@@ -74,7 +77,8 @@ bool openIdentity(const QSqlDatabase& database, Event& event) {
     if (secret.isEmpty() || nonce.size() != qsizetype(crypto_secretbox_NONCEBYTES) ||
         box.size() < qsizetype(crypto_secretbox_MACBYTES) ||
         crypto_secretbox_open_easy(reinterpret_cast<unsigned char*>(plain.data()), bytes(box),
-                                   static_cast<unsigned long long>(box.size()), bytes(nonce), bytes(secret)) != 0)
+                                   static_cast<unsigned long long>(box.size()), bytes(nonce),
+                                   bytes(secret)) != 0)
         return false;
     event.data = Json::parse(plain.toStdString(), nullptr, false);
     return true;

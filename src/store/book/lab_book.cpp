@@ -17,8 +17,7 @@
 namespace fusain::store {
 
 std::optional<Problem> LabBook::clockWarning(Instant now) {
-    auto last = run(connection(),
-                    QStringLiteral("SELECT at FROM journal ORDER BY sequence DESC LIMIT 1"));
+    auto last = run(connection(), QStringLiteral("SELECT at FROM journal ORDER BY sequence DESC LIMIT 1"));
     if (!last || !last->next())
         return std::nullopt;
     const auto at = instantFromIso(last->value(0).toString().toStdString());
@@ -80,7 +79,8 @@ Expected<Event> LabBook::append(Event event) {
     index_->after(event.kind);
     lastSequence_ = event.sequence;
     lastHash_ = event.hash;
-    if (const auto open = written_.find(event.subject); open != written_.end() || event.kind == TestStarted::kind)
+    if (const auto open = written_.find(event.subject);
+        open != written_.end() || event.kind == TestStarted::kind)
         written_[event.subject] = event.sequence;
     return event;
 }
@@ -111,7 +111,8 @@ Expected<void> LabBook::standAtTheEnd(const std::string& subject) {
     const Event other = journalOf(connection(), subject).value_or(std::vector<Event>()).back();
     return failure({FUSAIN_TEXT("{1} has written to this test on another workstation at {2}."),
                     {nameOfStaff(*this, other.by), isoText(other.at)}},
-                   subject, {FUSAIN_TEXT("Open the test anew, look at what was written, then repeat the step."), {}},
+                   subject,
+                   {FUSAIN_TEXT("Open the test anew, look at what was written, then repeat the step."), {}},
                    {FUSAIN_TEXT("What was just entered here is not in the record."), {}});
 }
 
@@ -130,9 +131,10 @@ void LabBook::listen(std::function<void()> told) {
         if (follow())
             told();
     };
-    QObject::connect(driver, qOverload<const QString&, QSqlDriver::NotificationSource, const QVariant&>(
-                                 &QSqlDriver::notification),
-                     driver, heard);
+    QObject::connect(
+        driver,
+        qOverload<const QString&, QSqlDriver::NotificationSource, const QVariant&>(&QSqlDriver::notification),
+        driver, heard);
 }
 
 Expected<void> LabBook::together(const std::function<Expected<void>()>& work) {
@@ -185,8 +187,7 @@ std::optional<Problem> LabBook::notOurs() const {
             {FUSAIN_TEXT("Save it as a new lab book, then look for this one."), {}}};
     if (dialectOf(address_).shared())
         return serverAway();
-    auto head =
-        run(connection(), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
+    auto head = run(connection(), QStringLiteral("SELECT value FROM meta WHERE key = 'head'"));
     if (!head)
         return head.error();
     if (!head->next() || head->value(0).toString() != headText(lastSequence_, lastHash_))
@@ -249,7 +250,8 @@ Expected<void> LabBook::replace(std::string_view kind, const std::string& subjec
     });
 }
 
-Expected<void> LabBook::save(const Client& client, const std::string& by, std::optional<std::int64_t> madeFrom) {
+Expected<void> LabBook::save(const Client& client, const std::string& by,
+                             std::optional<std::int64_t> madeFrom) {
     if (!client.unreadable.empty())
         return failure(
             {FUSAIN_TEXT("This client's record is damaged. Saving would lose what is left of it."), {}},

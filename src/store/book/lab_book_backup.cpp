@@ -17,9 +17,8 @@ namespace fusain::store {
 Expected<void> LabBook::writeCopy(const QString& partial) {
     QFile::remove(partial);
     if (address_.onServer())
-        return makeFile(partial, clock_, [this](LabBook& file) {
-            return copyRows(connection(), file.connection());
-        });
+        return makeFile(partial, clock_,
+                        [this](LabBook& file) { return copyRows(connection(), file.connection()); });
     if (auto made = BookPlace::makeEmpty(partial); !made)
         return made;
     const auto written = run(connection(), QStringLiteral("VACUUM INTO ?"), {partial});
@@ -114,7 +113,8 @@ QString LabBook::copiesBeside(const QString& path) {
 // Several labs may share the second folder: each book of each computer has a folder of its own in it.
 QString LabBook::copiesIn(const QString& folder, const QString& path) {
     return QDir(folder).filePath(
-        QStringLiteral("%1 on %2.copies").arg(BookAddress::read(path).value_or(BookAddress()).name(), QSysInfo::machineHostName()));
+        QStringLiteral("%1 on %2.copies")
+            .arg(BookAddress::read(path).value_or(BookAddress()).name(), QSysInfo::machineHostName()));
 }
 
 std::vector<Fault> LabBook::againstNotedHeads(const QString& folder) const {
@@ -127,7 +127,8 @@ Expected<QString> LabBook::backUpDaily(Instant now, const QString& into, int kee
         return tl::unexpected(folder.error());
     const QString today =
         folder->filePath(QString::fromStdString(isoText(dateOf(now))) + QStringLiteral(".fusain"));
-    if (!QFile::exists(today) || reachOf(today) != eventCount())
+    // A book on a server has copies of its own there: here one a day, of a book that may be large.
+    if (!QFile::exists(today) || (!address_.onServer() && reachOf(today) != eventCount()))
         if (auto done = backUp(today); !done)
             return tl::unexpected(done.error());
     thinOut(*folder, keep);

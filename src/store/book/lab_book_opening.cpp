@@ -41,7 +41,7 @@ Problem notOpened(const QSqlDatabase& database, const BookAddress& address) {
                 {},
                 {FUSAIN_TEXT("Check that the folder exists and may be written."), {}}};
     return {{FUSAIN_TEXT("The server of the lab book does not let this workstation in: {1}"),
-             {database.lastError().text().toStdString()}},
+             {wordsOf(database.lastError())}},
             address.text().toStdString(),
             {FUSAIN_TEXT("Nothing was changed."), {}},
             {FUSAIN_TEXT("Check the network, the address, the account and its password in ~/.pgpass."), {}}};
@@ -111,7 +111,8 @@ Expected<std::unique_ptr<LabBook>> LabBook::create(const QString& path, Clock cl
 }
 
 tl::unexpected<Problem> LabBook::notEmpty(const BookAddress& address) {
-    return failure({FUSAIN_TEXT("There is already something in this database."), {}}, address.text().toStdString(),
+    return failure({FUSAIN_TEXT("There is already something in this database."), {}},
+                   address.text().toStdString(),
                    {FUSAIN_TEXT("Choose an empty one; nothing is ever overwritten."), {}});
 }
 
@@ -222,8 +223,8 @@ Expected<void> LabBook::bringForward() {
 }
 
 Expected<void> LabBook::readHead() {
-    auto last = run(connection(),
-                    QStringLiteral("SELECT sequence, hash FROM journal ORDER BY sequence DESC LIMIT 1"));
+    auto last =
+        run(connection(), QStringLiteral("SELECT sequence, hash FROM journal ORDER BY sequence DESC LIMIT 1"));
     if (!last)
         return tl::unexpected(last.error());
     if (last->next()) {
@@ -250,8 +251,9 @@ Expected<void> LabBook::migrate(int version) {
         if (done)
             if (const auto said =
                     run(database,
-                        QStringLiteral("INSERT INTO meta (key, value) VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET "
-                                       "value = excluded.value"),
+                        QStringLiteral(
+                            "INSERT INTO meta (key, value) VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET "
+                            "value = excluded.value"),
                         {key, value});
                 !said)
                 done = tl::unexpected(said.error());

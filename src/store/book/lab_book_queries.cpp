@@ -32,14 +32,15 @@ std::vector<T> collect(Expected<QSqlQuery> rows, Convert convert) {
 }
 
 // The newest version of each test that a condition on its row `t` is true of, its document first and as bytes.
-Expected<QSqlQuery> newestTests(const QSqlDatabase& database, const QString& condition, const QVariantList& values,
-                                const QString& order = QStringLiteral("started_at"),
+Expected<QSqlQuery> newestTests(const QSqlDatabase& database, const QString& condition,
+                                const QVariantList& values, const QString& order = QStringLiteral("started_at"),
                                 const QString& further = {}) {
-    return run(database,
-               QStringLiteral("SELECT %1%2 FROM tests AS t WHERE %3 AND version = (SELECT max(version) FROM tests "
-                              "WHERE id = t.id) ORDER BY %4")
-                   .arg(dialectOf(database).asBytes(QStringLiteral("document")), further, condition, order),
-               values);
+    return run(
+        database,
+        QStringLiteral("SELECT %1%2 FROM tests AS t WHERE %3 AND version = (SELECT max(version) FROM tests "
+                       "WHERE id = t.id) ORDER BY %4")
+            .arg(dialectOf(database).asBytes(QStringLiteral("document")), further, condition, order),
+        values);
 }
 
 template <class T>
@@ -94,14 +95,14 @@ std::vector<std::pair<std::string, std::string>> LabBook::subjectsSince(std::int
 }
 
 std::int64_t LabBook::lastEventOf(const std::string& subject) {
-    auto row = run(connection(),
-                   QStringLiteral("SELECT max(sequence) FROM journal WHERE subject = ?"), {text(subject)});
+    auto row = run(connection(), QStringLiteral("SELECT max(sequence) FROM journal WHERE subject = ?"),
+                   {text(subject)});
     return row && row->next() ? row->value(0).toLongLong() : 0;
 }
 
 std::optional<std::string> LabBook::hashOf(std::int64_t sequence) {
-    auto row = run(connection(),
-                   QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"), {qlonglong(sequence)});
+    auto row =
+        run(connection(), QStringLiteral("SELECT hash FROM journal WHERE sequence = ?"), {qlonglong(sequence)});
     return row && row->next() ? std::optional(row->value(0).toString().toStdString()) : std::nullopt;
 }
 
@@ -114,14 +115,12 @@ std::set<std::string> LabBook::clientIds() {
 }
 
 std::vector<Client> LabBook::clients() {
-    return collect<Client>(
-        run(connection(), clientColumns + QStringLiteral("ORDER BY name")), clientIn);
+    return collect<Client>(run(connection(), clientColumns + QStringLiteral("ORDER BY name")), clientIn);
 }
 
 std::optional<Client> LabBook::client(const std::string& id) {
-    auto found = collect<Client>(
-        run(connection(), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
-        clientIn);
+    auto found = collect<Client>(run(connection(), clientColumns + QStringLiteral("WHERE id = ?"), {text(id)}),
+                                 clientIn);
     return found.empty() ? std::nullopt : std::optional(found.front());
 }
 
@@ -135,8 +134,7 @@ std::vector<Client> LabBook::findClients(const std::string& searched, std::size_
 }
 
 std::vector<std::string> LabBook::findClientIds(const std::string& searched) {
-    return index_->find(connection(), text(searched),
-                        std::numeric_limits<std::size_t>::max());
+    return index_->find(connection(), text(searched), std::numeric_limits<std::size_t>::max());
 }
 
 std::vector<Client> LabBook::likelyDuplicates(const Client& client) {
@@ -166,9 +164,9 @@ std::vector<Visit> LabBook::visitsBetween(Instant from, Instant to) {
 }
 
 std::vector<Visit> LabBook::visitsOf(const std::string& clientId) {
-    return collect<Visit>(run(connection(),
-                              visitColumns + QStringLiteral("WHERE client = ? ORDER BY at"), {text(clientId)}),
-                          visitIn);
+    return collect<Visit>(
+        run(connection(), visitColumns + QStringLiteral("WHERE client = ? ORDER BY at"), {text(clientId)}),
+        visitIn);
 }
 
 std::vector<AnyTest> LabBook::testsOf(const std::string& clientId) {
@@ -207,9 +205,9 @@ std::optional<AnyTest> LabBook::test(const std::string& id, int version) {
 }
 
 std::vector<AnyTest> LabBook::runningTests() {
-    return collect<AnyTest>(newestTests(connection(), QStringLiteral("state = 'running'"), {},
-                                        QStringLiteral("started_at DESC")),
-                            testsIn(*known_));
+    return collect<AnyTest>(
+        newestTests(connection(), QStringLiteral("state = 'running'"), {}, QStringLiteral("started_at DESC")),
+        testsIn(*known_));
 }
 
 std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
@@ -229,8 +227,7 @@ std::vector<StoredResult> LabBook::resultsOf(const std::string& testId) {
 // A chart reads a long history at once, and the engine takes the documents apart faster than we would.
 std::vector<Check> LabBook::checks(const std::string& instrument) {
     return collect<Check>(
-        run(connection(), dialectOf(connection()).checksOfAnInstrument(),
-            {text(instrument)}),
+        run(connection(), dialectOf(connection()).checksOfAnInstrument(), {text(instrument)}),
         [](const QSqlQuery& row) {
             const auto words = [&](int column) { return row.value(column).toString().toStdString(); };
             Check check{words(0),
@@ -288,10 +285,11 @@ std::vector<AnyTest> LabBook::testsSince(Instant since, std::string_view method)
 
 std::vector<AnyTest> LabBook::testsOfBoth(const std::string& method, const std::string& other) {
     return collect<AnyTest>(
-        newestTests(connection(),
-                    QStringLiteral("method IN (?, ?) AND state = 'signed' AND client IN (SELECT client FROM tests "
-                                   "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?)"),
-                    {text(method), text(other), text(method), text(other)}),
+        newestTests(
+            connection(),
+            QStringLiteral("method IN (?, ?) AND state = 'signed' AND client IN (SELECT client FROM tests "
+                           "WHERE method = ? INTERSECT SELECT client FROM tests WHERE method = ?)"),
+            {text(method), text(other), text(method), text(other)}),
         testsIn(*known_));
 }
 
@@ -310,7 +308,8 @@ std::vector<PersonValue> LabBook::latestValues(std::string_view method, const st
     const QSqlDatabase database = connection();
     const Dialect& dialect = dialectOf(database);
     const auto ofTest = [&](const char* key) {
-        return dialect.inDocument(QStringLiteral("t.document"), {QStringLiteral("subject"), QLatin1String(key)});
+        return dialect.inDocument(QStringLiteral("t.document"),
+                                  {QStringLiteral("subject"), QLatin1String(key)});
     };
     std::vector<PersonValue> values = collect<PersonValue>(
         run(database,
@@ -345,8 +344,7 @@ std::vector<std::pair<std::string, std::string>> LabBook::settingsUnder(const st
 }
 
 std::string LabBook::setting(const std::string& key, const std::string& otherwise) {
-    auto rows = run(connection(),
-                    QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});
+    auto rows = run(connection(), QStringLiteral("SELECT value FROM settings WHERE key = ?"), {text(key)});
     return rows && rows->next() ? rows->value(0).toString().toStdString() : otherwise;
 }
 

@@ -3,8 +3,8 @@
 
 namespace fusain::store {
 
-/// The last event of the journal as it is at this moment, also where another workstation wrote it and this window has
-/// not followed yet: what is read after this is at least as new.
+/// The last event of the journal as it is at this moment, also where another workstation wrote it and this
+/// window has not followed yet: what is read after this is at least as new.
 [[nodiscard]] inline std::int64_t latestEvent(LabBook& book) {
     return book.lastEvent() + static_cast<std::int64_t>(book.subjectsSince(book.lastEvent()).size());
 }

@@ -19,14 +19,15 @@ Expected<void> done(const Expected<QSqlQuery>& ran) {
 Expected<void> Leases::take(const std::string& test, const std::string& staff) {
     if (!needed())
         return {};
-    auto taken = run(book_.connection(),
-                     QStringLiteral("INSERT INTO leases (test, workstation, staff, since) VALUES (?, ?, ?, ?) ON CONFLICT "
-                                    "(test) DO UPDATE SET workstation = excluded.workstation, staff = "
-                                    "excluded.staff, since = CASE WHEN leases.workstation = excluded.workstation "
-                                    "THEN leases.since ELSE excluded.since END, seen = excluded.seen WHERE "
-                                    "leases.workstation = excluded.workstation OR NOT leases.%1 RETURNING test")
-                         .arg(held),
-                     {text(test), text(workstation_), text(staff), text(book_.clock_())});
+    auto taken = run(
+        book_.connection(),
+        QStringLiteral("INSERT INTO leases (test, workstation, staff, since) VALUES (?, ?, ?, ?) ON CONFLICT "
+                       "(test) DO UPDATE SET workstation = excluded.workstation, staff = "
+                       "excluded.staff, since = CASE WHEN leases.workstation = excluded.workstation "
+                       "THEN leases.since ELSE excluded.since END, seen = excluded.seen WHERE "
+                       "leases.workstation = excluded.workstation OR NOT leases.%1 RETURNING test")
+            .arg(held),
+        {text(test), text(workstation_), text(staff), text(book_.clock_())});
     if (!taken)
         return tl::unexpected(taken.error());
     if (taken->next())
@@ -50,11 +51,13 @@ Expected<void> Leases::takeOver(const std::string& test, const std::string& staf
                                      {"reason", reason}});
             !noted)
             return noted;
-        return done(run(book_.connection(),
-                        QStringLiteral("INSERT INTO leases (test, workstation, staff, since) VALUES (?, ?, ?, ?) ON CONFLICT "
-                                       "(test) DO UPDATE SET workstation = excluded.workstation, staff = "
-                                       "excluded.staff, since = excluded.since, seen = excluded.seen"),
-                        {text(test), text(workstation_), text(staff), text(book_.clock_())}));
+        return done(
+            run(book_.connection(),
+                QStringLiteral(
+                    "INSERT INTO leases (test, workstation, staff, since) VALUES (?, ?, ?, ?) ON CONFLICT "
+                    "(test) DO UPDATE SET workstation = excluded.workstation, staff = "
+                    "excluded.staff, since = excluded.since, seen = excluded.seen"),
+                {text(test), text(workstation_), text(staff), text(book_.clock_())}));
     });
 }
 

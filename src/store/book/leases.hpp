@@ -12,9 +12,10 @@ struct Lease {
     Instant since;     ///< by the clock of its workstation
 };
 
-/// Running tests belong to one workstation at a time: whoever has one says so every few seconds, and is taken to
-/// have gone when nothing was heard for half a minute. That is told by the clock of the server, so that it does not
-/// matter when those of the workstations are wrong. A book that is a file has one window, which has everything.
+/// Running tests belong to one workstation at a time: whoever has one says so every few seconds, and is taken
+/// to have gone when nothing was heard for half a minute. That is told by the clock of the server, so that it
+/// does not matter when those of the workstations are wrong. A book that is a file has one window, which has
+/// everything.
 class Leases {
 public:
     /// How often a holder has to speak, and after how long without it a test is free.
@@ -22,7 +23,8 @@ public:
 
     Leases(LabBook& book, std::string workstation) : book_(book), workstation_(std::move(workstation)) {}
 
-    /// Takes a test that nobody has, or that this workstation has already. @return a Problem that says who has it
+    /// Takes a test that nobody has, or that this workstation has already. @return a Problem that says who has
+    /// it
     [[nodiscard]] Expected<void> take(const std::string& test, const std::string& staff);
     /// Takes it from whoever has it; the journal says so, with the reason.
     [[nodiscard]] Expected<void> takeOver(const std::string& test, const std::string& staff,

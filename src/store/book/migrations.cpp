@@ -64,7 +64,8 @@ const std::vector<Migration>& migrations() {
          {QStringLiteral("CREATE TABLE recordings (name TEXT PRIMARY KEY, data BLOB NOT NULL)")},
          false,
          true},
-        // Who clients are stands in the journal under keys of their own from here on. Older events keep it in clear.
+        // Who clients are stands in the journal under keys of their own from here on. Older events keep it in
+        // clear.
         {7, {QStringLiteral("CREATE TABLE secrets (subject TEXT PRIMARY KEY, secret TEXT NOT NULL)")}},
     };
     return steps;

@@ -1,6 +1,7 @@
 #include "store/book/place.hpp"
 
 #include "record/base/calendar.hpp"
+#include "store/book/network_folder.hpp"
 
 #include <QDateTime>
 #include <QDir>
@@ -130,6 +131,8 @@ Expected<BookPlace> BookPlace::take(const QString& path) {
              {}});
     BookPlace place;
     place.path_ = asked.canonicalFilePath();
+    if (auto objection = objectionToFolder(place.path_))
+        return tl::unexpected(*objection);
     place.file_ = ::open(native(place.path_), O_RDONLY | O_CLOEXEC | O_NONBLOCK);
     struct stat status = {};
     if (place.file_ < 0 || ::fstat(place.file_, &status) != 0)

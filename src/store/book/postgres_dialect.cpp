@@ -10,14 +10,11 @@ namespace {
 
 // Every column and index of a fresh book, as the server would name them.
 std::set<QString> shapeOfFresh(const QSqlDatabase& fresh) {
-    static const std::map<QString, QString> types{{"TEXT", "text"},
-                                                  {"INTEGER", "integer"},
-                                                  {"BIGINT", "bigint"},
-                                                  {"BLOB", "bytea"}};
+    static const std::map<QString, QString> types{
+        {"TEXT", "text"}, {"INTEGER", "integer"}, {"BIGINT", "bigint"}, {"BLOB", "bytea"}};
     std::set<QString> parts;
-    auto columns =
-        run(fresh, QStringLiteral("SELECT m.name, c.name, c.type FROM sqlite_master AS m JOIN "
-                                  "pragma_table_info(m.name) AS c WHERE m.type = 'table'"));
+    auto columns = run(fresh, QStringLiteral("SELECT m.name, c.name, c.type FROM sqlite_master AS m JOIN "
+                                             "pragma_table_info(m.name) AS c WHERE m.type = 'table'"));
     while (columns && columns->next())
         parts.insert(QStringLiteral("%1.%2 %3")
                          .arg(columns->value(0).toString(), columns->value(1).toString(),
@@ -27,10 +24,9 @@ std::set<QString> shapeOfFresh(const QSqlDatabase& fresh) {
     while (indexes && indexes->next())
         parts.insert(QStringLiteral("index %1").arg(indexes->value(0).toString()));
     // What only a server has.
-    for (const char* part :
-         {"leases.test text", "leases.workstation text", "leases.staff text",
-          "leases.since text", "leases.seen timestamp with time zone",
-          "trigger journal_only_grows", "trigger journal_is_not_emptied"})
+    for (const char* part : {"leases.test text", "leases.workstation text", "leases.staff text",
+                             "leases.since text", "leases.seen timestamp with time zone",
+                             "trigger journal_only_grows", "trigger journal_is_not_emptied"})
         parts.insert(QLatin1String(part));
     return parts;
 }
@@ -106,7 +102,8 @@ public:
     // Text is put in order by its bytes, as in a file: moments and keys are compared as text.
     QString inItsTypes(const QString& statement) const override {
         QString said = statement;
-        static const QRegularExpression words(QStringLiteral("\\bTEXT\\b")), bytes(QStringLiteral("\\bBLOB\\b"));
+        static const QRegularExpression words(QStringLiteral("\\bTEXT\\b")),
+            bytes(QStringLiteral("\\bBLOB\\b"));
         return said.replace(words, QStringLiteral("TEXT COLLATE \"C\""))
             .replace(bytes, QStringLiteral("BYTEA"));
     }
@@ -122,8 +119,9 @@ public:
             QStringLiteral("CREATE TRIGGER journal_is_not_emptied BEFORE TRUNCATE ON journal EXECUTE FUNCTION "
                            "journal_stays()"),
             // Who has a running test now. It is no part of the record: it is over when the lab closes.
-            QStringLiteral("CREATE TABLE leases (test TEXT PRIMARY KEY, workstation TEXT NOT NULL, staff TEXT "
-                           "NOT NULL, since TEXT NOT NULL, seen TIMESTAMPTZ NOT NULL DEFAULT clock_timestamp())")};
+            QStringLiteral(
+                "CREATE TABLE leases (test TEXT PRIMARY KEY, workstation TEXT NOT NULL, staff TEXT "
+                "NOT NULL, since TEXT NOT NULL, seen TIMESTAMPTZ NOT NULL DEFAULT clock_timestamp())")};
     }
     bool isEmpty(const QSqlDatabase& database) const override {
         auto rows = run(database, QStringLiteral("SELECT 1 FROM information_schema.tables WHERE table_schema = "

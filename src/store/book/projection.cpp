@@ -25,8 +25,8 @@ std::string textAt(const Event& event, const char* key) {
 // Each kind of event, and the row that it leaves. Events of schema 3 did not say everything: what they leave
 // out stands in a "row.found" that was written when the book was brought forward.
 
-// Of a client whose key is gone nothing can be written: either they were erased, or what their row holds is seen to
-// follow from no event.
+// Of a client whose key is gone nothing can be written: either they were erased, or what their row holds is
+// seen to follow from no event.
 Done clientSaved(const QSqlDatabase& database, const Event& written) {
     Event event = written;
     if (!openIdentity(database, event))
@@ -163,12 +163,11 @@ Done importTakenBack(const QSqlDatabase& database, const Event& event) {
 using Writer = Done (*)(const QSqlDatabase&, const Event&);
 Writer writerOf(std::string_view kind) {
     static const std::map<std::string_view, Writer> writers{
-        {kinds::clientSaved, clientSaved},        {kinds::clientErased, clientErased},
-        {kinds::staffSaved, staffSaved},
-        {kinds::visitSaved, visitSaved},          {kinds::resultStored, resultStored},
-        {kinds::checkSaved, checkSaved},          {kinds::studySaved, studySaved},
-        {kinds::settingChanged, settingChanged},  {kinds::rowFound, rowFound},
-        {kinds::importTakenBack, importTakenBack}};
+        {kinds::clientSaved, clientSaved},   {kinds::clientErased, clientErased},
+        {kinds::staffSaved, staffSaved},     {kinds::visitSaved, visitSaved},
+        {kinds::resultStored, resultStored}, {kinds::checkSaved, checkSaved},
+        {kinds::studySaved, studySaved},     {kinds::settingChanged, settingChanged},
+        {kinds::rowFound, rowFound},         {kinds::importTakenBack, importTakenBack}};
     const auto found = writers.find(kind);
     return found == writers.end() ? nullptr : found->second;
 }
@@ -313,7 +312,8 @@ QString headText(std::int64_t sequence, const std::string& hash) {
 }
 
 Done setHead(const QSqlDatabase& database, std::int64_t sequence, const std::string& hash) {
-    return write(database, QStringLiteral("INSERT INTO meta (key, value) VALUES ('head', ?) ON CONFLICT (key) DO UPDATE "
+    return write(database,
+                 QStringLiteral("INSERT INTO meta (key, value) VALUES ('head', ?) ON CONFLICT (key) DO UPDATE "
                                 "SET value = excluded.value"),
                  {headText(sequence, hash)});
 }

@@ -54,7 +54,9 @@ Expected<void> takeRecordingsOut(const QSqlDatabase& database, Json& document) {
         const Columns columns = columnsOf(part);
         const std::string name = nameOf(columns);
         if (const auto kept =
-                run(database, QStringLiteral("INSERT INTO recordings (name, data) VALUES (?, ?) ON CONFLICT (name) DO NOTHING"),
+                run(database,
+                    QStringLiteral(
+                        "INSERT INTO recordings (name, data) VALUES (?, ?) ON CONFLICT (name) DO NOTHING"),
                     {text(name), packed(columns)});
             !kept)
             done = tl::unexpected(kept.error());

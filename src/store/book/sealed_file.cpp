@@ -45,8 +45,8 @@ tl::unexpected<Problem> notWritten(const QString& path) {
 
 Expected<void> keyOf(const std::string& passphrase, const Head& head, Key& key) {
     if (sodium_init() < 0 ||
-        crypto_pwhash(key.data(), key.size(), passphrase.data(), passphrase.size(), head.salt.data(), head.passes,
-                      static_cast<std::size_t>(head.memory), crypto_pwhash_ALG_ARGON2ID13) != 0)
+        crypto_pwhash(key.data(), key.size(), passphrase.data(), passphrase.size(), head.salt.data(),
+                      head.passes, static_cast<std::size_t>(head.memory), crypto_pwhash_ALG_ARGON2ID13) != 0)
         return failure({FUSAIN_TEXT("There is not enough memory to open or seal the file."), {}}, {},
                        {FUSAIN_TEXT("Close other programs and try again."), {}});
     return {};
@@ -78,8 +78,8 @@ bool writeHead(QFile& file, const Head& head) {
 bool readHead(QFile& file, Head& head) {
     std::array<char, mark.size()> begins{};
     std::array<char, 16> numbers{};
-    if (!read(file, begins) || std::string_view(begins.data(), begins.size()) != mark || !read(file, head.salt) ||
-        !read(file, numbers) || !read(file, head.stream))
+    if (!read(file, begins) || std::string_view(begins.data(), begins.size()) != mark ||
+        !read(file, head.salt) || !read(file, numbers) || !read(file, head.stream))
         return false;
     head.passes = qFromLittleEndian<quint64>(numbers.data());
     head.memory = qFromLittleEndian<quint64>(numbers.data() + 8);
@@ -130,7 +130,8 @@ bool isSealed(const QString& path) {
 Expected<void> sealFile(const QString& from, const QString& to, const std::string& passphrase,
                         const SealingCost& cost, Progress* progress) {
     if (passphrase.size() < leastPassphrase)
-        return failure({FUSAIN_TEXT("A passphrase has at least {1} characters."), {std::to_string(leastPassphrase)}});
+        return failure(
+            {FUSAIN_TEXT("A passphrase has at least {1} characters."), {std::to_string(leastPassphrase)}});
     QFile source(from);
     if (!source.open(QIODevice::ReadOnly))
         return notRead(from);
@@ -160,7 +161,8 @@ Expected<void> sealFile(const QString& from, const QString& to, const std::strin
         crypto_secretstream_xchacha20poly1305_push(
             &state, raw(sealed), nullptr, raw(plain), static_cast<unsigned long long>(plain.size()),
             raw(std::as_const(beside)), static_cast<unsigned long long>(beside.size()),
-            last ? crypto_secretstream_xchacha20poly1305_TAG_FINAL : crypto_secretstream_xchacha20poly1305_TAG_MESSAGE);
+            last ? crypto_secretstream_xchacha20poly1305_TAG_FINAL
+                 : crypto_secretstream_xchacha20poly1305_TAG_MESSAGE);
         if (!write(target.file(), sealed))
             return notWritten(to);
         if (progress)
@@ -180,7 +182,8 @@ Expected<void> unsealFile(const QString& from, const QString& to, const std::str
     if (auto made = keyOf(passphrase, head, key); !made)
         return made;
     crypto_secretstream_xchacha20poly1305_state state;
-    const bool begun = crypto_secretstream_xchacha20poly1305_init_pull(&state, head.stream.data(), key.data()) == 0;
+    const bool begun =
+        crypto_secretstream_xchacha20poly1305_init_pull(&state, head.stream.data(), key.data()) == 0;
     sodium_memzero(key.data(), key.size());
     Finished target(to);
     if (!begun || !target.open())
@@ -192,16 +195,17 @@ Expected<void> unsealFile(const QString& from, const QString& to, const std::str
         if (progress && progress->cancelled())
             return cancelledSealing();
         const QByteArray sealed = source.read(qint64(piece + crypto_secretstream_xchacha20poly1305_ABYTES));
-        QByteArray plain(std::max(qsizetype(0), sealed.size() - qsizetype(crypto_secretstream_xchacha20poly1305_ABYTES)), '\0');
+        QByteArray plain(
+            std::max(qsizetype(0), sealed.size() - qsizetype(crypto_secretstream_xchacha20poly1305_ABYTES)),
+            '\0');
         if (sealed.size() < qsizetype(crypto_secretstream_xchacha20poly1305_ABYTES) ||
-            crypto_secretstream_xchacha20poly1305_pull(&state, raw(plain), nullptr, &tag, raw(sealed),
-                                                       static_cast<unsigned long long>(sealed.size()),
-                                                       raw(std::as_const(beside)),
-                                                       static_cast<unsigned long long>(beside.size())) != 0)
+            crypto_secretstream_xchacha20poly1305_pull(
+                &state, raw(plain), nullptr, &tag, raw(sealed), static_cast<unsigned long long>(sealed.size()),
+                raw(std::as_const(beside)), static_cast<unsigned long long>(beside.size())) != 0)
             return first ? failure({FUSAIN_TEXT("The passphrase is not right, or the file is damaged."), {}},
                                    from.toStdString(), {FUSAIN_TEXT("Type it again. Check Caps Lock."), {}})
-                         : failure({FUSAIN_TEXT("The sealed file is damaged or cut short."), {}}, from.toStdString(),
-                                   {FUSAIN_TEXT("Try another copy."), {}},
+                         : failure({FUSAIN_TEXT("The sealed file is damaged or cut short."), {}},
+                                   from.toStdString(), {FUSAIN_TEXT("Try another copy."), {}},
                                    {FUSAIN_TEXT("Nothing of it was written."), {}});
         if (!write(target.file(), plain))
             return notWritten(to);

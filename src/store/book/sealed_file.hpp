@@ -6,9 +6,10 @@
 
 namespace fusain::store {
 
-/// A file that only a passphrase opens: a copy of the lab book or a client's record that leaves the house. Argon2id
-/// makes the key of the passphrase; the contents follow in pieces of 64 KiB, XChaCha20-Poly1305 (the secretstream of
-/// libsodium), the last of them marked as the last: a piece that is changed, moved or missing is noticed.
+/// A file that only a passphrase opens: a copy of the lab book or a client's record that leaves the house.
+/// Argon2id makes the key of the passphrase; the contents follow in pieces of 64 KiB, XChaCha20-Poly1305 (the
+/// secretstream of libsodium), the last of them marked as the last: a piece that is changed, moved or missing
+/// is noticed.
 
 [[nodiscard]] bool isSealed(const QString& path);
 /// @param to is written whole or not at all, over nothing

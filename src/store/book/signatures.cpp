@@ -17,10 +17,9 @@ constexpr std::string_view keyPrefix = "key.", signaturePrefix = "signature.", a
 const std::string signInSetting = "sign-in", everybody = "everybody";
 
 Expected<void> noPassphrase(LabBook& book, const std::string& staff) {
-    return failure({FUSAIN_TEXT("Everybody signs in here, and {1} has no passphrase yet."),
-                    {nameOfStaff(book, staff)}},
-                   {},
-                   {FUSAIN_TEXT("Make one under Settings (Alt+S), People, beside whoever says who works here."), {}});
+    return failure(
+        {FUSAIN_TEXT("Everybody signs in here, and {1} has no passphrase yet."), {nameOfStaff(book, staff)}},
+        {}, {FUSAIN_TEXT("Make one under Settings (Alt+S), People, beside whoever says who works here."), {}});
 }
 
 std::string subjectOf(std::string_view prefix, const std::string& id) {
@@ -154,8 +153,8 @@ Expected<void> Signatures::isPassphraseOf(const std::string& staff, const std::s
     const auto right = opens(passphrase, *key);
     if (right && wrong.empty())
         return {};
-    const auto kept =
-        book_.note(right ? kinds::passphraseRight : kinds::passphraseWrong, subjectOf(attemptPrefix, staff), staff, Json::object());
+    const auto kept = book_.note(right ? kinds::passphraseRight : kinds::passphraseWrong,
+                                 subjectOf(attemptPrefix, staff), staff, Json::object());
     return right ? kept : right;
 }
 
@@ -170,7 +169,7 @@ Expected<void> Signatures::sign(const std::string& test, int version, const std:
         return tl::unexpected(text.error());
     signature.signature = std::move(*text);
     return book_.note(kinds::signatureMade, subjectOf(signaturePrefix, test), signer,
-                signatureFields().write(signature));
+                      signatureFields().write(signature));
 }
 
 std::optional<KeySignature> Signatures::signatureOf(const std::string& test, int version) const {

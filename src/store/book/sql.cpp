@@ -7,6 +7,11 @@
 
 namespace fusain::store {
 
+std::string wordsOf(const QSqlError& error) {
+    const QString engine = error.databaseText().simplified();
+    return (engine.isEmpty() ? error.text() : engine).toStdString();
+}
+
 QString text(const std::string& value) {
     return QString::fromStdString(value);
 }
@@ -56,7 +61,7 @@ Problem explain(const QSqlError& error, const QSqlDatabase& database) {
                     {FUSAIN_TEXT("Everything accepted before is kept."), {}},
                     {words.remedy, {}}};
     if (problem.what.text.ends_with("{1}"))
-        problem.what.arguments = {error.text().toStdString()};
+        problem.what.arguments = {wordsOf(error)};
     return problem;
 }
 
@@ -73,7 +78,8 @@ void setDepth(const QSqlDatabase& database, int depth) {
 
 Expected<QSqlQuery> run(const QSqlDatabase& database, const QString& sql, const QVariantList& values) {
     QSqlQuery query(database);
-    query.setForwardOnly(dialectOf(database).readsForward()); // nobody goes back, so nothing has to be kept for it
+    query.setForwardOnly(
+        dialectOf(database).readsForward()); // nobody goes back, so nothing has to be kept for it
     if (!values.isEmpty() && !query.prepare(sql))
         return tl::unexpected(explain(query.lastError(), database));
     for (const QVariant& value : values)
@@ -90,7 +96,7 @@ Problem serverIsAway(const QSqlDatabase& database) {
 bool isAway(const QSqlDatabase& database) {
     QSqlQuery query(database);
     return !database.isOpen() || (!query.exec(QStringLiteral("SELECT 1")) &&
-           dialectOf(database).troubleOf(query.lastError()) == Dialect::Trouble::Away);
+                                  dialectOf(database).troubleOf(query.lastError()) == Dialect::Trouble::Away);
 }
 
 Expected<void> tellOthers(const QSqlDatabase& database) {

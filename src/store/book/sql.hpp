@@ -9,12 +9,15 @@
 
 namespace fusain::store {
 
+/// What the engine itself says, in one line.
+[[nodiscard]] std::string wordsOf(const QSqlError& error);
 /// As the database keeps text, moments and documents.
 [[nodiscard]] QString text(const std::string& value);
 [[nodiscard]] QString text(Instant value);
 [[nodiscard]] QString text(const Json& value);
 
-/// Runs one statement, with values in the place of each `?`. @return a Problem that says what the engine's error means for a person
+/// Runs one statement, with values in the place of each `?`. @return a Problem that says what the engine's
+/// error means for a person
 [[nodiscard]] Expected<QSqlQuery> run(const QSqlDatabase& database, const QString& sql,
                                       const QVariantList& values = {});
 

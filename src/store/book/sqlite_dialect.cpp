@@ -45,8 +45,9 @@ void lookAtTypes(const QSqlDatabase& book, std::vector<Message>& faults) {
 // Every table, index and trigger, in the words that made it.
 std::map<QString, QString> shapeOf(const QSqlDatabase& database) {
     std::map<QString, QString> parts;
-    auto rows = run(database, QStringLiteral("SELECT type || ' ' || name, sql FROM sqlite_master WHERE name NOT "
-                                             "LIKE 'sqlite_%'"));
+    auto rows =
+        run(database, QStringLiteral("SELECT type || ' ' || name, sql FROM sqlite_master WHERE name NOT "
+                                     "LIKE 'sqlite_%'"));
     while (rows && rows->next())
         parts[rows->value(0).toString()] = rows->value(1).toString();
     return parts;
@@ -64,7 +65,8 @@ public:
     QStringList uponOpening(Access access) const override {
         QStringList pragmas{QStringLiteral("PRAGMA foreign_keys = ON")};
         if (access == Access::ReadWrite)
-            pragmas << QStringLiteral("PRAGMA secure_delete = ON") // a key that was destroyed is not left in the file
+            pragmas << QStringLiteral(
+                           "PRAGMA secure_delete = ON") // a key that was destroyed is not left in the file
                     << QStringLiteral("PRAGMA journal_mode = WAL")
                     << QStringLiteral("PRAGMA synchronous = FULL");
         return pragmas;

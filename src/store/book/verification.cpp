@@ -283,22 +283,22 @@ bool wasFound(const QSqlDatabase& database, const std::string& subject) {
     QStringList tables;
     for (const Table& table : projectedTables())
         tables << table.name;
-    auto found =
-        run(database,
-            QStringLiteral("SELECT 1 FROM journal WHERE subject IN ('%1') AND kind = 'row.found' AND "
-                           "replace(data, ?, '') <> data LIMIT 1")
-                .arg(tables.join(QStringLiteral("', '"))),
-            {text(Json(subject).dump())});
+    auto found = run(database,
+                     QStringLiteral("SELECT 1 FROM journal WHERE subject IN ('%1') AND kind = 'row.found' AND "
+                                    "replace(data, ?, '') <> data LIMIT 1")
+                         .arg(tables.join(QStringLiteral("', '"))),
+                     {text(Json(subject).dump())});
     return !found || found->next();
 }
 
 // The keys in force after so many events.
 SignatureCheck keysUntil(const QSqlDatabase& database, std::int64_t events) {
     SignatureCheck check;
-    auto rows = run(database,
-                    QStringLiteral("SELECT sequence, at, staff, kind, subject, data, hash FROM journal WHERE "
-                                   "subject >= 'key.' AND subject < 'key/' AND sequence <= ? ORDER BY sequence"),
-                    {qlonglong(events)});
+    auto rows =
+        run(database,
+            QStringLiteral("SELECT sequence, at, staff, kind, subject, data, hash FROM journal WHERE "
+                           "subject >= 'key.' AND subject < 'key/' AND sequence <= ? ORDER BY sequence"),
+            {qlonglong(events)});
     std::vector<Fault> seenBefore; // told when those events were looked at
     while (rows && rows->next())
         check.see(eventIn(*rows), {}, seenBefore);

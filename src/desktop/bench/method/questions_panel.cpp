@@ -370,8 +370,9 @@ void QuestionsPanel::goOnPast() {
     const bool blocked = answer && answer->finding.action == readiness::Action::Blocked;
     const QString act = blocked ? tr("Override finding") : tr("Continue with a reason");
     const QString reason =
-        askReason(this, act, blocked ? tr("Why is the test justified? The reason goes on the record.")
-                                     : tr("Why is it acceptable to continue? The reason goes on the record."));
+        askReason(this, act,
+                  blocked ? tr("Why is the test justified? The reason goes on the record.")
+                          : tr("Why is it acceptable to continue? The reason goes on the record."));
     if (!reason.isEmpty() && (!blocked || provesWhoItIs(session_, this, act)))
         session_.report(run().acceptDeviation(current()->id, reason.toStdString()));
 }

@@ -436,8 +436,8 @@ void ScanPanel::typeReported() {
 void ScanPanel::chooseFolder() {
     const QString place =
         QFileDialog::getExistingDirectory(this, tr("Where the densitometer leaves its scans"), folder());
-    if (!place.isEmpty() && session_.report(session_.workstation().setSetting("scan-folder", place.toStdString(),
-                                                                       session_.atTheBench().id)))
+    if (!place.isEmpty() && session_.report(session_.workstation().setSetting(
+                                "scan-folder", place.toStdString(), session_.atTheBench().id)))
         refresh();
 }
 

@@ -279,7 +279,8 @@ int TrialsPanel::selectedTrial() const {
 }
 
 void TrialsPanel::setAside() {
-    excludeOrRestore(numbered(own().test().trials, selectedTrial()), tr("Exclude trial %1").arg(selectedTrial()));
+    excludeOrRestore(numbered(own().test().trials, selectedTrial()),
+                     tr("Exclude trial %1").arg(selectedTrial()));
 }
 
 void TrialsPanel::goOnWithWhatThereIs() {

@@ -73,10 +73,11 @@ void RecordMenu::erase() {
     QInputDialog asked(parentWidget());
     asked.setObjectName(QStringLiteral("erase"));
     asked.setWindowTitle(title);
-    asked.setLabelText(tr("Name, birth date, telephone and note are destroyed. The measurements stay under the code. "
-                          "This cannot be undone.\nDaily copies of before hold them until newer ones have taken their "
-                          "place.\n\nType the code %1 to go on.")
-                           .arg(code));
+    asked.setLabelText(
+        tr("Name, birth date, telephone and note are destroyed. The measurements stay under the code. "
+           "This cannot be undone.\nDaily copies of before hold them until newer ones have taken their "
+           "place.\n\nType the code %1 to erase.")
+            .arg(code));
     asked.setOkButtonText(tr("Erase"));
     asked.setCancelButtonText(tr("Go back"));
     if (asked.exec() != QDialog::Accepted || !provesWhoItIs(session_, parentWidget(), tr("Erase")))

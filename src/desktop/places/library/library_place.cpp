@@ -68,8 +68,9 @@ private:
 LibraryPlace::LibraryPlace(Session& session)
     : Place(session), words_(new QLineEdit), method_(new QComboBox), inForce_(new QCheckBox(tr("in force"))),
       tree_(new QTreeView), model_(new LibraryModel(this)), filter_(new LibraryFilter(this)),
-      title_(label({}, "title")), below_(label({}, "soft")), page_(new QTextBrowser), choose_(button(tr("Put this policy in force"), true)),
-      picture_(new ReferencePicture(session)), trial_(new EquationTrial), references_(new ReferenceShelf(session)) {
+      title_(label({}, "title")), below_(label({}, "soft")), page_(new QTextBrowser),
+      choose_(button(tr("Put this policy in force"), true)), picture_(new ReferencePicture(session)),
+      trial_(new EquationTrial), references_(new ReferenceShelf(session)) {
     filter_->setSourceModel(model_);
     tree_->setModel(filter_);
     followSelection(tree_);
@@ -201,8 +202,8 @@ void LibraryPlace::showEntry() {
 QString LibraryPlace::equationPage(const QString& id) const {
     const Equation* equation = findEquation(id.toStdString());
     QString page = pageRow(tr("Formula"), plainText(equation->formula)) +
-            pageRow(tr("Result"), plainText(equation->unit)) +
-            pageRow(tr("Valid for"), pageWords(equation->validity));
+                   pageRow(tr("Result"), plainText(equation->unit)) +
+                   pageRow(tr("Valid for"), pageWords(equation->validity));
     page += pageRow(tr("Source"), plainText(equation->citation)) +
             pageRow(tr("Coefficients"), gradeWords(equation->grade));
     for (const auto& [name, value] : equation->facts)

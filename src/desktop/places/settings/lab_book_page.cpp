@@ -65,9 +65,8 @@ void LabBookPage::chooseSecond() {
 void LabBookPage::backUp() {
     const QString path = QFileDialog::getSaveFileName(this, tr("Back up the lab book"), tr("copy.fusain"));
     if (!path.isEmpty())
-        copyTo(path, [](const auto& copy, const QString& to, Progress& progress) {
-            return copy(to, &progress);
-        });
+        copyTo(path,
+               [](const auto& copy, const QString& to, Progress& progress) { return copy(to, &progress); });
 }
 
 // The plain copy is made beside the sealed one, in a folder that is gone afterwards.
@@ -97,7 +96,8 @@ void LabBookPage::copyTo(const QString& path, const Keep& keep) {
             const auto book = store::LabBook::openForReading(from);
             if (!book)
                 return tl::unexpected(book.error());
-            return keep([&](const QString& to, Progress* told) { return (*book)->backUp(to, told); }, path, progress);
+            return keep([&](const QString& to, Progress* told) { return (*book)->backUp(to, told); }, path,
+                        progress);
         },
         this,
         [this, path](const Expected<void>& done) {

@@ -91,9 +91,9 @@ SettingsPlace::SettingsPlace(Session& session)
 }
 
 QWidget* SettingsPlace::peoplePage() {
-    auto* page =
-        pageFor(tr("People"), tr("Who measures and who signs. The physiologist says who works here. Whoever has a "
-                                 "passphrase enters it at the bench and for each signature."));
+    auto* page = pageFor(tr("People"),
+                         tr("Who measures and who signs. The physiologist says who works here. Whoever has a "
+                            "passphrase enters it at the bench and for each signature."));
     auto* column = static_cast<QVBoxLayout*>(page->layout());
     colleagues_->setColumnWidth(0, scaled(280));
     colleagues_->setColumnWidth(1, scaled(150));

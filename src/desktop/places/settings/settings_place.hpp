@@ -27,7 +27,6 @@ public:
 protected:
     void showEvent(QShowEvent* event) override;
 
-
 Q_SIGNALS:
     void lockAfterChosen(int minutes);
 

@@ -192,6 +192,7 @@ TEST_P(BookFile, AnOlderBookIsCopiedAndBroughtForward) {
     open();
     shelf.tamper(QStringLiteral("DROP TABLE studies"));
     shelf.tamper(QStringLiteral("DROP TABLE recordings"));
+    shelf.tamper(QStringLiteral("DROP TABLE secrets"));
     for (const char* index : {"checks_instrument", "tests_state", "tests_method"})
         shelf.tamper(QStringLiteral("DROP INDEX ") + QLatin1String(index));
     shelf.tamper(QStringLiteral("UPDATE meta SET value = '1' WHERE key = 'schema'"));

@@ -297,6 +297,22 @@ TEST_F(Server, AConnectionThatBreaksIsSaidAndWorkGoesOnWhenItIsBack) {
     EXPECT_TRUE(book->verify().sound());
 }
 
+TEST_F(Server, WhoWasCutOffHearsOfTheOthersAgain) {
+    auto tank = open(), office = open();
+    int told = 0;
+    office->listen([&] { ++told; });
+    ByHand(QStringLiteral("QPSQL"), QStringLiteral("postgres"))
+        .run(QStringLiteral(
+                 "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '%1' AND pid <> "
+                 "pg_backend_pid()")
+                 .arg(office->address().database()));
+    EXPECT_FALSE(office->notOurs()); // as the window asks every few seconds
+    MUST(tank->save(ailsa(), "bram"));
+    letTimePass([&] { return told > 0; });
+    EXPECT_EQ(told, 1);
+    EXPECT_EQ(office->findClients("brand").size(), 1u);
+}
+
 // Rows changed, deleted and added, and the journal rewritten, at random, by somebody with all rights.
 TEST_F(Server, EveryRowThatIsChangedDeletedOrAddedIsFound) {
     {

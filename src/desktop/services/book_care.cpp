@@ -131,6 +131,8 @@ void BookCare::lookAtTheFile() {
     const auto problem = session_.book().notOurs();
     if (problem && !displaced_)
         Q_EMIT displaced(*problem);
+    if (!problem && displaced_)
+        Q_EMIT back();
     displaced_ = problem.has_value();
 }
 

@@ -34,6 +34,8 @@ Q_SIGNALS:
     void copyFailed(const fusain::Problem& problem);
     /// The file of the book was removed, replaced or lost, or somebody else writes to it: nothing is accepted.
     void displaced(const fusain::Problem& problem);
+    /// The server of the book is reached again.
+    void back();
 
 private:
     void take(const store::Verification& found);

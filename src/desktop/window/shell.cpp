@@ -134,8 +134,13 @@ Shell::Shell(Session& session)
 
 // What concerns the record itself stands above everything else until it is mended.
 void Shell::watchBook() {
-    connect(&session_.care(), &BookCare::displaced, this,
-            [this](const Problem& problem) { showCare(report::say(problem), true); });
+    connect(&session_.care(), &BookCare::displaced, this, [this](const Problem& problem) {
+        showCare(report::say(problem), !session_.book().address().onServer());
+    });
+    connect(&session_.care(), &BookCare::back, this, [this] {
+        careBar_->hide();
+        session_.tellChanges(true, true); // others may have written meanwhile
+    });
     connect(&session_.care(), &BookCare::verified, this, [this] {
         if (const auto& found = session_.care().verification(); found && !found->sound())
             showCare(verificationWords(*found), false);

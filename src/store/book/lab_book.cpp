@@ -32,6 +32,9 @@ std::optional<Problem> LabBook::clockWarning(Instant now) {
 
 namespace {
 
+const QString channel = QStringLiteral("fusain"); // of notifications
+constexpr auto listens = "fusain-listens";
+
 // An event must not rely on what the book does not hold.
 Expected<void> blocksAreThere(const QSqlDatabase& database, const Event& event) {
     for (const std::string& name : blocksNamedIn(*event.data))
@@ -123,8 +126,9 @@ std::vector<Event> LabBook::takeUp(const std::string& test) {
 
 void LabBook::listen(std::function<void()> told) {
     QSqlDriver* driver = connection().driver();
-    if (!dialectOf(address_).shared() || !driver->subscribeToNotification(QStringLiteral("fusain")))
+    if (!dialectOf(address_).shared() || !driver->subscribeToNotification(channel))
         return;
+    driver->setProperty(listens, true);
     const auto heard = [this, told = std::move(told)](const QString&, QSqlDriver::NotificationSource source) {
         if (source == QSqlDriver::SelfSource)
             return;
@@ -171,7 +175,11 @@ std::optional<Problem> LabBook::serverAway() const {
     if (inTransaction(database)) // what it began is gone with the connection
         return serverIsAway(database);
     database.close();
-    return database.open() && sayHello() ? std::nullopt : std::optional(serverIsAway(database));
+    if (!database.open() || !sayHello())
+        return serverIsAway(database);
+    if (database.driver()->property(listens).toBool()) // the old connection took that with it
+        database.driver()->subscribeToNotification(channel);
+    return std::nullopt;
 }
 
 // Whether what is written now would still be in the lab book: the file may have been removed, replaced or lost

@@ -41,7 +41,7 @@ Problem notOpened(const QSqlDatabase& database, const BookAddress& address) {
                 {},
                 {FUSAIN_TEXT("Check that the folder exists and may be written."), {}}};
     return {{FUSAIN_TEXT("The server of the lab book does not let this workstation in: {1}"),
-             {wordsOf(database.lastError())}},
+             {engineWords(database.lastError())}},
             address.text().toStdString(),
             {FUSAIN_TEXT("Nothing was changed."), {}},
             {FUSAIN_TEXT("Check the network, the address, the account and its password in ~/.pgpass."), {}}};

@@ -7,7 +7,7 @@
 
 namespace fusain::store {
 
-std::string wordsOf(const QSqlError& error) {
+std::string engineWords(const QSqlError& error) {
     const QString engine = error.databaseText().simplified();
     return (engine.isEmpty() ? error.text() : engine).toStdString();
 }
@@ -61,7 +61,7 @@ Problem explain(const QSqlError& error, const QSqlDatabase& database) {
                     {FUSAIN_TEXT("Everything accepted before is kept."), {}},
                     {words.remedy, {}}};
     if (problem.what.text.ends_with("{1}"))
-        problem.what.arguments = {wordsOf(error)};
+        problem.what.arguments = {engineWords(error)};
     return problem;
 }
 

@@ -10,7 +10,7 @@
 namespace fusain::store {
 
 /// What the engine itself says, in one line.
-[[nodiscard]] std::string wordsOf(const QSqlError& error);
+[[nodiscard]] std::string engineWords(const QSqlError& error);
 /// As the database keeps text, moments and documents.
 [[nodiscard]] QString text(const std::string& value);
 [[nodiscard]] QString text(Instant value);

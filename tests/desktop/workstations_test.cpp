@@ -166,7 +166,7 @@ TEST_F(Workstations, OfTwoEditsOfOneClientThePersonChoosesFieldByField) {
         asked = true;
         auto* primary = conflict->findChild<QPushButton*>(QStringLiteral("primary"));
         EXPECT_FALSE(primary->isEnabled()); // nothing is chosen for anybody
-        for (const char* choice : {"Name: Ailsa B. Brandvold", "Telephone: 310", "Height: 177.0"}) {
+        for (const char* choice : {"Name: Ailsa B. Brandvold", "Telephone: 310", "Height: 177.0 cm"}) {
             const auto buttons = conflict->findChildren<QRadioButton*>();
             const auto found = std::ranges::find(buttons, QLatin1String(choice), &QWidget::accessibleName);
             ASSERT_NE(found, buttons.end()) << choice;

@@ -227,6 +227,8 @@ TEST_F(Tampered, WhatOnceWasNotSeenIsFoundAndNamed) {
         {"UPDATE recordings SET data = x'FFFFFFFF789C'", "is not as it was written"},
         {"INSERT INTO recordings SELECT replace(name, 'a', 'b'), data FROM recordings", "recording"},
         {"INSERT INTO meta VALUES ('created', 'long ago')", "What the book says of itself"},
+        {"UPDATE meta SET value = value || '-' WHERE key = 'schema'", "What the book says of itself"},
+        {"UPDATE meta SET value = '5' WHERE key = 'schema'", "What the book says of itself"},
         {"CREATE TABLE more (a TEXT)", "A table of the book"}};
     for (const auto& [sql, words] : forgeries) {
         const QString path = copy();

@@ -300,7 +300,9 @@ bool peoplePicture(desktop::Shell& shell, desktop::Session& session, Camera& cam
             each->resize(shell.size());
         each->show();
         letTimePass(150);
-        const QPixmap seen = each->grab().scaled(quarter, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+        QPixmap seen = each->grab();
+        if (seen.width() > quarter.width())
+            seen = seen.scaled(quarter, Qt::KeepAspectRatio, Qt::SmoothTransformation);
         const QPoint corner(place % 2 * quarter.width(), place / 2 * quarter.height());
         painter.drawPixmap(
             corner + QPoint((quarter.width() - seen.width()) / 2, (quarter.height() - seen.height()) / 2),

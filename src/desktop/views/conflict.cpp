@@ -47,10 +47,11 @@ void ClientConflict::collect() {
             fields_.push_back({name, here, there, take});
     };
     const auto height = [this](const Client& client) {
-        return client.height
-                   ? report::number(
-                         shownFromKept(Dimension::Height, centimetres(*client.height), session_.units()), 1)
-                   : QString();
+        if (!client.height)
+            return QString();
+        const double shown = shownFromKept(Dimension::Height, centimetres(*client.height), session_.units());
+        return report::number(shown, 1) + QLatin1Char(' ') +
+               report::plain(unitOf(Dimension::Height, session_.units()));
     };
     const auto units = [](const Client& client) {
         return client.units == UnitSystem::UsCustomary ? tr("US customary") : tr("metric");

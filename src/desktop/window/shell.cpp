@@ -103,6 +103,8 @@ Shell::Shell(Session& session)
     QTimer::singleShot(0, lock_, &Lock::askWhoItIs); // once the window is there
     addCommands();
     connect(&session, &Session::changed, this, [this](const Changes& changes) {
+        if (!canRead())
+            return;
         if (current()->concerns(changes))
             current()->refresh();
         refreshFrame();
@@ -483,8 +485,18 @@ void Shell::open(PlaceName place) {
 }
 
 void Shell::refresh() {
+    if (!canRead())
+        return;
     current()->refresh();
     refreshFrame();
+}
+
+// What cannot be read is not shown as nothing: nobody is booked, no client, no test. The place stays as it was.
+bool Shell::canRead() {
+    const auto away = session_.book().address().onServer() ? session_.book().notOurs() : std::nullopt;
+    if (away)
+        showCare(report::say(*away), false);
+    return !away;
 }
 
 // What stands around every place.

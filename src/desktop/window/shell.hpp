@@ -67,6 +67,7 @@ private:
     void recallWindow();
     void refresh();
     void refreshFrame();
+    [[nodiscard]] bool canRead();
     void applyAppearance();
     void showProblem(const Problem& problem);
     void showLinks();

@@ -33,6 +33,8 @@ TEST_F(Girths, ATapeThatReadsItsRuleWrongIsNotUsed) {
     EXPECT_FALSE(run.isDone(GirthStep::Tape));
     ASSERT_TRUE(run.goTo(GirthStep::Screening));
     EXPECT_EQ(run.stateOf(GirthStep::Tape), StepState::Attention);
+    for (const GirthStep later : {GirthStep::Mass, GirthStep::Girths})
+        EXPECT_NE(run.stateOf(later), StepState::Attention);
     ASSERT_TRUE(run.checkTape(Centimetres(100.0), Centimetres(100.2)));
     EXPECT_TRUE(run.isDone(GirthStep::Tape));
     EXPECT_FALSE(run.checkTape(Centimetres(19.9), Centimetres(20.0)));

@@ -182,5 +182,29 @@ TEST(ServerFaults, FourWorkstationsWriteOneSoundJournal) {
     expectKept(*book, accepted);
 }
 
+TEST(ServerFaults, OfTwoThatOpenAnOlderBookAtOnceOneBringsItForward) {
+    for (int round = 0; round < 5; ++round) {
+        BookShelf shelf(Engine::Server);
+        const QString address = shelf.address();
+        { ASSERT_TRUE(keepNumber(**LabBook::create(address, clock), 1)); }
+        shelf.tamper(QStringLiteral("DROP TABLE secrets"));
+        shelf.tamper(QStringLiteral("UPDATE meta SET value = '6' WHERE key = 'schema'"));
+        std::set<int> opened;
+        {
+            std::vector<std::unique_ptr<Workstation>> two;
+            for (int workstation = 0; workstation < 2; ++workstation)
+                two.push_back(std::make_unique<Workstation>([&](const auto& said) {
+                    if (const auto book = LabBook::open(address, clock);
+                        book && keepNumber(**book, 10 + workstation))
+                        said(10 + workstation);
+                }));
+            for (const auto& workstation : two)
+                opened.merge(workstation->ended());
+        }
+        EXPECT_EQ(opened, (std::set{10, 11})) << round;
+        expectKept(**LabBook::open(address, clock), {1, 10, 11});
+    }
+}
+
 } // namespace
 } // namespace fusain::store::server_faults_test

@@ -306,10 +306,14 @@ TEST_F(Server, WhoWasCutOffHearsOfTheOthersAgain) {
                  "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '%1' AND pid <> "
                  "pg_backend_pid()")
                  .arg(office->address().database()));
-    EXPECT_FALSE(office->notOurs()); // as the window asks every few seconds
-    MUST(tank->save(ailsa(), "bram"));
+    MUST(tank->save(ailsa(), "bram")); // nobody hears it
+    EXPECT_FALSE(office->notOurs());   // as the window asks every few seconds
     letTimePass([&] { return told > 0; });
     EXPECT_EQ(told, 1);
+    EXPECT_EQ(office->lastEvent(), tank->lastEvent());
+    MUST(tank->setSetting("theme", "dark", "bram"));
+    letTimePass([&] { return told > 1; });
+    EXPECT_EQ(told, 2);
     EXPECT_EQ(office->findClients("brand").size(), 1u);
 }
 

@@ -187,7 +187,8 @@ TEST_P(Signing, FiveWrongPassphrasesInARowMakeTheNextOneWait) {
     MUST(signatures.makeKey("oriel", words));
     for (int attempt = 0; attempt < Signatures::attempts; ++attempt)
         EXPECT_FALSE(signatures.isPassphraseOf("oriel", others));
-    EXPECT_FALSE(signatures.isPassphraseOf("oriel", words)); // not even looked at
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", words));  // not even looked at
+    EXPECT_FALSE(signatures.makeKey("oriel", others, words)); // nor where a new one is made
     at = at.plusMinutes(Signatures::waitMinutes - 0.01);
     EXPECT_FALSE(signatures.isPassphraseOf("oriel", words));
     at = at.plusMinutes(-60.0); // the clock set back
@@ -200,6 +201,19 @@ TEST_P(Signing, FiveWrongPassphrasesInARowMakeTheNextOneWait) {
     EXPECT_FALSE(signatures.isPassphraseOf("oriel", others));
     MUST(signatures.isPassphraseOf("oriel", words)); // counted anew
     EXPECT_EQ(book->eventsOf("attempts.oriel").size(), 9u);
+    EXPECT_EQ(faults(), "");
+}
+
+// Another way to guess would be no limit.
+TEST_P(Signing, AGuessWhereANewPassphraseIsMadeCountsToo) {
+    fill();
+    MUST(signatures.makeKey("oriel", words));
+    for (int attempt = 0; attempt < Signatures::attempts; ++attempt)
+        EXPECT_FALSE(signatures.makeKey("oriel", others, others));
+    EXPECT_FALSE(signatures.isPassphraseOf("oriel", words));
+    at = at.plusMinutes(Signatures::waitMinutes);
+    MUST(signatures.makeKey("oriel", others, words));
+    MUST(signatures.isPassphraseOf("oriel", others));
     EXPECT_EQ(faults(), "");
 }
 

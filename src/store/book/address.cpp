@@ -3,6 +3,7 @@
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
+#include <QMap>
 #include <QStandardPaths>
 #include <QStringList>
 #include <QUrl>
@@ -15,18 +16,19 @@ Expected<BookAddress> refused(const char* what, const QString& words, const char
     return failure({what, {}}, words.toStdString(), {remedy, {}});
 }
 
-// How the driver reaches the server: who asks, how long it waits, and what the address says besides.
+// How the driver reaches the server: who asks, how long it waits (a cable that was pulled answers nothing, and
+// the window with it), and what the address says besides.
 QString optionsOf(const QUrlQuery& query) {
-    QStringList options{QStringLiteral("application_name=fusain")};
-    bool waits = false;
-    for (const auto& [key, value] : query.queryItems()) {
-        waits = waits || key == QLatin1String("connect_timeout");
+    QMap<QString, QString> options{{QStringLiteral("application_name"), QStringLiteral("fusain")},
+                                   {QStringLiteral("connect_timeout"), QStringLiteral("3")},      // s
+                                   {QStringLiteral("tcp_user_timeout"), QStringLiteral("5000")}}; // ms
+    for (const auto& [key, value] : query.queryItems())
         if (key != QLatin1String("host") && key != QLatin1String("user"))
-            options << key + QLatin1Char('=') + value;
-    }
-    if (!waits)
-        options << QStringLiteral("connect_timeout=5");
-    return options.join(QLatin1Char(';'));
+            options[key] = value;
+    QStringList said;
+    for (auto option = options.cbegin(); option != options.cend(); ++option)
+        said << option.key() + QLatin1Char('=') + option.value();
+    return said.join(QLatin1Char(';'));
 }
 
 } // namespace

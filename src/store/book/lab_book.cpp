@@ -177,8 +177,14 @@ std::optional<Problem> LabBook::serverAway() const {
     database.close();
     if (!database.open() || !sayHello())
         return serverIsAway(database);
-    if (database.driver()->property(listens).toBool()) // the old connection took that with it
-        database.driver()->subscribeToNotification(channel);
+    // The old connection took that with it; what others wrote meanwhile is heard of as soon as the window has
+    // time.
+    if (QSqlDriver* driver = database.driver(); driver->property(listens).toBool()) {
+        driver->subscribeToNotification(channel);
+        QMetaObject::invokeMethod(
+            driver, [driver] { Q_EMIT driver->notification(channel, QSqlDriver::UnknownSource, {}); },
+            Qt::QueuedConnection);
+    }
     return std::nullopt;
 }
 

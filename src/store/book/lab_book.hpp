@@ -219,7 +219,6 @@ private:
                                    const std::function<Expected<void>(LabBook&)>& fill);
     [[nodiscard]] Expected<int> schemaOfFile();
     Expected<void> bringForward();
-    [[nodiscard]] QString beforeSchema(int version) const;
     Expected<void> migrate(int version);
     Expected<void> takeOver();
     Expected<void> replayAllTests();

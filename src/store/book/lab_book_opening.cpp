@@ -214,8 +214,9 @@ Expected<void> LabBook::bringForward() {
              {std::to_string(*version), std::to_string(newestSchema())}},
             path().toStdString(), {FUSAIN_TEXT("Install the newer Fusain on this machine."), {}},
             {FUSAIN_TEXT("Nothing in it was changed."), {}});
-    if (*version > 0 && *version < newestSchema())
-        if (auto kept = backUp(beforeSchema(*version + 1)); !kept)
+    // Of a book on a server the administrator has a dump; the steps are one transaction either way.
+    if (*version > 0 && *version < newestSchema() && !address_.onServer())
+        if (auto kept = backUp(path() + QStringLiteral(".before-schema-%1").arg(*version + 1)); !kept)
             return kept;
     if (auto migrated = migrate(*version); !migrated)
         return migrated;
@@ -234,17 +235,20 @@ Expected<void> LabBook::readHead() {
     return {};
 }
 
-QString LabBook::beforeSchema(int version) const {
-    const QString suffix = QStringLiteral(".before-schema-%1").arg(version);
-    return address_.onServer() ? address_.beside(suffix) : path() + suffix;
-}
-
 // All steps in one transaction: a cut in the middle leaves the book of before.
 Expected<void> LabBook::migrate(int version) {
     if (version == newestSchema())
         return {};
     const QSqlDatabase database = connection();
     Transaction transaction(database);
+    // Of two workstations that open an older book at once one brings it forward; the other waits here and has
+    // it then.
+    if (version > 0) {
+        if (auto held = run(database, dialectOf(database).heldHead()); !held)
+            return tl::unexpected(held.error());
+        if (schemaOfFile() == newestSchema())
+            return readHead();
+    }
     auto done = makeTables(database, version);
     for (const auto& [key, value] : {std::pair(QStringLiteral("format"), formatOfBooks),
                                      std::pair(QStringLiteral("schema"), QString::number(newestSchema()))})

@@ -88,6 +88,9 @@ std::optional<SigningKey> Signatures::keyOf(const std::string& staff) const {
 Expected<void> Signatures::makeKey(const std::string& staff, const std::string& passphrase,
                                    const std::string& before) {
     const auto present = keyOf(staff);
+    if (present) // a guess here counts as one at the bench
+        if (auto proved = isPassphraseOf(staff, before); !proved)
+            return proved;
     auto made = makeSigningKey(passphrase, cost_);
     if (!made)
         return tl::unexpected(made.error());
